@@ -1,0 +1,21 @@
+/**
+ * Runs only the newest of many requests: while one is under way the next waits, and a newer one takes its place. So a drag never queues up work.
+ */
+export function latestOnly<In, Out>(run: (input: In) => Promise<Out>, done: (out: Out, input: In) => void) {
+  let waiting: { input: In } | null = null
+  let busy = false
+  async function next(): Promise<void> {
+    while (waiting) {
+      const { input } = waiting
+      waiting = null
+      done(await run(input), input)
+    }
+    busy = false
+  }
+  return (input: In) => {
+    waiting = { input }
+    if (busy) return
+    busy = true
+    void next()
+  }
+}

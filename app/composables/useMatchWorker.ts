@@ -1,0 +1,10 @@
+import { wrap, type Remote } from 'comlink'
+import type { MatchService } from '~/workers/match.worker'
+
+let service: Remote<MatchService> | null = null
+
+/** The one bridge to the match worker; started on first use. */
+export function useMatchWorker(): Remote<MatchService> {
+  service ??= wrap<MatchService>(new Worker(new URL('../workers/match.worker.ts', import.meta.url), { type: 'module' }))
+  return service
+}

@@ -1,0 +1,23 @@
+import { parseMeasure, showFigure, showMeasure, unitFor, UNITS, type ParseProblem, type RoleId } from '../../core/quantity'
+import { useSettings } from '~/stores/settings'
+
+const WORDS: Record<ParseProblem, (text: string) => string> = {
+  empty: () => 'Type a figure.',
+  'not-a-number': (text) => `“${text}” is not a figure. Try 12, 3/8 or 2 1/2.`,
+  'unknown-unit': (text) => `“${text}” is no unit known here.`,
+  'wrong-kind': (text) => `“${text}” measures something else.`,
+}
+
+/** Showing and reading measures in the angler's own units. */
+export function useMeasure() {
+  const settings = useSettings()
+  return {
+    show: (valueSi: number, role: RoleId) => showMeasure(valueSi, role, settings.system),
+    figure: (valueSi: number, role: RoleId) => showFigure(valueSi, role, settings.system),
+    unit: (role: RoleId) => UNITS[unitFor(role, settings.system)].symbol,
+    read: (text: string, role: RoleId): { valueSi: number } | { problem: string } => {
+      const parsed = parseMeasure(text, role, settings.system)
+      return parsed.ok ? { valueSi: parsed.valueSi } : { problem: WORDS[parsed.code](parsed.text) }
+    },
+  }
+}

@@ -1,0 +1,72 @@
+import { defineStore } from 'pinia'
+import { markRaw } from 'vue'
+import { readArchive, writeArchive, type FileProblem } from '../../core/exchange'
+import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
+import type { Conditions, Place } from '../../core/water'
+import { demoWorld, emptyWorld, type World } from '../../storage/demo'
+import { useHistory } from './history'
+import { repository, today } from './repository'
+
+type Status = { state: 'loading' } | { state: 'ready' } | { state: 'failed'; problem: string }
+
+/** The box and the places, as they are stored. Changes go through the repository and come back by its live query. */
+export const useBox = defineStore('box', {
+  state: () => ({
+    status: { state: 'loading' } as Status,
+    box: markRaw(EMPTY_BOX) as Box,
+    places: [] as Place[],
+    waters: [] as Conditions[],
+  }),
+  actions: {
+    async open() {
+      try {
+        await repository.seedOnce(() => demoWorld(today()))
+        repository.watch(
+          ({ box, places, waters }) => {
+            this.$patch((state) => {
+              state.box = markRaw(box)
+              state.places = places
+              state.waters = waters
+              state.status = { state: 'ready' }
+            })
+          },
+          (error) => {
+            this.status = { state: 'failed', problem: String(error) }
+          },
+        )
+      } catch (error) {
+        this.status = { state: 'failed', problem: String(error) }
+      }
+    },
+    async saveLure(lure: Lure) {
+      const before = await repository.putLure(lure)
+      useHistory().did(before ? `Changed ${lure.name}` : `Added ${lure.name}`, () =>
+        before ? repository.putLure(before) : repository.deleteLure(lure.id),
+      )
+    },
+    async removeLure(lure: Lure) {
+      const before = await repository.deleteLure(lure.id)
+      if (before) useHistory().did(`Removed ${lure.name}`, () => repository.putLure(before))
+    },
+    async replace(world: World, label: string) {
+      const before = await repository.replaceAll(world)
+      useHistory().did(label, () => repository.replaceAll(before))
+    },
+    startEmpty() {
+      return this.replace(emptyWorld(today()), 'Started an empty box')
+    },
+    startDemo() {
+      return this.replace(demoWorld(today()), 'Opened the demo box')
+    },
+    exportText(): string {
+      return writeArchive({ box: this.box, places: this.places, waters: this.waters })
+    },
+    /** Takes in an archive whole, or answers with what is wrong and changes nothing. */
+    async importText(text: string): Promise<FileProblem[]> {
+      const read = readArchive(text)
+      if (!read.ok) return read.problems
+      await this.replace(read.archive, `Imported ${read.archive.box.lures.length} lures`)
+      return []
+    },
+  },
+})

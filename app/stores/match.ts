@@ -1,0 +1,80 @@
+import { defineStore } from 'pinia'
+import { markRaw } from 'vue'
+import type { MatchAnswer, MatchRow, SchoolChoice } from '../../core/match'
+import type { Conditions, Place } from '../../core/water'
+import { latestOnly } from '~/composables/latest'
+import { useMatchWorker } from '~/composables/useMatchWorker'
+import { useBox } from './box'
+import { useSettings } from './settings'
+import { useWater } from './water'
+
+type Status = 'idle' | 'working' | 'ready' | { problem: string }
+
+const SHOWN = 12
+const LIFTED = 6
+
+interface Request {
+  c: Conditions
+  place: Place
+  schools: SchoolChoice
+}
+
+/** Asks the worker whenever water, box or schools change, and keeps its newest answer. */
+export const useMatch = defineStore('match', () => {
+  const status = ref<Status>('idle')
+  const answer = shallowRef<MatchAnswer | null>(null)
+  const ms = ref(0)
+  const chosenLureId = ref<string | null>(null)
+
+  const box = useBox()
+  const water = useWater()
+  const settings = useSettings()
+
+  const ask = latestOnly(
+    ({ c, place, schools }: Request) => useMatchWorker().match(c, place, { schools, limit: SHOWN, lifts: LIFTED }),
+    (out) => {
+      if (!out.ok) {
+        status.value = { problem: out.problem }
+        return
+      }
+      answer.value = markRaw(out.answer)
+      ms.value = out.ms
+      status.value = 'ready'
+    },
+  )
+
+  function refresh() {
+    const c = water.current
+    const place = water.place
+    if (!c || !place) return
+    if (status.value === 'idle') status.value = 'working'
+    ask(plain({ c, place, schools: settings.schools }))
+  }
+
+  function start() {
+    watch(
+      () => box.box,
+      async (now) => {
+        await useMatchWorker().setBox(plain(now))
+        refresh()
+      },
+      { immediate: true },
+    )
+    watch(() => [water.current, water.place, settings.schools], refresh, { deep: true })
+  }
+
+  const rows = computed(() => answer.value?.rows ?? [])
+  /** The set-up looked at: the one chosen while it is still ranked, else the first. */
+  const chosen = computed<MatchRow | undefined>(
+    () => rows.value.find((r) => r.setUp.build.lure.id === chosenLureId.value) ?? rows.value[0],
+  )
+  function choose(lureId: string) {
+    chosenLureId.value = lureId
+  }
+  return { status, answer, ms, rows, chosen, choose, start }
+})
+
+/** Without Vue's proxies, which cannot be sent to a worker. */
+function plain<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value)) as T
+}

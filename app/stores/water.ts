@@ -1,0 +1,64 @@
+import { defineStore } from 'pinia'
+import { Conditions, readWater, speciesOf, type Place, type Reading } from '../../core/water'
+import { useBox } from './box'
+import { repository } from './repository'
+import { useSettings } from './settings'
+
+/** A pause in dragging after which the water is written down, ms. */
+const SETTLED_MS = 250
+let settling: ReturnType<typeof setTimeout> | undefined
+
+/** Today's water. It follows the hand at once and is stored when the hand rests. */
+export const useWater = defineStore('water', {
+  state: () => ({ draft: null as Conditions | null }),
+  getters: {
+    place(): Place | undefined {
+      const { places } = useBox()
+      return places.find((p) => p.id === useSettings().placeId) ?? places[0]
+    },
+    current(): Conditions | undefined {
+      const place = this.place as Place | undefined
+      if (this.draft && this.draft.placeId === place?.id) return this.draft
+      return useBox().waters.find((w) => w.placeId === place?.id)
+    },
+    reading(): Reading | undefined {
+      const c = this.current as Conditions | undefined
+      const place = this.place as Place | undefined
+      const species = c && speciesOf(c.speciesId)
+      return c && place && species ? readWater(c, place, species) : undefined
+    },
+  },
+  actions: {
+    /** Changes the water; what cannot be (a zone below the bottom) is brought back into it first, and what is still wrong is refused. */
+    change(over: Partial<Conditions>) {
+      const now = this.current
+      if (!now) return
+      const wanted = fitted({ ...now, ...over })
+      const checked = Conditions.safeParse(wanted)
+      if (!checked.success) return
+      this.draft = checked.data
+      clearTimeout(settling)
+      settling = setTimeout(() => void this.store(), SETTLED_MS)
+    },
+    async store() {
+      clearTimeout(settling)
+      if (this.draft) await repository.putWater(JSON.parse(JSON.stringify(this.draft)))
+    },
+    async goTo(placeId: string) {
+      await this.store()
+      this.draft = null
+      await useSettings().keep({ placeId })
+    },
+  },
+})
+
+const THINNEST_M = 0.2
+
+/** Zone and cover moved inside the water's depth. */
+function fitted(c: Conditions): Conditions {
+  const topM = Math.min(c.cover.topM, c.depthM)
+  const cover = { ...c.cover, topM }
+  if (!c.zone) return { ...c, cover }
+  const bottomM = Math.min(Math.max(c.zone.bottomM, THINNEST_M), c.depthM)
+  return { ...c, cover, zone: { topM: Math.max(0, Math.min(c.zone.topM, bottomM - THINNEST_M)), bottomM } }
+}

@@ -1,0 +1,24 @@
+import { expose } from 'comlink'
+import { matchWater, type MatchAnswer, type MatchOptions } from '../../core/match'
+import { EMPTY_BOX, type Box } from '../../core/tackle'
+import type { Conditions, Place } from '../../core/water'
+
+let box: Box = EMPTY_BOX
+
+/** The same function as on the server and in the tests, off the page's own thread. Plain data crosses; a fault comes back as data too. */
+const service = {
+  setBox(next: Box) {
+    box = next
+  },
+  match(c: Conditions, place: Place, options: MatchOptions & { lifts: number }): { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string } {
+    const from = performance.now()
+    try {
+      return { ok: true, answer: matchWater(c, place, box, options), ms: performance.now() - from }
+    } catch (error) {
+      return { ok: false, problem: error instanceof Error ? error.message : String(error) }
+    }
+  },
+}
+export type MatchService = typeof service
+
+expose(service)

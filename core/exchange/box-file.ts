@@ -1,0 +1,84 @@
+import { z } from '../zod'
+import { Box } from '../tackle'
+import { Conditions, Place } from '../water'
+
+/** The archive of everything: one JSON file. */
+export const ARCHIVE_VERSION = 1
+
+export const Archive = z.strictObject({
+  format: z.literal('ygrion-archive'),
+  version: z.literal(ARCHIVE_VERSION),
+  box: Box,
+  places: z.array(Place).max(2000),
+  waters: z.array(Conditions).max(2000),
+})
+export type Archive = z.infer<typeof Archive>
+
+export interface FileProblem {
+  /** Where in the file: `box.lures[3] “Pirrip 7” › lengthM`. */
+  readonly place: string
+  readonly problem: string
+}
+export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems: FileProblem[] }
+
+/** At most this many faults are listed; more help nobody. */
+const MOST_PROBLEMS = 50
+
+export function writeArchive(content: Pick<Archive, 'box' | 'places' | 'waters'>): string {
+  return JSON.stringify({ format: 'ygrion-archive', version: ARCHIVE_VERSION, ...content } satisfies Archive, null, 2)
+}
+
+/** Reads an archive whole or not at all; says what is wrong and where. Never throws. */
+export function readArchive(text: string): ReadResult {
+  let raw: unknown
+  try {
+    raw = JSON.parse(text)
+  } catch (error) {
+    return fail('the file', `is not JSON, or was cut short (${error instanceof Error ? error.message : 'unreadable'})`)
+  }
+  const head = z.looseObject({ format: z.string(), version: z.number() }).safeParse(raw)
+  if (!head.success || head.data.format !== 'ygrion-archive') {
+    return fail('the file', 'is not an Ygrion archive: it lacks “format”: “ygrion-archive”. Export a box to see one.')
+  }
+  if (head.data.version !== ARCHIVE_VERSION) {
+    const newer = head.data.version > ARCHIVE_VERSION
+    return fail('version', `is ${head.data.version}, and this Ygrion reads ${ARCHIVE_VERSION}.${newer ? ' Update Ygrion first.' : ''}`)
+  }
+  const parsed = Archive.safeParse(raw)
+  if (!parsed.success) {
+    const problems = parsed.error.issues.map((issue) => ({ place: placeOf(issue.path, raw), problem: issue.message }))
+    const listed = problems.slice(0, MOST_PROBLEMS)
+    if (problems.length > listed.length) listed.push({ place: '…', problem: `and ${problems.length - listed.length} more` })
+    return { ok: false, problems: listed }
+  }
+  const twice = doubled(parsed.data)
+  return twice.length > 0 ? { ok: false, problems: twice } : { ok: true, archive: parsed.data }
+}
+
+function fail(place: string, problem: string): ReadResult {
+  return { ok: false, problems: [{ place, problem }] }
+}
+
+/** The path of a fault in words a person can follow, with the name of the thing where it has one. */
+function placeOf(path: readonly PropertyKey[], raw: unknown): string {
+  let at: unknown = raw
+  let words = ''
+  for (const step of path) {
+    words += typeof step === 'number' ? `[${step}]` : `${words ? ' › ' : ''}${String(step)}`
+    at = (at as Record<PropertyKey, unknown> | undefined)?.[step]
+    const name = (at as { name?: unknown } | undefined)?.name
+    if (typeof step === 'number' && typeof name === 'string') words += ` “${name}”`
+  }
+  return words || 'the file'
+}
+
+function doubled(archive: Archive): FileProblem[] {
+  return Object.entries(archive.box).flatMap(([kind, things]) => {
+    const seen = new Set<string>()
+    return things.flatMap((thing: { id: string; name: string }, i: number) => {
+      if (seen.has(thing.id)) return [{ place: `box › ${kind}[${i}] “${thing.name}”`, problem: `has the id ${thing.id} of another one` }]
+      seen.add(thing.id)
+      return []
+    })
+  })
+}

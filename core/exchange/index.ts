@@ -1,0 +1,1 @@
+export { ARCHIVE_VERSION, Archive, readArchive, writeArchive, type FileProblem, type ReadResult } from './box-file'

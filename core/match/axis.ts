@@ -1,0 +1,52 @@
+import { AXES as TABLE } from '../../data/axes'
+
+export type AxisId = (typeof TABLE)[number]['id']
+
+export interface Axis {
+  readonly id: AxisId
+  readonly name: string
+  readonly by: 'build' | 'hand' | 'outfit' | 'path'
+  readonly kind: 'near' | 'ratio' | 'plus-ratio' | 'enough' | 'share'
+  readonly width: number
+  readonly most: number
+}
+
+export const AXES: readonly Axis[] = TABLE
+const BY_ID = new Map(AXES.map((a) => [a.id, a]))
+
+export function axisOf(id: AxisId): Axis {
+  const found = BY_ID.get(id)
+  if (!found) throw new Error(`axis ${id} is not in data/axes`)
+  return found
+}
+
+const bell = (off: number, width: number) => Math.exp(-((off / width) ** 2) / 2)
+const SMALLEST = 1e-4
+
+/** Agreement of an offer with what is wanted, 0 … 1. */
+export function agreement(axis: Axis, offer: number, want: number): number {
+  switch (axis.kind) {
+    case 'near':
+      return bell(offer - want, axis.width)
+    case 'ratio':
+      return bell(Math.log(Math.max(SMALLEST, offer) / Math.max(SMALLEST, want)), axis.width)
+    case 'plus-ratio':
+      return bell(Math.log((1 + offer) / (1 + want)), axis.width)
+    case 'enough':
+      return want <= 0 ? 1 : Math.min(1, Math.max(0, offer / want))
+    case 'share':
+      return Math.min(1, Math.max(0, offer))
+  }
+}
+
+/** Mean of two wants on an axis, by weight: of proportions where the axis measures those. */
+export function meanWant(axis: Axis, a: number, aWeight: number, b: number, bWeight: number): number {
+  const mean = (f: (v: number) => number, back: (v: number) => number) =>
+    back((f(a) * aWeight + f(b) * bWeight) / (aWeight + bWeight))
+  if (axis.kind === 'ratio') return mean(Math.log, Math.exp)
+  if (axis.kind === 'plus-ratio') return mean(Math.log1p, Math.expm1)
+  return mean(
+    (v) => v,
+    (v) => v,
+  )
+}

@@ -1,0 +1,73 @@
+import { castLengthM, freeFallMps, type BuildMotion, type CastPlan } from '../motion'
+import { familyOf, type Build, type Retrieve } from '../tackle'
+import type { Conditions, Reading } from '../water'
+import type { SetUp } from './setup'
+
+/** Leader length of a drop-shot and the height at which that holds the bait, m. */
+const DROPPER_M = [0.25, 0.9] as const
+
+/** Bait height above the bottom on a drop-shot: leader × sine of the angle of a taut line from the rod tip. */
+export function dropShotHeightM(leaderM: number, depthM: number, rodTipM: number, distanceM: number): number {
+  return leaderM * Math.sin(Math.atan2(depthM + rodTipM, distanceM))
+}
+
+function heldHeight(build: Build, c: Conditions, reading: Reading, rodTipM: number, distanceM: number): number | null {
+  if (build.mount.kind !== 'drop-shot') return null
+  const wanted = c.depthM - (reading.zone.topM + reading.zone.bottomM) / 2
+  const leaderM = Math.min(DROPPER_M[1], Math.max(DROPPER_M[0], wanted))
+  return dropShotHeightM(leaderM, c.depthM, rodTipM, distanceM)
+}
+
+/** The cast that a set-up makes in this water, ready for the path. */
+export function castPlanOf(
+  { build, outfit, handling }: SetUp,
+  motion: BuildMotion,
+  c: Conditions,
+  reading: Reading,
+): CastPlan {
+  const family = familyOf(build.lure.family)
+  const { retrieve } = handling
+  const castM = castLengthM(c.castM, build.massKg, family.body, retrieve.where)
+  return {
+    motion,
+    surface: family.swims === 'surface',
+    density: reading.density,
+    lineDiameterM: outfit.line.diameterM,
+    castM,
+    rodTipM: handling.rodTipM,
+    depthM: c.depthM,
+    currentMps: c.currentMps,
+    countDownS: handling.countDownS,
+    pullMps: handling.pullMps,
+    pullS: retrieve.pullS,
+    restS: retrieve.restS,
+    slack: retrieve.slack,
+    where: retrieve.where,
+    heldAboveBottomM: heldHeight(build, c, reading, handling.rodTipM, castM),
+  }
+}
+
+/** Rod positions an angler chooses from, tip above the water, m: down, level, up. */
+const ROD_TIPS_M = [0.2, 1, 2.2] as const
+/** Nobody counts longer than this. */
+const LONGEST_COUNT_S = 60
+
+/** Count-downs worth trying: straight away, to the zone, to the bottom, as the retrieve allows. Whole seconds, shortest first. */
+export function countDowns(build: Build, motion: BuildMotion, retrieve: Retrieve, c: Conditions, reading: Reading): number[] {
+  const fall = freeFallMps(motion, reading.density)
+  if (familyOf(build.lure.family).swims !== 'sinks' || fall <= 0.01) return [0]
+  if (retrieve.where === 'pitch') return [Math.min(LONGEST_COUNT_S, Math.ceil(c.depthM / fall))]
+  const depths = { surface: 0, zone: (reading.zone.topM + reading.zone.bottomM) / 2, bottom: c.depthM }
+  const counts = retrieve.sinkTo.map((to) => {
+    const seconds = depths[to] / fall
+    return to === 'bottom' ? Math.ceil(seconds) : Math.round(seconds)
+  })
+  return [...new Set(counts)].filter((s) => s <= LONGEST_COUNT_S).sort((a, b) => a - b)
+}
+
+/** Rod heights to try: the angler's own, or up, level and down where it moves the path. */
+export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readonly number[] {
+  if (c.rodTipM !== null) return [c.rodTipM]
+  const moves = retrieve.where === 'cast' && familyOf(build.lure.family).swims !== 'surface' && !retrieve.sinkTo.every((s) => s === 'bottom')
+  return moves ? ROD_TIPS_M : [ROD_TIPS_M[1]]
+}

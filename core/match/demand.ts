@@ -1,0 +1,104 @@
+import { COLOUR_GROUPS, type ColourGroup } from '../tackle'
+import { holds, type Facts } from '../water'
+import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
+import { RULES, schoolShare, type OfferTest, type Rule, type SchoolChoice } from './rule'
+
+/** A rule that speaks in this water, and how loudly. */
+export interface Cause {
+  readonly ruleId: string
+  readonly sentence: string
+  readonly weight: number
+}
+
+export interface AxisDemand {
+  readonly axis: AxisId
+  readonly spec: Axis
+  /** Wanted value in the axis' own unit (m/s, s, m, or 0 … 1). */
+  readonly want: number
+  readonly weight: number
+  /** Loudest first. */
+  readonly causes: readonly Cause[]
+}
+
+export interface ColourDemand {
+  readonly weight: number
+  /** How well each group is liked, 0 … 1, the best 1. */
+  readonly liking: Readonly<Record<ColourGroup, number>>
+  readonly causes: readonly Cause[]
+}
+
+export interface Habit {
+  readonly kind: 'favour' | 'avoid'
+  readonly test: OfferTest
+  readonly weight: number
+  readonly cause: Cause
+}
+
+/** What the water asks for. */
+export interface Demand {
+  readonly axes: readonly AxisDemand[]
+  /** The same, by what answers them. */
+  readonly by: Readonly<Record<Axis['by'], readonly AxisDemand[]>>
+  readonly colour: ColourDemand
+  readonly habits: readonly Habit[]
+  /** Sum of all weights: a set-up that agreed everywhere would score 100. */
+  readonly totalWeight: number
+}
+
+interface Gathering {
+  want: number
+  weight: number
+  causes: Cause[]
+}
+
+/** A rule counts once it holds by this much; under it, it would only clutter the reasons. */
+const FAINT = 0.02
+
+const loudestFirst = (causes: Cause[]) =>
+  causes.sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1))
+
+/** Lets every rule that holds in this water speak, and gathers what they ask for. */
+export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Rule[] = RULES): Demand {
+  const gathered = new Map<AxisId, Gathering>()
+  const liking = Object.fromEntries(COLOUR_GROUPS.map((g) => [g, 0])) as Record<ColourGroup, number>
+  const colourCauses: Cause[] = []
+  let colourWeight = 0
+  const habits: Habit[] = []
+  for (const rule of rules) {
+    const degree = holds(rule.when, facts) * schoolShare(rule, schools)
+    if (degree < FAINT) continue
+    for (const effect of rule.effects) {
+      const weight = effect.weight * degree
+      const cause: Cause = { ruleId: rule.id, sentence: rule.sentence, weight }
+      if ('favour' in effect) habits.push({ kind: 'favour', test: effect.favour, weight, cause })
+      else if ('avoid' in effect) habits.push({ kind: 'avoid', test: effect.avoid, weight, cause })
+      else if (effect.axis === 'colour') {
+        colourWeight += weight
+        colourCauses.push(cause)
+        for (const group of COLOUR_GROUPS) liking[group] += weight * (effect.groups[group] ?? 0)
+      } else {
+        const want = effect.times !== undefined ? effect.times * facts.forageLengthM : (effect.want ?? 1)
+        const known = gathered.get(effect.axis)
+        if (!known) gathered.set(effect.axis, { want, weight, causes: [cause] })
+        else {
+          known.want = meanWant(axisOf(effect.axis), known.want, known.weight, want, weight)
+          known.weight += weight
+          known.causes.push(cause)
+        }
+      }
+    }
+  }
+  const axes = AXES.flatMap((axis): AxisDemand[] => {
+    const found = gathered.get(axis.id)
+    if (!found) return []
+    return [{ axis: axis.id, spec: axis, want: found.want, weight: Math.min(axis.most, found.weight), causes: loudestFirst(found.causes) }]
+  })
+  const best = Math.max(...COLOUR_GROUPS.map((g) => liking[g]))
+  if (best > 0) for (const group of COLOUR_GROUPS) liking[group] /= best
+  const colour = { weight: Math.min(axisOf('colour').most, colourWeight), liking, causes: loudestFirst(colourCauses) }
+  const totalWeight =
+    axes.reduce((sum, a) => sum + a.weight, 0) + colour.weight + habits.reduce((sum, h) => sum + h.weight, 0)
+  const answeredBy = (who: Axis['by']) => axes.filter((a) => a.spec.by === who)
+  const by = { build: answeredBy('build'), hand: answeredBy('hand'), outfit: answeredBy('outfit'), path: answeredBy('path') }
+  return { axes, by, colour, habits, totalWeight }
+}

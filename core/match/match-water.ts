@@ -1,0 +1,51 @@
+import type { Box } from '../tackle'
+import type { Conditions, Place, Reading } from '../water'
+import { benchFor, type MatchOptions } from './bench'
+import type { Cause } from './demand'
+import { bestLift, type Lift } from './lift'
+import { rank, type Ranked } from './rank'
+import type { Part } from './score'
+
+export interface MatchRow extends Ranked {
+  /** The part that loses most. */
+  readonly weakest: Part | null
+  /** The one change that would lift it most. */
+  readonly lift: Lift | null
+}
+
+/** The whole answer to one water: plain data, the same in a worker, on the server and in a test. */
+export interface MatchAnswer {
+  readonly reading: Reading
+  readonly rows: readonly MatchRow[]
+  /** What the water asks for, the loudest rules first. */
+  readonly asked: readonly Cause[]
+}
+
+/** Rules named as the demand of the water. */
+const LOUDEST = 6
+
+/** From the water and the box to ranked set-ups with their reasons. Lifts are worked out for the first `lifts` rows. */
+export function matchWater(c: Conditions, place: Place, box: Box, options: MatchOptions & { lifts: number }): MatchAnswer {
+  const bench = benchFor(c, place, box, options)
+  const rows = rank(box, bench, options.limit).map((ranked, i): MatchRow => {
+    const weakest = ranked.parts.reduce<Part | null>((worst, p) => (p.lost > (worst?.lost ?? 0.5) ? p : worst), null)
+    return { ...ranked, weakest, lift: i < options.lifts ? bestLift(ranked, bench) : null }
+  })
+  return { reading: bench.reading, rows, asked: loudest(bench.demand) }
+}
+
+function loudest(demand: ReturnType<typeof benchFor>['demand']): Cause[] {
+  const causes = [
+    ...demand.axes.flatMap((a) => a.causes),
+    ...demand.colour.causes,
+    ...demand.habits.filter((h) => h.kind === 'favour').map((h) => h.cause),
+  ]
+  const byRule = new Map<string, Cause>()
+  for (const cause of causes) {
+    const known = byRule.get(cause.ruleId)
+    byRule.set(cause.ruleId, known ? { ...known, weight: known.weight + cause.weight } : cause)
+  }
+  // Rules that hold in every water say nothing about this one.
+  for (const always of ['zone-first', 'forage-length', 'balanced-tackle']) byRule.delete(always)
+  return [...byRule.values()].sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1)).slice(0, LOUDEST)
+}

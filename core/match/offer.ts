@@ -1,0 +1,69 @@
+import type { BuildMotion } from '../motion'
+import { freeFallMps } from '../motion'
+import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup, type TrailerKind } from '../tackle'
+
+/** What a build offers before it is thrown: its look, its action, its fall. */
+export interface Offer extends Action {
+  readonly lengthM: number
+  readonly sound: number
+  readonly colour: Readonly<Record<ColourGroup, number>>
+  readonly fallMps: number
+}
+
+const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
+
+/** Snag readiness by how a soft body is hooked, 0 … 1. Common practice: buried points come through, bare ones catch. */
+const MOUNT_SNAG = { head: 0.5, 'weed-guard-head': 0.2, texas: 0.05, belly: 0.12, wacky: 0.45, 'drop-shot': 0.35 } as const
+
+/** What a trailer adds: thump, bulk. Order of common practice: from grub and split tail to paddle tail, claws and paddles. */
+const TRAILER_ADDS: Record<TrailerKind, { vibration: number; presence: number; amplitude: number }> = {
+  'stick-worm': { vibration: 0, presence: 0.03, amplitude: -0.03 },
+  grub: { vibration: 0.03, presence: 0.02, amplitude: 0 },
+  'split-tail': { vibration: 0.02, presence: 0.03, amplitude: 0 },
+  'gliding-creature': { vibration: 0.04, presence: 0.14, amplitude: 0.02 },
+  'paddle-tail': { vibration: 0.1, presence: 0.1, amplitude: 0.05 },
+  'kicking-craw': { vibration: 0.12, presence: 0.1, amplitude: 0.08 },
+}
+
+function snagOf(build: Build): number {
+  const { mount } = build
+  if (mount.kind === 'own') return lureAction(build.lure).snag
+  if (mount.kind === 'head') return MOUNT_SNAG[mount.head.kind === 'weed-guard' ? 'weed-guard-head' : 'head']
+  return MOUNT_SNAG[mount.kind]
+}
+
+/** A lure seems bigger the longer it is: presence grows with length around an ordinary 8 cm. */
+const ORDINARY_M = 0.08
+const PRESENCE_PER_DOUBLING = 0.18
+
+/** Colour of a blade is part of what is seen: the flash of a spinnerbait is its blade. */
+const BLADE_SHARE = 0.35
+const BLADE_GROUP = { silver: 'silver', gold: 'gold', copper: 'gold', painted: 'painted' } as const
+
+function coloursOf(build: Build): Record<ColourGroup, number> {
+  const shares = groupShares(build.lure.colour)
+  const finish = (build.lure.traits as { bladeFinish?: keyof typeof BLADE_GROUP }).bladeFinish
+  if (!finish) return shares
+  for (const group of Object.keys(shares) as ColourGroup[]) shares[group] *= 1 - BLADE_SHARE
+  shares[BLADE_GROUP[finish]] += BLADE_SHARE
+  return shares
+}
+
+export function offerOf(build: Build, motion: BuildMotion, density: number): Offer {
+  const action = lureAction(build.lure)
+  const adds = build.trailer ? TRAILER_ADDS[build.trailer.kind] : { vibration: 0, presence: 0, amplitude: 0 }
+  const bySize = PRESENCE_PER_DOUBLING * Math.log2(build.lure.lengthM / ORDINARY_M)
+  const clamp = (v: number) => Math.min(1, Math.max(0, v))
+  return {
+    amplitude: clamp(action.amplitude + adds.amplitude),
+    vibration: clamp(action.vibration + adds.vibration),
+    flash: action.flash,
+    presence: clamp(action.presence + adds.presence + bySize),
+    snag: snagOf(build),
+    // Jigs and blades are thrown with a trailer that shows behind them; the whole is what is measured.
+    lengthM: build.lure.lengthM + (build.trailer ? 0.25 * build.trailer.lengthM : 0),
+    sound: SOUND[build.lure.sound],
+    colour: coloursOf(build),
+    fallMps: familyOf(build.lure.family).swims === 'sinks' ? Math.abs(freeFallMps(motion, density)) : 0,
+  }
+}

@@ -1,0 +1,83 @@
+import { COLOUR_GROUPS } from '../tackle'
+import { agreement, type AxisId } from './axis'
+import type { AxisDemand, Cause, Demand, Habit } from './demand'
+import type { Offer } from './offer'
+
+/** One line of the account: what was asked, what is given, and the points it earned and lost. Points of all parts add up to the score. */
+export interface Part {
+  /** An axis, or `habit`. */
+  readonly axis: AxisId | 'habit'
+  readonly want: number | null
+  readonly offer: number | null
+  readonly agreement: number
+  readonly points: number
+  readonly lost: number
+  readonly causes: readonly Cause[]
+}
+
+/** What is offered on some axes; null where nothing can be said, which counts half. */
+export type Offers = Partial<Record<AxisId, number | null>>
+
+function agrees(d: AxisDemand, offers: Offers): number {
+  const offer = offers[d.axis]
+  return offer === null || offer === undefined ? 0.5 : agreement(d.spec, offer, d.want)
+}
+
+/** Points, out of 100 for the whole demand, that offers earn on a group of axes. */
+export function axisPoints(group: readonly AxisDemand[], offers: Offers, demand: Demand): number {
+  let sum = 0
+  for (const d of group) sum += d.weight * agrees(d, offers)
+  return (100 * sum) / demand.totalWeight
+}
+
+/** The most that a group of axes can give. */
+export function mostPoints(group: readonly AxisDemand[], demand: Demand): number {
+  return (100 * group.reduce((sum, d) => sum + d.weight, 0)) / demand.totalWeight
+}
+
+export function axisParts(group: readonly AxisDemand[], offers: Offers, demand: Demand): Part[] {
+  return group.map((d) => part(d.axis, d.want, offers[d.axis] ?? null, d.weight, agrees(d, offers), d.causes, demand))
+}
+
+function part(
+  axis: Part['axis'],
+  want: number | null,
+  offer: number | null,
+  weight: number,
+  agreed: number,
+  causes: readonly Cause[],
+  demand: Demand,
+): Part {
+  const most = (100 * weight) / demand.totalWeight
+  return { axis, want, offer, agreement: agreed, points: most * agreed, lost: most * (1 - agreed), causes }
+}
+
+/** What a dressed lure offers on the axes it answers. The fall of what does not sink is not judged. */
+export function buildOffers(offer: Offer): Offers {
+  const { presence, amplitude, vibration, flash, sound } = offer
+  return { presence, amplitude, vibration, flash, sound, length: offer.lengthM, fall: offer.fallMps === 0 ? null : offer.fallMps }
+}
+
+/** How well its colours are liked in this water, 0 … 1. */
+export function colourLiking(offer: Pick<Offer, 'colour'>, demand: Demand): number {
+  return COLOUR_GROUPS.reduce((sum, g) => sum + offer.colour[g] * demand.colour.liking[g], 0)
+}
+
+export function colourPart(offer: Pick<Offer, 'colour'>, demand: Demand): Part[] {
+  const { colour } = demand
+  if (colour.weight === 0) return []
+  const liked = colourLiking(offer, demand)
+  return [part('colour', null, liked, colour.weight, liked, colour.causes, demand)]
+}
+
+/** A habit is met when what it favours is there, or what it avoids is not. */
+export function habitPart(habit: Habit, fits: boolean, demand: Demand): Part {
+  return part('habit', null, null, habit.weight, fits === (habit.kind === 'favour') ? 1 : 0, [habit.cause], demand)
+}
+
+/** Heaviest first; equals by name, so that the same account always reads the same. */
+export function inOrder(parts: readonly Part[]): Part[] {
+  const weight = (p: Part) => p.points + p.lost
+  const name = (p: Part) => `${p.axis} ${p.causes[0]?.ruleId ?? ''}`
+  return [...parts].sort((a, b) => weight(b) - weight(a) || (name(a) < name(b) ? -1 : 1))
+}

@@ -1,0 +1,46 @@
+import type { Build, Leader, Line, Reel, Retrieve, Rod } from '../tackle'
+
+/** Rod, reel and the line on it. */
+export interface Outfit {
+  readonly rod: Rod
+  readonly reel: Reel
+  readonly line: Line
+}
+
+/** How it is fished. */
+export interface Handling {
+  readonly retrieve: Retrieve
+  readonly pullMps: number
+  readonly countDownS: number
+  readonly rodTipM: number
+}
+
+/** Everything between the angler's hand and the hook, and what the hand does. */
+export interface SetUp {
+  readonly build: Build
+  readonly outfit: Outfit
+  readonly leader: Leader | null
+  readonly handling: Handling
+}
+
+/** Stable name of a set-up: same parts, same key. Used for ties and for lists on screen. */
+export function setUpKey({ build, outfit, leader, handling }: SetUp): string {
+  const { mount } = build
+  const hooked =
+    mount.kind === 'own'
+      ? 'own'
+      : mount.kind === 'head'
+        ? mount.head.id
+        : `${mount.kind}:${mount.hook.id}${'sinker' in mount ? `:${mount.sinker?.id ?? ''}` : ''}`
+  return [
+    build.lure.id,
+    hooked,
+    build.trailer?.id ?? '',
+    leader?.id ?? '',
+    outfit.line.id,
+    outfit.rod.id,
+    handling.retrieve.id,
+    handling.countDownS,
+    handling.rodTipM,
+  ].join('|')
+}

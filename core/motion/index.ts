@@ -1,0 +1,7 @@
+export { motionOf, type BuildMotion } from './build-motion'
+export { LABEL_CAST, labelCastDepth, trimForLabel } from './dive-label'
+export { LINE_NORMAL_DRAG, cotAtLure, depthOnLine, lineCurvature, reachOnLine } from './line-shape'
+export { crossSpeed, freeFallMps, lineTensionN } from './pull'
+export { glancePath, retrievePath, type CastPlan, type Path } from './path'
+export { shareInZone, type Reach, type ZoneShare } from './zone'
+export { castLengthM } from './cast'

@@ -1,0 +1,42 @@
+import type { BuildMotion } from './build-motion'
+
+/**
+ * Speed across the line of a lure drawn along it.
+ *
+ * The lure moves towards the rod at `r` along the line. Across the line, drag on its whole speed balances its weight in water and the
+ * lift or dive of its planes:  √(r² + v²)·(v − r·tan φ₀) = G·cos φ,  G = W′ / (½ρ·C·A).
+ * Without weight v = r·tan φ₀ (a diver moves at φ₀ below its line); without planes and at rest v = √(G·cos φ) (a swing on taut line).
+ *
+ * @returns v, m/s, positive down and towards the rod
+ */
+export function crossSpeed(r: number, planeTan: number, g: number, cosAngle: number): number {
+  const load = g * cosAngle
+  if (r <= 0) return Math.sign(load) * Math.sqrt(Math.abs(load))
+  const drive = r * planeTan
+  let v = drive
+  if (load !== 0) {
+    const free = Math.sqrt((-r * r + Math.sqrt(r ** 4 + 4 * load * load)) / 2)
+    v = drive + Math.sign(load) * free
+    // Newton on a function that only grows while tan φ₀ < 2.8: a handful of steps from a close start.
+    for (let i = 0; i < 4; i++) {
+      const speed = Math.sqrt(r * r + v * v)
+      const off = (v - drive) * speed - load
+      const step = off / (speed + ((v - drive) * v) / speed)
+      v -= step
+      if (Math.abs(step) < 1e-5) break
+    }
+  }
+  return v
+}
+
+/** Free fall (positive) or rise (negative) on slack line, m/s: W′ = ½ρ·C·A·v². */
+export function freeFallMps(motion: Pick<BuildMotion, 'weightN' | 'fallDragM2'>, density: number): number {
+  const square = motion.weightN / (0.5 * density * motion.fallDragM2)
+  return Math.sign(square) * Math.sqrt(Math.abs(square))
+}
+
+/** Pull in the line at the lure, N: its drag along the line, its dive and its weight. Never quite zero, as no line is. */
+export function lineTensionN(motion: BuildMotion, density: number, flowMps: number): number {
+  const drag = 0.5 * density * motion.pullDragM2 * flowMps ** 2
+  return Math.max(0.02, Math.hypot(drag * Math.sqrt(1 + motion.planeTan ** 2), motion.weightN))
+}

@@ -1,0 +1,32 @@
+import { ROLES, unitFor, type Role, type RoleId, type UnitSystem } from './roles'
+import { UNITS, fromSi } from './units'
+
+function greatestDivisor(a: number, b: number): number {
+  return b === 0 ? a : greatestDivisor(b, a % b)
+}
+
+/** Nearest common fraction to a denominator, or null where it would be off by more than 2 %: `0.375` → `3/8`. */
+function asFraction(figure: number, denominator: number): string | null {
+  const parts = Math.round(figure * denominator)
+  if (parts === 0 || Math.abs(parts / denominator - figure) > 0.02 * figure) return null
+  const whole = Math.floor(parts / denominator)
+  const above = parts - whole * denominator
+  if (above === 0) return String(whole)
+  const by = greatestDivisor(above, denominator)
+  return `${whole ? `${whole} ` : ''}${above / by}/${denominator / by}`
+}
+
+/** The figure alone, as it stands in an input field: `10.6`, `3/8`. */
+export function showFigure(valueSi: number, role: RoleId, system: UnitSystem): string {
+  const r: Role = ROLES[role]
+  const figure = fromSi(valueSi, unitFor(role, system))
+  const fraction = system === 'imperial' && r.fraction ? asFraction(figure, r.fraction) : null
+  if (fraction) return fraction
+  const text = figure.toFixed(r.decimals[system])
+  return text.includes('.') ? text.replace(/\.?0+$/, '') : text
+}
+
+/** Figure and unit: `10.6 g`, `3/8 oz`, `6.7 °C`. A thin gap that does not break stands between. */
+export function showMeasure(valueSi: number, role: RoleId, system: UnitSystem): string {
+  return `${showFigure(valueSi, role, system).replace('-', '−')}\u202f${UNITS[unitFor(role, system)].symbol}`
+}

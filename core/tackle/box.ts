@@ -1,0 +1,29 @@
+import { z } from '../zod'
+import { Lure } from './lure'
+import { Head, Hook, Leader, Line, Reel, Rod, Sinker, Trailer } from './parts'
+
+/** Everything the angler owns. */
+export const Box = z.strictObject({
+  lures: z.array(Lure).max(20_000),
+  heads: z.array(Head).max(2000),
+  hooks: z.array(Hook).max(2000),
+  sinkers: z.array(Sinker).max(2000),
+  trailers: z.array(Trailer).max(2000),
+  leaders: z.array(Leader).max(500),
+  lines: z.array(Line).max(500),
+  reels: z.array(Reel).max(500),
+  rods: z.array(Rod).max(500),
+})
+export type Box = z.infer<typeof Box>
+
+export const EMPTY_BOX: Box = {
+  lures: [],
+  heads: [],
+  hooks: [],
+  sinkers: [],
+  trailers: [],
+  leaders: [],
+  lines: [],
+  reels: [],
+  rods: [],
+}

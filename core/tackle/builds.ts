@@ -1,0 +1,105 @@
+import type { Box } from './box'
+import type { MountKind } from './family'
+import { hookGapM, type HookSize } from './hook-size'
+import { familyOf, lureMass, type Lure } from './lure'
+import type { Head, Hook, Sinker, Trailer } from './parts'
+
+export type Mount =
+  | { readonly kind: 'own' }
+  | { readonly kind: 'head'; readonly head: Head }
+  | { readonly kind: 'texas'; readonly hook: Hook; readonly sinker: Sinker | null }
+  | { readonly kind: 'belly' | 'wacky'; readonly hook: Hook }
+  | { readonly kind: 'drop-shot'; readonly hook: Hook; readonly sinker: Sinker }
+
+/** What is tied to the leader: a lure, how it is hooked, and what is threaded on behind. */
+export interface Build {
+  readonly lure: Lure
+  readonly mount: Mount
+  readonly trailer: Trailer | null
+  /** Thrown weight, kg. */
+  readonly massKg: number
+}
+
+/**
+ * Hook gap over body length at which a body is well hooked. Common practice: 2/0–3/0 in a 3 in swimmer, 4/0 up to 4.8 in, 6/0 from 5.8 in
+ * (0.14 … 0.20); #1–#2 in a 3½–4 in finesse worm (0.10).
+ */
+const GAP_BAND: Record<Exclude<MountKind, 'own'>, readonly [number, number]> = {
+  head: [0.12, 0.23],
+  texas: [0.11, 0.23],
+  belly: [0.12, 0.23],
+  wacky: [0.07, 0.16],
+  'drop-shot': [0.07, 0.14],
+}
+
+export function hookFits(kind: Exclude<MountKind, 'own'>, size: HookSize, bodyLengthM: number): boolean {
+  const ratio = hookGapM(size) / bodyLengthM
+  const [low, high] = GAP_BAND[kind]
+  return ratio >= low && ratio <= high
+}
+
+function mountsOf(lure: Lure, box: Box): Mount[] {
+  const kinds = familyOf(lure.family).mounts
+  if (!kinds) return [{ kind: 'own' }]
+  const hooksFor = (style: Hook['style'], kind: Exclude<MountKind, 'own'>) =>
+    box.hooks.filter((h) => h.style === style && hookFits(kind, h.hookSize, lure.lengthM))
+  return kinds.flatMap((kind): Mount[] => {
+    switch (kind) {
+      case 'head':
+        return box.heads.filter((h) => hookFits('head', h.hookSize, lure.lengthM)).map((head) => ({ kind, head }))
+      case 'texas': {
+        const weights = [null, ...box.sinkers.filter((s) => s.kind === 'bullet')]
+        return hooksFor('offset', kind).flatMap((hook) => weights.map((sinker) => ({ kind, hook, sinker })))
+      }
+      case 'belly':
+        return hooksFor('belly-weighted', kind).map((hook) => ({ kind, hook }))
+      case 'wacky':
+        return hooksFor('wacky', kind).map((hook) => ({ kind, hook }))
+      case 'drop-shot':
+        return hooksFor('drop-shot', kind).flatMap((hook) =>
+          box.sinkers.filter((s) => s.kind === 'drop-shot').map((sinker) => ({ kind, hook, sinker })),
+        )
+      default:
+        return []
+    }
+  })
+}
+
+/** A trailer belongs to its bait when it is between a third and nine tenths as long. */
+const TRAILER_BAND = [0.33, 0.9] as const
+
+function trailersOf(lure: Lure, box: Box): (Trailer | null)[] {
+  if (!familyOf(lure.family).takesTrailer) return [null]
+  const fitting = box.trailers.filter((t) => {
+    const ratio = t.lengthM / lure.lengthM
+    return ratio >= TRAILER_BAND[0] && ratio <= TRAILER_BAND[1]
+  })
+  return [null, ...fitting]
+}
+
+export function mountMassKg(mount: Mount): number {
+  switch (mount.kind) {
+    case 'own':
+      return 0
+    case 'head':
+      return mount.head.massKg
+    case 'texas':
+    case 'drop-shot':
+      return mount.hook.massKg + (mount.sinker?.massKg ?? 0)
+    default:
+      return mount.hook.massKg
+  }
+}
+
+/** Every way this box can dress a lure. A soft body without a hook that fits has none. */
+export function buildsOf(lure: Lure, box: Box): Build[] {
+  const own = lureMass(lure).kg
+  return mountsOf(lure, box).flatMap((mount) =>
+    trailersOf(lure, box).map((trailer) => ({
+      lure,
+      mount,
+      trailer,
+      massKg: own + mountMassKg(mount) + (trailer?.massKg ?? 0),
+    })),
+  )
+}

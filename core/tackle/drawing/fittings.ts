@@ -1,0 +1,81 @@
+import { LEAD, STEEL, ellipse, n, solid, stroke, type Shape } from './shape'
+
+/** Hooks, lips, blades, skirts: what hangs on a body. Sizes in mm. */
+
+/** A treble hanging from (x, y). */
+export function treble(x: number, y: number, size: number): Shape[] {
+  const s = size
+  return [
+    stroke(`M${n(x)} ${n(y)}v${n(s)}`, STEEL, 0.7),
+    stroke(`M${n(x)} ${n(y + s)}q${n(-s * 0.55)} ${n(s * 0.3)} ${n(-s * 0.6)} ${n(-s * 0.45)}`, STEEL, 0.7),
+    stroke(`M${n(x)} ${n(y + s)}q${n(s * 0.55)} ${n(s * 0.3)} ${n(s * 0.6)} ${n(-s * 0.45)}`, STEEL, 0.7),
+    stroke(`M${n(x)} ${n(y + s)}q${n(s * 0.16)} ${n(s * 0.2)} ${n(s * 0.14)} ${n(-s * 0.35)}`, STEEL, 0.6),
+  ]
+}
+
+/** A single hook, shank along the body from x to the right, point up. */
+export function singleHook(x: number, y: number, shank: number, gap: number): Shape {
+  return stroke(
+    `M${n(x)} ${n(y)}h${n(shank)}q${n(gap * 0.9)} 0 ${n(gap * 0.9)} ${n(-gap * 0.55)}t${n(-gap * 0.75)} ${n(-gap * 0.35)}l${n(gap * 0.3)} ${n(gap * 0.12)}`,
+    STEEL,
+    0.8,
+  )
+}
+
+/** The eye the line is tied to. */
+export function eyelet(x: number, y: number, r = 1): Shape {
+  return stroke(ellipse(x, y, r, r), STEEL, 0.6)
+}
+
+/** A diving lip under the chin: `reach` forward and down, steeper for shallow divers. */
+export function lip(x: number, y: number, reach: number, steepDeg: number, square: boolean): Shape {
+  const a = (steepDeg * Math.PI) / 180
+  const tipX = x - reach * Math.cos(a)
+  const tipY = y + reach * Math.sin(a)
+  const w = square ? 0.14 : 0.2
+  const px = Math.sin(a) * reach * w
+  const py = Math.cos(a) * reach * w
+  const end = square
+    ? `L${n(tipX - px)} ${n(tipY - py)}L${n(tipX + px)} ${n(tipY + py)}`
+    : `L${n(tipX - px)} ${n(tipY - py)}Q${n(tipX - reach * 0.12)} ${n(tipY + reach * 0.12)} ${n(tipX + px)} ${n(tipY + py)}`
+  return { d: `M${n(x)} ${n(y - 0.6)}${end}L${n(x + 1.2)} ${n(y + 0.8)}Z`, fill: '#cfe0e2', stroke: '#6f8a8d', width: 0.5, opacity: 0.9 }
+}
+
+export const BLADE_SHAPES = ['willow', 'turtle-back', 'indiana', 'colorado'] as const
+export type BladeShape = (typeof BLADE_SHAPES)[number]
+const BLADE_WIDTH: Record<BladeShape, number> = { willow: 0.34, 'turtle-back': 0.52, indiana: 0.62, colorado: 0.82 }
+
+/** A spinner blade with its top at (x, y), hanging back at an angle. */
+export function blade(x: number, y: number, length: number, shape: BladeShape, fill: string, turnDeg: number): Shape[] {
+  const a = (turnDeg * Math.PI) / 180
+  const w = (BLADE_WIDTH[shape] * length) / 2
+  const at = (u: number, v: number) => `${n(x + u * Math.cos(a) - v * Math.sin(a))} ${n(y + u * Math.sin(a) + v * Math.cos(a))}`
+  const belly = shape === 'willow' ? 0.45 : 0.6
+  const outline = `M${at(0, 0)}C${at(length * 0.15, -w * 1.1)} ${at(length * belly, -w * 1.4)} ${at(length, 0)}C${at(length * belly, w * 1.4)} ${at(length * 0.15, w * 1.1)} ${at(0, 0)}Z`
+  return [
+    solid(outline, fill),
+    { d: `M${at(length * 0.2, -w * 0.15)}Q${at(length * 0.5, -w * 0.65)} ${at(length * 0.8, -w * 0.2)}`, stroke: '#ffffff', width: 0.7, opacity: 0.7 },
+  ]
+}
+
+/** A skirt of strands from a collar at (x, y), streaming back. */
+export function skirt(x: number, y: number, length: number, spread: number, colours: readonly string[]): Shape[] {
+  const strands = 13
+  return Array.from({ length: strands }, (_, i) => {
+    const v = (i / (strands - 1) - 0.5) * 2
+    const reach = length * (1 - 0.18 * v * v)
+    return {
+      d: `M${n(x)} ${n(y)}q${n(length * 0.35)} ${n(spread * v * 1.5)} ${n(reach)} ${n(spread * v)}`,
+      stroke: colours[i % colours.length] ?? '#888',
+      width: 0.9,
+    }
+  })
+}
+
+/** A lead head in the colour it is painted, around (x, y). */
+export function leadHead(x: number, y: number, rx: number, ry: number, fill: string = LEAD): Shape[] {
+  return [
+    solid(ellipse(x, y, rx, ry), fill),
+    solid(ellipse(x - rx * 0.3, y - ry * 0.2, Math.max(0.7, ry * 0.24), Math.max(0.7, ry * 0.24)), '#f3efe2'),
+  ]
+}

@@ -1,0 +1,26 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  bladeFinish: z.enum(['silver', 'gold', 'painted']).meta({ label: 'Blade finish' }),
+})
+
+export const bladedJig = family({
+  id: 'bladed-jig',
+  name: 'Bladed jig',
+  about: 'A jig with a plate at its nose: hard, fast shudder over grass.',
+  body: 'jig',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: true,
+  lengthM: [0.06, 0.14],
+  massKg: [0.005, 0.035],
+  traits,
+  action: { amplitude: 0.55, vibration: 0.85, flash: 0.45, presence: 0.65, snag: 0.3 },
+  motion: { pullDrag: 0.24, fallDrag: 0.09, densityKgM3: 7500, planeTan: -0.05 },
+  speedMps: [0.5, 1.5],
+  retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],
+  rod: { power: ['medium', 'medium-heavy'], action: ['moderate', 'moderate-fast'], why: 'a tip that lets the plate keep its beat' },
+  draw,
+})

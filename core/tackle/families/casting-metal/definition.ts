@@ -1,0 +1,27 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  hook: z.enum(['treble', 'single']).meta({ label: 'Hook' }),
+})
+
+export const castingMetal = family({
+  id: 'casting-metal',
+  name: 'Casting metal',
+  about: 'A slim dense bar for distance: reaches feeding fish that nothing else reaches.',
+  body: 'metal',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: false,
+  lengthM: [0.04, 0.16],
+  massKg: [0.007, 0.12],
+  traits,
+  action: { amplitude: 0.35, vibration: 0.3, flash: 0.85, presence: 0.35, snag: 0.6 },
+  shift: (t) => ({ snag: t.hook === 'single' ? 0.45 : 0.65 }),
+  motion: { pullDrag: 0.06, fallDrag: 0.065, densityKgM3: 9500, planeTan: -0.1 },
+  speedMps: [0.8, 2.4],
+  retrieves: ['steady', 'burn', 'lift-drop'],
+  rod: { power: ['medium', 'medium-heavy'], action: ['moderate-fast', 'fast'], why: 'length and spring to throw it out of sight' },
+  draw,
+})

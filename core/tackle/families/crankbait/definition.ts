@@ -1,0 +1,30 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { buoyancy, labelledDepthM } from '../traits'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  lip: z.enum(['square', 'round', 'long']).meta({ label: 'Lip' }),
+  depthM: labelledDepthM,
+  buoyancy,
+})
+
+export const crankbait = family({
+  id: 'crankbait',
+  name: 'Crankbait',
+  about: 'A lipped plug that dives when wound and knocks against what it finds.',
+  body: 'hard',
+  swims: 'dives',
+  rotates: false,
+  takesTrailer: false,
+  lengthM: [0.025, 0.11],
+  massKg: [0.002, 0.05],
+  traits,
+  action: { amplitude: 0.7, vibration: 0.65, flash: 0.45, presence: 0.55, snag: 0.6 },
+  shift: (t) => (t.lip === 'square' ? { snag: 0.42, amplitude: 0.75 } : {}),
+  motion: { pullDrag: 0.5, fallDrag: 0.3, densityKgM3: 950, planeTan: 0 },
+  speedMps: [0.4, 1.5],
+  retrieves: ['slow-roll', 'steady', 'touch-pause', 'burn'],
+  rod: { power: ['medium', 'medium'], action: ['slow', 'moderate-fast'], why: 'small trebles need a softish tip' },
+  draw,
+})

@@ -1,0 +1,28 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  form: z.enum(['craw', 'creature']).meta({ label: 'Form' }),
+})
+
+export const creature = family({
+  id: 'creature',
+  name: 'Craw or creature',
+  about: 'Claws and flaps: bulk that is dropped into cover.',
+  body: 'soft',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: false,
+  mounts: ['texas', 'head'],
+  lengthM: [0.05, 0.15],
+  massKg: [0.002, 0.03],
+  traits,
+  action: { amplitude: 0.4, vibration: 0.35, flash: 0.1, presence: 0.65, snag: 0 },
+  shift: (t) => (t.form === 'craw' ? { vibration: 0.45 } : { presence: 0.75 }),
+  motion: { pullDrag: 0.12, fallDrag: 0.11, densityKgM3: 1080, planeTan: 0 },
+  speedMps: [0.1, 0.6],
+  retrieves: ['pitch', 'hop', 'slow-hop', 'drag'],
+  rod: { power: ['medium-heavy', 'heavy'], action: ['fast', 'extra-fast'], why: 'backbone to turn a fish out of wood' },
+  draw,
+})

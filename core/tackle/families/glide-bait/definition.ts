@@ -1,0 +1,26 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  joint: z.enum(['one', 'two']).meta({ label: 'Body in' }),
+})
+
+export const glideBait = family({
+  id: 'glide-bait',
+  name: 'Glide bait',
+  about: 'A big jointed plug that swings from side to side and draws fish from afar.',
+  body: 'hard',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: false,
+  lengthM: [0.08, 0.3],
+  massKg: [0.015, 0.25],
+  traits,
+  action: { amplitude: 1, vibration: 0.2, flash: 0.6, presence: 0.9, snag: 0.7 },
+  motion: { pullDrag: 0.1, fallDrag: 0.1, densityKgM3: 1060, planeTan: 0 },
+  speedMps: [0.25, 0.8],
+  retrieves: ['slow-roll', 'steady', 'stop-go', 'rip-wait'],
+  rod: { power: ['heavy', 'extra-heavy'], action: ['moderate', 'fast'], why: 'backbone for the weight, give for the trebles' },
+  draw,
+})

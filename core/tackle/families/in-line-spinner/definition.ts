@@ -1,0 +1,38 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { BLADE_ACTION, bladeTraits } from '../traits'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  ...bladeTraits,
+  hook: z.enum(['treble', 'single']).meta({ label: 'Hook' }),
+})
+
+export const inLineSpinner = family({
+  id: 'in-line-spinner',
+  name: 'In-line spinner',
+  about: 'A blade round a shaft: works from a crawl to a fast wind.',
+  body: 'wire',
+  swims: 'sinks',
+  rotates: true,
+  takesTrailer: false,
+  lengthM: [0.03, 0.12],
+  massKg: [0.001, 0.03],
+  traits,
+  action: { amplitude: 0.3, vibration: 0.55, flash: 0.7, presence: 0.35, snag: 0.7 },
+  shift: (t) => {
+    const b = BLADE_ACTION[t.blade]
+    return {
+      vibration: 0.85 * b.vibration,
+      flash: b.flash,
+      snag: t.hook === 'single' ? 0.5 : 0.75,
+      planeTan: b.planeTan,
+      pullDragBy: b.drag,
+    }
+  },
+  motion: { pullDrag: 0.3, fallDrag: 0.16, densityKgM3: 7000, planeTan: -0.05 },
+  speedMps: [0.3, 1.5],
+  retrieves: ['slow-roll', 'steady', 'stop-go'],
+  rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'light enough to throw it and feel the blade' },
+  draw,
+})

@@ -1,0 +1,29 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { buoyancy, labelledDepthM } from '../traits'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  lip: z.enum(['short', 'long']).meta({ label: 'Lip' }),
+  depthM: labelledDepthM,
+  buoyancy,
+})
+
+export const jerkbait = family({
+  id: 'jerkbait',
+  name: 'Jerkbait',
+  about: 'A slim plug that darts on slack line and can hang where it stops.',
+  body: 'hard',
+  swims: 'dives',
+  rotates: false,
+  takesTrailer: false,
+  lengthM: [0.04, 0.2],
+  massKg: [0.003, 0.08],
+  traits,
+  action: { amplitude: 0.45, vibration: 0.3, flash: 0.7, presence: 0.4, snag: 0.75 },
+  motion: { pullDrag: 0.12, fallDrag: 0.1, densityKgM3: 1000, planeTan: 0 },
+  speedMps: [0.4, 1.3],
+  retrieves: ['steady', 'rip-pause', 'rip-wait', 'hang'],
+  rod: { power: ['medium', 'medium'], action: ['moderate-fast', 'fast'], why: 'short and crisp enough to snap it, soft enough for small trebles' },
+  draw,
+})

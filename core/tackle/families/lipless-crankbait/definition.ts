@@ -1,0 +1,24 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({})
+
+export const liplessCrankbait = family({
+  id: 'lipless-crankbait',
+  name: 'Lipless crankbait',
+  about: 'A sinking plate of a plug: wound fast over grass or dropped and ripped.',
+  body: 'hard',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: false,
+  lengthM: [0.035, 0.11],
+  massKg: [0.004, 0.05],
+  traits,
+  action: { amplitude: 0.3, vibration: 0.8, flash: 0.6, presence: 0.5, snag: 0.75 },
+  motion: { pullDrag: 0.26, fallDrag: 0.13, densityKgM3: 1900, planeTan: -0.04 },
+  speedMps: [0.6, 1.8],
+  retrieves: ['steady', 'burn', 'stop-go', 'lift-drop'],
+  rod: { power: ['medium', 'medium-heavy'], action: ['slow', 'moderate-fast'], why: 'a forgiving blank keeps its trebles in' },
+  draw,
+})

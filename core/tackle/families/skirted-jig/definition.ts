@@ -1,0 +1,33 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  style: z.enum(['flipping', 'football', 'finesse', 'swim']).meta({ label: 'Kind' }),
+})
+
+export const skirtedJig = family({
+  id: 'skirted-jig',
+  name: 'Skirted jig',
+  about: 'Head, guard and skirt: dropped into cover, dragged over rock, or swum.',
+  body: 'jig',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: true,
+  lengthM: [0.05, 0.14],
+  massKg: [0.003, 0.06],
+  traits,
+  action: { amplitude: 0.3, vibration: 0.25, flash: 0.1, presence: 0.65, snag: 0.1 },
+  shift: (t) =>
+    ({
+      flipping: { snag: 0.06, presence: 0.75 },
+      football: { snag: 0.25, presence: 0.65 },
+      finesse: { snag: 0.15, presence: 0.4 },
+      swim: { snag: 0.15, presence: 0.6, amplitude: 0.4 },
+    })[t.style],
+  motion: { pullDrag: 0.11, fallDrag: 0.085, densityKgM3: 8000, planeTan: -0.02 },
+  speedMps: [0.1, 0.9],
+  retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'slow-roll', 'steady'],
+  rod: { power: ['medium-heavy', 'heavy'], action: ['moderate-fast', 'extra-fast'], why: 'a stout weedless hook wants a stout rod' },
+  draw,
+})

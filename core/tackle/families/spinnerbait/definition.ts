@@ -1,0 +1,41 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { BLADE_ACTION, bladeTraits } from '../traits'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  ...bladeTraits,
+  blades: z.enum(['one', 'two']).meta({ label: 'Blades' }),
+  stinger: z.boolean().meta({ label: 'Stinger hook' }),
+})
+
+export const spinnerbait = family({
+  id: 'spinnerbait',
+  name: 'Spinnerbait',
+  about: 'Thumps and flashes past cover and comes through wood.',
+  body: 'wire',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: true,
+  lengthM: [0.06, 0.16],
+  massKg: [0.005, 0.05],
+  traits,
+  action: { amplitude: 0.5, vibration: 0.6, flash: 0.7, presence: 0.7, snag: 0.15 },
+  shift: (t) => {
+    const b = BLADE_ACTION[t.blade]
+    const two = t.blades === 'two'
+    return {
+      vibration: b.vibration + (two ? 0.05 : 0),
+      flash: b.flash + (two ? 0.05 : -0.1),
+      presence: two ? 0.8 : 0.65,
+      snag: t.stinger ? 0.4 : 0.15,
+      planeTan: b.planeTan * (two ? 1 : 0.7),
+      pullDragBy: b.drag * (two ? 1 : 0.65),
+    }
+  },
+  motion: { pullDrag: 0.35, fallDrag: 0.12, densityKgM3: 6500, planeTan: -0.05 },
+  speedMps: [0.35, 1.6],
+  retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],
+  rod: { power: ['medium-heavy', 'medium-heavy'], action: ['moderate', 'fast'], why: 'some tip to load, backbone to drive one big hook' },
+  draw,
+})

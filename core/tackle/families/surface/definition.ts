@@ -1,0 +1,27 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  style: z.enum(['popper', 'walker', 'prop']).meta({ label: 'Style' }),
+})
+
+export const surface = family({
+  id: 'surface',
+  name: 'Surface plug',
+  about: 'Pops, walks or churns on the film above fish that look up.',
+  body: 'hard',
+  swims: 'surface',
+  rotates: false,
+  takesTrailer: false,
+  lengthM: [0.035, 0.18],
+  massKg: [0.003, 0.08],
+  traits,
+  action: { amplitude: 0.8, vibration: 0.5, flash: 0.4, presence: 0.6, snag: 0.5 },
+  shift: (t) => ({ vibration: { popper: 0.6, walker: 0.4, prop: 0.7 }[t.style] }),
+  motion: { pullDrag: 0.2, fallDrag: 0.2, densityKgM3: 700, planeTan: 0 },
+  speedMps: [0.3, 1.2],
+  retrieves: ['walk', 'pop-wait'],
+  rod: { power: ['medium', 'medium-heavy'], action: ['moderate', 'fast'], why: 'a tip that works it without tearing trebles out' },
+  draw,
+})

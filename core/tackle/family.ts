@@ -1,0 +1,73 @@
+import type { z } from 'zod'
+import type { RodNeed } from './rod-need'
+import type { Shape } from './drawing/shape'
+import type { Colouring } from './colour'
+
+export const MOUNT_KINDS = ['own', 'head', 'texas', 'belly', 'wacky', 'drop-shot'] as const
+export type MountKind = (typeof MOUNT_KINDS)[number]
+
+/** What a lure does in the water, each 0 … 1: the axes on which families differ. */
+export interface Action {
+  /** Width of its swing: 0 a tight shiver … 1 a wide roll. */
+  amplitude: number
+  /** Thump felt on the lateral line. */
+  vibration: number
+  flash: number
+  /** Bulk and water moved: how big it seems. */
+  presence: number
+  /** How readily its hooks find wood or grass: 0 comes through anything … 1 bare trebles. */
+  snag: number
+}
+
+/** How it sinks, dives and pulls. Assumed until the bench says otherwise. */
+export interface MotionDefaults {
+  /** Drag area C·A over length squared, dimensionless, while pulled. */
+  readonly pullDrag: number
+  /** The same while falling free on slack line. */
+  readonly fallDrag: number
+  /** Density of the whole lure, kg/m³; sinkers only. A diver's net buoyancy is its own trait. */
+  readonly densityKgM3: number
+  /** Tangent of the angle at which it planes when pulled: negative lifts (blades), zero hangs. Divers get theirs from the labelled depth. */
+  readonly planeTan: number
+}
+
+export interface DrawInput<T> {
+  readonly lengthMm: number
+  readonly colour: Colouring
+  readonly traits: T
+}
+
+/** One family of lures: its fields, its assumed physics, its drawing. A new family is one folder and one line in the register. */
+export interface FamilyDefinition<Id extends string = string, T extends z.ZodObject = z.ZodObject> {
+  readonly id: Id
+  readonly name: string
+  /** What it is for, in a sentence. */
+  readonly about: string
+  /** Soft bodies need a head or hook; everything else carries its own hooks. */
+  readonly body: 'hard' | 'soft' | 'wire' | 'metal' | 'jig'
+  readonly swims: 'dives' | 'sinks' | 'surface'
+  /** Spins about its own axis and twists line. */
+  readonly rotates: boolean
+  readonly takesTrailer: boolean
+  /** How a soft body is hooked; everything else swims on its own hooks. */
+  readonly mounts?: readonly MountKind[]
+  /** Usual range of length, m, and of mass, kg: outside it the form asks again. */
+  readonly lengthM: readonly [number, number]
+  readonly massKg: readonly [number, number]
+  readonly traits: T
+  readonly action: Action
+  /** What the traits change about the action. */
+  readonly shift?: (traits: z.infer<T>) => Partial<Action> & { planeTan?: number; pullDragBy?: number; fallDragBy?: number }
+  readonly motion: MotionDefaults
+  /** Slowest speed at which it works and fastest before it rolls or washes out, m/s. */
+  readonly speedMps: readonly [number, number]
+  /** Ids of data/retrieves it is fished with. */
+  readonly retrieves: readonly string[]
+  readonly rod: RodNeed
+  readonly draw: (lure: DrawInput<z.infer<T>>) => Shape[]
+}
+
+/** Keeps the trait types of one definition while the register forgets them. */
+export function family<Id extends string, T extends z.ZodObject>(d: FamilyDefinition<Id, T>): FamilyDefinition<Id, T> {
+  return d
+}

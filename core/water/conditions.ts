@@ -1,0 +1,74 @@
+import { z } from '../zod'
+
+/** The water as the angler reads it. One schema for form, storage, files and API; SI throughout. */
+
+export const SKIES = ['sun', 'broken', 'cloud', 'rain'] as const
+export const MOODS = ['active', 'neutral', 'lethargic', 'pressured'] as const
+export const COVERS = ['open', 'rock', 'shell', 'clay', 'timber', 'brush', 'docks', 'grass', 'pads', 'reeds'] as const
+export const SEASONS = ['winter', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn'] as const
+export const LIGHTS = ['night', 'dawn', 'day', 'dusk'] as const
+
+export type Sky = (typeof SKIES)[number]
+export type Mood = (typeof MOODS)[number]
+export type CoverKind = (typeof COVERS)[number]
+export type Season = (typeof SEASONS)[number]
+
+const depthM = z.number().min(0).max(200)
+
+export const Place = z.strictObject({
+  id: z.string().min(1).max(80),
+  name: z.string().trim().min(1).max(80),
+  latDeg: z.number().min(-90).max(90),
+  lonDeg: z.number().min(-180).max(180),
+  /** Hours ahead of universal time on the angler's clock there. */
+  utcOffsetH: z.number().min(-12).max(14),
+  salinity: z.number().min(0).max(42),
+  note: z.string().max(400).default(''),
+})
+export type Place = z.infer<typeof Place>
+
+export const Zone = z
+  .strictObject({ topM: depthM, bottomM: depthM })
+  .refine((zone) => zone.bottomM > zone.topM, { error: 'the zone must end below where it begins', path: ['bottomM'] })
+
+export const Conditions = z
+  .strictObject({
+    placeId: z.string().min(1).max(80),
+    date: z.iso.date(),
+    /** Local clock, hours after midnight. */
+    hour: z.number().min(0).max(24),
+    speciesId: z.string().min(1).max(40),
+    waterTempC: z.number().min(-2).max(40),
+    visibilityM: z.number().min(0.05).max(40),
+    sky: z.enum(SKIES),
+    windMps: z.number().min(0).max(40),
+    currentMps: z.number().min(0).max(4),
+    depthM: z.number().min(0.3).max(200),
+    cover: z.strictObject({
+      kind: z.enum(COVERS),
+      /** Depth of the top of the cover under the surface. */
+      topM: depthM,
+      /** How thickly it stands: 0 scattered … 1 a wall. */
+      density: z.number().min(0).max(1),
+    }),
+    forage: z.strictObject({ kind: z.string().min(1).max(40), lengthM: z.number().min(0.003).max(0.6) }),
+    /** Where the fish hold; null where nobody knows: then the usual holding depth is taken (data/holding). */
+    zone: Zone.nullable(),
+    mood: z.enum(MOODS),
+    /** A comfortable long cast for a lure the rod likes. */
+    castM: z.number().min(2).max(120),
+    /** Rod tip above the water; null leaves rod up, level or down to the match. */
+    rodTipM: z.number().min(-1).max(6).nullable(),
+    /** What the angler knows better than the sum. */
+    seasonAs: z.enum(SEASONS).nullable(),
+    lightAs: z.enum(LIGHTS).nullable(),
+  })
+  .refine((c) => (c.zone?.bottomM ?? 0) <= c.depthM + 1e-9, {
+    error: 'the zone reaches below the bottom',
+    path: ['zone', 'bottomM'],
+  })
+  .refine((c) => c.cover.topM <= c.depthM + 1e-9, {
+    error: 'the top of the cover lies below the bottom',
+    path: ['cover', 'topM'],
+  })
+export type Conditions = z.infer<typeof Conditions>

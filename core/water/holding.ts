@@ -1,0 +1,39 @@
+import { HOLDING as TABLE } from '../../data/holding'
+import type { Conditions } from './conditions'
+import { holds, type Facts, type When } from './when'
+
+interface Edge {
+  readonly from: 'surface' | 'cover' | 'bottom'
+  readonly m: number
+}
+interface Holding {
+  readonly id: string
+  readonly when: When
+  readonly top: Edge
+  readonly bottom: Edge
+  readonly sentence: string
+}
+
+const HOLDING: readonly Holding[] = TABLE
+
+export interface HoldingZone {
+  readonly topM: number
+  readonly bottomM: number
+  /** Why it is taken, or null where the angler set it. */
+  readonly sentence: string | null
+}
+
+const THINNEST_M = 0.3
+
+/** The angler's own zone, or the usual one for this water. */
+export function holdingZone(c: Conditions, facts: Facts): HoldingZone {
+  if (c.zone) return { ...c.zone, sentence: null }
+  const found = HOLDING.find((h) => holds(h.when, facts) >= 0.5)
+  if (!found) throw new Error('data/holding has no entry that always holds')
+  const place = ({ from, m }: Edge) => {
+    const base = { surface: 0, cover: c.cover.topM, bottom: c.depthM }[from]
+    return Math.min(c.depthM, Math.max(0, base + m))
+  }
+  const bottomM = Math.max(place(found.bottom), Math.min(c.depthM, THINNEST_M))
+  return { topM: Math.min(place(found.top), bottomM - THINNEST_M / 2), bottomM, sentence: found.sentence }
+}

@@ -1,0 +1,88 @@
+import { FORAGE } from './forage'
+import type { Conditions, Place, Season } from './conditions'
+import { waterDensity } from './density'
+import { holdingZone, type HoldingZone } from './holding'
+import { lightPhase, luxAtDepth, surfaceLux, type LightPhase } from './light'
+import { appetite, seasonOf, waterWarms } from './season'
+import type { Species } from './species'
+import { skyAt, sunTimes, type SunTimes } from './sun'
+import type { Facts } from './when'
+
+const HOUR_MS = 3_600_000
+
+/** What follows from the conditions and the place: the figures the match reasons with. */
+export interface Reading {
+  readonly season: Season
+  readonly light: LightPhase
+  readonly sunAltitudeDeg: number
+  readonly moonLit: number
+  readonly sun: SunTimes
+  readonly surfaceLux: number
+  /** Light in the middle of the zone, lux. */
+  readonly zoneLux: number
+  /** Appetite for temperature alone, 0 … 1. */
+  readonly appetite: number
+  readonly warms: boolean
+  /** kg/m³. */
+  readonly density: number
+  readonly zone: HoldingZone
+  /** What practice rules ask about. */
+  readonly facts: Facts
+}
+
+/** Universal time of a local date and hour at a place, milliseconds. */
+export function epochOf(place: Place, isoDate: string, hour: number): number {
+  return Date.parse(`${isoDate}T00:00:00Z`) + (hour - place.utcOffsetH) * HOUR_MS
+}
+
+/** Works out season, light, density and the holding zone. The angler's own word (`seasonAs`, `lightAs`, `zone`) goes before the sum. */
+export function readWater(c: Conditions, place: Place, species: Species): Reading {
+  const sky = skyAt(place.latDeg, place.lonDeg, epochOf(place, c.date, c.hour))
+  const warms = waterWarms(c.date, place.latDeg)
+  const season = c.seasonAs ?? seasonOf(species, c.waterTempC, warms)
+  const light = c.lightAs ?? lightPhase(sky)
+  const hunger = appetite(species, c.waterTempC)
+  const bare: Facts = {
+    waterTempC: c.waterTempC,
+    visibilityM: c.visibilityM,
+    windMps: c.windMps,
+    currentMps: c.currentMps,
+    depthM: c.depthM,
+    coverTopM: c.cover.kind === 'open' ? c.depthM : c.cover.topM,
+    coverDensity: c.cover.kind === 'open' ? 0 : c.cover.density,
+    sunAltitudeDeg: sky.sunAltitudeDeg,
+    forageLengthM: c.forage.lengthM,
+    appetite: hunger,
+    month: Number(c.date.slice(5, 7)),
+    zoneTopM: 0,
+    zoneMidM: 0,
+    offBottomM: 0,
+    sky: c.sky,
+    cover: c.cover.kind,
+    season,
+    light,
+    mood: c.mood,
+    species: species.id,
+    forage: c.forage.kind,
+    forageShade: FORAGE.find((f) => f.id === c.forage.kind)?.shade ?? 'silver',
+    mouth: species.mouth,
+    trend: warms ? 'rising' : 'falling',
+  }
+  const zone = holdingZone(c, bare)
+  const zoneMidM = (zone.topM + zone.bottomM) / 2
+  const onSurface = surfaceLux(sky, c.sky)
+  return {
+    season,
+    light,
+    sunAltitudeDeg: sky.sunAltitudeDeg,
+    moonLit: sky.moonLit,
+    sun: sunTimes(place.latDeg, place.lonDeg, epochOf(place, c.date, 0)),
+    surfaceLux: onSurface,
+    zoneLux: luxAtDepth(onSurface, zoneMidM, c.visibilityM, c.windMps),
+    appetite: hunger,
+    warms,
+    density: waterDensity(c.waterTempC, place.salinity),
+    zone,
+    facts: { ...bare, zoneTopM: zone.topM, zoneMidM, offBottomM: c.depthM - zone.bottomM },
+  }
+}

@@ -1,0 +1,55 @@
+import { z } from '../zod'
+
+/**
+ * When a rule of practice holds, graded: 0 not at all … 1 fully. Text facts are one of a list; figures rise or fall between two bounds, so
+ * that a degree more or less moves an answer a little and never flips it.
+ */
+export const NUMBER_FACTS = [
+  'waterTempC',
+  'visibilityM',
+  'windMps',
+  'currentMps',
+  'depthM',
+  'coverTopM',
+  'coverDensity',
+  'zoneTopM',
+  'zoneMidM',
+  'offBottomM',
+  'sunAltitudeDeg',
+  'forageLengthM',
+  'appetite',
+  'month',
+] as const
+export const TEXT_FACTS = ['sky', 'cover', 'season', 'light', 'mood', 'species', 'forage', 'forageShade', 'mouth', 'trend'] as const
+export type NumberFact = (typeof NUMBER_FACTS)[number]
+export type TextFact = (typeof TEXT_FACTS)[number]
+
+export type Facts = Readonly<Record<NumberFact, number> & Record<TextFact, string>>
+
+/** Rises from 0 to 1 between the two `above` bounds, falls from 1 to 0 between the two `below` bounds. */
+export const Band = z.strictObject({
+  above: z.tuple([z.number(), z.number()]).readonly().optional(),
+  below: z.tuple([z.number(), z.number()]).readonly().optional(),
+})
+
+export type When = { readonly [F in NumberFact]?: z.infer<typeof Band> } & { readonly [F in TextFact]?: readonly string[] }
+
+function ramp(value: number, [from, to]: readonly [number, number]): number {
+  if (from === to) return value >= to ? 1 : 0
+  return Math.min(1, Math.max(0, (value - from) / (to - from)))
+}
+
+/** Degree to which all parts of a condition hold: their product. An empty condition always holds. */
+export function holds(when: When, facts: Facts): number {
+  let degree = 1
+  for (const fact of TEXT_FACTS) {
+    const wanted = when[fact]
+    if (wanted && !wanted.includes(facts[fact])) return 0
+  }
+  for (const fact of NUMBER_FACTS) {
+    const band = when[fact]
+    if (band?.above) degree *= ramp(facts[fact], band.above)
+    if (band?.below) degree *= 1 - ramp(facts[fact], band.below)
+  }
+  return degree
+}

@@ -1,0 +1,48 @@
+/**
+ * Where fish usually hold when nobody has seen them on the sounder. Common practice. The first entry that holds by half or more is taken.
+ * Each edge is measured from the surface, the top of the cover or the bottom, m, positive down.
+ */
+export const HOLDING = [
+  {
+    id: 'feeding-on-top',
+    when: { light: ['dawn', 'dusk'], mood: ['active'], waterTempC: { above: [7, 9] }, forageShade: ['silver'], cover: ['open', 'rock', 'shell'] },
+    top: { from: 'surface', m: 0 },
+    bottom: { from: 'surface', m: 1.5 },
+    sentence: 'At first and last light active fish hunt bait against the surface.',
+  },
+  {
+    id: 'over-the-grass',
+    when: { cover: ['grass'], mood: ['active', 'neutral', 'pressured'] },
+    top: { from: 'cover', m: -0.7 },
+    bottom: { from: 'cover', m: 0.2 },
+    sentence: 'In grass fish look up from the tips.',
+  },
+  {
+    id: 'in-the-reeds',
+    when: { cover: ['reeds', 'pads'] },
+    top: { from: 'surface', m: 0.2 },
+    bottom: { from: 'surface', m: 1.4 },
+    sentence: 'In reeds and pads fish hang in the upper metre and a half.',
+  },
+  {
+    id: 'cold-off-timber',
+    when: { cover: ['timber'], waterTempC: { below: [8, 11] }, depthM: { above: [3, 5] } },
+    top: { from: 'cover', m: -0.4 },
+    bottom: { from: 'cover', m: 1.4 },
+    sentence: 'In cold water fish hang off standing timber, about its top.',
+  },
+  {
+    id: 'on-the-cover',
+    when: { cover: ['timber', 'brush', 'docks', 'rock', 'shell'], coverTopM: { above: [0.2, 0.6] } },
+    top: { from: 'cover', m: -0.3 },
+    bottom: { from: 'cover', m: 0.8 },
+    sentence: 'Fish lie on and just above the cover.',
+  },
+  {
+    id: 'near-the-bottom',
+    when: {},
+    top: { from: 'bottom', m: -1.2 },
+    bottom: { from: 'bottom', m: 0 },
+    sentence: 'With nothing better known, look near the bottom.',
+  },
+] as const

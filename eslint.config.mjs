@@ -1,0 +1,49 @@
+import withNuxt from './.nuxt/eslint.config.mjs'
+
+/** Imports run one way: data → core → storage → app, core → server; inside core from measures to matching. */
+const OUTSIDE_CORE = ['vue', 'vue/*', 'nuxt', 'nuxt/*', '#app', '#app/*', '#imports', 'pinia', 'dexie', 'vuetify', 'vuetify/*', 'd3-*', 'node:*']
+const ORDER = ['quantity', 'water', 'tackle', 'motion', 'match', 'exchange']
+
+const forbid = (files, group, message, more = {}) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }], ...more },
+})
+
+const coreFolders = ORDER.map((folder, i) => {
+  const later = ORDER.slice(i + 1).filter((name) => name !== 'exchange' || folder === 'exchange')
+  const upward = later.flatMap((name) => [`../${name}`, `../${name}/*`, `../../${name}`, `../../${name}/*`, `../../../${name}`])
+  return forbid(
+    [`core/${folder}/**/*.ts`],
+    [...OUTSIDE_CORE, '**/app/**', '**/storage/**', '**/server/**', ...upward],
+    `core/${folder} may import only data and: ${['itself', ...ORDER.slice(0, i)].join(', ')}`,
+    {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time is passed in.' },
+        { object: 'Math', property: 'random', message: 'Chance is passed in, seeded.' },
+        { object: 'performance', property: 'now', message: 'Time is passed in.' },
+      ],
+    },
+  )
+})
+
+export default withNuxt(
+  ...coreFolders,
+  forbid(['data/**/*.ts'], ['*'], 'data imports nothing'),
+  forbid(['storage/**/*.ts'], ['**/app/**', '**/server/**', 'vue', 'pinia', 'vuetify', 'nuxt'], 'storage knows only core and data'),
+  forbid(['app/**/*.{ts,vue}'], ['dexie', '**/server/**'], 'the app reaches IndexedDB through storage only'),
+  forbid(['server/**/*.ts'], ['dexie', 'vue', 'pinia', 'vuetify', '**/app/**', '**/storage/**'], 'the server serves core'),
+  { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
+  {
+    rules: {
+      'vue/multi-word-component-names': 'off',
+      'vue/no-multiple-template-root': 'off',
+      'vue/html-self-closing': 'off',
+      'vue/max-attributes-per-line': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/html-indent': 'off',
+      'vue/html-closing-bracket-newline': 'off',
+      'vue/attributes-order': 'off',
+    },
+  },
+)
