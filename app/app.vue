@@ -1,0 +1,197 @@
+<script setup lang="ts">
+import { mdiUndo, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
+import { useTheme } from 'vuetify'
+import { useBox } from '~/stores/box'
+import { useHistory } from '~/stores/history'
+import { useMatch } from '~/stores/match'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+
+const settings = useSettings()
+const box = useBox()
+const history = useHistory()
+const theme = useTheme()
+const route = useRoute()
+
+const VIEWS = [
+  { to: '/water', name: 'Water' },
+  { to: '/box', name: 'Box' },
+  { to: '/', name: 'Match' },
+]
+
+await settings.load()
+watch(() => settings.night, (night) => theme.change(night ? 'night' : 'day'), { immediate: true })
+void box.open()
+useMatch().start()
+
+function shortcut(event: KeyboardEvent) {
+  const target = event.target as HTMLElement | null
+  const typing = target?.closest('input, textarea, [contenteditable]')
+  if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !event.shiftKey && !typing) {
+    event.preventDefault()
+    void history.undo()
+  }
+}
+function keepWater() {
+  void useWater().store()
+}
+onMounted(() => {
+  window.addEventListener('keydown', shortcut)
+  window.addEventListener('pagehide', keepWater)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', shortcut)
+  window.removeEventListener('pagehide', keepWater)
+})
+
+const said = computed({ get: () => history.said !== '', set: (on) => { if (!on) history.said = '' } })
+</script>
+
+<template>
+  <v-app>
+    <a class="skip" href="#main">To the content</a>
+    <header class="top">
+      <NuxtLink to="/" class="mark" aria-label="Ygrion, to the match">
+        <svg width="26" height="26" viewBox="0 0 26 26" aria-hidden="true">
+          <path d="M3 9q5 -4 10 0t10 0" />
+          <path d="M13 9V17q0 5 -4.6 5T4.2 17.6" />
+          <path d="M4.2 17.6l3.4 1.8" />
+        </svg>
+        Ygrion
+      </NuxtLink>
+      <nav aria-label="Views">
+        <NuxtLink v-for="view in VIEWS" :key="view.to" :to="view.to" :class="{ here: route.path === view.to }" :aria-current="route.path === view.to ? 'page' : undefined">{{ view.name }}</NuxtLink>
+      </nav>
+      <div class="tools">
+        <button type="button" :disabled="!history.last" :title="history.last ? `Undo: ${history.last.label}` : 'Nothing to undo'" aria-label="Undo" @click="history.undo()">
+          <v-icon :icon="mdiUndo" size="20" />
+        </button>
+        <button type="button" class="units" :aria-label="`Units: ${settings.system}. Switch to ${settings.system === 'metric' ? 'imperial' : 'metric'}`" @click="settings.keep({ system: settings.system === 'metric' ? 'imperial' : 'metric' })">
+          {{ settings.system === 'metric' ? 'cm · g · °C' : 'in · oz · °F' }}
+        </button>
+        <button type="button" :aria-label="settings.night ? 'Day colours' : 'Night colours'" @click="settings.keep({ night: !settings.night })">
+          <v-icon :icon="settings.night ? mdiWhiteBalanceSunny : mdiWeatherNight" size="20" />
+        </button>
+      </div>
+    </header>
+    <main id="main">
+      <p v-if="box.status.state === 'loading'" class="waiting" role="status">Opening the box …</p>
+      <div v-else-if="box.status.state === 'failed'" class="waiting" role="alert">
+        <h1>The box cannot be opened</h1>
+        <p>This browser refuses to store data here ({{ box.status.problem }}). Leave private browsing or free some space, then open the page again. Nothing stored was changed.</p>
+      </div>
+      <NuxtPage v-else />
+    </main>
+    <v-snackbar v-model="said" :timeout="6000" location="bottom" color="on-surface">
+      {{ history.said }}
+      <template #actions><v-btn variant="text" class="snack-undo" @click="history.undo()">Undo</v-btn></template>
+    </v-snackbar>
+  </v-app>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  align-items: center;
+  gap: 12px 28px;
+  padding: 10px 24px;
+  border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+  background: rgb(var(--v-theme-surface));
+}
+.mark {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-family: var(--v-font-heading);
+  font-weight: 750;
+  font-size: 1.3rem;
+  letter-spacing: -0.02em;
+  color: rgb(var(--v-theme-on-surface));
+  text-decoration: none;
+}
+.mark path {
+  fill: none;
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 2.2;
+  stroke-linecap: round;
+}
+.mark path:first-child {
+  stroke: rgb(var(--v-theme-primary));
+}
+nav {
+  display: flex;
+  gap: 4px;
+}
+nav a {
+  padding: 8px 14px;
+  min-height: 40px;
+  border-radius: 10px;
+  color: rgb(var(--v-theme-on-surface));
+  text-decoration: none;
+  font-weight: 600;
+}
+nav a:hover {
+  background: rgb(var(--v-theme-surface-variant));
+}
+nav a.here {
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+.tools {
+  display: flex;
+  gap: 4px;
+  margin-left: auto;
+}
+.tools button {
+  min-width: 40px;
+  min-height: 40px;
+  border-radius: 10px;
+}
+.tools button:hover:not(:disabled) {
+  background: rgb(var(--v-theme-surface-variant));
+}
+.tools button:disabled {
+  opacity: 0.38;
+}
+.units {
+  padding: 0 10px;
+  font-size: 0.86rem;
+  font-variant-numeric: tabular-nums;
+}
+.skip {
+  position: absolute;
+  left: -9999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 10;
+  padding: 8px 14px;
+  background: rgb(var(--v-theme-surface));
+}
+.waiting {
+  padding: 64px 24px;
+  max-width: 60ch;
+  margin: 0 auto;
+}
+.snack-undo {
+  color: inherit;
+  font-weight: 700;
+}
+@media (max-width: 600px) {
+  .top {
+    padding: 8px 12px;
+    flex-wrap: wrap;
+  }
+  nav {
+    order: 3;
+    width: 100%;
+  }
+  nav a {
+    flex: 1;
+    text-align: center;
+    min-height: 48px;
+    line-height: 32px;
+  }
+}
+</style>

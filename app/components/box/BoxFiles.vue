@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import type { FileProblem } from '../../../core/exchange'
+import { useBox } from '~/stores/box'
+import { today } from '~/stores/repository'
+
+/** The whole box out into a file and back; demo box and empty box. Every one of these can be undone. */
+const box = useBox()
+const problems = ref<readonly FileProblem[]>([])
+const fileName = ref('')
+const busy = ref(false)
+const picker = ref<HTMLInputElement | null>(null)
+/** Larger than any box, smaller than what would stall the page. */
+const LARGEST_BYTES = 50_000_000
+
+function exportFile() {
+  const url = URL.createObjectURL(new Blob([box.exportText()], { type: 'application/json' }))
+  const link = document.createElement('a')
+  link.href = url
+  link.download = `ygrion-${today()}.json`
+  link.click()
+  setTimeout(() => URL.revokeObjectURL(url), 10_000)
+}
+async function importFile(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  busy.value = true
+  fileName.value = file.name
+  try {
+    problems.value =
+      file.size > LARGEST_BYTES ? [{ place: 'the file', problem: 'is larger than 50 MB' }] : await box.importText(await file.text())
+  } catch (error) {
+    problems.value = [{ place: 'the file', problem: `could not be taken in (${error instanceof Error ? error.message : 'unknown'}); nothing was changed` }]
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="files">
+    <v-btn variant="outlined" size="small" @click="exportFile">Export to a file</v-btn>
+    <v-btn variant="outlined" size="small" :loading="busy" @click="picker?.click()">Import a file</v-btn>
+    <input ref="picker" type="file" accept="application/json,.json" class="sr-only" aria-label="Archive to import" tabindex="-1" @change="importFile" />
+    <v-btn variant="text" size="small" @click="box.startEmpty()">Start an empty box</v-btn>
+    <v-btn variant="text" size="small" @click="box.startDemo()">Open the demo box</v-btn>
+    <div v-if="problems.length" class="panel problems" role="alert">
+      <h2>“{{ fileName }}” was not taken in; nothing was changed</h2>
+      <ul>
+        <li v-for="(p, i) in problems" :key="i"><b>{{ p.place }}</b> {{ p.problem }}</li>
+      </ul>
+      <v-btn variant="text" size="small" @click="problems = []">Close</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.files {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.problems {
+  flex-basis: 100%;
+  padding: 14px 18px;
+  border-color: rgb(var(--v-theme-error));
+}
+.problems ul {
+  margin: 8px 0;
+  padding-left: 18px;
+  max-height: 240px;
+  overflow: auto;
+  overflow-wrap: anywhere;
+}
+</style>

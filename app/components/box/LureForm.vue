@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { COLOURS, FAMILIES, PATTERNS, familyOf, type FamilyId, type Lure } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+import { judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
+
+/** One lure, typed in any unit, drawn while it is typed. */
+const props = defineProps<{ lure: Lure | null; trays: readonly string[] }>()
+const emit = defineEmits<{ save: [lure: Lure]; remove: [lure: Lure]; close: [] }>()
+
+const { show } = useMeasure()
+const draft = reactive<Draft>(props.lure ? (JSON.parse(JSON.stringify(props.lure)) as Draft) : newDraft(crypto.randomUUID()))
+const problems = ref<Record<string, string>>({})
+const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
+const colours = COLOURS.map((c) => ({ value: c.id, title: c.name, hex: c.hex }))
+const patterns = PATTERNS.map((p) => ({ value: p, title: p }))
+const sounds = [
+  { value: 'silent', title: 'Silent' },
+  { value: 'knock', title: 'One knock' },
+  { value: 'rattles', title: 'Rattles' },
+]
+const family = computed(() => familyOf(draft.family))
+const fields = computed(() => traitFields(draft.family))
+
+function setFamily(id: FamilyId) {
+  draft.traits = usualTraits(id)
+  draft.family = id
+}
+const unusual = computed(() => {
+  const [low, high] = family.value.lengthM
+  const [light, heavy] = family.value.massKg
+  if (draft.lengthM < low || draft.lengthM > high) return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.lengthM, 'lureLength')} long. Most are ${show(low, 'lureLength')} to ${show(high, 'lureLength')}.`
+  if (draft.massKg < light || draft.massKg > heavy) return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.massKg, 'lureMass')}. Most weigh ${show(light, 'lureMass')} to ${show(heavy, 'lureMass')}.`
+  return ''
+})
+const asLure = computed(() => draft as unknown as Lure)
+
+function save() {
+  const judged = judge(JSON.parse(JSON.stringify(draft)) as Draft)
+  if (judged.ok) emit('save', judged.lure)
+  else problems.value = judged.problems
+}
+</script>
+
+<template>
+  <form class="panel lure-form" @submit.prevent="save">
+    <header>
+      <h2>{{ lure ? `Change ${lure.name}` : 'Add a lure' }}</h2>
+      <p class="quiet">{{ family.about }}</p>
+    </header>
+    <div class="preview"><LureDrawing :lure="asLure" :width-px="190" /></div>
+    <div class="fields">
+      <v-text-field v-model="draft.name" label="Name" :error-messages="problems.name" maxlength="80" autofocus class="wide" />
+      <v-select label="Family" :items="families" :model-value="draft.family" class="wide" @update:model-value="setFamily" />
+      <MeasureField label="Length" role="lureLength" :model-value="draft.lengthM" :min="0.01" :max="0.5" @update:model-value="(v) => v !== null && (draft.lengthM = v)" />
+      <MeasureField label="Weight on the packet" role="lureMass" :model-value="draft.massKg" :min="0.0003" :max="1" @update:model-value="(v) => v !== null && (draft.massKg = v)" />
+      <MeasureField label="Weighed (if so)" role="lureMass" :model-value="draft.measuredMassKg" :min="0.0003" :max="1" optional @update:model-value="(v) => (draft.measuredMassKg = v)" />
+      <v-select v-model="draft.sound" label="Sound" :items="sounds" />
+      <template v-for="f in fields" :key="f.key">
+        <v-select v-if="f.kind === 'choice'" :label="f.label" :items="[...f.options]" :model-value="String(draft.traits[f.key])" @update:model-value="(v) => (draft.traits[f.key] = v)" />
+        <v-checkbox v-else-if="f.kind === 'yes-no'" :label="f.label" :model-value="draft.traits[f.key] === true" density="compact" hide-details @update:model-value="(v) => (draft.traits[f.key] = v === true)" />
+        <MeasureField v-else :label="f.label" role="depth" :model-value="Number(draft.traits[f.key])" :min="0.1" :max="9" @update:model-value="(v) => v !== null && (draft.traits[f.key] = v)" />
+      </template>
+      <v-select v-for="part in ['back', 'flank', 'belly'] as const" :key="part" v-model="draft.colour[part]" :label="part.charAt(0).toUpperCase() + part.slice(1)" :items="colours">
+        <template #item="{ props: item, internalItem }">
+          <v-list-item v-bind="item">
+            <template #prepend>
+              <svg width="26" height="20" aria-hidden="true"><circle cx="10" cy="10" r="9" :fill="internalItem.raw.hex" stroke="currentColor" /></svg>
+            </template>
+          </v-list-item>
+        </template>
+      </v-select>
+      <v-select v-model="draft.colour.pattern" label="Pattern" :items="patterns" />
+      <v-text-field v-model.number="draft.count" label="How many" type="number" min="0" max="999" :error-messages="problems.count" />
+      <v-combobox v-model="draft.tray" label="Tray" :items="[...trays]" variant="outlined" density="compact" hide-details="auto" :error-messages="problems.tray" />
+      <v-textarea v-model="draft.notes" label="Notes" rows="2" auto-grow maxlength="500" class="wide" :error-messages="problems.notes" />
+    </div>
+    <p v-if="unusual" class="unusual" role="status">{{ unusual }}</p>
+    <p v-if="Object.keys(problems).length" class="wrong" role="alert">{{ Object.values(problems).join(' ') }}</p>
+    <footer>
+      <v-btn color="primary" type="submit">{{ lure ? 'Save' : 'Add to the box' }}</v-btn>
+      <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
+      <v-btn v-if="lure" variant="text" color="error" class="remove" @click="$emit('remove', lure)">Remove</v-btn>
+    </footer>
+  </form>
+</template>
+
+<style scoped>
+.lure-form {
+  padding: 20px 22px;
+  overflow-y: auto;
+  background: rgb(var(--v-theme-surface));
+}
+.preview {
+  display: grid;
+  place-items: center;
+  min-height: 130px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 12px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.unusual {
+  margin-top: 12px;
+  padding: 6px 12px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+}
+.wrong {
+  margin-top: 12px;
+  padding: 6px 12px;
+  border-left: 4px solid rgb(var(--v-theme-error));
+}
+footer {
+  display: flex;
+  gap: 8px;
+  margin-top: 18px;
+}
+.remove {
+  margin-left: auto;
+}
+@media (max-width: 420px) {
+  .fields {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { sayCause, sayGiven, type MatchRow, type Part } from '../../../core/match'
+import { useSettings } from '~/stores/settings'
+
+/** The account of a set-up: what won points and what lost them, each in a sentence with its figures. */
+const props = defineProps<{ row: MatchRow; side: 'won' | 'lost' }>()
+const settings = useSettings()
+const SHOWN = 6
+const LEAST = 0.4
+const all = ref(false)
+
+const worth = (p: Part) => (props.side === 'won' ? p.points : p.lost)
+const parts = computed(() => props.row.parts.filter((p) => worth(p) >= LEAST).sort((a, b) => worth(b) - worth(a)))
+const shown = computed(() => (all.value ? parts.value : parts.value.slice(0, SHOWN)))
+</script>
+
+<template>
+  <div>
+    <ul class="reasons">
+      <li v-for="(p, i) in shown" :key="`${p.axis}${i}`">
+        <span class="points" :class="side">{{ side === 'won' ? '+' : '−' }}{{ worth(p).toFixed(1) }}</span>
+        <span>
+          <span class="given">{{ sayGiven(p, row, settings.system) }}</span>
+          <span class="cause">{{ sayCause(p) }}</span>
+        </span>
+      </li>
+    </ul>
+    <p v-if="parts.length === 0" class="quiet">Nothing worth naming.</p>
+    <button v-if="parts.length > SHOWN" type="button" class="more" @click="all = !all">{{ all ? 'Fewer' : `${parts.length - SHOWN} more` }}</button>
+  </div>
+</template>
+
+<style scoped>
+.reasons {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 9px;
+}
+li {
+  display: grid;
+  grid-template-columns: 46px minmax(0, 1fr);
+  gap: 10px;
+  align-items: baseline;
+}
+.points {
+  font-weight: 700;
+  text-align: right;
+}
+.points.won {
+  color: rgb(var(--v-theme-success));
+}
+.points.lost {
+  color: rgb(var(--v-theme-secondary));
+}
+.given {
+  display: block;
+  font-weight: 550;
+}
+.given::first-letter {
+  text-transform: uppercase;
+}
+.cause {
+  display: block;
+  font-size: 0.88rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.more {
+  margin-top: 8px;
+  min-height: 32px;
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+</style>

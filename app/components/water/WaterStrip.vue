@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { speciesOf } from '../../../core/water'
+import { useMeasure } from '~/composables/useMeasure'
+import { useWater } from '~/stores/water'
+
+/** Today's water in one line, and the way to change it. */
+const water = useWater()
+const { show } = useMeasure()
+const c = computed(() => water.current)
+
+const clock = (hour: number) => `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
+const facts = computed(() => {
+  const now = c.value
+  const reading = water.reading
+  if (!now || !reading) return []
+  return [
+    speciesOf(now.speciesId)?.name ?? now.speciesId,
+    `${now.date}, ${clock(now.hour)}`,
+    show(now.waterTempC, 'waterTemp'),
+    `sees ${show(now.visibilityM, 'depth')}`,
+    { sun: 'sun', broken: 'broken cloud', cloud: 'cloud', rain: 'rain' }[now.sky],
+    `wind ${show(now.windMps, 'wind')}`,
+    `${now.mood} fish`,
+    reading.season,
+    reading.light,
+  ]
+})
+</script>
+
+<template>
+  <div v-if="c" class="strip">
+    <div>
+      <h1>{{ water.place?.name }}</h1>
+      <p class="facts"><span v-for="f in facts" :key="f">{{ f }}</span></p>
+    </div>
+    <NuxtLink to="/water" class="change">Change the water</NuxtLink>
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+  justify-content: space-between;
+  margin-bottom: 14px;
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  margin-top: 4px;
+}
+.facts span:not(:last-child)::after {
+  content: '·';
+  margin: 0 8px;
+}
+.change {
+  font-weight: 650;
+  padding: 8px 16px;
+  min-height: 40px;
+  border-radius: 10px;
+  border: 1.5px solid currentColor;
+  text-decoration: none;
+}
+</style>

@@ -1,0 +1,30 @@
+import { benchFor, scoreSetUp, type MatchRow } from '../../core/match'
+import { EMPTY_BOX } from '../../core/tackle'
+import { useMatch } from '~/stores/match'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+
+/**
+ * The chosen set-up thrown into the water as it is this very moment: it follows the finger within a frame, while the ranking of the whole box
+ * comes after it from the worker.
+ */
+export function useScene() {
+  const water = useWater()
+  const match = useMatch()
+  const settings = useSettings()
+
+  const now = computed(() => {
+    const { current: c, place } = water
+    const row: MatchRow | undefined = match.chosen
+    if (!c || !place || !row) return null
+    const held = c.rodTipM === null ? row.setUp : { ...row.setUp, handling: { ...row.setUp.handling, rodTipM: c.rodTipM } }
+    return scoreSetUp(held, benchFor(c, place, EMPTY_BOX, { schools: settings.schools }))
+  })
+  const others = computed(() =>
+    match.rows
+      .filter((r) => r.key !== match.chosen?.key)
+      .slice(0, 3)
+      .map((r) => ({ path: r.thrown.path, name: r.setUp.build.lure.name })),
+  )
+  return { now, others }
+}

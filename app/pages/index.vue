@@ -1,0 +1,237 @@
+<script setup lang="ts">
+import { sayHandling, sayLift, sayRig } from '../../core/match'
+import { useScene } from '~/composables/useScene'
+import { useBox } from '~/stores/box'
+import { useMatch } from '~/stores/match'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+
+useHead({ title: 'Match · Ygrion' })
+const box = useBox()
+const match = useMatch()
+const water = useWater()
+const settings = useSettings()
+const { now, others } = useScene()
+
+const chosen = computed(() => match.chosen)
+const biteWarning = computed(() => water.current?.speciesId === 'pike')
+const nightWarning = computed(() => water.reading?.light === 'night')
+</script>
+
+<template>
+  <div class="page">
+    <WaterStrip />
+    <div class="match">
+      <section class="left" aria-label="The set-up in the water">
+        <div class="panel picture">
+          <WaterColumn
+            v-if="water.current && water.reading"
+            :c="water.current"
+            :zone="water.reading.zone"
+            :light="water.reading.light"
+            :plan="now?.thrown.plan"
+            :path="now?.thrown.path"
+            :lure="now?.setUp.build.lure"
+            :share="now?.thrown.share.inZone"
+            :others="others"
+            @change="water.change"
+          >
+            <span v-if="now" class="share">{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span>
+            <span class="resets">
+              <button v-if="water.current.rodTipM !== null" type="button" @click="water.change({ rodTipM: null })">Leave the rod to the match</button>
+              <button v-if="water.current.zone" type="button" @click="water.change({ zone: null })">Zone as usual here</button>
+            </span>
+          </WaterColumn>
+        </div>
+
+        <article v-if="chosen" class="panel answer" aria-live="polite">
+          <header>
+            <div class="title">
+              <h2>{{ chosen.setUp.build.lure.name }}</h2>
+              <p class="rigline">{{ sayRig(chosen.setUp) }}</p>
+              <p class="hand">{{ sayHandling(chosen, settings.system) }}</p>
+            </div>
+            <p class="points"><b>{{ chosen.score.toFixed(1) }}</b><span>of 100 points</span></p>
+          </header>
+          <p v-if="chosen.lift" class="lift"><b>Lift it most:</b> {{ sayLift(chosen.lift, settings.system) }}</p>
+          <p v-if="biteWarning" class="caution"><b>Mind:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.</p>
+          <p v-else-if="nightWarning" class="caution"><b>Mind:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.</p>
+          <div class="sides">
+            <section>
+              <h3>Won</h3>
+              <ReasonList :row="chosen" side="won" />
+            </section>
+            <section>
+              <h3>Lost</h3>
+              <ReasonList :row="chosen" side="lost" />
+            </section>
+          </div>
+        </article>
+      </section>
+
+      <section class="panel ranking" aria-label="Ranking">
+        <header>
+          <h2>What to tie on</h2>
+          <p class="quiet">{{ box.box.lures.length }} lures weighed<template v-if="match.ms"> in {{ Math.round(match.ms) }} ms</template></p>
+        </header>
+        <p v-if="match.status === 'working'" class="note" role="status">Weighing the box …</p>
+        <p v-else-if="typeof match.status === 'object'" class="note" role="alert">The match stopped: {{ match.status.problem }}. Change the water or reload the page.</p>
+        <ol v-if="match.rows.length" class="list">
+          <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id">
+            <RankRow :row="row" :place="i + 1" :chosen="row.key === chosen?.key" @choose="match.choose(row.setUp.build.lure.id)" />
+          </li>
+        </ol>
+        <div v-else-if="match.status === 'ready'" class="note">
+          <template v-if="box.box.lures.length === 0">
+            <p>Your box is empty. Add your lures, rods and lines, and the match answers here.</p>
+            <p class="next"><NuxtLink to="/box">Fill the box</NuxtLink></p>
+          </template>
+          <p v-else>Nothing in this box can be fished here: no rod and line carry a lure through this water within their limits. Add a stronger line or leader, or choose another species.</p>
+        </div>
+        <details v-if="match.answer?.asked.length" class="asked">
+          <summary>What this water asks for</summary>
+          <ul>
+            <li v-for="a in match.answer.asked" :key="a.ruleId">{{ a.sentence }}</li>
+          </ul>
+        </details>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.match {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 440px;
+  gap: 18px;
+  align-items: start;
+}
+.left {
+  display: grid;
+  gap: 18px;
+  min-width: 0;
+}
+.picture {
+  overflow: hidden;
+}
+.share {
+  font-weight: 650;
+}
+.resets {
+  display: flex;
+  gap: 14px;
+}
+.resets button {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+  min-height: 28px;
+}
+.answer {
+  padding: 18px 22px 22px;
+  display: grid;
+  gap: 14px;
+}
+.answer header {
+  display: flex;
+  gap: 20px;
+  justify-content: space-between;
+}
+.answer h2 {
+  font-size: 1.4rem;
+}
+.rigline {
+  font-size: 0.92rem;
+  opacity: var(--v-medium-emphasis-opacity);
+  margin-top: 2px;
+}
+.hand {
+  margin-top: 8px;
+  font-size: 1.08rem;
+  font-weight: 550;
+}
+.points {
+  display: grid;
+  justify-items: end;
+  align-content: start;
+  white-space: nowrap;
+  font-size: 0.82rem;
+}
+.points b {
+  font-family: var(--v-font-heading);
+  font-size: 2rem;
+  line-height: 1;
+}
+.lift {
+  padding: 10px 14px;
+  border-radius: 10px;
+  background: rgb(var(--v-theme-surface-variant));
+}
+.caution {
+  padding: 8px 14px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 24px;
+}
+h3 {
+  font-size: 1rem;
+  margin-bottom: 10px;
+}
+.ranking header {
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 16px 16px 10px;
+}
+.ranking header p {
+  font-size: 0.84rem;
+}
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.list li + li {
+  border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.6));
+}
+.note {
+  padding: 4px 16px 20px;
+}
+.next {
+  margin-top: 12px;
+  font-weight: 650;
+}
+.asked {
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+  padding: 12px 16px 16px;
+}
+.asked summary {
+  font-weight: 650;
+  cursor: pointer;
+  min-height: 28px;
+}
+.asked ul {
+  margin: 6px 0 0;
+  padding-left: 18px;
+  display: grid;
+  gap: 4px;
+  font-size: 0.92rem;
+}
+@media (max-width: 1080px) {
+  .match {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 600px) {
+  .sides {
+    grid-template-columns: 1fr;
+  }
+  .answer {
+    padding: 14px;
+  }
+}
+</style>

@@ -1,0 +1,11 @@
+import { matchWater } from '../../core/match'
+import { MatchRequest, matchResponse } from '../utils/match-http'
+import { readJson } from '../utils/read-json'
+
+/** Conditions, box and options in; ranking with reasons out. The same core as in the page. */
+export default defineEventHandler(async (event) => {
+  const request = await readJson(event, MatchRequest)
+  const { conditions, place, box, options } = request
+  const answer = matchWater(conditions, place, box, { schools: options.schools, limit: options.limit, lifts: options.limit })
+  return matchResponse(answer, options.units)
+})

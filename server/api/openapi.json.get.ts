@@ -1,0 +1,3 @@
+import { openapi } from '../utils/openapi'
+
+export default defineEventHandler(() => openapi())

@@ -1,0 +1,59 @@
+import { DEMO_LURES } from '../../data/demo/lures'
+import { DEMO_PARTS } from '../../data/demo/parts'
+import { DEMO_PLACES, DEMO_WATERS } from '../../data/demo/places'
+import { z } from '../../core/zod'
+import { MatchRequest } from './match-http'
+import { PathRequest } from './path-http'
+
+const EXAMPLE_DAY = '2026-06-12'
+/** Enough of the demo's box to show a ranking, little enough to read. */
+const EXAMPLE_LURES = 12
+
+export function exampleMatch() {
+  return {
+    conditions: { placeId: 'vessamere-north', date: EXAMPLE_DAY, rodTipM: null, seasonAs: null, lightAs: null, ...DEMO_WATERS['vessamere-north'] },
+    place: DEMO_PLACES[0],
+    box: { lures: DEMO_LURES.filter((_, i) => i % 5 === 0).slice(0, EXAMPLE_LURES), ...DEMO_PARTS },
+    options: { limit: 5 },
+  }
+}
+
+export function examplePath() {
+  return {
+    lure: DEMO_LURES.find((l) => l.family === 'crankbait'),
+    line: { diameterM: 0.0003 },
+    cast: { castM: 25, rodTipM: 1 },
+    retrieve: { id: 'steady' },
+    water: { depthM: 4 },
+    zone: { topM: 0.8, bottomM: 1.6 },
+  }
+}
+
+function post(summary: string, schema: z.ZodType, example: unknown) {
+  return {
+    post: {
+      summary,
+      requestBody: {
+        required: true,
+        content: { 'application/json': { schema: z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }), example } },
+      },
+      responses: {
+        200: { description: 'The answer.' },
+        400: { description: 'Not understood; data.faults lists path and problem of each fault.' },
+        413: { description: 'Body larger than 16 MB.' },
+      },
+    },
+  }
+}
+
+/** OpenAPI 3.1: schemas derived from the very ones that check the requests, with examples that work as they stand. */
+export function openapi() {
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Ygrion', version: '0.1.0', description: 'From the water to what to tie on. SI units; temperatures in °C.' },
+    paths: {
+      '/api/match': post('Ranks complete set-ups of a box for a water, with reasons.', MatchRequest, exampleMatch()),
+      '/api/path': post('The way of a lure through the water and its share of the zone.', PathRequest, examplePath()),
+    },
+  }
+}

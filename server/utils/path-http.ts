@@ -1,0 +1,81 @@
+import { freeFallMps, motionOf, retrievePath, shareInZone } from '../../core/motion'
+import { Head, Lure, RETRIEVES, familyOf, lureMass, pullSpeedMps, retrieveOf, type Build } from '../../core/tackle'
+import { waterDensity } from '../../core/water'
+import { z } from '../../core/zod'
+
+const retrieveIds = RETRIEVES.map((r) => r.id)
+const depthM = z.number().min(0).max(200)
+
+export const PathRequest = z
+  .strictObject({
+    lure: Lure,
+    head: Head.nullable().default(null),
+    line: z.strictObject({ diameterM: z.number().min(0.00003).max(0.002) }),
+    cast: z.strictObject({ castM: z.number().min(2).max(120), rodTipM: z.number().min(0).max(6).default(1) }),
+    retrieve: z.strictObject({
+      id: z.enum(retrieveIds as [string, ...string[]]),
+      countDownS: z.number().min(0).max(300).default(0),
+      pullMps: z.number().min(0.02).max(5).optional(),
+    }),
+    water: z.strictObject({
+      depthM: z.number().min(0.3).max(200),
+      tempC: z.number().min(-2).max(40).default(12),
+      salinity: z.number().min(0).max(42).default(0),
+      currentMps: z.number().min(0).max(4).default(0),
+      coverTopM: depthM.nullable().default(null),
+    }),
+    zone: z.strictObject({ topM: depthM, bottomM: depthM }).refine((zone) => zone.bottomM > zone.topM, {
+      error: 'the zone must end below where it begins',
+      path: ['bottomM'],
+    }),
+  })
+  .superRefine((request, context) => {
+    const soft = familyOf(request.lure.family).body === 'soft'
+    if (soft && !request.head) context.addIssue({ code: 'custom', path: ['head'], message: 'a soft body needs a head' })
+    if (!soft && request.head) context.addIssue({ code: 'custom', path: ['head'], message: 'only soft bodies take a head' })
+  })
+
+export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: z.output<typeof PathRequest>) {
+  const density = waterDensity(water.tempC, water.salinity)
+  const way = retrieveOf(retrieve.id)
+  const family = familyOf(lure.family)
+  const build: Build = {
+    lure,
+    mount: head ? { kind: 'head', head } : { kind: 'own' },
+    trailer: null,
+    massKg: lureMass(lure).kg + (head?.massKg ?? 0),
+  }
+  const motion = motionOf(build, density)
+  const path = retrievePath({
+    motion,
+    surface: family.swims === 'surface',
+    density,
+    lineDiameterM: line.diameterM,
+    castM: cast.castM,
+    rodTipM: cast.rodTipM,
+    depthM: water.depthM,
+    currentMps: water.currentMps,
+    countDownS: retrieve.countDownS,
+    pullMps: retrieve.pullMps ?? pullSpeedMps(way, family.speedMps),
+    pullS: way.pullS,
+    restS: way.restS,
+    slack: way.slack,
+    where: way.where,
+    heldAboveBottomM: null,
+  })
+  const { inZone, metres, seconds, onBottom, touching, inCover } = shareInZone(
+    path,
+    { ...zone, upM: 0.5, downM: 0.5 },
+    water.depthM,
+    water.coverTopM,
+  )
+  return {
+    basis: motion.basis,
+    fallMps: freeFallMps(motion, density),
+    deepestM: path.z.reduce((deepest, z) => Math.max(deepest, z), 0),
+    workFrom: path.workFrom,
+    polyline: path.x.map((x, i) => ({ fromRodM: x, depthM: path.z[i] ?? 0, atS: path.t[i] ?? 0 })),
+    zone: { share: inZone, metres, seconds },
+    contact: { bottom: onBottom, touchingCover: touching, inCover },
+  }
+}
