@@ -1,7 +1,21 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
 
 /** Imports run one way: data → core → storage → app, core → server; inside core from measures to matching. */
-const OUTSIDE_CORE = ['vue', 'vue/*', 'nuxt', 'nuxt/*', '#app', '#app/*', '#imports', 'pinia', 'dexie', 'vuetify', 'vuetify/*', 'd3-*', 'node:*']
+const OUTSIDE_CORE = [
+  'vue',
+  'vue/*',
+  'nuxt',
+  'nuxt/*',
+  '#app',
+  '#app/*',
+  '#imports',
+  'pinia',
+  'dexie',
+  'vuetify',
+  'vuetify/*',
+  'd3-*',
+  'node:*',
+]
 const ORDER = ['quantity', 'water', 'tackle', 'motion', 'match', 'exchange']
 
 const forbid = (files, group, message, more = {}) => ({
@@ -11,7 +25,13 @@ const forbid = (files, group, message, more = {}) => ({
 
 const coreFolders = ORDER.map((folder, i) => {
   const later = ORDER.slice(i + 1).filter((name) => name !== 'exchange' || folder === 'exchange')
-  const upward = later.flatMap((name) => [`../${name}`, `../${name}/*`, `../../${name}`, `../../${name}/*`, `../../../${name}`])
+  const upward = later.flatMap((name) => [
+    `../${name}`,
+    `../${name}/*`,
+    `../../${name}`,
+    `../../${name}/*`,
+    `../../../${name}`,
+  ])
   return forbid(
     [`core/${folder}/**/*.ts`],
     [...OUTSIDE_CORE, '**/app/**', '**/storage/**', '**/server/**', ...upward],
@@ -30,9 +50,17 @@ const coreFolders = ORDER.map((folder, i) => {
 export default withNuxt(
   ...coreFolders,
   forbid(['data/**/*.ts'], ['*'], 'data imports nothing'),
-  forbid(['storage/**/*.ts'], ['**/app/**', '**/server/**', 'vue', 'pinia', 'vuetify', 'nuxt'], 'storage knows only core and data'),
+  forbid(
+    ['storage/**/*.ts'],
+    ['**/app/**', '**/server/**', 'vue', 'pinia', 'vuetify', 'nuxt'],
+    'storage knows only core and data',
+  ),
   forbid(['app/**/*.{ts,vue}'], ['dexie', '**/server/**'], 'the app reaches IndexedDB through storage only'),
-  forbid(['server/**/*.ts'], ['dexie', 'vue', 'pinia', 'vuetify', '**/app/**', '**/storage/**'], 'the server serves core'),
+  forbid(
+    ['server/**/*.ts'],
+    ['dexie', 'vue', 'pinia', 'vuetify', '**/app/**', '**/storage/**'],
+    'the server serves core',
+  ),
   { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
   {
     rules: {

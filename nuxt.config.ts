@@ -46,7 +46,13 @@ export default defineNuxtConfig({
     // Nuxt 4.4.5's dev server looks for an entry named "server" even where nothing is rendered there.
     'vite:extendConfig': (config, { isClient }) => {
       const input = config.build?.rollupOptions?.input
-      if (isClient && process.env.NODE_ENV === 'development' && input && typeof input === 'object' && !Array.isArray(input)) {
+      if (
+        isClient &&
+        process.env.NODE_ENV === 'development' &&
+        input &&
+        typeof input === 'object' &&
+        !Array.isArray(input)
+      ) {
         input.server ??= input.entry ?? ''
       }
     },

@@ -20,7 +20,11 @@ const VIEWS = [
 ]
 
 await settings.load()
-watch(() => settings.night, (night) => theme.change(night ? 'night' : 'day'), { immediate: true })
+watch(
+  () => settings.night,
+  (night) => theme.change(night ? 'night' : 'day'),
+  { immediate: true },
+)
 void box.open()
 useMatch().start()
 
@@ -44,7 +48,12 @@ onBeforeUnmount(() => {
   window.removeEventListener('pagehide', keepWater)
 })
 
-const said = computed({ get: () => history.said !== '', set: (on) => { if (!on) history.said = '' } })
+const said = computed({
+  get: () => history.said !== '',
+  set: (on) => {
+    if (!on) history.said = ''
+  },
+})
 </script>
 
 <template>
@@ -60,16 +69,38 @@ const said = computed({ get: () => history.said !== '', set: (on) => { if (!on) 
         Ygrion
       </NuxtLink>
       <nav aria-label="Views">
-        <NuxtLink v-for="view in VIEWS" :key="view.to" :to="view.to" :class="{ here: route.path === view.to }" :aria-current="route.path === view.to ? 'page' : undefined">{{ view.name }}</NuxtLink>
+        <NuxtLink
+          v-for="view in VIEWS"
+          :key="view.to"
+          :to="view.to"
+          :class="{ here: route.path === view.to }"
+          :aria-current="route.path === view.to ? 'page' : undefined"
+          >{{ view.name }}</NuxtLink
+        >
       </nav>
       <div class="tools">
-        <button type="button" :disabled="!history.last" :title="history.last ? `Undo: ${history.last.label}` : 'Nothing to undo'" aria-label="Undo" @click="history.undo()">
+        <button
+          type="button"
+          :disabled="!history.last"
+          :title="history.last ? `Undo: ${history.last.label}` : 'Nothing to undo'"
+          aria-label="Undo"
+          @click="history.undo()"
+        >
           <v-icon :icon="mdiUndo" size="20" />
         </button>
-        <button type="button" class="units" :aria-label="`Units: ${settings.system}. Switch to ${settings.system === 'metric' ? 'imperial' : 'metric'}`" @click="settings.keep({ system: settings.system === 'metric' ? 'imperial' : 'metric' })">
+        <button
+          type="button"
+          class="units"
+          :aria-label="`Units: ${settings.system}. Switch to ${settings.system === 'metric' ? 'imperial' : 'metric'}`"
+          @click="settings.keep({ system: settings.system === 'metric' ? 'imperial' : 'metric' })"
+        >
           {{ settings.system === 'metric' ? 'cm · g · °C' : 'in · oz · °F' }}
         </button>
-        <button type="button" :aria-label="settings.night ? 'Day colours' : 'Night colours'" @click="settings.keep({ night: !settings.night })">
+        <button
+          type="button"
+          :aria-label="settings.night ? 'Day colours' : 'Night colours'"
+          @click="settings.keep({ night: !settings.night })"
+        >
           <v-icon :icon="settings.night ? mdiWhiteBalanceSunny : mdiWeatherNight" size="20" />
         </button>
       </div>
@@ -78,7 +109,10 @@ const said = computed({ get: () => history.said !== '', set: (on) => { if (!on) 
       <p v-if="box.status.state === 'loading'" class="waiting" role="status">Opening the box …</p>
       <div v-else-if="box.status.state === 'failed'" class="waiting" role="alert">
         <h1>The box cannot be opened</h1>
-        <p>This browser refuses to store data here ({{ box.status.problem }}). Leave private browsing or free some space, then open the page again. Nothing stored was changed.</p>
+        <p>
+          This browser refuses to store data here ({{ box.status.problem }}). Leave private browsing or free some space,
+          then open the page again. Nothing stored was changed.
+        </p>
       </div>
       <NuxtPage v-else />
     </main>

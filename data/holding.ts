@@ -5,7 +5,13 @@
 export const HOLDING = [
   {
     id: 'feeding-on-top',
-    when: { light: ['dawn', 'dusk'], mood: ['active'], waterTempC: { above: [7, 9] }, forageShade: ['silver'], cover: ['open', 'rock', 'shell'] },
+    when: {
+      light: ['dawn', 'dusk'],
+      mood: ['active'],
+      waterTempC: { above: [7, 9] },
+      forageShade: ['silver'],
+      cover: ['open', 'rock', 'shell'],
+    },
     top: { from: 'surface', m: 0 },
     bottom: { from: 'surface', m: 1.5 },
     sentence: 'At first and last light active fish hunt bait against the surface.',

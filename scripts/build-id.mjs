@@ -3,7 +3,9 @@ import { execFileSync } from 'node:child_process'
 
 function commit() {
   try {
-    return execFileSync('git', ['rev-parse', '--short=12', 'HEAD'], { stdio: ['ignore', 'pipe', 'ignore'] }).toString().trim()
+    return execFileSync('git', ['rev-parse', '--short=12', 'HEAD'], { stdio: ['ignore', 'pipe', 'ignore'] })
+      .toString()
+      .trim()
   } catch {
     return 'unversioned'
   }

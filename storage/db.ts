@@ -3,7 +3,17 @@ import type { Box } from '../core/tackle'
 import type { Conditions, Place } from '../core/water'
 
 export type BoxKind = keyof Box
-export const BOX_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders', 'lines', 'reels', 'rods'] as const satisfies readonly BoxKind[]
+export const BOX_KINDS = [
+  'lures',
+  'heads',
+  'hooks',
+  'sinkers',
+  'trailers',
+  'leaders',
+  'lines',
+  'reels',
+  'rods',
+] as const satisfies readonly BoxKind[]
 
 export interface Setting {
   key: string

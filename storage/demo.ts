@@ -2,7 +2,7 @@ import { DEMO_LURES } from '../data/demo/lures'
 import { DEMO_PARTS } from '../data/demo/parts'
 import { DEMO_PLACES, DEMO_WATERS } from '../data/demo/places'
 import { Box, EMPTY_BOX } from '../core/tackle'
-import { Conditions, Place } from '../core/water'
+import { Conditions, Place, forageLengthM } from '../core/water'
 
 export interface World {
   readonly box: Box
@@ -14,10 +14,20 @@ function demoPlaces(): Place[] {
   return DEMO_PLACES.map((p) => Place.parse(p))
 }
 
-/** Each place as it usually is, on a given day. */
+/** Each place as it usually is in the month of a given day. */
 function demoWaters(isoDate: string): Conditions[] {
-  return Object.entries(DEMO_WATERS).map(([placeId, water]) =>
-    Conditions.parse({ placeId, date: isoDate, rodTipM: null, seasonAs: null, lightAs: null, ...water }),
+  const month = Number(isoDate.slice(5, 7)) - 1
+  return Object.entries(DEMO_WATERS).map(([placeId, { tempByMonthC, forage: kind, ...water }]) =>
+    Conditions.parse({
+      ...water,
+      placeId,
+      date: isoDate,
+      waterTempC: tempByMonthC[month],
+      forage: { kind, lengthM: forageLengthM(kind, isoDate) },
+      rodTipM: null,
+      seasonAs: null,
+      lightAs: null,
+    }),
   )
 }
 

@@ -1,4 +1,12 @@
-import { parseMeasure, showFigure, showMeasure, unitFor, UNITS, type ParseProblem, type RoleId } from '../../core/quantity'
+import {
+  parseMeasure,
+  showFigure,
+  showMeasure,
+  unitFor,
+  UNITS,
+  type ParseProblem,
+  type RoleId,
+} from '../../core/quantity'
 import { useSettings } from '~/stores/settings'
 
 const WORDS: Record<ParseProblem, (text: string) => string> = {

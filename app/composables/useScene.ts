@@ -17,7 +17,8 @@ export function useScene() {
     const { current: c, place } = water
     const row: MatchRow | undefined = match.chosen
     if (!c || !place || !row) return null
-    const held = c.rodTipM === null ? row.setUp : { ...row.setUp, handling: { ...row.setUp.handling, rodTipM: c.rodTipM } }
+    const held =
+      c.rodTipM === null ? row.setUp : { ...row.setUp, handling: { ...row.setUp.handling, rodTipM: c.rodTipM } }
     return scoreSetUp(held, benchFor(c, place, EMPTY_BOX, { schools: settings.schools }))
   })
   const others = computed(() =>

@@ -10,14 +10,17 @@ const search = ref('')
 const editing = ref<{ lure: Lure | null } | null>(null)
 
 const trays = computed(() => [...new Set(box.box.lures.map((l) => l.tray).filter(Boolean))].sort())
-const words = (lure: Lure) => `${lure.name} ${lure.family.replaceAll('-', ' ')} ${lure.sound} ${describeColouring(lure.colour)} ${lure.tray} ${Object.values(lure.traits).join(' ')}`.toLowerCase()
+const words = (lure: Lure) =>
+  `${lure.name} ${lure.family.replaceAll('-', ' ')} ${lure.sound} ${describeColouring(lure.colour)} ${lure.tray} ${Object.values(lure.traits).join(' ')}`.toLowerCase()
 const groups = computed(() => {
   const asked = search.value.toLowerCase().split(/\s+/).filter(Boolean)
   const found = box.box.lures.filter((l) => asked.every((word) => words(l).includes(word)))
-  return FAMILIES.map((family) => ({ family, lures: found.filter((l) => l.family === family.id) })).filter((g) => g.lures.length > 0)
+  return FAMILIES.map((family) => ({ family, lures: found.filter((l) => l.family === family.id) })).filter(
+    (g) => g.lures.length > 0,
+  )
 })
-/** All lures to one scale, so that a small one looks small; the longest still fits its compartment. */
-const pxPerMm = computed(() => Math.min(1.15, 150 / Math.max(60, ...box.box.lures.map((l) => l.lengthM * 1000))))
+/** One scale in a family, so that a small one looks small beside its sisters; the longest fits its compartment. */
+const pxPerMm = (lures: readonly Lure[]) => 118 / Math.max(...lures.map((l) => l.lengthM * 1000))
 const weight = (lure: Lure) => {
   const mass = lureMass(lure)
   return `${show(mass.kg, 'lureMass')}${mass.basis === 'measured' ? ' weighed' : ''}`
@@ -38,39 +41,77 @@ async function remove(lure: Lure) {
     <header class="head">
       <div>
         <h1>Box</h1>
-        <p class="quiet">{{ box.box.lures.length }} lures, {{ box.box.rods.length }} rods, {{ box.box.reels.length }} reels, {{ box.box.lines.length }} lines · kept in this browser</p>
+        <p class="quiet">
+          {{ box.box.lures.length }} lures, {{ box.box.rods.length }} rods, {{ box.box.reels.length }} reels,
+          {{ box.box.lines.length }} lines · kept in this browser
+        </p>
       </div>
       <BoxFiles />
     </header>
     <div class="bar">
-      <v-text-field v-model="search" label="Search: silent crankbait natural, gold, jig …" clearable class="search" @click:clear="search = ''" />
+      <v-text-field
+        v-model="search"
+        label="Search: silent crankbait natural, gold, jig …"
+        clearable
+        class="search"
+        @click:clear="search = ''"
+      />
       <v-btn color="primary" @click="editing = { lure: null }">Add a lure</v-btn>
     </div>
 
     <div v-if="box.box.lures.length === 0" class="panel empty">
       <h2>An empty box</h2>
-      <p>Add your first lure: its family, length and weight are enough to begin. The demo box shows what a full one looks like and can be undone.</p>
+      <p>
+        Add your first lure: its family, length and weight are enough to begin. The demo box shows what a full one looks
+        like and can be undone.
+      </p>
       <v-btn color="primary" @click="editing = { lure: null }">Add a lure</v-btn>
       <v-btn variant="text" @click="box.startDemo()">Open the demo box</v-btn>
     </div>
-    <p v-else-if="groups.length === 0" class="panel empty">Nothing in the box answers to “{{ search }}”. Try fewer words.</p>
+    <p v-else-if="groups.length === 0" class="panel empty">
+      Nothing in the box answers to “{{ search }}”. Try fewer words.
+    </p>
 
-    <section v-for="g in groups" :key="g.family.id" class="family" :aria-label="g.family.name">
-      <h2>{{ g.family.name }} <small>{{ g.family.about }}</small></h2>
-      <ul class="tray panel">
-        <li v-for="lure in g.lures" :key="lure.id">
-          <button type="button" class="lure" :data-lure="lure.name" @click="editing = { lure }">
-            <span class="drawing"><LureDrawing :lure="lure" :px-per-mm="pxPerMm" /></span>
-            <span class="name">{{ lure.name }}<template v-if="lure.count > 1"> × {{ lure.count }}</template></span>
-            <span class="facts">{{ show(lure.lengthM, 'lureLength') }} · {{ weight(lure) }}</span>
-            <span class="facts">{{ describeColouring(lure.colour) }}<template v-if="lure.sound !== 'silent'">, {{ lure.sound === 'knock' ? 'one knock' : 'rattles' }}</template></span>
-          </button>
-        </li>
-      </ul>
-    </section>
+    <div class="families">
+      <section v-for="g in groups" :key="g.family.id" class="family" :aria-label="g.family.name">
+        <h2>
+          {{ g.family.name }} <small>{{ g.family.about }}</small>
+        </h2>
+        <ul class="tray panel" :style="{ '--n': Math.min(g.lures.length, 6) }">
+          <li v-for="lure in g.lures" :key="lure.id">
+            <button type="button" class="lure" :data-lure="lure.name" @click="editing = { lure }">
+              <span class="drawing"><LureDrawing :lure="lure" :px-per-mm="pxPerMm(g.lures)" /></span>
+              <span class="name"
+                >{{ lure.name }}<template v-if="lure.count > 1"> × {{ lure.count }}</template></span
+              >
+              <span class="facts">{{ show(lure.lengthM, 'lureLength') }} · {{ weight(lure) }}</span>
+              <span class="facts"
+                >{{ describeColouring(lure.colour)
+                }}<template v-if="lure.sound !== 'silent'"
+                  >, {{ lure.sound === 'knock' ? 'one knock' : 'rattles' }}</template
+                ></span
+              >
+            </button>
+          </li>
+        </ul>
+      </section>
+    </div>
 
-    <v-dialog :model-value="editing !== null" max-width="640" scrollable @update:model-value="(open) => !open && (editing = null)">
-      <LureForm v-if="editing" :key="editing.lure?.id ?? 'new'" :lure="editing.lure" :trays="trays" @save="save" @remove="remove" @close="editing = null" />
+    <v-dialog
+      :model-value="editing !== null"
+      max-width="640"
+      scrollable
+      @update:model-value="(open) => !open && (editing = null)"
+    >
+      <LureForm
+        v-if="editing"
+        :key="editing.lure?.id ?? 'new'"
+        :lure="editing.lure"
+        :trays="trays"
+        @save="save"
+        @remove="remove"
+        @close="editing = null"
+      />
     </v-dialog>
   </div>
 </template>
@@ -99,15 +140,20 @@ async function remove(lure: Lure) {
   justify-items: start;
   margin-top: 16px;
 }
-.family {
-  margin-top: 22px;
+.families {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 22px 20px;
+  margin-top: 20px;
+  align-items: start;
 }
 .family h2 small {
+  display: block;
+  margin-top: 2px;
   font-family: var(--v-font-body);
   font-weight: 400;
   font-size: 0.9rem;
   letter-spacing: 0;
-  margin-left: 8px;
   opacity: var(--v-medium-emphasis-opacity);
 }
 .tray {
@@ -115,7 +161,8 @@ async function remove(lure: Lure) {
   margin: 8px 0 0;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(216px, 1fr));
+  grid-template-columns: repeat(var(--n), 188px);
+  width: fit-content;
   overflow: hidden;
 }
 .tray li {
@@ -124,7 +171,7 @@ async function remove(lure: Lure) {
 }
 .lure {
   display: grid;
-  grid-template-rows: 128px auto auto auto;
+  grid-template-rows: 116px auto auto auto;
   justify-items: center;
   text-align: center;
   padding: 6px 10px 12px;
@@ -138,7 +185,14 @@ async function remove(lure: Lure) {
 .drawing {
   display: grid;
   place-items: center;
-  align-self: center;
+  width: 100%;
+  height: 106px;
+  border-radius: 10px;
+  background: #dde3d8;
+  overflow: hidden;
+}
+.v-theme--night .drawing {
+  background: #8a7358;
 }
 .name {
   font-weight: 650;
@@ -153,6 +207,8 @@ async function remove(lure: Lure) {
     grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   }
   .family h2 small {
+    display: block;
+    margin-top: 2px;
     display: block;
     margin-left: 0;
   }

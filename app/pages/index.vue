@@ -36,10 +36,16 @@ const nightWarning = computed(() => water.reading?.light === 'night')
             :others="others"
             @change="water.change"
           >
-            <span v-if="now" class="share">{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span>
+            <span v-if="now" class="share"
+              >{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span
+            >
             <span class="resets">
-              <button v-if="water.current.rodTipM !== null" type="button" @click="water.change({ rodTipM: null })">Leave the rod to the match</button>
-              <button v-if="water.current.zone" type="button" @click="water.change({ zone: null })">Zone as usual here</button>
+              <button v-if="water.current.rodTipM !== null" type="button" @click="water.change({ rodTipM: null })">
+                Leave the rod to the match
+              </button>
+              <button v-if="water.current.zone" type="button" @click="water.change({ zone: null })">
+                Zone as usual here
+              </button>
             </span>
           </WaterColumn>
         </div>
@@ -51,11 +57,18 @@ const nightWarning = computed(() => water.reading?.light === 'night')
               <p class="rigline">{{ sayRig(chosen.setUp) }}</p>
               <p class="hand">{{ sayHandling(chosen, settings.system) }}</p>
             </div>
-            <p class="points"><b>{{ chosen.score.toFixed(1) }}</b><span>of 100 points</span></p>
+            <p class="points">
+              <b>{{ chosen.score.toFixed(1) }}</b
+              ><span>of 100 points</span>
+            </p>
           </header>
           <p v-if="chosen.lift" class="lift"><b>Lift it most:</b> {{ sayLift(chosen.lift, settings.system) }}</p>
-          <p v-if="biteWarning" class="caution"><b>Mind:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.</p>
-          <p v-else-if="nightWarning" class="caution"><b>Mind:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.</p>
+          <p v-if="biteWarning" class="caution">
+            <b>Mind:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.
+          </p>
+          <p v-else-if="nightWarning" class="caution">
+            <b>Mind:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
+          </p>
           <div class="sides">
             <section>
               <h3>Won</h3>
@@ -72,13 +85,24 @@ const nightWarning = computed(() => water.reading?.light === 'night')
       <section class="panel ranking" aria-label="Ranking">
         <header>
           <h2>What to tie on</h2>
-          <p class="quiet">{{ box.box.lures.length }} lures weighed<template v-if="match.ms"> in {{ Math.round(match.ms) }} ms</template></p>
+          <p class="quiet">
+            {{ box.box.lures.length }} lures weighed<template v-if="match.ms">
+              in {{ Math.round(match.ms) }} ms</template
+            >
+          </p>
         </header>
         <p v-if="match.status === 'working'" class="note" role="status">Weighing the box …</p>
-        <p v-else-if="typeof match.status === 'object'" class="note" role="alert">The match stopped: {{ match.status.problem }}. Change the water or reload the page.</p>
+        <p v-else-if="typeof match.status === 'object'" class="note" role="alert">
+          The match stopped: {{ match.status.problem }}. Change the water or reload the page.
+        </p>
         <ol v-if="match.rows.length" class="list">
           <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id">
-            <RankRow :row="row" :place="i + 1" :chosen="row.key === chosen?.key" @choose="match.choose(row.setUp.build.lure.id)" />
+            <RankRow
+              :row="row"
+              :place="i + 1"
+              :chosen="row.key === chosen?.key"
+              @choose="match.choose(row.setUp.build.lure.id)"
+            />
           </li>
         </ol>
         <div v-else-if="match.status === 'ready'" class="note">
@@ -86,7 +110,10 @@ const nightWarning = computed(() => water.reading?.light === 'night')
             <p>Your box is empty. Add your lures, rods and lines, and the match answers here.</p>
             <p class="next"><NuxtLink to="/box">Fill the box</NuxtLink></p>
           </template>
-          <p v-else>Nothing in this box can be fished here: no rod and line carry a lure through this water within their limits. Add a stronger line or leader, or choose another species.</p>
+          <p v-else>
+            Nothing in this box can be fished here: no rod and line carry a lure through this water within their limits.
+            Add a stronger line or leader, or choose another species.
+          </p>
         </div>
         <details v-if="match.answer?.asked.length" class="asked">
           <summary>What this water asks for</summary>

@@ -12,14 +12,26 @@ const first = computed(() => match.rows.slice(0, 4))
 
 <template>
   <div class="page water">
-    <section class="panel form" aria-labelledby="water-title">
+    <section class="panel sheet" aria-labelledby="water-title">
       <h1 id="water-title">Read the water</h1>
       <WaterForm />
     </section>
     <div class="seen">
       <section class="panel" aria-label="The place">
-        <WaterColumn v-if="water.current && water.reading" :c="water.current" :zone="water.reading.zone" :light="water.reading.light" :plan="now?.thrown.plan" :path="now?.thrown.path" :lure="now?.setUp.build.lure" :share="now?.thrown.share.inZone" @change="water.change">
-          <button v-if="water.current.zone" type="button" class="usual" @click="water.change({ zone: null })">Zone as usual here</button>
+        <WaterColumn
+          v-if="water.current && water.reading"
+          :c="water.current"
+          :zone="water.reading.zone"
+          :light="water.reading.light"
+          :plan="now?.thrown.plan"
+          :path="now?.thrown.path"
+          :lure="now?.setUp.build.lure"
+          :share="now?.thrown.share.inZone"
+          @change="water.change"
+        >
+          <button v-if="water.current.zone" type="button" class="usual" @click="water.change({ zone: null })">
+            Zone as usual here
+          </button>
         </WaterColumn>
       </section>
       <section class="panel answers" aria-label="What this water asks for">
@@ -31,7 +43,14 @@ const first = computed(() => match.rows.slice(0, 4))
         </div>
         <div v-if="first.length">
           <h2>So tie on</h2>
-          <RankRow v-for="(row, i) in first" :key="row.key" :row="row" :place="i + 1" :chosen="row.key === match.chosen?.key" @choose="match.choose(row.setUp.build.lure.id)" />
+          <RankRow
+            v-for="(row, i) in first"
+            :key="row.key"
+            :row="row"
+            :place="i + 1"
+            :chosen="row.key === match.chosen?.key"
+            @choose="match.choose(row.setUp.build.lure.id)"
+          />
           <NuxtLink to="/" class="on">See the whole match</NuxtLink>
         </div>
       </section>
@@ -46,7 +65,7 @@ const first = computed(() => match.rows.slice(0, 4))
   gap: 18px;
   align-items: start;
 }
-.form {
+.sheet {
   padding: 18px 20px 22px;
 }
 h1 {

@@ -10,7 +10,11 @@ const service = {
   setBox(next: Box) {
     box = next
   },
-  match(c: Conditions, place: Place, options: MatchOptions & { lifts: number }): { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string } {
+  match(
+    c: Conditions,
+    place: Place,
+    options: MatchOptions & { lifts: number },
+  ): { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string } {
     const from = performance.now()
     try {
       return { ok: true, answer: matchWater(c, place, box, options), ms: performance.now() - from }

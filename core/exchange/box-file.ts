@@ -42,13 +42,17 @@ export function readArchive(text: string): ReadResult {
   }
   if (head.data.version !== ARCHIVE_VERSION) {
     const newer = head.data.version > ARCHIVE_VERSION
-    return fail('version', `is ${head.data.version}, and this Ygrion reads ${ARCHIVE_VERSION}.${newer ? ' Update Ygrion first.' : ''}`)
+    return fail(
+      'version',
+      `is ${head.data.version}, and this Ygrion reads ${ARCHIVE_VERSION}.${newer ? ' Update Ygrion first.' : ''}`,
+    )
   }
   const parsed = Archive.safeParse(raw)
   if (!parsed.success) {
     const problems = parsed.error.issues.map((issue) => ({ place: placeOf(issue.path, raw), problem: issue.message }))
     const listed = problems.slice(0, MOST_PROBLEMS)
-    if (problems.length > listed.length) listed.push({ place: '…', problem: `and ${problems.length - listed.length} more` })
+    if (problems.length > listed.length)
+      listed.push({ place: '…', problem: `and ${problems.length - listed.length} more` })
     return { ok: false, problems: listed }
   }
   const twice = doubled(parsed.data)
@@ -76,7 +80,8 @@ function doubled(archive: Archive): FileProblem[] {
   return Object.entries(archive.box).flatMap(([kind, things]) => {
     const seen = new Set<string>()
     return things.flatMap((thing: { id: string; name: string }, i: number) => {
-      if (seen.has(thing.id)) return [{ place: `box › ${kind}[${i}] “${thing.name}”`, problem: `has the id ${thing.id} of another one` }]
+      if (seen.has(thing.id))
+        return [{ place: `box › ${kind}[${i}] “${thing.name}”`, problem: `has the id ${thing.id} of another one` }]
       seen.add(thing.id)
       return []
     })

@@ -1,9 +1,8 @@
-import type { Box, Leader } from '../tackle'
+import type { Box } from '../tackle'
 import { readWater, speciesOf, type Conditions, type Place, type Reading, type Species } from '../water'
 import { demandOf, type Demand } from './demand'
-import { outfitsOf } from './outfit'
+import { riggingsOf, type Rigging } from './outfit'
 import { RULES, type Rule, type SchoolChoice } from './rule'
-import type { Outfit } from './setup'
 
 export interface MatchOptions {
   readonly schools: SchoolChoice
@@ -18,15 +17,20 @@ export interface Bench {
   readonly species: Species
   readonly reading: Reading
   readonly demand: Demand
-  readonly outfits: readonly Outfit[]
-  readonly leaders: readonly (Leader | null)[]
+  /** What the lures may be hung on here. */
+  readonly riggings: readonly Rigging[]
 }
 
 /** @throws Error when the conditions name a species that data/species does not hold */
-export function benchFor(c: Conditions, place: Place, box: Box, options: Pick<MatchOptions, 'schools' | 'rules'>): Bench {
+export function benchFor(
+  c: Conditions,
+  place: Place,
+  box: Box,
+  options: Pick<MatchOptions, 'schools' | 'rules'>,
+): Bench {
   const species = speciesOf(c.speciesId)
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
   const reading = readWater(c, place, species)
   const demand = demandOf(reading.facts, options.schools, options.rules ?? RULES)
-  return { c, species, reading, demand, outfits: outfitsOf(box), leaders: [null, ...box.leaders] }
+  return { c, species, reading, demand, riggings: riggingsOf(box, species, c) }
 }

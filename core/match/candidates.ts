@@ -1,34 +1,45 @@
 import { castLengthM, motionOf, type BuildMotion } from '../motion'
-import { buildsOf, familyOf, pullSpeedMps, retrieveOf, worksOn, type Box, type Build, type Leader, type Lure, type Retrieve } from '../tackle'
+import {
+  buildsOf,
+  familyOf,
+  pullSpeedMps,
+  retrieveOf,
+  worksOn,
+  type Box,
+  type Build,
+  type Lure,
+  type Retrieve,
+} from '../tackle'
 import type { Bench } from './bench'
 import { countDowns, rodTips } from './cast-of'
 import { buildFits, retrieveFits } from './habit'
 import { offerOf, type Offer } from './offer'
-import { outfitLimit, reelEase, rodAndLineAgreement, stealthAgreement } from './outfit'
+import { reelEase, rodAndLineAgreement, rodThrows, type Rigging } from './outfit'
 import { axisPoints, buildOffers, colourLiking, type Offers } from './score'
-import type { Outfit, SetUp } from './setup'
+import { mountKey, type Handling, type SetUp } from './setup'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
 export interface Candidate {
+  readonly build: Build
   readonly motion: BuildMotion
   readonly offer: Offer
+  readonly handling: Handling
   /** Thinnest line first. */
   readonly onLines: readonly OnLine[]
+  /** Same for set-ups that differ only by their trailer, whose paths hardly differ: one glance serves them all. */
+  readonly way: string
   /** The most that any of the lines earns before the path is known. */
   readonly sure: number
 }
 
 export interface OnLine {
-  readonly setUp: SetUp
+  readonly rigging: Rigging
   /** Points that do not hang on the path. */
   readonly sure: number
 }
 
-interface Pair {
-  readonly outfit: Outfit
-  readonly leader: Leader | null
-  readonly agreement: number
-  readonly stealth: number
+export function setUpOf({ build, handling }: Candidate, { rigging }: OnLine): SetUp {
+  return { build, outfit: rigging.outfit, leader: rigging.leader, handling }
 }
 
 /** What the hand offers: pace, pause, passing, and how far it throws. */
@@ -46,29 +57,23 @@ function habitPoints(build: Build, retrieve: Retrieve, { demand }: Bench, fitsBu
   return (100 * sum) / demand.totalWeight
 }
 
-function pairsFor(build: Build, bench: Bench): Pair[] {
-  return bench.outfits.flatMap((outfit) =>
-    bench.leaders
-      .filter((leader) => outfitLimit(build, outfit, leader, bench.species, bench.c) === null)
-      .map((leader) => ({
-        outfit,
-        leader,
-        agreement: rodAndLineAgreement(build, outfit, leader),
-        stealth: stealthAgreement(outfit, leader),
-      })),
-  )
-}
-
-/** The path knows a line only by its diameter: of the outfits with equally thick line just the one most at ease can win. */
-function bestPerLine(pairs: readonly Pair[], retrieve: Retrieve, pullMps: number, { demand }: Bench) {
-  const best = new Map<number, { pair: Pair; points: number }>()
-  for (const pair of pairs) {
-    const tackle = pair.agreement * reelEase(pair.outfit.reel, retrieve, pullMps)
-    const points = axisPoints(demand.by.outfit, { tackle, stealth: pair.stealth }, demand)
-    const known = best.get(pair.outfit.line.diameterM)
-    if (!known || points > known.points) best.set(pair.outfit.line.diameterM, { pair, points })
+/** The path knows a line only by its diameter: of the riggings with equally thick line just the one most at ease can win. */
+function bestPerLine(
+  riggings: readonly { rigging: Rigging; agreement: number }[],
+  retrieve: Retrieve,
+  pullMps: number,
+  base: number,
+  { demand }: Bench,
+): OnLine[] {
+  const best = new Map<number, OnLine>()
+  for (const { rigging, agreement } of riggings) {
+    const { line, reel } = rigging.outfit
+    const tackle = agreement * reelEase(reel, retrieve, pullMps)
+    const sure = base + axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand)
+    const known = best.get(line.diameterM)
+    if (!known || sure > known.sure) best.set(line.diameterM, { rigging, sure })
   }
-  return [...best.values()].sort((a, b) => a.pair.outfit.line.diameterM - b.pair.outfit.line.diameterM)
+  return [...best.values()].sort((a, b) => a.rigging.outfit.line.diameterM - b.rigging.outfit.line.diameterM)
 }
 
 /** Every way to fish a lure that can win and breaks no hard limit known before it is thrown; most promising first. */
@@ -77,8 +82,11 @@ export function candidatesOf(lure: Lure, box: Box, bench: Bench): Candidate[] {
   const family = familyOf(lure.family)
   const found: Candidate[] = []
   for (const build of buildsOf(lure, box)) {
-    const pairs = pairsFor(build, bench)
-    if (pairs.length === 0) continue
+    const hooked = mountKey(build.mount)
+    const riggings = bench.riggings
+      .filter((rigging) => rodThrows(rigging.outfit.rod, build.massKg))
+      .map((rigging) => ({ rigging, agreement: rodAndLineAgreement(build, rigging) }))
+    if (riggings.length === 0) continue
     const motion = motionOf(build, reading.density)
     const offer = offerOf(build, motion, reading.density)
     const ofColour = (100 * demand.colour.weight * colourLiking(offer, demand)) / demand.totalWeight
@@ -93,17 +101,12 @@ export function candidatesOf(lure: Lure, box: Box, bench: Bench): Candidate[] {
         habitPoints(build, retrieve, bench, fitsBuild)
       const counts = countDowns(build, motion, retrieve, c, reading)
       const tips = rodTips(build, retrieve, c)
-      const lines = bestPerLine(pairs, retrieve, pullMps, bench)
-      const base = ofBuild + ofHand
-      const sure = base + Math.max(...lines.map((l) => l.points))
+      const onLines = bestPerLine(riggings, retrieve, pullMps, ofBuild + ofHand, bench)
+      const sure = Math.max(...onLines.map((l) => l.sure))
       for (const rodTipM of tips)
-        for (const countDownS of counts) {
+        for (const [nth, countDownS] of counts.entries()) {
           const handling = { retrieve, pullMps, countDownS, rodTipM }
-          const onLines = lines.map(({ pair, points }) => ({
-            setUp: { build, outfit: pair.outfit, leader: pair.leader, handling },
-            sure: base + points,
-          }))
-          found.push({ motion, offer, onLines, sure })
+          found.push({ build, motion, offer, handling, onLines, sure, way: `${hooked}|${id}|${rodTipM}|${nth}` })
         }
     }
   }

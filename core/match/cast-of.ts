@@ -53,7 +53,13 @@ const ROD_TIPS_M = [0.2, 1, 2.2] as const
 const LONGEST_COUNT_S = 60
 
 /** Count-downs worth trying: straight away, to the zone, to the bottom, as the retrieve allows. Whole seconds, shortest first. */
-export function countDowns(build: Build, motion: BuildMotion, retrieve: Retrieve, c: Conditions, reading: Reading): number[] {
+export function countDowns(
+  build: Build,
+  motion: BuildMotion,
+  retrieve: Retrieve,
+  c: Conditions,
+  reading: Reading,
+): number[] {
   const fall = freeFallMps(motion, reading.density)
   if (familyOf(build.lure.family).swims !== 'sinks' || fall <= 0.01) return [0]
   if (retrieve.where === 'pitch') return [Math.min(LONGEST_COUNT_S, Math.ceil(c.depthM / fall))]
@@ -68,6 +74,9 @@ export function countDowns(build: Build, motion: BuildMotion, retrieve: Retrieve
 /** Rod heights to try: the angler's own, or up, level and down where it moves the path. */
 export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readonly number[] {
   if (c.rodTipM !== null) return [c.rodTipM]
-  const moves = retrieve.where === 'cast' && familyOf(build.lure.family).swims !== 'surface' && !retrieve.sinkTo.every((s) => s === 'bottom')
+  const moves =
+    retrieve.where === 'cast' &&
+    familyOf(build.lure.family).swims !== 'surface' &&
+    !retrieve.sinkTo.every((s) => s === 'bottom')
   return moves ? ROD_TIPS_M : [ROD_TIPS_M[1]]
 }

@@ -54,8 +54,7 @@ interface Gathering {
 /** A rule counts once it holds by this much; under it, it would only clutter the reasons. */
 const FAINT = 0.02
 
-const loudestFirst = (causes: Cause[]) =>
-  causes.sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1))
+const loudestFirst = (causes: Cause[]) => causes.sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1))
 
 /** Lets every rule that holds in this water speak, and gathers what they ask for. */
 export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Rule[] = RULES): Demand {
@@ -91,7 +90,15 @@ export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Ru
   const axes = AXES.flatMap((axis): AxisDemand[] => {
     const found = gathered.get(axis.id)
     if (!found) return []
-    return [{ axis: axis.id, spec: axis, want: found.want, weight: Math.min(axis.most, found.weight), causes: loudestFirst(found.causes) }]
+    return [
+      {
+        axis: axis.id,
+        spec: axis,
+        want: found.want,
+        weight: Math.min(axis.most, found.weight),
+        causes: loudestFirst(found.causes),
+      },
+    ]
   })
   const best = Math.max(...COLOUR_GROUPS.map((g) => liking[g]))
   if (best > 0) for (const group of COLOUR_GROUPS) liking[group] /= best
@@ -99,6 +106,11 @@ export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Ru
   const totalWeight =
     axes.reduce((sum, a) => sum + a.weight, 0) + colour.weight + habits.reduce((sum, h) => sum + h.weight, 0)
   const answeredBy = (who: Axis['by']) => axes.filter((a) => a.spec.by === who)
-  const by = { build: answeredBy('build'), hand: answeredBy('hand'), outfit: answeredBy('outfit'), path: answeredBy('path') }
+  const by = {
+    build: answeredBy('build'),
+    hand: answeredBy('hand'),
+    outfit: answeredBy('outfit'),
+    path: answeredBy('path'),
+  }
   return { axes, by, colour, habits, totalWeight }
 }

@@ -43,15 +43,23 @@ function withLength(setUp: SetUp, lengthM: number): SetUp {
 function withMass(setUp: SetUp, by: number): { setUp: SetUp; toKg: number } {
   const { build } = setUp
   const { mount } = build
-  const changed = (over: Partial<Build>, addedKg: number): SetUp => ({ ...setUp, build: { ...build, ...over, massKg: build.massKg + addedKg } })
+  const changed = (over: Partial<Build>, addedKg: number): SetUp => ({
+    ...setUp,
+    build: { ...build, ...over, massKg: build.massKg + addedKg },
+  })
   if (mount.kind === 'head') {
     const massKg = mount.head.massKg * by
-    return { setUp: changed({ mount: { ...mount, head: { ...mount.head, massKg } } }, massKg - mount.head.massKg), toKg: massKg }
+    return {
+      setUp: changed({ mount: { ...mount, head: { ...mount.head, massKg } } }, massKg - mount.head.massKg),
+      toKg: massKg,
+    }
   }
   if ((mount.kind === 'texas' || mount.kind === 'drop-shot') && mount.sinker) {
     const massKg = mount.sinker.massKg * by
     const heavier: Build['mount'] =
-      mount.kind === 'texas' ? { ...mount, sinker: { ...mount.sinker, massKg } } : { ...mount, sinker: { ...mount.sinker, massKg } }
+      mount.kind === 'texas'
+        ? { ...mount, sinker: { ...mount.sinker, massKg } }
+        : { ...mount, sinker: { ...mount.sinker, massKg } }
     return { setUp: changed({ mount: heavier }, massKg - mount.sinker.massKg), toKg: massKg }
   }
   const ownKg = build.lure.measuredMassKg ?? build.lure.massKg
@@ -84,9 +92,16 @@ function changesTo({ setUp, parts }: Ranked, bench: Bench): { change: Lift['chan
   for (const to of COLOUR_GROUPS) {
     if (bench.demand.colour.liking[to] < 0.9) continue
     const id = anyOf(to)
-    tries.push({ change: { kind: 'colour', to }, setUps: [withLure(setUp, { colour: { back: id, flank: id, belly: id, pattern: 'plain' } })] })
+    tries.push({
+      change: { kind: 'colour', to },
+      setUps: [withLure(setUp, { colour: { back: id, flank: id, belly: id, pattern: 'plain' } })],
+    })
   }
-  if (build.lure.family === 'crankbait' || build.lure.family === 'lipless-crankbait' || build.lure.family === 'jerkbait')
+  if (
+    build.lure.family === 'crankbait' ||
+    build.lure.family === 'lipless-crankbait' ||
+    build.lure.family === 'jerkbait'
+  )
     for (const to of ['silent', 'rattles'] as const)
       if (to !== lure.sound) tries.push({ change: { kind: 'sound', to }, setUps: [withLure(setUp, { sound: to })] })
   for (const by of STEPS) {
@@ -94,7 +109,10 @@ function changesTo({ setUp, parts }: Ranked, bench: Bench): { change: Lift['chan
     tries.push({ change: { kind: 'mass', toKg: heavier.toKg }, setUps: recounted(heavier.setUp, bench) })
     if ('depthM' in lure.traits) {
       const depthM = lure.traits.depthM * by
-      tries.push({ change: { kind: 'running-depth', toM: depthM }, setUps: [withLure(setUp, { traits: { ...lure.traits, depthM } } as Partial<Lure>)] })
+      tries.push({
+        change: { kind: 'running-depth', toM: depthM },
+        setUps: [withLure(setUp, { traits: { ...lure.traits, depthM } } as Partial<Lure>)],
+      })
     }
     const diameterM = outfit.line.diameterM * by
     const line = { ...outfit.line, diameterM }
@@ -114,6 +132,9 @@ export function bestLift(ranked: Ranked, bench: Bench): Lift | null {
   }
   for (const { change, setUps } of changesTo(ranked, bench)) for (const setUp of setUps) weigh(change, setUp, bench)
   const castM = bench.c.castM * LONGER_CAST
-  weigh({ kind: 'cast', toM: ranked.thrown.plan.castM * LONGER_CAST }, ranked.setUp, { ...bench, c: { ...bench.c, castM } })
+  weigh({ kind: 'cast', toM: ranked.thrown.plan.castM * LONGER_CAST }, ranked.setUp, {
+    ...bench,
+    c: { ...bench.c, castM },
+  })
   return best
 }

@@ -25,7 +25,12 @@ export interface MatchAnswer {
 const LOUDEST = 6
 
 /** From the water and the box to ranked set-ups with their reasons. Lifts are worked out for the first `lifts` rows. */
-export function matchWater(c: Conditions, place: Place, box: Box, options: MatchOptions & { lifts: number }): MatchAnswer {
+export function matchWater(
+  c: Conditions,
+  place: Place,
+  box: Box,
+  options: MatchOptions & { lifts: number },
+): MatchAnswer {
   const bench = benchFor(c, place, box, options)
   const rows = rank(box, bench, options.limit).map((ranked, i): MatchRow => {
     const weakest = ranked.parts.reduce<Part | null>((worst, p) => (p.lost > (worst?.lost ?? 0.5) ? p : worst), null)

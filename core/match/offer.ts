@@ -1,6 +1,14 @@
 import type { BuildMotion } from '../motion'
 import { freeFallMps } from '../motion'
-import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup, type TrailerKind } from '../tackle'
+import {
+  familyOf,
+  groupShares,
+  lureAction,
+  type Action,
+  type Build,
+  type ColourGroup,
+  type TrailerKind,
+} from '../tackle'
 
 /** What a build offers before it is thrown: its look, its action, its fall. */
 export interface Offer extends Action {
@@ -13,7 +21,14 @@ export interface Offer extends Action {
 const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
 
 /** Snag readiness by how a soft body is hooked, 0 … 1. Common practice: buried points come through, bare ones catch. */
-const MOUNT_SNAG = { head: 0.5, 'weed-guard-head': 0.2, texas: 0.05, belly: 0.12, wacky: 0.45, 'drop-shot': 0.35 } as const
+const MOUNT_SNAG = {
+  head: 0.5,
+  'weed-guard-head': 0.2,
+  texas: 0.05,
+  belly: 0.12,
+  wacky: 0.45,
+  'drop-shot': 0.35,
+} as const
 
 /** What a trailer adds: thump, bulk. Order of common practice: from grub and split tail to paddle tail, claws and paddles. */
 const TRAILER_ADDS: Record<TrailerKind, { vibration: number; presence: number; amplitude: number }> = {

@@ -1,4 +1,4 @@
-import { rodSuits, familyOf, type Box, type Build, type Leader, type Reel, type Retrieve } from '../tackle'
+import { rodSuits, familyOf, type Box, type Build, type Leader, type Reel, type Retrieve, type Rod } from '../tackle'
 import type { Conditions, Species } from '../water'
 import type { Outfit } from './setup'
 
@@ -24,23 +24,49 @@ export function pullNeededN(species: Species, c: Conditions): number {
   return species.strikeN * (1 + COVER_PULL * snaggy)
 }
 
-export type OutReason = 'too-light-for-rod' | 'too-heavy-for-rod' | 'line-outside-rod' | 'line-too-weak' | 'needs-bite-proof-leader'
+/** Rod, reel, line and leader that may be used together in this water, and what of their agreement hangs on no lure. */
+export interface Rigging {
+  readonly outfit: Outfit
+  readonly leader: Leader | null
+  readonly stealth: number
+  /** Place of the line in the rod's range, and whether the weakest link is where it should be, as a factor. */
+  readonly lineInRod: number
+  readonly weakLink: number
+}
 
-/** The hard limit that an outfit breaks with this build, or null. */
-export function outfitLimit(
-  build: Build,
-  { rod, line }: Outfit,
-  leader: Leader | null,
-  species: Species,
-  c: Conditions,
-): OutReason | null {
-  if (build.massKg < rod.lureMinKg * LURE_SLACK[0]) return 'too-light-for-rod'
-  if (build.massKg > rod.lureMaxKg * LURE_SLACK[1]) return 'too-heavy-for-rod'
-  if (line.strengthN < rod.lineMinN * LINE_SLACK[0] || line.strengthN > rod.lineMaxN * LINE_SLACK[1]) return 'line-outside-rod'
-  const weakest = Math.min(line.strengthN, leader?.strengthN ?? Infinity)
-  if (weakest * KNOT < pullNeededN(species, c)) return 'line-too-weak'
-  if (species.biteProof && !isBiteProof(leader)) return 'needs-bite-proof-leader'
-  return null
+/** Every rigging that breaks no hard limit of strength, rod or teeth; of leaders that are worse in every way than another, none. */
+export function riggingsOf(box: Box, species: Species, c: Conditions): Rigging[] {
+  const needed = pullNeededN(species, c)
+  return outfitsOf(box).flatMap((outfit) => {
+    const { rod, line } = outfit
+    if (line.strengthN < rod.lineMinN * LINE_SLACK[0] || line.strengthN > rod.lineMaxN * LINE_SLACK[1]) return []
+    const possible = [null, ...box.leaders]
+      .filter((leader) => Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT >= needed)
+      .filter((leader) => !species.biteProof || isBiteProof(leader))
+      .map((leader) => riggingOf(outfit, leader))
+    return possible.filter((a, i) => !possible.some((b, j) => dominates(b, a, j < i)))
+  })
+}
+
+export function riggingOf(outfit: Outfit, leader: Leader | null): Rigging {
+  const { rod, line } = outfit
+  return {
+    outfit,
+    leader,
+    stealth: stealthAgreement(outfit, leader),
+    lineInRod: within(line.strengthN, rod.lineMinN, rod.lineMaxN),
+    weakLink: leader && leader.strengthN > line.strengthN * 1.1 ? 0.85 : 1,
+  }
+}
+
+function dominates(b: Rigging, a: Rigging, earlier: boolean): boolean {
+  if (b.stealth < a.stealth || b.weakLink < a.weakLink || a === b) return false
+  return b.stealth > a.stealth || b.weakLink > a.weakLink || earlier
+}
+
+/** Whether a rod throws this weight, or a little outside what is printed on it. */
+export function rodThrows(rod: Rod, massKg: number): boolean {
+  return massKg >= rod.lureMinKg * LURE_SLACK[0] && massKg <= rod.lureMaxKg * LURE_SLACK[1]
 }
 
 /** Wire, or fluorocarbon from 0.7 mm up (common practice). */
@@ -58,20 +84,16 @@ export function reelEase(reel: Reel, retrieve: Retrieve, pullMps: number): numbe
   return turns < EASY_TURNS[0] ? 0.8 : turns > EASY_TURNS[1] ? 0.7 : 1
 }
 
+/** 1 in the middle of a range, a little less at its ends, little outside it. */
+function within(value: number, low: number, high: number): number {
+  const place = (value - low) / (high - low)
+  return place < 0 || place > 1 ? 0.55 : 1 - 0.25 * Math.abs(place - 0.5)
+}
+
 /** Agreement of rod and line with a build, 0 … 1, before the reel is asked. */
-export function rodAndLineAgreement(build: Build, { rod, line }: Outfit, leader: Leader | null): number {
+export function rodAndLineAgreement(build: Build, { outfit: { rod }, lineInRod, weakLink }: Rigging): number {
   const need = rodSuits(familyOf(build.lure.family).rod, rod)
-  const within = (value: number, low: number, high: number) => {
-    const place = (value - low) / (high - low)
-    return place < 0 || place > 1 ? 0.55 : 1 - 0.25 * Math.abs(place - 0.5)
-  }
-  const weakLink = leader && leader.strengthN > line.strengthN * 1.1 ? 0.85 : 1
-  return (
-    (0.5 * need +
-      0.3 * within(build.massKg, rod.lureMinKg, rod.lureMaxKg) +
-      0.2 * within(line.strengthN, rod.lineMinN, rod.lineMaxN)) *
-    weakLink
-  )
+  return (0.5 * need + 0.3 * within(build.massKg, rod.lureMinKg, rod.lureMaxKg) + 0.2 * lineInRod) * weakLink
 }
 
 /** How little of the line a fish sees, 0 … 1. Common practice: fluorocarbon, mono, wire, bare braid. */

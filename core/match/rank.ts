@@ -1,10 +1,10 @@
 import { motionOf } from '../motion'
 import type { Box, Lure } from '../tackle'
 import type { Bench } from './bench'
-import { candidatesOf, handOffers, type Candidate, type OnLine } from './candidates'
+import { candidatesOf, handOffers, setUpOf, type Candidate, type OnLine } from './candidates'
 import { buildFits, retrieveFits } from './habit'
 import { offerOf } from './offer'
-import { reelEase, rodAndLineAgreement, stealthAgreement } from './outfit'
+import { reelEase, riggingOf, rodAndLineAgreement } from './outfit'
 import { axisParts, axisPoints, buildOffers, colourPart, habitPart, inOrder, mostPoints, type Part } from './score'
 import { setUpKey, type SetUp } from './setup'
 import { SNAG_LIMIT, glance, pathOffers, throwIt, type Thrown } from './throw'
@@ -22,6 +22,8 @@ export interface Ranked {
 const GLANCE_SLACK = { even: 2, beats: 4.5 } as const
 /** And how far the thickest line may lie from the thinnest, points, before it is looked at for itself. */
 const LINE_SLACK = 6
+/** A lure is not thrown further after this many casts in a row that were no better. */
+const PATIENCE = 10
 /** And its risk of snagging, before a cast is ruled out unseen. */
 const RISK_SLACK = 0.15
 
@@ -41,12 +43,13 @@ export function scoreSetUp(setUp: SetUp, bench: Bench): Ranked {
 function account(setUp: SetUp, offer: Candidate['offer'], thrown: Thrown, { c, demand }: Bench): Ranked {
   const { build, outfit, leader, handling } = setUp
   const { retrieve, pullMps } = handling
-  const tackle = rodAndLineAgreement(build, outfit, leader) * reelEase(outfit.reel, retrieve, pullMps)
+  const rigging = riggingOf(outfit, leader)
+  const tackle = rodAndLineAgreement(build, rigging) * reelEase(outfit.reel, retrieve, pullMps)
   const parts = inOrder([
     ...axisParts(demand.by.build, buildOffers(offer), demand),
     ...colourPart(offer, demand),
     ...axisParts(demand.by.hand, handOffers(build, retrieve, pullMps, c.castM), demand),
-    ...axisParts(demand.by.outfit, { tackle, stealth: stealthAgreement(outfit, leader) }, demand),
+    ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand),
     ...axisParts(demand.by.path, pathOffers(thrown), demand),
     ...demand.habits.map((h) => habitPart(h, buildFits(h.test, build) && retrieveFits(h.test, retrieve), demand)),
   ])
@@ -62,10 +65,11 @@ export function bestOf(lure: Lure, box: Box, bench: Bench): Ranked | null {
 function glances(candidates: readonly Candidate[], bench: Bench): Look[] {
   const open = mostPoints(bench.demand.by.path, bench.demand)
   const looks: Look[] = []
+  const seen: Seen = new Map()
   let brightest = 0
   for (const candidate of candidates) {
     if (candidate.sure + open < brightest) break
-    for (const look of looksAt(candidate, bench, brightest - 2 * GLANCE_SLACK.beats)) {
+    for (const look of looksAt(candidate, bench, brightest - 2 * GLANCE_SLACK.beats, seen)) {
       looks.push(look)
       brightest = Math.max(brightest, look.about)
     }
@@ -77,19 +81,34 @@ function glances(candidates: readonly Candidate[], bench: Bench): Look[] {
 function bestAmong(looks: readonly Look[], bench: Bench, atLeast: number): Ranked | null {
   const { c, demand, reading } = bench
   let best: Ranked | null = null
+  let inVain = 0
   for (const { candidate, onLine, about, slack } of looks) {
+    if (inVain >= PATIENCE) break
     const bar: number = Math.max(atLeast, best?.score ?? 0)
     if (about + GLANCE_SLACK.beats < bar) break
     if (about + slack < bar) continue
-    const thrown = throwIt(onLine.setUp, candidate.motion, candidate.offer, c, reading)
+    const setUp = setUpOf(candidate, onLine)
+    const thrown = throwIt(setUp, candidate.motion, candidate.offer, c, reading)
+    inVain += 1
     if (thrown.risk > SNAG_LIMIT) continue
     const score = onLine.sure + axisPoints(demand.by.path, pathOffers(thrown), demand)
     if (best && score < best.score - 1e-9) continue
-    const found = account(onLine.setUp, candidate.offer, thrown, bench)
-    if (!best || better(found, best)) best = found
+    const found = account(setUp, candidate.offer, thrown, bench)
+    if (best && !better(found, best)) continue
+    best = found
+    inVain = 0
   }
   return best
 }
+
+interface Glance {
+  readonly diameterM: number
+  readonly risk: number
+  readonly points: number
+}
+
+/** Glances already taken at a lure. */
+type Seen = Map<string, Glance>
 
 interface Look {
   readonly candidate: Candidate
@@ -104,22 +123,27 @@ interface Look {
  * Glances at a way of fishing on its thinnest and its thickest line and reads the lines between off the straight line through both: a path
  * changes little and evenly with the line. Lines that cannot come up to `bar` are left out.
  */
-function looksAt(candidate: Candidate, { c, demand, reading }: Bench, bar: number): Look[] {
+function looksAt(candidate: Candidate, { c, demand, reading }: Bench, bar: number, seen: Seen): Look[] {
   const { onLines, motion, offer } = candidate
-  const lookOn = (end: OnLine | undefined) => {
+  const lookOn = (end: OnLine | undefined): Glance => {
     if (!end) throw new Error('a candidate without a line')
-    const look = glance(end.setUp, motion, offer, c, reading)
-    const points = axisPoints(demand.by.path, pathOffers(look), demand)
-    return { diameterM: end.setUp.outfit.line.diameterM, risk: look.risk, points }
+    const { diameterM } = end.rigging.outfit.line
+    const key = `${candidate.way}|${diameterM}`
+    const known = seen.get(key)
+    if (known) return known
+    const look = glance(setUpOf(candidate, end), motion, offer, c, reading)
+    const fresh = { diameterM, risk: look.risk, points: axisPoints(demand.by.path, pathOffers(look), demand) }
+    seen.set(key, fresh)
+    return fresh
   }
   const thin = lookOn(onLines[0])
   if (candidate.sure + thin.points + LINE_SLACK < bar) return []
   const thick = onLines.length > 1 ? lookOn(onLines[onLines.length - 1]) : thin
   if (Math.min(thin.risk, thick.risk) > SNAG_LIMIT + RISK_SLACK) return []
-  const slack = onLines[0]?.setUp.handling.retrieve.restS === 0 ? GLANCE_SLACK.even : GLANCE_SLACK.beats
+  const slack = candidate.handling.retrieve.restS === 0 ? GLANCE_SLACK.even : GLANCE_SLACK.beats
   const span = thick.diameterM - thin.diameterM
   return onLines.flatMap((onLine) => {
-    const at = span > 0 ? (onLine.setUp.outfit.line.diameterM - thin.diameterM) / span : 0
+    const at = span > 0 ? (onLine.rigging.outfit.line.diameterM - thin.diameterM) / span : 0
     const about = onLine.sure + thin.points + at * (thick.points - thin.points)
     return about < bar ? [] : [{ candidate, onLine, about, slack }]
   })

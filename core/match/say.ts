@@ -30,7 +30,9 @@ export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thr
     case 'zone':
       return `${percent(thrown.share.inZone)} of the cast runs in the zone, ${percent(offer)} within reach of it`
     case 'dwell':
-      return offer === 0 ? `it never stops, asked for about ${Math.round(want)} s` : `pauses of ${offer} s, asked for about ${Math.round(want)} s`
+      return offer === 0
+        ? `it never stops, asked for about ${Math.round(want)} s`
+        : `pauses of ${offer} s, asked for about ${Math.round(want)} s`
     case 'speed':
       return `pulled at ${speed(offer)}, asked for about ${speed(want)}`
     case 'passing':
@@ -145,8 +147,10 @@ export function sayHandling({ setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
       ? 'Drop it under the rod'
       : `${retrieve.where === 'pitch' ? 'Pitch' : 'Cast'} ${showMeasure(thrown.plan.castM, 'distance', system)}`
   const count = countDownS > 0 && retrieve.where === 'cast' ? `, count to ${countDownS}` : ''
-  const turns = retrieve.window === undefined ? '' : ` at ${(pullMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
+  const turns =
+    retrieve.window === undefined ? '' : ` at ${(pullMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
   const rest = retrieve.restS >= 2 ? `, pausing ${retrieve.restS} s` : ''
-  const tip = retrieve.where !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
+  const tip =
+    retrieve.where !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
   return `${start}${count}; ${retrieve.name.charAt(0).toLowerCase()}${retrieve.name.slice(1)}${turns}${rest}${tip}.`
 }

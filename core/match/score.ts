@@ -55,7 +55,15 @@ function part(
 /** What a dressed lure offers on the axes it answers. The fall of what does not sink is not judged. */
 export function buildOffers(offer: Offer): Offers {
   const { presence, amplitude, vibration, flash, sound } = offer
-  return { presence, amplitude, vibration, flash, sound, length: offer.lengthM, fall: offer.fallMps === 0 ? null : offer.fallMps }
+  return {
+    presence,
+    amplitude,
+    vibration,
+    flash,
+    sound,
+    length: offer.lengthM,
+    fall: offer.fallMps === 0 ? null : offer.fallMps,
+  }
 }
 
 /** How well its colours are liked in this water, 0 … 1. */

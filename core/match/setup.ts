@@ -23,18 +23,18 @@ export interface SetUp {
   readonly handling: Handling
 }
 
+/** Stable name of the way a lure is hooked. */
+export function mountKey(mount: Build['mount']): string {
+  if (mount.kind === 'own') return 'own'
+  if (mount.kind === 'head') return mount.head.id
+  return `${mount.kind}:${mount.hook.id}${'sinker' in mount ? `:${mount.sinker?.id ?? ''}` : ''}`
+}
+
 /** Stable name of a set-up: same parts, same key. Used for ties and for lists on screen. */
 export function setUpKey({ build, outfit, leader, handling }: SetUp): string {
-  const { mount } = build
-  const hooked =
-    mount.kind === 'own'
-      ? 'own'
-      : mount.kind === 'head'
-        ? mount.head.id
-        : `${mount.kind}:${mount.hook.id}${'sinker' in mount ? `:${mount.sinker?.id ?? ''}` : ''}`
   return [
     build.lure.id,
-    hooked,
+    mountKey(build.mount),
     build.trailer?.id ?? '',
     leader?.id ?? '',
     outfit.line.id,

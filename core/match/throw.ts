@@ -1,4 +1,13 @@
-import { glancePath, retrievePath, shareInZone, type BuildMotion, type CastPlan, type Path, type ZoneShare } from '../motion'
+import {
+  ZoneTally,
+  glanceCast,
+  retrievePath,
+  shareInZone,
+  type BuildMotion,
+  type CastPlan,
+  type Path,
+  type ZoneShare,
+} from '../motion'
 import type { Conditions, CoverKind, Reading } from '../water'
 import { castPlanOf } from './cast-of'
 import type { Offer } from './offer'
@@ -39,22 +48,40 @@ function snagRisk(offer: Pick<Offer, 'snag'>, share: ZoneShare, c: Conditions): 
   return offer.snag * COVER_TAKES[c.cover.kind] * Math.min(1, met * (0.4 + 1.6 * c.cover.density))
 }
 
-function meet(plan: CastPlan, path: Path, offer: Pick<Offer, 'snag'>, c: Conditions, reading: Reading): Thrown {
-  const share = shareInZone(path, reachOf(c, reading), c.depthM, c.cover.kind === 'open' ? null : c.cover.topM)
+const coverTop = (c: Conditions) => (c.cover.kind === 'open' ? null : c.cover.topM)
+
+export function throwIt(
+  setUp: SetUp,
+  motion: BuildMotion,
+  offer: Pick<Offer, 'snag'>,
+  c: Conditions,
+  reading: Reading,
+): Thrown {
+  const plan = castPlanOf(setUp, motion, c, reading)
+  const path = retrievePath(plan)
+  const share = shareInZone(path, reachOf(c, reading), c.depthM, coverTop(c))
   return { plan, path, share, risk: snagRisk(offer, share, c) }
 }
 
-export function throwIt(setUp: SetUp, motion: BuildMotion, offer: Pick<Offer, 'snag'>, c: Conditions, reading: Reading): Thrown {
-  const plan = castPlanOf(setUp, motion, c, reading)
-  return meet(plan, retrievePath(plan), offer, c, reading)
-}
-
 /** The same from a glance at the path: near enough to tell which casts are worth throwing. */
-export function glance(setUp: SetUp, motion: BuildMotion, offer: Pick<Offer, 'snag'>, c: Conditions, reading: Reading): Thrown {
-  const plan = castPlanOf(setUp, motion, c, reading)
-  return meet(plan, glancePath(plan), offer, c, reading)
+export function glance(
+  setUp: SetUp,
+  motion: BuildMotion,
+  offer: Pick<Offer, 'snag'>,
+  c: Conditions,
+  reading: Reading,
+): Pick<Thrown, 'share' | 'risk'> {
+  const tally = new ZoneTally(reachOf(c, reading), c.depthM, coverTop(c))
+  glanceCast(castPlanOf(setUp, motion, c, reading), tally)
+  const share = tally.share()
+  return { share, risk: snagRisk(offer, share, c) }
 }
 
 export function pathOffers({ share, risk }: Pick<Thrown, 'share' | 'risk'>): Offers {
-  return { zone: share.withinReach, bottom: share.onBottom, touch: share.touching, snag: Math.max(0, 1 - risk / SNAG_LIMIT) }
+  return {
+    zone: share.withinReach,
+    bottom: share.onBottom,
+    touch: share.touching,
+    snag: Math.max(0, 1 - risk / SNAG_LIMIT),
+  }
 }

@@ -37,7 +37,8 @@ function mountWeightN({ mount }: Build, waterDensity: number): number {
     case 'texas':
     case 'drop-shot':
       return (
-        inWater(mount.hook.massKg, STEEL_KG_M3, waterDensity) + inWater(mount.sinker?.massKg ?? 0, LEAD_KG_M3, waterDensity)
+        inWater(mount.hook.massKg, STEEL_KG_M3, waterDensity) +
+        inWater(mount.sinker?.massKg ?? 0, LEAD_KG_M3, waterDensity)
       )
     default:
       return inWater(mount.hook.massKg, STEEL_KG_M3, waterDensity)

@@ -8,7 +8,12 @@ const PITCH_M = 8
  * Length of a cast, m: the angler's comfortable cast with a 15 g plug, shorter with light lures, longer with heavy ones up to a limit.
  * Assumed until the angler's own casts are measured.
  */
-export function castLengthM(comfortableM: number, massKg: number, body: FamilyDefinition['body'], where: 'cast' | 'pitch' | 'under-rod'): number {
+export function castLengthM(
+  comfortableM: number,
+  massKg: number,
+  body: FamilyDefinition['body'],
+  where: 'cast' | 'pitch' | 'under-rod',
+): number {
   const far = comfortableM * Math.min(1.15, (massKg / 0.015) ** 0.22) * FLIES[body]
   return where === 'pitch' ? Math.min(PITCH_M, far) : far
 }

@@ -15,8 +15,10 @@ export function crossSpeed(r: number, planeTan: number, g: number, cosAngle: num
   const drive = r * planeTan
   let v = drive
   if (load !== 0) {
-    const free = Math.sqrt((-r * r + Math.sqrt(r ** 4 + 4 * load * load)) / 2)
+    // The root written so that a weight of nearly nothing does not cancel into less than nothing.
+    const free = Math.abs(load) * Math.sqrt(2 / (r * r + Math.sqrt(r ** 4 + 4 * load * load)))
     v = drive + Math.sign(load) * free
+    if (drive === 0) return v
     // Newton on a function that only grows while tan φ₀ < 2.8: a handful of steps from a close start.
     for (let i = 0; i < 4; i++) {
       const speed = Math.sqrt(r * r + v * v)

@@ -1,4 +1,4 @@
-import type { Path } from './path'
+import type { Follower, Path } from './path'
 
 /** Where the fish hold, and how far they will come for a lure. m. */
 export interface Reach {
@@ -30,46 +30,78 @@ const ON_BOTTOM_M = 0.05
 const PIECE_M = 0.15
 const MOST_PIECES = 8
 
+/** Counts time and metres in the zone, on the bottom and in the cover while a lure goes by. */
+export class ZoneTally implements Follower {
+  private x = 0
+  private z = 0
+  private t = 0
+  private working = false
+  private all = 0
+  private inside = 0
+  private reach = 0
+  private metres = 0
+  private bottom = 0
+  private touch = 0
+  private cover = 0
 
-/** Follows a path and counts time and metres in the zone, on the bottom and in the cover. */
-export function shareInZone(path: Path, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
-  let all = 0
-  let inside = 0
-  let reach = 0
-  let metres = 0
-  let bottom = 0
-  let touch = 0
-  let cover = 0
-  for (let i = path.workFrom + 1; i < path.x.length; i++) {
-    const z0 = path.z[i - 1] ?? 0
-    const z1 = path.z[i] ?? 0
+  constructor(
+    private readonly zone: Reach,
+    private readonly depthM: number,
+    private readonly coverTopM: number | null,
+  ) {}
+
+  begin() {
+    this.working = true
+  }
+
+  add(x: number, z: number, t: number) {
+    if (this.working) this.leg(this.z, z, t - this.t, Math.abs(x - this.x))
+    this.x = x
+    this.z = z
+    this.t = t
+  }
+
+  private leg(z0: number, z1: number, seconds: number, metres: number) {
+    const { zone, coverTopM } = this
     const pieces = Math.min(MOST_PIECES, Math.ceil(Math.abs(z1 - z0) / PIECE_M) || 1)
-    const dt = ((path.t[i] ?? 0) - (path.t[i - 1] ?? 0)) / pieces
-    const dx = Math.abs((path.x[i] ?? 0) - (path.x[i - 1] ?? 0)) / pieces
+    const dt = seconds / pieces
     for (let j = 0; j < pieces; j++) {
       const z = z0 + ((z1 - z0) * (j + 0.5)) / pieces
-      all += dt
+      this.all += dt
       if (z >= zone.topM && z <= zone.bottomM) {
-        inside += dt
-        metres += dx
-        reach += dt
-      } else if (z < zone.topM) reach += dt * Math.max(0, 1 - (zone.topM - z) / zone.upM)
-      else reach += dt * Math.max(0, 1 - (z - zone.bottomM) / zone.downM)
-      if (z >= depthM - ON_BOTTOM_M) bottom += dt
+        this.inside += dt
+        this.metres += metres / pieces
+        this.reach += dt
+      } else if (z < zone.topM) this.reach += dt * Math.max(0, 1 - (zone.topM - z) / zone.upM)
+      else this.reach += dt * Math.max(0, 1 - (z - zone.bottomM) / zone.downM)
+      if (z >= this.depthM - ON_BOTTOM_M) this.bottom += dt
       if (coverTopM !== null) {
-        if (Math.abs(z - coverTopM) <= TOUCH_M) touch += dt
-        if (z > coverTopM + TOUCH_M) cover += dt
+        if (Math.abs(z - coverTopM) <= TOUCH_M) this.touch += dt
+        if (z > coverTopM + TOUCH_M) this.cover += dt
       }
     }
   }
-  const of = (part: number) => (all > 0 ? part / all : 0)
-  return {
-    inZone: of(inside),
-    withinReach: of(reach),
-    metres,
-    seconds: inside,
-    onBottom: of(bottom),
-    touching: of(touch),
-    inCover: of(cover),
+
+  share(): ZoneShare {
+    const of = (part: number) => (this.all > 0 ? part / this.all : 0)
+    return {
+      inZone: of(this.inside),
+      withinReach: of(this.reach),
+      metres: this.metres,
+      seconds: this.inside,
+      onBottom: of(this.bottom),
+      touching: of(this.touch),
+      inCover: of(this.cover),
+    }
   }
+}
+
+/** The share of a path already drawn. */
+export function shareInZone(path: Path, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
+  const tally = new ZoneTally(zone, depthM, coverTopM)
+  for (let i = path.workFrom; i < path.x.length; i++) {
+    tally.add(path.x[i] ?? 0, path.z[i] ?? 0, path.t[i] ?? 0)
+    tally.begin()
+  }
+  return tally.share()
 }

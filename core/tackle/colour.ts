@@ -48,5 +48,6 @@ export function groupShares(colouring: Colouring): Record<ColourGroup, number> {
 export function describeColouring(colouring: Colouring): string {
   const flank = colourOf(colouring.flank).name.toLowerCase()
   if (colouring.back === colouring.flank) return flank
-  return `${flank} with a ${colourOf(colouring.back).name.toLowerCase()} back`
+  const back = colourOf(colouring.back).name.toLowerCase()
+  return `${flank} with ${/^[aeiou]/.test(back) ? 'an' : 'a'} ${back} back`
 }

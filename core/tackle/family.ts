@@ -57,7 +57,9 @@ export interface FamilyDefinition<Id extends string = string, T extends z.ZodObj
   readonly traits: T
   readonly action: Action
   /** What the traits change about the action. */
-  readonly shift?: (traits: z.infer<T>) => Partial<Action> & { planeTan?: number; pullDragBy?: number; fallDragBy?: number }
+  readonly shift?: (
+    traits: z.infer<T>,
+  ) => Partial<Action> & { planeTan?: number; pullDragBy?: number; fallDragBy?: number }
   readonly motion: MotionDefaults
   /** Slowest speed at which it works and fastest before it rolls or washes out, m/s. */
   readonly speedMps: readonly [number, number]

@@ -1,6 +1,29 @@
-export { COLOURS, COLOUR_GROUPS, PATTERNS, colourOf, describeColouring, groupShares, type Colour, type ColourGroup, type ColourId, type Colouring } from './colour'
+export {
+  COLOURS,
+  COLOUR_GROUPS,
+  PATTERNS,
+  colourOf,
+  describeColouring,
+  groupShares,
+  type Colour,
+  type ColourGroup,
+  type ColourId,
+  type Colouring,
+} from './colour'
 export { HookSize, hookGapM } from './hook-size'
-export { Head, Hook, Leader, Line, ROD_ACTIONS, ROD_POWERS, Reel, Rod, Sinker, Trailer, type TrailerKind } from './parts'
+export {
+  Head,
+  Hook,
+  Leader,
+  Line,
+  ROD_ACTIONS,
+  ROD_POWERS,
+  Reel,
+  Rod,
+  Sinker,
+  Trailer,
+  type TrailerKind,
+} from './parts'
 export { rodSuits, type RodNeed } from './rod-need'
 export type { Action, FamilyDefinition, MotionDefaults, MountKind } from './family'
 export type { Shape } from './drawing/shape'

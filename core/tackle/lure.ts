@@ -47,7 +47,10 @@ export function familyOf(id: FamilyId): FamilyDefinition {
 }
 
 /** Mass that counts: measured where it was weighed, else the label. */
-export function lureMass(lure: Pick<Lure, 'massKg' | 'measuredMassKg'>): { kg: number; basis: 'measured' | 'labelled' } {
+export function lureMass(lure: Pick<Lure, 'massKg' | 'measuredMassKg'>): {
+  kg: number
+  basis: 'measured' | 'labelled'
+} {
   return lure.measuredMassKg === null
     ? { kg: lure.massKg, basis: 'labelled' }
     : { kg: lure.measuredMassKg, basis: 'measured' }

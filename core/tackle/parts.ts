@@ -11,8 +11,23 @@ const forceN = z.number().positive().max(2000)
 export const HEAD_KINDS = ['ball', 'mushroom', 'long-shank', 'darter', 'weed-guard', 'swim'] as const
 export const HOOK_STYLES = ['offset', 'belly-weighted', 'wacky', 'drop-shot'] as const
 export const SINKER_KINDS = ['bullet', 'drop-shot'] as const
-export const TRAILER_KINDS = ['kicking-craw', 'gliding-creature', 'grub', 'split-tail', 'paddle-tail', 'stick-worm'] as const
-export const ROD_POWERS = ['ultra-light', 'light', 'medium-light', 'medium', 'medium-heavy', 'heavy', 'extra-heavy'] as const
+export const TRAILER_KINDS = [
+  'kicking-craw',
+  'gliding-creature',
+  'grub',
+  'split-tail',
+  'paddle-tail',
+  'stick-worm',
+] as const
+export const ROD_POWERS = [
+  'ultra-light',
+  'light',
+  'medium-light',
+  'medium',
+  'medium-heavy',
+  'heavy',
+  'extra-heavy',
+] as const
 export const ROD_ACTIONS = ['slow', 'moderate', 'moderate-fast', 'fast', 'extra-fast'] as const
 
 export const Head = z.strictObject({ id, name, kind: z.enum(HEAD_KINDS), massKg, hookSize: HookSize })

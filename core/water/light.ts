@@ -32,7 +32,10 @@ const CLEAR_SKY_LOG_LUX: readonly (readonly [altitudeDeg: number, logLux: number
 ]
 
 /** Share of clear-sky light that each sky lets through. Common practice: thick cloud costs about two stops. */
-export const SKY_TRANSMISSION = { sun: 1, broken: 0.7, cloud: 0.3, rain: 0.18 } as const satisfies Record<SkyKind, number>
+export const SKY_TRANSMISSION = { sun: 1, broken: 0.7, cloud: 0.3, rain: 0.18 } as const satisfies Record<
+  SkyKind,
+  number
+>
 
 /** Full moon high in a clear sky, lux. Handbook value 0.1 … 0.3. */
 const FULL_MOON_LUX = 0.25

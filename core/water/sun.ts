@@ -1,4 +1,13 @@
-import { Body, Equator, Horizon, Illumination, MakeTime, Observer, SearchAltitude, SearchRiseSet } from 'astronomy-engine'
+import {
+  Body,
+  Equator,
+  Horizon,
+  Illumination,
+  MakeTime,
+  Observer,
+  SearchAltitude,
+  SearchRiseSet,
+} from 'astronomy-engine'
 
 export interface Sky {
   /** Altitude of the sun's centre above the horizon, degrees, refraction included. */

@@ -20,7 +20,18 @@ export const NUMBER_FACTS = [
   'appetite',
   'month',
 ] as const
-export const TEXT_FACTS = ['sky', 'cover', 'season', 'light', 'mood', 'species', 'forage', 'forageShade', 'mouth', 'trend'] as const
+export const TEXT_FACTS = [
+  'sky',
+  'cover',
+  'season',
+  'light',
+  'mood',
+  'species',
+  'forage',
+  'forageShade',
+  'mouth',
+  'trend',
+] as const
 export type NumberFact = (typeof NUMBER_FACTS)[number]
 export type TextFact = (typeof TEXT_FACTS)[number]
 
@@ -32,7 +43,9 @@ export const Band = z.strictObject({
   below: z.tuple([z.number(), z.number()]).readonly().optional(),
 })
 
-export type When = { readonly [F in NumberFact]?: z.infer<typeof Band> } & { readonly [F in TextFact]?: readonly string[] }
+export type When = { readonly [F in NumberFact]?: z.infer<typeof Band> } & {
+  readonly [F in TextFact]?: readonly string[]
+}
 
 function ramp(value: number, [from, to]: readonly [number, number]): number {
   if (from === to) return value >= to ? 1 : 0

@@ -6,6 +6,10 @@ import { readJson } from '../utils/read-json'
 export default defineEventHandler(async (event) => {
   const request = await readJson(event, MatchRequest)
   const { conditions, place, box, options } = request
-  const answer = matchWater(conditions, place, box, { schools: options.schools, limit: options.limit, lifts: options.limit })
+  const answer = matchWater(conditions, place, box, {
+    schools: options.schools,
+    limit: options.limit,
+    lifts: options.limit,
+  })
   return matchResponse(answer, options.units)
 })

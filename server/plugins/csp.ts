@@ -8,7 +8,12 @@ export default defineNitroPlugin((nitro) => {
     const nonce = randomBytes(16).toString('base64')
     response.body = response.body.replace('<head>', `<head><meta property="csp-nonce" nonce="${nonce}">`)
     const inline = [...response.body.matchAll(/<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g)]
-    const hashes = inline.map(([, text]) => `'sha256-${createHash('sha256').update(text ?? '').digest('base64')}'`)
+    const hashes = inline.map(
+      ([, text]) =>
+        `'sha256-${createHash('sha256')
+          .update(text ?? '')
+          .digest('base64')}'`,
+    )
     response.headers = {
       ...response.headers,
       'content-security-policy': [

@@ -15,7 +15,9 @@ export const MatchRequest = z.strictObject({
   box: Box,
   options: z
     .strictObject({
-      schools: z.partialRecord(z.enum(schoolIds as [string, ...string[]]), z.enum(['first', 'second', 'both'])).default({}),
+      schools: z
+        .partialRecord(z.enum(schoolIds as [string, ...string[]]), z.enum(['first', 'second', 'both']))
+        .default({}),
       limit: z.number().int().min(1).max(50).default(12),
       units: z.enum(['metric', 'imperial']).default('metric'),
     })
@@ -25,7 +27,13 @@ export const MatchRequest = z.strictObject({
 /** The answer as plain JSON: names and sentences for people, SI figures for programs. */
 export function matchResponse({ reading, rows, asked }: MatchAnswer, units: 'metric' | 'imperial') {
   return {
-    reading: { season: reading.season, light: reading.light, appetite: reading.appetite, zone: reading.zone, densityKgM3: reading.density },
+    reading: {
+      season: reading.season,
+      light: reading.light,
+      appetite: reading.appetite,
+      zone: reading.zone,
+      densityKgM3: reading.density,
+    },
     asked: asked.map(({ ruleId, sentence, weight }) => ({ ruleId, sentence, weight })),
     ranking: rows.map((row, i) => {
       const { build, outfit, leader, handling } = row.setUp

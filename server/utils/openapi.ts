@@ -1,6 +1,6 @@
 import { DEMO_LURES } from '../../data/demo/lures'
 import { DEMO_PARTS } from '../../data/demo/parts'
-import { DEMO_PLACES, DEMO_WATERS } from '../../data/demo/places'
+import { DEMO_PLACES } from '../../data/demo/places'
 import { z } from '../../core/zod'
 import { MatchRequest } from './match-http'
 import { PathRequest } from './path-http'
@@ -9,9 +9,31 @@ const EXAMPLE_DAY = '2026-06-12'
 /** Enough of the demo's box to show a ranking, little enough to read. */
 const EXAMPLE_LURES = 12
 
+/** A clear lake on a June morning, every field in sight. */
+const EXAMPLE_WATER = {
+  placeId: 'vessamere-north',
+  date: EXAMPLE_DAY,
+  hour: 9,
+  speciesId: 'perch',
+  waterTempC: 15,
+  visibilityM: 5,
+  sky: 'sun',
+  windMps: 3,
+  currentMps: 0,
+  depthM: 6,
+  cover: { kind: 'rock', topM: 4, density: 0.3 },
+  forage: { kind: 'bleak', lengthM: 0.1 },
+  zone: { topM: 3, bottomM: 4.4 },
+  mood: 'neutral',
+  castM: 32,
+  rodTipM: null,
+  seasonAs: null,
+  lightAs: null,
+}
+
 export function exampleMatch() {
   return {
-    conditions: { placeId: 'vessamere-north', date: EXAMPLE_DAY, rodTipM: null, seasonAs: null, lightAs: null, ...DEMO_WATERS['vessamere-north'] },
+    conditions: EXAMPLE_WATER,
     place: DEMO_PLACES[0],
     box: { lures: DEMO_LURES.filter((_, i) => i % 5 === 0).slice(0, EXAMPLE_LURES), ...DEMO_PARTS },
     options: { limit: 5 },
@@ -35,7 +57,9 @@ function post(summary: string, schema: z.ZodType, example: unknown) {
       summary,
       requestBody: {
         required: true,
-        content: { 'application/json': { schema: z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }), example } },
+        content: {
+          'application/json': { schema: z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }), example },
+        },
       },
       responses: {
         200: { description: 'The answer.' },
@@ -50,7 +74,11 @@ function post(summary: string, schema: z.ZodType, example: unknown) {
 export function openapi() {
   return {
     openapi: '3.1.0',
-    info: { title: 'Ygrion', version: '0.1.0', description: 'From the water to what to tie on. SI units; temperatures in °C.' },
+    info: {
+      title: 'Ygrion',
+      version: '0.1.0',
+      description: 'From the water to what to tie on. SI units; temperatures in °C.',
+    },
     paths: {
       '/api/match': post('Ranks complete set-ups of a box for a water, with reasons.', MatchRequest, exampleMatch()),
       '/api/path': post('The way of a lure through the water and its share of the zone.', PathRequest, examplePath()),

@@ -32,7 +32,8 @@ export const PathRequest = z
   .superRefine((request, context) => {
     const soft = familyOf(request.lure.family).body === 'soft'
     if (soft && !request.head) context.addIssue({ code: 'custom', path: ['head'], message: 'a soft body needs a head' })
-    if (!soft && request.head) context.addIssue({ code: 'custom', path: ['head'], message: 'only soft bodies take a head' })
+    if (!soft && request.head)
+      context.addIssue({ code: 'custom', path: ['head'], message: 'only soft bodies take a head' })
   })
 
 export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: z.output<typeof PathRequest>) {

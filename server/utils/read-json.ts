@@ -20,7 +20,11 @@ export async function readJson<S extends z.ZodType>(event: H3Event, schema: S): 
   }
   const parsed = schema.safeParse(raw)
   if (!parsed.success) {
-    throw faulty(parsed.error.issues.slice(0, MOST_FAULTS).map((i) => ({ path: i.path.map(String).join('.'), problem: i.message })))
+    throw faulty(
+      parsed.error.issues
+        .slice(0, MOST_FAULTS)
+        .map((i) => ({ path: i.path.map(String).join('.'), problem: i.message })),
+    )
   }
   return parsed.data
 }

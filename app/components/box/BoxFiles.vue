@@ -29,9 +29,16 @@ async function importFile(event: Event) {
   fileName.value = file.name
   try {
     problems.value =
-      file.size > LARGEST_BYTES ? [{ place: 'the file', problem: 'is larger than 50 MB' }] : await box.importText(await file.text())
+      file.size > LARGEST_BYTES
+        ? [{ place: 'the file', problem: 'is larger than 50 MB' }]
+        : await box.importText(await file.text())
   } catch (error) {
-    problems.value = [{ place: 'the file', problem: `could not be taken in (${error instanceof Error ? error.message : 'unknown'}); nothing was changed` }]
+    problems.value = [
+      {
+        place: 'the file',
+        problem: `could not be taken in (${error instanceof Error ? error.message : 'unknown'}); nothing was changed`,
+      },
+    ]
   } finally {
     busy.value = false
   }
@@ -42,13 +49,23 @@ async function importFile(event: Event) {
   <div class="files">
     <v-btn variant="outlined" size="small" @click="exportFile">Export to a file</v-btn>
     <v-btn variant="outlined" size="small" :loading="busy" @click="picker?.click()">Import a file</v-btn>
-    <input ref="picker" type="file" accept="application/json,.json" class="sr-only" aria-label="Archive to import" tabindex="-1" @change="importFile" />
+    <input
+      ref="picker"
+      type="file"
+      accept="application/json,.json"
+      class="sr-only"
+      aria-label="Archive to import"
+      tabindex="-1"
+      @change="importFile"
+    />
     <v-btn variant="text" size="small" @click="box.startEmpty()">Start an empty box</v-btn>
     <v-btn variant="text" size="small" @click="box.startDemo()">Open the demo box</v-btn>
     <div v-if="problems.length" class="panel problems" role="alert">
       <h2>“{{ fileName }}” was not taken in; nothing was changed</h2>
       <ul>
-        <li v-for="(p, i) in problems" :key="i"><b>{{ p.place }}</b> {{ p.problem }}</li>
+        <li v-for="(p, i) in problems" :key="i">
+          <b>{{ p.place }}</b> {{ p.problem }}
+        </li>
       </ul>
       <v-btn variant="text" size="small" @click="problems = []">Close</v-btn>
     </div>

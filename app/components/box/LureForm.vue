@@ -8,7 +8,9 @@ const props = defineProps<{ lure: Lure | null; trays: readonly string[] }>()
 const emit = defineEmits<{ save: [lure: Lure]; remove: [lure: Lure]; close: [] }>()
 
 const { show } = useMeasure()
-const draft = reactive<Draft>(props.lure ? (JSON.parse(JSON.stringify(props.lure)) as Draft) : newDraft(crypto.randomUUID()))
+const draft = reactive<Draft>(
+  props.lure ? (JSON.parse(JSON.stringify(props.lure)) as Draft) : newDraft(crypto.randomUUID()),
+)
 const problems = ref<Record<string, string>>({})
 const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
 const colours = COLOURS.map((c) => ({ value: c.id, title: c.name, hex: c.hex }))
@@ -28,8 +30,10 @@ function setFamily(id: FamilyId) {
 const unusual = computed(() => {
   const [low, high] = family.value.lengthM
   const [light, heavy] = family.value.massKg
-  if (draft.lengthM < low || draft.lengthM > high) return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.lengthM, 'lureLength')} long. Most are ${show(low, 'lureLength')} to ${show(high, 'lureLength')}.`
-  if (draft.massKg < light || draft.massKg > heavy) return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.massKg, 'lureMass')}. Most weigh ${show(light, 'lureMass')} to ${show(heavy, 'lureMass')}.`
+  if (draft.lengthM < low || draft.lengthM > high)
+    return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.lengthM, 'lureLength')} long. Most are ${show(low, 'lureLength')} to ${show(high, 'lureLength')}.`
+  if (draft.massKg < light || draft.massKg > heavy)
+    return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.massKg, 'lureMass')}. Most weigh ${show(light, 'lureMass')} to ${show(heavy, 'lureMass')}.`
   return ''
 })
 const asLure = computed(() => draft as unknown as Lure)
@@ -49,30 +53,117 @@ function save() {
     </header>
     <div class="preview"><LureDrawing :lure="asLure" :width-px="190" /></div>
     <div class="fields">
-      <v-text-field v-model="draft.name" label="Name" :error-messages="problems.name" maxlength="80" autofocus class="wide" />
-      <v-select label="Family" :items="families" :model-value="draft.family" class="wide" @update:model-value="setFamily" />
-      <MeasureField label="Length" role="lureLength" :model-value="draft.lengthM" :min="0.01" :max="0.5" @update:model-value="(v) => v !== null && (draft.lengthM = v)" />
-      <MeasureField label="Weight on the packet" role="lureMass" :model-value="draft.massKg" :min="0.0003" :max="1" @update:model-value="(v) => v !== null && (draft.massKg = v)" />
-      <MeasureField label="Weighed (if so)" role="lureMass" :model-value="draft.measuredMassKg" :min="0.0003" :max="1" optional @update:model-value="(v) => (draft.measuredMassKg = v)" />
+      <v-text-field
+        v-model="draft.name"
+        label="Name"
+        :error-messages="problems.name"
+        maxlength="80"
+        autofocus
+        class="wide"
+      />
+      <v-select
+        label="Family"
+        :items="families"
+        :model-value="draft.family"
+        class="wide"
+        @update:model-value="setFamily"
+      />
+      <MeasureField
+        label="Length"
+        role="lureLength"
+        :model-value="draft.lengthM"
+        :min="0.01"
+        :max="0.5"
+        @update:model-value="(v) => v !== null && (draft.lengthM = v)"
+      />
+      <MeasureField
+        label="Weight on the packet"
+        role="lureMass"
+        :model-value="draft.massKg"
+        :min="0.0003"
+        :max="1"
+        @update:model-value="(v) => v !== null && (draft.massKg = v)"
+      />
+      <MeasureField
+        label="Weighed (if so)"
+        role="lureMass"
+        :model-value="draft.measuredMassKg"
+        :min="0.0003"
+        :max="1"
+        optional
+        @update:model-value="(v) => (draft.measuredMassKg = v)"
+      />
       <v-select v-model="draft.sound" label="Sound" :items="sounds" />
       <template v-for="f in fields" :key="f.key">
-        <v-select v-if="f.kind === 'choice'" :label="f.label" :items="[...f.options]" :model-value="String(draft.traits[f.key])" @update:model-value="(v) => (draft.traits[f.key] = v)" />
-        <v-checkbox v-else-if="f.kind === 'yes-no'" :label="f.label" :model-value="draft.traits[f.key] === true" density="compact" hide-details @update:model-value="(v) => (draft.traits[f.key] = v === true)" />
-        <MeasureField v-else :label="f.label" role="depth" :model-value="Number(draft.traits[f.key])" :min="0.1" :max="9" @update:model-value="(v) => v !== null && (draft.traits[f.key] = v)" />
+        <v-select
+          v-if="f.kind === 'choice'"
+          :label="f.label"
+          :items="[...f.options]"
+          :model-value="String(draft.traits[f.key])"
+          @update:model-value="(v) => (draft.traits[f.key] = v)"
+        />
+        <v-checkbox
+          v-else-if="f.kind === 'yes-no'"
+          :label="f.label"
+          :model-value="draft.traits[f.key] === true"
+          density="compact"
+          hide-details
+          @update:model-value="(v) => (draft.traits[f.key] = v === true)"
+        />
+        <MeasureField
+          v-else
+          :label="f.label"
+          role="depth"
+          :model-value="Number(draft.traits[f.key])"
+          :min="0.1"
+          :max="9"
+          @update:model-value="(v) => v !== null && (draft.traits[f.key] = v)"
+        />
       </template>
-      <v-select v-for="part in ['back', 'flank', 'belly'] as const" :key="part" v-model="draft.colour[part]" :label="part.charAt(0).toUpperCase() + part.slice(1)" :items="colours">
+      <v-select
+        v-for="part in ['back', 'flank', 'belly'] as const"
+        :key="part"
+        v-model="draft.colour[part]"
+        :label="part.charAt(0).toUpperCase() + part.slice(1)"
+        :items="colours"
+      >
         <template #item="{ props: item, internalItem }">
           <v-list-item v-bind="item">
             <template #prepend>
-              <svg width="26" height="20" aria-hidden="true"><circle cx="10" cy="10" r="9" :fill="internalItem.raw.hex" stroke="currentColor" /></svg>
+              <svg width="26" height="20" aria-hidden="true">
+                <circle cx="10" cy="10" r="9" :fill="internalItem.raw.hex" stroke="currentColor" />
+              </svg>
             </template>
           </v-list-item>
         </template>
       </v-select>
       <v-select v-model="draft.colour.pattern" label="Pattern" :items="patterns" />
-      <v-text-field v-model.number="draft.count" label="How many" type="number" min="0" max="999" :error-messages="problems.count" />
-      <v-combobox v-model="draft.tray" label="Tray" :items="[...trays]" variant="outlined" density="compact" hide-details="auto" :error-messages="problems.tray" />
-      <v-textarea v-model="draft.notes" label="Notes" rows="2" auto-grow maxlength="500" class="wide" :error-messages="problems.notes" />
+      <v-text-field
+        v-model.number="draft.count"
+        label="How many"
+        type="number"
+        min="0"
+        max="999"
+        :error-messages="problems.count"
+      />
+      <v-combobox
+        v-model="draft.tray"
+        label="Tray"
+        :items="[...trays]"
+        variant="outlined"
+        density="compact"
+        hide-details="auto"
+        :error-messages="problems.tray"
+      />
+      <v-textarea
+        v-model="draft.notes"
+        label="Notes"
+        rows="2"
+        auto-grow
+        maxlength="500"
+        class="wide"
+        :error-messages="problems.notes"
+      />
     </div>
     <p v-if="unusual" class="unusual" role="status">{{ unusual }}</p>
     <p v-if="Object.keys(problems).length" class="wrong" role="alert">{{ Object.values(problems).join(' ') }}</p>
@@ -93,7 +184,10 @@ function save() {
 .preview {
   display: grid;
   place-items: center;
-  min-height: 130px;
+  min-height: 150px;
+  margin: 14px 0;
+  border-radius: 14px;
+  background: #dde3d8;
 }
 .fields {
   display: grid;

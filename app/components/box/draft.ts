@@ -1,7 +1,10 @@
 import { Lure, familyOf, type FamilyId } from '../../../core/tackle'
 
 /** A lure being typed: everything still to be judged by the schema. */
-export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] } & { family: FamilyId; traits: Record<string, unknown> }
+export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] } & {
+  family: FamilyId
+  traits: Record<string, unknown>
+}
 
 interface TraitField {
   readonly key: string
@@ -23,7 +26,10 @@ export function traitFields(family: FamilyId): TraitField[] {
 /** Middle-of-the-road traits to start from: the first choice, no, a metre. */
 export function usualTraits(family: FamilyId): Record<string, unknown> {
   return Object.fromEntries(
-    traitFields(family).map(({ key, kind, options }) => [key, kind === 'choice' ? options[0] : kind === 'yes-no' ? false : 1]),
+    traitFields(family).map(({ key, kind, options }) => [
+      key,
+      kind === 'choice' ? options[0] : kind === 'yes-no' ? false : 1,
+    ]),
   )
 }
 

@@ -32,7 +32,9 @@ function move(event: PointerEvent) {
   if (held.value) point(event)
 }
 function key(event: KeyboardEvent) {
-  const sign = { ArrowUp: props.upRaises ? 1 : -1, ArrowDown: props.upRaises ? -1 : 1, ArrowRight: 1, ArrowLeft: -1 }[event.key]
+  const sign = { ArrowUp: props.upRaises ? 1 : -1, ArrowDown: props.upRaises ? -1 : 1, ArrowRight: 1, ArrowLeft: -1 }[
+    event.key
+  ]
   const jump = event.key === 'PageUp' ? 5 : event.key === 'PageDown' ? -5 : (sign ?? 0)
   if (jump === 0 && event.key !== 'Home' && event.key !== 'End') return
   event.preventDefault()
@@ -62,7 +64,12 @@ function key(event: KeyboardEvent) {
   >
     <circle r="22" class="reach" />
     <circle r="9" class="knob" />
-    <path :d="axis === 'y' ? 'M-3.5 -1.5L0 -5L3.5 -1.5M-3.5 1.5L0 5L3.5 1.5' : 'M-1.5 -3.5L-5 0L-1.5 3.5M1.5 -3.5L5 0L1.5 3.5'" class="arrows" />
+    <path
+      :d="
+        axis === 'y' ? 'M-3.5 -1.5L0 -5L3.5 -1.5M-3.5 1.5L0 5L3.5 1.5' : 'M-1.5 -3.5L-5 0L-1.5 3.5M1.5 -3.5L5 0L1.5 3.5'
+      "
+      class="arrows"
+    />
   </g>
 </template>
 

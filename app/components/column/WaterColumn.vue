@@ -32,7 +32,13 @@ const rodTipM = computed(() => props.plan?.rodTipM ?? props.c.rodTipM ?? 1)
 /** The picture keeps its width while a grip is held, so that the water does not run away under the finger. */
 const reachM = computed(() => Math.max(10, Math.ceil((Math.max(castM.value, props.c.castM) * 1.02) / 5) * 5))
 const scene = computed(() =>
-  sceneOf({ widthPx: width.value, depthM: props.c.depthM, reachM: reachM.value, rodTipM: rodTipM.value, trueScale: trueScale.value }),
+  sceneOf({
+    widthPx: width.value,
+    depthM: props.c.depthM,
+    reachM: reachM.value,
+    rodTipM: rodTipM.value,
+    trueScale: trueScale.value,
+  }),
 )
 const colours = computed(() => coloursOf(props.c.visibilityM, props.light, settings.night))
 const stops = computed(() => lightStops(props.c.depthM, props.c.visibilityM, colours.value))
@@ -44,13 +50,19 @@ const surfaceLine = computed(() => {
   const height = Math.min(5, 0.6 + props.c.windMps * 0.45)
   const waves = Math.max(4, Math.round((right.value - left.value) / 46))
   const step = (right.value - left.value) / waves
-  return `M${left.value} ${skyPx}` + Array.from({ length: waves }, () => `q${step / 4} ${-height} ${step / 2} 0t${step / 2} 0`).join('')
+  return (
+    `M${left.value} ${skyPx}` +
+    Array.from({ length: waves }, () => `q${step / 4} ${-height} ${step / 2} 0t${step / 2} 0`).join('')
+  )
 })
 const bed = computed(() => {
   const { z, bedPx } = scene.value
   const y = z(props.c.depthM)
   const n = 14
-  const points = Array.from({ length: n + 1 }, (_, i) => `L${left.value + ((right.value - left.value) * i) / n} ${y + 3 * scatter(i + 300)}`)
+  const points = Array.from(
+    { length: n + 1 },
+    (_, i) => `L${left.value + ((right.value - left.value) * i) / n} ${y + 3 * scatter(i + 300)}`,
+  )
   return `M${left.value} ${y + bedPx}${points.join('')}L${right.value} ${y + bedPx}Z`
 })
 
@@ -80,7 +92,10 @@ const lureAt = computed(() => {
   const { path } = props
   if (!path) return null
   const half = ((path.t[path.workFrom] ?? 0) + (path.t[path.t.length - 1] ?? 0)) / 2
-  const i = Math.max(path.workFrom, path.t.findIndex((t) => t >= half))
+  const i = Math.max(
+    path.workFrom,
+    path.t.findIndex((t) => t >= half),
+  )
   return { x: scene.value.x(path.x[i] ?? 0), y: scene.value.z(path.z[i] ?? 0) }
 })
 const LURE_PX = 54
@@ -142,7 +157,13 @@ const told = computed(() => {
 
 <template>
   <figure ref="frame" class="column" data-testid="water-column">
-    <svg :width="width" :height="scene.heightPx" :viewBox="`0 0 ${width} ${scene.heightPx}`" role="group" aria-label="Water column">
+    <svg
+      :width="width"
+      :height="scene.heightPx"
+      :viewBox="`0 0 ${width} ${scene.heightPx}`"
+      role="group"
+      aria-label="Water column"
+    >
       <defs>
         <linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
           <stop v-for="s in stops" :key="s.offset" :offset="s.offset" :stop-color="s.colour" />
@@ -154,34 +175,66 @@ const told = computed(() => {
         <pattern id="hatch" width="9" height="9" patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
           <path d="M0 0V9" class="hatch" />
         </pattern>
-        <clipPath id="in-water"><rect :x="left" :y="scene.skyPx - 6" :width="right - left" :height="scene.waterPx + scene.bedPx + 6" /></clipPath>
+        <clipPath id="in-water">
+          <rect :x="left" :y="scene.skyPx - 6" :width="right - left" :height="scene.waterPx + scene.bedPx + 6" />
+        </clipPath>
       </defs>
 
       <rect :x="left" y="0" :width="right - left" :height="scene.skyPx" fill="url(#sky)" />
       <rect :x="left" :y="scene.skyPx" :width="right - left" :height="scene.waterPx + scene.bedPx" fill="url(#water)" />
 
       <g clip-path="url(#in-water)">
-        <ColumnCover :scene="scene" :kind="c.cover.kind" :top-m="c.cover.topM" :density="c.cover.density" :depth-m="c.depthM" :reach-m="reachM" :night="settings.night" />
+        <ColumnCover
+          :scene="scene"
+          :kind="c.cover.kind"
+          :top-m="c.cover.topM"
+          :density="c.cover.density"
+          :depth-m="c.depthM"
+          :reach-m="reachM"
+          :night="settings.night"
+        />
         <path :d="bed" class="bed" />
-        <rect :x="left" :y="scene.z(zone.topM)" :width="right - left" :height="scene.z(zone.bottomM) - scene.z(zone.topM)" fill="url(#hatch)" class="zone" />
-        <path :d="`M${left} ${scene.z(zone.topM)}H${right}M${left} ${scene.z(zone.bottomM)}H${right}`" class="zone-edge" />
-        <g v-for="(f, i) in fish" :key="i" class="fish" :transform="`translate(${f.x} ${f.y}) scale(${f.scale})`" aria-hidden="true">
+        <rect
+          :x="left"
+          :y="scene.z(zone.topM)"
+          :width="right - left"
+          :height="scene.z(zone.bottomM) - scene.z(zone.topM)"
+          fill="url(#hatch)"
+          class="zone"
+        />
+        <path
+          :d="`M${left} ${scene.z(zone.topM)}H${right}M${left} ${scene.z(zone.bottomM)}H${right}`"
+          class="zone-edge"
+        />
+        <g
+          v-for="(f, i) in fish"
+          :key="i"
+          class="fish"
+          :transform="`translate(${f.x} ${f.y}) scale(${f.scale})`"
+          aria-hidden="true"
+        >
           <path d="M-15 0C-8 -7 5 -7 12 -1L19 -6C18 -2 18 2 19 6L12 1C5 7 -8 7 -15 0Z" />
         </g>
       </g>
       <path :d="surfaceLine" class="surface" />
 
       <g class="axis">
-        <template v-for="t in depthTicks" :key="`z${t}`">
+        <template v-for="t in depthTicks.slice(1)" :key="`z${t}`">
           <path :d="`M${left - 5} ${scene.z(t)}h5`" />
           <text :x="left - 9" :y="scene.z(t) + 4" text-anchor="end">{{ show(t, 'depth') }}</text>
         </template>
         <template v-for="t in distanceTicks" :key="`x${t}`">
-          <text :x="scene.x(t)" :y="scene.heightPx - 10" :text-anchor="scene.x(t) > right - 20 ? 'end' : 'middle'">{{ show(t, 'distance') }}</text>
+          <text :x="scene.x(t)" :y="scene.heightPx - 10" :text-anchor="scene.x(t) > right - 20 ? 'end' : 'middle'">
+            {{ show(t, 'distance') }}
+          </text>
         </template>
       </g>
 
-      <g v-if="c.visibilityM < c.depthM" class="vanish" :transform="`translate(${left + 12} ${scene.z(c.visibilityM)})`">
+      <g
+        v-if="c.visibilityM < c.depthM"
+        class="vanish"
+        :transform="`translate(${left + 12} ${scene.z(c.visibilityM)})`"
+      >
         <circle r="6" />
         <text x="12" y="4">white vanishes</text>
       </g>
@@ -204,20 +257,84 @@ const told = computed(() => {
       </g>
 
       <g class="rod" aria-hidden="true">
-        <path :d="`M${left - 30} ${scene.skyPx + 2}Q${left - 22} ${tip.y + 14} ${tip.x} ${tip.y}`" />
+        <path :d="`M${left - 40} ${scene.air(0.7)}Q${left - 14} ${(tip.y + scene.air(1.2)) / 2} ${tip.x} ${tip.y}`" />
       </g>
 
       <g class="zone-label">
-        <text :x="right - 12" :y="Math.max(scene.skyPx + 14, scene.z(zone.topM) - 8)" text-anchor="end">
-          fish hold {{ show(zone.topM, 'depth') }} – {{ show(zone.bottomM, 'depth') }}{{ c.zone ? '' : ', as usual here' }}
+        <text :x="right - 116" :y="Math.max(scene.skyPx + 14, scene.z(zone.topM) - 8)" text-anchor="end">
+          fish hold {{ show(zone.topM, 'depth') }} – {{ show(zone.bottomM, 'depth')
+          }}{{ c.zone ? '' : ', as usual here' }}
         </text>
       </g>
 
-      <ColumnHandle :x="right - 46" :y="scene.z(zone.topM)" axis="y" label="Top of the zone" :value="zone.topM" :min="0" :max="c.depthM" :step="0.1" :text="show(zone.topM, 'depth')" @drag="(p) => setZone({ topM: depthFrom(p.y) })" @set="(v) => setZone({ topM: v })" />
-      <ColumnHandle :x="right - 86" :y="scene.z(zone.bottomM)" axis="y" label="Bottom of the zone" :value="zone.bottomM" :min="0" :max="c.depthM" :step="0.1" :text="show(zone.bottomM, 'depth')" @drag="(p) => setZone({ bottomM: depthFrom(p.y) })" @set="(v) => setZone({ bottomM: v })" />
-      <ColumnHandle v-if="c.cover.kind !== 'open'" :x="left + (right - left) * 0.17" :y="scene.z(c.cover.topM)" axis="y" label="Top of the cover" :value="c.cover.topM" :min="0" :max="c.depthM" :step="0.1" :text="show(c.cover.topM, 'depth')" @drag="(p) => setCover(depthFrom(p.y))" @set="setCover" />
-      <ColumnHandle :x="scene.x(castM)" :y="scene.skyPx" axis="x" label="Length of the cast" :value="castM" :min="4" :max="120" :step="1" :text="show(castM, 'distance')" up-raises @drag="(p) => setCast(scene.x.invert(p.x))" @set="setCast" />
-      <ColumnHandle :x="tip.x" :y="tip.y" axis="y" label="Height of the rod tip" :value="rodTipM" :min="0" :max="3" :step="0.1" :text="show(rodTipM, 'depth')" up-raises @drag="(p) => setTip(scene.airM(p.y))" @set="setTip" />
+      <ColumnHandle
+        :x="right - 46"
+        :y="scene.z(zone.topM)"
+        axis="y"
+        label="Top of the zone"
+        :value="zone.topM"
+        :min="0"
+        :max="c.depthM"
+        :step="0.1"
+        :text="show(zone.topM, 'depth')"
+        @drag="(p) => setZone({ topM: depthFrom(p.y) })"
+        @set="(v) => setZone({ topM: v })"
+      />
+      <ColumnHandle
+        :x="right - 86"
+        :y="scene.z(zone.bottomM)"
+        axis="y"
+        label="Bottom of the zone"
+        :value="zone.bottomM"
+        :min="0"
+        :max="c.depthM"
+        :step="0.1"
+        :text="show(zone.bottomM, 'depth')"
+        @drag="(p) => setZone({ bottomM: depthFrom(p.y) })"
+        @set="(v) => setZone({ bottomM: v })"
+      />
+      <ColumnHandle
+        v-if="c.cover.kind !== 'open'"
+        :x="left + (right - left) * 0.17"
+        :y="scene.z(c.cover.topM)"
+        axis="y"
+        label="Top of the cover"
+        :value="c.cover.topM"
+        :min="0"
+        :max="c.depthM"
+        :step="0.1"
+        :text="show(c.cover.topM, 'depth')"
+        @drag="(p) => setCover(depthFrom(p.y))"
+        @set="setCover"
+      />
+      <ColumnHandle
+        :x="scene.x(castM)"
+        :y="scene.skyPx"
+        axis="x"
+        label="Length of the cast"
+        :value="castM"
+        :min="4"
+        :max="120"
+        :step="1"
+        :text="show(castM, 'distance')"
+        up-raises
+        @drag="(p) => setCast(scene.x.invert(p.x))"
+        @set="setCast"
+      />
+      <ColumnHandle
+        :x="tip.x"
+        :y="tip.y"
+        axis="y"
+        label="Height of the rod tip"
+        :value="rodTipM"
+        :min="0"
+        :max="3"
+        :step="0.1"
+        :text="show(rodTipM, 'depth')"
+        up-raises
+        @drag="(p) => setTip(scene.airM(p.y))"
+        @set="setTip"
+      />
     </svg>
     <figcaption>
       <span class="sr-only">{{ told }}</span>

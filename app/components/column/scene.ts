@@ -33,7 +33,18 @@ export function sceneOf({ widthPx, depthM, reachM, trueScale }: SceneInput) {
   const air = (m: number) => SKY_PX - m * perMetreAir
   const airM = (px: number) => (SKY_PX - px) / perMetreAir
   const stretch = perMetreZ / perMetreX
-  return { x, z, air, airM, stretch, waterPx, skyPx: SKY_PX, bedPx: BED_PX, margin: MARGIN, heightPx: SKY_PX + waterPx + MARGIN.bottom + BED_PX }
+  return {
+    x,
+    z,
+    air,
+    airM,
+    stretch,
+    waterPx,
+    skyPx: SKY_PX,
+    bedPx: BED_PX,
+    margin: MARGIN,
+    heightPx: SKY_PX + waterPx + MARGIN.bottom + BED_PX,
+  }
 }
 export type Scene = ReturnType<typeof sceneOf>
 
@@ -58,15 +69,23 @@ export function coloursOf(visibilityM: number, light: LightPhase, nightTheme: bo
   if (nightTheme) return NIGHT_THEME
   const clear = Math.min(1, Math.max(0, Math.log(visibilityM / 0.5) / Math.log(8)))
   const dim = light === 'night' ? 0.55 : light === 'day' ? 0 : 0.15
-  const mixed = (part: 'bright' | 'dark') => interpolateRgb(interpolateRgb(STAINED[part], CLEAR[part])(clear), '#0a1418')(dim)
+  const mixed = (part: 'bright' | 'dark') =>
+    interpolateRgb(interpolateRgb(STAINED[part], CLEAR[part])(clear), '#0a1418')(dim)
   return { bright: mixed('bright'), dark: mixed('dark'), sky: SKY[light] }
 }
 
 /** Light fading with depth (Beer–Lambert) as stops of a gradient. */
-export function lightStops(depthM: number, visibilityM: number, colours: WaterColours): { offset: number; colour: string }[] {
+export function lightStops(
+  depthM: number,
+  visibilityM: number,
+  colours: WaterColours,
+): { offset: number; colour: string }[] {
   const k = attenuationPerM(visibilityM)
   const between = interpolateRgb(colours.dark, colours.bright)
-  return Array.from({ length: 9 }, (_, i) => ({ offset: i / 8, colour: between(Math.exp(-k * 0.55 * depthM * (i / 8))) }))
+  return Array.from({ length: 9 }, (_, i) => ({
+    offset: i / 8,
+    colour: between(Math.exp(-k * 0.55 * depthM * (i / 8))),
+  }))
 }
 
 /** A repeatable scatter, so that the same lake always looks the same. */

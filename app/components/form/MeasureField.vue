@@ -3,7 +3,15 @@ import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** A measure typed in any unit: `3/8 oz`, `10g`, `55 F`. Shows the angler's own unit; keeps SI. */
-const props = defineProps<{ label: string; role: RoleId; modelValue: number | null; min?: number; max?: number; optional?: boolean; hint?: string }>()
+const props = defineProps<{
+  label: string
+  role: RoleId
+  modelValue: number | null
+  min?: number
+  max?: number
+  optional?: boolean
+  hint?: string
+}>()
 const emit = defineEmits<{ 'update:modelValue': [valueSi: number | null] }>()
 
 const { show, figure, unit, read } = useMeasure()
@@ -14,7 +22,13 @@ const typing = ref(false)
 function settle() {
   text.value = props.modelValue === null ? '' : figure(props.modelValue, props.role)
 }
-watch(() => [props.modelValue, unit(props.role)], () => { if (!typing.value) settle() }, { immediate: true })
+watch(
+  () => [props.modelValue, unit(props.role)],
+  () => {
+    if (!typing.value) settle()
+  },
+  { immediate: true },
+)
 
 function take() {
   if (props.optional && text.value.trim() === '') {
@@ -43,5 +57,17 @@ function leave() {
 </script>
 
 <template>
-  <v-text-field v-model="text" :label="label" :suffix="unit(role)" :error-messages="problem" :hint="hint" inputmode="text" autocomplete="off" @focus="typing = true" @update:model-value="take" @blur="leave" @keydown.enter="leave" />
+  <v-text-field
+    v-model="text"
+    :label="label"
+    :suffix="unit(role)"
+    :error-messages="problem"
+    :hint="hint"
+    inputmode="text"
+    autocomplete="off"
+    @focus="typing = true"
+    @update:model-value="take"
+    @blur="leave"
+    @keydown.enter="leave"
+  />
 </template>

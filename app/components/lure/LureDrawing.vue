@@ -16,7 +16,7 @@ const shapes = computed(() => drawLure(props.lure))
 const lengthMm = computed(() => props.lure.lengthM * 1000)
 const scale = computed(() => props.pxPerMm ?? (props.widthPx ?? 120) / lengthMm.value)
 /** Room round the lure for lip, blades and hooks, as shares of its length. */
-const ROOM = { left: 0.3, right: 0.14, up: 0.42, down: 0.42 }
+const ROOM = { left: 0.3, right: 0.14, up: 0.46, down: 0.4 }
 const box = computed(() => {
   const l = lengthMm.value
   return `${-ROOM.left * l} ${-ROOM.up * l} ${l * (1 + ROOM.left + ROOM.right)} ${l * (ROOM.up + ROOM.down)}`
@@ -25,10 +25,37 @@ const box = computed(() => {
 
 <template>
   <g v-if="nested" :transform="`scale(${scale}) translate(${-lengthMm * 0.1} 0)`" aria-hidden="true">
-    <path v-for="(s, i) in shapes" :key="i" :d="s.d" :fill="s.fill ?? 'none'" :stroke="s.stroke ?? 'none'" :stroke-width="s.width ?? 0" :opacity="s.opacity ?? 1" stroke-linecap="round" stroke-linejoin="round" />
+    <path
+      v-for="(s, i) in shapes"
+      :key="i"
+      :d="s.d"
+      :fill="s.fill ?? 'none'"
+      :stroke="s.stroke ?? 'none'"
+      :stroke-width="s.width ?? 0"
+      :opacity="s.opacity ?? 1"
+      stroke-linecap="round"
+      stroke-linejoin="round"
+    />
   </g>
-  <svg v-else :width="lengthMm * (1 + ROOM.left + ROOM.right) * scale" :height="lengthMm * (ROOM.up + ROOM.down) * scale" :viewBox="box" aria-hidden="true" class="lure">
-    <path v-for="(s, i) in shapes" :key="i" :d="s.d" :fill="s.fill ?? 'none'" :stroke="s.stroke ?? 'none'" :stroke-width="s.width ?? 0" :opacity="s.opacity ?? 1" stroke-linecap="round" stroke-linejoin="round" />
+  <svg
+    v-else
+    :width="lengthMm * (1 + ROOM.left + ROOM.right) * scale"
+    :height="lengthMm * (ROOM.up + ROOM.down) * scale"
+    :viewBox="box"
+    aria-hidden="true"
+    class="lure"
+  >
+    <path
+      v-for="(s, i) in shapes"
+      :key="i"
+      :d="s.d"
+      :fill="s.fill ?? 'none'"
+      :stroke="s.stroke ?? 'none'"
+      :stroke-width="s.width ?? 0"
+      :opacity="s.opacity ?? 1"
+      stroke-linecap="round"
+      stroke-linejoin="round"
+    />
   </svg>
 </template>
 

@@ -9,7 +9,14 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 </script>
 
 <template>
-  <button type="button" class="row" :class="{ chosen }" :aria-pressed="chosen" :data-lure="lure.name" @click="$emit('choose')">
+  <button
+    type="button"
+    class="row"
+    :class="{ chosen }"
+    :aria-pressed="chosen"
+    :data-lure="lure.name"
+    @click="$emit('choose')"
+  >
     <span class="place">{{ place }}</span>
     <span class="picture"><LureDrawing :lure="lure" :width-px="74" /></span>
     <span class="words">
@@ -50,6 +57,17 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   font-family: var(--v-font-heading);
   font-weight: 700;
   font-size: 1.05rem;
+}
+.picture {
+  display: grid;
+  place-items: center;
+  height: 62px;
+  border-radius: 10px;
+  background: #dde3d8;
+  overflow: hidden;
+}
+.v-theme--night .picture {
+  background: #8a7358;
 }
 .words {
   display: grid;

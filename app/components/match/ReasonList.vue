@@ -26,7 +26,9 @@ const shown = computed(() => (all.value ? parts.value : parts.value.slice(0, SHO
       </li>
     </ul>
     <p v-if="parts.length === 0" class="quiet">Nothing worth naming.</p>
-    <button v-if="parts.length > SHOWN" type="button" class="more" @click="all = !all">{{ all ? 'Fewer' : `${parts.length - SHOWN} more` }}</button>
+    <button v-if="parts.length > SHOWN" type="button" class="more" @click="all = !all">
+      {{ all ? 'Fewer' : `${parts.length - SHOWN} more` }}
+    </button>
   </div>
 </template>
 

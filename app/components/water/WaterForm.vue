@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { COVERS, FORAGE, LIGHTS, MOODS, SEASONS, SKIES, SPECIES, forageLengthM, type Conditions } from '../../../core/water'
+import {
+  COVERS,
+  FORAGE,
+  LIGHTS,
+  MOODS,
+  SEASONS,
+  SKIES,
+  SPECIES,
+  forageLengthM,
+  type Conditions,
+} from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
@@ -10,14 +20,18 @@ const box = useBox()
 const { show } = useMeasure()
 const c = computed(() => water.current)
 
-const titled = (values: readonly string[]) => values.map((value) => ({ value, title: value.charAt(0).toUpperCase() + value.slice(1) }))
+const titled = (values: readonly string[]) =>
+  values.map((value) => ({ value, title: value.charAt(0).toUpperCase() + value.slice(1) }))
 const SKY_WORDS = { sun: 'Sun', broken: 'Broken cloud', cloud: 'Cloud', rain: 'Rain' }
 const skies = SKIES.map((value) => ({ value, title: SKY_WORDS[value] }))
 const species = SPECIES.map((s) => ({ value: s.id, title: s.name }))
 const forage = FORAGE.map((f) => ({ value: f.id, title: f.name }))
 const places = computed(() => box.places.map((p) => ({ value: p.id, title: p.name })))
-const seasons = computed(() => [{ value: null, title: `Worked out: ${water.reading?.season ?? ''}` }, ...titled(SEASONS)])
-const lights = computed(() => [{ value: null, title: `Worked out: ${water.reading?.light ?? ''}` }, ...titled(LIGHTS)])
+const seasons = computed(() => [
+  { value: null, title: `${water.reading?.season ?? ''} (worked out)` },
+  ...titled(SEASONS),
+])
+const lights = computed(() => [{ value: null, title: `${water.reading?.light ?? ''} (worked out)` }, ...titled(LIGHTS)])
 
 const time = computed({
   get: () => {
@@ -55,45 +69,134 @@ const clockOf = (ms: number | null) => {
       <v-select label="Place" :items="places" :model-value="c.placeId" class="wide" @update:model-value="water.goTo" />
       <v-text-field label="Date" type="date" :model-value="c.date" @update:model-value="setDate" />
       <v-text-field v-model="time" label="Hour" type="time" />
-      <p v-if="water.place?.note" class="law wide"><b>Rules here:</b> {{ water.place.note }} Check the local rules; they come first.</p>
+      <p v-if="water.place?.note" class="law wide">
+        <b>Rules here:</b> {{ water.place.note }} Check the local rules; they come first.
+      </p>
     </fieldset>
     <fieldset>
       <legend>Fish</legend>
-      <v-select label="Target" :items="species" :model-value="c.speciesId" @update:model-value="(speciesId) => set({ speciesId })" />
-      <v-select label="Mood" :items="titled(MOODS)" :model-value="c.mood" @update:model-value="(mood) => set({ mood })" />
+      <v-select
+        label="Target"
+        :items="species"
+        :model-value="c.speciesId"
+        @update:model-value="(speciesId) => set({ speciesId })"
+      />
+      <v-select
+        label="Mood"
+        :items="titled(MOODS)"
+        :model-value="c.mood"
+        @update:model-value="(mood) => set({ mood })"
+      />
       <v-select label="Forage" :items="forage" :model-value="c.forage.kind" @update:model-value="setForage" />
-      <MeasureField label="Forage length" role="lureLength" :model-value="c.forage.lengthM" :min="0.003" :max="0.6" @update:model-value="(v) => v !== null && set({ forage: { kind: c!.forage.kind, lengthM: v } })" />
+      <MeasureField
+        label="Forage length"
+        role="lureLength"
+        :model-value="c.forage.lengthM"
+        :min="0.003"
+        :max="0.6"
+        @update:model-value="(v) => v !== null && set({ forage: { kind: c!.forage.kind, lengthM: v } })"
+      />
     </fieldset>
     <fieldset>
       <legend>Water</legend>
-      <MeasureField label="Temperature" role="waterTemp" :model-value="c.waterTempC" :min="-2" :max="40" @update:model-value="(v) => v !== null && set({ waterTempC: v })" />
-      <MeasureField label="White lure vanishes at" role="depth" :model-value="c.visibilityM" :min="0.05" :max="40" @update:model-value="(v) => v !== null && set({ visibilityM: v })" />
-      <MeasureField label="Depth" role="depth" :model-value="c.depthM" :min="0.3" :max="200" @update:model-value="(v) => v !== null && set({ depthM: v })" />
-      <MeasureField label="Current" role="current" :model-value="c.currentMps" :min="0" :max="4" @update:model-value="(v) => v !== null && set({ currentMps: v })" />
+      <MeasureField
+        label="Temperature"
+        role="waterTemp"
+        :model-value="c.waterTempC"
+        :min="-2"
+        :max="40"
+        @update:model-value="(v) => v !== null && set({ waterTempC: v })"
+      />
+      <MeasureField
+        label="White lure vanishes at"
+        role="depth"
+        :model-value="c.visibilityM"
+        :min="0.05"
+        :max="40"
+        @update:model-value="(v) => v !== null && set({ visibilityM: v })"
+      />
+      <MeasureField
+        label="Depth"
+        role="depth"
+        :model-value="c.depthM"
+        :min="0.3"
+        :max="200"
+        @update:model-value="(v) => v !== null && set({ depthM: v })"
+      />
+      <MeasureField
+        label="Current"
+        role="current"
+        :model-value="c.currentMps"
+        :min="0"
+        :max="4"
+        @update:model-value="(v) => v !== null && set({ currentMps: v })"
+      />
     </fieldset>
     <fieldset>
       <legend>Cover</legend>
-      <v-select label="Kind" :items="titled(COVERS)" :model-value="c.cover.kind" @update:model-value="(kind) => set({ cover: { ...c!.cover, kind } })" />
-      <MeasureField label="Depth of its top" role="depth" :model-value="c.cover.topM" :min="0" :max="c.depthM" @update:model-value="(v) => v !== null && set({ cover: { ...c!.cover, topM: v } })" />
+      <v-select
+        label="Kind"
+        :items="titled(COVERS)"
+        :model-value="c.cover.kind"
+        @update:model-value="(kind) => set({ cover: { ...c!.cover, kind } })"
+      />
+      <MeasureField
+        label="Depth of its top"
+        role="depth"
+        :model-value="c.cover.topM"
+        :min="0"
+        :max="c.depthM"
+        @update:model-value="(v) => v !== null && set({ cover: { ...c!.cover, topM: v } })"
+      />
       <div class="wide slider">
-        <label for="density">How thickly it stands</label>
-        <input id="density" type="range" min="0" max="1" step="0.05" :value="c.cover.density" :disabled="c.cover.kind === 'open'" @input="(e) => set({ cover: { ...c!.cover, density: Number((e.target as HTMLInputElement).value) } })" />
+        <label for="density">Thickness</label>
+        <input
+          id="density"
+          type="range"
+          min="0"
+          max="1"
+          step="0.05"
+          :value="c.cover.density"
+          :disabled="c.cover.kind === 'open'"
+          @input="(e) => set({ cover: { ...c!.cover, density: Number((e.target as HTMLInputElement).value) } })"
+        />
         <span>{{ c.cover.density < 0.25 ? 'scattered' : c.cover.density < 0.6 ? 'patches' : 'a wall' }}</span>
       </div>
     </fieldset>
     <fieldset>
       <legend>Sky and light</legend>
       <v-select label="Sky" :items="skies" :model-value="c.sky" @update:model-value="(sky) => set({ sky })" />
-      <MeasureField label="Wind" role="wind" :model-value="c.windMps" :min="0" :max="40" @update:model-value="(v) => v !== null && set({ windMps: v })" />
-      <v-select label="Season of the fish" :items="seasons" :model-value="c.seasonAs" @update:model-value="(seasonAs) => set({ seasonAs })" />
-      <v-select label="Light" :items="lights" :model-value="c.lightAs" @update:model-value="(lightAs) => set({ lightAs })" />
+      <MeasureField
+        label="Wind"
+        role="wind"
+        :model-value="c.windMps"
+        :min="0"
+        :max="40"
+        @update:model-value="(v) => v !== null && set({ windMps: v })"
+      />
+      <v-select
+        label="Season of the fish"
+        :items="seasons"
+        :model-value="c.seasonAs"
+        @update:model-value="(seasonAs) => set({ seasonAs })"
+      />
+      <v-select
+        label="Light"
+        :items="lights"
+        :model-value="c.lightAs"
+        @update:model-value="(lightAs) => set({ lightAs })"
+      />
       <p class="wide worked">
-        First light {{ clockOf(water.reading.sun.dawnMs) }}, sun up {{ clockOf(water.reading.sun.sunriseMs) }}, down {{ clockOf(water.reading.sun.sunsetMs) }};
-        the sun stands {{ Math.round(water.reading.sunAltitudeDeg) }}° high, the moon is {{ Math.round(water.reading.moonLit * 100) }} % lit.
-        In the zone {{ (100 * water.reading.zoneLux / Math.max(water.reading.surfaceLux, 1e-6)).toPrecision(2) }} % of the surface light is left.
-        For temperature alone these fish are {{ Math.round(water.reading.appetite * 100) }} % willing.
+        First light {{ clockOf(water.reading.sun.dawnMs) }}, sun up {{ clockOf(water.reading.sun.sunriseMs) }}, down
+        {{ clockOf(water.reading.sun.sunsetMs) }}; the sun stands {{ Math.round(water.reading.sunAltitudeDeg) }}° high,
+        the moon is {{ Math.round(water.reading.moonLit * 100) }} % lit. In the zone
+        {{ ((100 * water.reading.zoneLux) / Math.max(water.reading.surfaceLux, 1e-6)).toPrecision(2) }} % of the surface
+        light is left. For temperature alone these fish are {{ Math.round(water.reading.appetite * 100) }} % willing.
       </p>
-      <p v-if="water.reading.zone.sentence" class="wide worked">{{ water.reading.zone.sentence }} Taken: {{ show(water.reading.zone.topM, 'depth') }} to {{ show(water.reading.zone.bottomM, 'depth') }}. Drag the zone in the picture where you know better.</p>
+      <p v-if="water.reading.zone.sentence" class="wide worked">
+        {{ water.reading.zone.sentence }} Taken: {{ show(water.reading.zone.topM, 'depth') }} to
+        {{ show(water.reading.zone.bottomM, 'depth') }}. Drag the zone in the picture where you know better.
+      </p>
     </fieldset>
   </form>
 </template>

@@ -8,7 +8,8 @@ const water = useWater()
 const { show } = useMeasure()
 const c = computed(() => water.current)
 
-const clock = (hour: number) => `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
+const clock = (hour: number) =>
+  `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
 const facts = computed(() => {
   const now = c.value
   const reading = water.reading
@@ -31,7 +32,9 @@ const facts = computed(() => {
   <div v-if="c" class="strip">
     <div>
       <h1>{{ water.place?.name }}</h1>
-      <p class="facts"><span v-for="f in facts" :key="f">{{ f }}</span></p>
+      <p class="facts">
+        <span v-for="f in facts" :key="f">{{ f }}</span>
+      </p>
     </div>
     <NuxtLink to="/water" class="change">Change the water</NuxtLink>
   </div>

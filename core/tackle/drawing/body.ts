@@ -14,7 +14,13 @@ export interface Profile {
 }
 
 /** Body of a bait from nose (x0) to tail (x0 + length): back, flank and belly each in their own colour, pattern and eye. */
-export function fishBody(x0: number, lengthMm: number, profile: Profile, colour: Colouring, id: { eye?: boolean } = {}): Shape[] {
+export function fishBody(
+  x0: number,
+  lengthMm: number,
+  profile: Profile,
+  colour: Colouring,
+  id: { eye?: boolean } = {},
+): Shape[] {
   const h = (profile.height * lengthMm) / 2
   const xs = x0 + profile.shoulder * lengthMm
   const xe = x0 + lengthMm
@@ -29,14 +35,21 @@ export function fishBody(x0: number, lengthMm: number, profile: Profile, colour:
   const shapes: Shape[] = [
     { d: start + top + under, fill: flank },
     { d: `${start}${top}${midline(-0.25)}`, fill: colourOf(colour.back).hex, opacity: 0.95 },
-    { d: `M${n(xe)} ${n(t)}C${n(xe - 0.22 * lengthMm)} ${n(t * 1.5)} ${n(xs + 0.14 * lengthMm)} ${n(h)} ${n(xs)} ${n(h)}S${n(x0 + 0.08 * lengthMm)} ${n(y0 + h * 0.9)} ${n(x0)} ${n(y0)}C${n(xs - 0.1 * lengthMm)} ${n(0.55 * h)} ${n(xs + 0.2 * lengthMm)} ${n(0.55 * h)} ${n(xe)} ${n(t)}Z`, fill: colourOf(colour.belly).hex, opacity: 0.95 },
+    {
+      d: `M${n(xe)} ${n(t)}C${n(xe - 0.22 * lengthMm)} ${n(t * 1.5)} ${n(xs + 0.14 * lengthMm)} ${n(h)} ${n(xs)} ${n(h)}S${n(x0 + 0.08 * lengthMm)} ${n(y0 + h * 0.9)} ${n(x0)} ${n(y0)}C${n(xs - 0.1 * lengthMm)} ${n(0.55 * h)} ${n(xs + 0.2 * lengthMm)} ${n(0.55 * h)} ${n(xe)} ${n(t)}Z`,
+      fill: colourOf(colour.belly).hex,
+      opacity: 0.95,
+    },
     ...patternOn(x0, lengthMm, h, colour),
     stroke(start + top + under, INK, 0.5),
   ]
   if (id.eye !== false) {
     const r = Math.max(0.9, h * 0.2)
     const ex = x0 + 0.09 * lengthMm + r
-    shapes.push(solid(ellipse(ex, y0 * 0.6 - h * 0.15, r, r), '#f3efe2'), { d: ellipse(ex, y0 * 0.6 - h * 0.15, r * 0.5, r * 0.5), fill: INK })
+    shapes.push(solid(ellipse(ex, y0 * 0.6 - h * 0.15, r, r), '#f3efe2'), {
+      d: ellipse(ex, y0 * 0.6 - h * 0.15, r * 0.5, r * 0.5),
+      fill: INK,
+    })
   }
   return shapes
 }

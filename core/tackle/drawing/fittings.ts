@@ -1,4 +1,4 @@
-import { LEAD, STEEL, ellipse, n, solid, stroke, type Shape } from './shape'
+import { INK, LEAD, STEEL, ellipse, n, solid, stroke, type Shape } from './shape'
 
 /** Hooks, lips, blades, skirts: what hangs on a body. Sizes in mm. */
 
@@ -38,7 +38,13 @@ export function lip(x: number, y: number, reach: number, steepDeg: number, squar
   const end = square
     ? `L${n(tipX - px)} ${n(tipY - py)}L${n(tipX + px)} ${n(tipY + py)}`
     : `L${n(tipX - px)} ${n(tipY - py)}Q${n(tipX - reach * 0.12)} ${n(tipY + reach * 0.12)} ${n(tipX + px)} ${n(tipY + py)}`
-  return { d: `M${n(x)} ${n(y - 0.6)}${end}L${n(x + 1.2)} ${n(y + 0.8)}Z`, fill: '#cfe0e2', stroke: '#6f8a8d', width: 0.5, opacity: 0.9 }
+  return {
+    d: `M${n(x)} ${n(y - 0.6)}${end}L${n(x + 1.2)} ${n(y + 0.8)}Z`,
+    fill: '#cfe0e2',
+    stroke: '#6f8a8d',
+    width: 0.5,
+    opacity: 0.9,
+  }
 }
 
 export const BLADE_SHAPES = ['willow', 'turtle-back', 'indiana', 'colorado'] as const
@@ -49,26 +55,33 @@ const BLADE_WIDTH: Record<BladeShape, number> = { willow: 0.34, 'turtle-back': 0
 export function blade(x: number, y: number, length: number, shape: BladeShape, fill: string, turnDeg: number): Shape[] {
   const a = (turnDeg * Math.PI) / 180
   const w = (BLADE_WIDTH[shape] * length) / 2
-  const at = (u: number, v: number) => `${n(x + u * Math.cos(a) - v * Math.sin(a))} ${n(y + u * Math.sin(a) + v * Math.cos(a))}`
+  const at = (u: number, v: number) =>
+    `${n(x + u * Math.cos(a) - v * Math.sin(a))} ${n(y + u * Math.sin(a) + v * Math.cos(a))}`
   const belly = shape === 'willow' ? 0.45 : 0.6
   const outline = `M${at(0, 0)}C${at(length * 0.15, -w * 1.1)} ${at(length * belly, -w * 1.4)} ${at(length, 0)}C${at(length * belly, w * 1.4)} ${at(length * 0.15, w * 1.1)} ${at(0, 0)}Z`
   return [
     solid(outline, fill),
-    { d: `M${at(length * 0.2, -w * 0.15)}Q${at(length * 0.5, -w * 0.65)} ${at(length * 0.8, -w * 0.2)}`, stroke: '#ffffff', width: 0.7, opacity: 0.7 },
+    {
+      d: `M${at(length * 0.2, -w * 0.15)}Q${at(length * 0.5, -w * 0.65)} ${at(length * 0.8, -w * 0.2)}`,
+      stroke: '#ffffff',
+      width: 0.7,
+      opacity: 0.7,
+    },
   ]
 }
 
 /** A skirt of strands from a collar at (x, y), streaming back. */
 export function skirt(x: number, y: number, length: number, spread: number, colours: readonly string[]): Shape[] {
   const strands = 13
-  return Array.from({ length: strands }, (_, i) => {
+  return Array.from({ length: strands }, (_, i) => i).flatMap((i) => {
     const v = (i / (strands - 1) - 0.5) * 2
     const reach = length * (1 - 0.18 * v * v)
-    return {
-      d: `M${n(x)} ${n(y)}q${n(length * 0.35)} ${n(spread * v * 1.5)} ${n(reach)} ${n(spread * v)}`,
-      stroke: colours[i % colours.length] ?? '#888',
-      width: 0.9,
-    }
+    const d = `M${n(x)} ${n(y)}q${n(length * 0.35)} ${n(spread * v * 1.5)} ${n(reach)} ${n(spread * v)}`
+    // A dark edge under each strand, or white skirts vanish on paper.
+    return [
+      { d, stroke: INK, width: 1.6, opacity: 0.45 },
+      { d, stroke: colours[i % colours.length] ?? STEEL, width: 1 },
+    ]
   })
 }
 

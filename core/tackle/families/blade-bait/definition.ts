@@ -19,6 +19,10 @@ export const bladeBait = family({
   motion: { pullDrag: 0.26, fallDrag: 0.14, densityKgM3: 9000, planeTan: 0 },
   speedMps: [0.3, 0.8],
   retrieves: ['blade-hop', 'slow-roll', 'lift-drop'],
-  rod: { power: ['medium-light', 'medium'], action: ['moderate-fast', 'fast'], why: 'a tip that feels the shiver begin' },
+  rod: {
+    power: ['medium-light', 'medium'],
+    action: ['moderate-fast', 'fast'],
+    why: 'a tip that feels the shiver begin',
+  },
   draw,
 })

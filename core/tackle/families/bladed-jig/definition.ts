@@ -21,6 +21,10 @@ export const bladedJig = family({
   motion: { pullDrag: 0.24, fallDrag: 0.09, densityKgM3: 7500, planeTan: -0.05 },
   speedMps: [0.5, 1.5],
   retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],
-  rod: { power: ['medium', 'medium-heavy'], action: ['moderate', 'moderate-fast'], why: 'a tip that lets the plate keep its beat' },
+  rod: {
+    power: ['medium', 'medium-heavy'],
+    action: ['moderate', 'moderate-fast'],
+    why: 'a tip that lets the plate keep its beat',
+  },
   draw,
 })

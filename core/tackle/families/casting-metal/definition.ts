@@ -22,6 +22,10 @@ export const castingMetal = family({
   motion: { pullDrag: 0.06, fallDrag: 0.065, densityKgM3: 9500, planeTan: -0.1 },
   speedMps: [0.8, 2.4],
   retrieves: ['steady', 'burn', 'lift-drop'],
-  rod: { power: ['medium', 'medium-heavy'], action: ['moderate-fast', 'fast'], why: 'length and spring to throw it out of sight' },
+  rod: {
+    power: ['medium', 'medium-heavy'],
+    action: ['moderate-fast', 'fast'],
+    why: 'length and spring to throw it out of sight',
+  },
   draw,
 })

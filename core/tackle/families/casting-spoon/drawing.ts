@@ -13,7 +13,12 @@ export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeo
   return [
     solid(outline, colourOf(colour.flank).hex),
     { d: slash, fill: colourOf(colour.back).hex, opacity: 0.9 },
-    { d: `M${n(0.3 * L)} ${n(-w * 0.72)}Q${n(0.6 * L)} ${n(-w * 0.9)} ${n(0.76 * L)} ${n(-w * 0.3)}`, stroke: '#ffffff', width: 0.9, opacity: 0.7 },
+    {
+      d: `M${n(0.3 * L)} ${n(-w * 0.72)}Q${n(0.6 * L)} ${n(-w * 0.9)} ${n(0.76 * L)} ${n(-w * 0.3)}`,
+      stroke: '#ffffff',
+      width: 0.9,
+      opacity: 0.7,
+    },
     eyelet(-1, 0),
     eyelet(0.88 * L, 0),
     ...(t.hook === 'treble' ? treble(0.9 * L, 0.01 * L, 0.17 * L) : [singleHook(0.9 * L, 0, 0.14 * L, 0.12 * L)]),

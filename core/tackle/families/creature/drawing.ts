@@ -17,9 +17,14 @@ export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeo
     solid(limb(-1), back),
     solid(limb(1), colourOf(colour.belly).hex),
     ...(t.form === 'creature'
-      ? [0.24, 0.36, 0.48].flatMap((s) => [stroke(`M${n(s * L)} 0l${n(0.12 * L)} ${n(-h * 1.9)}`, back, 1.1), stroke(`M${n(s * L)} 0l${n(0.12 * L)} ${n(h * 1.9)}`, flank, 1.1)])
+      ? [0.24, 0.36, 0.48].flatMap((s) => [
+          stroke(`M${n(s * L)} 0l${n(0.12 * L)} ${n(-h * 1.9)}`, back, 1.1),
+          stroke(`M${n(s * L)} 0l${n(0.12 * L)} ${n(h * 1.9)}`, flank, 1.1),
+        ])
       : [stroke(`M${n(0.04 * L)} 0q${n(-0.05 * L)} ${n(-h)} ${n(0.08 * L)} ${n(-h * 1.9)}`, back, 0.7)]),
     solid(ellipse(0.31 * L, 0, 0.31 * L, h), flank),
-    ...[0.2, 0.29, 0.38, 0.47].map((s) => stroke(`M${n(s * L)} ${n(-h * 0.85)}q${n(0.02 * L)} ${n(h * 0.85)} 0 ${n(h * 1.7)}`, INK, 0.35)),
+    ...[0.2, 0.29, 0.38, 0.47].map((s) =>
+      stroke(`M${n(s * L)} ${n(-h * 0.85)}q${n(0.02 * L)} ${n(h * 0.85)} 0 ${n(h * 1.7)}`, INK, 0.35),
+    ),
   ]
 }

@@ -20,6 +20,10 @@ export const finesseWorm = family({
   motion: { pullDrag: 0.08, fallDrag: 0.1, densityKgM3: 1060, planeTan: 0 },
   speedMps: [0.1, 0.5],
   retrieves: ['shake', 'slow-hop', 'stand', 'drag'],
-  rod: { power: ['medium-light', 'medium'], action: ['moderate-fast', 'fast'], why: 'moderate-fast: fewer come off on the jump' },
+  rod: {
+    power: ['medium-light', 'medium'],
+    action: ['moderate-fast', 'fast'],
+    why: 'moderate-fast: fewer come off on the jump',
+  },
   draw,
 })

@@ -22,6 +22,10 @@ export const flutterSpoon = family({
   motion: { pullDrag: 0.1, fallDrag: 0.12, densityKgM3: 8500, planeTan: -0.05 },
   speedMps: [0.4, 0.9],
   retrieves: ['lift-drop'],
-  rod: { power: ['medium-heavy', 'heavy'], action: ['slow', 'moderate-fast'], why: 'a long, soft rod that lifts it and cushions the jump' },
+  rod: {
+    power: ['medium-heavy', 'heavy'],
+    action: ['slow', 'moderate-fast'],
+    why: 'a long, soft rod that lifts it and cushions the jump',
+  },
   draw,
 })

@@ -21,6 +21,10 @@ export const glideBait = family({
   motion: { pullDrag: 0.1, fallDrag: 0.1, densityKgM3: 1060, planeTan: 0 },
   speedMps: [0.25, 0.8],
   retrieves: ['slow-roll', 'steady', 'stop-go', 'rip-wait'],
-  rod: { power: ['heavy', 'extra-heavy'], action: ['moderate', 'fast'], why: 'backbone for the weight, give for the trebles' },
+  rod: {
+    power: ['heavy', 'extra-heavy'],
+    action: ['moderate', 'fast'],
+    why: 'backbone for the weight, give for the trebles',
+  },
   draw,
 })

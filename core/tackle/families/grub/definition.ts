@@ -20,6 +20,10 @@ export const grub = family({
   motion: { pullDrag: 0.08, fallDrag: 0.09, densityKgM3: 1080, planeTan: -0.02 },
   speedMps: [0.15, 0.8],
   retrieves: ['slow-roll', 'steady', 'hop', 'slow-hop'],
-  rod: { power: ['light', 'medium'], action: ['moderate-fast', 'extra-fast'], why: 'light enough to cast it and feel the tail' },
+  rod: {
+    power: ['light', 'medium'],
+    action: ['moderate-fast', 'extra-fast'],
+    why: 'light enough to cast it and feel the tail',
+  },
   draw,
 })

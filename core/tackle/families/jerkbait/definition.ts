@@ -24,6 +24,10 @@ export const jerkbait = family({
   motion: { pullDrag: 0.12, fallDrag: 0.1, densityKgM3: 1000, planeTan: 0 },
   speedMps: [0.4, 1.3],
   retrieves: ['steady', 'rip-pause', 'rip-wait', 'hang'],
-  rod: { power: ['medium', 'medium'], action: ['moderate-fast', 'fast'], why: 'short and crisp enough to snap it, soft enough for small trebles' },
+  rod: {
+    power: ['medium', 'medium'],
+    action: ['moderate-fast', 'fast'],
+    why: 'short and crisp enough to snap it, soft enough for small trebles',
+  },
   draw,
 })

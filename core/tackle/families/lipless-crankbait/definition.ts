@@ -19,6 +19,10 @@ export const liplessCrankbait = family({
   motion: { pullDrag: 0.26, fallDrag: 0.13, densityKgM3: 1900, planeTan: -0.04 },
   speedMps: [0.6, 1.8],
   retrieves: ['steady', 'burn', 'stop-go', 'lift-drop'],
-  rod: { power: ['medium', 'medium-heavy'], action: ['slow', 'moderate-fast'], why: 'a forgiving blank keeps its trebles in' },
+  rod: {
+    power: ['medium', 'medium-heavy'],
+    action: ['slow', 'moderate-fast'],
+    why: 'a forgiving blank keeps its trebles in',
+  },
   draw,
 })

@@ -29,6 +29,10 @@ export const paddleTail = family({
   motion: { pullDrag: 0.08, fallDrag: 0.065, densityKgM3: 1080, planeTan: -0.03 },
   speedMps: [0.2, 1.1],
   retrieves: ['slow-roll', 'steady', 'stop-go', 'hop', 'slow-hop'],
-  rod: { power: ['medium-light', 'medium-heavy'], action: ['moderate-fast', 'extra-fast'], why: 'a tip that feels the tail and sets a single hook' },
+  rod: {
+    power: ['medium-light', 'medium-heavy'],
+    action: ['moderate-fast', 'extra-fast'],
+    why: 'a tip that feels the tail and sets a single hook',
+  },
   draw,
 })

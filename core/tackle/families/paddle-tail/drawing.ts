@@ -14,6 +14,12 @@ export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeo
   return [
     solid(boot, colourOf(colour.flank).hex),
     ...fishBody(0, 0.88 * L, { height, shoulder: 0.3, tail: 0.14 }, colour),
-    ...ribs.map((s) => stroke(`M${n(s * L)} ${n(-height * 0.42 * L * (1.2 - s))}q${n(0.014 * L)} ${n(height * 0.4 * L * (1.2 - s))} 0 ${n(height * 0.84 * L * (1.2 - s))}`, INK, 0.35)),
+    ...ribs.map((s) =>
+      stroke(
+        `M${n(s * L)} ${n(-height * 0.42 * L * (1.2 - s))}q${n(0.014 * L)} ${n(height * 0.4 * L * (1.2 - s))} 0 ${n(height * 0.84 * L * (1.2 - s))}`,
+        INK,
+        0.35,
+      ),
+    ),
   ]
 }

@@ -28,6 +28,10 @@ export const skirtedJig = family({
   motion: { pullDrag: 0.11, fallDrag: 0.085, densityKgM3: 8000, planeTan: -0.02 },
   speedMps: [0.1, 0.9],
   retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'slow-roll', 'steady'],
-  rod: { power: ['medium-heavy', 'heavy'], action: ['moderate-fast', 'extra-fast'], why: 'a stout weedless hook wants a stout rod' },
+  rod: {
+    power: ['medium-heavy', 'heavy'],
+    action: ['moderate-fast', 'extra-fast'],
+    why: 'a stout weedless hook wants a stout rod',
+  },
   draw,
 })

@@ -10,7 +10,12 @@ const HEADS = { flipping: [0.1, 0.07], football: [0.065, 0.11], finesse: [0.075,
 /** Head by kind, weed guard over the hook, skirt behind. */
 export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {
   const [rx, ry] = HEADS[t.style]
-  const strands = [colourOf(colour.flank).hex, colourOf(colour.back).hex, colourOf(colour.flank).hex, colourOf(colour.belly).hex]
+  const strands = [
+    colourOf(colour.flank).hex,
+    colourOf(colour.back).hex,
+    colourOf(colour.flank).hex,
+    colourOf(colour.belly).hex,
+  ]
   const length = t.style === 'finesse' ? 0.5 : 0.76
   return [
     singleHook(0.14 * L, 0, 0.46 * L, 0.18 * L),

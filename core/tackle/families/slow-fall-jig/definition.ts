@@ -19,6 +19,10 @@ export const slowFallJig = family({
   motion: { pullDrag: 0.16, fallDrag: 0.2, densityKgM3: 9800, planeTan: 0 },
   speedMps: [0.3, 1],
   retrieves: ['slow-pitch'],
-  rod: { power: ['medium-light', 'medium'], action: ['slow', 'moderate-fast'], why: 'a soft slow-pitch rod that lifts it by itself' },
+  rod: {
+    power: ['medium-light', 'medium'],
+    action: ['slow', 'moderate-fast'],
+    why: 'a soft slow-pitch rod that lifts it by itself',
+  },
   draw,
 })

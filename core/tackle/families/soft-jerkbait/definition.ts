@@ -20,6 +20,10 @@ export const softJerkbait = family({
   motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1090, planeTan: 0 },
   speedMps: [0.3, 1.2],
   retrieves: ['rip-pause', 'rip-wait'],
-  rod: { power: ['medium', 'medium-heavy'], action: ['moderate-fast', 'extra-fast'], why: 'quick enough to snap it on a slack line' },
+  rod: {
+    power: ['medium', 'medium-heavy'],
+    action: ['moderate-fast', 'extra-fast'],
+    why: 'quick enough to snap it on a slack line',
+  },
   draw,
 })

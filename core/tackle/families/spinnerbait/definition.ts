@@ -36,6 +36,10 @@ export const spinnerbait = family({
   motion: { pullDrag: 0.35, fallDrag: 0.12, densityKgM3: 6500, planeTan: -0.05 },
   speedMps: [0.35, 1.6],
   retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],
-  rod: { power: ['medium-heavy', 'medium-heavy'], action: ['moderate', 'fast'], why: 'some tip to load, backbone to drive one big hook' },
+  rod: {
+    power: ['medium-heavy', 'medium-heavy'],
+    action: ['moderate', 'fast'],
+    why: 'some tip to load, backbone to drive one big hook',
+  },
   draw,
 })

@@ -20,6 +20,10 @@ export const stickWorm = family({
   motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1180, planeTan: 0 },
   speedMps: [0.1, 0.5],
   retrieves: ['slow-hop', 'stand', 'hop', 'pitch'],
-  rod: { power: ['medium', 'medium-heavy'], action: ['fast', 'extra-fast'], why: 'a fast tip to see and feel the take on the drop' },
+  rod: {
+    power: ['medium', 'medium-heavy'],
+    action: ['fast', 'extra-fast'],
+    why: 'a fast tip to see and feel the take on the drop',
+  },
   draw,
 })

@@ -22,6 +22,10 @@ export const surface = family({
   motion: { pullDrag: 0.2, fallDrag: 0.2, densityKgM3: 700, planeTan: 0 },
   speedMps: [0.3, 1.2],
   retrieves: ['walk', 'pop-wait'],
-  rod: { power: ['medium', 'medium-heavy'], action: ['moderate', 'fast'], why: 'a tip that works it without tearing trebles out' },
+  rod: {
+    power: ['medium', 'medium-heavy'],
+    action: ['moderate', 'fast'],
+    why: 'a tip that works it without tearing trebles out',
+  },
   draw,
 })

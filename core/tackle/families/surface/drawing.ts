@@ -16,7 +16,10 @@ export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeo
     ...(t.style === 'popper' ? [solid(ellipse(0.03 * L, 0, 0.03 * L, h * 0.72), '#8d2f22')] : []),
     ...(t.style === 'prop'
       ? [
-          solid(`M${n(0.965 * L)} 0q${n(-0.03 * L)} ${n(-h)} ${n(0.01 * L)} ${n(-h * 1.2)}q${n(0.03 * L)} ${n(h * 0.6)} ${n(-0.01 * L)} ${n(h * 1.2)}q${n(0.04 * L)} ${n(h * 0.7)} ${n(0)} ${n(h * 1.2)}q${n(-0.03 * L)} ${n(-h * 0.6)} 0 ${n(-h * 1.2)}Z`, STEEL),
+          solid(
+            `M${n(0.965 * L)} 0q${n(-0.03 * L)} ${n(-h)} ${n(0.01 * L)} ${n(-h * 1.2)}q${n(0.03 * L)} ${n(h * 0.6)} ${n(-0.01 * L)} ${n(h * 1.2)}q${n(0.04 * L)} ${n(h * 0.7)} ${n(0)} ${n(h * 1.2)}q${n(-0.03 * L)} ${n(-h * 0.6)} 0 ${n(-h * 1.2)}Z`,
+            STEEL,
+          ),
         ]
       : []),
     eyelet(-1, 0),

@@ -20,6 +20,10 @@ export const tube = family({
   motion: { pullDrag: 0.09, fallDrag: 0.1, densityKgM3: 1070, planeTan: 0 },
   speedMps: [0.1, 0.8],
   retrieves: ['hop', 'slow-hop', 'drag', 'pitch'],
-  rod: { power: ['medium', 'medium-heavy'], action: ['moderate-fast', 'extra-fast'], why: 'quick enough to hop it off the bottom' },
+  rod: {
+    power: ['medium', 'medium-heavy'],
+    action: ['moderate-fast', 'extra-fast'],
+    why: 'quick enough to hop it off the bottom',
+  },
   draw,
 })

@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test'
+
+const PORT = 4399
+
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 1,
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node .output/server/index.mjs',
+    env: { PORT: String(PORT), HOST: '127.0.0.1' },
+    url: `http://127.0.0.1:${PORT}/`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+  },
+})

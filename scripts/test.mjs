@@ -1,0 +1,61 @@
+/** Everything that is checked, in one command: types, lint, unit tests, build, browser tests. Ends with one plain line of counts. */
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { ensureBrowser, ensureBuild, ensurePackages, run } from './setup.mjs'
+
+let passed = 0
+let failed = 0
+const out = mkdtempSync(join(tmpdir(), 'ygrion-test-'))
+
+function count(name, ok) {
+  if (ok) passed += 1
+  else failed += 1
+  console.log(`${ok ? 'ok    ' : 'FAILED'}  ${name}`)
+}
+function step(name, command, args) {
+  console.log(`\n— ${name}`)
+  const ok = run(command, args) === 0
+  count(name, ok)
+  return ok
+}
+/** Counts from a JSON report; a report that is missing counts as one failure. */
+function counted(file, read) {
+  try {
+    const [good, bad] = read(JSON.parse(readFileSync(file, 'utf8')))
+    passed += good
+    failed += bad
+    if (good + bad === 0) count(`tests in ${file}`, false)
+  } catch (error) {
+    count(`report ${file}: ${error.message}`, false)
+  }
+}
+
+try {
+  ensurePackages()
+  ensureBrowser()
+  step('prepare', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
+  step('types', 'npx', ['nuxt', 'typecheck'])
+  step('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
+  step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.'])
+
+  console.log('\n— unit tests')
+  const unit = join(out, 'unit.json')
+  run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`])
+  counted(unit, (r) => [
+    r.numPassedTests,
+    r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0),
+  ])
+
+  console.log('\n— browser tests')
+  ensureBuild()
+  const e2e = join(out, 'e2e.json')
+  run('npx', ['playwright', 'test', '--reporter=list,json'], { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e } })
+  counted(e2e, (r) => [r.stats.expected, r.stats.unexpected + r.stats.flaky])
+} catch (error) {
+  count(error.message, false)
+} finally {
+  rmSync(out, { recursive: true, force: true })
+}
+console.log(`\n${passed} passed, ${failed} failed`)
+process.exit(failed === 0 ? 0 : 1)
