@@ -4,6 +4,7 @@ import type { MatchAnswer, MatchRow, SchoolChoice } from '../../core/match'
 import type { Conditions, Place } from '../../core/water'
 import { latestOnly } from '~/composables/latest'
 import { useMatchWorker } from '~/composables/useMatchWorker'
+import type { MatchReply } from '~/workers/match.worker'
 import { useBox } from './box'
 import { useSettings } from './settings'
 import { useWater } from './water'
@@ -31,7 +32,8 @@ export const useMatch = defineStore('match', () => {
   const settings = useSettings()
 
   const ask = latestOnly(
-    ({ c, place, schools }: Request) => useMatchWorker().match(c, place, { schools, limit: SHOWN, lifts: LIFTED }),
+    async ({ c, place, schools }: Request): Promise<MatchReply> =>
+      useMatchWorker().match(c, place, { schools, limit: SHOWN, lifts: LIFTED }),
     (out) => {
       if (!out.ok) {
         status.value = { problem: out.problem }

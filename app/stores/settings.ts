@@ -6,7 +6,7 @@ interface Kept {
   system: UnitSystem
   night: boolean
   placeId: string
-  schools: Record<string, 'first' | 'second' | 'both'>
+  schools: Partial<Record<string, 'first' | 'second' | 'both'>>
 }
 
 const KEY = 'settings'

@@ -3,6 +3,9 @@ import { matchWater, type MatchAnswer, type MatchOptions } from '../../core/matc
 import { EMPTY_BOX, type Box } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 
+/** What comes back: the answer and the time it took, or what went wrong. */
+export type MatchReply = { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string }
+
 let box: Box = EMPTY_BOX
 
 /** The same function as on the server and in the tests, off the page's own thread. Plain data crosses; a fault comes back as data too. */
@@ -14,7 +17,7 @@ const service = {
     c: Conditions,
     place: Place,
     options: MatchOptions & { lifts: number },
-  ): { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string } {
+  ): MatchReply {
     const from = performance.now()
     try {
       return { ok: true, answer: matchWater(c, place, box, options), ms: performance.now() - from }

@@ -50,3 +50,8 @@ export function meanWant(axis: Axis, a: number, aWeight: number, b: number, bWei
     (v) => v,
   )
 }
+
+/** The same by the axis' name. */
+export function agreementAt(id: AxisId, offer: number, want: number): number {
+  return agreement(axisOf(id), offer, want)
+}

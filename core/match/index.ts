@@ -1,4 +1,4 @@
-export { AXES, axisOf, type AxisId } from './axis'
+export { AXES, agreementAt, axisOf, type AxisId } from './axis'
 export { RULES, SCHOOLS, type Rule, type School, type SchoolChoice } from './rule'
 export { demandOf, type Cause, type Demand } from './demand'
 export { setUpKey, type Handling, type Outfit, type SetUp } from './setup'

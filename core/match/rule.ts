@@ -47,7 +47,7 @@ export interface School {
   readonly why: string
 }
 export const SCHOOLS: readonly School[] = SCHOOL_TABLE
-export type SchoolChoice = Readonly<Record<string, 'first' | 'second' | 'both'>>
+export type SchoolChoice = Readonly<Partial<Record<string, 'first' | 'second' | 'both'>>>
 
 /** How far a rule's school is followed: 1 chosen, ½ when both are weighed, 0 when the other is chosen. Rules of no school count in full. */
 export function schoolShare(rule: Pick<Rule, 'school'>, choice: SchoolChoice): number {

@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import { WORLD } from '../testing/world'
+import { readArchive, writeArchive } from '.'
+
+const text = writeArchive(WORLD)
+const broken = (change: (raw: { version: number; box: { lures: Record<string, unknown>[] } }) => void) => {
+  const raw = JSON.parse(text)
+  change(raw)
+  return readArchive(JSON.stringify(raw))
+}
+const problems = (read: ReturnType<typeof readArchive>) => (read.ok ? [] : read.problems)
+
+describe('archive', () => {
+  it('goes out and comes back the same', () => {
+    const read = readArchive(text)
+    expect(read.ok && read.archive.box).toEqual(WORLD.box)
+    expect(read.ok && writeArchive(read.archive)).toBe(text)
+  })
+  it.each([
+    ['cut short', text.slice(0, 500), /not JSON|cut short/],
+    ['empty', '', /not JSON/],
+    ['another program’s', '{"hello": 1}', /not an Ygrion archive/],
+    ['a list', '[1, 2]', /not an Ygrion archive/],
+    ['nothing', 'null', /not an Ygrion archive/],
+  ])('%s: says so', (_, content, words) => expect(problems(readArchive(content))[0]?.problem).toMatch(words))
+  it('a newer version is refused plainly', () => {
+    expect(problems(broken((raw) => (raw.version = 2)))[0]).toMatchObject({ place: 'version', problem: expect.stringContaining('Update') })
+  })
+  it('names every fault with place and lure', () => {
+    const found = problems(
+      broken(({ box: { lures } }) => {
+        if (lures[3]) lures[3].lengthM = -1
+        if (lures[7]) lures[7].family = 'teapot'
+      }),
+    )
+    expect(found).toHaveLength(2)
+    expect(found[0]?.place).toContain('box › lures[3] “Grumblewing 18 Thud” › lengthM')
+    expect(found[1]?.place).toContain('lures[7]')
+  })
+  it('two things with one id are refused', () => {
+    const twice = problems(broken(({ box: { lures } }) => lures.push({ ...lures[0] })))
+    expect(twice[0]?.problem).toMatch(/id demo-001/)
+  })
+  it('a thousand faults are not all listed', () => {
+    const many = problems(broken(({ box: { lures } }) => lures.forEach((l) => Object.assign(l, { lengthM: 'long', massKg: 'heavy' }))))
+    expect(many).toHaveLength(51)
+    expect(many[50]?.problem).toMatch(/more/)
+  })
+})

@@ -1,0 +1,177 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { PLACE, WORLD, feet, inches, water } from '../testing/world'
+import { FAMILIES, RETRIEVES } from '../tackle'
+import type { Conditions } from '../water'
+import { candidatesOf, setUpOf } from './candidates'
+import { RULES, SCHOOLS, agreementAt, benchFor, demandOf, dropShotHeightM, matchWater, rank, sayGiven, sayHandling, sayLift, sayRig, scoreSetUp, setUpKey, SNAG_LIMIT } from '.'
+
+const { box } = WORLD
+const ask = (c: Conditions, limit = 12) => matchWater(c, PLACE, box, { schools: {}, limit, lifts: 3 })
+
+/** Waters all over the map. */
+const anyWater = fc
+  .record({
+    waterTempC: fc.double({ min: 1, max: 29, noNaN: true }),
+    visibilityM: fc.double({ min: 0.2, max: 8, noNaN: true }),
+    depthM: fc.double({ min: 1, max: 15, noNaN: true }),
+    coverShare: fc.double({ min: 0.1, max: 0.9, noNaN: true }),
+    density: fc.double({ min: 0, max: 1, noNaN: true }),
+    kind: fc.constantFrom('open', 'rock', 'timber', 'grass', 'docks', 'reeds'),
+    mood: fc.constantFrom('active', 'neutral', 'lethargic', 'pressured'),
+    sky: fc.constantFrom('sun', 'cloud', 'rain'),
+    speciesId: fc.constantFrom('perch', 'zander', 'largemouth-bass', 'pike', 'sea-trout'),
+    hour: fc.integer({ min: 0, max: 23 }),
+  })
+  .map(({ coverShare, density, kind, ...rest }) =>
+    water({ ...(rest as Partial<Conditions>), cover: { kind: kind as 'rock', topM: rest.depthM * coverShare, density } }),
+  )
+
+describe('rules as data', () => {
+  it('at least thirty, each named once, each with a sentence and a basis', () => {
+    expect(RULES.length).toBeGreaterThanOrEqual(30)
+    expect(new Set(RULES.map((r) => r.id)).size).toBe(RULES.length)
+    for (const r of RULES) {
+      expect(r.sentence).toMatch(/^[A-Z].*\.$/)
+      expect(r.basis.length).toBeGreaterThan(5)
+      for (const e of r.effects) expect(e.weight).toBeGreaterThan(0)
+    }
+  })
+  it('speak only of families, retrieves and schools that exist', () => {
+    const families = new Set<string>(FAMILIES.map((f) => f.id))
+    const retrieves = new Set(RETRIEVES.map((r) => r.id))
+    const sides = new Set(SCHOOLS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
+    for (const r of RULES) {
+      if (r.school !== null) expect(sides).toContain(r.school)
+      for (const e of r.effects) {
+        const test = 'favour' in e ? e.favour : 'avoid' in e ? e.avoid : {}
+        for (const f of test.family ?? []) expect(families).toContain(f)
+        for (const w of test.retrieve ?? []) expect(retrieves).toContain(w)
+      }
+    }
+  })
+  it('a school left out does not speak, both speak at half', () => {
+    const { facts } = benchFor(water({ sky: 'sun' }), PLACE, box, { schools: {} }).reading
+    const silver = (choice: 'first' | 'second' | 'both') => demandOf(facts, { S4: choice }).colour.causes.find((c) => c.ruleId === 'sun-silver')?.weight ?? 0
+    expect(silver('first')).toBe(0)
+    expect(silver('both')).toBeCloseTo(silver('second') / 2)
+  })
+})
+
+describe('the score', () => {
+  it('is the sum of the points of its parts, on random waters; what is won and lost adds up to 100', () => {
+    fc.assert(
+      fc.property(anyWater, (c) => {
+        for (const row of ask(c, 5).rows) {
+          const won = row.parts.reduce((sum, p) => sum + p.points, 0)
+          const lost = row.parts.reduce((sum, p) => sum + p.lost, 0)
+          expect(row.score).toBeCloseTo(won, 8)
+          expect(won + lost).toBeCloseTo(100, 6)
+          for (const p of row.parts) expect(p.agreement >= 0 && p.agreement <= 1).toBe(true)
+        }
+      }),
+      { numRuns: 15 },
+    )
+  })
+  it('same inputs give the same list, whatever the order of the box', () => {
+    const c = water()
+    const again = matchWater(c, PLACE, { ...box, lures: [...box.lures].reverse() }, { schools: {}, limit: 12, lifts: 0 })
+    expect(again.rows.map((r) => r.key)).toEqual(ask(c).rows.map((r) => r.key))
+  })
+  it('a measure typed in another unit changes nothing: the core knows only SI', () => {
+    const rows = (c: Conditions) => ask(c).rows.map((r) => [r.key, r.score])
+    expect(rows(water({ depthM: feet(13) }))).toEqual(rows(water({ depthM: inches(156) })))
+  })
+  it('scoring a ranked set-up by itself gives the same account', () => {
+    const c = water()
+    const bench = benchFor(c, PLACE, box, { schools: {} })
+    for (const row of ask(c, 4).rows) expect(scoreSetUp(row.setUp, bench).score).toBeCloseTo(row.score, 8)
+  })
+  it('keeps every hard limit', () => {
+    fc.assert(
+      fc.property(anyWater, (c) => {
+        for (const { setUp, thrown } of ask(c, 8).rows) {
+          const { rod, line, reel } = setUp.outfit
+          expect(setUp.build.massKg).toBeLessThanOrEqual(rod.lureMaxKg * 1.2 + 1e-12)
+          expect(setUp.build.massKg).toBeGreaterThanOrEqual(rod.lureMinKg * 0.8 - 1e-12)
+          expect(line.reelId).toBe(reel.id)
+          expect(reel.type).toBe(rod.type)
+          expect(thrown.risk).toBeLessThanOrEqual(SNAG_LIMIT)
+        }
+      }),
+      { numRuns: 15 },
+    )
+  })
+})
+
+describe('the ranking against its slow twin, which throws every cast', () => {
+  it.each(['vessamere-north', 'vessamere-south', 'ottermoss'])('%s: each lure’s set-up within 3 points of the best there is, most within ½', (id) => {
+    const c = WORLD.waters.find((w) => w.placeId === id)
+    const place = WORLD.places.find((p) => p.id === id)
+    if (!c || !place) throw new Error(`no ${id}`)
+    const some = { ...box, lures: box.lures.filter((_, i) => i % 5 === 0) }
+    const bench = benchFor(c, place, some, { schools: {} })
+    const fast = new Map(rank(some, bench, 50).map((r) => [r.setUp.build.lure.id, r.score]))
+    const gaps = some.lures.flatMap((lure) => {
+      const scores = candidatesOf(lure, some, bench)
+        .flatMap((candidate) => candidate.onLines.map((line) => scoreSetUp(setUpOf(candidate, line), bench)))
+        .filter((r) => r.thrown.risk <= SNAG_LIMIT)
+        .map((r) => r.score)
+      return scores.length === 0 ? [] : [Math.max(...scores) - (fast.get(lure.id) ?? 0)]
+    })
+    expect(gaps.length).toBeGreaterThan(8)
+    expect(Math.min(...gaps)).toBeGreaterThan(-1e-6)
+    expect(Math.max(...gaps)).toBeLessThan(3)
+    const median = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)] ?? 9
+    expect(median).toBeLessThan(0.5)
+  })
+})
+
+describe('what would lift it', () => {
+  it('names a change that is worth what it says, by the same account', () => {
+    const answer = ask(water({ depthM: 6, zone: { topM: 4, bottomM: 5.5 } }))
+    const lifts = answer.rows.slice(0, 3).flatMap((r) => (r.lift ? [r.lift] : []))
+    expect(lifts.length).toBeGreaterThan(0)
+    for (const lift of lifts) {
+      expect(lift.points).toBeGreaterThanOrEqual(0.5)
+      expect(sayLift(lift, 'metric')).toMatch(/would add \d+\.\d points/)
+    }
+  })
+  it('the weakest part is the one that loses most', () => {
+    for (const row of ask(water()).rows) {
+      const most = Math.max(...row.parts.map((p) => p.lost))
+      if (row.weakest) expect(row.weakest.lost).toBe(most)
+    }
+  })
+})
+
+describe('words', () => {
+  it('every part of every row is worded, in both systems of units', () => {
+    for (const row of ask(water({ mood: 'active', visibilityM: 0.8, cover: { kind: 'rock', topM: 2, density: 0.4 } })).rows) {
+      for (const p of row.parts) for (const system of ['metric', 'imperial'] as const) expect(sayGiven(p, row, system)).toMatch(/\w/)
+      expect(sayRig(row.setUp)).toContain(row.setUp.outfit.rod.name)
+      expect(sayHandling(row, 'imperial')).toMatch(/\.$/)
+      expect(setUpKey(row.setUp)).toBe(row.key)
+    }
+  })
+})
+
+it('agreement: near enough counts, enough is enough, proportions count alike both ways', () => {
+  expect(agreementAt('vibration', 0.5, 0.5)).toBe(1)
+  expect(agreementAt('touch', 0.9, 0.3)).toBe(1)
+  expect(agreementAt('length', 0.1, 0.05)).toBeCloseTo(agreementAt('length', 0.05, 0.1))
+  expect(agreementAt('dwell', 35, 30)).toBeGreaterThan(0.97)
+})
+
+it('fact 31: a 24 in dropper 20 m from the boat in 27 ft holds the bait about 10 in up (common practice)', () => {
+  const height = dropShotHeightM(inches(24), feet(27), 1, 20)
+  expect(height).toBeGreaterThan(inches(8.5))
+  expect(height).toBeLessThan(inches(11.5))
+  expect(dropShotHeightM(inches(24), feet(27), 1, 3)).toBeGreaterThan(inches(20))
+})
+
+it('an empty box and an unknown species are answered plainly', () => {
+  expect(matchWater(water(), PLACE, { ...box, lures: [] }, { schools: {}, limit: 5, lifts: 5 }).rows).toEqual([])
+  expect(matchWater(water(), PLACE, { ...box, rods: [] }, { schools: {}, limit: 5, lifts: 5 }).rows).toEqual([])
+  expect(() => ask(water({ speciesId: 'kraken' }))).toThrow(/kraken/)
+})

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import { matchWater } from '../core/match'
+import { MatchRequest, matchResponse } from './utils/match-http'
+import { exampleMatch, examplePath, openapi } from './utils/openapi'
+import { PathRequest, pathResponse } from './utils/path-http'
+
+const faults = (parsed: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) => parsed.error?.issues.map((i) => i.path.join('.')) ?? []
+
+describe('match over HTTP', () => {
+  it('the example of the description works as it stands', () => {
+    const { conditions, place, box, options } = MatchRequest.parse(exampleMatch())
+    const out = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 5 }), options.units)
+    expect(out.ranking).toHaveLength(5)
+    for (const row of out.ranking) {
+      expect(row.reasons.reduce((sum, r) => sum + r.points, 0)).toBeCloseTo(row.score, 8)
+      expect(row.handling).toMatch(/\.$/)
+    }
+    expect(() => JSON.stringify(out)).not.toThrow()
+  })
+  it('faults are named by their path', () => {
+    const good = exampleMatch()
+    expect(faults(MatchRequest.safeParse({ ...good, conditions: { ...good.conditions, waterTempC: 'warm' } }))).toEqual(['conditions.waterTempC'])
+    expect(faults(MatchRequest.safeParse({ ...good, conditions: { ...good.conditions, speciesId: 'kraken' } }))).toEqual(['conditions.speciesId'])
+    expect(faults(MatchRequest.safeParse({ ...good, options: { limit: 1000 } }))).toEqual(['options.limit'])
+    expect(MatchRequest.safeParse({ ...good, extra: 1 }).success).toBe(false)
+  })
+})
+
+describe('path over HTTP', () => {
+  it('the example works, and the crankbait runs about as deep as its label', () => {
+    const out = pathResponse(PathRequest.parse(examplePath()))
+    expect(out.deepestM).toBeGreaterThan(0.8)
+    expect(out.deepestM).toBeLessThan(1.5)
+    expect(out.polyline.length).toBeGreaterThan(10)
+    expect(out.zone.share).toBeGreaterThan(0.2)
+  })
+  it('a soft body without a head is refused by its path', () => {
+    const soft = { ...examplePath(), lure: exampleMatch().box.lures.find((l) => l.family === 'paddle-tail') }
+    expect(faults(PathRequest.safeParse(soft))).toEqual(['head'])
+  })
+})
+
+it('the description holds both calls, with schemas and examples', () => {
+  const { paths } = openapi()
+  for (const path of ['/api/match', '/api/path'] as const) {
+    const { schema, example } = paths[path].post.requestBody.content['application/json']
+    expect(JSON.stringify(schema).length).toBeGreaterThan(500)
+    expect(example).toBeTruthy()
+  }
+})
