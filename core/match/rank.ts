@@ -19,7 +19,7 @@ export interface Ranked {
 }
 
 /** How far a glance may be out, points: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
-const GLANCE_SLACK = { even: 2, beats: 4.5 } as const
+const GLANCE_SLACK = { even: 2.5, beats: 4 } as const
 /** And how far the thickest line may lie from the thinnest, points, before it is looked at for itself. */
 const LINE_SLACK = 6
 /** A lure is not thrown further after this many casts in a row that were no better. */

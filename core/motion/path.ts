@@ -144,7 +144,7 @@ function countedDown(plan: CastPlan, fall: number, track: Follower): number {
 }
 
 /** Pieces of a glance. */
-const GLANCES = 7
+const GLANCES = 8
 
 /**
  * A glance at the path: pulls and rests run together into one even movement, in a few long steps. Good to some centimetres for a steady
@@ -165,16 +165,26 @@ export function glanceCast(plan: CastPlan, track: Follower): void {
   let t = plan.countDownS
   const beats = plan.castM / (plan.pullMps * plan.pullS) / GLANCES
   for (let i = 0; i < GLANCES && x > LIFTED_AT_M; i++) {
-    const v = velocity(plan, steady, x, z)
-    const rest = plan.slack ? { x, z: z + steady.fall * plan.restS } : swung(plan, steady, x, z)
-    const dropM = rest.z - z
-    x += (v.x * plan.pullS + rest.x - x) * beats
-    z = inWater(plan, z + (v.z * plan.pullS + dropM) * beats)
-    // The saw of pull and rest, once up and once down about the mean.
-    track.add(x, inWater(plan, z - dropM / 2), t + (beatS * beats) / 2)
+    // To the middle of the stretch and then, with what holds there, over all of it.
+    const first = beatMove(plan, steady, x, z)
+    const middle = beatMove(plan, steady, Math.max(0.1, x + (first.x * beats) / 2), inWater(plan, z + (first.z * beats) / 2))
+    x += middle.x * beats
+    z = inWater(plan, z + middle.z * beats)
+    // The saw of pull and rest: once at its height, once where the rest ends.
+    track.add(x, inWater(plan, z - middle.sawM), t + (plan.pullS + plan.restS / 4) * beats)
     t += beatS * beats
-    track.add(x, inWater(plan, z + dropM / 2), t)
+    track.add(x, z, t)
   }
+}
+
+/** What one beat of pull and rest moves a lure, and how far its rest falls back of what its pull rose. */
+function beatMove(plan: CastPlan, steady: Steady, x: number, z: number) {
+  const v = velocity(plan, steady, x, z)
+  const rest = plan.slack ? { x, z: z + steady.fall * plan.restS } : swung(plan, steady, x, z)
+  const dropM = rest.z - z
+  const riseM = -v.z * plan.pullS
+  const sawM = Math.sign(dropM) === Math.sign(riseM) ? Math.sign(dropM) * Math.min(Math.abs(dropM), Math.abs(riseM)) : 0
+  return { x: v.x * plan.pullS + rest.x - x, z: v.z * plan.pullS + dropM, sawM }
 }
 
 function pulled(plan: CastPlan, steady: Steady, x: number, z: number, dt: number) {
