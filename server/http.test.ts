@@ -4,7 +4,8 @@ import { MatchRequest, matchResponse } from './utils/match-http'
 import { exampleMatch, examplePath, openapi } from './utils/openapi'
 import { PathRequest, pathResponse } from './utils/path-http'
 
-const faults = (parsed: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) => parsed.error?.issues.map((i) => i.path.join('.')) ?? []
+const faults = (parsed: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
+  parsed.error?.issues.map((i) => i.path.join('.')) ?? []
 
 describe('match over HTTP', () => {
   it('the example of the description works as it stands', () => {
@@ -19,8 +20,12 @@ describe('match over HTTP', () => {
   })
   it('faults are named by their path', () => {
     const good = exampleMatch()
-    expect(faults(MatchRequest.safeParse({ ...good, conditions: { ...good.conditions, waterTempC: 'warm' } }))).toEqual(['conditions.waterTempC'])
-    expect(faults(MatchRequest.safeParse({ ...good, conditions: { ...good.conditions, speciesId: 'kraken' } }))).toEqual(['conditions.speciesId'])
+    expect(faults(MatchRequest.safeParse({ ...good, conditions: { ...good.conditions, waterTempC: 'warm' } }))).toEqual(
+      ['conditions.waterTempC'],
+    )
+    expect(
+      faults(MatchRequest.safeParse({ ...good, conditions: { ...good.conditions, speciesId: 'kraken' } })),
+    ).toEqual(['conditions.speciesId'])
     expect(faults(MatchRequest.safeParse({ ...good, options: { limit: 1000 } }))).toEqual(['options.limit'])
     expect(MatchRequest.safeParse({ ...good, extra: 1 }).success).toBe(false)
   })

@@ -56,7 +56,9 @@ describe('storage', () => {
     await repository.seedOnce(() => demoWorld(DAY))
     const before = await repository.read()
     const doubled = demoWorld(DAY)
-    await expect(repository.replaceAll({ ...doubled, places: [...doubled.places, doubled.places[0]!] })).rejects.toThrow()
+    await expect(
+      repository.replaceAll({ ...doubled, places: [...doubled.places, doubled.places[0]!] }),
+    ).rejects.toThrow()
     expect(await repository.read()).toEqual(before)
   })
   it('tells a watcher of every change', async () => {

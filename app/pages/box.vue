@@ -98,6 +98,7 @@ async function remove(lure: Lure) {
     </div>
 
     <v-dialog
+      :aria-label="editing?.lure ? 'Change a lure' : 'Add a lure'"
       :model-value="editing !== null"
       max-width="640"
       scrollable
@@ -172,6 +173,7 @@ async function remove(lure: Lure) {
 .lure {
   display: grid;
   grid-template-rows: 116px auto auto auto;
+  align-content: start;
   justify-items: center;
   text-align: center;
   padding: 6px 10px 12px;

@@ -58,11 +58,10 @@ const nightWarning = computed(() => water.reading?.light === 'night')
               <p class="hand">{{ sayHandling(chosen, settings.system) }}</p>
             </div>
             <p class="points">
-              <b>{{ chosen.score.toFixed(1) }}</b
-              ><span>of 100 points</span>
+              <b>{{ chosen.score.toFixed(1) }}</b><span>of 100 points</span>
             </p>
           </header>
-          <p v-if="chosen.lift" class="lift"><b>Lift it most:</b> {{ sayLift(chosen.lift, settings.system) }}</p>
+          <p v-if="match.lift" class="lift"><b>Lift it most:</b> {{ sayLift(match.lift, settings.system) }}</p>
           <p v-if="biteWarning" class="caution">
             <b>Mind:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.
           </p>

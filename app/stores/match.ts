@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { MatchAnswer, MatchRow, SchoolChoice } from '../../core/match'
+import type { Lift, MatchAnswer, MatchRow, SchoolChoice } from '../../core/match'
 import type { Conditions, Place } from '../../core/water'
 import { latestOnly } from '~/composables/latest'
 import { useMatchWorker } from '~/composables/useMatchWorker'
@@ -12,7 +12,8 @@ import { useWater } from './water'
 type Status = 'idle' | 'working' | 'ready' | { problem: string }
 
 const SHOWN = 12
-const LIFTED = 6
+/** The lift is worked out once the water has stood still this long, ms. */
+const SETTLED_MS = 200
 
 interface Request {
   c: Conditions
@@ -33,7 +34,7 @@ export const useMatch = defineStore('match', () => {
 
   const ask = latestOnly(
     async ({ c, place, schools }: Request): Promise<MatchReply> =>
-      useMatchWorker().match(c, place, { schools, limit: SHOWN, lifts: LIFTED }),
+      useMatchWorker().match(c, place, { schools, limit: SHOWN, lifts: 0 }),
     (out) => {
       if (!out.ok) {
         status.value = { problem: out.problem }
@@ -70,10 +71,26 @@ export const useMatch = defineStore('match', () => {
   const chosen = computed<MatchRow | undefined>(
     () => rows.value.find((r) => r.setUp.build.lure.id === chosenLureId.value) ?? rows.value[0],
   )
+  const lift = shallowRef<Lift | null>(null)
+  let settling: ReturnType<typeof setTimeout> | undefined
+  watch(
+    () => [chosen.value?.key, answer.value],
+    () => {
+      lift.value = null
+      clearTimeout(settling)
+      settling = setTimeout(async () => {
+        const row = chosen.value
+        const { current: c, place } = water
+        if (!row || !c || !place) return
+        const found = await useMatchWorker().lift(...plain([row.setUp, c, place, settings.schools] as const))
+        if (chosen.value?.key === row.key) lift.value = found
+      }, SETTLED_MS)
+    },
+  )
   function choose(lureId: string) {
     chosenLureId.value = lureId
   }
-  return { status, answer, ms, rows, chosen, choose, start }
+  return { status, answer, ms, rows, chosen, lift, choose, start }
 })
 
 /** Without Vue's proxies, which cannot be sent to a worker. */

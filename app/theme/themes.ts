@@ -20,7 +20,12 @@ export const THEMES: Record<'day' | 'night', ThemeDefinition> = {
       success: '#2d6a35',
       info: '#0d5358',
     },
-    variables: { 'medium-emphasis-opacity': 0.76, 'border-color': '#16302e', 'border-opacity': 0.16 },
+    variables: {
+      'high-emphasis-opacity': 1,
+      'medium-emphasis-opacity': 0.8,
+      'border-color': '#16302e',
+      'border-opacity': 0.16,
+    },
   },
   night: {
     dark: true,
@@ -40,6 +45,11 @@ export const THEMES: Record<'day' | 'night', ThemeDefinition> = {
       success: '#b9b26a',
       info: '#e0924f',
     },
-    variables: { 'medium-emphasis-opacity': 0.82, 'border-color': '#e3a873', 'border-opacity': 0.22 },
+    variables: {
+      'high-emphasis-opacity': 1,
+      'medium-emphasis-opacity': 0.86,
+      'border-color': '#e3a873',
+      'border-opacity': 0.22,
+    },
   },
 }

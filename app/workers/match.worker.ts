@@ -1,5 +1,15 @@
 import { expose } from 'comlink'
-import { matchWater, type MatchAnswer, type MatchOptions } from '../../core/match'
+import {
+  benchFor,
+  bestLift,
+  matchWater,
+  scoreSetUp,
+  type Lift,
+  type MatchAnswer,
+  type MatchOptions,
+  type SchoolChoice,
+  type SetUp,
+} from '../../core/match'
 import { EMPTY_BOX, type Box } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 
@@ -13,11 +23,12 @@ const service = {
   setBox(next: Box) {
     box = next
   },
-  match(
-    c: Conditions,
-    place: Place,
-    options: MatchOptions & { lifts: number },
-  ): MatchReply {
+  /** The one change that would lift a set-up most; asked for apart, so that a ranking never waits for it. */
+  lift(setUp: SetUp, c: Conditions, place: Place, schools: SchoolChoice): Lift | null {
+    const bench = benchFor(c, place, box, { schools })
+    return bestLift(scoreSetUp(setUp, bench), bench)
+  },
+  match(c: Conditions, place: Place, options: MatchOptions & { lifts: number }): MatchReply {
     const from = performance.now()
     try {
       return { ok: true, answer: matchWater(c, place, box, options), ms: performance.now() - from }

@@ -24,7 +24,10 @@ describe('archive', () => {
     ['nothing', 'null', /not an Ygrion archive/],
   ])('%s: says so', (_, content, words) => expect(problems(readArchive(content))[0]?.problem).toMatch(words))
   it('a newer version is refused plainly', () => {
-    expect(problems(broken((raw) => (raw.version = 2)))[0]).toMatchObject({ place: 'version', problem: expect.stringContaining('Update') })
+    expect(problems(broken((raw) => (raw.version = 2)))[0]).toMatchObject({
+      place: 'version',
+      problem: expect.stringContaining('Update'),
+    })
   })
   it('names every fault with place and lure', () => {
     const found = problems(
@@ -42,7 +45,9 @@ describe('archive', () => {
     expect(twice[0]?.problem).toMatch(/id demo-001/)
   })
   it('a thousand faults are not all listed', () => {
-    const many = problems(broken(({ box: { lures } }) => lures.forEach((l) => Object.assign(l, { lengthM: 'long', massKg: 'heavy' }))))
+    const many = problems(
+      broken(({ box: { lures } }) => lures.forEach((l) => Object.assign(l, { lengthM: 'long', massKg: 'heavy' }))),
+    )
     expect(many).toHaveLength(51)
     expect(many[50]?.problem).toMatch(/more/)
   })

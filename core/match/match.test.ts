@@ -4,7 +4,23 @@ import { PLACE, WORLD, feet, inches, water } from '../testing/world'
 import { FAMILIES, RETRIEVES } from '../tackle'
 import type { Conditions } from '../water'
 import { candidatesOf, setUpOf } from './candidates'
-import { RULES, SCHOOLS, agreementAt, benchFor, demandOf, dropShotHeightM, matchWater, rank, sayGiven, sayHandling, sayLift, sayRig, scoreSetUp, setUpKey, SNAG_LIMIT } from '.'
+import {
+  RULES,
+  SCHOOLS,
+  agreementAt,
+  benchFor,
+  demandOf,
+  dropShotHeightM,
+  matchWater,
+  rank,
+  sayGiven,
+  sayHandling,
+  sayLift,
+  sayRig,
+  scoreSetUp,
+  setUpKey,
+  SNAG_LIMIT,
+} from '.'
 
 const { box } = WORLD
 const ask = (c: Conditions, limit = 12) => matchWater(c, PLACE, box, { schools: {}, limit, lifts: 3 })
@@ -24,7 +40,10 @@ const anyWater = fc
     hour: fc.integer({ min: 0, max: 23 }),
   })
   .map(({ coverShare, density, kind, ...rest }) =>
-    water({ ...(rest as Partial<Conditions>), cover: { kind: kind as 'rock', topM: rest.depthM * coverShare, density } }),
+    water({
+      ...(rest as Partial<Conditions>),
+      cover: { kind: kind as 'rock', topM: rest.depthM * coverShare, density },
+    }),
   )
 
 describe('rules as data', () => {
@@ -52,7 +71,8 @@ describe('rules as data', () => {
   })
   it('a school left out does not speak, both speak at half', () => {
     const { facts } = benchFor(water({ sky: 'sun' }), PLACE, box, { schools: {} }).reading
-    const silver = (choice: 'first' | 'second' | 'both') => demandOf(facts, { S4: choice }).colour.causes.find((c) => c.ruleId === 'sun-silver')?.weight ?? 0
+    const silver = (choice: 'first' | 'second' | 'both') =>
+      demandOf(facts, { S4: choice }).colour.causes.find((c) => c.ruleId === 'sun-silver')?.weight ?? 0
     expect(silver('first')).toBe(0)
     expect(silver('both')).toBeCloseTo(silver('second') / 2)
   })
@@ -75,7 +95,12 @@ describe('the score', () => {
   })
   it('same inputs give the same list, whatever the order of the box', () => {
     const c = water()
-    const again = matchWater(c, PLACE, { ...box, lures: [...box.lures].reverse() }, { schools: {}, limit: 12, lifts: 0 })
+    const again = matchWater(
+      c,
+      PLACE,
+      { ...box, lures: [...box.lures].reverse() },
+      { schools: {}, limit: 12, lifts: 0 },
+    )
     expect(again.rows.map((r) => r.key)).toEqual(ask(c).rows.map((r) => r.key))
   })
   it('a measure typed in another unit changes nothing: the core knows only SI', () => {
@@ -105,26 +130,29 @@ describe('the score', () => {
 })
 
 describe('the ranking against its slow twin, which throws every cast', () => {
-  it.each(['vessamere-north', 'vessamere-south', 'ottermoss'])('%s: each lure’s set-up within 4 points of the best there is, most within ½', (id) => {
-    const c = WORLD.waters.find((w) => w.placeId === id)
-    const place = WORLD.places.find((p) => p.id === id)
-    if (!c || !place) throw new Error(`no ${id}`)
-    const some = { ...box, lures: box.lures.filter((_, i) => i % 5 === 0) }
-    const bench = benchFor(c, place, some, { schools: {} })
-    const fast = new Map(rank(some, bench, 50).map((r) => [r.setUp.build.lure.id, r.score]))
-    const gaps = some.lures.flatMap((lure) => {
-      const scores = candidatesOf(lure, some, bench)
-        .flatMap((candidate) => candidate.onLines.map((line) => scoreSetUp(setUpOf(candidate, line), bench)))
-        .filter((r) => r.thrown.risk <= SNAG_LIMIT)
-        .map((r) => r.score)
-      return scores.length === 0 ? [] : [Math.max(...scores) - (fast.get(lure.id) ?? 0)]
-    })
-    expect(gaps.length).toBeGreaterThan(8)
-    expect(Math.min(...gaps)).toBeGreaterThan(-1e-6)
-    expect(Math.max(...gaps)).toBeLessThan(4)
-    const median = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)] ?? 9
-    expect(median).toBeLessThan(0.5)
-  })
+  it.each(['vessamere-north', 'vessamere-south', 'ottermoss'])(
+    '%s: each lure’s set-up within 4 points of the best there is, most within ½',
+    (id) => {
+      const c = WORLD.waters.find((w) => w.placeId === id)
+      const place = WORLD.places.find((p) => p.id === id)
+      if (!c || !place) throw new Error(`no ${id}`)
+      const some = { ...box, lures: box.lures.filter((_, i) => i % 5 === 0) }
+      const bench = benchFor(c, place, some, { schools: {} })
+      const fast = new Map(rank(some, bench, 50).map((r) => [r.setUp.build.lure.id, r.score]))
+      const gaps = some.lures.flatMap((lure) => {
+        const scores = candidatesOf(lure, some, bench)
+          .flatMap((candidate) => candidate.onLines.map((line) => scoreSetUp(setUpOf(candidate, line), bench)))
+          .filter((r) => r.thrown.risk <= SNAG_LIMIT)
+          .map((r) => r.score)
+        return scores.length === 0 ? [] : [Math.max(...scores) - (fast.get(lure.id) ?? 0)]
+      })
+      expect(gaps.length).toBeGreaterThan(8)
+      expect(Math.min(...gaps)).toBeGreaterThan(-1e-6)
+      expect(Math.max(...gaps)).toBeLessThan(4)
+      const median = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)] ?? 9
+      expect(median).toBeLessThan(0.5)
+    },
+  )
 })
 
 describe('what would lift it', () => {
@@ -147,8 +175,10 @@ describe('what would lift it', () => {
 
 describe('words', () => {
   it('every part of every row is worded, in both systems of units', () => {
-    for (const row of ask(water({ mood: 'active', visibilityM: 0.8, cover: { kind: 'rock', topM: 2, density: 0.4 } })).rows) {
-      for (const p of row.parts) for (const system of ['metric', 'imperial'] as const) expect(sayGiven(p, row, system)).toMatch(/\w/)
+    for (const row of ask(water({ mood: 'active', visibilityM: 0.8, cover: { kind: 'rock', topM: 2, density: 0.4 } }))
+      .rows) {
+      for (const p of row.parts)
+        for (const system of ['metric', 'imperial'] as const) expect(sayGiven(p, row, system)).toMatch(/\w/)
       expect(sayRig(row.setUp)).toContain(row.setUp.outfit.rod.name)
       expect(sayHandling(row, 'imperial')).toMatch(/\.$/)
       expect(setUpKey(row.setUp)).toBe(row.key)

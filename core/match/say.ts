@@ -1,7 +1,8 @@
 import { showMeasure, type UnitSystem } from '../quantity'
-import { describeColouring, type ColourGroup } from '../tackle'
+import { FAMILIES, describeColouring, retrieveOf, type ColourGroup } from '../tackle'
 import type { Lift } from './lift'
 import type { Ranked } from './rank'
+import type { OfferTest } from './rule'
 import type { Part } from './score'
 import type { SetUp } from './setup'
 
@@ -21,7 +22,7 @@ function compared(name: string, p: Part): string {
 
 /** What this set-up gives on the axis of a part. */
 export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>, system: UnitSystem): string {
-  const { build, outfit, leader, handling } = setUp
+  const { build, outfit, leader } = setUp
   const offer = p.offer ?? 0
   const want = p.want ?? 0
   const length = (m: number) => showMeasure(m, 'lureLength', system)
@@ -66,8 +67,45 @@ export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thr
     case 'stealth':
       return leader ? `${leader.name} next to the lure` : `${outfit.line.name} straight to the lure`
     case 'habit':
-      return p.agreement === 1 ? handling.retrieve.name.toLowerCase() : 'this is something else'
+      return sayHabit(p)
   }
+}
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
+const oneOf = (names: readonly string[]) =>
+  names
+    .map(lower)
+    .join(', ')
+    .replace(/, ([^,]*)$/, ' or $1')
+
+/** What a rule's habit speaks of: "crankbait; wind to touch, pause, let it rise". */
+function sayTest(test: OfferTest): string {
+  const { family, mount, retrieve, sound, trailer, traits } = test
+  const kinds = family && oneOf(family.map((id) => FAMILIES.find((f) => f.id === id)?.name ?? id))
+  const marks = [
+    ...Object.entries(traits ?? {}).map(([name, values]) =>
+      values[0] === true ? name : `${values.join(' or ')} ${TRAIT_WORDS[name] ?? name}`,
+    ),
+    sound?.join(' or '),
+    mount && `${mount.join(' or ')} rig`,
+    trailer && `with ${oneOf(trailer.map((t) => t.replace('-', ' ')))} behind`,
+    retrieve && oneOf(retrieve.map((id) => retrieveOf(id).name)),
+  ]
+  return [kinds, ...marks].filter(Boolean).join('; ')
+}
+const TRAIT_WORDS: Readonly<Record<string, string>> = {
+  blade: 'blade',
+  bladeFinish: 'blade',
+  lip: 'lip',
+  buoyancy: 'at rest',
+  shape: 'body',
+}
+
+function sayHabit({ habit, agreement }: Part): string {
+  if (!habit) return ''
+  const what = sayTest(habit.test)
+  if (habit.kind === 'favour') return agreement === 1 ? `just this: ${what}` : `not this: ${what}`
+  return agreement === 1 ? `without what is left off here: ${what}` : `has what is left off here: ${what}`
 }
 
 export function sayCause(p: Part): string {

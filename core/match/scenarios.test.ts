@@ -5,7 +5,8 @@ import { matchWater, type MatchRow } from '.'
 
 /** Waters from the trade and what must come out on top: by rules and physics. All common practice. */
 
-const match = (over: Partial<Conditions>, limit = 10) => matchWater(water(over), PLACE, WORLD.box, { schools: {}, limit, lifts: 0 })
+const match = (over: Partial<Conditions>, limit = 10) =>
+  matchWater(water(over), PLACE, WORLD.box, { schools: {}, limit, lifts: 0 })
 const families = (rows: readonly MatchRow[]) => rows.map((r) => r.setUp.build.lure.family)
 const nth = (rows: readonly MatchRow[], i: number): MatchRow => {
   const row = rows[i]
@@ -29,13 +30,19 @@ describe('(a) fact 28: 44 °F, clear, isolated standing timber, lethargic bass',
     ['the zone set by hand', { zone: { topM: 1.5, bottomM: 3.2 } }],
     ['smaller bait, wind', { windMps: 6, forage: { kind: 'shad', lengthM: 0.08 } }],
     ['colder', { waterTempC: fahrenheit(40) }],
-  ] satisfies [string, Partial<Conditions>][])('a suspending jerkbait with pauses of 30 s or more is in the first three: %s', (_, over) => {
-    const first = match({ ...cold, ...over }, 3).rows
-    const hanging = first.filter(
-      ({ setUp: { build, handling } }) => build.lure.family === 'jerkbait' && build.lure.traits.buoyancy === 'suspends' && handling.retrieve.restS >= 30,
-    )
-    expect(hanging.length).toBeGreaterThan(0)
-  })
+  ] satisfies [string, Partial<Conditions>][])(
+    'a suspending jerkbait with pauses of 30 s or more is in the first three: %s',
+    (_, over) => {
+      const first = match({ ...cold, ...over }, 3).rows
+      const hanging = first.filter(
+        ({ setUp: { build, handling } }) =>
+          build.lure.family === 'jerkbait' &&
+          build.lure.traits.buoyancy === 'suspends' &&
+          handling.retrieve.restS >= 30,
+      )
+      expect(hanging.length).toBeGreaterThan(0)
+    },
+  )
 })
 
 describe('(b) fact 9: muddy 58 °F spring water, wood, active bass', () => {
@@ -53,33 +60,51 @@ describe('(b) fact 9: muddy 58 °F spring water, wood, active bass', () => {
     ['sun, no wind', { sky: 'sun', windMps: 1 }],
     ['brush, a little deeper', { cover: { kind: 'brush', topM: 1.3, density: 0.4 }, depthM: 2.6 }],
     ['docks', { cover: { kind: 'docks', topM: 0.3, density: 0.4 } }],
-  ] satisfies [string, Partial<Conditions>][])('a Colorado-bladed spinnerbait or a rattling shallow crankbait leads, wound slowly: %s', (_, over) => {
-    const { build, handling } = nth(match({ ...mud, ...over }, 1).rows, 0).setUp
-    const { lure } = build
-    const spinnerbait = lure.family === 'spinnerbait' && lure.traits.blade === 'colorado'
-    const crank = lure.family === 'crankbait' && lure.sound === 'rattles' && lure.traits.depthM <= 1.8
-    expect(spinnerbait || crank).toBe(true)
-    expect(handling.pullMps).toBeLessThan(0.6)
-  })
+  ] satisfies [string, Partial<Conditions>][])(
+    'a Colorado-bladed spinnerbait or a rattling shallow crankbait leads, wound slowly: %s',
+    (_, over) => {
+      const { build, handling } = nth(match({ ...mud, ...over }, 1).rows, 0).setUp
+      const { lure } = build
+      const spinnerbait = lure.family === 'spinnerbait' && lure.traits.blade === 'colorado'
+      const crank = lure.family === 'crankbait' && lure.sound === 'rattles' && lure.traits.depthM <= 1.8
+      expect(spinnerbait || crank).toBe(true)
+      expect(handling.pullMps).toBeLessThan(0.6)
+    },
+  )
 })
 
 describe('(c) facts 19, 20: grass tops at 3 ft against 7 ft', () => {
-  const grass = (topM: number): Partial<Conditions> => ({ waterTempC: 20, depthM: 4, cover: { kind: 'grass', topM, density: 0.5 }, mood: 'active' })
-  it.each(['Bumblecrag M', 'Bumblecrag M Hush', 'Bumblecrag D Hush'])('%s: heavier line or rod up over the high grass, lighter or rod down over the low', (name) => {
-    const [high, low] = [feet(3), feet(7)].map((topM) => {
-      const only = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.name === name) }
-      return nth(matchWater(water(grass(topM)), PLACE, only, { schools: {}, limit: 1, lifts: 0 }).rows, 0)
-    })
-    if (!high || !low) throw new Error('not ranked')
-    const heavier = high.setUp.outfit.line.diameterM > low.setUp.outfit.line.diameterM
-    const rodUp = high.setUp.handling.rodTipM > low.setUp.handling.rodTipM
-    expect(heavier || rodUp).toBe(true)
-    expect(Math.max(...high.thrown.path.z)).toBeLessThan(Math.max(...low.thrown.path.z))
+  const grass = (topM: number): Partial<Conditions> => ({
+    waterTempC: 20,
+    depthM: 4,
+    cover: { kind: 'grass', topM, density: 0.5 },
+    mood: 'active',
   })
+  it.each(['Bumblecrag M', 'Bumblecrag M Hush', 'Bumblecrag D Hush'])(
+    '%s: heavier line or rod up over the high grass, lighter or rod down over the low',
+    (name) => {
+      const [high, low] = [feet(3), feet(7)].map((topM) => {
+        const only = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.name === name) }
+        return nth(matchWater(water(grass(topM)), PLACE, only, { schools: {}, limit: 1, lifts: 0 }).rows, 0)
+      })
+      if (!high || !low) throw new Error('not ranked')
+      const heavier = high.setUp.outfit.line.diameterM > low.setUp.outfit.line.diameterM
+      const rodUp = high.setUp.handling.rodTipM > low.setUp.handling.rodTipM
+      expect(heavier || rodUp).toBe(true)
+      expect(Math.max(...high.thrown.path.z)).toBeLessThan(Math.max(...low.thrown.path.z))
+    },
+  )
 })
 
 describe('(d) fact 36: surface feeders at dawn, and two hours after sunrise', () => {
-  const feeders: Partial<Conditions> = { visibilityM: 3, depthM: 6, cover: { kind: 'open', topM: 6, density: 0 }, forage: { kind: 'bleak', lengthM: 0.08 }, mood: 'active', waterTempC: 16 }
+  const feeders: Partial<Conditions> = {
+    visibilityM: 3,
+    depthM: 6,
+    cover: { kind: 'open', topM: 6, density: 0 },
+    forage: { kind: 'bleak', lengthM: 0.08 },
+    mood: 'active',
+    waterTempC: 16,
+  }
   it.each(['striped-bass', 'perch', 'largemouth-bass'])('%s: casting metal first', (speciesId) => {
     expect(families(match({ ...feeders, speciesId, hour: 4 }, 1).rows)).toEqual(['casting-metal'])
   })
@@ -103,7 +128,8 @@ describe('other facts', () => {
     const { rows } = match({ cover: { kind: 'grass', topM: 1.5, density: 0.4 }, mood: 'active' }, 20)
     const bladed = rows.filter((r) => r.setUp.build.lure.family === 'bladed-jig')
     expect(bladed.length).toBeGreaterThan(0)
-    for (const { setUp } of bladed) expect(['kicking-craw', 'gliding-creature', 'paddle-tail']).not.toContain(setUp.build.trailer?.kind)
+    for (const { setUp } of bladed)
+      expect(['kicking-craw', 'gliding-creature', 'paddle-tail']).not.toContain(setUp.build.trailer?.kind)
   })
   it('fact 10: a stinger hook costs points in wood', () => {
     const { rows } = match({ cover: { kind: 'brush', topM: 1.5, density: 0.5 }, visibilityM: 0.5, mood: 'active' }, 30)
@@ -113,24 +139,39 @@ describe('other facts', () => {
   it('fact 23: silent in clear water, rattles in mud — the same plug both ways', () => {
     const twin = WORLD.box.lures.find((l) => l.name === 'Bumblecrag M')
     if (!twin) throw new Error('no twin')
-    const pair = { ...WORLD.box, lures: (['silent', 'rattles'] as const).map((sound) => ({ ...twin, sound, id: sound })) }
-    const firstIn = (visibilityM: number) => nth(matchWater(water({ visibilityM }), PLACE, pair, { schools: {}, limit: 2, lifts: 0 }).rows, 0).setUp.build.lure.sound
+    const pair = {
+      ...WORLD.box,
+      lures: (['silent', 'rattles'] as const).map((sound) => ({ ...twin, sound, id: sound })),
+    }
+    const firstIn = (visibilityM: number) =>
+      nth(matchWater(water({ visibilityM }), PLACE, pair, { schools: {}, limit: 2, lifts: 0 }).rows, 0).setUp.build.lure
+        .sound
     expect(firstIn(4)).toBe('silent')
     expect(firstIn(0.4)).toBe('rattles')
   })
   it('fact 29: sun asks for silver, cloud for gold, where the angler follows the sky', () => {
     const twin = WORLD.box.lures.find((l) => l.name === 'Nimbletwig 110')
     if (!twin) throw new Error('no twin')
-    const coloured = (id: 'silver' | 'gold', back: 'blue-back' | 'black') => ({ ...twin, id, colour: { back, flank: id, belly: id, pattern: 'plain' as const } })
+    const coloured = (id: 'silver' | 'gold', back: 'blue-back' | 'black') => ({
+      ...twin,
+      id,
+      colour: { back, flank: id, belly: id, pattern: 'plain' as const },
+    })
     const pair = { ...WORLD.box, lures: [coloured('silver', 'blue-back'), coloured('gold', 'black')] }
-    const firstUnder = (sky: 'sun' | 'cloud') => nth(matchWater(water({ sky }), PLACE, pair, { schools: { S4: 'second' }, limit: 2, lifts: 0 }).rows, 0).setUp.build.lure.id
+    const firstUnder = (sky: 'sun' | 'cloud') =>
+      nth(matchWater(water({ sky }), PLACE, pair, { schools: { S4: 'second' }, limit: 2, lifts: 0 }).rows, 0).setUp
+        .build.lure.id
     expect(firstUnder('sun')).toBe('silver')
     expect(firstUnder('cloud')).toBe('gold')
   })
   it('bare trebles are not thrown into a wall of wood', () => {
-    const { rows } = match({ cover: { kind: 'brush', topM: 0.2, density: 1 }, depthM: 3, zone: { topM: 1.5, bottomM: 2.8 } }, 20)
+    const { rows } = match(
+      { cover: { kind: 'brush', topM: 0.2, density: 1 }, depthM: 3, zone: { topM: 1.5, bottomM: 2.8 } },
+      20,
+    )
     expect(rows.length).toBeGreaterThan(0)
-    for (const { setUp, thrown } of rows) if (setUp.build.lure.family === 'jerkbait') expect(thrown.share.inCover).toBeLessThan(0.5)
+    for (const { setUp, thrown } of rows)
+      if (setUp.build.lure.family === 'jerkbait') expect(thrown.share.inCover).toBeLessThan(0.5)
   })
   it('pike are fished on a leader they cannot cut', () => {
     for (const { setUp } of match({ speciesId: 'pike' }).rows) {

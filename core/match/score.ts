@@ -2,6 +2,7 @@ import { COLOUR_GROUPS } from '../tackle'
 import { agreement, type AxisId } from './axis'
 import type { AxisDemand, Cause, Demand, Habit } from './demand'
 import type { Offer } from './offer'
+import type { OfferTest } from './rule'
 
 /** One line of the account: what was asked, what is given, and the points it earned and lost. Points of all parts add up to the score. */
 export interface Part {
@@ -13,6 +14,8 @@ export interface Part {
   readonly points: number
   readonly lost: number
   readonly causes: readonly Cause[]
+  /** What a habit favours or avoids; null for an axis. */
+  readonly habit: { readonly kind: 'favour' | 'avoid'; readonly test: OfferTest } | null
 }
 
 /** What is offered on some axes; null where nothing can be said, which counts half. */
@@ -49,7 +52,7 @@ function part(
   demand: Demand,
 ): Part {
   const most = (100 * weight) / demand.totalWeight
-  return { axis, want, offer, agreement: agreed, points: most * agreed, lost: most * (1 - agreed), causes }
+  return { axis, want, offer, agreement: agreed, points: most * agreed, lost: most * (1 - agreed), causes, habit: null }
 }
 
 /** What a dressed lure offers on the axes it answers. The fall of what does not sink is not judged. */
@@ -80,7 +83,11 @@ export function colourPart(offer: Pick<Offer, 'colour'>, demand: Demand): Part[]
 
 /** A habit is met when what it favours is there, or what it avoids is not. */
 export function habitPart(habit: Habit, fits: boolean, demand: Demand): Part {
-  return part('habit', null, null, habit.weight, fits === (habit.kind === 'favour') ? 1 : 0, [habit.cause], demand)
+  const { kind, test, cause, weight } = habit
+  return {
+    ...part('habit', null, null, weight, fits === (kind === 'favour') ? 1 : 0, [cause], demand),
+    habit: { kind, test },
+  }
 }
 
 /** Heaviest first; equals by name, so that the same account always reads the same. */

@@ -2,25 +2,70 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { solveOde } from '../testing/ode.mjs'
 import { feet } from '../testing/world'
-import { LABEL_CAST, castLengthM, cotAtLure, crossSpeed, depthOnLine, freeFallMps, labelCastDepth, lineCurvature, reachOnLine, retrievePath, shareInZone, trimForLabel, type BuildMotion, type CastPlan } from '.'
+import {
+  LABEL_CAST,
+  castLengthM,
+  cotAtLure,
+  crossSpeed,
+  depthOnLine,
+  freeFallMps,
+  labelCastDepth,
+  lineCurvature,
+  reachOnLine,
+  retrievePath,
+  shareInZone,
+  trimForLabel,
+  type BuildMotion,
+  type CastPlan,
+} from '.'
 
 const MONO_MM = { 10: 0.28, 12: 0.3, 16: 0.36, 20: 0.41 } as const
 /** A 5 cm crankbait's drag area. */
 const CRANK_M2 = 0.5 * 0.05 ** 2
 
 function diver(labelM: number, over: Partial<CastPlan> = {}): CastPlan {
-  const motion: BuildMotion = { pullDragM2: CRANK_M2, fallDragM2: CRANK_M2, planeTan: trimForLabel(labelM, CRANK_M2), weightN: 0, basis: 'labelled' }
-  return { ...LABEL_CAST, motion, surface: false, depthM: 60, currentMps: 0, countDownS: 0, pullS: 1, restS: 0, slack: false, where: 'cast', heldAboveBottomM: null, ...over }
+  const motion: BuildMotion = {
+    pullDragM2: CRANK_M2,
+    fallDragM2: CRANK_M2,
+    planeTan: trimForLabel(labelM, CRANK_M2),
+    weightN: 0,
+    basis: 'labelled',
+  }
+  return {
+    ...LABEL_CAST,
+    motion,
+    surface: false,
+    depthM: 60,
+    currentMps: 0,
+    countDownS: 0,
+    pullS: 1,
+    restS: 0,
+    slack: false,
+    where: 'cast',
+    heldAboveBottomM: null,
+    ...over,
+  }
 }
 function sinker(massKg: number, dragM2: number, over: Partial<CastPlan> = {}): CastPlan {
-  const motion: BuildMotion = { pullDragM2: dragM2, fallDragM2: dragM2, planeTan: 0, weightN: massKg * 9.80665 * (1 - 999 / 11340), basis: 'assumed' }
+  const motion: BuildMotion = {
+    pullDragM2: dragM2,
+    fallDragM2: dragM2,
+    planeTan: 0,
+    weightN: massKg * 9.80665 * (1 - 999 / 11340),
+    basis: 'assumed',
+  }
   return { ...diver(1), motion, ...over }
 }
 const deepest = (plan: CastPlan) => Math.max(...retrievePath(plan).z)
 
 describe('shape of the line', () => {
   it('agrees with a general ODE library (odex, Hairer’s extrapolation code) to 1 cm in 10 m', () => {
-    for (const [k, degrees] of [[0.05, 40], [0.3, 70], [1.2, 85], [2, 25]] as const) {
+    for (const [k, degrees] of [
+      [0.05, 40],
+      [0.3, 70],
+      [1.2, 85],
+      [2, 25],
+    ] as const) {
       const phi = (degrees * Math.PI) / 180
       // Along the line from the lure: dφ/ds = −k·sin²φ, dz/ds = sin φ, dx/ds = cos φ.
       const y = solveOde((_, [p = 0]) => [-k * Math.sin(p) ** 2, Math.sin(p), Math.cos(p)], 0, [phi, 0, 0], 10)
@@ -30,11 +75,17 @@ describe('shape of the line', () => {
   })
   it('spanning a line from lure to rod tip inverts the forward shape', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.01, max: 0.5, noNaN: true }), fc.double({ min: 0.2, max: 5, noNaN: true }), fc.double({ min: 2, max: 30, noNaN: true }), fc.double({ min: 0, max: 3, noNaN: true }), (k, cot, length, tipM) => {
-        const depth = depthOnLine(k, cot, length)
-        const span = reachOnLine(k, cot, length) + tipM * (cot + k * length)
-        expect(cotAtLure(k, span, depth, tipM)).toBeCloseTo(cot, 5)
-      }),
+      fc.property(
+        fc.double({ min: 0.01, max: 0.5, noNaN: true }),
+        fc.double({ min: 0.2, max: 5, noNaN: true }),
+        fc.double({ min: 2, max: 30, noNaN: true }),
+        fc.double({ min: 0, max: 3, noNaN: true }),
+        (k, cot, length, tipM) => {
+          const depth = depthOnLine(k, cot, length)
+          const span = reachOnLine(k, cot, length) + tipM * (cot + k * length)
+          expect(cotAtLure(k, span, depth, tipM)).toBeCloseTo(cot, 5)
+        },
+      ),
     )
   })
   it('without drag it is straight', () => expect(cotAtLure(0, 20, 4, 1)).toBeCloseTo(4))
@@ -56,10 +107,15 @@ describe('fall and cross speed', () => {
   })
   it('satisfies the force balance it is the root of', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.05, max: 2, noNaN: true }), fc.double({ min: -0.3, max: 1.5, noNaN: true }), fc.double({ min: -0.3, max: 2, noNaN: true }), (r, tan, g) => {
-        const v = crossSpeed(r, tan, g, 0.8)
-        expect((v - r * tan) * Math.hypot(r, v)).toBeCloseTo(g * 0.8, 3)
-      }),
+      fc.property(
+        fc.double({ min: 0.05, max: 2, noNaN: true }),
+        fc.double({ min: -0.3, max: 1.5, noNaN: true }),
+        fc.double({ min: -0.3, max: 2, noNaN: true }),
+        (r, tan, g) => {
+          const v = crossSpeed(r, tan, g, 0.8)
+          expect((v - r * tan) * Math.hypot(r, v)).toBeCloseTo(g * 0.8, 3)
+        },
+      ),
     )
   })
 })
@@ -70,11 +126,16 @@ describe('running depth of a diver', () => {
   })
   it('thicker line never runs it deeper, a longer cast never shallower (property)', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.5, max: 5, noNaN: true }), fc.double({ min: 0.1, max: 0.5, noNaN: true }), fc.double({ min: 12, max: 40, noNaN: true }), (label, mm, castM) => {
-        const plan = diver(label, { lineDiameterM: mm / 1000, castM })
-        expect(deepest({ ...plan, lineDiameterM: (mm / 1000) * 1.3 })).toBeLessThanOrEqual(deepest(plan) + 0.01)
-        expect(deepest({ ...plan, castM: castM * 1.3 })).toBeGreaterThanOrEqual(deepest(plan) - 0.01)
-      }),
+      fc.property(
+        fc.double({ min: 0.5, max: 5, noNaN: true }),
+        fc.double({ min: 0.1, max: 0.5, noNaN: true }),
+        fc.double({ min: 12, max: 40, noNaN: true }),
+        (label, mm, castM) => {
+          const plan = diver(label, { lineDiameterM: mm / 1000, castM })
+          expect(deepest({ ...plan, lineDiameterM: (mm / 1000) * 1.3 })).toBeLessThanOrEqual(deepest(plan) + 0.01)
+          expect(deepest({ ...plan, castM: castM * 1.3 })).toBeGreaterThanOrEqual(deepest(plan) - 0.01)
+        },
+      ),
       { numRuns: 40 },
     )
   })
@@ -93,7 +154,8 @@ describe('running depth of a diver', () => {
     expect(worth).toBeLessThan(feet(6))
   })
   it('fact 26: a long cast keeps it down longer (common practice)', () => {
-    const metres = (castM: number) => shareInZone(retrievePath(diver(2, { castM })), { topM: 1, bottomM: 3, upM: 0.5, downM: 0.5 }, 60, null).metres
+    const metres = (castM: number) =>
+      shareInZone(retrievePath(diver(2, { castM })), { topM: 1, bottomM: 3, upM: 0.5, downM: 0.5 }, 60, null).metres
     expect(metres(35)).toBeGreaterThan(metres(20))
   })
 })
@@ -115,22 +177,33 @@ describe('path of a sinker', () => {
     expect(seconds(1 / 16, 20)).toBeGreaterThan(20)
   })
   it('lies on the bottom and never below it; a long count is spent there', () => {
-    const path = retrievePath(sinker(0.02, 5e-4, { depthM: 3, countDownS: 30, pullMps: 0.9, pullS: 0.35, restS: 12, slack: true }))
+    const path = retrievePath(
+      sinker(0.02, 5e-4, { depthM: 3, countDownS: 30, pullMps: 0.9, pullS: 0.35, restS: 12, slack: true }),
+    )
     expect(Math.max(...path.z)).toBe(3)
     expect(path.t[path.workFrom]).toBe(30)
     expect(shareInZone(path, { topM: 2, bottomM: 3, upM: 1, downM: 1 }, 3, null).onBottom).toBeGreaterThan(0.8)
   })
   it('stays in the water, goes forward in time and comes home (property)', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.002, max: 0.06, noNaN: true }), fc.double({ min: 0.1, max: 2, noNaN: true }), fc.double({ min: 0, max: 15, noNaN: true }), fc.double({ min: 0.5, max: 20, noNaN: true }), fc.boolean(), (massKg, pullMps, restS, depthM, slack) => {
-        const { x, z, t } = retrievePath(sinker(massKg, 6e-4, { pullMps, restS, depthM, slack, castM: 20, countDownS: 3 }))
-        for (let i = 1; i < x.length; i++) {
-          expect(z[i]).toBeGreaterThanOrEqual(0)
-          expect(z[i]).toBeLessThanOrEqual(depthM)
-          expect(t[i]).toBeGreaterThanOrEqual(t[i - 1] ?? 0)
-        }
-        expect(x[x.length - 1]).toBeLessThan(20)
-      }),
+      fc.property(
+        fc.double({ min: 0.002, max: 0.06, noNaN: true }),
+        fc.double({ min: 0.1, max: 2, noNaN: true }),
+        fc.double({ min: 0, max: 15, noNaN: true }),
+        fc.double({ min: 0.5, max: 20, noNaN: true }),
+        fc.boolean(),
+        (massKg, pullMps, restS, depthM, slack) => {
+          const { x, z, t } = retrievePath(
+            sinker(massKg, 6e-4, { pullMps, restS, depthM, slack, castM: 20, countDownS: 3 }),
+          )
+          for (let i = 1; i < x.length; i++) {
+            expect(z[i]).toBeGreaterThanOrEqual(0)
+            expect(z[i]).toBeLessThanOrEqual(depthM)
+            expect(t[i]).toBeGreaterThanOrEqual(t[i - 1] ?? 0)
+          }
+          expect(x[x.length - 1]).toBeLessThan(20)
+        },
+      ),
       { numRuns: 60 },
     )
   })
@@ -142,7 +215,10 @@ describe('share of the cast in the zone', () => {
     const share = shareInZone(path, { topM: 1.9, bottomM: 3, upM: 1, downM: 0.5 }, 5, 2.1)
     expect(share.inZone).toBe(1)
     expect(share.touching).toBe(1)
-    expect(shareInZone(path, { topM: 2.5, bottomM: 3, upM: 1, downM: 0.5 }, 5, null)).toMatchObject({ inZone: 0, withinReach: 0.5 })
+    expect(shareInZone(path, { topM: 2.5, bottomM: 3, upM: 1, downM: 0.5 }, 5, null)).toMatchObject({
+      inZone: 0,
+      withinReach: 0.5,
+    })
   })
 })
 

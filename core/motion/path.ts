@@ -167,7 +167,12 @@ export function glanceCast(plan: CastPlan, track: Follower): void {
   for (let i = 0; i < GLANCES && x > LIFTED_AT_M; i++) {
     // To the middle of the stretch and then, with what holds there, over all of it.
     const first = beatMove(plan, steady, x, z)
-    const middle = beatMove(plan, steady, Math.max(0.1, x + (first.x * beats) / 2), inWater(plan, z + (first.z * beats) / 2))
+    const middle = beatMove(
+      plan,
+      steady,
+      Math.max(0.1, x + (first.x * beats) / 2),
+      inWater(plan, z + (first.z * beats) / 2),
+    )
     x += middle.x * beats
     z = inWater(plan, z + middle.z * beats)
     // The saw of pull and rest: once at its height, once where the rest ends.

@@ -24,9 +24,13 @@ describe('unit factors (NIST SP 811, appendix B.8)', () => {
   })
   it('goes there and back in every unit', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...(Object.keys(UNITS) as UnitId[])), fc.double({ min: -1e4, max: 1e4, noNaN: true }), (unit, figure) => {
-        expect(fromSi(toSi(figure, unit), unit)).toBeCloseTo(figure, 6)
-      }),
+      fc.property(
+        fc.constantFrom(...(Object.keys(UNITS) as UnitId[])),
+        fc.double({ min: -1e4, max: 1e4, noNaN: true }),
+        (unit, figure) => {
+          expect(fromSi(toSi(figure, unit), unit)).toBeCloseTo(figure, 6)
+        },
+      ),
     )
   })
 })
@@ -38,7 +42,7 @@ describe('typed measures', () => {
     ['10,5 g', 'lureMass', 0.0105],
     ['2 1/2 in', 'lureLength', 0.0635],
     ['2½ in', 'lureLength', 0.0635],
-    ["6'10\"", 'rodLength', 2.0828],
+    ['6\'10"', 'rodLength', 2.0828],
     ['55 F', 'waterTemp', 12.7778],
     ['-1', 'waterTemp', -1],
     ['  7 ', 'lureLength', 0.07],
@@ -60,7 +64,13 @@ describe('typed measures', () => {
     expect(parseMeasure(text, 'lureLength', 'metric')).toMatchObject({ ok: false, code })
   })
   it('never throws, whatever is typed', () => {
-    fc.assert(fc.property(fc.string(), fc.constantFrom(...(Object.keys(ROLES) as RoleId[])), (text, role) => void parseMeasure(text, role, 'imperial')))
+    fc.assert(
+      fc.property(
+        fc.string(),
+        fc.constantFrom(...(Object.keys(ROLES) as RoleId[])),
+        (text, role) => void parseMeasure(text, role, 'imperial'),
+      ),
+    )
   })
 })
 
@@ -76,12 +86,17 @@ describe('shown measures', () => {
   ] as const)('%d as %s in %s', (si, role, system, text) => expect(showMeasure(si, role, system)).toBe(text))
   it('what is shown reads back as the same, to its last digit', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...(Object.keys(ROLES) as RoleId[])), fc.constantFrom('metric', 'imperial'), fc.double({ min: 0.01, max: 50, noNaN: true }), (role, system, figure) => {
-        const unit = unitFor(role, system)
-        const again = fromSi(value(showFigure(toSi(figure, unit), role, system), role, system), unit)
-        const step = Math.max(10 ** -ROLES[role].decimals[system], 0.021 * figure)
-        expect(Math.abs(again - figure)).toBeLessThanOrEqual(step)
-      }),
+      fc.property(
+        fc.constantFrom(...(Object.keys(ROLES) as RoleId[])),
+        fc.constantFrom('metric', 'imperial'),
+        fc.double({ min: 0.01, max: 50, noNaN: true }),
+        (role, system, figure) => {
+          const unit = unitFor(role, system)
+          const again = fromSi(value(showFigure(toSi(figure, unit), role, system), role, system), unit)
+          const step = Math.max(10 ** -ROLES[role].decimals[system], 0.021 * figure)
+          expect(Math.abs(again - figure)).toBeLessThanOrEqual(step)
+        },
+      ),
     )
   })
 })

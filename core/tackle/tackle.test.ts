@@ -1,6 +1,23 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD, inches } from '../testing/world'
-import { Box, COLOURS, FAMILIES, Lure, RETRIEVES, buildsOf, describeColouring, drawLure, groupShares, hookFits, lureAction, lureMass, pullSpeedMps, retrieveOf, rodSuits, worksOn } from '.'
+import {
+  Box,
+  COLOURS,
+  FAMILIES,
+  Lure,
+  RETRIEVES,
+  buildsOf,
+  describeColouring,
+  drawLure,
+  groupShares,
+  hookFits,
+  lureAction,
+  lureMass,
+  pullSpeedMps,
+  retrieveOf,
+  rodSuits,
+  worksOn,
+} from '.'
 
 const { box } = WORLD
 const lureOf = (family: string) => {
@@ -16,20 +33,27 @@ describe('families', () => {
     expect(box.lures.length).toBeGreaterThanOrEqual(45)
     expect(shown.size).toBeGreaterThanOrEqual(14)
   })
-  it.each(FAMILIES.map((f) => [f.id, f] as const))('%s is whole: unique, retrieves known, shares between 0 and 1', (id, f) => {
-    expect(FAMILIES.filter((g) => g.id === id)).toHaveLength(1)
-    for (const r of f.retrieves) expect(retrieveOf(r).id).toBe(r)
-    for (const v of Object.values(f.action)) expect(v >= 0 && v <= 1).toBe(true)
-    expect(f.speedMps[0]).toBeLessThan(f.speedMps[1])
-    expect(f.body === 'soft').toBe('mounts' in f)
-  })
-  it.each(box.lures.map((l) => [l.name, l] as const))('%s is drawn with paths a browser can read, and grows with its length', (_, lure) => {
-    const shapes = drawLure(lure)
-    expect(shapes.length).toBeGreaterThan(2)
-    for (const s of shapes) expect(s.d).toMatch(/^M[-\d.eMmLlHhVvCcSsQqTtAaZz ]+$/)
-    const widest = (l: Lure) => Math.max(...drawLure(l).flatMap((s) => (s.d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number)))
-    expect(widest({ ...lure, lengthM: lure.lengthM * 2 })).toBeGreaterThan(widest(lure) * 1.6)
-  })
+  it.each(FAMILIES.map((f) => [f.id, f] as const))(
+    '%s is whole: unique, retrieves known, shares between 0 and 1',
+    (id, f) => {
+      expect(FAMILIES.filter((g) => g.id === id)).toHaveLength(1)
+      for (const r of f.retrieves) expect(retrieveOf(r).id).toBe(r)
+      for (const v of Object.values(f.action)) expect(v >= 0 && v <= 1).toBe(true)
+      expect(f.speedMps[0]).toBeLessThan(f.speedMps[1])
+      expect(f.body === 'soft').toBe('mounts' in f)
+    },
+  )
+  it.each(box.lures.map((l) => [l.name, l] as const))(
+    '%s is drawn with paths a browser can read, and grows with its length',
+    (_, lure) => {
+      const shapes = drawLure(lure)
+      expect(shapes.length).toBeGreaterThan(2)
+      for (const s of shapes) expect(s.d).toMatch(/^M[-\d.eMmLlHhVvCcSsQqTtAaZz ]+$/)
+      const widest = (l: Lure) =>
+        Math.max(...drawLure(l).flatMap((s) => (s.d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number)))
+      expect(widest({ ...lure, lengthM: lure.lengthM * 2 })).toBeGreaterThan(widest(lure) * 1.6)
+    },
+  )
 })
 
 describe('schemas', () => {
@@ -53,7 +77,9 @@ describe('schemas', () => {
 describe('facts of the trade (common practice)', () => {
   it('fact 5: vibration rises willow, turtle-back, Indiana, Colorado; flash falls', () => {
     const spinnerbait = lureOf('spinnerbait')
-    const actions = (['willow', 'turtle-back', 'indiana', 'colorado'] as const).map((blade) => lureAction({ ...spinnerbait, traits: { ...spinnerbait.traits, blade } } as Lure))
+    const actions = (['willow', 'turtle-back', 'indiana', 'colorado'] as const).map((blade) =>
+      lureAction({ ...spinnerbait, traits: { ...spinnerbait.traits, blade } } as Lure),
+    )
     expect(actions.map((a) => a.vibration)).toEqual(actions.map((a) => a.vibration).sort((a, b) => a - b))
     expect(actions.map((a) => a.flash)).toEqual(actions.map((a) => a.flash).sort((a, b) => b - a))
   })
@@ -65,7 +91,8 @@ describe('facts of the trade (common practice)', () => {
     expect(hookFits('head', '#4', inches(4))).toBe(false)
   })
   it('fact 30: #1 to #2 for a 3½–4 in worm on a drop-shot', () => {
-    for (const size of ['#1', '#2'] as const) for (const length of [3.5, 4]) expect(hookFits('drop-shot', size, inches(length))).toBe(true)
+    for (const size of ['#1', '#2'] as const)
+      for (const length of [3.5, 4]) expect(hookFits('drop-shot', size, inches(length))).toBe(true)
     expect(hookFits('drop-shot', '4/0', inches(3.5))).toBe(false)
   })
   it('fact 21: a medium rod with a softish tip suits crankbaits, a stiff heavy one does not', () => {
@@ -74,7 +101,10 @@ describe('facts of the trade (common practice)', () => {
     expect(rodSuits(need, { power: 'heavy', action: 'extra-fast' })).toBeLessThan(0.3)
   })
   it('fact 1: a spinner works over a wider band of speeds than a spoon', () => {
-    const band = (id: string) => { const f = FAMILIES.find((g) => g.id === id)!; return f.speedMps[1] / f.speedMps[0] }
+    const band = (id: string) => {
+      const f = FAMILIES.find((g) => g.id === id)!
+      return f.speedMps[1] / f.speedMps[0]
+    }
     expect(band('in-line-spinner')).toBeGreaterThan(2 * band('casting-spoon'))
   })
 })
@@ -102,7 +132,12 @@ describe('builds', () => {
 
 it('colour shares add up to one and every colour is described', () => {
   for (const c of COLOURS) {
-    const colour = { back: c.id as 'olive', flank: 'silver' as const, belly: 'white' as const, pattern: 'plain' as const }
+    const colour = {
+      back: c.id as 'olive',
+      flank: 'silver' as const,
+      belly: 'white' as const,
+      pattern: 'plain' as const,
+    }
     expect(Object.values(groupShares(colour)).reduce((a, b) => a + b, 0)).toBeCloseTo(1)
     expect(describeColouring(colour)).toContain('silver')
   }

@@ -1,2 +1,7 @@
 /** Solves y′ = slope(t, y) from `from` to `to` to 1e-10 (odex: Hairer and Wanner's extrapolation code). */
-export function solveOde(slope: (t: number, y: number[]) => number[], from: number, start: number[], to: number): number[]
+export function solveOde(
+  slope: (t: number, y: number[]) => number[],
+  from: number,
+  start: number[],
+  to: number,
+): number[]

@@ -5,7 +5,7 @@ import { holdingZone, type HoldingZone } from './holding'
 import { lightPhase, luxAtDepth, surfaceLux, type LightPhase } from './light'
 import { appetite, seasonOf, waterWarms } from './season'
 import type { Species } from './species'
-import { skyAt, sunTimes, type SunTimes } from './sun'
+import { skyAt, sunTimes, type Sky, type SunTimes } from './sun'
 import type { Facts } from './when'
 
 const HOUR_MS = 3_600_000
@@ -35,9 +35,25 @@ export function epochOf(place: Place, isoDate: string, hour: number): number {
   return Date.parse(`${isoDate}T00:00:00Z`) + (hour - place.utcOffsetH) * HOUR_MS
 }
 
+interface Heavens {
+  readonly sky: Sky
+  readonly sun: SunTimes
+}
+let lastHeavens: { readonly key: string; readonly found: Heavens } | null = null
+
+/** Sun and moon at a place and hour. While only the water is changed the sky stays the same, so the last answer is kept. */
+function heavensOf(place: Place, isoDate: string, hour: number): Heavens {
+  const key = [place.latDeg, place.lonDeg, place.utcOffsetH, isoDate, hour].join('|')
+  if (lastHeavens?.key === key) return lastHeavens.found
+  const sky = skyAt(place.latDeg, place.lonDeg, epochOf(place, isoDate, hour))
+  const found = { sky, sun: sunTimes(place.latDeg, place.lonDeg, epochOf(place, isoDate, 0)) }
+  lastHeavens = { key, found }
+  return found
+}
+
 /** Works out season, light, density and the holding zone. The angler's own word (`seasonAs`, `lightAs`, `zone`) goes before the sum. */
 export function readWater(c: Conditions, place: Place, species: Species): Reading {
-  const sky = skyAt(place.latDeg, place.lonDeg, epochOf(place, c.date, c.hour))
+  const { sky, sun } = heavensOf(place, c.date, c.hour)
   const warms = waterWarms(c.date, place.latDeg)
   const season = c.seasonAs ?? seasonOf(species, c.waterTempC, warms)
   const light = c.lightAs ?? lightPhase(sky)
@@ -76,7 +92,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     light,
     sunAltitudeDeg: sky.sunAltitudeDeg,
     moonLit: sky.moonLit,
-    sun: sunTimes(place.latDeg, place.lonDeg, epochOf(place, c.date, 0)),
+    sun,
     surfaceLux: onSurface,
     zoneLux: luxAtDepth(onSurface, zoneMidM, c.visibilityM, c.windMps),
     appetite: hunger,

@@ -2,7 +2,24 @@ import { Equator, Observer, Body, Illumination, MakeTime } from 'astronomy-engin
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, water } from '../testing/world'
-import { FORAGE, SPECIES, appetite, attenuationPerM, forageLengthM, holds, lightPhase, luxAtDepth, readWater, seasonOf, skyAt, speciesOf, waterDensity, waterViscosity, waterWarms, type Facts } from '.'
+import {
+  FORAGE,
+  SPECIES,
+  appetite,
+  attenuationPerM,
+  forageLengthM,
+  holds,
+  lightPhase,
+  luxAtDepth,
+  readWater,
+  seasonOf,
+  skyAt,
+  speciesOf,
+  waterDensity,
+  waterViscosity,
+  waterWarms,
+  type Facts,
+} from '.'
 
 const bass = speciesOf('largemouth-bass')!
 const reading = (over: Parameters<typeof water>[0]) => readWater(water(over), PLACE, bass)
@@ -20,7 +37,13 @@ describe('density', () => {
     [30, 995.65],
   ])('CRC Handbook, pure water at %d °C', (t, rho) => expect(Math.abs(waterDensity(t, 0) - rho)).toBeLessThan(0.02))
   it('rises with salt at every temperature', () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 35, noNaN: true }), fc.double({ min: 0, max: 39, noNaN: true }), (t, s) => waterDensity(t, s + 1) > waterDensity(t, s)))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 35, noNaN: true }),
+        fc.double({ min: 0, max: 39, noNaN: true }),
+        (t, s) => waterDensity(t, s + 1) > waterDensity(t, s),
+      ),
+    )
   })
 })
 
@@ -36,7 +59,10 @@ describe('viscosity (CRC Handbook)', () => {
 describe('sun, moon and light', () => {
   it('moon’s lit fraction 1992-04-12 0 h: 0.6786 (Meeus, Astronomical Algorithms, ex. 48.a)', () => {
     expect(skyAt(0, 0, Date.UTC(1992, 3, 12)).moonLit).toBeCloseTo(0.6786, 2)
-    expect(Illumination(Body.Moon, MakeTime(new Date(Date.UTC(1992, 3, 11, 23, 59)))).phase_fraction).toBeCloseTo(0.6786, 2)
+    expect(Illumination(Body.Moon, MakeTime(new Date(Date.UTC(1992, 3, 11, 23, 59)))).phase_fraction).toBeCloseTo(
+      0.6786,
+      2,
+    )
   })
   it('sun’s declination 1992-10-13 0 h: −7.785° (Meeus, ex. 25.a)', () => {
     const seen = Equator(Body.Sun, MakeTime(new Date(Date.UTC(1992, 9, 13))), new Observer(0, 0, 0), true, true)
@@ -50,7 +76,9 @@ describe('sun, moon and light', () => {
     [-3, true, 'dawn'],
     [-3, false, 'dusk'],
     [30, true, 'day'],
-  ] as const)('sun at %d°, rising %s: %s', (sunAltitudeDeg, sunRising, phase) => expect(lightPhase({ sunAltitudeDeg, sunRising })).toBe(phase))
+  ] as const)('sun at %d°, rising %s: %s', (sunAltitudeDeg, sunRising, phase) =>
+    expect(lightPhase({ sunAltitudeDeg, sunRising })).toBe(phase),
+  )
   it('K is 1.7 / Z (Poole and Atkins 1929): a sixth of the light is left where a white lure vanishes', () => {
     expect(attenuationPerM(1.7)).toBe(1)
     expect(luxAtDepth(1000, 3, 3, 0) / luxAtDepth(1000, 0, 3, 0)).toBeCloseTo(Math.exp(-1.7), 10)
@@ -74,7 +102,8 @@ describe('season (common practice)', () => {
     [4, false, 'winter'],
   ] as const)('bass at %d °C, warming %s: %s', (t, warms, season) => expect(seasonOf(bass, t, warms)).toBe(season))
   it('trout spawn on falling water', () => expect(seasonOf(speciesOf('sea-trout')!, 7, false)).toBe('spawn'))
-  it('the angler’s own word goes before the sum', () => expect(reading({ seasonAs: 'winter', lightAs: 'night' })).toMatchObject({ season: 'winter', light: 'night' }))
+  it('the angler’s own word goes before the sum', () =>
+    expect(reading({ seasonAs: 'winter', lightAs: 'night' })).toMatchObject({ season: 'winter', light: 'night' }))
   it('appetite is a share, none outside the limits, for every species', () => {
     for (const s of SPECIES) {
       expect(appetite(s, s.activeC[0] - 1)).toBe(0)
@@ -85,7 +114,8 @@ describe('season (common practice)', () => {
 })
 
 describe('where fish hold', () => {
-  it('the angler’s zone is taken as it is', () => expect(reading({ zone: { topM: 1, bottomM: 2 } }).zone).toEqual({ topM: 1, bottomM: 2, sentence: null }))
+  it('the angler’s zone is taken as it is', () =>
+    expect(reading({ zone: { topM: 1, bottomM: 2 } }).zone).toEqual({ topM: 1, bottomM: 2, sentence: null }))
   it('surface feeders at first light, the bottom once the sun is up (common practice)', () => {
     const dawn = reading({ hour: 4, mood: 'active' })
     expect(dawn.light).toBe('dawn')
@@ -95,12 +125,23 @@ describe('where fish hold', () => {
   it('always lies in the water and has a thickness', () => {
     const covers = fc.constantFrom('open', 'rock', 'timber', 'grass', 'reeds', 'docks') as fc.Arbitrary<'open'>
     fc.assert(
-      fc.property(covers, fc.double({ min: 0.3, max: 60, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 24, noNaN: true }), (kind, depthM, share, hour) => {
-        const { zone } = reading({ depthM, hour, mood: 'active', cover: { kind, topM: depthM * share, density: 0.5 } })
-        expect(zone.topM).toBeGreaterThanOrEqual(-0.15)
-        expect(zone.bottomM).toBeLessThanOrEqual(depthM + 1e-9)
-        expect(zone.bottomM).toBeGreaterThan(zone.topM)
-      }),
+      fc.property(
+        covers,
+        fc.double({ min: 0.3, max: 60, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 24, noNaN: true }),
+        (kind, depthM, share, hour) => {
+          const { zone } = reading({
+            depthM,
+            hour,
+            mood: 'active',
+            cover: { kind, topM: depthM * share, density: 0.5 },
+          })
+          expect(zone.topM).toBeGreaterThanOrEqual(-0.15)
+          expect(zone.bottomM).toBeLessThanOrEqual(depthM + 1e-9)
+          expect(zone.bottomM).toBeGreaterThan(zone.topM)
+        },
+      ),
     )
   })
 })
@@ -114,7 +155,9 @@ describe('conditions of a rule', () => {
   })
   it('figures hold by degrees, and degrees multiply', () => {
     expect(holds({ waterTempC: { below: [8, 12] } }, at({ waterTempC: 10 }))).toBeCloseTo(0.5)
-    expect(holds({ waterTempC: { below: [8, 12] }, visibilityM: { above: [1, 3] } }, at({ waterTempC: 10, visibilityM: 2 }))).toBeCloseTo(0.25)
+    expect(
+      holds({ waterTempC: { below: [8, 12] }, visibilityM: { above: [1, 3] } }, at({ waterTempC: 10, visibilityM: 2 })),
+    ).toBeCloseTo(0.25)
   })
 })
 

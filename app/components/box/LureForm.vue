@@ -47,10 +47,10 @@ function save() {
 
 <template>
   <form class="panel lure-form" @submit.prevent="save">
-    <header>
+    <div class="head">
       <h2>{{ lure ? `Change ${lure.name}` : 'Add a lure' }}</h2>
       <p class="quiet">{{ family.about }}</p>
-    </header>
+    </div>
     <div class="preview"><LureDrawing :lure="asLure" :width-px="190" /></div>
     <div class="fields">
       <v-text-field
@@ -167,11 +167,11 @@ function save() {
     </div>
     <p v-if="unusual" class="unusual" role="status">{{ unusual }}</p>
     <p v-if="Object.keys(problems).length" class="wrong" role="alert">{{ Object.values(problems).join(' ') }}</p>
-    <footer>
+    <div class="foot">
       <v-btn color="primary" type="submit">{{ lure ? 'Save' : 'Add to the box' }}</v-btn>
       <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
       <v-btn v-if="lure" variant="text" color="error" class="remove" @click="$emit('remove', lure)">Remove</v-btn>
-    </footer>
+    </div>
   </form>
 </template>
 
@@ -207,7 +207,7 @@ function save() {
   padding: 6px 12px;
   border-left: 4px solid rgb(var(--v-theme-error));
 }
-footer {
+.foot {
   display: flex;
   gap: 8px;
   margin-top: 18px;

@@ -15,5 +15,8 @@ it('every family can be drafted from its schema alone and only lacks a name', ()
 
 it('faults are worded with the remedy, by field', () => {
   const judged = judge({ ...newDraft('x'), name: 'A', count: 2.5, lengthM: 9 })
-  expect(!judged.ok && judged.problems).toMatchObject({ count: expect.stringContaining('whole number'), lengthM: expect.stringContaining('between') })
+  expect(!judged.ok && judged.problems).toMatchObject({
+    count: expect.stringContaining('whole number'),
+    lengthM: expect.stringContaining('between'),
+  })
 })

@@ -79,7 +79,7 @@ export function skirt(x: number, y: number, length: number, spread: number, colo
     const d = `M${n(x)} ${n(y)}q${n(length * 0.35)} ${n(spread * v * 1.5)} ${n(reach)} ${n(spread * v)}`
     // A dark edge under each strand, or white skirts vanish on paper.
     return [
-      { d, stroke: INK, width: 1.6, opacity: 0.45 },
+      { d, stroke: INK, width: 1.5, opacity: 0.28 },
       { d, stroke: colours[i % colours.length] ?? STEEL, width: 1 },
     ]
   })

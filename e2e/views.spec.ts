@@ -1,0 +1,71 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { open } from './open'
+
+async function violations(page: Page, part = 'html') {
+  const { violations: found } = await new AxeBuilder({ page })
+    .include(part)
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze()
+  return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)
+}
+const READY: Record<string, string> = { '/': '[data-lure]', '/water': '[data-lure]', '/box': '[data-lure]' }
+
+for (const path of Object.keys(READY)) {
+  for (const night of [false, true]) {
+    test(`axe finds nothing on ${path}, ${night ? 'night' : 'day'}`, async ({ page }) => {
+      await open(page, path)
+      await page
+        .locator(READY[path] ?? 'main')
+        .first()
+        .waitFor()
+      if (night) await page.getByRole('button', { name: 'Night colours' }).click()
+      await page.emulateMedia({ reducedMotion: 'reduce' })
+      expect(await violations(page)).toEqual([])
+    })
+  }
+  test(`${path} fits 360 px without sideways scrolling`, async ({ page }) => {
+    await page.setViewportSize({ width: 360, height: 740 })
+    await open(page, path)
+    await page
+      .locator(READY[path] ?? 'main')
+      .first()
+      .waitFor()
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
+    expect(await violations(page)).toEqual([])
+  })
+}
+
+test('axe finds nothing on the lure form and the empty box', async ({ page }) => {
+  await open(page, '/box')
+  await page.getByRole('button', { name: 'Add a lure' }).click()
+  await page.getByRole('dialog').getByLabel('Name').waitFor()
+  // What lies dimmed behind the dialog is not read while it is open.
+  expect(await violations(page, '[role=dialog]')).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Start an empty box' }).click()
+  await page.getByRole('heading', { name: 'An empty box' }).waitFor()
+  expect(await violations(page)).toEqual([])
+})
+
+test('nothing is asked of any other machine, and the content policy is never broken', async ({ page, baseURL }) => {
+  const outside: string[] = []
+  const complaints: string[] = []
+  page.on('request', (r) => {
+    if (!r.url().startsWith(baseURL ?? '') && !/^(data|blob):/.test(r.url())) outside.push(r.url())
+  })
+  page.on('console', (m) => {
+    if (m.type() === 'error') complaints.push(m.text())
+  })
+  page.on('pageerror', (e) => complaints.push(e.message))
+  const response = await page.goto('/')
+  const policy = response?.headers()['content-security-policy'] ?? ''
+  expect(policy).toContain("script-src 'self' 'sha256-")
+  expect(policy).not.toContain('unsafe')
+  for (const name of ['Water', 'Box', 'Match']) {
+    await page.getByRole('link', { name, exact: true }).click()
+    await page.locator('[data-lure]').first().waitFor()
+  }
+  expect(outside).toEqual([])
+  expect(complaints).toEqual([])
+})
