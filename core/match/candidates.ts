@@ -110,5 +110,17 @@ export function candidatesOf(lure: Lure, box: Box, bench: Bench): Candidate[] {
         }
     }
   }
-  return found.sort((a, b) => b.sure - a.sure)
+  return bestPerWay(found.sort((a, b) => b.sure - a.sure))
+}
+
+/** Trailers that share a way share its path to within a hand: only the few that earn most beside it can win. */
+const TRAILERS_PER_WAY = 2
+
+function bestPerWay(sorted: readonly Candidate[]): Candidate[] {
+  const taken = new Map<string, number>()
+  return sorted.filter(({ way }) => {
+    const count = taken.get(way) ?? 0
+    taken.set(way, count + 1)
+    return count < TRAILERS_PER_WAY
+  })
 }

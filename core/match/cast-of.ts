@@ -49,6 +49,9 @@ export function castPlanOf(
 
 /** Rod positions an angler chooses from, tip above the water, m: down, level, up. */
 const ROD_TIPS_M = [0.2, 1, 2.2] as const
+/** A sinker's depth is set by its count and pace; for it down and up are enough. */
+const SINKER_TIPS_M = [0.2, 2.2] as const
+const LEVEL_M = [1] as const
 /** Nobody counts longer than this. */
 const LONGEST_COUNT_S = 60
 
@@ -74,9 +77,7 @@ export function countDowns(
 /** Rod heights to try: the angler's own, or up, level and down where it moves the path. */
 export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readonly number[] {
   if (c.rodTipM !== null) return [c.rodTipM]
-  const moves =
-    retrieve.where === 'cast' &&
-    familyOf(build.lure.family).swims !== 'surface' &&
-    !retrieve.sinkTo.every((s) => s === 'bottom')
-  return moves ? ROD_TIPS_M : [ROD_TIPS_M[1]]
+  const { swims } = familyOf(build.lure.family)
+  if (retrieve.where !== 'cast' || swims === 'surface' || retrieve.sinkTo.every((to) => to === 'bottom')) return LEVEL_M
+  return swims === 'sinks' ? SINKER_TIPS_M : ROD_TIPS_M
 }

@@ -23,7 +23,7 @@ const GLANCE_SLACK = { even: 2.5, beats: 4 } as const
 /** And how far the thickest line may lie from the thinnest, points, before it is looked at for itself. */
 const LINE_SLACK = 6
 /** A lure is not thrown further after this many casts in a row that were no better. */
-const PATIENCE = 10
+const PATIENCE = 12
 /** And its risk of snagging, before a cast is ruled out unseen. */
 const RISK_SLACK = 0.15
 
