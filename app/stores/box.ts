@@ -17,6 +17,9 @@ export const useBox = defineStore('box', {
     places: [] as Place[],
     waters: [] as Conditions[],
   }),
+  getters: {
+    lureById: (state): ReadonlyMap<string, Lure> => new Map(state.box.lures.map((l) => [l.id, l])),
+  },
   actions: {
     async open() {
       try {

@@ -16,7 +16,6 @@ export interface Lift {
     | { readonly kind: 'running-depth'; readonly toM: number }
     | { readonly kind: 'line'; readonly toM: number }
     | { readonly kind: 'cast'; readonly toM: number }
-    | { readonly kind: 'leader' }
   readonly points: number
 }
 

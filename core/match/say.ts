@@ -140,8 +140,6 @@ export function sayLift({ change, points }: Lift, system: UnitSystem): string {
       return `Line of ${showMeasure(change.toM, 'lineDiameter', system)} ${gain}.`
     case 'cast':
       return `Casting to ${showMeasure(change.toM, 'distance', system)} ${gain}.`
-    case 'leader':
-      return `A finer leader ${gain}.`
   }
 }
 

@@ -31,17 +31,14 @@ const castM = computed(() => props.plan?.castM ?? props.c.castM)
 const rodTipM = computed(() => props.plan?.rodTipM ?? props.c.rodTipM ?? 1)
 /** The picture keeps its width while a grip is held, so that the water does not run away under the finger. */
 const reachM = computed(() => Math.max(10, Math.ceil((Math.max(castM.value, props.c.castM) * 1.02) / 5) * 5))
+// Plain figures first: what has not changed is then not worked out or drawn again.
+const depthM = computed(() => props.c.depthM)
+const visibilityM = computed(() => props.c.visibilityM)
 const scene = computed(() =>
-  sceneOf({
-    widthPx: width.value,
-    depthM: props.c.depthM,
-    reachM: reachM.value,
-    rodTipM: rodTipM.value,
-    trueScale: trueScale.value,
-  }),
+  sceneOf({ widthPx: width.value, depthM: depthM.value, reachM: reachM.value, trueScale: trueScale.value }),
 )
-const colours = computed(() => coloursOf(props.c.visibilityM, props.light, settings.night))
-const stops = computed(() => lightStops(props.c.depthM, props.c.visibilityM, colours.value))
+const colours = computed(() => coloursOf(visibilityM.value, props.light, settings.night))
+const stops = computed(() => lightStops(depthM.value, visibilityM.value, colours.value))
 const right = computed(() => scene.value.x.range()[1] ?? 0)
 const left = computed(() => scene.value.x.range()[0] ?? 0)
 

@@ -8,7 +8,6 @@ export interface SceneInput {
   readonly widthPx: number
   readonly depthM: number
   readonly reachM: number
-  readonly rodTipM: number
   readonly trueScale: boolean
 }
 

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { sayRig, type MatchRow } from '../../../core/match'
+import { useBox } from '~/stores/box'
 
 /** One place in the ranking: the lure as it looks, what it hangs on, its points and its share of the zone. */
 const props = defineProps<{ row: MatchRow; place: number; chosen: boolean }>()
 defineEmits<{ choose: [] }>()
-const lure = computed(() => props.row.setUp.build.lure)
+/** The box's own lure, not the worker's copy of it: so its drawing stays while the ranking moves. */
+const box = useBox()
+const lure = computed(() => box.lureById.get(props.row.setUp.build.lure.id) ?? props.row.setUp.build.lure)
 const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 </script>
 
