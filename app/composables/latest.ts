@@ -1,7 +1,12 @@
 /**
  * Runs only the newest of many requests: while one is under way the next waits, and a newer one takes its place. So a drag never queues up work.
+ * `rest` is kept between two runs, so that they leave time for drawing.
  */
-export function latestOnly<In, Out>(run: (input: In) => Promise<Out>, done: (out: Out, input: In) => void) {
+export function latestOnly<In, Out>(
+  run: (input: In) => Promise<Out>,
+  done: (out: Out, input: In) => void,
+  rest: () => Promise<void> = () => Promise.resolve(),
+) {
   let waiting: { input: In } | null = null
   let busy = false
   async function next(): Promise<void> {
@@ -9,6 +14,7 @@ export function latestOnly<In, Out>(run: (input: In) => Promise<Out>, done: (out
       const { input } = waiting
       waiting = null
       done(await run(input), input)
+      await rest()
     }
     busy = false
   }

@@ -12,6 +12,8 @@ import { useWater } from './water'
 type Status = 'idle' | 'working' | 'ready' | { problem: string }
 
 const SHOWN = 12
+/** Between two rankings of a drag, ms: two cores also have to draw. */
+const BREATH_MS = 60
 /** The lift is worked out once the water has stood still this long, ms. */
 const SETTLED_MS = 200
 
@@ -44,6 +46,7 @@ export const useMatch = defineStore('match', () => {
       ms.value = out.ms
       status.value = 'ready'
     },
+    () => new Promise((resolve) => setTimeout(resolve, BREATH_MS)),
   )
 
   function refresh() {

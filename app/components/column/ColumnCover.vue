@@ -86,12 +86,14 @@ const shapes = computed(() => {
 </script>
 
 <template>
-  <g :opacity="night ? 0.5 : 0.72" aria-hidden="true">
+  <g aria-hidden="true">
     <path
       v-for="(s, i) in shapes"
       :key="i"
       :d="s.d"
       :stroke="TONE[kind]"
+      :stroke-opacity="night ? 0.5 : 0.75"
+      :fill-opacity="night ? 0.5 : 0.75"
       :stroke-width="s.width"
       :fill="s.fill"
       stroke-linecap="round"

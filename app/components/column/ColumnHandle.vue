@@ -18,18 +18,17 @@ const emit = defineEmits<{ drag: [point: { x: number; y: number }]; set: [value:
 const grip = ref<SVGGElement | null>(null)
 const held = ref(false)
 
-function point(event: PointerEvent) {
-  const svg = grip.value?.ownerSVGElement
-  if (!svg) return
-  const box = svg.getBoundingClientRect()
-  emit('drag', { x: event.clientX - box.left, y: event.clientY - box.top })
-}
+/** Where the picture stands on the page, measured once as the grip is taken: asking at every move would lay the page out again. */
+let origin = { left: 0, top: 0 }
+
 function take(event: PointerEvent) {
+  const svg = grip.value?.ownerSVGElement
+  if (svg) origin = svg.getBoundingClientRect()
   grip.value?.setPointerCapture(event.pointerId)
   held.value = true
 }
 function move(event: PointerEvent) {
-  if (held.value) point(event)
+  if (held.value) emit('drag', { x: event.clientX - origin.left, y: event.clientY - origin.top })
 }
 function key(event: KeyboardEvent) {
   const sign = { ArrowUp: props.upRaises ? 1 : -1, ArrowDown: props.upRaises ? -1 : 1, ArrowRight: 1, ArrowLeft: -1 }[

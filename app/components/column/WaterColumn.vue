@@ -154,185 +154,205 @@ const told = computed(() => {
 
 <template>
   <figure ref="frame" class="column" data-testid="water-column">
-    <svg
-      :width="width"
-      :height="scene.heightPx"
-      :viewBox="`0 0 ${width} ${scene.heightPx}`"
-      role="group"
-      aria-label="Water column"
-    >
-      <defs>
-        <linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
-          <stop v-for="s in stops" :key="s.offset" :offset="s.offset" :stop-color="s.colour" />
-        </linearGradient>
-        <linearGradient id="sky" x1="0" y1="0" x2="0" y2="1">
-          <stop offset="0" :stop-color="colours.sky[0]" />
-          <stop offset="1" :stop-color="colours.sky[1]" />
-        </linearGradient>
-        <pattern id="hatch" width="9" height="9" patternTransform="rotate(45)" patternUnits="userSpaceOnUse">
-          <path d="M0 0V9" class="hatch" />
-        </pattern>
-        <clipPath id="in-water">
-          <rect :x="left" :y="scene.skyPx - 6" :width="right - left" :height="scene.waterPx + scene.bedPx + 6" />
-        </clipPath>
-      </defs>
-
-      <rect :x="left" y="0" :width="right - left" :height="scene.skyPx" fill="url(#sky)" />
-      <rect :x="left" :y="scene.skyPx" :width="right - left" :height="scene.waterPx + scene.bedPx" fill="url(#water)" />
-
-      <g clip-path="url(#in-water)">
-        <ColumnCover
-          :scene="scene"
-          :kind="c.cover.kind"
-          :top-m="c.cover.topM"
-          :density="c.cover.density"
-          :depth-m="c.depthM"
-          :reach-m="reachM"
-          :night="settings.night"
-        />
-        <path :d="bed" class="bed" />
+    <div class="stage">
+      <svg
+        class="still"
+        :width="width"
+        :height="scene.heightPx"
+        :viewBox="`0 0 ${width} ${scene.heightPx}`"
+        aria-hidden="true"
+      >
+        <defs>
+          <linearGradient id="water" x1="0" y1="0" x2="0" y2="1">
+            <stop v-for="s in stops" :key="s.offset" :offset="s.offset" :stop-color="s.colour" />
+          </linearGradient>
+          <linearGradient id="sky" x1="0" y1="0" x2="0" y2="1">
+            <stop offset="0" :stop-color="colours.sky[0]" />
+            <stop offset="1" :stop-color="colours.sky[1]" />
+          </linearGradient>
+          <clipPath id="bed-clip">
+            <rect :x="left" :y="scene.skyPx - 6" :width="right - left" :height="scene.waterPx + scene.bedPx + 6" />
+          </clipPath>
+        </defs>
+        <rect :x="left" y="0" :width="right - left" :height="scene.skyPx" fill="url(#sky)" />
         <rect
           :x="left"
-          :y="scene.z(zone.topM)"
+          :y="scene.skyPx"
           :width="right - left"
-          :height="scene.z(zone.bottomM) - scene.z(zone.topM)"
-          fill="url(#hatch)"
-          class="zone"
+          :height="scene.waterPx + scene.bedPx"
+          fill="url(#water)"
         />
-        <path
-          :d="`M${left} ${scene.z(zone.topM)}H${right}M${left} ${scene.z(zone.bottomM)}H${right}`"
-          class="zone-edge"
-        />
-        <g
-          v-for="(f, i) in fish"
-          :key="i"
-          class="fish"
-          :transform="`translate(${f.x} ${f.y}) scale(${f.scale})`"
-          aria-hidden="true"
-        >
-          <path d="M-15 0C-8 -7 5 -7 12 -1L19 -6C18 -2 18 2 19 6L12 1C5 7 -8 7 -15 0Z" />
+
+        <g clip-path="url(#bed-clip)">
+          <ColumnCover
+            :scene="scene"
+            :kind="c.cover.kind"
+            :top-m="c.cover.topM"
+            :density="c.cover.density"
+            :depth-m="c.depthM"
+            :reach-m="reachM"
+            :night="settings.night"
+          />
+          <path :d="bed" class="bed" />
         </g>
-      </g>
-      <path :d="surfaceLine" class="surface" />
-
-      <g class="axis">
-        <template v-for="t in depthTicks.slice(1)" :key="`z${t}`">
-          <path :d="`M${left - 5} ${scene.z(t)}h5`" />
-          <text :x="left - 9" :y="scene.z(t) + 4" text-anchor="end">{{ show(t, 'depth') }}</text>
-        </template>
-        <template v-for="t in distanceTicks" :key="`x${t}`">
-          <text :x="scene.x(t)" :y="scene.heightPx - 10" :text-anchor="scene.x(t) > right - 20 ? 'end' : 'middle'">
-            {{ show(t, 'distance') }}
-          </text>
-        </template>
-      </g>
-
-      <g
-        v-if="c.visibilityM < c.depthM"
-        class="vanish"
-        :transform="`translate(${left + 12} ${scene.z(c.visibilityM)})`"
+      </svg>
+      <svg
+        class="live"
+        :width="width"
+        :height="scene.heightPx"
+        :viewBox="`0 0 ${width} ${scene.heightPx}`"
+        role="group"
+        aria-label="Water column"
       >
-        <circle r="6" />
-        <text x="12" y="4">white vanishes</text>
-      </g>
+        <defs>
+          <clipPath id="in-water">
+            <rect :x="left" :y="scene.skyPx - 6" :width="right - left" :height="scene.waterPx + scene.bedPx + 6" />
+          </clipPath>
+        </defs>
 
-      <g clip-path="url(#in-water)">
-        <path v-for="o in others" :key="o.name" :d="wayOf(o.path)" class="other" />
-      </g>
-      <g v-if="path" class="way">
-        <path :d="lineToLure" class="line" />
-        <path :d="fallOf(path)" class="fall" />
-        <g v-for="t in ticks" :key="t.s" :transform="`translate(${scene.x(castM)} ${t.y})`">
-          <path d="M-4 0h8" class="tick" />
-          <text x="-8" y="4" text-anchor="end" class="count">{{ t.s }}</text>
+        <g clip-path="url(#in-water)">
+          <rect
+            :x="left"
+            :y="scene.z(zone.topM)"
+            :width="right - left"
+            :height="scene.z(zone.bottomM) - scene.z(zone.topM)"
+            class="zone"
+          />
+          <path
+            :d="`M${left} ${scene.z(zone.topM)}H${right}M${left} ${scene.z(zone.bottomM)}H${right}`"
+            class="zone-edge"
+          />
+          <g
+            v-for="(f, i) in fish"
+            :key="i"
+            class="fish"
+            :transform="`translate(${f.x} ${f.y}) scale(${f.scale})`"
+            aria-hidden="true"
+          >
+            <path d="M-15 0C-8 -7 5 -7 12 -1L19 -6C18 -2 18 2 19 6L12 1C5 7 -8 7 -15 0Z" />
+          </g>
         </g>
-        <path :d="wayOf(path)" class="halo" />
-        <path :d="wayOf(path)" class="run" data-testid="lure-path" />
-        <g v-if="lure && lureAt" :transform="`translate(${lureAt.x} ${lureAt.y})`">
-          <LureDrawing :lure="lure" :width-px="LURE_PX" nested />
+        <path :d="surfaceLine" class="surface" />
+
+        <g class="axis">
+          <template v-for="t in depthTicks.slice(1)" :key="`z${t}`">
+            <path :d="`M${left - 5} ${scene.z(t)}h5`" />
+            <text :x="left - 9" :y="scene.z(t) + 4" text-anchor="end">{{ show(t, 'depth') }}</text>
+          </template>
+          <template v-for="t in distanceTicks" :key="`x${t}`">
+            <text :x="scene.x(t)" :y="scene.heightPx - 10" :text-anchor="scene.x(t) > right - 20 ? 'end' : 'middle'">
+              {{ show(t, 'distance') }}
+            </text>
+          </template>
         </g>
-      </g>
 
-      <g class="rod" aria-hidden="true">
-        <path :d="`M${left - 40} ${scene.air(0.7)}Q${left - 14} ${(tip.y + scene.air(1.2)) / 2} ${tip.x} ${tip.y}`" />
-      </g>
+        <g
+          v-if="c.visibilityM < c.depthM"
+          class="vanish"
+          :transform="`translate(${left + 12} ${scene.z(c.visibilityM)})`"
+        >
+          <circle r="6" />
+          <text x="12" y="4">white vanishes</text>
+        </g>
 
-      <g class="zone-label">
-        <text :x="right - 116" :y="Math.max(scene.skyPx + 14, scene.z(zone.topM) - 8)" text-anchor="end">
-          fish hold {{ show(zone.topM, 'depth') }} – {{ show(zone.bottomM, 'depth')
-          }}{{ c.zone ? '' : ', as usual here' }}
-        </text>
-      </g>
+        <g clip-path="url(#in-water)">
+          <path v-for="o in others" :key="o.name" :d="wayOf(o.path)" class="other" />
+        </g>
+        <g v-if="path" class="way">
+          <path :d="lineToLure" class="line" />
+          <path :d="fallOf(path)" class="fall" />
+          <g v-for="t in ticks" :key="t.s" :transform="`translate(${scene.x(castM)} ${t.y})`">
+            <path d="M-4 0h8" class="tick" />
+            <text x="-8" y="4" text-anchor="end" class="count">{{ t.s }}</text>
+          </g>
+          <path :d="wayOf(path)" class="halo" />
+          <path :d="wayOf(path)" class="run" data-testid="lure-path" />
+          <g v-if="lure && lureAt" :transform="`translate(${lureAt.x} ${lureAt.y})`">
+            <LureDrawing :lure="lure" :width-px="LURE_PX" nested />
+          </g>
+        </g>
 
-      <ColumnHandle
-        :x="right - 46"
-        :y="scene.z(zone.topM)"
-        axis="y"
-        label="Top of the zone"
-        :value="zone.topM"
-        :min="0"
-        :max="c.depthM"
-        :step="0.1"
-        :text="show(zone.topM, 'depth')"
-        @drag="(p) => setZone({ topM: depthFrom(p.y) })"
-        @set="(v) => setZone({ topM: v })"
-      />
-      <ColumnHandle
-        :x="right - 86"
-        :y="scene.z(zone.bottomM)"
-        axis="y"
-        label="Bottom of the zone"
-        :value="zone.bottomM"
-        :min="0"
-        :max="c.depthM"
-        :step="0.1"
-        :text="show(zone.bottomM, 'depth')"
-        @drag="(p) => setZone({ bottomM: depthFrom(p.y) })"
-        @set="(v) => setZone({ bottomM: v })"
-      />
-      <ColumnHandle
-        v-if="c.cover.kind !== 'open'"
-        :x="left + (right - left) * 0.17"
-        :y="scene.z(c.cover.topM)"
-        axis="y"
-        label="Top of the cover"
-        :value="c.cover.topM"
-        :min="0"
-        :max="c.depthM"
-        :step="0.1"
-        :text="show(c.cover.topM, 'depth')"
-        @drag="(p) => setCover(depthFrom(p.y))"
-        @set="setCover"
-      />
-      <ColumnHandle
-        :x="scene.x(castM)"
-        :y="scene.skyPx"
-        axis="x"
-        label="Length of the cast"
-        :value="castM"
-        :min="4"
-        :max="120"
-        :step="1"
-        :text="show(castM, 'distance')"
-        up-raises
-        @drag="(p) => setCast(scene.x.invert(p.x))"
-        @set="setCast"
-      />
-      <ColumnHandle
-        :x="tip.x"
-        :y="tip.y"
-        axis="y"
-        label="Height of the rod tip"
-        :value="rodTipM"
-        :min="0"
-        :max="3"
-        :step="0.1"
-        :text="show(rodTipM, 'depth')"
-        up-raises
-        @drag="(p) => setTip(scene.airM(p.y))"
-        @set="setTip"
-      />
-    </svg>
+        <g class="rod" aria-hidden="true">
+          <path :d="`M${left - 40} ${scene.air(0.7)}Q${left - 14} ${(tip.y + scene.air(1.2)) / 2} ${tip.x} ${tip.y}`" />
+        </g>
+
+        <g class="zone-label">
+          <text :x="right - 116" :y="Math.max(scene.skyPx + 14, scene.z(zone.topM) - 8)" text-anchor="end">
+            fish hold {{ show(zone.topM, 'depth') }} – {{ show(zone.bottomM, 'depth')
+            }}{{ c.zone ? '' : ', as usual here' }}
+          </text>
+        </g>
+
+        <ColumnHandle
+          :x="right - 46"
+          :y="scene.z(zone.topM)"
+          axis="y"
+          label="Top of the zone"
+          :value="zone.topM"
+          :min="0"
+          :max="c.depthM"
+          :step="0.1"
+          :text="show(zone.topM, 'depth')"
+          @drag="(p) => setZone({ topM: depthFrom(p.y) })"
+          @set="(v) => setZone({ topM: v })"
+        />
+        <ColumnHandle
+          :x="right - 86"
+          :y="scene.z(zone.bottomM)"
+          axis="y"
+          label="Bottom of the zone"
+          :value="zone.bottomM"
+          :min="0"
+          :max="c.depthM"
+          :step="0.1"
+          :text="show(zone.bottomM, 'depth')"
+          @drag="(p) => setZone({ bottomM: depthFrom(p.y) })"
+          @set="(v) => setZone({ bottomM: v })"
+        />
+        <ColumnHandle
+          v-if="c.cover.kind !== 'open'"
+          :x="left + (right - left) * 0.17"
+          :y="scene.z(c.cover.topM)"
+          axis="y"
+          label="Top of the cover"
+          :value="c.cover.topM"
+          :min="0"
+          :max="c.depthM"
+          :step="0.1"
+          :text="show(c.cover.topM, 'depth')"
+          @drag="(p) => setCover(depthFrom(p.y))"
+          @set="setCover"
+        />
+        <ColumnHandle
+          :x="scene.x(castM)"
+          :y="scene.skyPx"
+          axis="x"
+          label="Length of the cast"
+          :value="castM"
+          :min="4"
+          :max="120"
+          :step="1"
+          :text="show(castM, 'distance')"
+          up-raises
+          @drag="(p) => setCast(scene.x.invert(p.x))"
+          @set="setCast"
+        />
+        <ColumnHandle
+          :x="tip.x"
+          :y="tip.y"
+          axis="y"
+          label="Height of the rod tip"
+          :value="rodTipM"
+          :min="0"
+          :max="3"
+          :step="0.1"
+          :text="show(rodTipM, 'depth')"
+          up-raises
+          @drag="(p) => setTip(scene.airM(p.y))"
+          @set="setTip"
+        />
+      </svg>
+    </div>
     <figcaption>
       <span class="sr-only">{{ told }}</span>
       <span class="scale">
@@ -367,14 +387,24 @@ text {
 .v-theme--night .bed {
   fill: #3a281a;
 }
-.zone {
-  opacity: 0.9;
+.stage {
+  position: relative;
 }
-.hatch {
-  stroke: #fffdf6;
-  stroke-opacity: 0.32;
-  stroke-width: 2.4;
-  fill: none;
+/* Two layers: what stands still is painted once, and a drag repaints only what moves. */
+.still,
+.live {
+  will-change: transform;
+}
+.still {
+  position: absolute;
+  inset: 0;
+}
+.live {
+  position: relative;
+}
+.zone {
+  fill: #fffdf6;
+  fill-opacity: 0.16;
 }
 .zone-edge {
   stroke: #fffdf6;
@@ -383,9 +413,11 @@ text {
   fill: none;
   opacity: 0.95;
 }
-.v-theme--night .zone-edge,
-.v-theme--night .hatch {
+.v-theme--night .zone-edge {
   stroke: #e0924f;
+}
+.v-theme--night .zone {
+  fill: #e0924f;
 }
 .fish path {
   fill: #16302e;
