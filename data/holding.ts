@@ -38,6 +38,18 @@ export const HOLDING = [
     sentence: 'In cold water fish hang off standing timber, about its top.',
   },
   {
+    id: 'deep-in-the-wood',
+    when: {
+      cover: ['timber', 'brush', 'docks'],
+      coverDensity: { above: [0.5, 0.8] },
+      mood: ['neutral', 'lethargic', 'pressured'],
+      depthM: { below: [3, 4] },
+    },
+    top: { from: 'cover', m: 0.3 },
+    bottom: { from: 'bottom', m: 0 },
+    sentence: 'In thick wood fish that do not hunt lie down inside it.',
+  },
+  {
     id: 'on-the-cover',
     when: { cover: ['timber', 'brush', 'docks', 'rock', 'shell'], coverTopM: { above: [0.2, 0.6] } },
     top: { from: 'cover', m: -0.3 },

@@ -53,7 +53,7 @@ export const RULES = [
   {
     id: 'cold-pause',
     school: null,
-    when: { waterTempC: { below: [7, 10] } },
+    when: { waterTempC: { below: [7, 10] }, appetite: { below: [0.6, 0.95] } },
     effects: [
       { axis: 'dwell', want: 25, weight: 4 },
       { axis: 'passing', want: 0.25, weight: 2 },
@@ -64,7 +64,7 @@ export const RULES = [
   {
     id: 'cold-slow',
     school: null,
-    when: { waterTempC: { below: [9, 12] } },
+    when: { waterTempC: { below: [9, 12] }, appetite: { below: [0.6, 0.95] } },
     effects: [
       { axis: 'speed', want: 0.4, weight: 3 },
       { axis: 'amplitude', want: 0.3, weight: 2 },
@@ -493,6 +493,7 @@ export const RULES = [
     school: 'S11.long',
     when: {
       waterTempC: { below: [8, 11] },
+      appetite: { below: [0.6, 0.95] },
       visibilityM: { above: [0.7, 1.2] },
       cover: ['timber', 'brush', 'docks', 'rock', 'open', 'grass'],
       mood: ['lethargic', 'neutral', 'pressured'],
@@ -621,6 +622,7 @@ export const RULES = [
     when: {
       light: ['day'],
       sunAltitudeDeg: { above: [5, 9] },
+      depthM: { below: [6, 9] },
       offBottomM: { below: [1, 2.5] },
       cover: ['open', 'rock', 'shell', 'clay'],
       forageShade: ['silver'],

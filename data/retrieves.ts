@@ -198,8 +198,8 @@ export const RETRIEVES = [
   {
     id: 'slow-pitch',
     name: 'Half-turn lifts under the rod',
-    pullMps: 0.5,
-    pullS: 0.5,
+    pullMps: 0.7,
+    pullS: 0.7,
     restS: 1.5,
     slack: true,
     passing: 0.05,

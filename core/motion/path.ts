@@ -37,9 +37,9 @@ const LIFTED_AT_M = 1.5
 const PIECES = 26
 const MAX_STEPS = 700
 const UNDER_ROD_M = 1.2
-const DROPS_UNDER_ROD = 6
-/** Share of each lift that is kept: the jig climbs a little with every turn. */
-const KEPT_BY_LIFT = 0.25
+const DROPS_UNDER_ROD = 12
+/** Share of each lift that is kept: the jig climbs some metres and is let down again (common practice). */
+const KEPT_BY_LIFT = 0.5
 const MOVES_HOME = 8
 
 /** Follows a lure from point to point; `begin` is called where the count-down ends and the work begins. */

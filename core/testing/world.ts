@@ -26,7 +26,7 @@ export function water(over: Partial<Conditions> = {}): Conditions {
     windMps: 3,
     currentMps: 0,
     depthM: 4,
-    cover: { kind: 'open', topM: 4, density: 0 },
+    cover: { kind: 'open', topM: over.depthM ?? 4, density: 0 },
     forage: { kind: 'roach', lengthM: 0.09 },
     zone: null,
     mood: 'neutral',
