@@ -37,7 +37,7 @@ function shortcut(event: KeyboardEvent) {
   }
 }
 function keepWater() {
-  void useWater().store()
+  useWater().leave()
 }
 onMounted(() => {
   window.addEventListener('keydown', shortcut)

@@ -4,6 +4,7 @@ import { readArchive, writeArchive, type FileProblem } from '../../core/exchange
 import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 import { demoWorld, emptyWorld, type World } from '../../storage/demo'
+import { takeAside } from '../../storage/unsaved'
 import { useHistory } from './history'
 import { repository, today } from './repository'
 
@@ -24,6 +25,8 @@ export const useBox = defineStore('box', {
     async open() {
       try {
         await repository.seedOnce(() => demoWorld(today()))
+        const aside = takeAside()
+        if (aside) await repository.putWater(aside)
         repository.watch(
           ({ box, places, waters }) => {
             this.$patch((state) => {

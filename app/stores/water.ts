@@ -1,12 +1,15 @@
 import { defineStore } from 'pinia'
 import { Conditions, readWater, speciesOf, type Place, type Reading } from '../../core/water'
+import { keepAside } from '../../storage/unsaved'
 import { useBox } from './box'
 import { repository } from './repository'
 import { useSettings } from './settings'
 
 /** A pause in dragging after which the water is written down, ms. */
-const SETTLED_MS = 250
+const SETTLED_MS = 150
 let settling: ReturnType<typeof setTimeout> | undefined
+/** The newest water that is not yet known to be stored. */
+let unsaved: Conditions | null = null
 
 /** Today's water. It follows the hand at once and is stored when the hand rests. */
 export const useWater = defineStore('water', {
@@ -37,12 +40,20 @@ export const useWater = defineStore('water', {
       const checked = Conditions.safeParse(wanted)
       if (!checked.success) return
       this.draft = checked.data
+      unsaved = this.draft
       clearTimeout(settling)
       settling = setTimeout(() => void this.store(), SETTLED_MS)
     },
     async store() {
       clearTimeout(settling)
-      if (this.draft) await repository.putWater(JSON.parse(JSON.stringify(this.draft)))
+      const { draft } = this
+      if (!draft) return
+      await repository.putWater(JSON.parse(JSON.stringify(draft)))
+      if (unsaved === draft) unsaved = null
+    },
+    /** The page is being left: what is not yet stored is kept aside, at once. */
+    leave() {
+      if (unsaved) keepAside(JSON.parse(JSON.stringify(unsaved)))
     },
     async goTo(placeId: string) {
       await this.store()

@@ -195,6 +195,17 @@ const told = computed(() => {
           />
           <path :d="bed" class="bed" />
         </g>
+        <g class="axis">
+          <template v-for="t in depthTicks.slice(1)" :key="`z${t}`">
+            <path :d="`M${left - 5} ${scene.z(t)}h5`" />
+            <text :x="left - 9" :y="scene.z(t) + 4" text-anchor="end">{{ show(t, 'depth') }}</text>
+          </template>
+          <template v-for="t in distanceTicks" :key="`x${t}`">
+            <text :x="scene.x(t)" :y="scene.heightPx - 10" :text-anchor="scene.x(t) > right - 20 ? 'end' : 'middle'">
+              {{ show(t, 'distance') }}
+            </text>
+          </template>
+        </g>
       </svg>
       <svg
         class="live"
@@ -233,18 +244,6 @@ const told = computed(() => {
           </g>
         </g>
         <path :d="surfaceLine" class="surface" />
-
-        <g class="axis">
-          <template v-for="t in depthTicks.slice(1)" :key="`z${t}`">
-            <path :d="`M${left - 5} ${scene.z(t)}h5`" />
-            <text :x="left - 9" :y="scene.z(t) + 4" text-anchor="end">{{ show(t, 'depth') }}</text>
-          </template>
-          <template v-for="t in distanceTicks" :key="`x${t}`">
-            <text :x="scene.x(t)" :y="scene.heightPx - 10" :text-anchor="scene.x(t) > right - 20 ? 'end' : 'middle'">
-              {{ show(t, 'distance') }}
-            </text>
-          </template>
-        </g>
 
         <g
           v-if="c.visibilityM < c.depthM"
@@ -479,7 +478,7 @@ text {
   fill: none;
   stroke: #fffdf6;
   stroke-width: 5.5;
-  stroke-linejoin: round;
+  stroke-linejoin: bevel;
   opacity: 0.85;
 }
 .v-theme--night .halo {
@@ -489,7 +488,7 @@ text {
   fill: none;
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 2.6;
-  stroke-linejoin: round;
+  stroke-linejoin: bevel;
 }
 .rod path {
   fill: none;
