@@ -205,14 +205,12 @@ async function remove(lure: Lure) {
   opacity: var(--v-medium-emphasis-opacity);
 }
 @media (max-width: 600px) {
+  .family,
   .tray {
-    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    width: 100%;
   }
-  .family h2 small {
-    display: block;
-    margin-top: 2px;
-    display: block;
-    margin-left: 0;
+  .tray {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
   }
 }
 </style>
