@@ -7,7 +7,7 @@ import { spawn } from 'node:child_process'
 import { benchFor, rank } from '../core/match'
 import { depthOnLine } from '../core/motion'
 import { solveOde } from '../core/testing/ode.mjs'
-import { demoWorld } from '../storage/demo'
+import { demoWorld } from '../core/demo/world'
 import { CHROMIUM, ROOT, ensureBrowser, ensureBuild } from './setup.mjs'
 
 const median = (xs: number[]) => [...xs].sort((a, b) => a - b)[Math.floor(xs.length / 2)] ?? NaN

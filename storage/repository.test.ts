@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { YgrionDb } from './db'
-import { demoWorld, emptyWorld } from './demo'
+import { demoWorld, emptyWorld } from '../core/demo/world'
 import { Repository } from './repository'
 
 const DAY = '2026-06-12'

@@ -1,5 +1,5 @@
 import { beforeEach, expect, it, vi } from 'vitest'
-import { demoWorld } from './demo'
+import { demoWorld } from '../core/demo/world'
 import { keepAside, takeAside } from './unsaved'
 
 const kept = new Map<string, string>()

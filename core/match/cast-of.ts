@@ -1,10 +1,8 @@
+import { DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
 import { castLengthM, freeFallMps, type BuildMotion, type CastPlan } from '../motion'
 import { familyOf, type Build, type Retrieve } from '../tackle'
 import type { Conditions, Reading } from '../water'
 import type { SetUp } from './setup'
-
-/** Leader length of a drop-shot and the height at which that holds the bait, m. */
-const DROPPER_M = [0.25, 0.9] as const
 
 /** Bait height above the bottom on a drop-shot: leader × sine of the angle of a taut line from the rod tip. */
 export function dropShotHeightM(leaderM: number, depthM: number, rodTipM: number, distanceM: number): number {
@@ -47,14 +45,6 @@ export function castPlanOf(
   }
 }
 
-/** Rod positions an angler chooses from, tip above the water, m: down, level, up. */
-const ROD_TIPS_M = [0.2, 1, 2.2] as const
-/** A sinker's depth is set by its count and pace; for it down and up are enough. */
-const SINKER_TIPS_M = [0.2, 2.2] as const
-const LEVEL_M = [1] as const
-/** Nobody counts longer than this. */
-const LONGEST_COUNT_S = 60
-
 /** Count-downs worth trying: straight away, to the zone, to the bottom, as the retrieve allows. Whole seconds, shortest first. */
 export function countDowns(
   build: Build,
@@ -74,10 +64,13 @@ export function countDowns(
   return [...new Set(counts)].filter((s) => s <= LONGEST_COUNT_S).sort((a, b) => a - b)
 }
 
-/** Rod heights to try: the angler's own, or up, level and down where it moves the path. */
+const { down, level, up } = ROD_TIPS_M
+
+/** Rod heights to try, tip above the water, m: the angler's own, or up, level and down where it moves the path. */
 export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readonly number[] {
   if (c.rodTipM !== null) return [c.rodTipM]
   const { swims } = familyOf(build.lure.family)
-  if (retrieve.where !== 'cast' || swims === 'surface' || retrieve.sinkTo.every((to) => to === 'bottom')) return LEVEL_M
-  return swims === 'sinks' ? SINKER_TIPS_M : ROD_TIPS_M
+  if (retrieve.where !== 'cast' || swims === 'surface' || retrieve.sinkTo.every((to) => to === 'bottom')) return [level]
+  // A sinker's depth is set by its count and pace; for it down and up are enough.
+  return swims === 'sinks' ? [down, up] : [down, level, up]
 }

@@ -2,7 +2,7 @@ import { COLOUR_GROUPS, COLOURS, type Build, type ColourGroup, type Lure } from 
 import type { Bench } from './bench'
 import { countDowns } from './cast-of'
 import { motionOf } from '../motion'
-import { scoreSetUp, type Ranked } from './rank'
+import { scoreSetUp, type Ranked } from './account'
 import type { SetUp } from './setup'
 import { SNAG_LIMIT } from './throw'
 

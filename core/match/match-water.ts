@@ -3,7 +3,8 @@ import type { Conditions, Place, Reading } from '../water'
 import { benchFor, type MatchOptions } from './bench'
 import type { Cause } from './demand'
 import { bestLift, type Lift } from './lift'
-import { rank, type Ranked } from './rank'
+import type { Ranked } from './account'
+import { rank } from './rank'
 import type { Part } from './score'
 
 export interface MatchRow extends Ranked {

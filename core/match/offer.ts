@@ -1,14 +1,8 @@
+import { MOUNT_SNAG } from '../../data/snags'
+import { TRAILER_ADDS, TRAILER_SHOWS } from '../../data/trailers'
 import type { BuildMotion } from '../motion'
 import { freeFallMps } from '../motion'
-import {
-  familyOf,
-  groupShares,
-  lureAction,
-  type Action,
-  type Build,
-  type ColourGroup,
-  type TrailerKind,
-} from '../tackle'
+import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup } from '../tackle'
 
 /** What a build offers before it is thrown: its look, its action, its fall. */
 export interface Offer extends Action {
@@ -19,26 +13,6 @@ export interface Offer extends Action {
 }
 
 const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
-
-/** Snag readiness by how a soft body is hooked, 0 … 1. Common practice: buried points come through, bare ones catch. */
-const MOUNT_SNAG = {
-  head: 0.5,
-  'weed-guard-head': 0.2,
-  texas: 0.05,
-  belly: 0.12,
-  wacky: 0.45,
-  'drop-shot': 0.35,
-} as const
-
-/** What a trailer adds: thump, bulk. Order of common practice: from grub and split tail to paddle tail, claws and paddles. */
-const TRAILER_ADDS: Record<TrailerKind, { vibration: number; presence: number; amplitude: number }> = {
-  'stick-worm': { vibration: 0, presence: 0.03, amplitude: -0.03 },
-  grub: { vibration: 0.03, presence: 0.02, amplitude: 0 },
-  'split-tail': { vibration: 0.02, presence: 0.03, amplitude: 0 },
-  'gliding-creature': { vibration: 0.04, presence: 0.14, amplitude: 0.02 },
-  'paddle-tail': { vibration: 0.1, presence: 0.1, amplitude: 0.05 },
-  'kicking-craw': { vibration: 0.12, presence: 0.1, amplitude: 0.08 },
-}
 
 function snagOf(build: Build): number {
   const { mount } = build
@@ -75,8 +49,7 @@ export function offerOf(build: Build, motion: BuildMotion, density: number): Off
     flash: action.flash,
     presence: clamp(action.presence + adds.presence + bySize),
     snag: snagOf(build),
-    // Jigs and blades are thrown with a trailer that shows behind them; the whole is what is measured.
-    lengthM: build.lure.lengthM + (build.trailer ? 0.25 * build.trailer.lengthM : 0),
+    lengthM: build.lure.lengthM + TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
     sound: SOUND[build.lure.sound],
     colour: coloursOf(build),
     fallMps: familyOf(build.lure.family).swims === 'sinks' ? Math.abs(freeFallMps(motion, density)) : 0,

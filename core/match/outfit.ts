@@ -1,3 +1,14 @@
+import {
+  BITE_PROOF_M,
+  COVER_PULL,
+  EASY_TURNS,
+  KNOT,
+  ROD_LINE_SLACK,
+  ROD_LURE_SLACK,
+  THICKNESS_SEEN,
+  UNSEEN,
+  WEAK_LINK,
+} from '../../data/tackle-limits'
 import { rodSuits, familyOf, type Box, type Build, type Leader, type Reel, type Retrieve, type Rod } from '../tackle'
 import type { Conditions, Species } from '../water'
 import type { Outfit } from './setup'
@@ -9,14 +20,6 @@ export function outfitsOf(box: Box): Outfit[] {
     return reel ? box.rods.filter((rod) => rod.type === reel.type).map((rod) => ({ rod, reel, line })) : []
   })
 }
-
-/** A rod throws a little outside what is printed on it; beyond this it is not asked to. Common practice. */
-const LURE_SLACK = [0.8, 1.2] as const
-const LINE_SLACK = [0.8, 1.25] as const
-/** Knots and wear leave this share of a line's printed strength. */
-const KNOT = 0.75
-/** Cover asks for more line: twice as much in the thickest. */
-const COVER_PULL = 1
 
 /** Pull that the weakest part must stand, N. */
 export function pullNeededN(species: Species, c: Conditions): number {
@@ -34,12 +37,14 @@ export interface Rigging {
   readonly weakLink: number
 }
 
-/** Every rigging that breaks no hard limit of strength, rod or teeth; of leaders that are worse in every way than another, none. */
+/** Every rigging that breaks no hard limit of strength, rod or teeth, thinnest line first; of leaders worse in every way than another, none. */
 export function riggingsOf(box: Box, species: Species, c: Conditions): Rigging[] {
   const needed = pullNeededN(species, c)
-  return outfitsOf(box).flatMap((outfit) => {
+  const outfits = outfitsOf(box).sort((a, b) => a.line.diameterM - b.line.diameterM)
+  return outfits.flatMap((outfit) => {
     const { rod, line } = outfit
-    if (line.strengthN < rod.lineMinN * LINE_SLACK[0] || line.strengthN > rod.lineMaxN * LINE_SLACK[1]) return []
+    if (line.strengthN < rod.lineMinN * ROD_LINE_SLACK[0] || line.strengthN > rod.lineMaxN * ROD_LINE_SLACK[1])
+      return []
     const possible = [null, ...box.leaders]
       .filter((leader) => Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT >= needed)
       .filter((leader) => !species.biteProof || isBiteProof(leader))
@@ -55,7 +60,7 @@ export function riggingOf(outfit: Outfit, leader: Leader | null): Rigging {
     leader,
     stealth: stealthAgreement(outfit, leader),
     lineInRod: within(line.strengthN, rod.lineMinN, rod.lineMaxN),
-    weakLink: leader && leader.strengthN > line.strengthN * 1.1 ? 0.85 : 1,
+    weakLink: leader && leader.strengthN > line.strengthN * WEAK_LINK.over ? WEAK_LINK.factor : 1,
   }
 }
 
@@ -66,22 +71,19 @@ function dominates(b: Rigging, a: Rigging, earlier: boolean): boolean {
 
 /** Whether a rod throws this weight, or a little outside what is printed on it. */
 export function rodThrows(rod: Rod, massKg: number): boolean {
-  return massKg >= rod.lureMinKg * LURE_SLACK[0] && massKg <= rod.lureMaxKg * LURE_SLACK[1]
+  return massKg >= rod.lureMinKg * ROD_LURE_SLACK[0] && massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1]
 }
 
-/** Wire, or fluorocarbon from 0.7 mm up (common practice). */
+/** Wire, or fluorocarbon thick enough. */
 export function isBiteProof(leader: Leader | null): boolean {
-  return leader !== null && (leader.material === 'wire' || leader.diameterM >= 0.0007)
+  return leader !== null && (leader.material === 'wire' || leader.diameterM >= BITE_PROOF_M)
 }
-
-/** Handle turns a second that a hand keeps up without thinking. */
-const EASY_TURNS = [0.3, 2.4] as const
 
 /** How far the reel's gearing lets the hand wind at the wanted speed with ease, as a factor. A pull of the rod asks nothing of it. */
 export function reelEase(reel: Reel, retrieve: Retrieve, pullMps: number): number {
   if (retrieve.window === undefined) return 1
   const turns = pullMps / reel.linePerTurnM
-  return turns < EASY_TURNS[0] ? 0.8 : turns > EASY_TURNS[1] ? 0.7 : 1
+  return turns < EASY_TURNS.least ? EASY_TURNS.slower : turns > EASY_TURNS.most ? EASY_TURNS.faster : 1
 }
 
 /** 1 in the middle of a range, a little less at its ends, little outside it. */
@@ -96,13 +98,10 @@ export function rodAndLineAgreement(build: Build, { outfit: { rod }, lineInRod, 
   return (0.5 * need + 0.3 * within(build.massKg, rod.lureMinKg, rod.lureMaxKg) + 0.2 * lineInRod) * weakLink
 }
 
-/** How little of the line a fish sees, 0 … 1. Common practice: fluorocarbon, mono, wire, bare braid. */
-const UNSEEN = { fluoro: 1, mono: 0.75, braid: 0.25, wire: 0.4 } as const
-const THIN_M = 0.00025
-const THICK_M = 0.0007
-
+/** How little of the line a fish sees, 0 … 1. */
 export function stealthAgreement({ line }: Outfit, leader: Leader | null): number {
   const seen = leader ?? line
-  const thickness = Math.min(1, Math.max(0, (seen.diameterM - THIN_M) / (THICK_M - THIN_M)))
-  return UNSEEN[seen.material] * (1 - 0.35 * thickness)
+  const { fromM, toM, costs } = THICKNESS_SEEN
+  const thickness = Math.min(1, Math.max(0, (seen.diameterM - fromM) / (toM - fromM)))
+  return UNSEEN[seen.material] * (1 - costs * thickness)
 }

@@ -1,7 +1,7 @@
 import { showMeasure, type UnitSystem } from '../quantity'
 import { FAMILIES, describeColouring, retrieveOf, type ColourGroup } from '../tackle'
 import type { Lift } from './lift'
-import type { Ranked } from './rank'
+import type { Ranked } from './account'
 import type { OfferTest } from './rule'
 import type { Part } from './score'
 import type { SetUp } from './setup'

@@ -1,14 +1,15 @@
+import { COVER_TAKES, DENSITY_RISK, SNAG_LIMIT, TOUCH_RISK } from '../../data/snags'
 import {
-  ZoneTally,
+  followCast,
   glanceCast,
-  retrievePath,
-  shareInZone,
+  newTrack,
+  trackShare,
   type BuildMotion,
   type CastPlan,
   type Path,
   type ZoneShare,
 } from '../motion'
-import type { Conditions, CoverKind, Reading } from '../water'
+import type { Conditions, Reading } from '../water'
 import { castPlanOf } from './cast-of'
 import type { Offer } from './offer'
 import { reachOf } from './reach'
@@ -24,58 +25,53 @@ export interface Thrown {
   readonly risk: number
 }
 
-/** How readily each kind of cover takes a hook, 0 … 1 (common practice). */
-const COVER_TAKES: Record<CoverKind, number> = {
-  open: 0,
-  clay: 0.05,
-  shell: 0.4,
-  rock: 0.55,
-  docks: 0.8,
-  grass: 0.85,
-  reeds: 0.9,
-  pads: 0.9,
-  timber: 1,
-  brush: 1,
-}
-/** Brushing the top of the cover is a fifth as risky as swimming inside it. */
-const TOUCH_RISK = 0.2
-
-/** A cast with more risk than this is not advised at all. */
-export const SNAG_LIMIT = 0.45
+export { SNAG_LIMIT }
 
 function snagRisk(offer: Pick<Offer, 'snag'>, share: ZoneShare, c: Conditions): number {
   const met = Math.min(1, share.inCover + TOUCH_RISK * share.touching)
-  return offer.snag * COVER_TAKES[c.cover.kind] * Math.min(1, met * (0.4 + 1.6 * c.cover.density))
+  const thick = DENSITY_RISK.sparse + DENSITY_RISK.thickAdds * c.cover.density
+  return offer.snag * COVER_TAKES[c.cover.kind] * Math.min(1, met * thick)
 }
 
 const coverTop = (c: Conditions) => (c.cover.kind === 'open' ? null : c.cover.topM)
 
-export function throwIt(
+/** How a cast meets zone, bottom and cover, without its path. */
+export type Met = Pick<Thrown, 'plan' | 'share' | 'risk'>
+
+/** Every cast is written here and read at once. */
+const track = newTrack()
+
+type Follow = (plan: CastPlan, onto: typeof track) => void
+
+function meet(
+  follow: Follow,
   setUp: SetUp,
   motion: BuildMotion,
   offer: Pick<Offer, 'snag'>,
   c: Conditions,
   reading: Reading,
-): Thrown {
+): Met {
   const plan = castPlanOf(setUp, motion, c, reading)
-  const path = retrievePath(plan)
-  const share = shareInZone(path, reachOf(c, reading), c.depthM, coverTop(c))
-  return { plan, path, share, risk: snagRisk(offer, share, c) }
+  follow(plan, track)
+  const share = trackShare(track, reachOf(c, reading), c.depthM, coverTop(c))
+  return { plan, share, risk: snagRisk(offer, share, c) }
 }
 
-/** The same from a glance at the path: near enough to tell which casts are worth throwing. */
-export function glance(
+type Thrower<Out> = (
   setUp: SetUp,
   motion: BuildMotion,
   offer: Pick<Offer, 'snag'>,
   c: Conditions,
   reading: Reading,
-): Pick<Thrown, 'share' | 'risk'> {
-  const tally = new ZoneTally(reachOf(c, reading), c.depthM, coverTop(c))
-  glanceCast(castPlanOf(setUp, motion, c, reading), tally)
-  const share = tally.share()
-  return { share, risk: snagRisk(offer, share, c) }
-}
+) => Out
+
+export const tryIt: Thrower<Met> = (...given) => meet(followCast, ...given)
+
+/** The same from a glance at the path: near enough to tell which casts are worth throwing. */
+export const glance: Thrower<Met> = (...given) => meet(glanceCast, ...given)
+
+/** The cast with its path, to keep and to draw. */
+export const throwIt: Thrower<Thrown> = (...given) => ({ ...tryIt(...given), path: track.path() })
 
 export function pathOffers({ share, risk }: Pick<Thrown, 'share' | 'risk'>): Offers {
   return {

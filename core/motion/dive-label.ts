@@ -5,6 +5,9 @@ import { retrievePath } from './path'
  */
 export const LABEL_CAST = { lineDiameterM: 0.0003, castM: 25, rodTipM: 1, pullMps: 0.8, density: 999 } as const
 
+/** Of the range 0 … 2.5 of the tangent: to 0.0001. */
+const HALVINGS = 15
+
 const cache = new Map<string, number>()
 
 /** Deepest point of a weightless diver with a planing angle on the label's cast, m. */
@@ -38,7 +41,7 @@ export function trimForLabel(labelledM: number, pullDragM2: number): number {
   if (known !== undefined) return known
   let low = 0
   let high = 2.5
-  for (let i = 0; i < 30; i++) {
+  for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2
     if (labelCastDepth(middle, pullDragM2) < labelledM) low = middle
     else high = middle

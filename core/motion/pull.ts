@@ -13,20 +13,19 @@ export function crossSpeed(r: number, planeTan: number, g: number, cosAngle: num
   const load = g * cosAngle
   if (r <= 0) return Math.sign(load) * Math.sqrt(Math.abs(load))
   const drive = r * planeTan
-  let v = drive
-  if (load !== 0) {
-    // The root written so that a weight of nearly nothing does not cancel into less than nothing.
-    const free = Math.abs(load) * Math.sqrt(2 / (r * r + Math.sqrt(r ** 4 + 4 * load * load)))
-    v = drive + Math.sign(load) * free
-    if (drive === 0) return v
-    // Newton on a function that only grows while tan φ₀ < 2.8: a handful of steps from a close start.
-    for (let i = 0; i < 4; i++) {
-      const speed = Math.sqrt(r * r + v * v)
-      const off = (v - drive) * speed - load
-      const step = off / (speed + ((v - drive) * v) / speed)
-      v -= step
-      if (Math.abs(step) < 1e-5) break
-    }
+  if (load === 0) return drive
+  // Exact without planes, close with them. The root is written so that a weight of nearly nothing does not cancel into less than nothing.
+  const along = r * r + drive * drive
+  const size = Math.abs(load)
+  const free = size * Math.sqrt(2 / (along + Math.sqrt(along * along + 4 * size * size)))
+  let v = drive + (load > 0 ? free : -free)
+  if (drive === 0) return v
+  // Newton on a function that only grows while tan φ₀ < 2.8: a step or two from a close start.
+  for (let i = 0; i < 4; i++) {
+    const speed = Math.sqrt(r * r + v * v)
+    const step = ((v - drive) * speed - load) / (speed + ((v - drive) * v) / speed)
+    v -= step
+    if (Math.abs(step) < 1e-5) break
   }
   return v
 }

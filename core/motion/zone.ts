@@ -1,4 +1,5 @@
-import type { Follower, Path } from './path'
+import type { Path } from './path'
+import type { Track } from './track'
 
 /** Where the fish hold, and how far they will come for a lure. m. */
 export interface Reach {
@@ -30,78 +31,63 @@ const ON_BOTTOM_M = 0.05
 const PIECE_M = 0.15
 const MOST_PIECES = 8
 
-/** Counts time and metres in the zone, on the bottom and in the cover while a lure goes by. */
-export class ZoneTally implements Follower {
-  private x = 0
-  private z = 0
-  private t = 0
-  private working = false
-  private all = 0
-  private inside = 0
-  private reach = 0
-  private metres = 0
-  private bottom = 0
-  private touch = 0
-  private cover = 0
+/** A stretch of a way through the water: points `from` up to, not including, `to`. */
+interface Way {
+  readonly x: ArrayLike<number>
+  readonly z: ArrayLike<number>
+  readonly t: ArrayLike<number>
+}
 
-  constructor(
-    private readonly zone: Reach,
-    private readonly depthM: number,
-    private readonly coverTopM: number | null,
-  ) {}
-
-  begin() {
-    this.working = true
-  }
-
-  add(x: number, z: number, t: number) {
-    if (this.working) this.leg(this.z, z, t - this.t, Math.abs(x - this.x))
-    this.x = x
-    this.z = z
-    this.t = t
-  }
-
-  private leg(z0: number, z1: number, seconds: number, metres: number) {
-    const { zone, coverTopM } = this
-    const pieces = Math.min(MOST_PIECES, Math.ceil(Math.abs(z1 - z0) / PIECE_M) || 1)
-    const dt = seconds / pieces
+/** Counts time and metres in the zone, on the bottom and in the cover, leg by leg. */
+function share(way: Way, from: number, to: number, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
+  const { x, z, t } = way
+  const coverM = coverTopM ?? Infinity
+  let all = 0
+  let inside = 0
+  let reach = 0
+  let metres = 0
+  let bottom = 0
+  let touch = 0
+  let cover = 0
+  for (let i = from + 1; i < to; i++) {
+    const z0 = z[i - 1] ?? 0
+    const rise = (z[i] ?? 0) - z0
+    const pieces = Math.min(MOST_PIECES, Math.ceil(Math.abs(rise) / PIECE_M) || 1)
+    const dt = ((t[i] ?? 0) - (t[i - 1] ?? 0)) / pieces
+    const dx = Math.abs((x[i] ?? 0) - (x[i - 1] ?? 0)) / pieces
     for (let j = 0; j < pieces; j++) {
-      const z = z0 + ((z1 - z0) * (j + 0.5)) / pieces
-      this.all += dt
-      if (z >= zone.topM && z <= zone.bottomM) {
-        this.inside += dt
-        this.metres += metres / pieces
-        this.reach += dt
-      } else if (z < zone.topM) this.reach += dt * Math.max(0, 1 - (zone.topM - z) / zone.upM)
-      else this.reach += dt * Math.max(0, 1 - (z - zone.bottomM) / zone.downM)
-      if (z >= this.depthM - ON_BOTTOM_M) this.bottom += dt
-      if (coverTopM !== null) {
-        if (Math.abs(z - coverTopM) <= TOUCH_M) this.touch += dt
-        if (z > coverTopM + TOUCH_M) this.cover += dt
+      const at = z0 + (rise * (j + 0.5)) / pieces
+      all += dt
+      if (at < zone.topM) reach += dt * Math.max(0, 1 - (zone.topM - at) / zone.upM)
+      else if (at > zone.bottomM) reach += dt * Math.max(0, 1 - (at - zone.bottomM) / zone.downM)
+      else {
+        reach += dt
+        inside += dt
+        metres += dx
       }
+      if (at >= depthM - ON_BOTTOM_M) bottom += dt
+      if (Math.abs(at - coverM) <= TOUCH_M) touch += dt
+      if (at > coverM + TOUCH_M) cover += dt
     }
   }
-
-  share(): ZoneShare {
-    const of = (part: number) => (this.all > 0 ? part / this.all : 0)
-    return {
-      inZone: of(this.inside),
-      withinReach: of(this.reach),
-      metres: this.metres,
-      seconds: this.inside,
-      onBottom: of(this.bottom),
-      touching: of(this.touch),
-      inCover: of(this.cover),
-    }
+  const of = (part: number) => (all > 0 ? part / all : 0)
+  return {
+    inZone: of(inside),
+    withinReach: of(reach),
+    metres,
+    seconds: inside,
+    onBottom: of(bottom),
+    touching: of(touch),
+    inCover: of(cover),
   }
 }
 
-/** The share of a path already drawn. */
+/** The share of a path, from where its work begins. `coverTopM` null: open water. */
 export function shareInZone(path: Path, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
-  const tally = new ZoneTally(zone, depthM, coverTopM)
-  for (let i = path.workFrom; i < path.x.length; i++) {
-    tally.add(path.x[i] ?? 0, path.z[i] ?? 0, path.t[i] ?? 0)
-    tally.begin()
-  }
-  return tally.share()
+  return share(path, path.workFrom, path.x.length, zone, depthM, coverTopM)
+}
+
+/** The same of a track. */
+export function trackShare(track: Track, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
+  return share(track, track.workFrom, track.count, zone, depthM, coverTopM)
 }

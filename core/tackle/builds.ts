@@ -1,3 +1,4 @@
+import { TRAILER_BAND } from '../../data/trailers'
 import type { Box } from './box'
 import type { MountKind } from './family'
 import { hookGapM, type HookSize } from './hook-size'
@@ -64,9 +65,6 @@ function mountsOf(lure: Lure, box: Box): Mount[] {
     }
   })
 }
-
-/** A trailer belongs to its bait when it is between a third and nine tenths as long. */
-const TRAILER_BAND = [0.33, 0.9] as const
 
 function trailersOf(lure: Lure, box: Box): (Trailer | null)[] {
   if (!familyOf(lure.family).takesTrailer) return [null]

@@ -1,4 +1,4 @@
-import { demoWorld } from '../../storage/demo'
+import { demoWorld } from '../demo/world'
 import { Conditions, type Place } from '../water'
 
 /** Waters and box that tests share. */

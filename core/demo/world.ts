@@ -1,8 +1,8 @@
-import { DEMO_LURES } from '../data/demo/lures'
-import { DEMO_PARTS } from '../data/demo/parts'
-import { DEMO_PLACES, DEMO_WATERS } from '../data/demo/places'
-import { Box, EMPTY_BOX } from '../core/tackle'
-import { Conditions, Place, forageLengthM } from '../core/water'
+import { DEMO_LURES } from '../../data/demo/lures'
+import { DEMO_PARTS } from '../../data/demo/parts'
+import { DEMO_PLACES, DEMO_WATERS } from '../../data/demo/places'
+import { Box, EMPTY_BOX } from '../tackle'
+import { Conditions, Place, forageLengthM } from '../water'
 
 export interface World {
   readonly box: Box

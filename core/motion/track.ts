@@ -1,0 +1,42 @@
+import type { Path } from './path'
+
+/**
+ * Room for the points of one cast, used again for the next: a ranking throws thousands and keeps few.
+ * `x` m from the rod tip, `z` m deep, `t` s, the first `count` of each.
+ */
+export class Track {
+  readonly x: Float64Array
+  readonly z: Float64Array
+  readonly t: Float64Array
+  count = 0
+  /** Index at which the count-down ends and the work begins. */
+  workFrom = 0
+
+  constructor(most: number) {
+    this.x = new Float64Array(most)
+    this.z = new Float64Array(most)
+    this.t = new Float64Array(most)
+  }
+
+  clear(): void {
+    this.count = 0
+    this.workFrom = 0
+  }
+
+  begin(): void {
+    this.workFrom = Math.max(0, this.count - 1)
+  }
+
+  add(x: number, z: number, t: number): void {
+    this.x[this.count] = x
+    this.z[this.count] = z
+    this.t[this.count] = t
+    this.count += 1
+  }
+
+  /** What was tracked, to keep. */
+  path(): Path {
+    const kept = (all: Float64Array) => Array.from(all.subarray(0, this.count))
+    return { x: kept(this.x), z: kept(this.z), t: kept(this.t), workFrom: this.workFrom }
+  }
+}

@@ -1,0 +1,15 @@
+/** What a trailer adds to the bait it follows: thump, bulk, width of swing. Order of common practice: from grub and split tail to paddle tail, claws and paddles. */
+export const TRAILER_ADDS = {
+  'stick-worm': { vibration: 0, presence: 0.03, amplitude: -0.03 },
+  grub: { vibration: 0.03, presence: 0.02, amplitude: 0 },
+  'split-tail': { vibration: 0.02, presence: 0.03, amplitude: 0 },
+  'gliding-creature': { vibration: 0.04, presence: 0.14, amplitude: 0.02 },
+  'paddle-tail': { vibration: 0.1, presence: 0.1, amplitude: 0.05 },
+  'kicking-craw': { vibration: 0.12, presence: 0.1, amplitude: 0.08 },
+} as const
+
+/** A trailer belongs to its bait when it is between a third and nine tenths as long. */
+export const TRAILER_BAND = [0.33, 0.9] as const
+
+/** Jigs and blades are thrown with a trailer that shows this much of its length behind them. */
+export const TRAILER_SHOWS = 0.25
