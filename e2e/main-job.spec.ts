@@ -30,7 +30,7 @@ test('a newcomer goes from the water to what to tie on, and loses nothing', asyn
   await choose(page, 'Family', 'Jerkbait')
   await form.getByLabel('Length', { exact: true }).fill('10.5 cm')
   await form.getByLabel('Weight on the packet').fill('1/2 oz')
-  await choose(page, 'At rest it', 'suspends')
+  await choose(page, 'At rest it', 'Suspends')
   await form.getByLabel('Labelled running depth').fill('2.8')
   await choose(page, 'Flank', 'Gold')
   await form.getByRole('button', { name: 'Add to the box' }).click()

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { sayHandling, sayLift, sayRig } from '../../core/match'
-import { useScene } from '~/composables/useScene'
 import { useBox } from '~/stores/box'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
@@ -11,7 +10,6 @@ const box = useBox()
 const match = useMatch()
 const water = useWater()
 const settings = useSettings()
-const { now, others } = useScene()
 
 const chosen = computed(() => match.chosen)
 const biteWarning = computed(() => water.current?.speciesId === 'pike')
@@ -24,30 +22,7 @@ const nightWarning = computed(() => water.reading?.light === 'night')
     <div class="match">
       <section class="left" aria-label="The set-up in the water">
         <div class="panel picture">
-          <WaterColumn
-            v-if="water.current && water.reading"
-            :c="water.current"
-            :zone="water.reading.zone"
-            :light="water.reading.light"
-            :plan="now?.thrown.plan"
-            :path="now?.thrown.path"
-            :lure="now?.setUp.build.lure"
-            :share="now?.thrown.share.inZone"
-            :others="others"
-            @change="water.change"
-          >
-            <span v-if="now" class="share"
-              >{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span
-            >
-            <span class="resets">
-              <button v-if="water.current.rodTipM !== null" type="button" @click="water.change({ rodTipM: null })">
-                Leave the rod to the match
-              </button>
-              <button v-if="water.current.zone" type="button" @click="water.change({ zone: null })">
-                Zone as usual here
-              </button>
-            </span>
-          </WaterColumn>
+          <PlaceColumn with-others />
         </div>
 
         <article v-if="chosen" class="panel answer" aria-live="polite">
@@ -139,19 +114,6 @@ const nightWarning = computed(() => water.reading?.light === 'night')
 }
 .picture {
   overflow: hidden;
-}
-.share {
-  font-weight: 650;
-}
-.resets {
-  display: flex;
-  gap: 14px;
-}
-.resets button {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  font-weight: 600;
-  min-height: 28px;
 }
 .answer {
   padding: 18px 22px 22px;

@@ -1,12 +1,8 @@
 <script setup lang="ts">
-import { useScene } from '~/composables/useScene'
 import { useMatch } from '~/stores/match'
-import { useWater } from '~/stores/water'
 
 useHead({ title: 'Water · Ygrion' })
-const water = useWater()
 const match = useMatch()
-const { now } = useScene()
 const first = computed(() => match.rows.slice(0, 4))
 </script>
 
@@ -18,21 +14,7 @@ const first = computed(() => match.rows.slice(0, 4))
     </section>
     <div class="seen">
       <section class="panel" aria-label="The place">
-        <WaterColumn
-          v-if="water.current && water.reading"
-          :c="water.current"
-          :zone="water.reading.zone"
-          :light="water.reading.light"
-          :plan="now?.thrown.plan"
-          :path="now?.thrown.path"
-          :lure="now?.setUp.build.lure"
-          :share="now?.thrown.share.inZone"
-          @change="water.change"
-        >
-          <button v-if="water.current.zone" type="button" class="usual" @click="water.change({ zone: null })">
-            Zone as usual here
-          </button>
-        </WaterColumn>
+        <PlaceColumn />
       </section>
       <section class="panel answers" aria-label="What this water asks for">
         <div>
@@ -94,12 +76,6 @@ h1 {
   display: inline-block;
   margin-top: 10px;
   font-weight: 650;
-}
-.usual {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  font-weight: 600;
-  min-height: 28px;
 }
 @media (max-width: 1080px) {
   .water {

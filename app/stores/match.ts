@@ -13,7 +13,7 @@ type Status = 'idle' | 'working' | 'ready' | { problem: string }
 
 const SHOWN = 12
 /** Between two rankings of a drag, ms: two cores also have to draw. */
-const BREATH_MS = 60
+const BREATH_MS = 110
 /** The lift is worked out once the water has stood still this long, ms. */
 const SETTLED_MS = 200
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { COLOURS, FAMILIES, PATTERNS, familyOf, type FamilyId, type Lure } from '../../../core/tackle'
+import { capital, choices } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
 
@@ -12,9 +13,11 @@ const draft = reactive<Draft>(
   props.lure ? (JSON.parse(JSON.stringify(props.lure)) as Draft) : newDraft(crypto.randomUUID()),
 )
 const problems = ref<Record<string, string>>({})
+/** False while a field holds what cannot be read. */
+const readable = ref<boolean | null>(null)
 const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
 const colours = COLOURS.map((c) => ({ value: c.id, title: c.name, hex: c.hex }))
-const patterns = PATTERNS.map((p) => ({ value: p, title: p }))
+const patterns = choices(PATTERNS)
 const sounds = [
   { value: 'silent', title: 'Silent' },
   { value: 'knock', title: 'One knock' },
@@ -39,6 +42,10 @@ const unusual = computed(() => {
 const asLure = computed(() => draft as unknown as Lure)
 
 function save() {
+  if (readable.value === false) {
+    problems.value = { ...problems.value, fields: 'Mend the field marked red first; nothing is saved yet.' }
+    return
+  }
   const judged = judge(JSON.parse(JSON.stringify(draft)) as Draft)
   if (judged.ok) emit('save', judged.lure)
   else problems.value = judged.problems
@@ -46,7 +53,7 @@ function save() {
 </script>
 
 <template>
-  <form class="panel lure-form" @submit.prevent="save">
+  <v-form v-model="readable" class="panel lure-form" @submit.prevent="save">
     <div class="head">
       <h2>{{ lure ? `Change ${lure.name}` : 'Add a lure' }}</h2>
       <p class="quiet">{{ family.about }}</p>
@@ -98,7 +105,7 @@ function save() {
         <v-select
           v-if="f.kind === 'choice'"
           :label="f.label"
-          :items="[...f.options]"
+          :items="choices(f.options)"
           :model-value="String(draft.traits[f.key])"
           @update:model-value="(v) => (draft.traits[f.key] = v)"
         />
@@ -124,7 +131,7 @@ function save() {
         v-for="part in ['back', 'flank', 'belly'] as const"
         :key="part"
         v-model="draft.colour[part]"
-        :label="part.charAt(0).toUpperCase() + part.slice(1)"
+        :label="capital(part)"
         :items="colours"
       >
         <template #item="{ props: item, internalItem }">
@@ -172,7 +179,7 @@ function save() {
       <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
       <v-btn v-if="lure" variant="text" color="error" class="remove" @click="$emit('remove', lure)">Remove</v-btn>
     </div>
-  </form>
+  </v-form>
 </template>
 
 <style scoped>

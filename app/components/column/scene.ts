@@ -41,7 +41,8 @@ export function sceneOf({ widthPx, depthM, reachM, trueScale }: SceneInput) {
     waterPx,
     skyPx: SKY_PX,
     bedPx: BED_PX,
-    margin: MARGIN,
+    left: MARGIN.left,
+    right: MARGIN.left + plotWidth,
     heightPx: SKY_PX + waterPx + MARGIN.bottom + BED_PX,
   }
 }

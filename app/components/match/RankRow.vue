@@ -29,7 +29,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
     </span>
     <span class="score">
       <b>{{ Math.round(row.score) }}</b>
-      <span class="bar" aria-hidden="true"><span :style="{ width: `${row.score}%` }" /></span>
+      <span class="bar" aria-hidden="true"><span :style="{ transform: `scaleX(${row.score / 100})` }" /></span>
       <small>{{ zone }} % in zone</small>
     </span>
   </button>
@@ -45,6 +45,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   padding: 8px 14px 8px 12px;
   text-align: left;
   border-left: 4px solid transparent;
+  contain: content;
 }
 .row:hover {
   background: rgba(var(--v-theme-surface-variant), 0.55);
@@ -116,6 +117,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 .bar span {
   display: block;
   height: 100%;
+  transform-origin: left;
   border-radius: 3px;
   background: rgb(var(--v-theme-primary));
 }

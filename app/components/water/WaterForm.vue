@@ -10,6 +10,7 @@ import {
   forageLengthM,
   type Conditions,
 } from '../../../core/water'
+import { choices } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
@@ -20,8 +21,12 @@ const box = useBox()
 const { show } = useMeasure()
 const c = computed(() => water.current)
 
-const titled = (values: readonly string[]) =>
-  values.map((value) => ({ value, title: value.charAt(0).toUpperCase() + value.slice(1) }))
+const WATER_MEASURES = [
+  { key: 'waterTempC', label: 'Temperature', role: 'waterTemp', min: -2, max: 40 },
+  { key: 'visibilityM', label: 'White lure vanishes at', role: 'depth', min: 0.05, max: 40 },
+  { key: 'depthM', label: 'Depth', role: 'depth', min: 0.3, max: 200 },
+  { key: 'currentMps', label: 'Current', role: 'current', min: 0, max: 4 },
+] as const
 const SKY_WORDS = { sun: 'Sun', broken: 'Broken cloud', cloud: 'Cloud', rain: 'Rain' }
 const skies = SKIES.map((value) => ({ value, title: SKY_WORDS[value] }))
 const species = SPECIES.map((s) => ({ value: s.id, title: s.name }))
@@ -29,9 +34,12 @@ const forage = FORAGE.map((f) => ({ value: f.id, title: f.name }))
 const places = computed(() => box.places.map((p) => ({ value: p.id, title: p.name })))
 const seasons = computed(() => [
   { value: null, title: `${water.reading?.season ?? ''} (worked out)` },
-  ...titled(SEASONS),
+  ...choices(SEASONS),
 ])
-const lights = computed(() => [{ value: null, title: `${water.reading?.light ?? ''} (worked out)` }, ...titled(LIGHTS)])
+const lights = computed(() => [
+  { value: null, title: `${water.reading?.light ?? ''} (worked out)` },
+  ...choices(LIGHTS),
+])
 
 const time = computed({
   get: () => {
@@ -83,7 +91,7 @@ const clockOf = (ms: number | null) => {
       />
       <v-select
         label="Mood"
-        :items="titled(MOODS)"
+        :items="choices(MOODS)"
         :model-value="c.mood"
         @update:model-value="(mood) => set({ mood })"
       />
@@ -100,43 +108,21 @@ const clockOf = (ms: number | null) => {
     <fieldset>
       <legend>Water</legend>
       <MeasureField
-        label="Temperature"
-        role="waterTemp"
-        :model-value="c.waterTempC"
-        :min="-2"
-        :max="40"
-        @update:model-value="(v) => v !== null && set({ waterTempC: v })"
-      />
-      <MeasureField
-        label="White lure vanishes at"
-        role="depth"
-        :model-value="c.visibilityM"
-        :min="0.05"
-        :max="40"
-        @update:model-value="(v) => v !== null && set({ visibilityM: v })"
-      />
-      <MeasureField
-        label="Depth"
-        role="depth"
-        :model-value="c.depthM"
-        :min="0.3"
-        :max="200"
-        @update:model-value="(v) => v !== null && set({ depthM: v })"
-      />
-      <MeasureField
-        label="Current"
-        role="current"
-        :model-value="c.currentMps"
-        :min="0"
-        :max="4"
-        @update:model-value="(v) => v !== null && set({ currentMps: v })"
+        v-for="f in WATER_MEASURES"
+        :key="f.key"
+        :label="f.label"
+        :role="f.role"
+        :model-value="c[f.key]"
+        :min="f.min"
+        :max="f.max"
+        @update:model-value="(v) => v !== null && set({ [f.key]: v })"
       />
     </fieldset>
     <fieldset>
       <legend>Cover</legend>
       <v-select
         label="Kind"
-        :items="titled(COVERS)"
+        :items="choices(COVERS)"
         :model-value="c.cover.kind"
         @update:model-value="(kind) => set({ cover: { ...c!.cover, kind } })"
       />

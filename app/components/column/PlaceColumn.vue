@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { useScene } from '~/composables/useScene'
+import { useWater } from '~/stores/water'
+
+/** The water column of the current place, with the chosen set-up thrown into it. What is dragged changes the water. */
+defineProps<{ withOthers?: boolean }>()
+const water = useWater()
+const { now, others } = useScene()
+</script>
+
+<template>
+  <WaterColumn
+    v-if="water.current && water.reading"
+    :c="water.current"
+    :zone="water.reading.zone"
+    :light="water.reading.light"
+    :plan="now?.thrown.plan"
+    :path="now?.thrown.path"
+    :lure="now?.setUp.build.lure"
+    :share="now?.thrown.share.inZone"
+    :others="withOthers ? others : []"
+    @change="water.change"
+  >
+    <span v-if="now" class="share">{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span>
+    <span class="resets">
+      <button v-if="water.current.rodTipM !== null" type="button" @click="water.change({ rodTipM: null })">
+        Leave the rod to the match
+      </button>
+      <button v-if="water.current.zone" type="button" @click="water.change({ zone: null })">Zone as usual here</button>
+    </span>
+  </WaterColumn>
+</template>
+
+<style scoped>
+.share {
+  font-weight: 650;
+}
+.resets {
+  display: flex;
+  gap: 14px;
+}
+.resets button {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+  min-height: 28px;
+}
+</style>
