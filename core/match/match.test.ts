@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, feet, inches, water } from '../testing/world'
 import { FAMILIES, RETRIEVES } from '../tackle'
 import type { Conditions } from '../water'
-import { candidatesOf, setUpOf } from './candidates'
 import {
   RULES,
   SCHOOLS,
@@ -127,32 +126,6 @@ describe('the score', () => {
       { numRuns: 15 },
     )
   })
-})
-
-describe('the ranking against its slow twin, which throws every cast', () => {
-  it.each(['vessamere-north', 'vessamere-south', 'ottermoss'])(
-    '%s: each lure’s set-up within 4 points of the best there is, most within ½',
-    (id) => {
-      const c = WORLD.waters.find((w) => w.placeId === id)
-      const place = WORLD.places.find((p) => p.id === id)
-      if (!c || !place) throw new Error(`no ${id}`)
-      const some = { ...box, lures: box.lures.filter((_, i) => i % 5 === 0) }
-      const bench = benchFor(c, place, some, { schools: {} })
-      const fast = new Map(rank(some, bench, 50).map((r) => [r.setUp.build.lure.id, r.score]))
-      const gaps = some.lures.flatMap((lure) => {
-        const scores = candidatesOf(lure, some, bench)
-          .flatMap((candidate) => candidate.onLines.map((line) => scoreSetUp(setUpOf(candidate, line), bench)))
-          .filter((r) => r.thrown.risk <= SNAG_LIMIT)
-          .map((r) => r.score)
-        return scores.length === 0 ? [] : [Math.max(...scores) - (fast.get(lure.id) ?? 0)]
-      })
-      expect(gaps.length).toBeGreaterThan(8)
-      expect(Math.min(...gaps)).toBeGreaterThan(-1e-6)
-      expect(Math.max(...gaps)).toBeLessThan(4)
-      const median = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)] ?? 9
-      expect(median).toBeLessThan(0.5)
-    },
-  )
 })
 
 describe('what would lift it', () => {
