@@ -11,7 +11,6 @@ import {
   demandOf,
   dropShotHeightM,
   matchWater,
-  rank,
   sayGiven,
   sayHandling,
   sayLift,

@@ -17,7 +17,7 @@ function strength(value: number): string {
 const percent = (share: number) => `${Math.round(share * 100)}\u202f%`
 
 function compared(name: string, p: Part): string {
-  return `${strength(p.offer ?? 0)} ${name}, asked for ${strength(p.want ?? 0)}`
+  return `${strength(p.offer ?? 0)} ${name}, asked for ${strength(p.want ?? 0).replace(/ of$/, '')}`
 }
 
 /** What this set-up gives on the axis of a part. */

@@ -1,22 +1,47 @@
-import { expect, it } from 'vitest'
-import { FAMILIES } from '../../../core/tackle'
+import { describe, expect, it } from 'vitest'
+import { FAMILIES, Lure } from '../../../core/tackle'
 import { judge, newDraft, traitFields, usualTraits } from './draft'
 
-it('every family can be drafted from its schema alone and only lacks a name', () => {
-  for (const { id } of FAMILIES) {
-    const draft = { ...newDraft('x'), family: id, traits: usualTraits(id) }
-    const bare = judge(draft)
-    expect(bare.ok).toBe(false)
-    expect(!bare.ok && Object.keys(bare.problems)).toEqual(['name'])
-    expect(judge({ ...draft, name: 'Something' }).ok).toBe(true)
-    for (const f of traitFields(id)) if (f.kind === 'choice') expect(f.options.length).toBeGreaterThan(1)
-  }
+describe('the form reads its fields off the family', () => {
+  it.each(FAMILIES.map((f) => [f.id] as const))('%s: every field has a label, and its usual traits pass', (id) => {
+    for (const { label, kind, options } of traitFields(id)) {
+      expect(label).toMatch(/^[A-Z]/)
+      if (kind === 'choice') expect(options.length).toBeGreaterThan(1)
+    }
+    const draft = { ...newDraft('x'), family: id, name: 'New one', traits: usualTraits(id) }
+    expect(Lure.safeParse(draft).error?.issues ?? []).toEqual([])
+  })
 })
 
-it('faults are worded with the remedy, by field', () => {
-  const judged = judge({ ...newDraft('x'), name: 'A', count: 2.5, lengthM: 9 })
-  expect(!judged.ok && judged.problems).toMatchObject({
-    count: expect.stringContaining('whole number'),
-    lengthM: expect.stringContaining('between'),
+describe('a lure being typed', () => {
+  const draft = () => ({ ...newDraft('x'), name: 'New one' })
+  it('is kept as it stands when nothing is wrong', () => {
+    const judged = judge(draft())
+    expect(judged).toEqual({ ok: true, lure: draft() })
+  })
+  it('a name of blanks is no name', () => {
+    const judged = judge({ ...draft(), name: '   ' })
+    expect(judged.ok ? {} : judged.problems).toEqual({ name: 'Give it a name of at most 80 letters.' })
+  })
+  it.each([
+    ['lengthM', 4, /1 and 50 cm/],
+    ['massKg', 0, /0\.3 g and 1 kg/],
+    ['measuredMassKg', 7, /or empty/],
+    ['count', 1.5, /whole number/],
+    ['count', -1, /whole number/],
+    ['tray', 'x'.repeat(41), /40 letters/],
+    ['notes', 'x'.repeat(501), /500 letters/],
+  ] as const)('%s %s is explained', (field, value, words) => {
+    const judged = judge({ ...draft(), [field]: value })
+    if (judged.ok) throw new Error('was taken')
+    expect(judged.problems[field]).toMatch(words)
+    expect(Object.keys(judged.problems)).toEqual([field])
+  })
+  it('several faults are all named', () => {
+    const judged = judge({ ...draft(), name: '', count: -1 })
+    expect(judged.ok ? [] : Object.keys(judged.problems).sort()).toEqual(['count', 'name'])
+  })
+  it('traits of another family are not taken', () => {
+    expect(judge({ ...draft(), traits: usualTraits('spinnerbait') }).ok).toBe(false)
   })
 })

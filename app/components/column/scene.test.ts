@@ -2,60 +2,69 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { coloursOf, lightStops, scatter, sceneOf } from './scene'
 
-const scene = (over: Partial<Parameters<typeof sceneOf>[0]> = {}) =>
-  sceneOf({ widthPx: 760, depthM: 6, reachM: 35, trueScale: false, ...over })
+const INPUT = { widthPx: 800, depthM: 4, reachM: 30, trueScale: false }
+const brightness = (colour: string) => {
+  const rgb = (colour.match(/\d+/g) ?? []).map(Number)
+  return rgb.reduce((sum, v) => sum + v, 0)
+}
 
-describe('geometry', () => {
-  it('the surface, the bed and the rod stand where they should', () => {
-    const s = scene()
-    expect(s.z(0)).toBe(s.skyPx)
-    expect(s.z(6)).toBe(s.skyPx + s.waterPx)
-    expect(s.air(1)).toBeLessThan(s.skyPx)
-    expect(s.airM(s.air(1.7))).toBeCloseTo(1.7)
-  })
-  it('true scale is true', () => {
-    const s = scene({ trueScale: true })
-    expect(s.stretch).toBeCloseTo(1)
-    expect(s.z(3) - s.z(0)).toBeCloseTo(s.x(3) - s.x(0))
-  })
-  it('everything fits, from a phone to a wide screen, from puddle to lake', () => {
+describe('the picture’s geometry', () => {
+  it('a depth and its pixel are each other’s inverse, in water and in air', () => {
     fc.assert(
       fc.property(
-        fc.integer({ min: 300, max: 2000 }),
-        fc.double({ min: 0.3, max: 200, noNaN: true }),
-        fc.double({ min: 10, max: 120, noNaN: true }),
-        (widthPx, depthM, reachM) => {
-          const s = scene({ widthPx, depthM, reachM })
-          expect(s.x(reachM)).toBeLessThanOrEqual(widthPx)
-          expect(s.air(3)).toBeGreaterThanOrEqual(0)
-          expect(s.z(depthM)).toBeLessThan(s.heightPx)
+        fc.double({ min: 0.3, max: 100, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (depthM, share) => {
+          const scene = sceneOf({ ...INPUT, depthM })
+          expect(scene.z.invert(scene.z(depthM * share))).toBeCloseTo(depthM * share, 6)
+          expect(scene.airM(scene.air(2 * share))).toBeCloseTo(2 * share, 6)
         },
       ),
     )
   })
-})
-
-describe('colours', () => {
-  const brightness = (rgb: string) => (rgb.match(/\d+/g) ?? []).slice(0, 3).reduce((sum, v) => sum + Number(v), 0)
-  it('light fades with depth, faster in murky water', () => {
-    const fading = (visibilityM: number) =>
-      lightStops(6, visibilityM, coloursOf(visibilityM, 'day', false)).map((s) => brightness(s.colour))
-    for (const visibilityM of [0.5, 2, 6]) {
-      const stops = fading(visibilityM)
-      for (let i = 1; i < stops.length; i++) expect(stops[i]).toBeLessThanOrEqual(stops[i - 1] ?? 999)
-    }
-    const kept = (stops: number[]) => (stops[4] ?? 0) / (stops[0] ?? 1)
-    expect(kept(fading(0.5))).toBeLessThan(kept(fading(6)))
+  it('the whole cast and the whole depth lie inside it, on a phone and on a desk', () => {
+    for (const widthPx of [280, 360, 800, 1600])
+      for (const reachM of [10, 40, 120]) {
+        const scene = sceneOf({ ...INPUT, widthPx, reachM })
+        expect(scene.x(reachM)).toBeLessThanOrEqual(scene.right)
+        expect(scene.x(0)).toBe(scene.left)
+        expect(scene.z(INPUT.depthM) + scene.bedPx).toBeLessThanOrEqual(scene.heightPx)
+      }
   })
-  it('the night theme has no blue in it', () => {
-    const { bright, dark } = coloursOf(3, 'night', true)
-    for (const hex of [bright, dark]) expect(parseInt(hex.slice(5, 7), 16)).toBeLessThan(parseInt(hex.slice(1, 3), 16))
+  it('a raised rod fits under the top edge at every depth', () => {
+    for (const depthM of [0.3, 1, 4, 60]) expect(sceneOf({ ...INPUT, depthM }).air(3)).toBeGreaterThanOrEqual(0)
+  })
+  it('at true scale a metre down is a metre out, and the stretch is told otherwise', () => {
+    expect(sceneOf({ ...INPUT, trueScale: true, depthM: 10 }).stretch).toBeCloseTo(1)
+    expect(sceneOf(INPUT).stretch).toBeGreaterThan(2)
   })
 })
 
-it('scatter repeats itself and stays between 0 and 1', () => {
-  for (let i = 0; i < 200; i++) {
-    expect(scatter(i)).toBe(scatter(i))
-    expect(scatter(i) >= 0 && scatter(i) < 1).toBe(true)
-  }
+describe('its light', () => {
+  it('fades downwards, faster in stained water', () => {
+    const at = (visibilityM: number) =>
+      lightStops(5, visibilityM, { bright: '#ffffff', dark: '#000000', sky: ['#fff', '#fff'] }).map((s) =>
+        brightness(s.colour),
+      )
+    const [clear, stained] = [at(4), at(0.5)]
+    for (const stops of [clear, stained]) expect(stops).toEqual([...stops].sort((a, b) => b - a))
+    expect(stained[4] ?? 0).toBeLessThan(clear[4] ?? 0)
+  })
+  it('clear water is bluer than stained; night is darker than day; the night theme is warm', () => {
+    const rgb = (c: string) => (c.match(/\d+/g) ?? []).map(Number)
+    const [cr = 0, , cb = 0] = rgb(coloursOf(4, 'day', false).bright)
+    const [sr = 0, , sb = 0] = rgb(coloursOf(0.5, 'day', false).bright)
+    expect(cb - cr).toBeGreaterThan(sb - sr)
+    expect(brightness(coloursOf(2, 'night', false).bright)).toBeLessThan(brightness(coloursOf(2, 'day', false).bright))
+    expect(coloursOf(2, 'day', true)).toEqual(coloursOf(0.3, 'night', true))
+  })
+})
+
+it('the scatter is repeatable and spread over 0 … 1', () => {
+  const all = Array.from({ length: 400 }, (_, i) => scatter(i))
+  expect(all).toEqual(Array.from({ length: 400 }, (_, i) => scatter(i)))
+  expect(Math.min(...all)).toBeGreaterThanOrEqual(0)
+  expect(Math.max(...all)).toBeLessThan(1)
+  for (const tenth of [0, 1, 2, 3, 4, 5, 6, 7, 8, 9])
+    expect(all.filter((v) => Math.floor(v * 10) === tenth).length).toBeGreaterThan(10)
 })

@@ -9,8 +9,11 @@ const SHOWN = 6
 const LEAST = 0.4
 const all = ref(false)
 
+const sign = computed(() => (props.side === 'won' ? '+' : '−'))
 const worth = (p: Part) => (props.side === 'won' ? p.points : p.lost)
 const parts = computed(() => props.row.parts.filter((p) => worth(p) >= LEAST).sort((a, b) => worth(b) - worth(a)))
+/** What is too small to name, together: so that what is shown adds up. */
+const small = computed(() => props.row.parts.reduce((sum, p) => (worth(p) < LEAST ? sum + worth(p) : sum), 0))
 const shown = computed(() => (all.value ? parts.value : parts.value.slice(0, SHOWN)))
 </script>
 
@@ -18,11 +21,15 @@ const shown = computed(() => (all.value ? parts.value : parts.value.slice(0, SHO
   <div>
     <ul class="reasons">
       <li v-for="(p, i) in shown" :key="`${p.axis}${i}`">
-        <span class="points" :class="side">{{ side === 'won' ? '+' : '−' }}{{ worth(p).toFixed(1) }}</span>
+        <span class="points" :class="side">{{ sign }}{{ worth(p).toFixed(1) }}</span>
         <span>
           <span class="given">{{ sayGiven(p, row, settings.system) }}</span>
           <span class="cause">{{ sayCause(p) }}</span>
         </span>
+      </li>
+      <li v-if="(all || parts.length <= SHOWN) && small >= 0.05">
+        <span class="points" :class="side">{{ sign }}{{ small.toFixed(1) }}</span>
+        <span class="cause">small things together</span>
       </li>
     </ul>
     <p v-if="parts.length === 0" class="quiet">Nothing worth naming.</p>
