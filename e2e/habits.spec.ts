@@ -85,6 +85,7 @@ test('a lure form with an unread field saves nothing and says so', async ({ page
   await open(page, '/box')
   await page.locator('[data-lure="Pirrip 7"]').click()
   const form = page.getByRole('dialog')
+  await expect(form.getByLabel('Name')).toBeFocused()
   await form.getByLabel('Weighed (if so)').fill('heavy')
   await expect(form.getByText('“heavy” is not a figure')).toBeVisible()
   await form.getByRole('button', { name: 'Save' }).click()

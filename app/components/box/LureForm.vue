@@ -2,6 +2,7 @@
 import { COLOURS, FAMILIES, PATTERNS, familyOf, type FamilyId, type Lure } from '../../../core/tackle'
 import { capital, choices } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
+import { provideUnread } from '~/composables/useUnread'
 import { judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
 
 /** One lure, typed in any unit, drawn while it is typed. */
@@ -13,8 +14,7 @@ const draft = reactive<Draft>(
   props.lure ? (JSON.parse(JSON.stringify(props.lure)) as Draft) : newDraft(crypto.randomUUID()),
 )
 const problems = ref<Record<string, string>>({})
-/** False while a field holds what cannot be read. */
-const readable = ref<boolean | null>(null)
+const unread = provideUnread()
 const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
 const colours = COLOURS.map((c) => ({ value: c.id, title: c.name, hex: c.hex }))
 const patterns = choices(PATTERNS)
@@ -42,10 +42,11 @@ const unusual = computed(() => {
 const asLure = computed(() => draft as unknown as Lure)
 
 function save() {
-  if (readable.value === false) {
-    problems.value = { ...problems.value, fields: 'Mend the field marked red first; nothing is saved yet.' }
+  if (unread.size > 0) {
+    problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
     return
   }
+  problems.value = {}
   const judged = judge(JSON.parse(JSON.stringify(draft)) as Draft)
   if (judged.ok) emit('save', judged.lure)
   else problems.value = judged.problems
@@ -53,7 +54,7 @@ function save() {
 </script>
 
 <template>
-  <v-form v-model="readable" class="panel lure-form" @submit.prevent="save">
+  <form class="panel lure-form" @submit.prevent="save">
     <div class="head">
       <h2>{{ lure ? `Change ${lure.name}` : 'Add a lure' }}</h2>
       <p class="quiet">{{ family.about }}</p>
@@ -179,7 +180,7 @@ function save() {
       <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
       <v-btn v-if="lure" variant="text" color="error" class="remove" @click="$emit('remove', lure)">Remove</v-btn>
     </div>
-  </v-form>
+  </form>
 </template>
 
 <style scoped>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
+import { tellUnread } from '~/composables/useUnread'
 
 /** A measure typed in any unit: `3/8 oz`, `10g`, `55 F`. Shows the angler's own unit; keeps SI. */
 const props = defineProps<{
@@ -18,6 +19,7 @@ const { show, figure, unit, read } = useMeasure()
 const text = ref('')
 const problem = ref('')
 const typing = ref(false)
+tellUnread(problem)
 
 function settle() {
   text.value = props.modelValue === null ? '' : figure(props.modelValue, props.role)
