@@ -19,6 +19,9 @@ const VIEWS = [
   { to: '/', name: 'Match' },
 ]
 
+/** A view is where we are also while one of its parts is open. */
+const within = (to: string) => route.path === to || (to !== '/' && route.path.startsWith(`${to}/`))
+
 await settings.load()
 watch(
   () => settings.night,
@@ -73,7 +76,7 @@ const said = computed({
           v-for="view in VIEWS"
           :key="view.to"
           :to="view.to"
-          :class="{ here: route.path === view.to }"
+          :class="{ here: within(view.to) }"
           :aria-current="route.path === view.to ? 'page' : undefined"
           >{{ view.name }}</NuxtLink
         >

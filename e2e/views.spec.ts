@@ -9,7 +9,12 @@ async function violations(page: Page, part = 'html') {
     .analyze()
   return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)
 }
-const READY: Record<string, string> = { '/': '[data-lure]', '/water': '[data-lure]', '/box': '[data-lure]' }
+const READY: Record<string, string> = {
+  '/': '[data-lure]',
+  '/water': '[data-lure]',
+  '/box': '[data-lure]',
+  '/box/parts': '[data-part]',
+}
 
 for (const path of Object.keys(READY)) {
   for (const night of [false, true]) {

@@ -25,6 +25,7 @@ const SHOTS = [
   { name: 'water', path: '/water', size: DESK },
   { name: 'box', path: '/box', size: DESK },
   { name: 'lure-form', path: '/box', size: DESK, then: (page) => page.locator('[data-lure="Nimbletwig 110"]').click() },
+  { name: 'parts', path: '/box/parts', size: DESK },
   {
     name: 'match-night',
     path: '/',
@@ -38,7 +39,7 @@ for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
   await page.goto(`http://127.0.0.1:${port}${path}`)
-  await page.locator('[data-lure]').first().waitFor()
+  await page.locator('[data-lure], [data-part]').first().waitFor()
   await then?.(page)
   await page.evaluate(() => document.fonts.ready)
   // The lift is worked out once the water has stood still; wait for it where it is shown.

@@ -20,7 +20,8 @@ export interface Setting {
   value: unknown
 }
 
-type BoxTables = { [K in BoxKind]: EntityTable<Box[K][number], 'id'> }
+/** What lies in a drawer. */
+export type Item<K extends BoxKind> = Box[K][number]
 
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
@@ -37,9 +38,5 @@ export class YgrionDb extends Dexie {
       waters: 'placeId',
       settings: 'key',
     })
-  }
-
-  get boxTables(): BoxTables {
-    return Object.fromEntries(BOX_KINDS.map((kind) => [kind, this.table(kind)])) as unknown as BoxTables
   }
 }

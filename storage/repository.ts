@@ -1,8 +1,8 @@
-import { liveQuery } from 'dexie'
+import { liveQuery, type Table } from 'dexie'
 import type { Archive } from '../core/exchange'
-import { EMPTY_BOX, Lure, type Box } from '../core/tackle'
+import { Box, EMPTY_BOX } from '../core/tackle'
 import type { Conditions, Place } from '../core/water'
-import { BOX_KINDS, YgrionDb } from './db'
+import { BOX_KINDS, YgrionDb, type BoxKind, type Item } from './db'
 
 /** Everything stored, read in one piece. */
 export interface Stored {
@@ -30,25 +30,29 @@ export class Repository {
     })
   }
 
-  /** Writes a lure and answers with the one it replaced. */
-  async putLure(lure: Lure): Promise<Lure | undefined> {
-    const checked = Lure.parse(lure)
-    const { lures } = this.db.boxTables
-    return this.db.transaction('rw', lures, async () => {
-      const before = await lures.get(checked.id)
-      await lures.put(checked)
+  /** Writes a lure or a part and answers with the one it replaced. */
+  async put<K extends BoxKind>(kind: K, item: Item<K>): Promise<Item<K> | undefined> {
+    const checked = Box.shape[kind].element.parse(item) as Item<K>
+    const table = this.tableOf(kind)
+    return this.db.transaction('rw', table, async () => {
+      const before = await table.get(checked.id)
+      await table.put(checked)
       return before
     })
   }
 
-  /** Takes a lure out and answers with it. */
-  async deleteLure(id: string): Promise<Lure | undefined> {
-    const { lures } = this.db.boxTables
-    return this.db.transaction('rw', lures, async () => {
-      const before = await lures.get(id)
-      await lures.delete(id)
+  /** Takes a lure or a part out and answers with it. */
+  async take<K extends BoxKind>(kind: K, id: string): Promise<Item<K> | undefined> {
+    const table = this.tableOf(kind)
+    return this.db.transaction('rw', table, async () => {
+      const before = await table.get(id)
+      await table.delete(id)
       return before
     })
+  }
+
+  private tableOf<K extends BoxKind>(kind: K): Table<Item<K>, string> {
+    return this.db.table<Item<K>, string>(kind)
   }
 
   async putWater(water: Conditions): Promise<void> {

@@ -4,6 +4,7 @@ import { readArchive, writeArchive, type FileProblem } from '../../core/exchange
 import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 import { demoWorld, emptyWorld, type World } from '../../core/demo/world'
+import type { BoxKind, Item } from '../../storage/db'
 import { takeAside } from '../../storage/unsaved'
 import { useHistory } from './history'
 import { repository, today } from './repository'
@@ -44,15 +45,15 @@ export const useBox = defineStore('box', {
         this.status = { state: 'failed', problem: String(error) }
       }
     },
-    async saveLure(lure: Lure) {
-      const before = await repository.putLure(lure)
-      useHistory().did(before ? `Changed ${lure.name}` : `Added ${lure.name}`, () =>
-        before ? repository.putLure(before) : repository.deleteLure(lure.id),
+    async save<K extends BoxKind>(kind: K, item: Item<K>) {
+      const before = await repository.put(kind, item)
+      useHistory().did(before ? `Changed ${item.name}` : `Added ${item.name}`, () =>
+        before ? repository.put(kind, before) : repository.take(kind, item.id),
       )
     },
-    async removeLure(lure: Lure) {
-      const before = await repository.deleteLure(lure.id)
-      if (before) useHistory().did(`Removed ${lure.name}`, () => repository.putLure(before))
+    async remove<K extends BoxKind>(kind: K, item: Item<K>) {
+      const before = await repository.take(kind, item.id)
+      if (before) useHistory().did(`Removed ${item.name}`, () => repository.put(kind, before))
     },
     async replace(world: World, label: string) {
       const before = await repository.replaceAll(world)

@@ -31,8 +31,8 @@ it('twenty random edits and removals, undone, leave the stored box as it was', a
     const { lures } = (await repository.read()).box
     const lure = lures[at % lures.length]
     if (!lure) throw new Error('no lure')
-    if (remove) await box.removeLure(lure)
-    else await box.saveLure({ ...lure, name: name.trim() })
+    if (remove) await box.remove('lures', lure)
+    else await box.save('lures', { ...lure, name: name.trim() })
   }
   expect(await repository.read()).not.toEqual(before)
   const history = useHistory()
@@ -45,8 +45,8 @@ it('an undo clicked twice in a hurry is done once', async () => {
   const history = useHistory()
   const [a, b] = (await repository.read()).box.lures
   if (!a || !b) throw new Error('no lures')
-  await box.removeLure(a)
-  await box.removeLure(b)
+  await box.remove('lures', a)
+  await box.remove('lures', b)
   await Promise.all([history.undo(), history.undo()])
   const ids = (await repository.read()).box.lures.map((l) => l.id)
   expect(ids).toContain(b.id)

@@ -9,7 +9,17 @@ import {
   UNSEEN,
   WEAK_LINK,
 } from '../../data/tackle-limits'
-import { rodSuits, familyOf, type Box, type Build, type Leader, type Reel, type Retrieve, type Rod } from '../tackle'
+import {
+  rodSuits,
+  familyOf,
+  type Box,
+  type Build,
+  type Leader,
+  type Line,
+  type Reel,
+  type Retrieve,
+  type Rod,
+} from '../tackle'
 import type { Conditions, Species } from '../water'
 import type { Outfit } from './setup'
 
@@ -67,6 +77,11 @@ export function riggingOf(outfit: Outfit, leader: Leader | null): Rigging {
 function dominates(b: Rigging, a: Rigging, earlier: boolean): boolean {
   if (b.stealth < a.stealth || b.weakLink < a.weakLink || a === b) return false
   return b.stealth > a.stealth || b.weakLink > a.weakLink || earlier
+}
+
+/** Whether a line is within what is printed on a rod, or a little outside. */
+export function lineInRodRange(rod: Rod, line: Pick<Line, 'strengthN'>): boolean {
+  return line.strengthN >= rod.lineMinN * ROD_LINE_SLACK[0] && line.strengthN <= rod.lineMaxN * ROD_LINE_SLACK[1]
 }
 
 /** Whether a rod throws this weight, or a little outside what is printed on it. */

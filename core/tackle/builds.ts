@@ -66,13 +66,14 @@ function mountsOf(lure: Lure, box: Box): Mount[] {
   })
 }
 
+export function trailerFits(trailer: Pick<Trailer, 'lengthM'>, baitLengthM: number): boolean {
+  const ratio = trailer.lengthM / baitLengthM
+  return ratio >= TRAILER_BAND[0] && ratio <= TRAILER_BAND[1]
+}
+
 function trailersOf(lure: Lure, box: Box): (Trailer | null)[] {
   if (!familyOf(lure.family).takesTrailer) return [null]
-  const fitting = box.trailers.filter((t) => {
-    const ratio = t.lengthM / lure.lengthM
-    return ratio >= TRAILER_BAND[0] && ratio <= TRAILER_BAND[1]
-  })
-  return [null, ...fitting]
+  return [null, ...box.trailers.filter((t) => trailerFits(t, lure.lengthM))]
 }
 
 export function mountMassKg(mount: Mount): number {

@@ -102,32 +102,13 @@ function save() {
         @update:model-value="(v) => (draft.measuredMassKg = v)"
       />
       <v-select v-model="draft.sound" label="Sound" :items="sounds" />
-      <template v-for="f in fields" :key="f.key">
-        <v-select
-          v-if="f.kind === 'choice'"
-          :label="f.label"
-          :items="choices(f.options)"
-          :model-value="String(draft.traits[f.key])"
-          @update:model-value="(v) => (draft.traits[f.key] = v)"
-        />
-        <v-checkbox
-          v-else-if="f.kind === 'yes-no'"
-          :label="f.label"
-          :model-value="draft.traits[f.key] === true"
-          density="compact"
-          hide-details
-          @update:model-value="(v) => (draft.traits[f.key] = v === true)"
-        />
-        <MeasureField
-          v-else
-          :label="f.label"
-          role="depth"
-          :model-value="Number(draft.traits[f.key])"
-          :min="0.1"
-          :max="9"
-          @update:model-value="(v) => v !== null && (draft.traits[f.key] = v)"
-        />
-      </template>
+      <FormField
+        v-for="f in fields"
+        :key="f.key"
+        :field="f"
+        :model-value="draft.traits[f.key]"
+        @update:model-value="(v) => (draft.traits[f.key] = v)"
+      />
       <v-select
         v-for="part in ['back', 'flank', 'belly'] as const"
         :key="part"

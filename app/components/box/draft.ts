@@ -1,4 +1,5 @@
 import { Lure, familyOf, type FamilyId } from '../../../core/tackle'
+import { fieldsOf } from '../form/fields'
 
 /** A lure being typed: everything still to be judged by the schema. */
 export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] } & {
@@ -6,22 +7,8 @@ export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] }
   traits: Record<string, unknown>
 }
 
-interface TraitField {
-  readonly key: string
-  readonly label: string
-  readonly kind: 'choice' | 'yes-no' | 'measure'
-  readonly options: readonly string[]
-}
-
-/** The fields of a family's own traits, read off its schema, so that a new family needs no new form. */
-export function traitFields(family: FamilyId): TraitField[] {
-  return Object.entries(familyOf(family).traits.shape).map(([key, schema]) => {
-    const label = String(schema.meta?.()?.label ?? key)
-    const options: readonly string[] = 'options' in schema ? (schema.options as string[]) : []
-    const type = schema._zod.def.type
-    return { key, label, options, kind: type === 'enum' ? 'choice' : type === 'boolean' ? 'yes-no' : 'measure' }
-  })
-}
+/** The fields of a family's own traits. */
+export const traitFields = (family: FamilyId) => fieldsOf(familyOf(family).traits.shape)
 
 /** Middle-of-the-road traits to start from: the first choice, no, a metre. */
 export function usualTraits(family: FamilyId): Record<string, unknown> {

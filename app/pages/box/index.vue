@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FAMILIES, describeColouring, lureMass, type Lure } from '../../core/tackle'
+import { FAMILIES, describeColouring, lureMass, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
@@ -27,11 +27,11 @@ const weight = (lure: Lure) => {
 }
 
 async function save(lure: Lure) {
-  await box.saveLure(lure)
+  await box.save('lures', lure)
   editing.value = null
 }
 async function remove(lure: Lure) {
-  await box.removeLure(lure)
+  await box.remove('lures', lure)
   editing.value = null
 }
 </script>
@@ -48,6 +48,7 @@ async function remove(lure: Lure) {
       </div>
       <BoxFiles />
     </header>
+    <BoxTabs />
     <div class="bar">
       <v-text-field
         v-model="search"

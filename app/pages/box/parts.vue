@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { sayUses } from '../../../core/match'
+import type { Part, PartKind, PartOf } from '../../../core/tackle'
+import { DRAWERS, partFields } from '~/components/box/part-draft'
+import { capital } from '~/components/form/choices'
+import type { Field } from '~/components/form/fields'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+import { useSettings } from '~/stores/settings'
+
+useHead({ title: 'Rods, lines, parts · Ygrion' })
+const box = useBox()
+const settings = useSettings()
+const { show } = useMeasure()
+const editing = ref<{ kind: PartKind; one: string; part: Part | null } | null>(null)
+
+const partsOf = (kind: PartKind): readonly Part[] => box.box[kind]
+function figure(part: Part, field: Field): string {
+  const value = (part as unknown as Record<string, unknown>)[field.key]
+  if (field.kind === 'measure') return show(Number(value), field.role)
+  if (field.key === 'gearRatio') return `${String(value)} : 1`
+  return capital(String(value))
+}
+const figures = (kind: PartKind, part: Part) =>
+  partFields(kind)
+    .filter((f) => f.key !== 'name' && f.kind !== 'from')
+    .map((f) => figure(part, f))
+    .join(' · ')
+const uses = (kind: PartKind, part: Part) => sayUses(kind, part as PartOf<typeof kind>, box.box, settings.system)
+
+async function save(part: Part) {
+  if (editing.value) await box.save(editing.value.kind, part as never)
+  editing.value = null
+}
+async function remove(part: Part) {
+  if (editing.value) await box.remove(editing.value.kind, part as never)
+  editing.value = null
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>Box</h1>
+    <BoxTabs />
+    <div class="drawers">
+      <section v-for="d in DRAWERS" :key="d.kind" :aria-label="d.many" class="drawer">
+        <header>
+          <h2>
+            {{ d.many }} <small>{{ d.about }}</small>
+          </h2>
+          <v-btn variant="outlined" size="small" @click="editing = { ...d, part: null }">Add a {{ d.one }}</v-btn>
+        </header>
+        <ul v-if="partsOf(d.kind).length" class="panel list">
+          <li v-for="part in partsOf(d.kind)" :key="part.id">
+            <button type="button" class="row" :data-part="part.name" @click="editing = { ...d, part }">
+              <PartDrawing :kind="d.kind" :part="part" />
+              <span class="words">
+                <span class="name">{{ part.name }}</span>
+                <span class="facts">{{ figures(d.kind, part) }}</span>
+                <span class="uses">{{ capital(uses(d.kind, part)) }}</span>
+              </span>
+            </button>
+          </li>
+        </ul>
+        <p v-else class="panel none">None yet.</p>
+      </section>
+    </div>
+    <v-dialog
+      :aria-label="editing?.part ? `Change a ${editing.one}` : `Add a ${editing?.one ?? 'part'}`"
+      :model-value="editing !== null"
+      max-width="560"
+      scrollable
+      @update:model-value="(open) => !open && (editing = null)"
+    >
+      <PartForm
+        v-if="editing"
+        :key="editing.part?.id ?? 'new'"
+        :kind="editing.kind"
+        :one="editing.one"
+        :part="editing.part"
+        @save="save"
+        @remove="remove"
+        @close="editing = null"
+      />
+    </v-dialog>
+  </div>
+</template>
+
+<style scoped>
+.drawers {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 500px), 1fr));
+  gap: 22px 20px;
+  margin-top: 18px;
+  align-items: start;
+}
+.drawer header {
+  display: flex;
+  justify-content: space-between;
+  align-items: end;
+  gap: 12px;
+  margin-bottom: 8px;
+}
+h2 small {
+  display: block;
+  margin-top: 2px;
+  font-family: var(--v-font-body);
+  font-weight: 400;
+  font-size: 0.9rem;
+  letter-spacing: 0;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  overflow: hidden;
+}
+.list li + li {
+  border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.6));
+}
+.row {
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr);
+  gap: 14px;
+  align-items: center;
+  width: 100%;
+  padding: 8px 14px 8px 10px;
+  text-align: left;
+}
+.row:hover {
+  background: rgba(var(--v-theme-surface-variant), 0.55);
+}
+.row:focus-visible {
+  outline-offset: -3px;
+}
+.words {
+  display: grid;
+  overflow-wrap: anywhere;
+}
+.name {
+  font-weight: 650;
+}
+.facts {
+  font-size: 0.84rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.uses {
+  font-size: 0.88rem;
+}
+.none {
+  padding: 14px 18px;
+}
+</style>

@@ -1,0 +1,79 @@
+import { hookGapM } from '../hook-size'
+import type { PartKind, PartOf } from '../parts'
+import { leadHead, singleHook } from './fittings'
+import { LEAD, ellipse, n, solid, stroke, type Shape } from './shape'
+
+/** Lead, kg/m³: the size of a head or sinker follows from its weight. */
+const LEAD_KG_M3 = 11_340
+const RUBBER = '#7d6a4a'
+
+/** Radius of a ball of lead, mm. */
+const ballMm = (massKg: number) => 1000 * ((3 * massKg) / (4 * Math.PI * LEAD_KG_M3)) ** (1 / 3)
+
+/** Shank over gap of an ordinary jig hook and of a wide-gap one (common practice). */
+const SHANK = { jig: 2.4, wide: 2.1 } as const
+
+/** A part in millimetres and to scale, its middle about the origin; nothing for what is only told in figures (rods, reels, lines). */
+export function drawPart<K extends PartKind>(kind: K, part: PartOf<K>): Shape[] {
+  switch (kind) {
+    case 'heads': {
+      const head = part as PartOf<'heads'>
+      const gap = hookGapM(head.hookSize) * 1000
+      const r = ballMm(head.massKg)
+      const long = head.kind === 'swim' || head.kind === 'darter' ? 1.35 : head.kind === 'mushroom' ? 0.8 : 1
+      const shank = gap * SHANK.jig * (head.kind === 'long-shank' ? 1.3 : 1)
+      return [
+        singleHook(-shank / 2, 0, shank, gap),
+        ...leadHead(-shank / 2, 0, r * long, r / Math.sqrt(long)),
+        ...(head.kind === 'weed-guard'
+          ? [stroke(`M${n(-shank / 2)} ${n(-r)}L${n(shank / 2)} ${n(-gap)}`, RUBBER, 1)]
+          : []),
+      ]
+    }
+    case 'hooks': {
+      const hook = part as PartOf<'hooks'>
+      const gap = hookGapM(hook.hookSize) * 1000
+      const shank = gap * SHANK.wide
+      const weight = hook.style === 'belly-weighted' ? ballMm(hook.massKg * 0.8) : 0
+      return [
+        singleHook(-shank / 2, 0, shank, gap),
+        ...(hook.style === 'offset' || hook.style === 'belly-weighted'
+          ? [stroke(`M${n(-shank / 2)} 0v${n(-gap * 0.25)}h${n(-gap * 0.3)}`, '#7d868a', 0.8)]
+          : []),
+        ...(weight > 0 ? [solid(ellipse(0, 0, weight * 1.3, weight * 0.8), LEAD)] : []),
+      ]
+    }
+    case 'sinkers': {
+      const sinker = part as PartOf<'sinkers'>
+      const r = ballMm(sinker.massKg)
+      return sinker.kind === 'bullet'
+        ? [
+            solid(
+              `M${n(-1.6 * r)} 0Q${n(-0.4 * r)} ${n(-0.9 * r)} ${n(1.2 * r)} ${n(-0.8 * r)}V${n(0.8 * r)}Q${n(-0.4 * r)} ${n(0.9 * r)} ${n(-1.6 * r)} 0Z`,
+              LEAD,
+            ),
+          ]
+        : [solid(ellipse(0, 0.3 * r, 0.8 * r, 1.2 * r), LEAD), stroke(`M0 ${n(-0.9 * r)}v${n(-r)}`, '#7d868a', 0.8)]
+    }
+    case 'trailers': {
+      const trailer = part as PartOf<'trailers'>
+      const L = trailer.lengthM * 1000
+      const tail: Record<PartOf<'trailers'>['kind'], string> = {
+        'stick-worm': '',
+        grub: `M${n(0.1 * L)} 0Q${n(0.4 * L)} ${n(-0.22 * L)} ${n(0.5 * L)} ${n(0.04 * L)}Q${n(0.36 * L)} ${n(0.02 * L)} ${n(0.1 * L)} ${n(0.05 * L)}Z`,
+        'split-tail': `M${n(0.1 * L)} 0L${n(0.5 * L)} ${n(-0.09 * L)}L${n(0.24 * L)} 0L${n(0.5 * L)} ${n(0.09 * L)}Z`,
+        'gliding-creature': `M0 0L${n(0.46 * L)} ${n(-0.17 * L)}L${n(0.4 * L)} 0L${n(0.46 * L)} ${n(0.17 * L)}Z`,
+        'paddle-tail': `M${n(0.3 * L)} 0H${n(0.42 * L)}L${n(0.5 * L)} ${n(-0.09 * L)}V${n(0.12 * L)}L${n(0.42 * L)} ${n(0.02 * L)}Z`,
+        'kicking-craw': `M0 0Q${n(0.3 * L)} ${n(-0.24 * L)} ${n(0.5 * L)} ${n(-0.14 * L)}Q${n(0.4 * L)} ${n(-0.04 * L)} ${n(0.2 * L)} 0Q${n(0.4 * L)} ${n(0.04 * L)} ${n(0.5 * L)} ${n(0.14 * L)}Q${n(0.3 * L)} ${n(0.24 * L)} 0 0Z`,
+      }
+      const body = trailer.kind === 'stick-worm' ? [0, 0.5] : [-0.16, 0.34]
+      const [at = 0, half = 0.34] = body
+      return [
+        ...(tail[trailer.kind] ? [solid(tail[trailer.kind], RUBBER)] : []),
+        solid(ellipse(at * L, 0, half * L, 0.065 * L), RUBBER),
+      ]
+    }
+    default:
+      return []
+  }
+}

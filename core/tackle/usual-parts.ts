@@ -1,0 +1,29 @@
+import type { PartKind, PartOf } from './parts'
+
+const KGF = 9.80665
+
+/** A middle-of-the-road part of each kind, to start typing from. */
+const USUAL: { readonly [K in PartKind]: Omit<PartOf<K>, 'id' | 'name'> } = {
+  rods: {
+    type: 'spinning',
+    lengthM: 2.1,
+    power: 'medium',
+    action: 'fast',
+    lureMinKg: 0.005,
+    lureMaxKg: 0.025,
+    lineMinN: 3 * KGF,
+    lineMaxN: 8 * KGF,
+  },
+  reels: { type: 'spinning', gearRatio: 5.2, linePerTurnM: 0.75 },
+  lines: { material: 'braid', strengthN: 8 * KGF, diameterM: 0.00015, reelId: null },
+  leaders: { material: 'fluoro', strengthN: 6 * KGF, diameterM: 0.00028, lengthM: 1.2 },
+  heads: { kind: 'ball', massKg: 0.01, hookSize: '3/0' },
+  hooks: { style: 'offset', hookSize: '3/0', massKg: 0.001 },
+  sinkers: { kind: 'bullet', massKg: 0.007 },
+  trailers: { kind: 'grub', lengthM: 0.06, massKg: 0.0025 },
+}
+
+/** A new part of a kind, still without a name. */
+export function usualPart<K extends PartKind>(kind: K, id: string): PartOf<K> {
+  return { id, name: '', ...USUAL[kind] } as unknown as PartOf<K>
+}
