@@ -1,18 +1,40 @@
 <script setup lang="ts">
 import { scaleLog } from 'd3-scale'
+import { EASY_TURNS } from '../../../data/tackle-limits'
 import { drawPart, type Part, type PartKind, type PartOf } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
 
-/** A part to scale, or its range: a rod's lure weights on a scale from 1 to 200 g, a line ten times as thick as it is. */
+/** A part to scale, or its range: the weights of a rod and the speeds of a reel as a bar, a line ten times as thick as it is. */
 const props = defineProps<{ kind: PartKind; part: Part }>()
 
 const WIDE = 110
 const PX_PER_MM = 1.1
 const LINE_TIMES = 10
-const weight = scaleLog([0.001, 0.2], [4, WIDE - 4])
-const range = computed(() => {
-  if (props.kind !== 'rods') return null
-  const { lureMinKg, lureMaxKg } = props.part as PartOf<'rods'>
-  return [weight(lureMinKg), weight(lureMaxKg)].map((x) => Math.min(WIDE - 4, Math.max(4, x)))
+const { show } = useMeasure()
+
+/** What is drawn as a bar on a scale that grows by proportion: lure weights of a rod, winding speeds of a reel. */
+const SCALES = {
+  rods: { of: [0.001, 0.2], ticks: [0.001, 0.01, 0.1], role: 'lureMass' },
+  reels: { of: [0.1, 3], ticks: [0.1, 1], role: 'lureSpeed' },
+} as const
+function ends(): readonly [number, number] {
+  if (props.kind === 'rods') {
+    const { lureMinKg, lureMaxKg } = props.part as PartOf<'rods'>
+    return [lureMinKg, lureMaxKg]
+  }
+  const { linePerTurnM } = props.part as PartOf<'reels'>
+  return [EASY_TURNS.least * linePerTurnM, EASY_TURNS.most * linePerTurnM]
+}
+const bar = computed(() => {
+  if (props.kind !== 'rods' && props.kind !== 'reels') return null
+  const { of, ticks, role } = SCALES[props.kind]
+  const at = scaleLog(of, [8, WIDE - 8]).clamp(true)
+  const [from, to] = ends()
+  return {
+    x: at(from),
+    width: Math.max(3, at(to) - at(from)),
+    ticks: ticks.map((t) => ({ x: at(t), text: show(t, role) })),
+  }
 })
 const thick = computed(() => ('diameterM' in props.part ? props.part.diameterM * 1000 * LINE_TIMES * PX_PER_MM : 0))
 const shapes = computed(() => drawPart(props.kind, props.part as PartOf<typeof props.kind>))
@@ -20,13 +42,16 @@ const shapes = computed(() => drawPart(props.kind, props.part as PartOf<typeof p
 
 <template>
   <svg :width="WIDE" height="54" :viewBox="`0 0 ${WIDE} 54`" aria-hidden="true" class="part">
-    <g v-if="range" class="range">
-      <path :d="`M4 30H${WIDE - 4}`" class="rule" />
-      <path v-for="g in [0.001, 0.01, 0.1]" :key="g" :d="`M${weight(g)} 26v8`" class="rule" />
-      <rect :x="range[0]" y="24" :width="Math.max(2, (range[1] ?? 0) - (range[0] ?? 0))" height="12" rx="6" />
+    <g v-if="bar" class="range">
+      <path :d="`M4 20H${WIDE - 4}`" class="rule" />
+      <template v-for="t in bar.ticks" :key="t.x">
+        <path :d="`M${t.x} 16v8`" class="rule" />
+        <text :x="t.x" y="44" :text-anchor="t.x < 20 ? 'start' : t.x > WIDE - 20 ? 'end' : 'middle'">{{ t.text }}</text>
+      </template>
+      <rect :x="bar.x" y="14" :width="bar.width" height="12" rx="6" />
     </g>
     <path v-else-if="thick" :d="`M6 27H${WIDE - 6}`" class="line" :stroke-width="thick" />
-    <g v-else-if="shapes.length" :transform="`translate(${WIDE / 2} 30) scale(${PX_PER_MM})`">
+    <g v-else :transform="`translate(${WIDE / 2} 30) scale(${PX_PER_MM})`">
       <path
         v-for="(s, i) in shapes"
         :key="i"
@@ -37,11 +62,6 @@ const shapes = computed(() => drawPart(props.kind, props.part as PartOf<typeof p
         stroke-linecap="round"
         stroke-linejoin="round"
       />
-    </g>
-    <g v-else class="reel">
-      <circle :cx="WIDE / 2" cy="27" r="15" />
-      <circle :cx="WIDE / 2" cy="27" r="5" />
-      <path :d="`M${WIDE / 2} 27l20 -12`" />
     </g>
   </svg>
 </template>
@@ -66,10 +86,8 @@ const shapes = computed(() => drawPart(props.kind, props.part as PartOf<typeof p
   stroke: #2a2f2c;
   stroke-linecap: round;
 }
-.reel circle,
-.reel path {
-  fill: none;
-  stroke: #2a2f2c;
-  stroke-width: 2;
+text {
+  font-size: 10px;
+  fill: #2a2f2c;
 }
 </style>

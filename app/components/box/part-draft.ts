@@ -3,8 +3,8 @@ import { fieldsOf, type Field } from '../form/fields'
 
 /** How each drawer is called: many, one, and what lies in it. */
 export const DRAWERS: readonly { kind: PartKind; many: string; one: string; about: string }[] = [
-  { kind: 'rods', many: 'Rods', one: 'rod', about: 'Each with the weights it throws.' },
-  { kind: 'reels', many: 'Reels', one: 'reel', about: 'How fast a comfortable hand winds on each.' },
+  { kind: 'rods', many: 'Rods', one: 'rod', about: 'The bar is the weights it throws.' },
+  { kind: 'reels', many: 'Reels', one: 'reel', about: 'The bar is how fast an easy hand winds.' },
   { kind: 'lines', many: 'Lines', one: 'line', about: 'Drawn ten times as thick as they are.' },
   { kind: 'leaders', many: 'Leaders', one: 'leader', about: 'Drawn ten times as thick as they are.' },
   { kind: 'heads', many: 'Heads', one: 'head', about: 'Drawn to scale, lead by its weight.' },

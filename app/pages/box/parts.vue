@@ -14,18 +14,26 @@ const settings = useSettings()
 const { show } = useMeasure()
 const editing = ref<{ kind: PartKind; one: string; part: Part | null } | null>(null)
 
-const partsOf = (kind: PartKind): readonly Part[] => box.box[kind]
+/** By name, with 5 g before 10 g. */
+const inOrder = new Intl.Collator('en', { numeric: true })
+const partsOf = (kind: PartKind): readonly Part[] => [...box.box[kind]].sort((a, b) => inOrder.compare(a.name, b.name))
 function figure(part: Part, field: Field): string {
   const value = (part as unknown as Record<string, unknown>)[field.key]
   if (field.kind === 'measure') return show(Number(value), field.role)
   if (field.key === 'gearRatio') return `${String(value)} : 1`
   return capital(String(value))
 }
-const figures = (kind: PartKind, part: Part) =>
-  partFields(kind)
-    .filter((f) => f.key !== 'name' && f.kind !== 'from')
-    .map((f) => figure(part, f))
+/** All figures in one line; the two ends of a range as one. */
+function figures(kind: PartKind, part: Part): string {
+  const fields = partFields(kind).filter((f) => f.key !== 'name' && f.kind !== 'from')
+  return fields
+    .flatMap((f, i) => {
+      if (f.key.includes('Max')) return []
+      const end = f.key.includes('Min') ? fields[i + 1] : undefined
+      return end ? `${figure(part, f)} – ${figure(part, end)}` : figure(part, f)
+    })
     .join(' · ')
+}
 const uses = (kind: PartKind, part: Part) => sayUses(kind, part as PartOf<typeof kind>, box.box, settings.system)
 
 async function save(part: Part) {
