@@ -99,6 +99,8 @@ test('a lure form with an unread field saves nothing and says so', async ({ page
 test('search finds by several words at once, and says when nothing answers', async ({ page }) => {
   await open(page, '/box')
   const search = page.getByLabel(/^Search/)
+  await search.fill('3/8 jig')
+  await expect.poll(() => page.locator('[data-lure]').count()).toBeLessThan(10)
   await search.fill('crankbait silent')
   const found = page.locator('[data-lure]')
   await expect.poll(() => found.count()).toBeLessThan(20)

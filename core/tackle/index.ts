@@ -38,3 +38,4 @@ export { Lure, drawLure, familyOf, lureAction, lureMass, type FamilyId } from '.
 export { Box, EMPTY_BOX } from './box'
 export { buildsOf, hookFits, trailerFits, type Build, type Mount } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
+export { searchFor } from './search'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FAMILIES, describeColouring, lureMass, type Lure } from '../../../core/tackle'
+import { FAMILIES, describeColouring, lureMass, searchFor, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
@@ -10,11 +10,8 @@ const search = ref('')
 const editing = ref<{ lure: Lure | null } | null>(null)
 
 const trays = computed(() => [...new Set(box.box.lures.map((l) => l.tray).filter(Boolean))].sort())
-const words = (lure: Lure) =>
-  `${lure.name} ${lure.family.replaceAll('-', ' ')} ${lure.sound} ${describeColouring(lure.colour)} ${lure.tray} ${Object.values(lure.traits).join(' ')}`.toLowerCase()
 const groups = computed(() => {
-  const asked = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = box.box.lures.filter((l) => asked.every((word) => words(l).includes(word)))
+  const found = box.box.lures.filter(searchFor(search.value ?? ''))
   return FAMILIES.map((family) => ({ family, lures: found.filter((l) => l.family === family.id) })).filter(
     (g) => g.lures.length > 0,
   )
@@ -52,7 +49,7 @@ async function remove(lure: Lure) {
     <div class="bar">
       <v-text-field
         v-model="search"
-        label="Search: silent crankbait natural, gold, jig …"
+        label="Search: silent shallow crank natural, 3/8 jig …"
         clearable
         class="search"
         @click:clear="search = ''"

@@ -1,0 +1,92 @@
+import { parseMeasure } from '../quantity'
+import { colourOf, groupShares } from './colour'
+import { familyOf, lureMass, type Lure } from './lure'
+
+/**
+ * Search as anglers speak: `silent shallow crank natural`, `3/8 jig brown`, `10 cm suspending`. All terms must agree. A term is a weight, a length,
+ * a running depth, a word for depth, a colour or its group, or the beginning of any word that tells of the lure.
+ */
+
+/** A measure is met when it is this near: packets round. */
+const NEAR = 0.06
+/** Figures with a unit, or bare fractions, which are ounces. Longer units first. */
+const MEASURE =
+  /(?:\d+\s+)?\d+\s*\/\s*\d+\s*(?:oz|in|"|inch|inches)?|\d+(?:[.,]\d+)?\s*(?:grams?|oz|mm|cm|inches|inch|in|ft|g|m|")(?![a-z])/gi
+
+/** Running depths on the label, m (common practice): shallow to about 5 ft, deep from about 10 ft. */
+const DEPTH_WORDS: Readonly<Record<string, readonly [number, number]>> = {
+  shallow: [0, 1.6],
+  medium: [1.6, 3],
+  deep: [3, Infinity],
+}
+/** Share of its colour that makes a lure one of a group. */
+const OF_GROUP = 0.3
+
+/** What anglers also say. */
+const ALSO: Readonly<Record<string, string>> = {
+  suspending: 'suspends',
+  floating: 'floats',
+  sinking: 'sinks',
+  rattling: 'rattles',
+  quiet: 'silent',
+  swimbait: 'paddle',
+  crankbaits: 'crankbait',
+  jigs: 'jig',
+  spoons: 'spoon',
+  spinners: 'spinner',
+}
+
+type Test = (lure: Lure) => boolean
+const near = (value: number, wanted: number) => Math.abs(value - wanted) <= NEAR * wanted
+const depthOf = (lure: Lure) => ('depthM' in lure.traits ? lure.traits.depthM : null)
+
+function measureTest(term: string): Test | null {
+  const text = term.replace('"', ' in')
+  const bare = !/[a-z]/i.test(text)
+  const mass = parseMeasure(bare ? `${text} oz` : text, 'lureMass', 'metric')
+  if (mass.ok) return (lure) => near(lureMass(lure).kg, mass.valueSi) || near(lure.massKg, mass.valueSi)
+  const length = parseMeasure(text, 'lureLength', 'metric')
+  if (!length.ok) return null
+  return (lure) => {
+    const depthM = depthOf(lure)
+    return near(lure.lengthM, length.valueSi) || (depthM !== null && near(depthM, length.valueSi))
+  }
+}
+
+function wordsOf(lure: Lure): string[] {
+  const { back, flank, belly, pattern } = lure.colour
+  const colours = [back, flank, belly].map((id) => colourOf(id).name)
+  const traits = Object.entries(lure.traits).flatMap(([name, value]) =>
+    value === true ? [name] : typeof value === 'string' ? [value] : [],
+  )
+  return [lure.name, familyOf(lure.family).name, lure.sound, lure.tray, pattern, ...colours, ...traits]
+    .join(' ')
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+}
+
+function wordTest(word: string): Test {
+  const wanted = ALSO[word] ?? word
+  const depth = DEPTH_WORDS[word]
+  return (lure) => {
+    const depthM = depthOf(lure)
+    if (depth && depthM !== null && depthM >= depth[0] && depthM < depth[1]) return true
+    const groups: Readonly<Record<string, number>> = groupShares(lure.colour)
+    if ((groups[wanted] ?? 0) >= OF_GROUP) return true
+    return wordsOf(lure).some((w) => w.startsWith(wanted))
+  }
+}
+
+/** Reads a search once; the answer says of any lure whether it is meant. An empty search means every lure. */
+export function searchFor(text: string): Test {
+  const tests: Test[] = []
+  const words = text.toLowerCase().replace(MEASURE, (term) => {
+    const test = measureTest(term)
+    if (!test) return term
+    tests.push(test)
+    return ' '
+  })
+  for (const word of words.split(/[^\p{L}\p{N}]+/u).filter(Boolean)) tests.push(wordTest(word))
+  return (lure) => tests.every((test) => test(lure))
+}
