@@ -1,3 +1,4 @@
+import { ALSO, DEPTH_WORDS } from '../../data/search-words'
 import { parseMeasure } from '../quantity'
 import { colourOf, groupShares } from './colour'
 import { familyOf, lureMass, type Lure } from './lure'
@@ -13,28 +14,11 @@ const NEAR = 0.06
 const MEASURE =
   /(?:\d+\s+)?\d+\s*\/\s*\d+\s*(?:oz|in|"|inch|inches)?|\d+(?:[.,]\d+)?\s*(?:grams?|oz|mm|cm|inches|inch|in|ft|g|m|")(?![a-z])/gi
 
-/** Running depths on the label, m (common practice): shallow to about 5 ft, deep from about 10 ft. */
-const DEPTH_WORDS: Readonly<Record<string, readonly [number, number]>> = {
-  shallow: [0, 1.6],
-  medium: [1.6, 3],
-  deep: [3, Infinity],
-}
 /** Share of its colour that makes a lure one of a group. */
 const OF_GROUP = 0.3
 
-/** What anglers also say. */
-const ALSO: Readonly<Record<string, string>> = {
-  suspending: 'suspends',
-  floating: 'floats',
-  sinking: 'sinks',
-  rattling: 'rattles',
-  quiet: 'silent',
-  swimbait: 'paddle',
-  crankbaits: 'crankbait',
-  jigs: 'jig',
-  spoons: 'spoon',
-  spinners: 'spinner',
-}
+const also = new Map<string, string>(Object.entries(ALSO))
+const depthWords = new Map<string, readonly [number, number]>(Object.entries(DEPTH_WORDS))
 
 type Test = (lure: Lure) => boolean
 const near = (value: number, wanted: number) => Math.abs(value - wanted) <= NEAR * wanted
@@ -67,8 +51,8 @@ function wordsOf(lure: Lure): string[] {
 }
 
 function wordTest(word: string): Test {
-  const wanted = ALSO[word] ?? word
-  const depth = DEPTH_WORDS[word]
+  const wanted = also.get(word) ?? word
+  const depth = depthWords.get(word)
   return (lure) => {
     const depthM = depthOf(lure)
     if (depth && depthM !== null && depthM >= depth[0] && depthM < depth[1]) return true

@@ -54,159 +54,128 @@ function save() {
 </script>
 
 <template>
-  <form class="panel lure-form" @submit.prevent="save">
-    <div class="head">
-      <h2>{{ lure ? `Change ${lure.name}` : 'Add a lure' }}</h2>
+  <EditForm
+    :title="lure ? `Change ${lure.name}` : 'Add a lure'"
+    :adding="lure === null"
+    :problems="problems"
+    @save="save"
+    @remove="lure && emit('remove', lure)"
+    @close="emit('close')"
+  >
+    <template #head>
       <p class="quiet">{{ family.about }}</p>
-    </div>
-    <div class="preview"><LureDrawing :lure="asLure" :width-px="190" /></div>
-    <div class="fields">
-      <v-text-field
-        v-model="draft.name"
-        label="Name"
-        :error-messages="problems.name"
-        maxlength="80"
-        autofocus
-        class="wide"
-      />
-      <v-select
-        label="Family"
-        :items="families"
-        :model-value="draft.family"
-        class="wide"
-        @update:model-value="setFamily"
-      />
-      <MeasureField
-        label="Length"
-        role="lureLength"
-        :model-value="draft.lengthM"
-        :min="0.01"
-        :max="0.5"
-        @update:model-value="(v) => v !== null && (draft.lengthM = v)"
-      />
-      <MeasureField
-        label="Weight on the packet"
-        role="lureMass"
-        :model-value="draft.massKg"
-        :min="0.0003"
-        :max="1"
-        @update:model-value="(v) => v !== null && (draft.massKg = v)"
-      />
-      <MeasureField
-        label="Weighed (if so)"
-        role="lureMass"
-        :model-value="draft.measuredMassKg"
-        :min="0.0003"
-        :max="1"
-        optional
-        @update:model-value="(v) => (draft.measuredMassKg = v)"
-      />
-      <v-select v-model="draft.sound" label="Sound" :items="sounds" />
-      <FormField
-        v-for="f in fields"
-        :key="f.key"
-        :field="f"
-        :model-value="draft.traits[f.key]"
-        @update:model-value="(v) => (draft.traits[f.key] = v)"
-      />
-      <v-select
-        v-for="part in ['back', 'flank', 'belly'] as const"
-        :key="part"
-        v-model="draft.colour[part]"
-        :label="capital(part)"
-        :items="colours"
-      >
-        <template #item="{ props: item, internalItem }">
-          <v-list-item v-bind="item">
-            <template #prepend>
-              <svg width="26" height="20" aria-hidden="true">
-                <circle cx="10" cy="10" r="9" :fill="internalItem.raw.hex" stroke="currentColor" />
-              </svg>
-            </template>
-          </v-list-item>
-        </template>
-      </v-select>
-      <v-select v-model="draft.colour.pattern" label="Pattern" :items="patterns" />
-      <v-text-field
-        v-model.number="draft.count"
-        label="How many"
-        type="number"
-        min="0"
-        max="999"
-        :error-messages="problems.count"
-      />
-      <v-combobox
-        v-model="draft.tray"
-        label="Tray"
-        :items="[...trays]"
-        variant="outlined"
-        density="compact"
-        hide-details="auto"
-        :error-messages="problems.tray"
-      />
-      <v-textarea
-        v-model="draft.notes"
-        label="Notes"
-        rows="2"
-        auto-grow
-        maxlength="500"
-        class="wide"
-        :error-messages="problems.notes"
-      />
-    </div>
-    <p v-if="unusual" class="unusual" role="status">{{ unusual }}</p>
-    <p v-if="Object.keys(problems).length" class="wrong" role="alert">{{ Object.values(problems).join(' ') }}</p>
-    <div class="foot">
-      <v-btn color="primary" type="submit">{{ lure ? 'Save' : 'Add to the box' }}</v-btn>
-      <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
-      <v-btn v-if="lure" variant="text" color="error" class="remove" @click="$emit('remove', lure)">Remove</v-btn>
-    </div>
-  </form>
+      <div class="preview"><LureDrawing :lure="asLure" :width-px="190" /></div>
+    </template>
+    <v-text-field
+      v-model="draft.name"
+      label="Name"
+      :error-messages="problems.name"
+      maxlength="80"
+      autofocus
+      class="wide"
+    />
+    <v-select
+      label="Family"
+      :items="families"
+      :model-value="draft.family"
+      class="wide"
+      @update:model-value="setFamily"
+    />
+    <MeasureField
+      label="Length"
+      role="lureLength"
+      :model-value="draft.lengthM"
+      :min="0.01"
+      :max="0.5"
+      @update:model-value="(v) => v !== null && (draft.lengthM = v)"
+    />
+    <MeasureField
+      label="Weight on the packet"
+      role="lureMass"
+      :model-value="draft.massKg"
+      :min="0.0003"
+      :max="1"
+      @update:model-value="(v) => v !== null && (draft.massKg = v)"
+    />
+    <MeasureField
+      label="Weighed (if so)"
+      role="lureMass"
+      :model-value="draft.measuredMassKg"
+      :min="0.0003"
+      :max="1"
+      optional
+      @update:model-value="(v) => (draft.measuredMassKg = v)"
+    />
+    <v-select v-model="draft.sound" label="Sound" :items="sounds" />
+    <FormField
+      v-for="f in fields"
+      :key="f.key"
+      :field="f"
+      :model-value="draft.traits[f.key]"
+      @update:model-value="(v) => (draft.traits[f.key] = v)"
+    />
+    <v-select
+      v-for="part in ['back', 'flank', 'belly'] as const"
+      :key="part"
+      v-model="draft.colour[part]"
+      :label="capital(part)"
+      :items="colours"
+    >
+      <template #item="{ props: item, internalItem }">
+        <v-list-item v-bind="item">
+          <template #prepend>
+            <svg width="26" height="20" aria-hidden="true">
+              <circle cx="10" cy="10" r="9" :fill="internalItem.raw.hex" stroke="currentColor" />
+            </svg>
+          </template>
+        </v-list-item>
+      </template>
+    </v-select>
+    <v-select v-model="draft.colour.pattern" label="Pattern" :items="patterns" />
+    <v-text-field
+      v-model.number="draft.count"
+      label="How many"
+      type="number"
+      min="0"
+      max="999"
+      :error-messages="problems.count"
+    />
+    <v-combobox
+      v-model="draft.tray"
+      label="Tray"
+      :items="[...trays]"
+      variant="outlined"
+      density="compact"
+      hide-details="auto"
+      :error-messages="problems.tray"
+    />
+    <v-textarea
+      v-model="draft.notes"
+      label="Notes"
+      rows="2"
+      auto-grow
+      maxlength="500"
+      class="wide"
+      :error-messages="problems.notes"
+    />
+    <template #notes>
+      <p v-if="unusual" class="unusual" role="status">{{ unusual }}</p>
+    </template>
+  </EditForm>
 </template>
 
 <style scoped>
-.lure-form {
-  padding: 20px 22px;
-  overflow-y: auto;
-  background: rgb(var(--v-theme-surface));
-}
 .preview {
   display: grid;
   place-items: center;
   min-height: 150px;
-  margin: 14px 0;
+  margin-top: 14px;
   border-radius: 14px;
   background: #dde3d8;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 12px;
-}
-.wide {
-  grid-column: 1 / -1;
 }
 .unusual {
   margin-top: 12px;
   padding: 6px 12px;
   border-left: 4px solid rgb(var(--v-theme-warning));
-}
-.wrong {
-  margin-top: 12px;
-  padding: 6px 12px;
-  border-left: 4px solid rgb(var(--v-theme-error));
-}
-.foot {
-  display: flex;
-  gap: 8px;
-  margin-top: 18px;
-}
-.remove {
-  margin-left: auto;
-}
-@media (max-width: 420px) {
-  .fields {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

@@ -36,67 +36,35 @@ function save() {
 </script>
 
 <template>
-  <form class="panel part-form" @submit.prevent="save">
-    <h2>{{ part ? `Change ${part.name}` : `Add a ${one}` }}</h2>
-    <div class="fields">
-      <FormField
-        v-for="f in fields"
-        :key="f.key"
-        :field="f"
-        :model-value="draft[f.key]"
-        :drawer="drawer"
-        :error="problems[f.key]"
-        :class="{ wide: f.key === 'name' }"
-        @update:model-value="(v) => (draft[f.key] = v)"
-      />
-    </div>
-    <p v-if="uses" class="uses" role="status">Here it {{ uses }}.</p>
-    <p v-if="Object.keys(problems).length" class="wrong" role="alert">{{ Object.values(problems).join(' ') }}</p>
-    <div class="foot">
-      <v-btn color="primary" type="submit">{{ part ? 'Save' : 'Add to the box' }}</v-btn>
-      <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
-      <v-btn v-if="part" variant="text" color="error" class="remove" @click="$emit('remove', part)">Remove</v-btn>
-    </div>
-  </form>
+  <EditForm
+    :title="part ? `Change ${part.name}` : `Add a ${one}`"
+    :adding="part === null"
+    :problems="problems"
+    @save="save"
+    @remove="part && emit('remove', part)"
+    @close="emit('close')"
+  >
+    <FormField
+      v-for="f in fields"
+      :key="f.key"
+      :field="f"
+      :model-value="draft[f.key]"
+      :drawer="drawer"
+      :error="problems[f.key]"
+      :class="{ wide: f.key === 'name' }"
+      @update:model-value="(v) => (draft[f.key] = v)"
+    />
+    <template #notes>
+      <p v-if="uses" class="uses" role="status">Here it {{ uses }}.</p>
+    </template>
+  </EditForm>
 </template>
 
 <style scoped>
-.part-form {
-  padding: 20px 22px;
-  overflow-y: auto;
-  background: rgb(var(--v-theme-surface));
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 12px;
-  margin-top: 16px;
-}
-.wide {
-  grid-column: 1 / -1;
-}
 .uses {
   margin-top: 14px;
   padding: 8px 14px;
   border-radius: 10px;
   background: rgb(var(--v-theme-surface-variant));
-}
-.wrong {
-  margin-top: 12px;
-  padding: 6px 12px;
-  border-left: 4px solid rgb(var(--v-theme-error));
-}
-.foot {
-  display: flex;
-  gap: 8px;
-  margin-top: 18px;
-}
-.remove {
-  margin-left: auto;
-}
-@media (max-width: 420px) {
-  .fields {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

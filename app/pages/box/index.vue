@@ -95,12 +95,11 @@ async function remove(lure: Lure) {
       </section>
     </div>
 
-    <v-dialog
-      :aria-label="editing?.lure ? 'Change a lure' : 'Add a lure'"
-      :model-value="editing !== null"
-      max-width="640"
-      scrollable
-      @update:model-value="(open) => !open && (editing = null)"
+    <EditDialog
+      :label="editing?.lure ? 'Change a lure' : 'Add a lure'"
+      :open="editing !== null"
+      :width-px="640"
+      @close="editing = null"
     >
       <LureForm
         v-if="editing"
@@ -111,7 +110,7 @@ async function remove(lure: Lure) {
         @remove="remove"
         @close="editing = null"
       />
-    </v-dialog>
+    </EditDialog>
   </div>
 </template>
 

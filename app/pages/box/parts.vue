@@ -73,12 +73,11 @@ async function remove(part: Part) {
         <p v-else class="panel none">None yet.</p>
       </section>
     </div>
-    <v-dialog
-      :aria-label="editing?.part ? `Change a ${editing.one}` : `Add a ${editing?.one ?? 'part'}`"
-      :model-value="editing !== null"
-      max-width="560"
-      scrollable
-      @update:model-value="(open) => !open && (editing = null)"
+    <EditDialog
+      :label="editing?.part ? `Change a ${editing.one}` : `Add a ${editing?.one ?? 'part'}`"
+      :open="editing !== null"
+      :width-px="560"
+      @close="editing = null"
     >
       <PartForm
         v-if="editing"
@@ -90,7 +89,7 @@ async function remove(part: Part) {
         @remove="remove"
         @close="editing = null"
       />
-    </v-dialog>
+    </EditDialog>
   </div>
 </template>
 
