@@ -4,7 +4,9 @@ const PORT = 4399
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  // Two cores; each test has a browser context of its own.
+  workers: 2,
+  fullyParallel: true,
   timeout: 90_000,
   expect: { timeout: 20_000 },
   use: {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiUndo, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
+import { mdiRedo, mdiUndo, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
 import { useTheme } from 'vuetify'
 import { useBox } from '~/stores/box'
 import { useHistory } from '~/stores/history'
@@ -37,16 +37,30 @@ function shortcut(event: KeyboardEvent) {
   if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !event.shiftKey && !typing) {
     event.preventDefault()
     void history.undo()
+  } else if (
+    (event.ctrlKey || event.metaKey) &&
+    !typing &&
+    (event.key === 'y' || (event.key.toLowerCase() === 'z' && event.shiftKey))
+  ) {
+    event.preventDefault()
+    void history.redo()
   }
 }
 function keepWater() {
   useWater().leave()
 }
+/** What fails unseen is told: a change that was refused must not look as if it had been made. */
+const failed = ref('')
+function tell(event: PromiseRejectionEvent) {
+  failed.value = `That did not work, and nothing was changed: ${event.reason instanceof Error ? event.reason.message.slice(0, 160) : 'unknown fault'}`
+}
 onMounted(() => {
+  window.addEventListener('unhandledrejection', tell)
   window.addEventListener('keydown', shortcut)
   window.addEventListener('pagehide', keepWater)
 })
 onBeforeUnmount(() => {
+  window.removeEventListener('unhandledrejection', tell)
   window.removeEventListener('keydown', shortcut)
   window.removeEventListener('pagehide', keepWater)
 })
@@ -93,6 +107,15 @@ const said = computed({
         </button>
         <button
           type="button"
+          :disabled="!history.next"
+          :title="history.next ? `Do again: ${history.next.label}` : 'Nothing to do again'"
+          aria-label="Do again"
+          @click="history.redo()"
+        >
+          <v-icon :icon="mdiRedo" size="20" />
+        </button>
+        <button
+          type="button"
           class="units"
           :aria-label="`Units: ${settings.system}. Switch to ${settings.system === 'metric' ? 'imperial' : 'metric'}`"
           @click="settings.keep({ system: settings.system === 'metric' ? 'imperial' : 'metric' })"
@@ -122,6 +145,16 @@ const said = computed({
     <v-snackbar v-model="said" :timeout="6000" location="bottom" color="on-surface">
       {{ history.said }}
       <template #actions><v-btn variant="text" class="snack-undo" @click="history.undo()">Undo</v-btn></template>
+    </v-snackbar>
+    <v-snackbar
+      :model-value="failed !== ''"
+      :timeout="12000"
+      location="bottom"
+      color="error"
+      role="alert"
+      @update:model-value="(on: boolean) => !on && (failed = '')"
+    >
+      {{ failed }}
     </v-snackbar>
   </v-app>
 </template>

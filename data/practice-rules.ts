@@ -421,7 +421,12 @@ export const RULES = [
     id: 'thump-trailer',
     school: null,
     when: { visibilityM: { below: [0.6, 1.2] } },
-    effects: [{ avoid: { family: ['spinnerbait'], trailer: ['grub', 'split-tail', 'stick-worm'] }, weight: 1 }],
+    effects: [
+      {
+        avoid: { family: ['spinnerbait'], trailer: ['grub', 'split-tail', 'stick-worm', 'stick-worm crosswise'] },
+        weight: 1,
+      },
+    ],
     sentence: 'In mud a spinnerbait carries a paddle tail, the trailer with most lift and thump.',
     basis: practice,
   },
@@ -570,6 +575,14 @@ export const RULES = [
     when: { waterTempC: { above: [1, 2], below: [5.5, 7] } },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-smooth'] } }, weight: 2 }],
     sentence: 'In near-freezing water the slim smooth swimmer out-fishes the ribbed ones.',
+    basis: practice,
+  },
+  {
+    id: 'no-hard-kick-in-the-cold',
+    school: null,
+    when: { waterTempC: { below: [5.5, 7] } },
+    effects: [{ avoid: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 2.5 }],
+    sentence: 'A hard kick is too much for fish this cold.',
     basis: practice,
   },
   {

@@ -1,6 +1,7 @@
 /** What a trailer adds to the bait it follows: thump, bulk, width of swing. Order of common practice: from grub and split tail to paddle tail, claws and paddles. */
 export const TRAILER_ADDS = {
   'stick-worm': { vibration: 0, presence: 0.03, amplitude: -0.03 },
+  'stick-worm crosswise': { vibration: 0.01, presence: 0.06, amplitude: 0 },
   grub: { vibration: 0.03, presence: 0.02, amplitude: 0 },
   'split-tail': { vibration: 0.02, presence: 0.03, amplitude: 0 },
   'gliding-creature': { vibration: 0.04, presence: 0.14, amplitude: 0.02 },

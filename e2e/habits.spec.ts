@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { choose, open, rankedNames, ranking } from './open'
+import { DEMO_LURES, choose, expectLures, lureInBox, open, rankedNames, ranking, undo } from './open'
 
 /** Small things that anglers do all the time. */
 
@@ -83,7 +83,8 @@ test('the angler’s own word on season and light goes before the sum', async ({
 
 test('a lure form with an unread field saves nothing and says so', async ({ page }) => {
   await open(page, '/box')
-  await page.locator('[data-lure="Pirrip 7"]').click()
+  const lure = await lureInBox(page, 'Pirrip 7')
+  await lure.click()
   const form = page.getByRole('dialog')
   await expect(form.getByLabel('Name')).toBeFocused()
   await form.getByLabel('Weighed (if so)').fill('heavy')
@@ -93,16 +94,16 @@ test('a lure form with an unread field saves nothing and says so', async ({ page
   await form.getByLabel('Weighed (if so)').fill('1/4 oz')
   await form.getByRole('button', { name: 'Save' }).click()
   await expect(form).toBeHidden()
-  await expect(page.locator('[data-lure="Pirrip 7"]')).toContainText('7.1\u202fg weighed')
+  await expect(lure).toContainText('7.1\u202fg weighed')
 })
 
 test('search finds by several words at once, and says when nothing answers', async ({ page }) => {
   await open(page, '/box')
-  const search = page.getByLabel(/^Search/)
+  const search = page.getByRole('textbox', { name: 'Search' })
+  const found = page.locator('[data-lure]:not(.dim)')
   await search.fill('3/8 jig')
-  await expect.poll(() => page.locator('[data-lure]').count()).toBeLessThan(10)
+  await expect.poll(() => found.count()).toBeLessThan(10)
   await search.fill('crankbait silent')
-  const found = page.locator('[data-lure]')
   await expect.poll(() => found.count()).toBeLessThan(20)
   expect(await found.count()).toBeGreaterThan(0)
   await search.fill('crankbait silent purple trombone')
@@ -111,13 +112,14 @@ test('search finds by several words at once, and says when nothing answers', asy
 
 test('fast clicks on a removed lure’s undo bring it back once', async ({ page }) => {
   await open(page, '/box')
-  await page.locator('[data-lure="Tremolo 7"]').click()
+  const lure = await lureInBox(page, 'Tremolo 12')
+  await lure.click()
   await page.getByRole('button', { name: 'Remove' }).click()
-  await expect(page.locator('[data-lure]')).toHaveCount(60)
-  await page.getByRole('banner').getByRole('button', { name: 'Undo' }).dblclick()
-  await expect(page.locator('[data-lure]')).toHaveCount(61)
+  await expectLures(page, DEMO_LURES - 1)
+  await undo(page).dblclick()
+  await expectLures(page, DEMO_LURES)
   await page.reload()
-  await expect(page.locator('[data-lure="Tremolo 7"]')).toHaveCount(1)
+  await expect(await lureInBox(page, 'Tremolo 12')).toHaveCount(1)
 })
 
 test('an empty box is answered with a way on, and so is a box without rods', async ({ page }) => {

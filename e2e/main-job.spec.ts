@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import { expect, test } from '@playwright/test'
-import { choose, open, rankedNames, ranking } from './open'
+import { DEMO_LURES, choose, expectLures, lureInBox, open, rankedNames, ranking, undo as undoButton } from './open'
 
 test('a newcomer goes from the water to what to tie on, and loses nothing', async ({ page }) => {
   await open(page)
@@ -25,7 +25,7 @@ test('a newcomer goes from the water to what to tie on, and loses nothing', asyn
   await page.getByRole('button', { name: 'Add a lure' }).click()
   const form = page.getByRole('dialog')
   await form.getByRole('button', { name: 'Add to the box' }).click()
-  await expect(form.getByRole('alert')).toContainText('name')
+  await expect(form.locator('.wrong')).toContainText('name')
   await form.getByLabel('Name').fill('Wobblesnip 105')
   await choose(page, 'Family', 'Jerkbait')
   await form.getByLabel('Length', { exact: true }).fill('10.5 cm')
@@ -45,15 +45,15 @@ test('a newcomer goes from the water to what to tie on, and loses nothing', asyn
   ])
   const file = await download.path()
   expect(download.suggestedFilename()).toBe('ygrion-2026-06-12.json')
-  expect(JSON.parse(await readFile(file, 'utf8')).box.lures).toHaveLength(62)
+  expect(JSON.parse(await readFile(file, 'utf8')).box.lures).toHaveLength(DEMO_LURES + 1)
 
   await page.getByRole('button', { name: 'Start an empty box' }).click()
   await expect(page.getByRole('heading', { name: 'An empty box' })).toBeVisible()
   await page.getByLabel('Archive to import').setInputFiles(file)
-  await expect(page.locator('[data-lure="Wobblesnip 105"]')).toBeVisible()
+  await expect(await lureInBox(page, 'Wobblesnip 105')).toBeVisible()
 
   await page.reload()
-  await expect(page.locator('[data-lure="Wobblesnip 105"]')).toBeVisible()
+  await expect(await lureInBox(page, 'Wobblesnip 105')).toBeVisible()
   await page.getByRole('link', { name: 'Match', exact: true }).click()
   await expect(page.getByText('6.7\u202f°C')).toBeVisible()
   await expect(ranking(page).filter({ hasText: 'Wobblesnip 105' })).toBeVisible()
@@ -61,29 +61,29 @@ test('a newcomer goes from the water to what to tie on, and loses nothing', asyn
 
 test('a slip is taken back: change, removal, and a whole box replaced', async ({ page }) => {
   await open(page, '/box')
-  const lure = page.locator('[data-lure="Pirrip 7"]')
+  const lure = await lureInBox(page, 'Pirrip 7')
   await lure.click()
   await page.getByRole('dialog').getByLabel('Name').fill('Pirrip renamed')
   await page.getByRole('button', { name: 'Save' }).click()
-  await expect(page.locator('[data-lure="Pirrip renamed"]')).toBeVisible()
-  await page.locator('[data-lure="Pirrip renamed"]').click()
+  const renamed = await lureInBox(page, 'Pirrip renamed')
+  await renamed.click()
   await page.getByRole('button', { name: 'Remove' }).click()
-  await expect(page.locator('[data-lure="Pirrip renamed"]')).toHaveCount(0)
+  await expect(renamed).toHaveCount(0)
   await page.getByRole('button', { name: 'Start an empty box' }).click()
   await expect(page.getByRole('heading', { name: 'An empty box' })).toBeVisible()
-  const undo = page.getByRole('banner').getByRole('button', { name: 'Undo' })
+  const undo = undoButton(page)
   await undo.click()
-  await expect(page.locator('[data-lure="Tremolo 7"]')).toBeVisible()
+  await expectLures(page, DEMO_LURES - 1)
   await undo.click()
-  await expect(page.locator('[data-lure="Pirrip renamed"]')).toBeVisible()
+  await expect(renamed).toBeVisible()
   await undo.click()
-  await expect(lure).toBeVisible()
+  await expect(await lureInBox(page, 'Pirrip 7')).toBeVisible()
   await expect(undo).toBeDisabled()
 })
 
 test('a damaged or foreign file is explained and changes nothing', async ({ page }) => {
   await open(page, '/box')
-  await expect(page.locator('[data-lure="Pirrip 7"]')).toBeVisible()
+  await expectLures(page, DEMO_LURES)
   const take = (name: string, text: string) =>
     page
       .getByLabel('Archive to import')
@@ -104,7 +104,7 @@ test('a damaged or foreign file is explained and changes nothing', async ({ page
   )
   await expect(page.getByRole('alert')).toContainText('lures[0] “Odd one”')
   await page.reload()
-  await expect(page.locator('[data-lure]')).toHaveCount(61)
+  await expectLures(page, DEMO_LURES)
 })
 
 test('typed nonsense is explained at the field and not stored', async ({ page }) => {

@@ -1,7 +1,9 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type Locator, type Page } from '@playwright/test'
 
 /** A June morning, so that the demo's water is the same whenever the tests run. */
 export const DAY = new Date('2026-06-12T10:00:00')
+/** Lures of the demo box. */
+export const DEMO_LURES = 78
 
 export async function open(page: Page, path = '/') {
   await page.clock.setFixedTime(DAY)
@@ -17,8 +19,41 @@ export async function rankedNames(page: Page): Promise<string[]> {
 }
 
 export async function choose(page: Page, label: string, option: string) {
-  await page.getByRole('combobox', { name: label, exact: true }).focus()
-  await page.keyboard.press('ArrowDown')
-  await page.getByRole('option', { name: option, exact: true }).click()
+  const select = page.getByRole('combobox', { name: label, exact: true })
+  // A dialog that opens takes the focus once for itself: then the key is pressed again.
+  await expect(async () => {
+    await select.focus()
+    await page.keyboard.press('ArrowDown')
+    await expect(page.getByRole('listbox')).toBeVisible({ timeout: 2000 })
+  }).toPass()
+  const one = page.getByRole('option', { name: option, exact: true })
+  await expect(page.getByRole('option').first()).toBeVisible()
+  // Long lists draw only what is on screen: from the top down, until the choice is there.
+  if (!(await one.isVisible())) {
+    await page.getByRole('listbox').hover()
+    await page.mouse.wheel(0, -20_000)
+    await expect
+      .poll(async () => {
+        if (await one.isVisible()) return true
+        await page.mouse.wheel(0, 160)
+        return false
+      })
+      .toBe(true)
+  }
+  await one.click()
   await expect(page.getByRole('listbox')).toBeHidden()
 }
+
+/** A lure in the box, searched for by its whole name: trays further down are not drawn until they are scrolled to. */
+export async function lureInBox(page: Page, name: string): Promise<Locator> {
+  const search = page.getByRole('textbox', { name: 'Search' })
+  await search.fill(name)
+  return page.locator(`[data-lure="${name}"]`)
+}
+
+/** How many lures the box says it holds. */
+export async function expectLures(page: Page, count: number) {
+  await expect(page.getByText(new RegExp(`^\\s*${count} lures in `))).toBeVisible()
+}
+
+export const undo = (page: Page) => page.getByRole('banner').getByRole('button', { name: 'Undo' })

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { open } from './open'
+import { lureInBox, open } from './open'
 
 async function violations(page: Page, part = 'html') {
   const { violations: found } = await new AxeBuilder({ page })
@@ -14,28 +14,33 @@ const READY: Record<string, string> = {
   '/water': '[data-lure]',
   '/box': '[data-lure]',
   '/box/parts': '[data-part]',
+  '/box/rigs': '[data-rig]',
+  '/box/order': 'td',
+  '/box/files': 'section',
+  '/box/labels': '[data-label]',
+  '/box/values': 'tbody tr',
 }
 
 for (const path of Object.keys(READY)) {
-  for (const night of [false, true]) {
-    test(`axe finds nothing on ${path}, ${night ? 'night' : 'day'}`, async ({ page }) => {
-      await open(page, path)
-      await page
-        .locator(READY[path] ?? 'main')
-        .first()
-        .waitFor()
-      if (night) await page.getByRole('button', { name: 'Night colours' }).click()
-      await page.emulateMedia({ reducedMotion: 'reduce' })
-      expect(await violations(page)).toEqual([])
-    })
-  }
-  test(`${path} fits 360 px without sideways scrolling`, async ({ page }) => {
-    await page.setViewportSize({ width: 360, height: 740 })
-    await open(page, path)
-    await page
+  const ready = (page: Page) =>
+    page
       .locator(READY[path] ?? 'main')
       .first()
       .waitFor()
+  test(`axe finds nothing on ${path}, by day and by night`, async ({ page }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' })
+    await open(page, path)
+    await ready(page)
+    expect(await violations(page)).toEqual([])
+    await page.getByRole('button', { name: 'Night colours' }).click()
+    await expect(page.getByRole('button', { name: 'Day colours' })).toBeVisible()
+    // Colours may still be on their way from one theme to the other.
+    await expect.poll(() => violations(page)).toEqual([])
+  })
+  test(`${path} fits 360 px without sideways scrolling`, async ({ page }) => {
+    await page.setViewportSize({ width: 360, height: 740 })
+    await open(page, path)
+    await ready(page)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
     expect(await violations(page)).toEqual([])
   })
@@ -51,6 +56,46 @@ test('axe finds nothing on the lure form and the empty box', async ({ page }) =>
   await page.getByRole('button', { name: 'Start an empty box' }).click()
   await page.getByRole('heading', { name: 'An empty box' }).waitFor()
   expect(await violations(page)).toEqual([])
+})
+
+for (const view of ['Families', 'Table'])
+  test(`axe finds nothing on the box as ${view.toLowerCase()}, and it fits 360 px`, async ({ page }) => {
+    await page.setViewportSize({ width: 360, height: 740 })
+    await open(page, '/box')
+    await page.getByRole('button', { name: view }).click()
+    await page
+      .locator(view === 'Table' ? '[data-row]' : '[data-lure]')
+      .first()
+      .waitFor()
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
+    expect(await violations(page)).toEqual([])
+  })
+
+test('axe finds nothing on the dialogs of the box', async ({ page }) => {
+  await open(page, '/box')
+  const dialog = page.getByRole('dialog')
+  for (const [button, seen] of [
+    ['Weigh all', 'Weigh them'],
+    ['Change the tray', 'Change '],
+    ['Add a tray', 'Add a tray'],
+  ] as const) {
+    await page.getByRole('button', { name: button }).first().click()
+    await expect(dialog.getByRole('heading', { name: seen })).toBeVisible()
+    expect([button, await violations(page, '[role=dialog]')]).toEqual([button, []])
+    await page.keyboard.press('Escape')
+    await expect(dialog).toBeHidden()
+  }
+  await (await lureInBox(page, 'Nimbletwig 110')).click()
+  await expect(dialog.getByText('What was done to it')).toBeVisible()
+  expect(await violations(page, '[role=dialog]')).toEqual([])
+  await dialog.getByRole('button', { name: 'Make a series' }).click()
+  await expect(dialog.getByRole('heading', { name: /A series of/ })).toBeVisible()
+  expect(await violations(page, '[role=dialog]')).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.goto('/box/rigs')
+  await page.locator('[data-rig]').first().click()
+  await expect(dialog.locator('[data-joint]').first()).toBeVisible()
+  expect(await violations(page, '[role=dialog]')).toEqual([])
 })
 
 test('nothing is asked of any other machine, and the content policy is never broken', async ({ page, baseURL }) => {

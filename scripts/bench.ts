@@ -1,12 +1,16 @@
 /**
- * Speed as ratios in one run, and what the hand feels: the closed-form line against the general ODE library, the ranking of the demo box, and
- * frames while a grip is dragged in the browser. No test depends on these; machines are slow and noisy.
+ * Speed as ratios in one run, and what the hand feels: the closed-form line against the general ODE library, the ranking of the demo box, a
+ * large spreadsheet, and frames while a grip is dragged and 5,000 lures are scrolled in the browser. No test depends on these; machines are slow and noisy.
  */
-import { chromium } from '@playwright/test'
+import { chromium, type Page } from '@playwright/test'
 import { spawn } from 'node:child_process'
+import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { benchFor, rank } from '../core/match'
 import { depthOnLine } from '../core/motion'
 import { solveOde } from '../core/testing/ode.mjs'
+import { messySheet } from '../core/testing/sheet'
+import { EMPTY_BOX } from '../core/tackle'
+import { manyLures } from '../e2e/many'
 import { demoWorld } from '../core/demo/world'
 import { CHROMIUM, ROOT, ensureBrowser, ensureBuild } from './setup.mjs'
 
@@ -44,7 +48,71 @@ function ranking() {
   }
 }
 
-async function dragging() {
+/** Reading a sheet of 10,000 rows against only splitting it into cells. */
+async function sheets() {
+  const { text } = messySheet(10_000)
+  const split = median(times(5, () => void readSheet(text)))
+  const read = readSheet(text)
+  if (!read.ok) throw new Error(read.reason)
+  const { sheet } = read
+  let id = 0
+  const from = performance.now()
+  const plan = await planImport(sheet, guessColumns(sheet.headings), EMPTY_BOX, () => `n${++id}`)
+  const took = performance.now() - from
+  console.log(
+    `sheet of 10,000 rows: ${plan?.added.length} lures planned in ${took.toFixed(0)} ms, ${(took / split).toFixed(1)} × the time of only splitting it into cells`,
+  )
+}
+
+/** Frames of the page between two moments, a second. As text: the runner's own helpers do not exist in the page. */
+const RECORD =
+  'window.frames_ = []; const tick = (t) => { window.frames_.push(t); requestAnimationFrame(tick) }; requestAnimationFrame(tick)'
+async function told(page: Page): Promise<string> {
+  const frames = (await page.evaluate('window.frames_')) as number[]
+  const gaps = frames.slice(1).map((t, i) => t - (frames[i] ?? t))
+  const seconds = ((frames[frames.length - 1] ?? 0) - (frames[0] ?? 0)) / 1000
+  const slow = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length * 0.95)]?.toFixed(0)
+  return `${(gaps.length / seconds).toFixed(1)} frames a second over ${seconds.toFixed(1)} s, 95 % of gaps under ${slow} ms`
+}
+
+async function dragging(page: Page, base: string) {
+  await page.goto(base)
+  await page.locator('[data-lure]').first().waitFor()
+  const grip = await page.getByRole('slider', { name: 'Top of the zone' }).boundingBox()
+  if (!grip) throw new Error('no grip')
+  const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
+  const drag = async (count: number) => {
+    for (let i = 0; i < count; i++) await page.mouse.move(x, y - 60 + 60 * Math.cos(i / 12))
+  }
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await drag(120)
+  await page.evaluate(RECORD)
+  await drag(240)
+  await page.mouse.up()
+  const words = await page.getByText(/lures weighed in/).innerText()
+  console.log(`dragging the zone: ${await told(page)}; in the worker: ${words}`)
+}
+
+async function scrolling(page: Page, base: string) {
+  await page.goto(`${base}box`)
+  await page.getByLabel('Archive to import').setInputFiles({
+    name: 'many.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(manyLures(5000)),
+  })
+  await page.getByText(/5000 lures in/).waitFor()
+  for (const view of ['Trays', 'Families', 'Table']) {
+    await page.getByRole('button', { name: view, exact: true }).click()
+    await page.locator('[data-lure], [data-row]').first().waitFor()
+    await page.mouse.move(640, 600)
+    await page.evaluate(RECORD)
+    for (let i = 0; i < 120; i++) await page.mouse.wheel(0, 180)
+    console.log(`5,000 lures, ${view.toLowerCase()} scrolled: ${await told(page)}`)
+  }
+}
+
+async function inBrowser() {
   ensureBrowser()
   ensureBuild()
   const port = '4398'
@@ -55,32 +123,12 @@ async function dragging() {
   await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()))
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
   try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-    await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
-    await page.goto(`http://127.0.0.1:${port}/`)
-    await page.locator('[data-lure]').first().waitFor()
-    const grip = await page.getByRole('slider', { name: 'Top of the zone' }).boundingBox()
-    if (!grip) throw new Error('no grip')
-    const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
-    const drag = async (count: number) => {
-      for (let i = 0; i < count; i++) await page.mouse.move(x, y - 60 + 60 * Math.cos(i / 12))
+    for (const run of [dragging, scrolling]) {
+      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+      await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
+      await run(page, `http://127.0.0.1:${port}/`)
+      await page.close()
     }
-    await page.mouse.move(x, y)
-    await page.mouse.down()
-    await drag(120)
-    // As text: the runner's own helpers do not exist in the page.
-    await page.evaluate(
-      'window.frames_ = []; const tick = (t) => { window.frames_.push(t); requestAnimationFrame(tick) }; requestAnimationFrame(tick)',
-    )
-    await drag(240)
-    await page.mouse.up()
-    const frames = (await page.evaluate('window.frames_')) as number[]
-    const gaps = frames.slice(1).map((t, i) => t - (frames[i] ?? t))
-    const seconds = ((frames[frames.length - 1] ?? 0) - (frames[0] ?? 0)) / 1000
-    const words = await page.getByText(/lures weighed in/).innerText()
-    console.log(
-      `dragging the zone: ${(gaps.length / seconds).toFixed(1)} frames a second over ${seconds.toFixed(1)} s, 95 % of gaps under ${[...gaps].sort((a, b) => a - b)[Math.floor(gaps.length * 0.95)]?.toFixed(0)} ms; in the worker: ${words}`,
-    )
   } finally {
     await browser.close()
     server.kill()
@@ -89,4 +137,5 @@ async function dragging() {
 
 lineAgainstOde()
 ranking()
-await dragging()
+await sheets()
+await inBrowser()

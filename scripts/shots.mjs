@@ -20,26 +20,66 @@ mkdirSync(folder, { recursive: true })
 
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
+const SHEET = [
+  'Lure,Type,Length (in),Wt,Color,Qty,Box',
+  'Shimmerling 90,Crank bait,3 1/2 in,3/8 oz,olive/silver/white,2,Plugs',
+  'Shimmerling 70,crankbiat,2.75,1/4 oz,gold,1,Plugs',
+  'Oddling,Teapot,3,1/2 oz,gold,1,Plugs',
+].join('\n')
+const button = (page, name) => page.getByRole('button', { name, exact: true }).first()
 const SHOTS = [
   { name: 'match', path: '/', size: DESK },
   { name: 'water', path: '/water', size: DESK },
   { name: 'box', path: '/box', size: DESK },
-  { name: 'lure-form', path: '/box', size: DESK, then: (page) => page.locator('[data-lure="Nimbletwig 110"]').click() },
-  { name: 'parts', path: '/box/parts', size: DESK },
+  { name: 'box-table', path: '/box', size: DESK, then: (page) => button(page, 'Table').click() },
   {
-    name: 'match-night',
-    path: '/',
+    name: 'lure-form',
+    path: '/box',
     size: DESK,
-    then: (page) => page.getByRole('button', { name: 'Night colours' }).click(),
+    then: async (page) => {
+      await page.getByRole('textbox', { name: 'Search' }).fill('Nimbletwig 110')
+      await page.locator('[data-lure="Nimbletwig 110"]').click()
+      await page.getByText('What was done to it').waitFor()
+    },
   },
+  { name: 'rig', path: '/box/rigs', size: DESK, then: (page) => page.locator('[data-rig="Drowned birches"]').click() },
+  { name: 'order', path: '/box/order', size: DESK },
+  {
+    name: 'sheet',
+    path: '/box/files',
+    size: DESK,
+    then: async (page) => {
+      await page
+        .getByLabel('Spreadsheet to bring in')
+        .setInputFiles({ name: 'shed.csv', mimeType: 'text/csv', buffer: Buffer.from(SHEET) })
+      await button(page, 'Look through the rows').click()
+      await page.getByText('to be mended first').waitFor()
+    },
+  },
+  {
+    name: 'weigh',
+    path: '/box',
+    size: DESK,
+    then: async (page) => {
+      await button(page, 'Weigh all').click()
+      await button(page, 'Take this weight').click()
+      await page.getByText('2 of 10').waitFor()
+      await page.getByText('At rest').waitFor()
+    },
+  },
+  { name: 'labels', path: '/box/labels', size: DESK },
+  { name: 'parts', path: '/box/parts', size: DESK },
+  { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
   { name: 'box-phone', path: '/box', size: PHONE },
 ]
+/** What tells that a view is there. */
+const READY = '[data-lure], [data-part], [data-rig], [data-label], td, .sheet'
 for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
   await page.goto(`http://127.0.0.1:${port}${path}`)
-  await page.locator('[data-lure], [data-part]').first().waitFor()
+  await page.locator(READY).first().waitFor()
   await then?.(page)
   await page.evaluate(() => document.fonts.ready)
   // The lift is worked out once the water has stood still; wait for it where it is shown.

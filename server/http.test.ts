@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest'
+import V1 from '../core/exchange/fixtures/archive-v1.json'
+import { demoWorld } from '../core/demo/world'
+import { completeBox, completeLure } from '../core/tackle'
 import { matchWater } from '../core/match'
 import { MatchRequest, matchResponse } from './utils/match-http'
+import { completed } from './utils/read-json'
 import { exampleMatch, examplePath, openapi } from './utils/openapi'
 import { PathRequest, pathResponse } from './utils/path-http'
 
@@ -28,6 +32,28 @@ describe('match over HTTP', () => {
     ).toEqual(['conditions.speciesId'])
     expect(faults(MatchRequest.safeParse({ ...good, options: { limit: 1000 } }))).toEqual(['options.limit'])
     expect(MatchRequest.safeParse({ ...good, extra: 1 }).success).toBe(false)
+  })
+})
+
+describe('requests of an earlier shape', () => {
+  it('a box of the first version is answered, and so is its crankbait', () => {
+    const old = { ...exampleMatch(), box: V1.box }
+    expect(MatchRequest.safeParse(old).success).toBe(false)
+    const { conditions, place, box, options } = MatchRequest.parse(completed(old, 'box', completeBox))
+    expect(matchWater(conditions, place, box, { ...options, lifts: 0 }).rows.length).toBeGreaterThan(0)
+    const lure = V1.box.lures.find((l) => l.family === 'in-line-spinner')
+    expect(PathRequest.safeParse(completed({ ...examplePath(), lure }, 'lure', completeLure)).success).toBe(true)
+  })
+  it('what is no object goes on as it is, to be refused by its schema', () => {
+    for (const raw of [null, 7, 'box', undefined]) expect(completed(raw, 'box', completeBox)).toBe(raw)
+    expect(completed({ other: 1 }, 'box', completeBox)).toEqual({ other: 1 })
+  })
+  it('saved rigs are answered with their points or the limit they break', () => {
+    const { conditions, place, options } = MatchRequest.parse(exampleMatch())
+    const { box } = demoWorld('2026-06-12')
+    const { rigs } = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 0 }), 'metric')
+    expect(rigs).toHaveLength(box.rigs.length)
+    for (const r of rigs) expect(r.score === null).toBe(r.why !== null)
   })
 })
 

@@ -1,27 +1,25 @@
-import Dexie, { type EntityTable } from 'dexie'
-import type { Box } from '../core/tackle'
+import Dexie, { type EntityTable, type Transaction } from 'dexie'
+import { BOX_KINDS, type BinItem, type BoxKind, type Photo, type SetAside } from '../core/exchange'
+import { boxFrom1, type Box } from '../core/tackle'
 import type { Conditions, Place } from '../core/water'
-
-export type BoxKind = keyof Box
-export const BOX_KINDS = [
-  'lures',
-  'heads',
-  'hooks',
-  'sinkers',
-  'trailers',
-  'leaders',
-  'lines',
-  'reels',
-  'rods',
-] as const satisfies readonly BoxKind[]
 
 export interface Setting {
   key: string
   value: unknown
 }
 
+/** Something being typed, kept as it is typed, so that a browser that dies loses a field at most. */
+export interface Draft {
+  key: string
+  at: string
+  title: string
+  value: unknown
+}
+
 /** What lies in a drawer. */
 export type Item<K extends BoxKind> = Box[K][number]
+
+const FIRST_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders', 'lines', 'reels', 'rods'] as const
 
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
@@ -29,14 +27,38 @@ export class YgrionDb extends Dexie {
   /** The water last set at each place. */
   waters!: EntityTable<Conditions, 'placeId'>
   settings!: EntityTable<Setting, 'key'>
+  photos!: EntityTable<Photo, 'id'>
+  bin!: EntityTable<BinItem, 'id'>
+  drafts!: EntityTable<Draft, 'key'>
+  aside!: EntityTable<SetAside, 'id'>
 
   constructor(name = 'ygrion') {
     super(name)
     this.version(1).stores({
-      ...Object.fromEntries(BOX_KINDS.map((kind) => [kind, 'id'])),
+      ...Object.fromEntries(FIRST_KINDS.map((kind) => [kind, 'id'])),
       places: 'id',
       waters: 'placeId',
       settings: 'key',
     })
+    this.version(2)
+      .stores({
+        ...Object.fromEntries(BOX_KINDS.map((kind) => [kind, 'id'])),
+        photos: 'id',
+        bin: 'id',
+        drafts: 'key',
+        aside: 'id',
+      })
+      .upgrade(from1)
+  }
+}
+
+/** Trays become things of their own, hooks a part of the lure: the same step as an archive of the first version takes. */
+async function from1(transaction: Transaction): Promise<void> {
+  const old: Record<string, unknown[]> = {}
+  for (const kind of FIRST_KINDS) old[kind] = await transaction.table(kind).toArray()
+  const box = boxFrom1(old)
+  for (const kind of BOX_KINDS) {
+    await transaction.table(kind).clear()
+    await transaction.table(kind).bulkAdd(box[kind] as unknown[])
   }
 }

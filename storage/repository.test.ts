@@ -1,8 +1,11 @@
 import 'fake-indexeddb/auto'
+import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
+import V1 from '../core/exchange/fixtures/archive-v1.json'
+import { readArchive } from '../core/exchange'
 import { YgrionDb } from './db'
 import { demoWorld, emptyWorld } from '../core/demo/world'
-import { Repository } from './repository'
+import { Repository, put, take } from './repository'
 
 const DAY = '2026-06-12'
 let count = 0
@@ -30,27 +33,41 @@ describe('storage', () => {
     expect(await next.seedOnce(() => demoWorld(DAY))).toBe(false)
     expect((await next.read()).box.lures).toEqual([])
   })
-  it('every change answers with what it replaced, and going back restores the box to the letter', async () => {
+  it('every change answers with the way back, and going back restores the box to the letter', async () => {
+    await repository.seedOnce(() => demoWorld(DAY))
+    const before = await repository.readAll()
+    const [first, second, third] = before.box.lures
+    if (!first || !second || !third) throw new Error('no lures')
+    const renamed = await repository.apply([put('lures', { ...first, name: 'Renamed' })])
+    const several = await repository.apply([
+      take('lures', first.id),
+      put('lures', { ...second, trayId: null, slot: null }),
+      put('lures', { ...third, id: 'one-more', name: 'One more' }),
+    ])
+    expect((await repository.read()).box.lures).toHaveLength(before.box.lures.length)
+    const all = await repository.replaceAll(emptyWorld(DAY))
+    await repository.replaceAll(all)
+    await repository.apply(several)
+    await repository.apply(renamed)
+    expect(await repository.readAll()).toEqual(before)
+  })
+  it('one bad thing among many stops them all', async () => {
     await repository.seedOnce(() => demoWorld(DAY))
     const before = await repository.read()
-    const lure = before.box.lures[4]
-    if (!lure) throw new Error('no lure')
-    const replaced = await repository.put('lures', { ...lure, name: 'Renamed' })
-    expect(replaced).toEqual(lure)
-    const removed = await repository.take('lures', lure.id)
-    expect(removed?.name).toBe('Renamed')
-    const all = await repository.replaceAll(emptyWorld(DAY))
-    expect(all.box.lures).toHaveLength(before.box.lures.length - 1)
-    await repository.replaceAll(all)
-    await repository.put('lures', removed!)
-    await repository.put('lures', replaced!)
+    const [good, bad] = before.box.lures
+    if (!good || !bad) throw new Error('no lures')
+    await expect(
+      repository.apply([put('lures', { ...good, name: 'Well' }), put('lures', { ...bad, lengthM: -1 })]),
+    ).rejects.toThrow()
     expect(await repository.read()).toEqual(before)
   })
-  it('refuses a lure that cannot be, and keeps what was there', async () => {
-    await repository.seedOnce(() => demoWorld(DAY))
-    const before = await repository.read()
-    await expect(repository.put('lures', { ...before.box.lures[0]!, lengthM: -1 })).rejects.toThrow()
-    expect(await repository.read()).toEqual(before)
+  it('what is written while it is typed is kept, and dropped when done', async () => {
+    const draft = { key: 'lure:a', at: '2026-06-12T10:00:00', title: 'Pirrip', value: { name: 'Pirr' } }
+    await repository.keepDraft(draft)
+    await repository.keepDraft({ ...draft, value: { name: 'Pirri' } })
+    expect(await new Repository(new YgrionDb(name)).drafts()).toEqual([{ ...draft, value: { name: 'Pirri' } }])
+    await repository.dropDraft('lure:a')
+    expect(await repository.drafts()).toEqual([])
   })
   it('a replacement that fails half-way leaves everything as it was', async () => {
     await repository.seedOnce(() => demoWorld(DAY))
@@ -81,6 +98,34 @@ describe('storage', () => {
     await repository.setSetting('settings', { system: 'imperial' })
     expect(await repository.setting('settings')).toEqual({ system: 'imperial' })
     expect(await repository.setting('none')).toBeUndefined()
+  })
+})
+
+describe('a database of the first version', () => {
+  it('opens with every lure in the tray it named, and the rest as it was', async () => {
+    const old = new Dexie('old-one')
+    const { box, places, waters } = V1 as unknown as {
+      box: Record<string, unknown[]>
+      places: unknown[]
+      waters: unknown[]
+    }
+    old.version(1).stores({
+      ...Object.fromEntries(Object.keys(box).map((kind) => [kind, 'id'])),
+      places: 'id',
+      waters: 'placeId',
+      settings: 'key',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters })) await old.table(kind).bulkAdd(things)
+    await old.table('settings').add({ key: 'seeded', value: true })
+    old.close()
+    const now = await new Repository(new YgrionDb('old-one')).readAll()
+    const archive = readArchive(JSON.stringify(V1))
+    if (!archive.ok) throw new Error(JSON.stringify(archive.problems))
+    expect(now.box.lures).toEqual(sorted(archive.archive.box.lures))
+    expect(now.box.trays.map((t) => t.name).sort()).toEqual(
+      [...new Set((box.lures as { tray: string }[]).map((l) => l.tray))].sort(),
+    )
+    expect(now.places).toHaveLength(places.length)
   })
 })
 

@@ -1,21 +1,39 @@
-import { liveQuery, type Table } from 'dexie'
-import type { Archive } from '../core/exchange'
+import { liveQuery } from 'dexie'
+import { BOX_KINDS, BinItem, Photo, SetAside, type ArchiveContent, type BoxKind } from '../core/exchange'
 import { Box, EMPTY_BOX } from '../core/tackle'
 import type { Conditions, Place } from '../core/water'
-import { BOX_KINDS, YgrionDb, type BoxKind, type Item } from './db'
+import { YgrionDb, type Draft, type Item } from './db'
 
-/** Everything stored, read in one piece. */
+/** Everything on show, read in one piece. Photos are many and heavy: they are read one by one. */
 export interface Stored {
   readonly box: Box
   readonly places: Place[]
   readonly waters: Conditions[]
+  readonly bin: BinItem[]
+  readonly aside: SetAside[]
 }
+
+export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside'
+
+/** One thing put in place of what has its id, or (null) taken out. */
+export interface Edit {
+  readonly kind: StoreKind
+  readonly id: string
+  readonly item: unknown
+}
+
+export const put = <K extends BoxKind>(kind: K, item: Item<K>): Edit => ({ kind, id: item.id, item })
+export const take = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
+
+const OTHERS = { bin: BinItem, photos: Photo, aside: SetAside } as const
+const schemaOf = (kind: StoreKind) =>
+  kind in OTHERS ? OTHERS[kind as keyof typeof OTHERS] : Box.shape[kind as BoxKind].element
 
 /** The only door to IndexedDB. Every change checks what it writes and says what was there before, so that it can be undone. */
 export class Repository {
   constructor(private readonly db: YgrionDb = new YgrionDb()) {}
 
-  /** Reads box, places and waters now and after every change, from this tab or another. Returns the way to stop. */
+  /** Reads what is on show now and after every change, from this tab or another. Returns the way to stop. */
   watch(onStored: (stored: Stored) => void, onError: (error: unknown) => void): () => void {
     const subscription = liveQuery(() => this.read()).subscribe({ next: onStored, error: onError })
     return () => subscription.unsubscribe()
@@ -23,55 +41,62 @@ export class Repository {
 
   async read(): Promise<Stored> {
     const { db } = this
-    return db.transaction('r', db.tables, async () => {
+    const tables = [...BOX_KINDS.map((kind) => db.table(kind)), db.places, db.waters, db.bin, db.aside]
+    return db.transaction('r', tables, async () => {
       const box: Box = { ...EMPTY_BOX }
       for (const kind of BOX_KINDS) Object.assign(box, { [kind]: await db.table(kind).orderBy('id').toArray() })
-      return { box, places: await db.places.toArray(), waters: await db.waters.toArray() }
+      const [places, waters] = [await db.places.toArray(), await db.waters.toArray()]
+      return { box, places, waters, bin: await db.bin.toArray(), aside: await db.aside.toArray() }
     })
   }
 
-  /** Writes a lure or a part and answers with the one it replaced. */
-  async put<K extends BoxKind>(kind: K, item: Item<K>): Promise<Item<K> | undefined> {
-    const checked = Box.shape[kind].element.parse(item) as Item<K>
-    const table = this.tableOf(kind)
-    return this.db.transaction('rw', table, async () => {
-      const before = await table.get(checked.id)
-      await table.put(checked)
-      return before
-    })
+  /** Everything for an archive, photos too. */
+  async readAll(): Promise<ArchiveContent> {
+    const { box, places, waters, bin } = await this.read()
+    return { box, places, waters, bin, photos: await this.db.photos.toArray() }
   }
 
-  /** Takes a lure or a part out and answers with it. */
-  async take<K extends BoxKind>(kind: K, id: string): Promise<Item<K> | undefined> {
-    const table = this.tableOf(kind)
-    return this.db.transaction('rw', table, async () => {
-      const before = await table.get(id)
-      await table.delete(id)
-      return before
+  /**
+   * Makes many edits as one: all or none. Answers with the edits that lead back.
+   * @throws ZodError on an item that its schema refuses; nothing is changed then
+   */
+  async apply(edits: readonly Edit[]): Promise<Edit[]> {
+    const checked = edits.map((e) => ({ ...e, item: e.item === null ? null : schemaOf(e.kind).parse(e.item) }))
+    const tables = [...new Set(checked.map((e) => e.kind))].map((kind) => this.db.table(kind))
+    if (tables.length === 0) return []
+    return this.db.transaction('rw', tables, async () => {
+      const back: Edit[] = []
+      for (const kind of new Set(checked.map((e) => e.kind))) {
+        const table = this.db.table<unknown, string>(kind)
+        const mine = checked.filter((e) => e.kind === kind)
+        const before = await table.bulkGet(mine.map((e) => e.id))
+        mine.forEach((e, i) => back.push({ kind, id: e.id, item: before[i] ?? null }))
+        await table.bulkPut(mine.filter((e) => e.item !== null).map((e) => e.item))
+        await table.bulkDelete(mine.filter((e) => e.item === null).map((e) => e.id))
+      }
+      return back.reverse()
     })
-  }
-
-  private tableOf<K extends BoxKind>(kind: K): Table<Item<K>, string> {
-    return this.db.table<Item<K>, string>(kind)
   }
 
   async putWater(water: Conditions): Promise<void> {
     await this.db.waters.put(water)
   }
 
+  async photo(id: string): Promise<Photo | undefined> {
+    return this.db.photos.get(id)
+  }
+
   /** Replaces everything stored by the content of an archive, in one transaction; answers with what was there. */
-  async replaceAll(content: Pick<Archive, 'box' | 'places' | 'waters'>): Promise<Stored> {
+  async replaceAll(content: ArchiveContent): Promise<ArchiveContent> {
     const { db } = this
     return db.transaction('rw', db.tables, async () => {
-      const before = await this.read()
-      for (const kind of BOX_KINDS) {
-        await db.table(kind).clear()
-        await db.table(kind).bulkAdd([...content.box[kind]])
+      const before = await this.readAll()
+      const fill = async (name: string, things: readonly unknown[]) => {
+        await db.table(name).clear()
+        await db.table(name).bulkAdd([...things])
       }
-      await db.places.clear()
-      await db.places.bulkAdd([...content.places])
-      await db.waters.clear()
-      await db.waters.bulkAdd([...content.waters])
+      for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
+      for (const name of ['places', 'waters', 'photos', 'bin'] as const) await fill(name, content[name])
       return before
     })
   }
@@ -84,15 +109,24 @@ export class Repository {
     await this.db.settings.put({ key, value })
   }
 
+  async keepDraft(draft: Draft): Promise<void> {
+    await this.db.drafts.put(draft)
+  }
+
+  async dropDraft(key: string): Promise<void> {
+    await this.db.drafts.delete(key)
+  }
+
+  async drafts(): Promise<Draft[]> {
+    return this.db.drafts.toArray()
+  }
+
   /** Fills an empty database once; a box that was emptied on purpose stays empty. */
-  async seedOnce(content: () => Pick<Archive, 'box' | 'places' | 'waters'>): Promise<boolean> {
+  async seedOnce(content: () => ArchiveContent): Promise<boolean> {
     const { db } = this
     return db.transaction('rw', db.tables, async () => {
       if (await db.settings.get('seeded')) return false
-      const filled = content()
-      for (const kind of BOX_KINDS) await db.table(kind).bulkPut([...filled.box[kind]])
-      await db.places.bulkPut([...filled.places])
-      await db.waters.bulkPut([...filled.waters])
+      await this.replaceAll(content())
       await db.settings.put({ key: 'seeded', value: true })
       return true
     })

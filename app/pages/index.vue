@@ -74,7 +74,7 @@ const nightWarning = computed(() => water.reading?.light === 'night')
             <RankRow
               :row="row"
               :place="i + 1"
-              :chosen="row.key === chosen?.key"
+              :chosen="match.chosenRigId === null && row.key === chosen?.key"
               @choose="match.choose(row.setUp.build.lure.id)"
             />
           </li>
@@ -89,6 +89,32 @@ const nightWarning = computed(() => water.reading?.light === 'night')
             Add a stronger line or leader, or choose another species.
           </p>
         </div>
+        <section v-if="match.rigs.length" class="tied" aria-label="Tied already">
+          <h3>Tied already</h3>
+          <ul>
+            <li v-for="{ rig, row, why } in match.rigs" :key="rig.id">
+              <button
+                v-if="row"
+                type="button"
+                :aria-pressed="match.chosenRigId === rig.id"
+                @click="match.chooseRig(rig.id)"
+              >
+                <b>{{ Math.round(row.score) }}</b>
+                <span
+                  ><span class="rig-name">{{ rig.name }}</span
+                  ><small>{{ row.setUp.build.lure.name }} · {{ row.setUp.handling.retrieve.name }}</small></span
+                >
+              </button>
+              <p v-else class="not">
+                <b>–</b>
+                <span
+                  ><span class="rig-name">{{ rig.name }}</span
+                  ><small>Not here: {{ why }}.</small></span
+                >
+              </p>
+            </li>
+          </ul>
+        </section>
         <details v-if="match.answer?.asked.length" class="asked">
           <summary>What this water asks for</summary>
           <ul>
@@ -192,6 +218,50 @@ h3 {
 .next {
   margin-top: 12px;
   font-weight: 650;
+}
+.tied {
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+  padding: 12px 0 8px;
+}
+.tied h3 {
+  padding: 0 16px;
+  margin-bottom: 4px;
+}
+.tied ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.tied button,
+.tied .not {
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr);
+  align-items: center;
+  gap: 10px;
+  width: 100%;
+  min-height: 48px;
+  padding: 4px 16px;
+  text-align: left;
+  border-left: 4px solid transparent;
+}
+.tied button:hover,
+.tied button[aria-pressed='true'] {
+  background: rgba(var(--v-theme-surface-variant), 0.6);
+}
+.tied button[aria-pressed='true'] {
+  border-left-color: rgb(var(--v-theme-secondary));
+}
+.tied b {
+  font-family: var(--v-font-heading);
+  text-align: right;
+}
+.rig-name {
+  display: block;
+  font-weight: 650;
+}
+.tied small {
+  font-size: 0.84rem;
+  opacity: var(--v-medium-emphasis-opacity);
 }
 .asked {
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));

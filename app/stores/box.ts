@@ -1,15 +1,45 @@
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import { readArchive, writeArchive, type FileProblem } from '../../core/exchange'
-import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
+import {
+  readArchive,
+  writeArchive,
+  type BinItem,
+  type BoxKind,
+  type FileProblem,
+  type SetAside,
+} from '../../core/exchange'
+import { EMPTY_BOX, type Box, type Lure, type Rig, type Tray } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 import { demoWorld, emptyWorld, type World } from '../../core/demo/world'
-import type { BoxKind, Item } from '../../storage/db'
+import type { Item } from '../../storage/db'
+import { put, take, type Edit } from '../../storage/repository'
 import { takeAside } from '../../storage/unsaved'
-import { useHistory } from './history'
-import { repository, today } from './repository'
+import { useHistory, type Turn } from './history'
+import { now, repository, today } from './repository'
 
 type Status = { state: 'loading' } | { state: 'ready' } | { state: 'failed'; problem: string }
+
+/** Edits, and after them the edits back. */
+const turnOf =
+  (edits: readonly Edit[]): Turn =>
+  async () =>
+    turnOf(await repository.apply(edits))
+const turnTo =
+  (world: World): Turn =>
+  async () =>
+    turnTo(await repository.replaceAll(world))
+
+/** A thing as it lies in the bin: a plain copy, whatever proxies it came in. */
+const binned = (kind: BoxKind, item: { id: string; name: string }, at: string): BinItem => ({
+  id: `${kind}:${item.id}`,
+  kind,
+  at,
+  item: JSON.parse(JSON.stringify(item)) as BinItem['item'],
+})
+
+/** “Pirrip 7”, or “5 lures”. */
+const called = (items: readonly { name: string }[], many: string) =>
+  items.length === 1 ? (items[0]?.name ?? many) : `${items.length} ${many}`
 
 /** The box and the places, as they are stored. Changes go through the repository and come back by its live query. */
 export const useBox = defineStore('box', {
@@ -18,9 +48,13 @@ export const useBox = defineStore('box', {
     box: markRaw(EMPTY_BOX) as Box,
     places: [] as Place[],
     waters: [] as Conditions[],
+    bin: markRaw([]) as BinItem[],
+    aside: markRaw([]) as SetAside[],
   }),
   getters: {
     lureById: (state): ReadonlyMap<string, Lure> => new Map(state.box.lures.map((l) => [l.id, l])),
+    trayById: (state): ReadonlyMap<string, Tray> => new Map(state.box.trays.map((t) => [t.id, t])),
+    rigs: (state): readonly Rig[] => state.box.rigs,
   },
   actions: {
     async open() {
@@ -29,11 +63,13 @@ export const useBox = defineStore('box', {
         const aside = takeAside()
         if (aside) await repository.putWater(aside)
         repository.watch(
-          ({ box, places, waters }) => {
+          ({ box, places, waters, bin, aside }) => {
             this.$patch((state) => {
               state.box = markRaw(box)
               state.places = places
               state.waters = waters
+              state.bin = markRaw(bin)
+              state.aside = markRaw(aside)
               state.status = { state: 'ready' }
             })
           },
@@ -45,19 +81,69 @@ export const useBox = defineStore('box', {
         this.status = { state: 'failed', problem: String(error) }
       }
     },
-    async save<K extends BoxKind>(kind: K, item: Item<K>) {
-      const before = await repository.put(kind, item)
-      useHistory().did(before ? `Changed ${item.name}` : `Added ${item.name}`, () =>
-        before ? repository.put(kind, before) : repository.take(kind, item.id),
+    /** Makes edits as one step that can be undone. */
+    async edit(label: string, edits: readonly Edit[]) {
+      if (edits.length === 0) return
+      const back = await repository.apply(edits)
+      useHistory().did(label, turnOf(back))
+    },
+    save<K extends BoxKind>(kind: K, item: Item<K>) {
+      const known = this.box[kind].some((one) => one.id === item.id)
+      return this.edit(`${known ? 'Changed' : 'Added'} ${item.name}`, [put(kind, item)])
+    },
+    saveAll<K extends BoxKind>(kind: K, items: readonly Item<K>[], label: string) {
+      return this.edit(
+        label,
+        items.map((item) => put(kind, item)),
       )
     },
-    async remove<K extends BoxKind>(kind: K, item: Item<K>) {
-      const before = await repository.take(kind, item.id)
-      if (before) useHistory().did(`Removed ${item.name}`, () => repository.put(kind, before))
+    /** Throws things away: they lie in the bin until it is emptied. */
+    remove<K extends BoxKind>(kind: K, items: readonly Item<K>[]) {
+      const at = now()
+      const edits = items.flatMap((item) => {
+        const bin = binned(kind, item, at)
+        return [take(kind, item.id), { kind: 'bin' as const, id: bin.id, item: bin }]
+      })
+      return this.edit(`Removed ${called(items, kind)}`, edits)
+    },
+    /** A tray goes to the bin; what lay in it stays, loose. */
+    removeTray(tray: Tray) {
+      const bin = binned('trays', tray, now())
+      const lures = this.box.lures.filter((l) => l.trayId === tray.id)
+      return this.edit(`Removed ${tray.name}`, [
+        take('trays', tray.id),
+        { kind: 'bin', id: bin.id, item: bin },
+        ...lures.map((l) => put('lures', { ...l, trayId: null, slot: null })),
+      ])
+    },
+    /** Takes things back out of the bin. */
+    restore(items: readonly BinItem[]) {
+      const edits = items.flatMap((b) => [{ kind: b.kind, id: b.item.id, item: b.item }, take('bin', b.id)])
+      return this.edit(
+        `Put back ${called(
+          items.map((b) => b.item),
+          'things',
+        )}`,
+        edits,
+      )
+    },
+    emptyBin() {
+      return this.edit(
+        'Emptied the bin',
+        this.bin.map((b) => take('bin', b.id)),
+      )
+    },
+    /** Lays lures into a compartment, or (null) out of every tray. */
+    move(lures: readonly Lure[], trayId: string | null, slot: number | null) {
+      const moved = lures.filter((l) => l.trayId !== trayId || l.slot !== slot)
+      return this.saveAll(
+        'lures',
+        moved.map((l) => ({ ...l, trayId, slot })),
+        `Moved ${called(moved, 'lures')}`,
+      )
     },
     async replace(world: World, label: string) {
-      const before = await repository.replaceAll(world)
-      useHistory().did(label, () => repository.replaceAll(before))
+      useHistory().did(label, turnTo(await repository.replaceAll(world)))
     },
     startEmpty() {
       return this.replace(emptyWorld(today()), 'Started an empty box')
@@ -65,14 +151,15 @@ export const useBox = defineStore('box', {
     startDemo() {
       return this.replace(demoWorld(today()), 'Opened the demo box')
     },
-    exportText(): string {
-      return writeArchive({ box: this.box, places: this.places, waters: this.waters })
+    async exportText(): Promise<string> {
+      return writeArchive(await repository.readAll())
     },
     /** Takes in an archive whole, or answers with what is wrong and changes nothing. */
     async importText(text: string): Promise<FileProblem[]> {
       const read = readArchive(text)
       if (!read.ok) return read.problems
-      await this.replace(read.archive, `Imported ${read.archive.box.lures.length} lures`)
+      const { format: _, version: __, ...content } = read.archive
+      await this.replace(content, `Imported ${content.box.lures.length} lures`)
       return []
     },
   },

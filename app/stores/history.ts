@@ -1,34 +1,56 @@
 import { defineStore } from 'pinia'
 
+/** Goes one way and answers with the way back. */
+export type Turn = () => Promise<Turn>
+
 interface Step {
   readonly label: string
-  readonly undo: () => Promise<unknown>
+  readonly turn: Turn
 }
 
-const LONGEST = 100
+const LONGEST = 200
 
-/** What was done, newest last, each with the way back. */
+/** What was done, newest last, each with the way back; and what was undone, with the way forward again. */
 export const useHistory = defineStore('history', {
-  state: () => ({ steps: [] as Step[], said: '', busy: false }),
+  state: () => ({ steps: [] as Step[], undone: [] as Step[], said: '' }),
   getters: {
     last: (state): Step | undefined => state.steps[state.steps.length - 1],
+    next: (state): Step | undefined => state.undone[state.undone.length - 1],
   },
   actions: {
-    did(label: string, undo: () => Promise<unknown>) {
-      this.steps = [...this.steps.slice(-LONGEST + 1), { label, undo }]
+    did(label: string, turn: Turn) {
+      this.steps = [...this.steps.slice(-LONGEST + 1), { label, turn }]
+      this.undone = []
       this.said = label
     },
-    async undo() {
-      const step = this.last
-      if (!step || this.busy) return
-      this.busy = true
-      try {
-        await step.undo()
+    /** One step back. Asked again before it is done, the next one follows. */
+    undo(): Promise<void> {
+      return inTurn(async () => {
+        const step = this.last
+        if (!step) return
+        const turn = await step.turn()
         this.steps = this.steps.slice(0, -1)
+        this.undone = [...this.undone, { label: step.label, turn }]
         this.said = ''
-      } finally {
-        this.busy = false
-      }
+      })
+    },
+    redo(): Promise<void> {
+      return inTurn(async () => {
+        const step = this.next
+        if (!step) return
+        const turn = await step.turn()
+        this.undone = this.undone.slice(0, -1)
+        this.steps = [...this.steps, { label: step.label, turn }]
+        this.said = step.label
+      })
     },
   },
 })
+
+let before: Promise<void> = Promise.resolve()
+/** Steps wait for one another; one that fails does not hold up the next. */
+function inTurn(step: () => Promise<void>): Promise<void> {
+  const mine = before.then(step)
+  before = mine.catch(() => undefined)
+  return mine
+}

@@ -29,6 +29,7 @@ export const useMatch = defineStore('match', () => {
   const answer = shallowRef<MatchAnswer | null>(null)
   const ms = ref(0)
   const chosenLureId = ref<string | null>(null)
+  const chosenRigId = ref<string | null>(null)
 
   const box = useBox()
   const water = useWater()
@@ -71,8 +72,12 @@ export const useMatch = defineStore('match', () => {
 
   const rows = computed(() => answer.value?.rows ?? [])
   /** The set-up looked at: the one chosen while it is still ranked, else the first. */
+  const rigs = computed(() => answer.value?.rigs ?? [])
   const chosen = computed<MatchRow | undefined>(
-    () => rows.value.find((r) => r.setUp.build.lure.id === chosenLureId.value) ?? rows.value[0],
+    () =>
+      rigs.value.find((r) => r.rig.id === chosenRigId.value)?.row ??
+      rows.value.find((r) => r.setUp.build.lure.id === chosenLureId.value) ??
+      rows.value[0],
   )
   const lift = shallowRef<Lift | null>(null)
   let settling: ReturnType<typeof setTimeout> | undefined
@@ -91,9 +96,13 @@ export const useMatch = defineStore('match', () => {
     },
   )
   function choose(lureId: string) {
+    chosenRigId.value = null
     chosenLureId.value = lureId
   }
-  return { status, answer, ms, rows, chosen, lift, choose, start }
+  function chooseRig(rigId: string) {
+    chosenRigId.value = rigId
+  }
+  return { status, answer, ms, rows, rigs, chosen, chosenRigId, lift, choose, chooseRig, start }
 })
 
 /** Without Vue's proxies, which cannot be sent to a worker. */

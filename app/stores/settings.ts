@@ -7,13 +7,34 @@ interface Kept {
   night: boolean
   placeId: string
   schools: Partial<Record<string, 'first' | 'second' | 'both'>>
+  boxView: BoxView
+  /** Sign or letters of the angler's own currency. */
+  currency: string
+  /** Day on which the browser was asked to keep the data for good, or was told not to ask again. */
+  keepAskedOn: string
+  /** Day of the last archive or sheet that went out. */
+  exportedOn: string
+  /** Day on which a reminder to export was waved away. */
+  remindedOn: string
 }
+
+export type BoxView = 'trays' | 'families' | 'table'
 
 const KEY = 'settings'
 
 /** What the angler chose once and keeps. */
 export const useSettings = defineStore('settings', {
-  state: (): Kept => ({ system: 'metric', night: false, placeId: 'vessamere-north', schools: {} }),
+  state: (): Kept => ({
+    system: 'metric',
+    night: false,
+    placeId: 'vessamere-north',
+    schools: {},
+    boxView: 'trays',
+    currency: '€',
+    keepAskedOn: '',
+    exportedOn: '',
+    remindedOn: '',
+  }),
   actions: {
     async load() {
       this.$patch((await repository.setting<Partial<Kept>>(KEY)) ?? {})

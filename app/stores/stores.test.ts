@@ -2,62 +2,109 @@ import 'fake-indexeddb/auto'
 import fc from 'fast-check'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
+import { reactive } from 'vue'
+import { alter } from '../../core/tackle'
+import { demoWorld } from '../../core/demo/world'
 import { useBox } from './box'
 import { useHistory } from './history'
 import { repository } from './repository'
 import { useSettings } from './settings'
 import { useWater } from './water'
 
+const LURES = demoWorld('2026-06-12').box.lures.length
+
 beforeEach(async () => {
   setActivePinia(createPinia())
   await useBox().open()
   await useBox().startDemo()
   await vi.waitFor(() => expect(useBox().status.state).toBe('ready'))
-  await vi.waitFor(() => expect(useBox().box.lures).toHaveLength(61))
+  await vi.waitFor(() => expect(useBox().box.lures).toHaveLength(LURES))
 })
 
-it('twenty random edits and removals, undone, leave the stored box as it was', async () => {
+type Act = { at: number; what: 'rename' | 'remove' | 'move' | 'many' | 'restore' | 'alter'; name: string; slot: number }
+const acts = fc.record<Act>({
+  at: fc.nat(200),
+  what: fc.constantFrom('rename', 'remove', 'move', 'many', 'restore', 'alter'),
+  name: fc.string({ minLength: 1, maxLength: 20 }).filter((s) => s.trim() !== ''),
+  slot: fc.nat(23),
+})
+
+async function act({ at, what, name, slot }: Act) {
   const box = useBox()
-  const before = await repository.read()
-  const steps = fc.sample(
-    fc.record({
-      at: fc.nat(60),
-      remove: fc.boolean(),
-      name: fc.string({ minLength: 1, maxLength: 20 }).filter((s) => s.trim() !== ''),
-    }),
-    { numRuns: 20, seed: 7 },
-  )
-  for (const { at, remove, name } of steps) {
-    const { lures } = (await repository.read()).box
-    const lure = lures[at % lures.length]
-    if (!lure) throw new Error('no lure')
-    if (remove) await box.remove('lures', lure)
-    else await box.save('lures', { ...lure, name: name.trim() })
+  const { bin, box: stored } = await repository.read()
+  const lure = stored.lures[at % stored.lures.length]
+  const tray = stored.trays[at % stored.trays.length]
+  if (!lure || !tray) throw new Error('no lure')
+  const thrown = bin[at % bin.length]
+  if (what === 'remove') await box.remove('lures', [lure])
+  else if (what === 'move') await box.move([lure], at % 5 === 0 ? null : tray.id, at % 5 === 0 ? null : slot)
+  else if (what === 'many')
+    await box.saveAll(
+      'lures',
+      stored.lures.slice(at % 20, (at % 20) + 9).map((l) => ({ ...l, count: slot })),
+      'Filled down',
+    )
+  else if (what === 'restore' && thrown) await box.restore([thrown])
+  else if (what === 'alter')
+    await box.save('lures', alter(lure, { id: `c${at}`, date: '2026-06-12', kind: 'other', note: name, patch: {} }))
+  else await box.save('lures', { ...lure, name: name.trim() })
+}
+
+it('twenty random edits, removals and moves, undone, leave the stored box as it was; redone, as they left it', async () => {
+  const runs = fc.sample(fc.array(acts, { minLength: 20, maxLength: 20 }), { numRuns: 3, seed: 7 })
+  for (const steps of runs) {
+    const before = await repository.readAll()
+    const history = useHistory()
+    const from = history.steps.length
+    for (const step of steps) await act(step)
+    const after = await repository.readAll()
+    expect(after).not.toEqual(before)
+    const done = history.steps.length - from
+    for (let i = 0; i < done; i++) await history.undo()
+    expect(await repository.readAll()).toEqual(before)
+    for (let i = 0; i < done; i++) await history.redo()
+    expect(await repository.readAll()).toEqual(after)
   }
-  expect(await repository.read()).not.toEqual(before)
-  const history = useHistory()
-  for (let i = 0; i < 20; i++) await history.undo()
-  expect(await repository.read()).toEqual(before)
 })
 
-it('an undo clicked twice in a hurry is done once', async () => {
+it('undo asked for twice in a hurry takes back two steps, the newest first, and no more than there are', async () => {
   const box = useBox()
   const history = useHistory()
   const [a, b] = (await repository.read()).box.lures
   if (!a || !b) throw new Error('no lures')
-  await box.remove('lures', a)
-  await box.remove('lures', b)
+  const before = await repository.readAll()
+  const steps = history.steps.length
+  await box.remove('lures', [a])
+  await box.remove('lures', [b])
   await Promise.all([history.undo(), history.undo()])
-  const ids = (await repository.read()).box.lures.map((l) => l.id)
-  expect(ids).toContain(b.id)
-  expect(ids).not.toContain(a.id)
+  expect(await repository.readAll()).toEqual(before)
+  expect(history.steps).toHaveLength(steps)
+})
+
+it('a step that fails holds up no other, and changes nothing', async () => {
+  const history = useHistory()
+  const before = await repository.readAll()
+  history.did('A step that cannot go back', () => Promise.reject(new Error('no')))
+  await expect(history.undo()).rejects.toThrow('no')
+  expect(history.last?.label).toBe('A step that cannot go back')
+  expect(await repository.readAll()).toEqual(before)
+})
+
+it('a reactive lure is thrown away and put back as it was', async () => {
+  const box = useBox()
+  const [lure] = (await repository.read()).box.lures
+  if (!lure) throw new Error('no lure')
+  await box.remove('lures', [reactive(structuredClone(lure))])
+  await vi.waitFor(() => expect(useBox().bin).toHaveLength(1))
+  await box.restore(useBox().bin)
+  expect((await repository.read()).box.lures).toContainEqual(lure)
 })
 
 it('a damaged archive changes nothing and is no step of the history', async () => {
   const steps = useHistory().steps.length
   expect(await useBox().importText('{"format":"ygrion-archive","version":1}')).not.toEqual([])
   expect(useHistory().steps).toHaveLength(steps)
-  expect(await useBox().importText(useBox().exportText())).toEqual([])
+  expect(await useBox().importText(await useBox().exportText())).toEqual([])
 })
 
 it('water follows the hand at once, is brought back into itself, and is stored', async () => {

@@ -1,14 +1,13 @@
 import { DEMO_LURES } from '../../data/demo/lures'
 import { DEMO_PARTS } from '../../data/demo/parts'
 import { DEMO_PLACES, DEMO_WATERS } from '../../data/demo/places'
-import { Box, EMPTY_BOX } from '../tackle'
+import { DEMO_RIGS } from '../../data/demo/rigs'
+import { DEMO_CHANGES, DEMO_COSTS, DEMO_SOFT_COST, DEMO_USE } from '../../data/demo/use'
+import type { ArchiveContent } from '../exchange'
+import { Box, EMPTY_BOX, UNUSED, isFamily, trayFor, usualHooks, usualPart, type PartKind, type Tray } from '../tackle'
 import { Conditions, Place, forageLengthM } from '../water'
 
-export interface World {
-  readonly box: Box
-  readonly places: Place[]
-  readonly waters: Conditions[]
-}
+export type World = ArchiveContent
 
 function demoPlaces(): Place[] {
   return DEMO_PLACES.map((p) => Place.parse(p))
@@ -31,16 +30,85 @@ function demoWaters(isoDate: string): Conditions[] {
   )
 }
 
+/** A day so many days before another. */
+function daysBefore(isoDate: string, days: number): string {
+  return new Date(Date.parse(`${isoDate}T00:00:00Z`) - days * 86_400_000).toISOString().slice(0, 10)
+}
+
+function demoTrays(): Tray[] {
+  const names = DEMO_LURES.map((l) => l.tray)
+  return [...new Set(names)].map((name) => trayFor(name, names.filter((n) => n === name).length + 2))
+}
+
+function demoLures(isoDate: string, trays: readonly Tray[]): unknown[] {
+  const filled = new Map<string, number>()
+  return DEMO_LURES.map(({ tray, single, ...lure }) => {
+    const place = trays.find((t) => t.name === tray)
+    const slot = filled.get(tray) ?? 0
+    filled.set(tray, slot + 1)
+    if (!isFamily(lure.family)) throw new Error(`family ${lure.family} is not in the register`)
+    const usual = usualHooks(lure.family, lure.lengthM)
+    const done = DEMO_CHANGES.filter((c) => c.name === lure.name)
+    return {
+      ...UNUSED,
+      cost: DEMO_COSTS[lure.family] ?? DEMO_SOFT_COST,
+      fish: 0,
+      ...DEMO_USE[lure.name],
+      ...lure,
+      hooks: usual && single ? { ...usual, style: 'single' } : usual,
+      trayId: place?.id ?? null,
+      slot: place ? slot : null,
+      alteredKg: done.reduce((kg, c) => kg + ('alteredKg' in c ? c.alteredKg : 0), 0),
+      traits: done.reduce((traits, c) => ({ ...traits, ...('traits' in c ? c.traits : {}) }), lure.traits),
+      changes: done.map(({ kind, daysAgo, fish, note, was }, i) => ({
+        id: `${lure.id}-change-${i + 1}`,
+        date: daysBefore(isoDate, daysAgo),
+        kind,
+        fish,
+        note,
+        before: was,
+      })),
+    }
+  })
+}
+
+function demoRigs(): unknown[] {
+  const open = { headId: null, hookId: null, sinkerId: null, trailerId: null, terminalId: null, leaderId: null }
+  return DEMO_RIGS.map(({ lure, ...rig }) => ({
+    ...open,
+    weakLinkN: null,
+    stinger: false,
+    notes: '',
+    ...rig,
+    lureId: DEMO_LURES.find((l) => l.name === lure)?.id ?? null,
+  }))
+}
+
+/** The demo's drawers, with what is usual where the table says nothing. */
+function demoParts(): Record<string, unknown[]> {
+  return Object.fromEntries(
+    Object.entries(DEMO_PARTS).map(([kind, parts]) => {
+      const { id: _, name: __, ...usual } = usualPart(kind as PartKind, '')
+      const said = new Set(['wire', 'count', 'cost', 'purpose', 'fights', 'spoolM'])
+      const filler = Object.fromEntries(Object.entries(usual).filter(([key]) => said.has(key)))
+      return [kind, parts.map((part) => ({ ...filler, ...part }))]
+    }),
+  )
+}
+
 /** The demo's world, dated to the day it is opened. */
 export function demoWorld(isoDate: string): World {
+  const trays = demoTrays()
   return {
-    box: Box.parse({ lures: DEMO_LURES, ...structuredClone(DEMO_PARTS) }),
+    box: Box.parse({ lures: demoLures(isoDate, trays), trays, rigs: demoRigs(), ...demoParts() }),
     places: demoPlaces(),
     waters: demoWaters(isoDate),
+    photos: [],
+    bin: [],
   }
 }
 
 /** An empty box of one's own: places and the rods, reels and lines go too; the waters stay to start from. */
 export function emptyWorld(isoDate: string): World {
-  return { box: EMPTY_BOX, places: demoPlaces(), waters: demoWaters(isoDate) }
+  return { box: EMPTY_BOX, places: demoPlaces(), waters: demoWaters(isoDate), photos: [], bin: [] }
 }

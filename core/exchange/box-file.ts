@@ -1,9 +1,10 @@
 import { z } from '../zod'
-import { Box } from '../tackle'
+import { Box, boxFrom1 } from '../tackle'
 import { Conditions, Place } from '../water'
+import { BinItem, Photo } from './kept'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 1
+export const ARCHIVE_VERSION = 2
 
 export const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -11,8 +12,11 @@ export const Archive = z.strictObject({
   box: Box,
   places: z.array(Place).max(2000),
   waters: z.array(Conditions).max(2000),
+  photos: z.array(Photo).max(20_000),
+  bin: z.array(BinItem).max(20_000),
 })
 export type Archive = z.infer<typeof Archive>
+export type ArchiveContent = Omit<Archive, 'format' | 'version'>
 
 export interface FileProblem {
   /** Where in the file: `box.lures[3] “Pirrip 7” › lengthM`. */
@@ -24,11 +28,17 @@ export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems:
 /** At most this many faults are listed; more help nobody. */
 const MOST_PROBLEMS = 50
 
-export function writeArchive(content: Pick<Archive, 'box' | 'places' | 'waters'>): string {
-  return JSON.stringify({ format: 'ygrion-archive', version: ARCHIVE_VERSION, ...content } satisfies Archive, null, 2)
+export function writeArchive({ box, places, waters, photos, bin }: ArchiveContent): string {
+  const archive: Archive = { format: 'ygrion-archive', version: ARCHIVE_VERSION, box, places, waters, photos, bin }
+  return JSON.stringify(archive, null, 2)
 }
 
-/** Reads an archive whole or not at all; says what is wrong and where. Never throws. */
+/** Steps from each earlier version to the next. */
+const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Record<string, unknown>>> = {
+  1: (raw) => ({ ...raw, version: 2, box: boxFrom1(raw.box), photos: [], bin: [] }),
+}
+
+/** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */
 export function readArchive(text: string): ReadResult {
   let raw: unknown
   try {
@@ -40,16 +50,18 @@ export function readArchive(text: string): ReadResult {
   if (!head.success || head.data.format !== 'ygrion-archive') {
     return fail('the file', 'is not an Ygrion archive: it lacks “format”: “ygrion-archive”. Export a box to see one.')
   }
-  if (head.data.version !== ARCHIVE_VERSION) {
-    const newer = head.data.version > ARCHIVE_VERSION
+  let now: Record<string, unknown> = head.data
+  for (let step = MIGRATIONS[Number(now.version)]; step; step = MIGRATIONS[Number(now.version)]) now = step(now)
+  if (now.version !== ARCHIVE_VERSION) {
+    const newer = Number(now.version) > ARCHIVE_VERSION
     return fail(
       'version',
-      `is ${head.data.version}, and this Ygrion reads ${ARCHIVE_VERSION}.${newer ? ' Update Ygrion first.' : ''}`,
+      `is ${String(now.version)}, and this Ygrion reads 1 to ${ARCHIVE_VERSION}.${newer ? ' Update Ygrion first.' : ''}`,
     )
   }
-  const parsed = Archive.safeParse(raw)
+  const parsed = Archive.safeParse(now)
   if (!parsed.success) {
-    const problems = parsed.error.issues.map((issue) => ({ place: placeOf(issue.path, raw), problem: issue.message }))
+    const problems = parsed.error.issues.map((issue) => ({ place: placeOf(issue.path, now), problem: issue.message }))
     const listed = problems.slice(0, MOST_PROBLEMS)
     if (problems.length > listed.length)
       listed.push({ place: '…', problem: `and ${problems.length - listed.length} more` })

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
+import V1 from './fixtures/archive-v1.json'
 import { readArchive, writeArchive } from '.'
 
 const text = writeArchive(WORLD)
@@ -23,8 +24,31 @@ describe('archive', () => {
     ['a list', '[1, 2]', /not an Ygrion archive/],
     ['nothing', 'null', /not an Ygrion archive/],
   ])('%s: says so', (_, content, words) => expect(problems(readArchive(content))[0]?.problem).toMatch(words))
+  it('an archive of the first version opens: its trays, hooks and blades become things of their own', () => {
+    const read = readArchive(JSON.stringify(V1))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const { box } = read.archive
+    const old = V1.box.lures
+    expect(box.lures).toHaveLength(old.length)
+    for (const was of old) {
+      const now = box.lures.find((l) => l.id === was.id)
+      if (!now) throw new Error(`${was.name} is lost`)
+      expect(now).toMatchObject({
+        name: was.name,
+        massKg: was.massKg,
+        colour: was.colour,
+        count: was.count,
+        notes: was.notes,
+      })
+      expect(box.trays.find((t) => t.id === now.trayId)?.name).toBe(was.tray)
+      if ('hook' in was.traits) expect(now.hooks?.style).toBe(was.traits.hook === 'single' ? 'single' : 'round treble')
+    }
+    const places = box.lures.map((l) => `${l.trayId}/${l.slot}`)
+    expect(new Set(places).size).toBe(places.length)
+    expect(box.rods.every((r) => r.purpose === 'all-round')).toBe(true)
+  })
   it('a newer version is refused plainly', () => {
-    expect(problems(broken((raw) => (raw.version = 2)))[0]).toMatchObject({
+    expect(problems(broken((raw) => (raw.version = 3)))[0]).toMatchObject({
       place: 'version',
       problem: expect.stringContaining('Update'),
     })

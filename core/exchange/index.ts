@@ -1,1 +1,29 @@
-export { ARCHIVE_VERSION, Archive, readArchive, writeArchive, type FileProblem, type ReadResult } from './box-file'
+export {
+  ARCHIVE_VERSION,
+  Archive,
+  readArchive,
+  writeArchive,
+  type ArchiveContent,
+  type FileProblem,
+  type ReadResult,
+} from './box-file'
+export { BOX_KINDS, BinItem, Photo, SetAside, type BoxKind } from './kept'
+export {
+  COLUMNS,
+  WRITTEN,
+  cellUnit,
+  columnOf,
+  lureFrom,
+  readCell,
+  showCell,
+  guessColumns,
+  planImport,
+  readSheet,
+  writeLures,
+  type AsideRow,
+  type CellProblem,
+  type Column,
+  type ImportPlan,
+  type Mapping,
+  type Sheet,
+} from './csv'

@@ -86,10 +86,15 @@ const TRAILERS_TRIED = 2
 
 /** Every way to fish a lure that can win and breaks no hard limit known before it is thrown; most promising first. */
 export function candidatesOf(lure: Lure, box: Box, bench: Bench): Candidate[] {
+  return candidatesFor(lure, dressingsOf(lure, box, bench.reading.density), bench)
+}
+
+/** The same for a lure dressed only in given ways. */
+export function candidatesFor(lure: Lure, dressings: readonly Dressed[], bench: Bench): Candidate[] {
   const { c, demand, reading } = bench
   const family = familyOf(lure.family)
   const byMount = new Map<Build['mount'], Fitted[]>()
-  for (const dressed of dressingsOf(lure, box, reading.density)) {
+  for (const dressed of dressings) {
     const fitted = fit(dressed, bench)
     if (!fitted) continue
     const beside = byMount.get(dressed.build.mount)

@@ -1,10 +1,11 @@
-import type { Box } from '../tackle'
+import type { Box, Rig } from '../tackle'
 import type { Conditions, Place, Reading } from '../water'
 import { benchFor, type MatchOptions } from './bench'
 import type { Cause } from './demand'
 import { bestLift, type Lift } from './lift'
 import type { Ranked } from './account'
 import { rank } from './rank'
+import { rankRigs } from './rigs'
 import type { Part } from './score'
 
 export interface MatchRow extends Ranked {
@@ -14,10 +15,19 @@ export interface MatchRow extends Ranked {
   readonly lift: Lift | null
 }
 
+/** A saved rig, ranked as it is tied; or why it cannot be fished here. */
+export interface MatchRig {
+  readonly rig: Pick<Rig, 'id' | 'name'>
+  readonly row: MatchRow | null
+  readonly why: string | null
+}
+
 /** The whole answer to one water: plain data, the same in a worker, on the server and in a test. */
 export interface MatchAnswer {
   readonly reading: Reading
   readonly rows: readonly MatchRow[]
+  /** What is tied already, best first. */
+  readonly rigs: readonly MatchRig[]
   /** What the water asks for, the loudest rules first. */
   readonly asked: readonly Cause[]
 }
@@ -33,11 +43,19 @@ export function matchWater(
   options: MatchOptions & { lifts: number },
 ): MatchAnswer {
   const bench = benchFor(c, place, box, options)
-  const rows = rank(box, bench, options.limit).map((ranked, i): MatchRow => {
+  const row = (ranked: Ranked, lift: Lift | null): MatchRow => {
     const weakest = ranked.parts.reduce<Part | null>((worst, p) => (p.lost > (worst?.lost ?? 0.5) ? p : worst), null)
-    return { ...ranked, weakest, lift: i < options.lifts ? bestLift(ranked, bench) : null }
-  })
-  return { reading: bench.reading, rows, asked: loudest(bench.demand) }
+    return { ...ranked, weakest, lift }
+  }
+  const rows = rank(box, bench, options.limit).map((ranked, i) =>
+    row(ranked, i < options.lifts ? bestLift(ranked, bench) : null),
+  )
+  const rigs = rankRigs(box, bench).map(({ rig, ranked, why }): MatchRig => ({
+    rig,
+    why,
+    row: ranked && row(ranked, null),
+  }))
+  return { reading: bench.reading, rows, rigs, asked: loudest(bench.demand) }
 }
 
 function loudest(demand: ReturnType<typeof benchFor>['demand']): Cause[] {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, feet, inches, water } from '../testing/world'
-import { FAMILIES, RETRIEVES } from '../tackle'
+import { FAMILIES, RETRIEVES, reelSits } from '../tackle'
 import type { Conditions } from '../water'
 import {
   RULES,
@@ -118,7 +118,7 @@ describe('the score', () => {
           expect(setUp.build.massKg).toBeLessThanOrEqual(rod.lureMaxKg * 1.2 + 1e-12)
           expect(setUp.build.massKg).toBeGreaterThanOrEqual(rod.lureMinKg * 0.8 - 1e-12)
           expect(line.reelId).toBe(reel.id)
-          expect(reel.type).toBe(rod.type)
+          expect(reelSits(rod, reel)).toBe(true)
           expect(thrown.risk).toBeLessThanOrEqual(SNAG_LIMIT)
         }
       }),

@@ -27,7 +27,7 @@ const PRESENCE_PER_DOUBLING = 0.18
 
 /** Colour of a blade is part of what is seen: the flash of a spinnerbait is its blade. */
 const BLADE_SHARE = 0.35
-const BLADE_GROUP = { silver: 'silver', gold: 'gold', copper: 'gold', painted: 'painted' } as const
+const BLADE_GROUP = { silver: 'silver', gold: 'gold', brass: 'gold', copper: 'gold', painted: 'painted' } as const
 
 function coloursOf(build: Build): Record<ColourGroup, number> {
   const shares = groupShares(build.lure.colour)

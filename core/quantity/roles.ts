@@ -19,6 +19,7 @@ export interface Role {
 export const ROLES = {
   lureLength: { kind: 'length', metric: 'cm', imperial: 'in', decimals: { metric: 1, imperial: 2 }, fraction: 4 },
   lureMass: { kind: 'mass', metric: 'g', imperial: 'oz', decimals: { metric: 1, imperial: 3 }, fraction: 32 },
+  hookGap: { kind: 'length', metric: 'mm', imperial: 'in', decimals: { metric: 1, imperial: 2 }, fraction: 32 },
   depth: { kind: 'length', metric: 'm', imperial: 'ft', decimals: { metric: 1, imperial: 1 } },
   distance: { kind: 'length', metric: 'm', imperial: 'ft', decimals: { metric: 0, imperial: 0 } },
   lineDiameter: { kind: 'length', metric: 'mm', imperial: 'mil', decimals: { metric: 2, imperial: 1 } },

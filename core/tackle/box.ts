@@ -1,6 +1,8 @@
 import { z } from '../zod'
 import { Lure } from './lure'
-import { Head, Hook, Leader, Line, Reel, Rod, Sinker, Trailer } from './parts'
+import { BladePart, Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from './parts'
+import { Rig } from './rig'
+import { Tray } from './tray'
 
 /** Everything the angler owns. */
 export const Box = z.strictObject({
@@ -13,6 +15,10 @@ export const Box = z.strictObject({
   lines: z.array(Line).max(500),
   reels: z.array(Reel).max(500),
   rods: z.array(Rod).max(500),
+  blades: z.array(BladePart).max(2000),
+  terminals: z.array(Terminal).max(2000),
+  trays: z.array(Tray).max(1000),
+  rigs: z.array(Rig).max(2000),
 })
 export type Box = z.infer<typeof Box>
 
@@ -26,4 +32,8 @@ export const EMPTY_BOX: Box = {
   lines: [],
   reels: [],
   rods: [],
+  blades: [],
+  terminals: [],
+  trays: [],
+  rigs: [],
 }

@@ -1,3 +1,4 @@
+import { LOOSE_STYLES } from '../../data/hooks'
 import { TRAILER_BAND } from '../../data/trailers'
 import type { Box } from './box'
 import type { MountKind } from './family'
@@ -25,7 +26,7 @@ export interface Build {
  * Hook gap over body length at which a body is well hooked. Common practice: 2/0–3/0 in a 3 in swimmer, 4/0 up to 4.8 in, 6/0 from 5.8 in
  * (0.14 … 0.20); #1–#2 in a 3½–4 in finesse worm (0.10).
  */
-const GAP_BAND: Record<Exclude<MountKind, 'own'>, readonly [number, number]> = {
+export const GAP_BAND: Record<Exclude<MountKind, 'own'>, readonly [number, number]> = {
   head: [0.12, 0.23],
   texas: [0.11, 0.23],
   belly: [0.12, 0.23],
@@ -42,23 +43,27 @@ export function hookFits(kind: Exclude<MountKind, 'own'>, size: HookSize, bodyLe
 function mountsOf(lure: Lure, box: Box): Mount[] {
   const kinds = familyOf(lure.family).mounts
   if (!kinds) return [{ kind: 'own' }]
-  const hooksFor = (style: Hook['style'], kind: Exclude<MountKind, 'own'>) =>
-    box.hooks.filter((h) => h.style === style && hookFits(kind, h.hookSize, lure.lengthM))
+  const hooksFor = (kind: Exclude<MountKind, 'own'>) =>
+    box.hooks.filter(
+      (h) => h.count > 0 && LOOSE_STYLES[h.style].mount === kind && hookFits(kind, h.hookSize, lure.lengthM),
+    )
   return kinds.flatMap((kind): Mount[] => {
     switch (kind) {
       case 'head':
-        return box.heads.filter((h) => hookFits('head', h.hookSize, lure.lengthM)).map((head) => ({ kind, head }))
+        return box.heads
+          .filter((h) => h.count > 0 && hookFits('head', h.hookSize, lure.lengthM))
+          .map((head) => ({ kind, head }))
       case 'texas': {
-        const weights = [null, ...box.sinkers.filter((s) => s.kind === 'bullet')]
-        return hooksFor('offset', kind).flatMap((hook) => weights.map((sinker) => ({ kind, hook, sinker })))
+        const weights = [null, ...box.sinkers.filter((s) => s.count > 0 && s.kind === 'bullet')]
+        return hooksFor(kind).flatMap((hook) => weights.map((sinker) => ({ kind, hook, sinker })))
       }
       case 'belly':
-        return hooksFor('belly-weighted', kind).map((hook) => ({ kind, hook }))
+        return hooksFor(kind).map((hook) => ({ kind, hook }))
       case 'wacky':
-        return hooksFor('wacky', kind).map((hook) => ({ kind, hook }))
+        return hooksFor(kind).map((hook) => ({ kind, hook }))
       case 'drop-shot':
-        return hooksFor('drop-shot', kind).flatMap((hook) =>
-          box.sinkers.filter((s) => s.kind === 'drop-shot').map((sinker) => ({ kind, hook, sinker })),
+        return hooksFor(kind).flatMap((hook) =>
+          box.sinkers.filter((s) => s.count > 0 && s.kind === 'drop-shot').map((sinker) => ({ kind, hook, sinker })),
         )
       default:
         return []
@@ -73,7 +78,7 @@ export function trailerFits(trailer: Pick<Trailer, 'lengthM'>, baitLengthM: numb
 
 function trailersOf(lure: Lure, box: Box): (Trailer | null)[] {
   if (!familyOf(lure.family).takesTrailer) return [null]
-  return [null, ...box.trailers.filter((t) => trailerFits(t, lure.lengthM))]
+  return [null, ...box.trailers.filter((t) => t.count > 0 && trailerFits(t, lure.lengthM))]
 }
 
 export function mountMassKg(mount: Mount): number {

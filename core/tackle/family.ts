@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import type { RodNeed } from './rod-need'
 import type { Shape } from './drawing/shape'
 import type { Colouring } from './colour'
+import type { HungHooks, HungStyle } from './hung-hooks'
 
 export const MOUNT_KINDS = ['own', 'head', 'texas', 'belly', 'wacky', 'drop-shot'] as const
 export type MountKind = (typeof MOUNT_KINDS)[number]
@@ -34,6 +35,7 @@ export interface MotionDefaults {
 export interface DrawInput<T> {
   readonly lengthMm: number
   readonly colour: Colouring
+  readonly hooks: HungHooks | null
   readonly traits: T
 }
 
@@ -51,6 +53,13 @@ export interface FamilyDefinition<Id extends string = string, T extends z.ZodObj
   readonly takesTrailer: boolean
   /** How a soft body is hooked; everything else swims on its own hooks. */
   readonly mounts?: readonly MountKind[]
+  /** The hooks it usually comes with; gap as a share of its length; `more` hooks from a length up. Soft bodies have none. */
+  readonly hooks?: {
+    readonly style: HungStyle
+    readonly count: number
+    readonly gapShare: number
+    readonly more?: readonly [fromM: number, count: number]
+  }
   /** Usual range of length, m, and of mass, kg: outside it the form asks again. */
   readonly lengthM: readonly [number, number]
   readonly massKg: readonly [number, number]

@@ -22,7 +22,10 @@ export {
   Reel,
   Rod,
   Sinker,
+  BladePart,
+  Terminal,
   Trailer,
+  reelSits,
   type Part,
   type PartKind,
   type PartOf,
@@ -34,8 +37,52 @@ export type { Action, FamilyDefinition, MotionDefaults, MountKind } from './fami
 export type { Shape } from './drawing/shape'
 export { drawPart } from './drawing/parts'
 export { FAMILIES } from './families/register'
-export { Lure, drawLure, familyOf, lureAction, lureMass, type FamilyId } from './lure'
+export {
+  LURE_CONDITIONS,
+  Lure,
+  SOUNDS,
+  UNUSED,
+  drawLure,
+  familyOf,
+  fillerKg,
+  isFamily,
+  lureAction,
+  lureMass,
+  usualHooks,
+  weighed,
+  type Drawable,
+  type FamilyId,
+} from './lure'
+export { HUNG, HungHooks, WIRES, hookPoints, hooksMassKg, sayHooks, sizeForGap, type HungStyle } from './hung-hooks'
+export { BLADE_SHAPES, bladeLengthMm, bladeMassKg, type BladeShape } from './blades'
+export {
+  CHANGE_KINDS,
+  Change,
+  addBallast,
+  addedSinceRestTold,
+  alter,
+  asBought,
+  cutBody,
+  swapBlade,
+  swapHooks,
+  takeBack,
+  type Alteration,
+  type ChangeKind,
+  type Patch,
+} from './changes'
+export { Tray, freeSlot, slotName, slotNamed, slotsOf } from './tray'
+export { RIG_WAYS, Rig, rigWayOf, type RigPart, type RigWay, type RigWayId } from './rig'
+export { boxFrom1, completeBox, completeLure, trayFor } from './migrate'
 export { Box, EMPTY_BOX } from './box'
 export { buildsOf, hookFits, trailerFits, type Build, type Mount } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
 export { searchFor } from './search'
+export { colourAt, coloursOfPhoto, nearestColour, type Pixels } from './photo-colours'
+export { SETTLES, settled, type ScaleReading, type Settled } from './settle'
+export { freshCopy, seriesOf, type SeriesWish } from './series'
+export { doubles } from './doubles'
+export { careOf, fishOnHooks, type Care } from './wear'
+export { judgeRig, rigParts, type Judgement, type RigParts, type RigWater } from './joints/judge'
+export { rigMassKg } from './joints/verdicts'
+export { sayChange } from './say-change'
+export { fieldsOf, type Field } from './fields'

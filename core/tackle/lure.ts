@@ -1,10 +1,17 @@
 import { z } from '../zod'
+import { HUNG_STYLES } from '../../data/hooks'
+import { Change } from './changes'
 import { Colouring } from './colour'
 import type { Action, DrawInput, FamilyDefinition } from './family'
 import { FAMILIES } from './families/register'
+import { HungHooks, sizeForGap } from './hung-hooks'
+import { MOST_SLOTS } from './tray'
 import type { Shape } from './drawing/shape'
 
 export type FamilyId = (typeof FAMILIES)[number]['id']
+
+export const SOUNDS = ['silent', 'knock', 'rattles'] as const
+export const LURE_CONDITIONS = ['new', 'good', 'worn', 'spent'] as const
 
 const common = {
   id: z.string().min(1).max(80),
@@ -14,10 +21,28 @@ const common = {
   massKg: z.number().min(0.0003).max(1),
   /** What the scale said, kg; it goes before the packet. */
   measuredMassKg: z.number().min(0.0003).max(1).nullable(),
+  /** What changes since then added or took away, kg. */
+  alteredKg: z.number().min(-0.5).max(0.5),
   colour: Colouring,
-  sound: z.enum(['silent', 'knock', 'rattles']),
+  sound: z.enum(SOUNDS),
+  /** Its own hooks, all alike; null for a body that is hooked with a head or a loose hook. */
+  hooks: HungHooks.nullable(),
   count: z.number().int().min(0).max(999),
-  tray: z.string().trim().max(40),
+  /** The tray it lies in and the compartment there; null while it lies loose. */
+  trayId: z.string().min(1).max(80).nullable(),
+  slot: z
+    .number()
+    .int()
+    .min(0)
+    .max(MOST_SLOTS - 1)
+    .nullable(),
+  /** What one cost, in the angler's own currency; null where it is not known. */
+  cost: z.number().min(0).max(100_000).nullable(),
+  condition: z.enum(LURE_CONDITIONS),
+  /** Fish landed on it. */
+  fish: z.number().int().min(0).max(99_999),
+  photoId: z.string().min(1).max(80).nullable(),
+  changes: z.array(Change).max(200),
   notes: z.string().max(500),
 }
 
@@ -25,7 +50,6 @@ type Definitions = (typeof FAMILIES)[number]
 type LureSchemaOf<D> = D extends { id: infer Id extends string; traits: infer T extends z.ZodObject }
   ? z.ZodObject<typeof common & { family: z.ZodLiteral<Id>; traits: T }, z.core.$strict>
   : never
-
 function lureSchema(d: Definitions) {
   return z.strictObject({ ...common, family: z.literal(d.id), traits: d.traits })
 }
@@ -37,6 +61,22 @@ export const Lure = z.discriminatedUnion(
 )
 export type Lure = z.infer<typeof Lure>
 
+/** What a lure is before anything is known of its life with the angler. */
+export const UNUSED = {
+  measuredMassKg: null,
+  alteredKg: 0,
+  sound: 'silent',
+  count: 1,
+  trayId: null,
+  slot: null,
+  cost: null,
+  condition: 'good',
+  fish: 0,
+  photoId: null,
+  changes: [],
+  notes: '',
+} as const
+
 const BY_ID = new Map<string, FamilyDefinition>(FAMILIES.map((d) => [d.id, d as unknown as FamilyDefinition]))
 
 /** The definition of a lure's family, its traits no longer known to the compiler: the lure's own schema has checked them. */
@@ -46,25 +86,62 @@ export function familyOf(id: FamilyId): FamilyDefinition {
   return found
 }
 
-/** Mass that counts: measured where it was weighed, else the label. */
-export function lureMass(lure: Pick<Lure, 'massKg' | 'measuredMassKg'>): {
-  kg: number
-  basis: 'measured' | 'labelled'
-} {
-  return lure.measuredMassKg === null
-    ? { kg: lure.massKg, basis: 'labelled' }
-    : { kg: lure.measuredMassKg, basis: 'measured' }
+export const isFamily = (id: string): id is FamilyId => BY_ID.has(id)
+
+/** The hooks that a lure of a family and length usually comes with; null for bodies without hooks of their own. */
+export function usualHooks(id: FamilyId, lengthM: number): HungHooks | null {
+  const { hooks } = familyOf(id)
+  if (!hooks) return null
+  const count = hooks.more && lengthM >= hooks.more[0] ? hooks.more[1] : hooks.count
+  return { style: hooks.style, size: sizeForGap(hooks.gapShare * lengthM), wire: 'medium', count }
 }
 
-/** Action of a lure: its family's, shifted by its traits. Assumed until bench tests stand behind it. */
-export function lureAction(lure: Lure): Action {
+type Weighed = Pick<Lure, 'massKg' | 'measuredMassKg' | 'alteredKg'> & { traits?: Readonly<Record<string, unknown>> }
+
+/** Filler poured into a hollow plug, kg. */
+export const fillerKg = (lure: { traits?: Readonly<Record<string, unknown>> }): number =>
+  typeof lure.traits?.loadKg === 'number' ? lure.traits.loadKg : 0
+
+/**
+ * Mass that counts, kg: measured where it was weighed, else the label, and what was added or taken since. `reckoned` when such a change is part of
+ * the figure.
+ */
+export function lureMass(lure: Weighed): { kg: number; basis: 'measured' | 'labelled' | 'reckoned' } {
+  const since = lure.alteredKg + fillerKg(lure)
+  const kg = (lure.measuredMassKg ?? lure.massKg) + since
+  if (since !== 0) return { kg, basis: 'reckoned' }
+  return { kg, basis: lure.measuredMassKg === null ? 'labelled' : 'measured' }
+}
+
+/** The lure with a weight read off a scale: everything glued on since is in it, filler is kept apart. */
+export function weighed(lure: Lure, kg: number): Lure {
+  return { ...lure, measuredMassKg: Math.round((kg - fillerKg(lure)) * 1e7) / 1e7, alteredKg: 0 }
+}
+
+/** Action of a lure: its family's, shifted by its traits and hooks. Assumed until bench tests stand behind it. */
+export function lureAction(lure: Pick<Lure, 'family' | 'traits' | 'hooks'>): Action {
   const d = familyOf(lure.family)
   const { amplitude, vibration, flash, presence, snag } = { ...d.action, ...d.shift?.(lure.traits) }
-  return { amplitude, vibration, flash, presence, snag }
+  const hung = lure.hooks && d.hooks ? HUNG_STYLES[lure.hooks.style].snag / HUNG_STYLES[d.hooks.style].snag : 1
+  const within = (v: number) => Math.min(1, Math.max(0, v))
+  return {
+    amplitude: within(amplitude),
+    vibration: within(vibration),
+    flash: within(flash),
+    presence: within(presence),
+    snag: within(snag * hung),
+  }
 }
 
+export type Drawable = Pick<Lure, 'family' | 'lengthM' | 'colour' | 'traits' | 'hooks'>
+
 /** The drawing of a lure in millimetres, nose at the origin. */
-export function drawLure(lure: Pick<Lure, 'family' | 'lengthM' | 'colour' | 'traits'>): Shape[] {
-  const input: DrawInput<never> = { lengthMm: lure.lengthM * 1000, colour: lure.colour, traits: lure.traits as never }
+export function drawLure(lure: Drawable): Shape[] {
+  const input: DrawInput<never> = {
+    lengthMm: lure.lengthM * 1000,
+    colour: lure.colour,
+    hooks: lure.hooks,
+    traits: lure.traits as never,
+  }
   return familyOf(lure.family).draw(input)
 }

@@ -1,5 +1,7 @@
 import { z } from '../zod'
+import { BLADE_SHAPES } from './blades'
 import { HookSize } from './hook-size'
+import { WIRES } from './hung-hooks'
 
 /** Everything that is not a lure. SI throughout. */
 
@@ -8,9 +10,33 @@ const name = z.string().trim().min(1).max(80)
 const massKg = z.number().positive().max(2)
 const forceN = z.number().positive().max(2000)
 
-export const HEAD_KINDS = ['ball', 'mushroom', 'long-shank', 'darter', 'weed-guard', 'swim'] as const
-export const HOOK_STYLES = ['offset', 'belly-weighted', 'wacky', 'drop-shot'] as const
-export const SINKER_KINDS = ['bullet', 'drop-shot'] as const
+export const HEAD_KINDS = ['ball', 'mushroom', 'long-shank', 'darter', 'weed-guard', 'swim', 'underspin'] as const
+export const HOOK_STYLES = [
+  'offset',
+  'straight-shank',
+  'finesse-hybrid',
+  'belly-weighted',
+  'wacky',
+  'drop-shot',
+  'round treble',
+  'in-turned treble',
+  'single',
+  'assist',
+  'stinger',
+] as const
+export const SINKER_KINDS = ['bullet', 'drop-shot', 'dropper'] as const
+export const TERMINAL_KINDS = [
+  'snap',
+  'snap-swivel',
+  'ball-bearing',
+  'swivel',
+  'three-way',
+  'split-ring',
+  'keel',
+  'bead',
+] as const
+/** What a rod is built for; `all-round` is cast and wound. */
+export const ROD_PURPOSES = ['all-round', 'fast jigging', 'slow-pitch', 'long-fall', 'trolling'] as const
 export const TRAILER_KINDS = [
   'kicking-craw',
   'gliding-creature',
@@ -18,6 +44,7 @@ export const TRAILER_KINDS = [
   'split-tail',
   'paddle-tail',
   'stick-worm',
+  'stick-worm crosswise',
 ] as const
 export const ROD_POWERS = [
   'ultra-light',
@@ -37,7 +64,12 @@ const named = name.meta(called('Name'))
 const weight = massKg.meta(measured('Weight', 'lureMass'))
 const strength = forceN.meta(measured('Strength', 'lineStrength'))
 const hookSize = HookSize.meta(called('Hook size'))
-const reelType = z.enum(['casting', 'spinning']).meta(called('Kind'))
+const wire = z.enum(WIRES).meta(called('Wire'))
+/** What one of them cost, in the angler's own currency; empty where it is not known. */
+const cost = z.number().min(0).max(100_000).nullable().meta({ label: 'Cost of one', optional: true })
+const count = z.number().int().min(0).max(9999).meta(called('How many'))
+const kept = { cost, count }
+export const REEL_TYPES = ['casting', 'spinning', 'overhead'] as const
 
 export const Head = z.strictObject({
   id,
@@ -45,19 +77,41 @@ export const Head = z.strictObject({
   kind: z.enum(HEAD_KINDS).meta(called('Shape')),
   massKg: weight,
   hookSize,
+  wire,
+  ...kept,
 })
 export const Hook = z.strictObject({
   id,
   name: named,
   style: z.enum(HOOK_STYLES).meta(called('Style')),
   hookSize,
+  wire,
   massKg: weight,
+  ...kept,
 })
 export const Sinker = z.strictObject({
   id,
   name: named,
   kind: z.enum(SINKER_KINDS).meta(called('Kind')),
   massKg: weight,
+  ...kept,
+})
+export const BladePart = z.strictObject({
+  id,
+  name: named,
+  shape: z.enum(BLADE_SHAPES).meta(called('Shape')),
+  size: z.number().int().min(0).max(8).meta(called('Size number')),
+  face: z.enum(['smooth', 'hammered']).meta(called('Face')),
+  finish: z.enum(['silver', 'gold', 'brass', 'copper', 'painted']).meta(called('Finish')),
+  ...kept,
+})
+export const Terminal = z.strictObject({
+  id,
+  name: named,
+  kind: z.enum(TERMINAL_KINDS).meta(called('Kind')),
+  strengthN: strength,
+  massKg: weight,
+  ...kept,
 })
 export const Trailer = z.strictObject({
   id,
@@ -65,6 +119,7 @@ export const Trailer = z.strictObject({
   kind: z.enum(TRAILER_KINDS).meta(called('Kind')),
   lengthM: z.number().positive().max(0.3).meta(measured('Length', 'lureLength')),
   massKg: weight,
+  ...kept,
 })
 export const Leader = z.strictObject({
   id,
@@ -73,6 +128,7 @@ export const Leader = z.strictObject({
   strengthN: strength,
   diameterM: z.number().positive().max(0.003).meta(measured('Thickness', 'lineDiameter')),
   lengthM: z.number().positive().max(5).meta(measured('Length', 'rodLength')),
+  cost,
 })
 export const Line = z.strictObject({
   id,
@@ -82,20 +138,26 @@ export const Line = z.strictObject({
   diameterM: z.number().min(0.00003).max(0.002).meta(measured('Thickness', 'lineDiameter')),
   /** The reel it is spooled on; null while it lies in the drawer. */
   reelId: id.nullable().meta({ label: 'On the reel', from: 'reels' }),
+  cost,
 })
 export const Reel = z.strictObject({
   id,
   name: named,
-  type: reelType,
+  type: z.enum(REEL_TYPES).meta(called('Kind')),
   gearRatio: z.number().min(2).max(12).meta(called('Gear ratio, to 1')),
   /** Line wound in per handle turn, m. */
   linePerTurnM: z.number().min(0.2).max(1.6).meta(measured('Line per handle turn', 'lureLength')),
+  /** Across the full spool, m; null where nobody measured it. */
+  spoolM: z.number().min(0.01).max(0.2).nullable().meta({ label: 'Spool across', role: 'hookGap', optional: true }),
+  cost,
 })
 export const Rod = z
   .strictObject({
     id,
     name: named,
-    type: reelType,
+    type: z.enum(['casting', 'spinning']).meta(called('For reels')),
+    purpose: z.enum(ROD_PURPOSES).meta(called('Purpose')),
+    fights: z.enum(['with the rod', 'with the reel']).meta(called('Fish are fought')),
     lengthM: z.number().min(1).max(5).meta(measured('Length', 'rodLength')),
     power: z.enum(ROD_POWERS).meta(called('Power')),
     action: z.enum(ROD_ACTIONS).meta(called('Action')),
@@ -103,6 +165,7 @@ export const Rod = z
     lureMaxKg: massKg.meta(measured('Lures to', 'lureMass')),
     lineMinN: forceN.meta(measured('Line from', 'lineStrength')),
     lineMaxN: forceN.meta(measured('Line to', 'lineStrength')),
+    cost,
   })
   .refine((r) => r.lureMaxKg > r.lureMinKg, { error: 'must be above the lightest lure', path: ['lureMaxKg'] })
   .refine((r) => r.lineMaxN > r.lineMinN, { error: 'must be above the weakest line', path: ['lineMaxN'] })
@@ -117,6 +180,8 @@ export const PARTS = {
   hooks: Hook,
   sinkers: Sinker,
   trailers: Trailer,
+  blades: BladePart,
+  terminals: Terminal,
 } as const
 export type PartKind = keyof typeof PARTS
 export type PartOf<K extends PartKind> = z.infer<(typeof PARTS)[K]>
@@ -125,9 +190,16 @@ export type Part = PartOf<PartKind>
 export type Head = z.infer<typeof Head>
 export type Hook = z.infer<typeof Hook>
 export type Sinker = z.infer<typeof Sinker>
+export type BladePart = z.infer<typeof BladePart>
+export type Terminal = z.infer<typeof Terminal>
 export type Trailer = z.infer<typeof Trailer>
 export type TrailerKind = Trailer['kind']
 export type Leader = z.infer<typeof Leader>
 export type Line = z.infer<typeof Line>
 export type Reel = z.infer<typeof Reel>
 export type Rod = z.infer<typeof Rod>
+
+/** Overhead reels sit on casting rods. */
+export function reelSits(rod: Pick<Rod, 'type'>, reel: Pick<Reel, 'type'>): boolean {
+  return (rod.type === 'spinning') === (reel.type === 'spinning')
+}

@@ -1,7 +1,14 @@
 /** The demo box: invented lures with invented names. Lengths in mm and masses in g here, as on a packet; SI in the box. */
 
 type Colour = readonly [back: string, flank: string, belly: string, pattern?: string]
-type More = { sound?: string; weighedG?: number; count?: number; notes?: string }
+type More = {
+  sound?: string
+  weighedG?: number
+  count?: number
+  notes?: string
+  /** Fitted with single hooks in place of trebles. */
+  single?: boolean
+}
 
 let next = 0
 function lure(
@@ -26,10 +33,14 @@ function lure(
     sound: more.sound ?? 'silent',
     count: more.count ?? 1,
     tray,
+    single: more.single ?? false,
     notes: more.notes ?? '',
     traits,
   }
 }
+
+/** Frame and skirt as they came. */
+const FRAME = { hammered: false, skirt: 'full', wire: 'thin' } as const
 
 const BLADES = 'Blades and wire'
 const PLUGS = 'Plugs'
@@ -40,7 +51,9 @@ const METAL = 'Metal'
 
 export const DEMO_LURES = [
   lure('spinnerbait', BLADES, 'Grumblewing 14', 100, 14, ['white', 'white', 'pearl'], {
+    ...FRAME,
     blade: 'willow',
+    bladeSize: 4,
     bladeFinish: 'silver',
     blades: 'two',
     stinger: false,
@@ -52,27 +65,38 @@ export const DEMO_LURES = [
     110,
     21,
     ['black', 'black', 'purple'],
-    { blade: 'colorado', bladeFinish: 'gold', blades: 'two', stinger: false },
+    { ...FRAME, blade: 'colorado', bladeSize: 5, bladeFinish: 'gold', blades: 'two', stinger: false, hammered: true },
     { weighedG: 22.3 },
   ),
   lure('spinnerbait', BLADES, 'Grumblewing 10', 90, 10.6, ['olive', 'chartreuse', 'white'], {
+    ...FRAME,
     blade: 'indiana',
+    bladeSize: 5,
     bladeFinish: 'gold',
     blades: 'one',
     stinger: false,
   }),
   lure('spinnerbait', BLADES, 'Grumblewing 18 Thud', 105, 17.7, ['orange', 'chartreuse', 'white'], {
+    ...FRAME,
     blade: 'colorado',
+    bladeSize: 4,
     bladeFinish: 'copper',
     blades: 'two',
     stinger: true,
   }),
-  lure('bladed-jig', BLADES, 'Shudderkin 10', 95, 10.6, ['olive', 'moss', 'copper'], { bladeFinish: 'gold' }),
-  lure('bladed-jig', BLADES, 'Shudderkin 14', 100, 14, ['white', 'white', 'silver'], { bladeFinish: 'silver' }),
+  lure('bladed-jig', BLADES, 'Shudderkin 10', 95, 10.6, ['olive', 'moss', 'copper'], {
+    skirt: 'full',
+    bladeFinish: 'gold',
+  }),
+  lure('bladed-jig', BLADES, 'Shudderkin 14', 100, 14, ['white', 'white', 'silver'], {
+    skirt: 'full',
+    bladeFinish: 'silver',
+  }),
   lure('in-line-spinner', BLADES, 'Pirrip 4', 45, 4, ['black', 'gold', 'red'], {
     blade: 'indiana',
+    bladeSize: 1,
     bladeFinish: 'gold',
-    hook: 'treble',
+    hammered: false,
   }),
   lure(
     'in-line-spinner',
@@ -81,15 +105,16 @@ export const DEMO_LURES = [
     60,
     7.2,
     ['blue-back', 'silver', 'white'],
-    { blade: 'willow', bladeFinish: 'silver', hook: 'single' },
-    { weighedG: 7.4 },
+    { blade: 'willow', bladeSize: 2, bladeFinish: 'silver', hammered: false },
+    { single: true, weighedG: 7.4 },
   ),
   lure('in-line-spinner', BLADES, 'Pirrip 12', 75, 12, ['black', 'copper', 'orange'], {
     blade: 'colorado',
+    bladeSize: 4,
     bladeFinish: 'copper',
-    hook: 'treble',
+    hammered: false,
   }),
-  lure('casting-spoon', METAL, 'Dollop 12', 55, 12, ['red', 'white', 'white'], { hook: 'single' }),
+  lure('casting-spoon', METAL, 'Dollop 12', 55, 12, ['red', 'white', 'white'], {}, { single: true }),
   lure(
     'casting-spoon',
     METAL,
@@ -97,10 +122,10 @@ export const DEMO_LURES = [
     65,
     18,
     ['blue-back', 'silver', 'silver', 'scales'],
-    { hook: 'treble' },
+    {},
     { weighedG: 17.6 },
   ),
-  lure('casting-spoon', METAL, 'Dollop 7', 45, 7, ['copper', 'gold', 'gold'], { hook: 'single' }),
+  lure('casting-spoon', METAL, 'Dollop 7', 45, 7, ['copper', 'gold', 'gold'], {}, { single: true }),
   lure('flutter-spoon', METAL, 'Langblad 170', 170, 40, ['blue-back', 'silver', 'white'], { cup: 'cupped' }),
   lure('blade-bait', METAL, 'Tremolo 7', 48, 7, ['black', 'gold', 'gold'], {}),
   lure('blade-bait', METAL, 'Tremolo 12', 55, 12, ['blue-back', 'silver', 'white'], {}),
@@ -111,11 +136,11 @@ export const DEMO_LURES = [
     80,
     28,
     ['blue-back', 'silver', 'white', 'scales'],
-    { hook: 'single' },
-    { weighedG: 27.1, count: 2 },
+    {},
+    { single: true, weighedG: 27.1, count: 2 },
   ),
-  lure('casting-metal', METAL, 'Slingspat 18', 70, 18, ['green', 'silver', 'white'], { hook: 'treble' }),
-  lure('casting-metal', METAL, 'Slingspat 36', 95, 36, ['pink', 'silver', 'pearl'], { hook: 'single' }),
+  lure('casting-metal', METAL, 'Slingspat 18', 70, 18, ['green', 'silver', 'white'], {}),
+  lure('casting-metal', METAL, 'Slingspat 36', 95, 36, ['pink', 'silver', 'pearl'], {}, { single: true }),
   lure('slow-fall-jig', METAL, 'Leafwhisper 40', 60, 40, ['pink', 'silver', 'white'], {}),
   lure('slow-fall-jig', METAL, 'Leafwhisper 25', 50, 25, ['green', 'gold', 'orange'], {}),
   lure(
@@ -275,7 +300,10 @@ export const DEMO_LURES = [
   lure('creature', SOFTS, 'Clatterclaw 90', 90, 8.5, ['brown', 'moss', 'orange'], { form: 'craw' }, { count: 7 }),
   lure('creature', SOFTS, 'Flapperdam 100', 100, 10, ['black', 'black', 'blue'], { form: 'creature' }, { count: 6 }),
   lure('tube', SOFTS, 'Hollowick 90', 90, 7.5, ['olive', 'olive', 'sand', 'spots'], {}, { count: 8 }),
-  lure('skirted-jig', JIGS, 'Broombelly Flip 14', 85, 14, ['black', 'black', 'blue'], { style: 'flipping' }),
+  lure('skirted-jig', JIGS, 'Broombelly Flip 14', 85, 14, ['black', 'black', 'blue'], {
+    style: 'flipping',
+    skirt: 'full',
+  }),
   lure(
     'skirted-jig',
     JIGS,
@@ -283,11 +311,42 @@ export const DEMO_LURES = [
     85,
     17.7,
     ['brown', 'moss', 'orange'],
-    { style: 'football' },
+    { style: 'football', skirt: 'full' },
     { weighedG: 18.4 },
   ),
-  lure('skirted-jig', JIGS, 'Broombelly Wee 7', 65, 7, ['olive', 'brown', 'moss'], { style: 'finesse' }),
-  lure('skirted-jig', JIGS, 'Broombelly Swim 10', 85, 10.6, ['olive', 'white', 'pearl'], { style: 'swim' }),
+  lure('skirted-jig', JIGS, 'Broombelly Wee 7', 65, 7, ['olive', 'brown', 'moss'], { style: 'finesse', skirt: 'full' }),
+  lure('skirted-jig', JIGS, 'Broombelly Swim 10', 85, 10.6, ['olive', 'white', 'pearl'], {
+    style: 'swim',
+    skirt: 'full',
+  }),
   lure('hair-jig', JIGS, 'Moulting 4', 55, 3.5, ['black', 'black', 'brown'], {}, { count: 3 }),
   lure('hair-jig', JIGS, 'Moulting 7', 65, 7, ['olive', 'white', 'pearl'], {}, { count: 2 }),
+  lure('thin-spoon', METAL, 'Flimsy 5', 50, 4.5, ['copper', 'silver', 'orange'], { bend: 'even' }),
+  lure('thin-spoon', METAL, 'Flimsy 9', 70, 8, ['green', 'gold', 'orange'], { bend: 'late' }),
+  lure('long-jig', METAL, 'Skimming 60', 125, 60, ['blue-back', 'silver', 'pink'], { balance: 'centre' }),
+  lure('long-jig', METAL, 'Skimming 90', 150, 90, ['green', 'gold', 'silver'], { balance: 'tail' }),
+  lure('hard-swimbait', PLUGS, 'Hingelmore 130', 130, 38, ['olive', 'silver', 'white', 'scales'], { joints: 'three' }),
+  lure('needle-plug', SLIM, 'Darnsel 170', 170, 28, ['black', 'purple', 'black'], { loadKg: 0.02 }, { single: true }),
+  lure('needle-plug', SLIM, 'Darnsel 150', 150, 24, ['blue-back', 'pearl', 'white'], { loadKg: 0 }),
+  lure('segmented-bait', SOFTS, 'Ringlet 90', 90, 3.6, ['moss', 'sand', 'bone'], { end: 'pointed' }, { count: 7 }),
+  lure('segmented-bait', SOFTS, 'Ringlet 150', 150, 9, ['brown', 'pink', 'sand'], { end: 'flat' }, { count: 3 }),
+  lure('streamer', METAL, 'Wispling 70', 70, 0.8, ['blue-back', 'silver', 'pink'], { eyes: 'none' }, { count: 2 }),
+  lure('streamer', METAL, 'Wispling 60 Bead', 60, 1.2, ['black', 'orange', 'gold'], { eyes: 'bead' }),
+  lure('umbrella-rig', BLADES, 'Fivefold 220', 220, 55, ['smoke', 'pearl', 'white'], { arms: 'five', bladed: true }),
+  // Bought twice, and owned in more colours than anyone needs.
+  lure('blade-bait', METAL, 'Tremolo 7 again', 48, 7, ['black', 'gold', 'gold'], {}),
+  lure('jerkbait', SLIM, 'Nimbletwig 110 spare', 110, 15, ['blue-back', 'silver', 'white', 'scales'], {
+    lip: 'short',
+    depthM: 1.6,
+    buoyancy: 'suspends',
+  }),
+  ...(
+    [
+      ['Ruddy', ['brown', 'orange', 'red']],
+      ['Pale', ['bone', 'white', 'pearl']],
+      ['Night', ['black', 'purple', 'black']],
+    ] as const
+  ).map(([name, colour]) =>
+    lure('grub', SOFTS, `Curlewtail 60 ${name}`, 62, 2.8, colour, {}, { count: name === 'Pale' ? 2 : 6 }),
+  ),
 ]

@@ -1,5 +1,8 @@
+import { completeLure } from '../../core/tackle'
 import { PathRequest, pathResponse } from '../utils/path-http'
-import { readJson } from '../utils/read-json'
+import { completed, readJson } from '../utils/read-json'
 
 /** A dressed lure, its line, cast and retrieve in; its way through the water and its share of the zone out. */
-export default defineEventHandler(async (event) => pathResponse(await readJson(event, PathRequest)))
+export default defineEventHandler(async (event) =>
+  pathResponse(await readJson(event, PathRequest, (raw) => completed(raw, 'lure', completeLure))),
+)

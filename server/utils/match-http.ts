@@ -25,7 +25,7 @@ export const MatchRequest = z.strictObject({
 })
 
 /** The answer as plain JSON: names and sentences for people, SI figures for programs. */
-export function matchResponse({ reading, rows, asked }: MatchAnswer, units: 'metric' | 'imperial') {
+export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units: 'metric' | 'imperial') {
   return {
     reading: {
       season: reading.season,
@@ -35,6 +35,7 @@ export function matchResponse({ reading, rows, asked }: MatchAnswer, units: 'met
       densityKgM3: reading.density,
     },
     asked: asked.map(({ ruleId, sentence, weight }) => ({ ruleId, sentence, weight })),
+    rigs: rigs.map(({ rig, row, why }) => ({ ...rig, score: row?.score ?? null, why })),
     ranking: rows.map((row, i) => {
       const { build, outfit, leader, handling } = row.setUp
       return {

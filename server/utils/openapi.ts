@@ -1,6 +1,4 @@
-import { DEMO_LURES } from '../../data/demo/lures'
-import { DEMO_PARTS } from '../../data/demo/parts'
-import { DEMO_PLACES } from '../../data/demo/places'
+import { demoWorld } from '../../core/demo/world'
 import { z } from '../../core/zod'
 import { MatchRequest } from './match-http'
 import { PathRequest } from './path-http'
@@ -32,17 +30,18 @@ const EXAMPLE_WATER = {
 }
 
 export function exampleMatch() {
+  const { box, places } = demoWorld(EXAMPLE_DAY)
   return {
     conditions: EXAMPLE_WATER,
-    place: DEMO_PLACES[0],
-    box: { lures: DEMO_LURES.filter((_, i) => i % 5 === 0).slice(0, EXAMPLE_LURES), ...DEMO_PARTS },
+    place: places[0],
+    box: { ...box, lures: box.lures.filter((_, i) => i % 5 === 0).slice(0, EXAMPLE_LURES), trays: [], rigs: [] },
     options: { limit: 5 },
   }
 }
 
 export function examplePath() {
   return {
-    lure: DEMO_LURES.find((l) => l.family === 'crankbait'),
+    lure: demoWorld(EXAMPLE_DAY).box.lures.find((l) => l.family === 'crankbait'),
     line: { diameterM: 0.0003 },
     cast: { castM: 25, rodTipM: 1 },
     retrieve: { id: 'steady' },
@@ -77,7 +76,8 @@ export function openapi() {
     info: {
       title: 'Ygrion',
       version: '0.1.0',
-      description: 'From the water to what to tie on. SI units; temperatures in °C.',
+      description:
+        'From the water to what to tie on. SI units; temperatures in °C. What a lure or part leaves out (hooks, wire, number, cost, changes …) is filled in as usual for its kind.',
     },
     paths: {
       '/api/match': post('Ranks complete set-ups of a box for a water, with reasons.', MatchRequest, exampleMatch()),

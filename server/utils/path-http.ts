@@ -9,7 +9,13 @@ const depthM = z.number().min(0).max(200)
 export const PathRequest = z
   .strictObject({
     lure: Lure,
-    head: Head.nullable().default(null),
+    head: Head.extend({
+      wire: Head.shape.wire.default('medium'),
+      cost: Head.shape.cost.default(null),
+      count: Head.shape.count.default(1),
+    })
+      .nullable()
+      .default(null),
     line: z.strictObject({ diameterM: z.number().min(0.00003).max(0.002) }),
     cast: z.strictObject({ castM: z.number().min(2).max(120), rodTipM: z.number().min(0).max(6).default(1) }),
     retrieve: z.strictObject({

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { FileProblem } from '../../../core/exchange'
+import { download } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
+import { useSettings } from '~/stores/settings'
 
 /** The whole box out into a file and back; demo box and empty box. Every one of these can be undone. */
 const box = useBox()
+const settings = useSettings()
 const problems = ref<readonly FileProblem[]>([])
 const fileName = ref('')
 const busy = ref(false)
@@ -12,13 +15,9 @@ const picker = ref<HTMLInputElement | null>(null)
 /** Larger than any box, smaller than what would stall the page. */
 const LARGEST_BYTES = 50_000_000
 
-function exportFile() {
-  const url = URL.createObjectURL(new Blob([box.exportText()], { type: 'application/json' }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = `ygrion-${today()}.json`
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
+async function exportFile() {
+  download(`ygrion-${today()}.json`, 'application/json', await box.exportText())
+  await settings.keep({ exportedOn: today() })
 }
 async function importFile(event: Event) {
   const input = event.target as HTMLInputElement

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-/** The two halves of the box. */
+/** The parts of the box. */
 const TABS = [
   { to: '/box', name: 'Lures' },
   { to: '/box/parts', name: 'Rods, lines, parts' },
+  { to: '/box/rigs', name: 'Rigs' },
+  { to: '/box/order', name: 'In order' },
+  { to: '/box/files', name: 'Files and bin' },
 ]
 </script>
 
@@ -15,6 +18,7 @@ const TABS = [
 <style scoped>
 .tabs {
   display: flex;
+  flex-wrap: wrap;
   gap: 4px;
   margin-top: 12px;
 }
@@ -31,5 +35,17 @@ const TABS = [
 .tab.on {
   background: rgb(var(--v-theme-surface-variant));
   box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
+}
+@media (max-width: 600px) {
+  .tabs {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    margin-inline: -12px;
+    padding-inline: 12px;
+  }
+  .tab {
+    min-height: 44px;
+    white-space: nowrap;
+  }
 }
 </style>

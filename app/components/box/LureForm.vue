@@ -1,23 +1,63 @@
 <script setup lang="ts">
-import { COLOURS, FAMILIES, PATTERNS, familyOf, type FamilyId, type Lure } from '../../../core/tackle'
+import {
+  COLOURS,
+  FAMILIES,
+  HungHooks,
+  LURE_CONDITIONS,
+  PATTERNS,
+  familyOf,
+  fieldsOf,
+  freeSlot,
+  lureMass,
+  slotName,
+  slotsOf,
+  usualHooks,
+  type FamilyId,
+  type Lure,
+} from '../../../core/tackle'
 import { capital, choices } from '~/components/form/choices'
+import { useKeptDraft } from '~/composables/useKeptDraft'
 import { useMeasure } from '~/composables/useMeasure'
 import { provideUnread } from '~/composables/useUnread'
-import { judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
+import { useBox } from '~/stores/box'
+import { repository } from '~/stores/repository'
+import { COST_FIELD, judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
 
-/** One lure, typed in any unit, drawn while it is typed. */
-const props = defineProps<{ lure: Lure | null; trays: readonly string[] }>()
-const emit = defineEmits<{ save: [lure: Lure]; remove: [lure: Lure]; close: [] }>()
+/** What is kept while a lure is typed. */
+export interface LureDraft {
+  readonly lure: Draft
+  readonly photo: string | null
+}
+
+/** One lure, typed in any unit, drawn while it is typed. What is typed survives a browser that dies. */
+const props = defineProps<{ lure: Lure | null; from?: LureDraft | null }>()
+const emit = defineEmits<{
+  save: [lure: Lure, photo: string | null]
+  remove: [lure: Lure]
+  copy: [lure: Lure]
+  series: [lure: Lure]
+  close: []
+}>()
 
 const { show } = useMeasure()
-const draft = reactive<Draft>(
-  props.lure ? (JSON.parse(JSON.stringify(props.lure)) as Draft) : newDraft(crypto.randomUUID()),
+const box = useBox()
+const clone = <T,>(thing: unknown) => JSON.parse(JSON.stringify(thing)) as T
+const draft = reactive<Draft>(clone<Draft>(props.from?.lure ?? props.lure ?? newDraft(crypto.randomUUID())))
+const photo = ref<string | null>(props.from?.photo ?? null)
+onMounted(async () => {
+  if (!photo.value && draft.photoId) photo.value = (await repository.photo(draft.photoId))?.dataUrl ?? null
+})
+const kept = useKeptDraft(
+  `lure:${props.lure?.id ?? 'new'}`,
+  () => draft.name || 'a new lure',
+  () => ({ lure: draft, photo: photo.value }),
 )
 const problems = ref<Record<string, string>>({})
 const unread = provideUnread()
 const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
 const colours = COLOURS.map((c) => ({ value: c.id, title: c.name, hex: c.hex }))
 const patterns = choices(PATTERNS)
+const conditions = choices(LURE_CONDITIONS)
 const sounds = [
   { value: 'silent', title: 'Silent' },
   { value: 'knock', title: 'One knock' },
@@ -25,31 +65,77 @@ const sounds = [
 ]
 const family = computed(() => familyOf(draft.family))
 const fields = computed(() => traitFields(draft.family))
+const hookFields = fieldsOf(HungHooks.shape)
 
 function setFamily(id: FamilyId) {
   draft.traits = usualTraits(id)
   draft.family = id
+  draft.hooks = usualHooks(id, draft.lengthM)
+}
+const tray = computed(() => (draft.trayId ? box.trayById.get(draft.trayId) : undefined))
+const trays = computed(() => [
+  { value: null, title: 'Loose, in no tray' },
+  ...box.box.trays.map((t) => ({ value: t.id, title: t.name })),
+])
+const slots = computed(() => {
+  const { value } = tray
+  return value
+    ? Array.from({ length: slotsOf(value) }, (_, slot) => ({ value: slot, title: slotName(value, slot) }))
+    : []
+})
+function setTray(id: string | null) {
+  draft.trayId = id
+  const chosen = id ? box.trayById.get(id) : undefined
+  const taken = new Set(box.box.lures.flatMap((l) => (l.trayId === id && l.slot !== null ? [l.slot] : [])))
+  draft.slot = chosen ? freeSlot(chosen, taken) : null
 }
 const unusual = computed(() => {
   const [low, high] = family.value.lengthM
   const [light, heavy] = family.value.massKg
+  const name = family.value.name.toLowerCase()
   if (draft.lengthM < low || draft.lengthM > high)
-    return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.lengthM, 'lureLength')} long. Most are ${show(low, 'lureLength')} to ${show(high, 'lureLength')}.`
+    return `Unusual for a ${name}: ${show(draft.lengthM, 'lureLength')} long. Most are ${show(low, 'lureLength')} to ${show(high, 'lureLength')}.`
   if (draft.massKg < light || draft.massKg > heavy)
-    return `Unusual for a ${family.value.name.toLowerCase()}: ${show(draft.massKg, 'lureMass')}. Most weigh ${show(light, 'lureMass')} to ${show(heavy, 'lureMass')}.`
+    return `Unusual for a ${name}: ${show(draft.massKg, 'lureMass')}. Most weigh ${show(light, 'lureMass')} to ${show(heavy, 'lureMass')}.`
   return ''
 })
 const asLure = computed(() => draft as unknown as Lure)
+/** Label and scale kept apart, and what they differ by. */
+const weights = computed(() => {
+  const { measuredMassKg, massKg } = draft
+  const counts = lureMass(asLure.value)
+  const told = `counts as ${show(counts.kg, 'lureMass')}, ${counts.basis}`
+  if (measuredMassKg === null) return capital(told)
+  const off = Math.round((measuredMassKg / massKg - 1) * 100)
+  const differs = off === 0 ? 'as labelled' : `${Math.abs(off)} % ${off > 0 ? 'heavier' : 'lighter'} than its label`
+  return `${capital(told)}; weighed ${differs}`
+})
 
-function save() {
+function judged(): Lure | null {
   if (unread.size > 0) {
     problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
-    return
+    return null
   }
-  problems.value = {}
-  const judged = judge(JSON.parse(JSON.stringify(draft)) as Draft)
-  if (judged.ok) emit('save', judged.lure)
-  else problems.value = judged.problems
+  const found = judge(clone<Draft>(draft))
+  problems.value = found.ok ? {} : found.problems
+  return found.ok ? found.lure : null
+}
+async function save() {
+  const lure = judged()
+  if (!lure) return
+  await kept.drop()
+  emit('save', lure, photo.value)
+}
+async function give(up: () => void) {
+  await kept.drop()
+  up()
+}
+function altered(lure: Lure) {
+  Object.assign(draft, clone<Draft>(lure))
+}
+function setPhoto(dataUrl: string | null) {
+  photo.value = dataUrl
+  draft.photoId = dataUrl ? `photo:${crypto.randomUUID()}` : null
 }
 </script>
 
@@ -59,12 +145,26 @@ function save() {
     :adding="lure === null"
     :problems="problems"
     @save="save"
-    @remove="lure && emit('remove', lure)"
-    @close="emit('close')"
+    @remove="give(() => lure && emit('remove', lure))"
+    @close="give(() => emit('close'))"
   >
     <template #head>
       <p class="quiet">{{ family.about }}</p>
+    </template>
+    <template #side>
       <div class="preview"><LureDrawing :lure="asLure" :width-px="190" /></div>
+      <p class="weights">{{ weights }}.</p>
+      <LurePhoto
+        :photo="photo"
+        :colours="draft.colour"
+        @photo="setPhoto"
+        @colour="(part, colour) => (draft.colour[part] = colour)"
+      />
+      <div v-if="lure" class="more">
+        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('copy', lure))">Duplicate</v-btn>
+        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('series', lure))">Make a series</v-btn>
+      </div>
+      <LureChanges v-if="lure" :lure="asLure" @change="altered" />
     </template>
     <v-text-field
       v-model="draft.name"
@@ -114,6 +214,15 @@ function save() {
       :model-value="draft.traits[f.key]"
       @update:model-value="(v) => (draft.traits[f.key] = v)"
     />
+    <template v-if="draft.hooks">
+      <FormField
+        v-for="f in hookFields"
+        :key="f.key"
+        :field="f"
+        :model-value="draft.hooks[f.key as keyof HungHooks]"
+        @update:model-value="(v) => draft.hooks && Object.assign(draft.hooks, { [f.key]: v })"
+      />
+    </template>
     <v-select
       v-for="part in ['back', 'flank', 'belly'] as const"
       :key="part"
@@ -140,14 +249,21 @@ function save() {
       max="999"
       :error-messages="problems.count"
     />
-    <v-combobox
-      v-model="draft.tray"
-      label="Tray"
-      :items="[...trays]"
-      variant="outlined"
-      density="compact"
-      hide-details="auto"
-      :error-messages="problems.tray"
+    <v-select label="Tray" :items="trays" :model-value="draft.trayId" @update:model-value="setTray" />
+    <v-select v-if="tray" v-model="draft.slot" label="Compartment" :items="slots" />
+    <FormField
+      :field="COST_FIELD"
+      :model-value="draft.cost"
+      :error="problems.cost"
+      @update:model-value="(v) => (draft.cost = v as number | null)"
+    />
+    <v-select v-model="draft.condition" label="Condition" :items="conditions" />
+    <v-text-field
+      v-model.number="draft.fish"
+      label="Fish landed on it"
+      type="number"
+      min="0"
+      :error-messages="problems.fish"
     />
     <v-textarea
       v-model="draft.notes"
@@ -169,9 +285,20 @@ function save() {
   display: grid;
   place-items: center;
   min-height: 150px;
-  margin-top: 14px;
   border-radius: 14px;
   background: #dde3d8;
+  overflow: hidden;
+}
+.v-theme--night .preview {
+  background: #8a7358;
+}
+.weights {
+  font-size: 0.92rem;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 .unusual {
   margin-top: 12px;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { FAMILIES, Lure } from '../../../core/tackle'
+import { FAMILIES, Lure, usualHooks } from '../../../core/tackle'
 import { judge, newDraft, traitFields, usualTraits } from './draft'
 
 describe('the form reads its fields off the family', () => {
@@ -8,7 +8,13 @@ describe('the form reads its fields off the family', () => {
       expect(label).toMatch(/^[A-Z]/)
       if (kind === 'choice') expect(options.length).toBeGreaterThan(1)
     }
-    const draft = { ...newDraft('x'), family: id, name: 'New one', traits: usualTraits(id) }
+    const draft = {
+      ...newDraft('x'),
+      family: id,
+      name: 'New one',
+      traits: usualTraits(id),
+      hooks: usualHooks(id, 0.06),
+    }
     expect(Lure.safeParse(draft).error?.issues ?? []).toEqual([])
   })
 })
@@ -29,7 +35,8 @@ describe('a lure being typed', () => {
     ['measuredMassKg', 7, /or empty/],
     ['count', 1.5, /whole number/],
     ['count', -1, /whole number/],
-    ['tray', 'x'.repeat(41), /40 letters/],
+    ['cost', -2, /from 0 up/],
+    ['fish', 1.5, /whole number/],
     ['notes', 'x'.repeat(501), /500 letters/],
   ] as const)('%s %s is explained', (field, value, words) => {
     const judged = judge({ ...draft(), [field]: value })

@@ -1,5 +1,4 @@
-import { Lure, familyOf, type FamilyId } from '../../../core/tackle'
-import { fieldsOf } from '../form/fields'
+import { Lure, PARTS, UNUSED, familyOf, usualHooks, type FamilyId, fieldsOf, type Field } from '../../../core/tackle'
 
 /** A lure being typed: everything still to be judged by the schema. */
 export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] } & {
@@ -7,33 +6,37 @@ export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] }
   traits: Record<string, unknown>
 }
 
+/** What one cost, asked alike of lures and parts. */
+export const COST_FIELD = fieldsOf({ cost: PARTS.rods.shape.cost })[0] as Field
+
 /** The fields of a family's own traits. */
 export const traitFields = (family: FamilyId) => fieldsOf(familyOf(family).traits.shape)
 
-/** Middle-of-the-road traits to start from: the first choice, no, a metre. */
+/** Middle-of-the-road traits to start from: the first choice, no, a metre, no filler, a blade of number 3. */
 export function usualTraits(family: FamilyId): Record<string, unknown> {
-  return Object.fromEntries(
-    traitFields(family).map(({ key, kind, options }) => [
-      key,
-      kind === 'choice' ? options[0] : kind === 'yes-no' ? false : 1,
-    ]),
-  )
+  const usual = (f: Field) => {
+    if (f.kind === 'choice') return f.options[0]
+    if (f.kind === 'yes-no') return false
+    if (f.kind === 'measure') return f.min > 0.01 ? 1 : 0
+    return 3
+  }
+  return Object.fromEntries(traitFields(family).map((f) => [f.key, usual(f)]))
 }
 
 export function newDraft(id: string): Draft {
   const family: FamilyId = 'crankbait'
+  const lengthM = 0.06
   return {
     id,
     family,
+    ...UNUSED,
+    changes: [],
     name: '',
-    lengthM: 0.06,
+    lengthM,
     massKg: 0.01,
-    measuredMassKg: null,
     colour: { back: 'olive', flank: 'silver', belly: 'white', pattern: 'plain' },
-    sound: 'silent',
-    count: 1,
-    tray: '',
-    notes: '',
+    hooks: usualHooks(family, lengthM),
+    condition: 'new',
     traits: usualTraits(family),
   }
 }
@@ -44,7 +47,8 @@ const FIELD_WORDS: Record<string, string> = {
   massKg: 'Weight: between 0.3 g and 1 kg.',
   measuredMassKg: 'Weighed: between 0.3 g and 1 kg, or empty.',
   count: 'How many: a whole number from 0 to 999.',
-  tray: 'Tray: at most 40 letters.',
+  cost: 'Cost: a figure from 0 up, or empty.',
+  fish: 'Fish landed: a whole number from 0 up.',
   notes: 'Notes: at most 500 letters.',
 }
 

@@ -1,5 +1,4 @@
-import { PARTS, type PartKind, type PartOf } from '../../../core/tackle'
-import { fieldsOf, type Field } from '../form/fields'
+import { PARTS, type PartKind, type PartOf, fieldsOf, type Field } from '../../../core/tackle'
 
 /** How each drawer is called: many, one, and what lies in it. */
 export const DRAWERS: readonly { kind: PartKind; many: string; one: string; about: string }[] = [
@@ -11,6 +10,8 @@ export const DRAWERS: readonly { kind: PartKind; many: string; one: string; abou
   { kind: 'hooks', many: 'Hooks', one: 'hook', about: 'Drawn to scale by their gap.' },
   { kind: 'sinkers', many: 'Sinkers', one: 'sinker', about: 'Drawn to scale, lead by its weight.' },
   { kind: 'trailers', many: 'Trailers', one: 'trailer', about: 'Drawn to scale by their length.' },
+  { kind: 'blades', many: 'Blades', one: 'blade', about: 'Drawn to scale by shape and number.' },
+  { kind: 'terminals', many: 'Snaps, swivels, rings', one: 'snap or swivel', about: 'Drawn to scale by their weight.' },
 ]
 
 export const partFields = (kind: PartKind): Field[] => fieldsOf(PARTS[kind].shape)

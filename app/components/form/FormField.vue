@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { choices } from './choices'
-import type { Field } from './fields'
+import { tellUnread } from '~/composables/useUnread'
+import type { Field } from '../../../core/tackle'
 
 /** One field of a form, in the shape its schema asks for. */
 const props = defineProps<{
@@ -12,9 +13,18 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: unknown] }>()
 const none = { value: null, title: 'In the drawer' }
+/** What was typed where no figure can be read of it yet; the form around it saves nothing meanwhile. */
+const unreadable = ref('')
+tellUnread(unreadable)
 function number(text: string) {
-  const value = Number(text.replace(',', '.'))
-  emit('update:modelValue', Number.isFinite(value) ? value : props.modelValue)
+  const bare = text.trim().replace(',', '.')
+  if (bare === '' && props.field.optional) {
+    unreadable.value = ''
+    return emit('update:modelValue', null)
+  }
+  const value = Number(bare)
+  unreadable.value = bare !== '' && Number.isFinite(value) ? '' : `“${text}” is not a figure.`
+  if (unreadable.value === '') emit('update:modelValue', value)
 }
 </script>
 
@@ -23,10 +33,11 @@ function number(text: string) {
     v-if="field.kind === 'measure'"
     :label="field.label"
     :role="field.role"
-    :model-value="Number(modelValue)"
+    :model-value="modelValue === null ? null : Number(modelValue)"
     :min="field.min"
     :max="field.max"
-    @update:model-value="(v) => v !== null && emit('update:modelValue', v)"
+    :optional="field.optional"
+    @update:model-value="(v) => (v !== null || field.optional) && emit('update:modelValue', v)"
   />
   <v-select
     v-else-if="field.kind === 'choice'"
@@ -55,9 +66,9 @@ function number(text: string) {
   <v-text-field
     v-else-if="field.kind === 'number'"
     :label="field.label"
-    :model-value="String(modelValue)"
+    :model-value="modelValue === null ? '' : String(modelValue)"
     inputmode="decimal"
-    :error-messages="error"
+    :error-messages="unreadable || error"
     @update:model-value="number"
   />
   <v-text-field

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { drawLure, type Lure } from '../../../core/tackle'
+import { drawLure, type Drawable } from '../../../core/tackle'
 
 /** A lure drawn from its fields. Either fitted to a width, or to a scale that several drawings share. */
 const props = defineProps<{
-  lure: Pick<Lure, 'family' | 'lengthM' | 'colour' | 'traits'>
+  lure: Drawable
   /** Width of the lure's own length, px. */
   widthPx?: number
   /** Or px per mm, so that lures side by side compare. */

@@ -1,36 +1,97 @@
 <script setup lang="ts">
-import { FAMILIES, describeColouring, lureMass, searchFor, type Lure } from '../../../core/tackle'
-import { useMeasure } from '~/composables/useMeasure'
+import { FAMILIES, freshCopy, searchFor, type Lure, type Tray } from '../../../core/tackle'
+import type { LureDraft } from '~/components/box/LureForm.vue'
 import { useBox } from '~/stores/box'
+import { useSettings, type BoxView } from '~/stores/settings'
+import { put } from '../../../storage/repository'
 
 useHead({ title: 'Box · Ygrion' })
 const box = useBox()
-const { show } = useMeasure()
+const settings = useSettings()
+
+type Open =
+  | { readonly kind: 'lure'; readonly lure: Lure | null; readonly from: LureDraft | null }
+  | { readonly kind: 'tray'; readonly tray: Tray | null }
+  | { readonly kind: 'series'; readonly lure: Lure }
+  | { readonly kind: 'weigh'; readonly lures: readonly Lure[] }
+const open = shallowRef<Open | null>(null)
 const search = ref('')
-const editing = ref<{ lure: Lure | null } | null>(null)
+const family = ref<string | null>(null)
+const sort = ref<'name' | 'length' | 'weight' | 'fish' | 'cost'>('name')
 
-const trays = computed(() => [...new Set(box.box.lures.map((l) => l.tray).filter(Boolean))].sort())
-const groups = computed(() => {
-  const found = box.box.lures.filter(searchFor(search.value ?? ''))
-  return FAMILIES.map((family) => ({ family, lures: found.filter((l) => l.family === family.id) })).filter(
-    (g) => g.lures.length > 0,
-  )
-})
-/** One scale in a family, so that a small one looks small beside its sisters; the longest fits its compartment. */
-const pxPerMm = (lures: readonly Lure[]) => 118 / Math.max(...lures.map((l) => l.lengthM * 1000))
-const weight = (lure: Lure) => {
-  const mass = lureMass(lure)
-  return `${show(mass.kg, 'lureMass')}${mass.basis === 'measured' ? ' weighed' : ''}`
+const VIEWS: readonly { id: BoxView; name: string }[] = [
+  { id: 'trays', name: 'Trays' },
+  { id: 'families', name: 'Families' },
+  { id: 'table', name: 'Table' },
+]
+const families = [{ value: null, title: 'Every family' }, ...FAMILIES.map((f) => ({ value: f.id, title: f.name }))]
+const SORTS = [
+  { value: 'name', title: 'By name' },
+  { value: 'length', title: 'Longest first' },
+  { value: 'weight', title: 'Heaviest first' },
+  { value: 'fish', title: 'Most fish first' },
+  { value: 'cost', title: 'Dearest first' },
+]
+const inOrder = new Intl.Collator('en', { numeric: true })
+const ORDER: Readonly<Record<typeof sort.value, (a: Lure, b: Lure) => number>> = {
+  name: (a, b) => inOrder.compare(a.name, b.name),
+  length: (a, b) => b.lengthM - a.lengthM,
+  weight: (a, b) => b.massKg - a.massKg,
+  fish: (a, b) => b.fish - a.fish,
+  cost: (a, b) => (b.cost ?? -1) - (a.cost ?? -1),
 }
+const sought = computed(() => (search.value ?? '').trim() !== '' || family.value !== null)
+const lures = computed(() => {
+  const meant = searchFor(search.value ?? '', box.box.trays)
+  return box.box.lures
+    .filter((l) => (family.value === null || l.family === family.value) && meant(l))
+    .sort(ORDER[sort.value])
+})
+const found = computed(() => (sought.value ? new Set(lures.value.map((l) => l.id)) : null))
 
-async function save(lure: Lure) {
-  await box.save('lures', lure)
-  editing.value = null
+async function save(lure: Lure, photo: string | null) {
+  const known = box.lureById.get(lure.id)
+  const newPhoto = lure.photoId && lure.photoId !== known?.photoId && photo
+  await box.edit(`${known ? 'Changed' : 'Added'} ${lure.name}`, [
+    put('lures', lure),
+    ...(newPhoto ? [{ kind: 'photos' as const, id: lure.photoId!, item: { id: lure.photoId, dataUrl: photo } }] : []),
+  ])
+  open.value = null
 }
 async function remove(lure: Lure) {
-  await box.remove('lures', lure)
-  editing.value = null
+  await box.remove('lures', [lure])
+  open.value = null
 }
+async function copy(lure: Lure) {
+  const twin = freshCopy(lure, crypto.randomUUID())
+  await box.save('lures', twin)
+  open.value = { kind: 'lure', lure: twin, from: null }
+}
+async function saveSeries(made: Lure[]) {
+  await box.saveAll('lures', made, `Added ${made.length} lures of a series`)
+  open.value = null
+}
+async function saveTray(tray: Tray) {
+  await box.save('trays', tray)
+  open.value = null
+}
+/** The tray goes to the bin, its lures stay, loose. */
+async function removeTray(tray: Tray) {
+  await box.removeTray(tray)
+  open.value = null
+}
+const DIALOG = {
+  lure: { label: 'Lure', wide: 1000 },
+  tray: { label: 'Tray', wide: 460 },
+  series: { label: 'Series', wide: 760 },
+  weigh: { label: 'Weigh', wide: 680 },
+} as const
+const route = useRoute()
+/** A label's code opens its lure. */
+onMounted(() => {
+  const lure = box.lureById.get(String(route.query.lure ?? ''))
+  if (lure) open.value = { kind: 'lure', lure, from: null }
+})
 </script>
 
 <template>
@@ -39,13 +100,15 @@ async function remove(lure: Lure) {
       <div>
         <h1>Box</h1>
         <p class="quiet">
-          {{ box.box.lures.length }} lures, {{ box.box.rods.length }} rods, {{ box.box.reels.length }} reels,
-          {{ box.box.lines.length }} lines · kept in this browser
+          {{ box.box.lures.length }} lures in {{ box.box.trays.length }} trays, {{ box.box.rods.length }} rods,
+          {{ box.box.reels.length }} reels, {{ box.box.lines.length }} lines · kept in this browser
         </p>
       </div>
       <BoxFiles />
     </header>
     <BoxTabs />
+    <KeepAsk />
+    <UnfinishedDrafts @resume="(id, from) => (open = { kind: 'lure', lure: box.lureById.get(id) ?? null, from })" />
     <div class="bar">
       <v-text-field
         v-model="search"
@@ -54,62 +117,80 @@ async function remove(lure: Lure) {
         class="search"
         @click:clear="search = ''"
       />
-      <v-btn color="primary" @click="editing = { lure: null }">Add a lure</v-btn>
+      <v-select v-model="family" label="Show" :items="families" class="pick" />
+      <v-select v-if="settings.boxView !== 'trays'" v-model="sort" label="Order" :items="SORTS" class="pick" />
+      <div class="views" role="group" aria-label="Show as">
+        <button
+          v-for="v in VIEWS"
+          :key="v.id"
+          type="button"
+          :aria-pressed="settings.boxView === v.id"
+          @click="settings.keep({ boxView: v.id })"
+        >
+          {{ v.name }}
+        </button>
+      </div>
+      <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">Add a lure</v-btn>
     </div>
 
     <div v-if="box.box.lures.length === 0" class="panel empty">
       <h2>An empty box</h2>
       <p>
-        Add your first lure: its family, length and weight are enough to begin. The demo box shows what a full one looks
-        like and can be undone.
+        Add your first lure: its family, length and weight are enough to begin. A spreadsheet you already keep comes in
+        under “Files and bin”. The demo box shows what a full one looks like and can be undone.
       </p>
-      <v-btn color="primary" @click="editing = { lure: null }">Add a lure</v-btn>
-      <v-btn variant="text" @click="box.startDemo()">Open the demo box</v-btn>
+      <div class="ways">
+        <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">Add a lure</v-btn>
+        <v-btn variant="outlined" to="/box/files">Bring in a spreadsheet</v-btn>
+        <v-btn variant="text" @click="box.startDemo()">Open the demo box</v-btn>
+      </div>
     </div>
-    <p v-else-if="groups.length === 0" class="panel empty">
-      Nothing in the box answers to “{{ search }}”. Try fewer words.
+    <p v-else-if="lures.length === 0" class="panel empty" role="status">
+      Nothing in the box answers to “{{ search }}”. Try fewer words, or every family.
     </p>
-
-    <div class="families">
-      <section v-for="g in groups" :key="g.family.id" class="family" :aria-label="g.family.name">
-        <h2>
-          {{ g.family.name }} <small>{{ g.family.about }}</small>
-        </h2>
-        <ul class="tray panel" :style="{ '--n': Math.min(g.lures.length, 6) }">
-          <li v-for="lure in g.lures" :key="lure.id">
-            <button type="button" class="lure" :data-lure="lure.name" @click="editing = { lure }">
-              <span class="drawing"><LureDrawing :lure="lure" :px-per-mm="pxPerMm(g.lures)" /></span>
-              <span class="name"
-                >{{ lure.name }}<template v-if="lure.count > 1"> × {{ lure.count }}</template></span
-              >
-              <span class="facts">{{ show(lure.lengthM, 'lureLength') }} · {{ weight(lure) }}</span>
-              <span class="facts"
-                >{{ describeColouring(lure.colour)
-                }}<template v-if="lure.sound !== 'silent'"
-                  >, {{ lure.sound === 'knock' ? 'one knock' : 'rattles' }}</template
-                ></span
-              >
-            </button>
-          </li>
-        </ul>
-      </section>
-    </div>
+    <template v-if="box.box.lures.length || box.box.trays.length">
+      <p v-if="sought && lures.length" class="sr-only" role="status">{{ lures.length }} lures answer.</p>
+      <TrayView
+        v-if="settings.boxView === 'trays'"
+        :found="found"
+        @open="(lure) => (open = { kind: 'lure', lure, from: null })"
+        @tray="(tray) => (open = { kind: 'tray', tray })"
+        @weigh="(some) => (open = { kind: 'weigh', lures: some })"
+      />
+      <FamilyView
+        v-else-if="settings.boxView === 'families'"
+        :lures="lures"
+        @open="(lure) => (open = { kind: 'lure', lure, from: null })"
+      />
+      <LureTable v-else :lures="lures" @open="(lure) => (open = { kind: 'lure', lure, from: null })" />
+    </template>
 
     <EditDialog
-      :label="editing?.lure ? 'Change a lure' : 'Add a lure'"
-      :open="editing !== null"
-      :width-px="640"
-      @close="editing = null"
+      :label="open ? DIALOG[open.kind].label : 'Lure'"
+      :open="open !== null"
+      :width-px="open ? DIALOG[open.kind].wide : 640"
+      @close="open = null"
     >
       <LureForm
-        v-if="editing"
-        :key="editing.lure?.id ?? 'new'"
-        :lure="editing.lure"
-        :trays="trays"
+        v-if="open?.kind === 'lure'"
+        :key="open.lure?.id ?? 'new'"
+        :lure="open.lure"
+        :from="open.from"
         @save="save"
         @remove="remove"
-        @close="editing = null"
+        @copy="copy"
+        @series="(lure) => (open = { kind: 'series', lure })"
+        @close="open = null"
       />
+      <TrayForm
+        v-else-if="open?.kind === 'tray'"
+        :tray="open.tray"
+        @save="saveTray"
+        @remove="removeTray"
+        @close="open = null"
+      />
+      <SeriesForm v-else-if="open?.kind === 'series'" :lure="open.lure" @save="saveSeries" @close="open = null" />
+      <WeighTray v-else-if="open?.kind === 'weigh'" :lures="open.lures" @close="open = null" />
     </EditDialog>
   </div>
 </template>
@@ -124,12 +205,33 @@ async function remove(lure: Lure) {
 }
 .bar {
   display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   align-items: center;
   margin: 18px 0 6px;
 }
 .search {
-  max-width: 520px;
+  flex: 1 1 300px;
+  max-width: 480px;
+}
+.pick {
+  flex: 0 1 190px;
+}
+.views {
+  display: flex;
+  padding: 3px;
+  border-radius: 11px;
+  background: rgba(var(--v-theme-surface-variant), 0.7);
+}
+.views button {
+  min-height: 36px;
+  padding: 2px 14px;
+  border-radius: 9px;
+  font-weight: 600;
+}
+.views button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-surface));
+  box-shadow: 0 1px 3px rgba(0, 0, 0, 0.25);
 }
 .empty {
   padding: 28px;
@@ -138,76 +240,26 @@ async function remove(lure: Lure) {
   justify-items: start;
   margin-top: 16px;
 }
-.families {
+.ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 22px 20px;
-  margin-top: 20px;
-  align-items: start;
-}
-.family h2 small {
-  display: block;
-  margin-top: 2px;
-  font-family: var(--v-font-body);
-  font-weight: 400;
-  font-size: 0.9rem;
-  letter-spacing: 0;
-  opacity: var(--v-medium-emphasis-opacity);
-}
-.tray {
-  list-style: none;
-  margin: 8px 0 0;
-  padding: 0;
-  display: grid;
-  grid-template-columns: repeat(var(--n), 188px);
-  width: fit-content;
-  overflow: hidden;
-}
-.tray li {
-  display: grid;
-  box-shadow: 0 0 0 0.5px rgba(var(--v-border-color), var(--v-border-opacity));
-}
-.lure {
-  display: grid;
-  grid-template-rows: 116px auto auto auto;
-  align-content: start;
-  justify-items: center;
-  text-align: center;
-  padding: 6px 10px 12px;
-}
-.lure:hover {
-  background: rgba(var(--v-theme-surface-variant), 0.5);
-}
-.lure:focus-visible {
-  outline-offset: -3px;
-}
-.drawing {
-  display: grid;
-  place-items: center;
-  width: 100%;
-  height: 106px;
-  border-radius: 10px;
-  background: #dde3d8;
-  overflow: hidden;
-}
-.v-theme--night .drawing {
-  background: #8a7358;
-}
-.name {
-  font-weight: 650;
-  overflow-wrap: anywhere;
-}
-.facts {
-  font-size: 0.84rem;
-  opacity: var(--v-medium-emphasis-opacity);
+  gap: 8px;
 }
 @media (max-width: 600px) {
-  .family,
-  .tray {
-    width: 100%;
+  /* The files have a page of their own; here the lures come first. */
+  .head :deep(.files) {
+    display: none;
   }
-  .tray {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
+  .bar {
+    gap: 8px;
+    margin-top: 12px;
+  }
+  .search {
+    flex: 1 1 100%;
+    max-width: none;
+  }
+  .pick {
+    flex: 1 1 120px;
   }
 }
 </style>

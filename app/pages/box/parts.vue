@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { sayUses } from '../../../core/match'
-import type { Part, PartKind, PartOf } from '../../../core/tackle'
+import type { Part, PartKind, PartOf, Field } from '../../../core/tackle'
 import { DRAWERS, partFields } from '~/components/box/part-draft'
 import { capital } from '~/components/form/choices'
-import type { Field } from '~/components/form/fields'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
@@ -12,7 +11,7 @@ useHead({ title: 'Rods, lines, parts · Ygrion' })
 const box = useBox()
 const settings = useSettings()
 const { show } = useMeasure()
-const editing = ref<{ kind: PartKind; one: string; part: Part | null } | null>(null)
+const editing = shallowRef<{ kind: PartKind; one: string; part: Part | null } | null>(null)
 
 /** By name, with 5 g before 10 g. */
 const inOrder = new Intl.Collator('en', { numeric: true })
@@ -21,14 +20,18 @@ function figure(part: Part, field: Field): string {
   const value = (part as unknown as Record<string, unknown>)[field.key]
   if (field.kind === 'measure') return show(Number(value), field.role)
   if (field.key === 'gearRatio') return `${String(value)} : 1`
+  if (field.key === 'size') return `No. ${String(value)}`
+  if (field.key === 'wire') return `${String(value)} wire`
+  if (field.key === 'fights') return `fought ${String(value)}`
   return capital(String(value))
 }
+const UNSAID = new Set(['name', 'cost', 'count'])
 /** All figures in one line; the two ends of a range as one. */
 function figures(kind: PartKind, part: Part): string {
-  const fields = partFields(kind).filter((f) => f.key !== 'name' && f.kind !== 'from')
+  const fields = partFields(kind).filter((f) => !UNSAID.has(f.key) && f.kind !== 'from')
   return fields
     .flatMap((f, i) => {
-      if (f.key.includes('Max')) return []
+      if (f.key.includes('Max') || (part as unknown as Record<string, unknown>)[f.key] === null) return []
       const end = f.key.includes('Min') ? fields[i + 1] : undefined
       return end ? `${figure(part, f)} – ${figure(part, end)}` : figure(part, f)
     })
@@ -41,7 +44,7 @@ async function save(part: Part) {
   editing.value = null
 }
 async function remove(part: Part) {
-  if (editing.value) await box.remove(editing.value.kind, part as never)
+  if (editing.value) await box.remove(editing.value.kind, [part as never])
   editing.value = null
 }
 </script>
@@ -63,7 +66,10 @@ async function remove(part: Part) {
             <button type="button" class="row" :data-part="part.name" @click="editing = { ...d, part }">
               <PartDrawing :kind="d.kind" :part="part" />
               <span class="words">
-                <span class="name">{{ part.name }}</span>
+                <span class="name"
+                  >{{ part.name
+                  }}<template v-if="'count' in part && part.count !== 1"> × {{ part.count }}</template></span
+                >
                 <span class="facts">{{ figures(d.kind, part) }}</span>
                 <span class="uses">{{ capital(uses(d.kind, part)) }}</span>
               </span>

@@ -2,9 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../../testing/world'
 import type { Lure } from '..'
-import { COLOURS, FAMILIES, drawLure, familyOf } from '..'
+import { COLOURS, FAMILIES, drawLure, familyOf, usualHooks } from '..'
 import { colourOf } from '../colour'
-import { BLADE_SHAPES, blade, lip, skirt, treble } from './fittings'
+import { BLADE_SHAPES } from '../blades'
+import { blade, hang, lip, skirt, treble } from './fittings'
 import { ellipse, n } from './shape'
 
 const NUMBER = /-?\d+(?:\.\d+)?/g
@@ -19,6 +20,8 @@ const lures = FAMILIES.map(({ id }) => {
 })
 /** Choices that change how a lure is drawn; what cannot be seen from outside is left out. */
 const UNSEEN = new Set(['buoyancy', 'depthM'])
+/** Whose hooks are cast in: only their size shows. */
+const ownHooks = lures.filter((l) => l.hooks && l.hooks.style !== 'moulded')
 
 describe('every family', () => {
   it.each(lures.map((l) => [l.family, l] as const))('%s: each colour of back and flank is seen', (_, lure) => {
@@ -42,10 +45,13 @@ describe('every family', () => {
   it('no figure in any drawing is missing, at any length (property)', () => {
     fc.assert(
       fc.property(fc.constantFrom(...lures), fc.double({ min: 0.01, max: 0.5, noNaN: true }), (lure, lengthM) => {
-        for (const { d, width, opacity } of drawLure({ ...lure, lengthM })) {
+        // Blades and hooks have sizes of their own; those that come with this length.
+        const traits = 'bladeSize' in lure.traits ? { ...lure.traits, bladeSize: 0 } : lure.traits
+        const sized = { ...lure, lengthM, traits, hooks: usualHooks(lure.family, lengthM) } as Lure
+        for (const { d, width, opacity } of drawLure(sized)) {
           expect(d).not.toMatch(/NaN|Infinity|undefined/)
           // A tail, a skirt or a blade may stand out of the body, but not by much more than its length.
-          expect(reach(d)).toBeLessThan(lengthM * 1000 * 1.8 + 5)
+          expect(reach(d)).toBeLessThan(lengthM * 1000 * 1.8 + 25)
           if (width !== undefined) expect(width).toBeGreaterThan(0)
           if (opacity !== undefined) expect(opacity).toBeLessThanOrEqual(1)
         }
@@ -57,6 +63,36 @@ describe('every family', () => {
     if (!plug) throw new Error('no plug')
     const fills = new Set(drawLure(plug).map((s) => s.fill))
     for (const part of ['back', 'flank', 'belly'] as const) expect(fills).toContain(colourOf(plug.colour[part]).hex)
+  })
+})
+
+describe('hooks are hung as they are', () => {
+  it.each(ownHooks.map((l) => [l.family, l] as const))('%s: style, size, wire and number show', (_, lure) => {
+    const with_ = (hooks: object) => picture({ ...lure, hooks: { ...lure.hooks, ...hooks } } as Lure)
+    for (const [a, b] of [
+      [{ style: 'round treble' }, { style: 'single' }],
+      [{ style: 'round treble' }, { style: 'in-turned treble' }],
+      [{ size: '#8' }, { size: '2/0' }],
+      [{ wire: 'light' }, { wire: 'heavy' }],
+    ])
+      expect(with_(a ?? {})).not.toBe(with_(b ?? {}))
+    expect(picture({ ...lure, hooks: null } as Lure).length).toBeLessThan(picture(lure).length)
+  })
+  it('a gap on the drawing is the gap of the size, in millimetres', () => {
+    const [hook] = hang({ style: 'single', size: '1/0', wire: 'medium', count: 1 }, [[0, 0]])
+    // Shank, bend, point: the bend reaches 0.9 gaps up behind the shank.
+    expect(hook?.d).toContain(`h${1.7 * 12}`)
+  })
+  it('no more hooks than there are places, no more than are told', () => {
+    const hooks = { style: 'single', size: '#4', wire: 'medium' } as const
+    expect(hang({ ...hooks, count: 3 }, [[0, 0]])).toHaveLength(1)
+    expect(
+      hang({ ...hooks, count: 1 }, [
+        [0, 0],
+        [5, 0],
+      ]),
+    ).toHaveLength(1)
+    expect(hang(null, [[0, 0]])).toEqual([])
   })
 })
 

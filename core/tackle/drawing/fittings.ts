@@ -1,3 +1,7 @@
+import { BLADE_FORM } from '../../../data/blades'
+import type { BladeShape } from '../blades'
+import { hookGapM } from '../hook-size'
+import type { HungHooks } from '../hung-hooks'
 import { INK, LEAD, STEEL, ellipse, n, solid, stroke, type Shape } from './shape'
 
 /** Hooks, lips, blades, skirts: what hangs on a body. Sizes in mm. */
@@ -20,6 +24,43 @@ export function singleHook(x: number, y: number, shank: number, gap: number): Sh
     STEEL,
     0.8,
   )
+}
+
+/** Wire of a drawn hook by its gauge, mm. */
+const WIRE_MM = { light: 0.55, medium: 0.75, heavy: 1 } as const
+/** Size of a drawn treble over its gap; shank of a single over its gap. */
+const TREBLE_OVER_GAP = 1.65
+const SHANK_OVER_GAP = 1.7
+
+/** The lure's own hooks, to the scale of their gap, at the places the body has for them. A place beyond their number stays empty. */
+export function hang(hooks: HungHooks | null, places: readonly (readonly [x: number, y: number])[]): Shape[] {
+  if (!hooks) return []
+  const gap = hookGapM(hooks.size) * 1000
+  const width = WIRE_MM[hooks.wire]
+  return places.slice(0, hooks.count).flatMap(([x, y]) => {
+    switch (hooks.style) {
+      case 'round treble':
+        return treble(x, y, gap * TREBLE_OVER_GAP).map((s) => ({ ...s, width }))
+      case 'in-turned treble':
+        return inTurned(x, y, gap * TREBLE_OVER_GAP).map((s) => ({ ...s, width }))
+      default:
+        return [{ ...singleHook(x, y, gap * SHANK_OVER_GAP, gap), width }]
+    }
+  })
+}
+
+/** A treble whose points lean in towards the shank. */
+function inTurned(x: number, y: number, s: number): Shape[] {
+  const side = (d: 1 | -1) =>
+    stroke(
+      `M${n(x)} ${n(y + s)}q${n(d * s * 0.62)} ${n(s * 0.25)} ${n(d * s * 0.58)} ${n(-s * 0.3)}q0 ${n(-s * 0.2)} ${n(-d * s * 0.2)} ${n(-s * 0.3)}`,
+    )
+  return [stroke(`M${n(x)} ${n(y)}v${n(s)}`, STEEL), side(-1), side(1)].map((shape) => ({ ...shape, stroke: STEEL }))
+}
+
+/** A hook cast into a head: its gap is the hook's own, its shank the body's. */
+export function ownHook(hooks: HungHooks | null, x: number, y: number, shank: number): Shape {
+  return singleHook(x, y, shank, hooks ? hookGapM(hooks.size) * 1000 : shank * 0.36)
 }
 
 /** The eye the line is tied to. */
@@ -47,18 +88,30 @@ export function lip(x: number, y: number, reach: number, steepDeg: number, squar
   }
 }
 
-export const BLADE_SHAPES = ['willow', 'turtle-back', 'indiana', 'colorado'] as const
-export type BladeShape = (typeof BLADE_SHAPES)[number]
-const BLADE_WIDTH: Record<BladeShape, number> = { willow: 0.34, 'turtle-back': 0.52, indiana: 0.62, colorado: 0.82 }
-
 /** A spinner blade with its top at (x, y), hanging back at an angle. */
-export function blade(x: number, y: number, length: number, shape: BladeShape, fill: string, turnDeg: number): Shape[] {
+export function blade(
+  x: number,
+  y: number,
+  length: number,
+  shape: BladeShape,
+  fill: string,
+  turnDeg: number,
+  hammered = false,
+): Shape[] {
   const a = (turnDeg * Math.PI) / 180
-  const w = (BLADE_WIDTH[shape] * length) / 2
+  const w = (BLADE_FORM[shape].width * length) / 2
   const at = (u: number, v: number) =>
     `${n(x + u * Math.cos(a) - v * Math.sin(a))} ${n(y + u * Math.sin(a) + v * Math.cos(a))}`
   const belly = shape === 'willow' ? 0.45 : 0.6
   const outline = `M${at(0, 0)}C${at(length * 0.15, -w * 1.1)} ${at(length * belly, -w * 1.4)} ${at(length, 0)}C${at(length * belly, w * 1.4)} ${at(length * 0.15, w * 1.1)} ${at(0, 0)}Z`
+  const dimples = [0.3, 0.45, 0.6, 0.75].flatMap((u, i) =>
+    (i % 2 ? [-0.3, 0.3] : [0]).map((v) => {
+      const [cx = 0, cy = 0] = at(length * u, w * v)
+        .split(' ')
+        .map(Number)
+      return stroke(ellipse(cx, cy, length * 0.035, length * 0.035), INK, 0.3)
+    }),
+  )
   return [
     solid(outline, fill),
     {
@@ -67,6 +120,7 @@ export function blade(x: number, y: number, length: number, shape: BladeShape, f
       width: 0.7,
       opacity: 0.7,
     },
+    ...(hammered ? dimples : []),
   ]
 }
 

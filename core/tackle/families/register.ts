@@ -9,6 +9,13 @@ import { flutterSpoon } from './flutter-spoon/definition'
 import { glideBait } from './glide-bait/definition'
 import { grub } from './grub/definition'
 import { hairJig } from './hair-jig/definition'
+import { thinSpoon } from './thin-spoon/definition'
+import { longJig } from './long-jig/definition'
+import { hardSwimbait } from './hard-swimbait/definition'
+import { needlePlug } from './needle-plug/definition'
+import { segmentedBait } from './segmented-bait/definition'
+import { streamer } from './streamer/definition'
+import { umbrellaRig } from './umbrella-rig/definition'
 import { inLineSpinner } from './in-line-spinner/definition'
 import { jerkbait } from './jerkbait/definition'
 import { liplessCrankbait } from './lipless-crankbait/definition'
@@ -27,15 +34,19 @@ export const FAMILIES = [
   bladedJig,
   inLineSpinner,
   castingSpoon,
+  thinSpoon,
   flutterSpoon,
   bladeBait,
   castingMetal,
+  longJig,
   slowFallJig,
   crankbait,
   liplessCrankbait,
   jerkbait,
   glideBait,
+  hardSwimbait,
   surface,
+  needlePlug,
   paddleTail,
   softJerkbait,
   stickWorm,
@@ -43,6 +54,9 @@ export const FAMILIES = [
   grub,
   creature,
   tube,
+  segmentedBait,
   skirtedJig,
   hairJig,
+  streamer,
+  umbrellaRig,
 ] as const

@@ -1,15 +1,22 @@
 import { z } from '../../zod'
-import { BLADE_SHAPES, type BladeShape } from '../drawing/fittings'
+import { HAMMERED_ADDS, PER_BLADE_SIZE } from '../../../data/blades'
+import { BLADE_SHAPES, type BladeShape } from '../blades'
 
 /** Traits that several families share; labels stand in forms. */
 
-export const BLADE_FINISHES = ['silver', 'gold', 'copper', 'painted'] as const
+export const BLADE_FINISHES = ['silver', 'gold', 'brass', 'copper', 'painted'] as const
 export type BladeFinish = (typeof BLADE_FINISHES)[number]
 
 export const bladeTraits = {
   blade: z.enum(BLADE_SHAPES).meta({ label: 'Blade' }),
+  bladeSize: z.number().int().min(0).max(8).meta({ label: 'Blade number' }),
   bladeFinish: z.enum(BLADE_FINISHES).meta({ label: 'Blade finish' }),
+  hammered: z.boolean().meta({ label: 'Hammered blade' }),
 }
+
+/** A skirt as it came, or trimmed: smaller, quicker down. */
+export const skirtTrait = z.enum(['full', 'trimmed']).meta({ label: 'Skirt' })
+export const TRIMMED = { presence: 0.12, fallDragBy: 0.9 } as const
 
 export const buoyancy = z.enum(['floats', 'suspends', 'sinks']).meta({ label: 'At rest it' })
 
@@ -27,6 +34,19 @@ export const BLADE_ACTION: Record<BladeShape, { vibration: number; flash: number
 export const FINISH_HEX: Record<BladeFinish, string> = {
   silver: '#cdd6da',
   gold: '#d6b04a',
+  brass: '#bd9a4c',
   copper: '#b8743f',
   painted: '#efe9d8',
+}
+
+/** Action of a blade by shape, number beside the family's usual one, and face. */
+export function bladeAction(t: { blade: BladeShape; bladeSize: number; hammered: boolean }, usualSize: number) {
+  const b = BLADE_ACTION[t.blade]
+  const steps = t.bladeSize - usualSize
+  return {
+    ...b,
+    vibration: b.vibration + steps * PER_BLADE_SIZE.vibration + (t.hammered ? HAMMERED_ADDS : 0),
+    drag: b.drag * (1 + steps * PER_BLADE_SIZE.drag),
+    planeTan: b.planeTan * (1 + steps * PER_BLADE_SIZE.drag),
+  }
 }

@@ -12,6 +12,7 @@ export const bladeBait = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 2, gapShare: 0.1 },
   lengthM: [0.03, 0.09],
   massKg: [0.003, 0.035],
   traits,

@@ -1,8 +1,10 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
+import { TRIMMED, skirtTrait } from '../traits'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
+  skirt: skirtTrait,
   bladeFinish: z.enum(['silver', 'gold', 'painted']).meta({ label: 'Blade finish' }),
 })
 
@@ -14,10 +16,12 @@ export const bladedJig = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: true,
+  hooks: { style: 'moulded', count: 1, gapShare: 0.15 },
   lengthM: [0.06, 0.14],
   massKg: [0.005, 0.035],
   traits,
   action: { amplitude: 0.55, vibration: 0.85, flash: 0.45, presence: 0.65, snag: 0.3 },
+  shift: (t) => (t.skirt === 'trimmed' ? { presence: 0.65 - TRIMMED.presence, fallDragBy: TRIMMED.fallDragBy } : {}),
   motion: { pullDrag: 0.24, fallDrag: 0.09, densityKgM3: 7500, planeTan: -0.05 },
   speedMps: [0.5, 1.5],
   retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],

@@ -2,9 +2,7 @@ import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
 
-export const traits = z.strictObject({
-  hook: z.enum(['treble', 'single']).meta({ label: 'Hook' }),
-})
+export const traits = z.strictObject({})
 
 export const castingMetal = family({
   id: 'casting-metal',
@@ -14,11 +12,11 @@ export const castingMetal = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 1, gapShare: 0.085 },
   lengthM: [0.04, 0.16],
   massKg: [0.007, 0.12],
   traits,
-  action: { amplitude: 0.35, vibration: 0.3, flash: 0.85, presence: 0.35, snag: 0.6 },
-  shift: (t) => ({ snag: t.hook === 'single' ? 0.45 : 0.65 }),
+  action: { amplitude: 0.35, vibration: 0.3, flash: 0.85, presence: 0.35, snag: 0.67 },
   motion: { pullDrag: 0.06, fallDrag: 0.065, densityKgM3: 9500, planeTan: -0.1 },
   speedMps: [0.8, 2.4],
   retrieves: ['steady', 'burn', 'lift-drop'],

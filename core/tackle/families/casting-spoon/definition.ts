@@ -2,9 +2,7 @@ import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
 
-export const traits = z.strictObject({
-  hook: z.enum(['treble', 'single']).meta({ label: 'Hook' }),
-})
+export const traits = z.strictObject({})
 
 export const castingSpoon = family({
   id: 'casting-spoon',
@@ -14,11 +12,11 @@ export const castingSpoon = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 1, gapShare: 0.1 },
   lengthM: [0.025, 0.14],
   massKg: [0.002, 0.06],
   traits,
-  action: { amplitude: 0.75, vibration: 0.4, flash: 0.85, presence: 0.45, snag: 0.7 },
-  shift: (t) => ({ snag: t.hook === 'single' ? 0.5 : 0.75 }),
+  action: { amplitude: 0.75, vibration: 0.4, flash: 0.85, presence: 0.45, snag: 0.75 },
   motion: { pullDrag: 0.18, fallDrag: 0.24, densityKgM3: 8500, planeTan: -0.06 },
   speedMps: [0.5, 1.0],
   retrieves: ['slow-roll', 'steady', 'stop-go', 'lift-drop'],

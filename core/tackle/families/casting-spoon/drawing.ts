@@ -1,12 +1,10 @@
-import type { z } from 'zod'
 import { colourOf } from '../../colour'
-import { eyelet, singleHook, treble } from '../../drawing/fittings'
+import { eyelet, hang } from '../../drawing/fittings'
 import { n, solid, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
 
 /** An egg of metal, narrow at the nose, with its back colour as a slash across the flank. */
-export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {
+export function draw({ lengthMm: L, colour, hooks }: DrawInput<unknown>): Shape[] {
   const w = 0.17 * L
   const outline = `M0 0C${n(0.12 * L)} ${n(-w * 0.9)} ${n(0.5 * L)} ${n(-w * 1.5)} ${n(0.86 * L)} 0C${n(0.5 * L)} ${n(w * 1.5)} ${n(0.12 * L)} ${n(w * 0.9)} 0 0Z`
   const slash = `M${n(0.24 * L)} ${n(-w * 0.82)}C${n(0.4 * L)} ${n(-w * 0.2)} ${n(0.46 * L)} ${n(w * 0.2)} ${n(0.64 * L)} ${n(w * 0.86)}L${n(0.5 * L)} ${n(w * 1.02)}C${n(0.36 * L)} ${n(w * 0.2)} ${n(0.28 * L)} ${n(-w * 0.1)} ${n(0.14 * L)} ${n(-w * 0.62)}Z`
@@ -21,6 +19,6 @@ export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeo
     },
     eyelet(-1, 0),
     eyelet(0.88 * L, 0),
-    ...(t.hook === 'treble' ? treble(0.9 * L, 0.01 * L, 0.17 * L) : [singleHook(0.9 * L, 0, 0.14 * L, 0.12 * L)]),
+    ...hang(hooks, [[0.9 * L, 0.01 * L]]),
   ]
 }

@@ -17,6 +17,7 @@ export const crankbait = family({
   swims: 'dives',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 2, gapShare: 0.1 },
   lengthM: [0.025, 0.11],
   massKg: [0.002, 0.05],
   traits,

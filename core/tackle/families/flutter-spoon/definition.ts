@@ -14,6 +14,7 @@ export const flutterSpoon = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'single', count: 1, gapShare: 0.09 },
   lengthM: [0.09, 0.22],
   massKg: [0.01, 0.11],
   traits,

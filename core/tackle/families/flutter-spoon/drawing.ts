@@ -1,12 +1,12 @@
 import type { z } from 'zod'
 import { colourOf } from '../../colour'
-import { eyelet, singleHook } from '../../drawing/fittings'
+import { eyelet, hang } from '../../drawing/fittings'
 import { n, solid, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
 import type { traits } from './definition'
 
 /** A long leaf; the cupped one is drawn bellied, the flat one straight. */
-export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {
+export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {
   const w = 0.09 * L
   const sag = t.cup === 'cupped' ? 0.05 * L : 0.01 * L
   const outline = `M0 0C${n(0.2 * L)} ${n(sag - w)} ${n(0.65 * L)} ${n(sag - w * 1.3)} ${n(0.93 * L)} 0C${n(0.7 * L)} ${n(sag + w * 1.2)} ${n(0.2 * L)} ${n(sag + w)} 0 0Z`
@@ -19,6 +19,6 @@ export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeo
     },
     eyelet(-1, 0, 1.2),
     eyelet(0.95 * L, 0.005 * L, 1.4),
-    singleHook(0.96 * L, 0, 0.06 * L, 0.09 * L),
+    ...hang(hooks, [[0.96 * L, 0]]),
   ]
 }

@@ -14,6 +14,7 @@ export const glideBait = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 2, gapShare: 0.062 },
   lengthM: [0.08, 0.3],
   massKg: [0.015, 0.25],
   traits,

@@ -12,6 +12,7 @@ export const hairJig = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'moulded', count: 1, gapShare: 0.16 },
   lengthM: [0.03, 0.12],
   massKg: [0.001, 0.03],
   traits,

@@ -1,12 +1,13 @@
-import { colourOf, type Colouring } from '../../colour'
-import { eyelet, leadHead, singleHook } from '../../drawing/fittings'
+import { colourOf } from '../../colour'
+import { eyelet, leadHead, ownHook } from '../../drawing/fittings'
 import { INK, n, solid, stroke, type Shape } from '../../drawing/shape'
+import type { DrawInput } from '../../family'
 
 /** A round head and a tuft of hair. */
-export function draw({ lengthMm: L, colour }: { lengthMm: number; colour: Colouring }): Shape[] {
+export function draw({ lengthMm: L, colour, hooks }: DrawInput<unknown>): Shape[] {
   const tuft = `M${n(0.18 * L)} ${n(-0.07 * L)}C${n(0.45 * L)} ${n(-0.17 * L)} ${n(0.8 * L)} ${n(-0.12 * L)} ${n(L)} ${n(0.01 * L)}C${n(0.8 * L)} ${n(0.12 * L)} ${n(0.45 * L)} ${n(0.15 * L)} ${n(0.18 * L)} ${n(0.07 * L)}Z`
   return [
-    singleHook(0.1 * L, 0, 0.5 * L, 0.2 * L),
+    ownHook(hooks, 0.1 * L, 0, 0.5 * L),
     solid(tuft, colourOf(colour.flank).hex),
     {
       d: `M${n(0.18 * L)} ${n(-0.06 * L)}C${n(0.45 * L)} ${n(-0.16 * L)} ${n(0.8 * L)} ${n(-0.11 * L)} ${n(0.98 * L)} 0L${n(0.2 * L)} ${n(-0.02 * L)}Z`,

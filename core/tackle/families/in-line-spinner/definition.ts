@@ -1,12 +1,9 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
-import { BLADE_ACTION, bladeTraits } from '../traits'
+import { bladeAction, bladeTraits } from '../traits'
 import { draw } from './drawing'
 
-export const traits = z.strictObject({
-  ...bladeTraits,
-  hook: z.enum(['treble', 'single']).meta({ label: 'Hook' }),
-})
+export const traits = z.strictObject(bladeTraits)
 
 export const inLineSpinner = family({
   id: 'in-line-spinner',
@@ -16,16 +13,16 @@ export const inLineSpinner = family({
   swims: 'sinks',
   rotates: true,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 1, gapShare: 0.11 },
   lengthM: [0.03, 0.12],
   massKg: [0.001, 0.03],
   traits,
-  action: { amplitude: 0.3, vibration: 0.55, flash: 0.7, presence: 0.35, snag: 0.7 },
+  action: { amplitude: 0.3, vibration: 0.55, flash: 0.7, presence: 0.35, snag: 0.75 },
   shift: (t) => {
-    const b = BLADE_ACTION[t.blade]
+    const b = bladeAction(t, 2)
     return {
       vibration: 0.85 * b.vibration,
       flash: b.flash,
-      snag: t.hook === 'single' ? 0.5 : 0.75,
       planeTan: b.planeTan,
       pullDragBy: b.drag,
     }

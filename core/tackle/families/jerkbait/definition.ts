@@ -17,6 +17,7 @@ export const jerkbait = family({
   swims: 'dives',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 2, gapShare: 0.058, more: [0.085, 3] },
   lengthM: [0.04, 0.2],
   massKg: [0.003, 0.08],
   traits,

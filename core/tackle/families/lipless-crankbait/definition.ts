@@ -12,6 +12,7 @@ export const liplessCrankbait = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 2, gapShare: 0.1 },
   lengthM: [0.035, 0.11],
   massKg: [0.004, 0.05],
   traits,

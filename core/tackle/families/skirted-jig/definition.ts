@@ -1,9 +1,11 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
+import { TRIMMED, skirtTrait } from '../traits'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
   style: z.enum(['flipping', 'football', 'finesse', 'swim']).meta({ label: 'Kind' }),
+  skirt: skirtTrait,
 })
 
 export const skirtedJig = family({
@@ -14,17 +16,22 @@ export const skirtedJig = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: true,
+  hooks: { style: 'moulded', count: 1, gapShare: 0.17 },
   lengthM: [0.05, 0.14],
   massKg: [0.003, 0.06],
   traits,
   action: { amplitude: 0.3, vibration: 0.25, flash: 0.1, presence: 0.65, snag: 0.1 },
-  shift: (t) =>
-    ({
-      flipping: { snag: 0.06, presence: 0.75 },
-      football: { snag: 0.25, presence: 0.65 },
-      finesse: { snag: 0.15, presence: 0.4 },
+  shift: (t) => {
+    const own = {
+      flipping: { snag: 0.06, presence: 0.75, amplitude: 0.3 },
+      football: { snag: 0.25, presence: 0.65, amplitude: 0.3 },
+      finesse: { snag: 0.15, presence: 0.4, amplitude: 0.3 },
       swim: { snag: 0.15, presence: 0.6, amplitude: 0.4 },
-    })[t.style],
+    }[t.style]
+    return t.skirt === 'full'
+      ? own
+      : { ...own, presence: own.presence - TRIMMED.presence, fallDragBy: TRIMMED.fallDragBy }
+  },
   motion: { pullDrag: 0.11, fallDrag: 0.085, densityKgM3: 8000, planeTan: -0.02 },
   speedMps: [0.1, 0.9],
   retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'slow-roll', 'steady'],

@@ -12,6 +12,7 @@ export const slowFallJig = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'assist', count: 2, gapShare: 0.14 },
   lengthM: [0.04, 0.14],
   massKg: [0.015, 0.25],
   traits,

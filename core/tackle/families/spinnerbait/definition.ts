@@ -1,10 +1,12 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
-import { BLADE_ACTION, bladeTraits } from '../traits'
+import { TRIMMED, bladeAction, bladeTraits, skirtTrait } from '../traits'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
   ...bladeTraits,
+  skirt: skirtTrait,
+  wire: z.enum(['thin', 'stout']).meta({ label: 'Frame wire' }),
   blades: z.enum(['one', 'two']).meta({ label: 'Blades' }),
   stinger: z.boolean().meta({ label: 'Stinger hook' }),
 })
@@ -17,20 +19,22 @@ export const spinnerbait = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: true,
+  hooks: { style: 'moulded', count: 1, gapShare: 0.16 },
   lengthM: [0.06, 0.16],
   massKg: [0.005, 0.05],
   traits,
   action: { amplitude: 0.5, vibration: 0.6, flash: 0.7, presence: 0.7, snag: 0.15 },
   shift: (t) => {
-    const b = BLADE_ACTION[t.blade]
+    const b = bladeAction(t, 4)
     const two = t.blades === 'two'
     return {
-      vibration: b.vibration + (two ? 0.05 : 0),
+      vibration: b.vibration + (two ? 0.05 : 0) + (t.wire === 'thin' ? 0.03 : 0),
       flash: b.flash + (two ? 0.05 : -0.1),
-      presence: two ? 0.8 : 0.65,
+      presence: (two ? 0.8 : 0.65) - (t.skirt === 'trimmed' ? TRIMMED.presence : 0),
       snag: t.stinger ? 0.4 : 0.15,
       planeTan: b.planeTan * (two ? 1 : 0.7),
       pullDragBy: b.drag * (two ? 1 : 0.65),
+      fallDragBy: t.skirt === 'trimmed' ? TRIMMED.fallDragBy : 1,
     }
   },
   motion: { pullDrag: 0.35, fallDrag: 0.12, densityKgM3: 6500, planeTan: -0.05 },

@@ -14,6 +14,7 @@ export const surface = family({
   swims: 'surface',
   rotates: false,
   takesTrailer: false,
+  hooks: { style: 'round treble', count: 2, gapShare: 0.075 },
   lengthM: [0.035, 0.18],
   massKg: [0.003, 0.08],
   traits,

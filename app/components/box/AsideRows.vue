@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { columnOf, type AsideRow, type SetAside } from '../../../core/exchange'
+import { useBox } from '~/stores/box'
+import { useSheets } from '~/stores/sheets'
+
+/** Rows that could not be taken in, mended where they stand: each cell in fault with what is wrong with it. */
+const sheets = useSheets()
+const box = useBox()
+/** What is typed into a cell and not yet tried, by file, row and column. */
+const typed = reactive(new Map<string, string>())
+const key = (a: SetAside, r: AsideRow, i: number) => `${a.id}|${r.row}|${i}`
+const text = (a: SetAside, r: AsideRow, i: number) => typed.get(key(a, r, i)) ?? r.cells[i] ?? ''
+const label = (id: string | null) => (id ? (columnOf(id)?.label ?? id) : '')
+const columnsOf = (a: SetAside) => a.mapping.flatMap((id, i) => (id ? [{ id, i }] : []))
+/** Cells in fault first; the name tells which lure it is. */
+function faulty(a: SetAside, r: AsideRow) {
+  const bad = new Map(r.problems.map((p) => [p.column, p.reason]))
+  return columnsOf(a)
+    .filter(({ id }) => bad.has(id))
+    .map(({ id, i }) => ({ id, i, reason: bad.get(id) ?? '' }))
+}
+/** What is wrong with a column the file does not have. */
+const elsewhere = (a: SetAside, r: AsideRow) => r.problems.filter((p) => !a.mapping.includes(p.column))
+const nameOf = (a: SetAside, r: AsideRow) => {
+  const at = a.mapping.indexOf('name')
+  return at >= 0 ? r.cells[at]?.trim() : ''
+}
+async function tryAgain(a: SetAside, r: AsideRow) {
+  const cells = a.headings.map((_, i) => text(a, r, i))
+  await sheets.mend(a, r, cells)
+}
+</script>
+
+<template>
+  <section v-for="a in box.aside" :key="a.id" class="panel aside" :aria-label="`Set aside from ${a.file}`">
+    <header>
+      <div>
+        <h2>Set aside from “{{ a.file }}”</h2>
+        <p class="quiet">
+          {{ a.rows.length === 1 ? 'One row waits' : `${a.rows.length} rows wait` }} to be mended. They are kept until
+          you mend them or throw them away.
+        </p>
+      </div>
+      <v-btn variant="text" size="small" color="error" @click="sheets.drop(a, null)">Throw all away</v-btn>
+    </header>
+    <ol>
+      <li v-for="r in a.rows" :key="r.row" :data-aside-row="r.row">
+        <form @submit.prevent="tryAgain(a, r)">
+          <p class="which">
+            <b>Row {{ r.row }}</b> {{ nameOf(a, r) || 'without a name' }}
+          </p>
+          <v-text-field
+            v-for="cell in faulty(a, r)"
+            :key="cell.i"
+            :label="label(cell.id)"
+            :model-value="text(a, r, cell.i)"
+            :error-messages="`${label(cell.id)} ${cell.reason}`"
+            @update:model-value="(v: string) => typed.set(key(a, r, cell.i), v)"
+          />
+          <p v-for="p in elsewhere(a, r)" :key="p.column" class="wrong">
+            {{ label(p.column) }} {{ p.reason }}, and the file has no such column: bring the file in again with it.
+          </p>
+          <div class="do">
+            <v-btn color="primary" size="small" type="submit">Try again</v-btn>
+            <v-btn variant="text" size="small" @click="sheets.drop(a, r)">Throw away</v-btn>
+          </div>
+        </form>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.aside {
+  padding: 16px 20px;
+  border-left: 5px solid rgb(var(--v-theme-warning));
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 8px 16px;
+}
+ol {
+  list-style: none;
+  margin: 12px 0 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 320px), 1fr));
+  gap: 16px 22px;
+}
+form {
+  display: grid;
+  gap: 8px;
+}
+.which {
+  overflow-wrap: anywhere;
+}
+.wrong {
+  padding-left: 10px;
+  border-left: 4px solid rgb(var(--v-theme-error));
+  font-size: 0.92rem;
+}
+.do {
+  display: flex;
+  gap: 6px;
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import type { BinItem } from '../../../core/exchange'
+import type { Lure } from '../../../core/tackle'
+import { useBox } from '~/stores/box'
+
+/** What was thrown away, newest first: everything can be put back until the bin is emptied, and even that can be undone. */
+const box = useBox()
+const KINDS: Readonly<Record<string, string>> = {
+  lures: 'Lure',
+  trays: 'Tray',
+  rigs: 'Rig',
+  rods: 'Rod',
+  reels: 'Reel',
+  lines: 'Line',
+  leaders: 'Leader',
+  heads: 'Head',
+  hooks: 'Hook',
+  sinkers: 'Sinker',
+  trailers: 'Trailer',
+  blades: 'Blade',
+  terminals: 'Snap or swivel',
+}
+const items = computed(() => [...box.bin].sort((a, b) => (a.at < b.at ? 1 : -1)))
+const when = (b: BinItem) => b.at.replace('T', ', ').slice(0, 17)
+const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as unknown as Lure) : null)
+</script>
+
+<template>
+  <section class="panel bin" aria-label="Bin">
+    <header>
+      <div>
+        <h2>Bin</h2>
+        <p class="quiet">
+          {{
+            items.length
+              ? `${items.length} thrown away, kept until you empty it.`
+              : 'Empty. What you remove lands here first.'
+          }}
+        </p>
+      </div>
+      <v-btn v-if="items.length" variant="text" size="small" color="error" @click="box.emptyBin()">Empty the bin</v-btn>
+    </header>
+    <ul v-if="items.length">
+      <li v-for="b in items.slice(0, 200)" :key="b.id" :data-binned="b.item.name">
+        <span class="picture"><LureDrawing v-if="lureOf(b)" :lure="lureOf(b) as Lure" :width-px="70" /></span>
+        <span class="words"
+          ><b>{{ b.item.name }}</b
+          ><small>{{ KINDS[b.kind] ?? b.kind }} · {{ when(b) }}</small></span
+        >
+        <v-btn variant="outlined" size="small" :aria-label="`Put back ${b.item.name}`" @click="box.restore([b])"
+          >Put back</v-btn
+        >
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.bin {
+  padding: 16px 20px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 8px 16px;
+}
+ul {
+  list-style: none;
+  margin: 10px 0 0;
+  padding: 0;
+  max-height: 420px;
+  overflow: auto;
+}
+li {
+  display: grid;
+  grid-template-columns: 96px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 12px;
+  padding: 4px 0;
+}
+.picture {
+  display: grid;
+  place-items: center;
+  height: 54px;
+  border-radius: 8px;
+  background: #dde3d8;
+  overflow: hidden;
+}
+.v-theme--night .picture {
+  background: #8a7358;
+}
+.words {
+  display: grid;
+  overflow-wrap: anywhere;
+}
+small {
+  opacity: var(--v-medium-emphasis-opacity);
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { mdiAlertOutline, mdiCheck, mdiCloseOctagonOutline, mdiScaleBalance } from '@mdi/js'
+import type { Judgement } from '../../../core/tackle'
+
+/** What is said of each joint, the worst first, each with what to do about it. */
+defineProps<{ judgements: readonly Judgement[] }>()
+const ICONS = { good: mdiCheck, mind: mdiAlertOutline, wrong: mdiCloseOctagonOutline } as const
+const WORDS = { good: 'Good', mind: 'Mind', wrong: 'Wrong' } as const
+</script>
+
+<template>
+  <ul class="joints">
+    <li v-for="j in judgements" :key="j.id" :class="j.verdict" :data-joint="j.id" :data-verdict="j.verdict">
+      <v-icon :icon="j.law ? mdiScaleBalance : ICONS[j.verdict]" size="20" aria-hidden="true" />
+      <p>
+        <span class="title">{{ j.title }} · {{ j.law ? 'Law' : WORDS[j.verdict] }}</span>
+        {{ j.sentence }} <span v-if="j.remedy" class="remedy">{{ j.remedy }}</span>
+      </p>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.joints {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 2px;
+}
+li {
+  display: grid;
+  grid-template-columns: 26px minmax(0, 1fr);
+  gap: 8px;
+  padding: 7px 10px;
+  border-radius: 10px;
+}
+.title {
+  display: block;
+  font-size: 0.82rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.wrong {
+  background: color-mix(in srgb, rgb(var(--v-theme-error)) 9%, transparent);
+}
+.wrong .v-icon {
+  color: rgb(var(--v-theme-error));
+}
+.mind .v-icon {
+  color: rgb(var(--v-theme-warning));
+}
+.good .v-icon {
+  color: rgb(var(--v-theme-success));
+}
+.remedy {
+  font-weight: 600;
+}
+</style>

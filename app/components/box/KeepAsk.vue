@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { useBox } from '~/stores/box'
+import { today } from '~/stores/repository'
+import { useSettings } from '~/stores/settings'
+
+/** Asked where it matters: once the box holds something of the angler's own, whether the browser may keep it; and now and then, to export it. */
+const box = useBox()
+const settings = useSettings()
+const persisted = ref(true)
+onMounted(async () => {
+  persisted.value = (await navigator.storage?.persisted?.()) ?? true
+})
+const own = computed(() => box.box.lures.filter((l) => !l.id.startsWith('demo-')).length)
+const DAY_MS = 86_400_000
+/** So many lures of one's own, and so many days, are worth a word. */
+const REMIND = { lures: 10, days: 30 } as const
+const daysSince = computed(() =>
+  settings.exportedOn ? (Date.parse(today()) - Date.parse(settings.exportedOn)) / DAY_MS : Infinity,
+)
+const asks = computed(() => own.value > 0 && !persisted.value && settings.keepAskedOn === '')
+const reminds = computed(
+  () => !asks.value && own.value >= REMIND.lures && daysSince.value > REMIND.days && settings.remindedOn !== today(),
+)
+async function keep() {
+  persisted.value = (await navigator.storage?.persist?.()) ?? false
+  await settings.keep({ keepAskedOn: today() })
+}
+</script>
+
+<template>
+  <aside v-if="asks || reminds" class="panel ask" aria-label="Keep my data">
+    <template v-if="asks">
+      <p>You have begun a box of your own. May this browser keep it, even when its disk runs full?</p>
+      <v-btn size="small" color="primary" @click="keep">Keep it</v-btn>
+      <v-btn size="small" variant="text" @click="settings.keep({ keepAskedOn: today() })">Not now</v-btn>
+    </template>
+    <template v-else>
+      <p>{{ own }} lures of your own, and no export of them for a month. A copy elsewhere outlives a lost phone.</p>
+      <v-btn size="small" color="primary" to="/box/files">Export</v-btn>
+      <v-btn size="small" variant="text" @click="settings.keep({ remindedOn: today() })">Not today</v-btn>
+    </template>
+  </aside>
+</template>
+
+<style scoped>
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  margin-top: 12px;
+  padding: 10px 16px;
+  border-left: 5px solid rgb(var(--v-theme-primary));
+}
+.ask p {
+  flex: 1 1 340px;
+}
+</style>

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import {
+  RIG_WAYS,
+  judgeRig,
+  rigParts,
+  rigWayOf,
+  type Rig,
+  type RigPart,
+  type RigWater,
+  type RigWayId,
+} from '../../../core/tackle'
+import { provideUnread } from '~/composables/useUnread'
+import { useBox } from '~/stores/box'
+import { useSettings } from '~/stores/settings'
+import { PART_NAMES, fitted, judgeRigDraft, luresFor, openJoints, partsFor } from './rig-draft'
+
+/** The rig builder: parts are chosen, the rig is drawn, and every joint says at once whether it holds and why. */
+const props = defineProps<{ rig: Rig; adding: boolean; water: RigWater }>()
+const emit = defineEmits<{ save: [rig: Rig]; remove: [rig: Rig]; close: [] }>()
+
+const box = useBox()
+const settings = useSettings()
+const draft = reactive<Rig>({ ...props.rig })
+const unread = provideUnread()
+const problems = ref<Record<string, string>>({})
+const way = computed(() => rigWayOf(draft.way))
+const parts = computed(() => rigParts(draft, box.box))
+const judgements = computed(() => judgeRig(parts.value, props.water, settings.system))
+const missing = computed(() => openJoints(parts.value))
+const ways = RIG_WAYS.map((w) => ({ value: w.id, title: w.name }))
+const NONE = { value: null, title: 'None' }
+const named = (list: readonly { id: string; name: string }[]) => list.map((one) => ({ value: one.id, title: one.name }))
+const lures = computed(() => named(luresFor(way.value, box.box)))
+const slots = computed(() =>
+  [...way.value.needs, ...way.value.may].map((part) => ({
+    part,
+    key: `${part}Id` as `${RigPart}Id`,
+    label: PART_NAMES[part],
+    needed: way.value.needs.includes(part),
+    items: [NONE, ...named(partsFor(part, way.value, box.box))],
+  })),
+)
+const lines = computed(() => [
+  NONE,
+  ...box.box.lines.map((l) => {
+    const reel = box.box.reels.find((r) => r.id === l.reelId)
+    return { value: l.id, title: reel ? `${l.name} on ${reel.name}` : `${l.name}, in the drawer` }
+  }),
+])
+function setWay(id: RigWayId) {
+  Object.assign(draft, fitted({ ...draft, way: id }, box.box))
+}
+function save() {
+  if (unread.size > 0) {
+    problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
+    return
+  }
+  const judged = judgeRigDraft({ ...draft })
+  problems.value = judged.ok ? {} : judged.problems
+  if (judged.ok) emit('save', judged.rig)
+}
+</script>
+
+<template>
+  <EditForm
+    :title="adding ? 'Build a rig' : `Change ${rig.name}`"
+    :adding="adding"
+    :problems="problems"
+    even
+    @save="save"
+    @remove="emit('remove', rig)"
+    @close="emit('close')"
+  >
+    <template #head>
+      <RigDrawing :parts="parts" class="drawn" />
+    </template>
+    <template #side>
+      <section aria-label="Joints" aria-live="polite">
+        <h3>Joints</h3>
+        <p v-if="missing.length" class="missing">Still open: {{ missing.join(', ') }}.</p>
+        <JointList :judgements="judgements" />
+        <p v-if="way.tip" class="tip">{{ way.tip }}</p>
+        <p class="law">Local rules on hooks, rods and lures per line come first.</p>
+      </section>
+    </template>
+    <v-text-field
+      v-model="draft.name"
+      label="Name"
+      maxlength="80"
+      class="wide"
+      :error-messages="problems.name"
+      :autofocus="adding"
+    />
+    <v-select
+      label="Way of rigging"
+      :items="ways"
+      :model-value="draft.way"
+      class="wide"
+      :hint="way.about"
+      persistent-hint
+      @update:model-value="setWay"
+    />
+    <v-autocomplete
+      v-model="draft.lureId"
+      :label="`Lure or body (${lures.length} can be tied so)`"
+      :items="lures"
+      class="wide"
+      variant="outlined"
+      density="compact"
+      hide-details="auto"
+      clearable
+    />
+    <v-select
+      v-for="s in slots"
+      :key="s.part"
+      v-model="draft[s.key]"
+      :label="s.needed ? s.label : `${s.label} (if any)`"
+      :items="s.items"
+    />
+    <v-select v-model="draft.leaderId" label="Leader" :items="[NONE, ...named(box.box.leaders)]" />
+    <v-select v-model="draft.lineId" label="Line" :items="lines" />
+    <v-select v-model="draft.rodId" label="Rod" :items="[NONE, ...named(box.box.rods)]" />
+    <MeasureField
+      v-if="way.weakLink"
+      label="Dropper breaks at"
+      role="lineStrength"
+      :model-value="draft.weakLinkN"
+      :min="1"
+      :max="500"
+      optional
+      @update:model-value="(v) => (draft.weakLinkN = v)"
+    />
+    <v-checkbox
+      v-if="way.id === 'spinnerbait-trailer'"
+      v-model="draft.stinger"
+      label="A stinger hook behind"
+      density="compact"
+      hide-details
+    />
+    <v-textarea v-model="draft.notes" label="Notes" rows="2" auto-grow maxlength="500" class="wide" />
+  </EditForm>
+</template>
+
+<style scoped>
+.drawn {
+  margin-top: 12px;
+}
+h3 {
+  font-size: 1rem;
+  margin-bottom: 6px;
+}
+.missing {
+  padding: 4px 10px;
+  margin-bottom: 6px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+}
+.tip {
+  margin-top: 10px;
+  padding: 8px 12px;
+  border-radius: 10px;
+  background: rgb(var(--v-theme-surface-variant));
+}
+.law {
+  margin-top: 10px;
+  font-size: 0.88rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+</style>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { COLOURS, colourOf, freeSlot, seriesOf, type ColourId, type Lure } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+
+/** One body in several colours and weights, entered at once. */
+const props = defineProps<{ lure: Lure }>()
+const emit = defineEmits<{ save: [lures: Lure[]]; close: [] }>()
+
+const { show, read } = useMeasure()
+const box = useBox()
+const looks = ref<{ back: ColourId; flank: ColourId; belly: ColourId }[]>([])
+const next = reactive({ back: props.lure.colour.back, flank: props.lure.colour.flank, belly: props.lure.colour.belly })
+const weights = ref('')
+const colours = COLOURS.map((c) => ({ value: c.id, title: c.name }))
+const PARTS = ['back', 'flank', 'belly'] as const
+
+const masses = computed(() =>
+  weights.value
+    .split(/[;,]\s+|;|\s*\n\s*/)
+    .map((text) => text.trim())
+    .filter(Boolean)
+    .map((text) => ({ text, ...read(text, 'lureMass') })),
+)
+const wrong = computed(() => masses.value.find((m) => 'problem' in m))
+const nameOf = (look: (typeof looks.value)[number]) =>
+  look.back === look.flank
+    ? colourOf(look.flank).name
+    : `${colourOf(look.flank).name} ${colourOf(look.back).name.toLowerCase()}`
+const made = computed(() => {
+  const wish = {
+    colours: looks.value.map((look) => ({
+      label: nameOf(look),
+      colour: { ...look, pattern: props.lure.colour.pattern },
+    })),
+    masses: masses.value.flatMap((m) =>
+      'valueSi' in m ? [{ label: show(m.valueSi, 'lureMass'), massKg: m.valueSi }] : [],
+    ),
+  }
+  let n = 0
+  return seriesOf(props.lure, wish, () => `series-${++n}`)
+})
+function add() {
+  if (!looks.value.some((l) => PARTS.every((p) => l[p] === next[p]))) looks.value = [...looks.value, { ...next }]
+}
+function save() {
+  const { trayId } = props.lure
+  const tray = trayId ? box.trayById.get(trayId) : undefined
+  const taken = new Set(box.box.lures.flatMap((l) => (l.trayId === trayId && l.slot !== null ? [l.slot] : [])))
+  const laid = made.value.map((lure) => {
+    if (!tray) return { ...lure, id: crypto.randomUUID() }
+    const slot = freeSlot(tray, taken)
+    taken.add(slot)
+    return { ...lure, id: crypto.randomUUID(), slot }
+  })
+  emit('save', laid)
+}
+</script>
+
+<template>
+  <form class="panel series" @submit.prevent="save">
+    <h2>A series of {{ lure.name }}</h2>
+    <p class="quiet">
+      The same body in other colours and weights, all entered at once. What one is weighed at or has caught stays its
+      own.
+    </p>
+    <div class="pick">
+      <v-select v-for="part in PARTS" :key="part" v-model="next[part]" :label="`${part} colour`" :items="colours" />
+      <v-btn variant="outlined" @click="add">Add the colour</v-btn>
+    </div>
+    <ul v-if="looks.length" class="looks">
+      <li v-for="(look, i) in looks" :key="i">
+        <i v-for="part in PARTS" :key="part" :style="{ background: colourOf(look[part]).hex }" />
+        {{ nameOf(look) }}
+        <button
+          type="button"
+          :aria-label="`Leave out ${nameOf(look)}`"
+          @click="looks = looks.filter((l) => l !== look)"
+        >
+          ×
+        </button>
+      </li>
+    </ul>
+    <v-text-field
+      v-model="weights"
+      label="Weights, apart by semicolons: 7 g; 3/8 oz; 14"
+      :error-messages="wrong && 'problem' in wrong ? wrong.problem : ''"
+    />
+    <p role="status">
+      <template v-if="made.length"
+        >{{ made.length }} {{ made.length === 1 ? 'lure' : 'lures' }} will be added:</template
+      >
+      <template v-else>Add a colour or a weight.</template>
+    </p>
+    <ul class="made">
+      <li v-for="one in made.slice(0, 24)" :key="one.id">
+        <LureDrawing :lure="one" :width-px="84" />
+        <span>{{ one.name }}</span>
+      </li>
+    </ul>
+    <div class="foot">
+      <v-btn color="primary" type="submit" :disabled="made.length === 0 || made.length > 200 || wrong !== undefined"
+        >Add them</v-btn
+      >
+      <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.series {
+  padding: 20px 22px;
+  display: grid;
+  gap: 14px;
+  overflow-y: auto;
+  background: rgb(var(--v-theme-surface));
+  color: rgb(var(--v-theme-on-surface));
+}
+.pick {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr)) auto;
+  gap: 10px;
+  align-items: center;
+}
+.looks {
+  list-style: none;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding: 0;
+  margin: 0;
+}
+.looks li {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  padding: 4px 10px;
+  border-radius: 10px;
+  background: rgb(var(--v-theme-surface-variant));
+}
+.looks i {
+  width: 14px;
+  height: 14px;
+  border-radius: 50%;
+  border: 1px solid rgba(0, 0, 0, 0.4);
+}
+.looks button {
+  min-width: 24px;
+  min-height: 24px;
+}
+.made {
+  list-style: none;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+  gap: 6px;
+  padding: 0;
+  margin: 0;
+}
+.made li {
+  display: grid;
+  justify-items: center;
+  padding: 4px;
+  border-radius: 10px;
+  background: #dde3d8;
+  color: #16302e;
+  font-size: 0.86rem;
+  text-align: center;
+}
+.foot {
+  display: flex;
+  gap: 8px;
+}
+@media (max-width: 600px) {
+  .pick {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

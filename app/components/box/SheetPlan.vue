@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { columnOf, type ImportPlan } from '../../../core/exchange'
+
+/** What a spreadsheet would do to the box, before it does it. */
+defineProps<{ plan: ImportPlan }>()
+defineEmits<{ take: []; again: []; close: [] }>()
+const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
+const columnName = (id: string) => columnOf(id)?.label ?? id
+</script>
+
+<template>
+  <div class="planned">
+    <ul class="counts">
+      <li>
+        <b>{{ plan.added.length }}</b> new
+      </li>
+      <li>
+        <b>{{ plan.changed.length }}</b> change what you have
+      </li>
+      <li>
+        <b>{{ plan.same }}</b> already so
+      </li>
+      <li :class="{ bad: plan.aside.length }">
+        <b>{{ plan.aside.length }}</b> to be mended first
+      </li>
+      <li v-if="plan.trays.length">
+        <b>{{ plan.trays.length }}</b> new trays
+      </li>
+    </ul>
+    <ul v-if="plan.added.length" class="made" aria-label="The first of them">
+      <li v-for="lure in plan.added.slice(0, 8)" :key="lure.id">
+        <LureDrawing :lure="lure" :width-px="92" /><span>{{ lure.name }}</span>
+      </li>
+    </ul>
+    <details v-if="plan.aside.length" open>
+      <summary>Rows that would be set aside</summary>
+      <ul>
+        <li v-for="a in plan.aside.slice(0, 30)" :key="a.row">
+          Row {{ a.row }}:
+          <template v-for="(p, i) in a.problems" :key="i">{{ columnName(p.column) }} {{ p.reason }}. </template>
+        </li>
+      </ul>
+    </details>
+    <details v-if="plan.notes.length">
+      <summary>{{ many(plan.notes.length, 'word') }} read with a slip of the pen</summary>
+      <ul>
+        <li v-for="(n, i) in plan.notes.slice(0, 40)" :key="i">Row {{ n.row }}: {{ n.note }}</li>
+      </ul>
+    </details>
+    <div class="ways">
+      <v-btn
+        color="primary"
+        :disabled="plan.added.length + plan.changed.length + plan.aside.length === 0"
+        @click="$emit('take')"
+        >Take them in</v-btn
+      >
+      <v-btn variant="outlined" @click="$emit('again')">Back to the columns</v-btn>
+      <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.planned {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.counts {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 26px;
+}
+.counts b {
+  font-family: var(--v-font-heading);
+  font-size: 1.6rem;
+}
+.bad b {
+  color: rgb(var(--v-theme-error));
+}
+.made {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  gap: 6px;
+}
+.made li {
+  display: grid;
+  justify-items: center;
+  padding: 4px;
+  border-radius: 10px;
+  background: #dde3d8;
+  color: #16302e;
+  font-size: 0.84rem;
+  text-align: center;
+  overflow: hidden;
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+}
+details ul {
+  max-height: 220px;
+  overflow: auto;
+  font-size: 0.92rem;
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { Tray, fieldsOf, slotsOf, trayFor, type Tray as TrayType } from '../../../core/tackle'
+import { provideUnread } from '~/composables/useUnread'
+import { useBox } from '~/stores/box'
+
+/** A tray: its name and its compartments, drawn while they are set. */
+const props = defineProps<{ tray: TrayType | null }>()
+const emit = defineEmits<{ save: [tray: TrayType]; remove: [tray: TrayType]; close: [] }>()
+
+const box = useBox()
+const draft = reactive<Record<string, unknown>>({
+  ...(props.tray ?? { ...trayFor('x', 24), id: crypto.randomUUID(), name: '' }),
+})
+const unread = provideUnread()
+const problems = ref<Record<string, string>>({})
+const fields = fieldsOf(Tray.shape)
+const held = computed(() => box.box.lures.filter((l) => l.trayId === props.tray?.id))
+const WORDS: Readonly<Record<string, string>> = {
+  name: 'Give it a name of at most 40 letters.',
+  columns: 'Compartments across: 1 to 12.',
+  rows: 'Compartments down: 1 to 20.',
+}
+const checked = computed(() => Tray.safeParse(draft))
+/** Lures in compartments that a smaller tray no longer has go into its last one. */
+const beyond = computed(() => {
+  const { data } = checked.value
+  return data ? held.value.filter((l) => (l.slot ?? 0) >= slotsOf(data)).length : 0
+})
+function save() {
+  if (unread.size > 0) {
+    problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
+    return
+  }
+  const { data, error } = checked.value
+  if (data) {
+    const twin = box.box.trays.find((t) => t.id !== data.id && t.name.toLowerCase() === data.name.toLowerCase())
+    problems.value = twin ? { name: `There is a tray “${twin.name}” already.` } : {}
+    if (!twin) emit('save', data)
+  } else
+    problems.value = Object.fromEntries(
+      error.issues.map((i) => [String(i.path[0]), WORDS[String(i.path[0])] ?? i.message]),
+    )
+}
+</script>
+
+<template>
+  <EditForm
+    :title="tray ? `Change ${tray.name}` : 'Add a tray'"
+    :adding="tray === null"
+    :problems="problems"
+    @save="save"
+    @remove="tray && emit('remove', tray)"
+    @close="emit('close')"
+  >
+    <FormField
+      v-for="f in fields"
+      :key="f.key"
+      :field="f"
+      :model-value="draft[f.key]"
+      :error="problems[f.key]"
+      :class="{ wide: f.key === 'name' }"
+      @update:model-value="(v) => (draft[f.key] = v)"
+    />
+    <template #notes>
+      <div v-if="checked.success" class="case" aria-hidden="true" :style="{ '--columns': checked.data.columns }">
+        <i v-for="n in slotsOf(checked.data)" :key="n" />
+      </div>
+      <p v-if="beyond" role="status" class="beyond">
+        {{ beyond }} of its lures lie beyond that: they will be found in the last compartment.
+      </p>
+      <p v-if="tray" class="quiet">Removing it leaves its {{ held.length }} lures loose.</p>
+    </template>
+  </EditForm>
+</template>
+
+<style scoped>
+.case {
+  display: grid;
+  grid-template-columns: repeat(var(--columns), 1fr);
+  gap: 3px;
+  max-width: 320px;
+  margin: 14px 0;
+  padding: 6px;
+  border-radius: 10px;
+  background: #2c453f;
+}
+.case i {
+  height: 16px;
+  border-radius: 3px;
+  background: #dde3d8;
+}
+.beyond {
+  margin-bottom: 8px;
+  padding: 4px 10px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+}
+</style>

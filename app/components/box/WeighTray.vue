@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import { weighed, type Lure } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+import { useScale } from '~/composables/useScale'
+import { useBox } from '~/stores/box'
+
+/** A tray weighed lure by lure: lay it on, wait until it settles, take the weight, next. Label and scale stay apart. */
+const props = defineProps<{ lures: readonly Lure[] }>()
+const emit = defineEmits<{ close: [] }>()
+
+const { show } = useMeasure()
+const box = useBox()
+const scale = useScale()
+const ids = props.lures.map((l) => l.id)
+const at = ref(0)
+const taken = ref<Readonly<Record<string, number>>>({})
+const lureOf = (id: string | undefined) => (id ? box.lureById.get(id) : undefined)
+const now = computed(() => lureOf(ids[at.value]))
+
+watch(
+  () => now.value?.id,
+  () => now.value && scale.lay({ id: now.value.id, labelKg: now.value.massKg }),
+  { immediate: true },
+)
+const off = (lure: Lure, kg: number) => {
+  const share = Math.round((kg / lure.massKg - 1) * 100)
+  return share === 0 ? 'as labelled' : `${share > 0 ? '+' : '−'}${Math.abs(share)} %`
+}
+async function take() {
+  const lure = now.value
+  const { value } = scale.state
+  if (!lure || value.state !== 'settled') return
+  taken.value = { ...taken.value, [lure.id]: value.massKg }
+  await box.save('lures', weighed(lure, value.massKg))
+  step(1)
+}
+function step(by: number) {
+  scale.lift()
+  at.value = Math.min(ids.length, Math.max(0, at.value + by))
+}
+const WORDS = { empty: 'Lay it on the scale', moving: 'Settling …', settled: 'At rest' } as const
+const trace = computed(() => {
+  const all = scale.readings.value
+  const top = Math.max(...all.map((r) => r.massKg), 1e-6) * 1.1
+  return all.map((r, i) => `${(i / 59) * 240},${54 - (r.massKg / top) * 50}`).join(' ')
+})
+const done = computed(() => Object.keys(taken.value).length)
+</script>
+
+<template>
+  <section class="panel weigh" aria-label="Weigh a tray">
+    <header>
+      <h2>Weigh them one after another</h2>
+      <p class="simulated">Simulated scale: it stands in for a real one and invents its weights.</p>
+    </header>
+    <div v-if="now" class="bench">
+      <div class="pan"><LureDrawing :lure="now" :width-px="150" /></div>
+      <div>
+        <p class="count">{{ at + 1 }} of {{ ids.length }}</p>
+        <h3>{{ now.name }}</h3>
+        <p>
+          Label {{ show(now.massKg, 'lureMass') }}
+          <template v-if="now.measuredMassKg !== null">
+            · weighed before {{ show(now.measuredMassKg, 'lureMass') }}</template
+          >
+        </p>
+        <output class="reading" :class="scale.state.value.state">{{ show(scale.shown.value, 'lureMass') }}</output>
+        <svg width="240" height="56" viewBox="0 0 240 56" aria-hidden="true" class="trace">
+          <polyline :points="trace" />
+        </svg>
+        <p role="status">
+          <template v-if="scale.lost.value">The scale does not answer. Is Ygrion’s server running?</template>
+          <template v-else>{{ WORDS[scale.state.value.state] }}</template>
+        </p>
+        <div class="do">
+          <v-btn color="primary" :disabled="scale.state.value.state !== 'settled'" @click="take"
+            >Take this weight</v-btn
+          >
+          <v-btn variant="text" @click="step(1)">Skip</v-btn>
+          <v-btn v-if="at > 0" variant="text" @click="step(-1)">Back</v-btn>
+        </div>
+      </div>
+    </div>
+    <p v-else class="done" role="status">All through: {{ done }} weighed.</p>
+    <table v-if="done">
+      <thead>
+        <tr>
+          <th scope="col">Lure</th>
+          <th scope="col">Label</th>
+          <th scope="col">Weighed</th>
+          <th scope="col">Off by</th>
+        </tr>
+      </thead>
+      <tbody>
+        <template v-for="id in ids" :key="id">
+          <tr v-if="taken[id] !== undefined && lureOf(id)">
+            <th scope="row">{{ lureOf(id)?.name }}</th>
+            <td>{{ show(lureOf(id)?.massKg ?? 0, 'lureMass') }}</td>
+            <td>{{ show(taken[id] ?? 0, 'lureMass') }}</td>
+            <td>{{ off(lureOf(id) as Lure, taken[id] ?? 0) }}</td>
+          </tr>
+        </template>
+      </tbody>
+    </table>
+    <div class="foot"><v-btn variant="outlined" @click="emit('close')">Done</v-btn></div>
+  </section>
+</template>
+
+<style scoped>
+.weigh {
+  padding: 20px 22px;
+  display: grid;
+  gap: 14px;
+  overflow-y: auto;
+  background: rgb(var(--v-theme-surface));
+  color: rgb(var(--v-theme-on-surface));
+}
+.simulated {
+  font-size: 0.9rem;
+  color: rgb(var(--v-theme-warning));
+}
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+  gap: 20px;
+  align-items: center;
+}
+.pan {
+  display: grid;
+  place-items: center;
+  aspect-ratio: 1;
+  border-radius: 50%;
+  background: radial-gradient(#eef1ea, #cdd5ca);
+  box-shadow: inset 0 2px 10px rgba(22, 48, 46, 0.35);
+  overflow: hidden;
+}
+.count {
+  font-size: 0.9rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.reading {
+  display: block;
+  font-family: var(--v-font-heading);
+  font-size: 3rem;
+  font-weight: 700;
+  line-height: 1.1;
+  font-variant-numeric: tabular-nums;
+  opacity: 0.75;
+}
+.reading.settled {
+  opacity: 1;
+  color: rgb(var(--v-theme-primary));
+}
+.trace polyline {
+  fill: none;
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 1.5;
+}
+.do,
+.foot {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+}
+table {
+  border-collapse: collapse;
+  font-size: 0.94rem;
+}
+th,
+td {
+  padding: 4px 10px 4px 0;
+  text-align: left;
+}
+td {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+thead th:not(:first-child) {
+  text-align: right;
+}
+@media (max-width: 600px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,10 @@
+import { wrap, type Remote } from 'comlink'
+import type { SheetService } from '~/workers/sheet.worker'
+
+let service: Remote<SheetService> | null = null
+
+/** The one bridge to the worker that reads spreadsheets; started on first use. */
+export function useSheetWorker(): Remote<SheetService> {
+  service ??= wrap<SheetService>(new Worker(new URL('../workers/sheet.worker.ts', import.meta.url), { type: 'module' }))
+  return service
+}

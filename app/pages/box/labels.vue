@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import { describeColouring, familyOf, lureMass, slotName, type Lure } from '../../../core/tackle'
+import { qrPicture } from '~/composables/qr'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+
+/** Labels for the trays' compartments: what it weighs, how deep it runs, and a code that opens it here. */
+useHead({ title: 'Box labels · Ygrion' })
+const box = useBox()
+const { show } = useMeasure()
+const route = useRoute()
+const ALL = 'all'
+const trayId = ref(String(route.query.tray ?? ALL))
+const trays = computed(() => [
+  { value: ALL, title: 'Every tray' },
+  ...box.box.trays.map((t) => ({ value: t.id, title: t.name })),
+])
+const lures = computed(() =>
+  box.box.lures
+    .filter((l) => trayId.value === ALL || l.trayId === trayId.value)
+    .sort((a, b) => (a.trayId ?? '').localeCompare(b.trayId ?? '') || (a.slot ?? 0) - (b.slot ?? 0)),
+)
+/** Beyond this many the page would be a book; a tray at a time is meant. */
+const MOST = 240
+const shown = computed(() => lures.value.slice(0, MOST))
+const where = (l: Lure) => {
+  const tray = l.trayId ? box.trayById.get(l.trayId) : undefined
+  return tray && l.slot !== null ? `${tray.name} ${slotName(tray, l.slot)}` : 'loose'
+}
+const runs = (l: Lure) => {
+  if ('depthM' in l.traits) return `runs ${show(Number(l.traits.depthM), 'depth')}`
+  const { swims } = familyOf(l.family)
+  return swims === 'surface' ? 'surface' : 'sinks'
+}
+const weight = (l: Lure) => {
+  const { kg, basis } = lureMass(l)
+  return `${show(kg, 'lureMass')}${basis === 'labelled' ? '' : ' ✓'}`
+}
+const codeOf = (l: Lure) => qrPicture(`${location.origin}/box?lure=${encodeURIComponent(l.id)}`)
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page">
+    <div class="screen-only">
+      <h1>Box labels</h1>
+      <div class="bar">
+        <v-select v-model="trayId" label="Labels for" :items="trays" class="pick" />
+        <v-btn color="primary" :disabled="shown.length === 0" @click="print">Print</v-btn>
+        <v-btn variant="text" to="/box/order">Back</v-btn>
+        <p class="quiet">
+          {{ shown.length }} labels of 62 × 29 mm, three across on A4. A ✓ stands by a weight that was weighed or
+          reckoned.
+          <template v-if="lures.length > MOST"
+            >The first {{ MOST }} of {{ lures.length }}: take a tray at a time.</template
+          >
+        </p>
+      </div>
+      <p v-if="shown.length === 0" class="panel none">Nothing lies in this tray.</p>
+    </div>
+    <ul class="sheet">
+      <li v-for="l in shown" :key="l.id" class="label" :data-label="l.name">
+        <svg
+          :viewBox="`-1 -1 ${codeOf(l).size + 2} ${codeOf(l).size + 2}`"
+          role="img"
+          :aria-label="`Code that opens ${l.name}`"
+        >
+          <rect x="-1" y="-1" width="100%" height="100%" fill="#fff" />
+          <path :d="codeOf(l).d" fill="#000" shape-rendering="crispEdges" />
+        </svg>
+        <div>
+          <b>{{ l.name }}</b>
+          <span class="big">{{ weight(l) }} · {{ runs(l) }}</span>
+          <span>{{ show(l.lengthM, 'lureLength') }}, {{ describeColouring(l.colour) }}</span>
+          <span class="where">{{ where(l) }}</span>
+        </div>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+  margin: 14px 0 18px;
+}
+.pick {
+  flex: 0 1 240px;
+}
+.bar p {
+  flex: 1 1 320px;
+}
+.none {
+  padding: 18px;
+}
+.sheet {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, 62mm);
+  gap: 2mm;
+}
+.label {
+  display: grid;
+  grid-template-columns: 25mm minmax(0, 1fr);
+  gap: 2mm;
+  align-items: center;
+  height: 29mm;
+  padding: 1.5mm;
+  overflow: hidden;
+  background: #fff;
+  color: #111;
+  border: 0.2mm dashed #777;
+  break-inside: avoid;
+  font-size: 8.5pt;
+  line-height: 1.2;
+}
+.label svg {
+  width: 25mm;
+  height: 25mm;
+}
+.label div {
+  display: grid;
+  gap: 0.5mm;
+  min-width: 0;
+}
+.label b {
+  font-size: 10pt;
+  overflow-wrap: anywhere;
+}
+.big {
+  font-weight: 700;
+}
+.where {
+  font-size: 7.5pt;
+}
+@media print {
+  .screen-only {
+    display: none;
+  }
+  .page {
+    padding: 0;
+    max-width: none;
+  }
+}
+</style>

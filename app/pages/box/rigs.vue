@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { judgeRig, rigParts, type Rig, type RigWater } from '../../../core/tackle'
+import { COVERS, speciesOf } from '../../../core/water'
+import { choices } from '~/components/form/choices'
+import { newRig } from '~/components/box/rig-draft'
+import { useBox } from '~/stores/box'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+
+useHead({ title: 'Rigs · Ygrion' })
+const box = useBox()
+const settings = useSettings()
+const water = useWater()
+
+const editing = shallowRef<{ rig: Rig; adding: boolean } | null>(null)
+const inOrder = new Intl.Collator('en', { numeric: true })
+const rigs = computed(() => [...box.rigs].sort((a, b) => inOrder.compare(a.name, b.name)))
+/** Rigs are judged for today's water; another cover can be tried on. */
+const coverAs = ref<string | null>(null)
+const judgedFor = computed<RigWater>(() => {
+  const c = water.current
+  const species = c && speciesOf(c.speciesId)
+  const cover = coverAs.value ?? c?.cover.kind ?? 'open'
+  return {
+    cover: { kind: cover, density: c && c.cover.kind === cover ? c.cover.density : 0.5 },
+    depthM: c?.depthM ?? 4,
+    visibilityM: c?.visibilityM ?? 3,
+    mood: c?.mood ?? 'neutral',
+    toothed: species?.biteProof ? species.name : null,
+  }
+})
+const verdicts = (rig: Rig) => {
+  const all = judgeRig(rigParts(rig, box.box), judgedFor.value, settings.system)
+  return {
+    wrong: all.filter((j) => j.verdict === 'wrong').length,
+    mind: all.filter((j) => j.verdict === 'mind').length,
+  }
+}
+function said(rig: Rig): string {
+  const { wrong, mind } = verdicts(rig)
+  const words = [wrong ? `${wrong} wrong` : '', mind ? `${mind} to mind` : ''].filter(Boolean)
+  return words.length > 0 ? words.join(', ') : 'all joints good'
+}
+function add() {
+  const [first] = box.box.lines.filter((l) => l.reelId)
+  editing.value = { rig: newRig(crypto.randomUUID(), first?.id ?? null, box.box.rods[0]?.id ?? null), adding: true }
+}
+async function save(rig: Rig) {
+  await box.save('rigs', rig)
+  editing.value = null
+}
+async function remove(rig: Rig) {
+  await box.remove('rigs', [rig])
+  editing.value = null
+}
+const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVERS)]
+</script>
+
+<template>
+  <div class="page">
+    <h1>Box</h1>
+    <BoxTabs />
+    <div class="bar">
+      <p class="quiet">
+        What you keep tied, every joint judged for
+        <NuxtLink to="/water">{{ water.place?.name ?? 'today’s water' }}</NuxtLink>. The match ranks them beside
+        everything else.
+      </p>
+      <v-select v-model="coverAs" label="Judge for cover" :items="covers" class="cover" />
+      <v-btn color="primary" @click="add">Build a rig</v-btn>
+    </div>
+    <div v-if="rigs.length === 0" class="panel empty">
+      <h2>No rigs yet</h2>
+      <p>
+        Join a lure with its hook or head, leader, line and rod, and every joint is judged with its reason: gap and
+        body, wire and rod power, weight and rod, weak links.
+      </p>
+      <v-btn color="primary" @click="add">Build a rig</v-btn>
+    </div>
+    <ul class="list">
+      <li v-for="rig in rigs" :key="rig.id">
+        <div class="panel card">
+          <div class="top">
+            <button type="button" class="name" :data-rig="rig.name" @click="editing = { rig, adding: false }">
+              {{ rig.name }}
+            </button>
+            <span class="said" :class="{ bad: verdicts(rig).wrong }">{{ said(rig) }}</span>
+          </div>
+          <RigDrawing :parts="rigParts(rig, box.box)" />
+        </div>
+      </li>
+    </ul>
+    <EditDialog
+      :label="editing?.adding ? 'Build a rig' : 'Change a rig'"
+      :open="editing !== null"
+      :width-px="1120"
+      @close="editing = null"
+    >
+      <RigForm
+        v-if="editing"
+        :key="editing.rig.id"
+        :rig="editing.rig"
+        :adding="editing.adding"
+        :water="judgedFor"
+        @save="save"
+        @remove="remove"
+        @close="editing = null"
+      />
+    </EditDialog>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 18px;
+  align-items: center;
+  margin: 18px 0;
+}
+.bar p {
+  flex: 1 1 320px;
+  max-width: 62ch;
+}
+.cover {
+  flex: 0 1 230px;
+}
+.empty {
+  padding: 28px;
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 14px;
+}
+.card {
+  position: relative;
+  display: grid;
+  gap: 8px;
+  padding: 12px 14px 14px;
+}
+/* The name is the button; all of the card answers to it. */
+.name::after {
+  content: '';
+  position: absolute;
+  inset: 0;
+  border-radius: 16px;
+}
+.name:focus-visible {
+  outline: none;
+}
+.name:focus-visible::after {
+  outline: 2.5px solid rgb(var(--v-theme-secondary));
+  outline-offset: -3px;
+}
+.card:hover {
+  border-color: rgb(var(--v-theme-primary));
+}
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 4px 16px;
+}
+.name {
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: 1.1rem;
+}
+.said {
+  font-size: 0.92rem;
+}
+.bad {
+  color: rgb(var(--v-theme-error));
+  font-weight: 650;
+}
+</style>

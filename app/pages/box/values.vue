@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { familyOf } from '../../../core/tackle'
+import { DRAWERS } from '~/components/box/part-draft'
+import { useBox } from '~/stores/box'
+import { today } from '~/stores/repository'
+import { useSettings } from '~/stores/settings'
+
+/** What the tackle is worth, for an insurer: each thing with its number, cost and sum. */
+useHead({ title: 'List of values · Ygrion' })
+const box = useBox()
+const settings = useSettings()
+
+interface Row {
+  readonly id: string
+  readonly name: string
+  readonly kind: string
+  readonly count: number
+  readonly cost: number | null
+}
+const inOrder = new Intl.Collator('en', { numeric: true })
+const groups = computed(() => {
+  const lures: Row[] = box.box.lures.map((l) => ({
+    id: l.id,
+    name: l.name,
+    kind: familyOf(l.family).name,
+    count: l.count,
+    cost: l.cost,
+  }))
+  const parts = DRAWERS.map((d) => ({
+    name: d.many,
+    rows: box.box[d.kind].map((p): Row => ({
+      id: p.id,
+      name: p.name,
+      kind: d.one,
+      count: 'count' in p ? p.count : 1,
+      cost: p.cost,
+    })),
+  }))
+  return [{ name: 'Lures', rows: lures }, ...parts]
+    .map((g) => ({ ...g, rows: g.rows.filter((r) => r.count > 0).sort((a, b) => inOrder.compare(a.name, b.name)) }))
+    .filter((g) => g.rows.length > 0)
+})
+const sum = (rows: readonly Row[]) => rows.reduce((total, r) => total + (r.cost ?? 0) * r.count, 0)
+const total = computed(() => groups.value.reduce((all, g) => all + sum(g.rows), 0))
+const unknown = computed(() => groups.value.reduce((n, g) => n + g.rows.filter((r) => r.cost === null).length, 0))
+const money = (v: number) => v.toFixed(2)
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page">
+    <div class="screen-only bar">
+      <h1>List of values</h1>
+      <v-text-field
+        :model-value="settings.currency"
+        label="Currency"
+        maxlength="6"
+        class="currency"
+        @update:model-value="(v: string) => settings.keep({ currency: v.slice(0, 6) })"
+      />
+      <v-btn color="primary" @click="print">Print</v-btn>
+      <v-btn variant="text" to="/box/order">Back</v-btn>
+    </div>
+    <p class="total">
+      {{ today() }} · <b>{{ money(total) }} {{ settings.currency }}</b> in all<template v-if="unknown"
+        >; {{ unknown }} {{ unknown === 1 ? 'thing has' : 'things have' }} no cost noted</template
+      >.
+    </p>
+    <section v-for="g in groups" :key="g.name" :aria-label="g.name">
+      <table>
+        <caption>
+          {{
+            g.name
+          }}
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Name</th>
+            <th scope="col">Kind</th>
+            <th scope="col" class="n">Number</th>
+            <th scope="col" class="n">Each</th>
+            <th scope="col" class="n">Sum</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in g.rows" :key="r.id">
+            <th scope="row">{{ r.name }}</th>
+            <td>{{ r.kind }}</td>
+            <td class="n">{{ r.count }}</td>
+            <td class="n">{{ r.cost === null ? '–' : money(r.cost) }}</td>
+            <td class="n">{{ r.cost === null ? '–' : money(r.cost * r.count) }}</td>
+          </tr>
+        </tbody>
+        <tfoot>
+          <tr>
+            <th scope="row" colspan="4">{{ g.name }} together</th>
+            <td class="n">{{ money(sum(g.rows)) }}</td>
+          </tr>
+        </tfoot>
+      </table>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 12px;
+}
+.bar h1 {
+  margin-right: auto;
+}
+.currency {
+  flex: 0 0 110px;
+}
+.total {
+  margin: 12px 0 18px;
+  font-size: 1.1rem;
+}
+table {
+  width: 100%;
+  max-width: 900px;
+  border-collapse: collapse;
+  margin-bottom: 22px;
+  font-size: 0.95rem;
+}
+caption {
+  text-align: left;
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: 1.1rem;
+  padding-bottom: 4px;
+}
+th,
+td {
+  text-align: left;
+  padding: 3px 10px 3px 0;
+  font-weight: 400;
+  border-bottom: 1px solid rgba(var(--v-border-color), 0.14);
+  overflow-wrap: anywhere;
+}
+thead th {
+  font-size: 0.84rem;
+}
+tfoot th,
+tfoot td {
+  font-weight: 700;
+}
+.n {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+@media print {
+  .screen-only {
+    display: none;
+  }
+}
+</style>

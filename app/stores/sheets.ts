@@ -1,0 +1,124 @@
+import { proxy } from 'comlink'
+import { defineStore } from 'pinia'
+import { markRaw } from 'vue'
+import type { AsideRow, ImportPlan, Mapping, SetAside, Sheet } from '../../core/exchange'
+import { put, type Edit } from '../../storage/repository'
+import { useSheetWorker } from '~/composables/useSheetWorker'
+import { useBox } from './box'
+import { now } from './repository'
+
+type Stage =
+  | { readonly state: 'idle' }
+  | { readonly state: 'refused'; readonly file: string; readonly reason: string }
+  | { readonly state: 'mapping'; readonly file: string; readonly sheet: Sheet; readonly mapping: Mapping }
+  | { readonly state: 'reading'; readonly file: string; readonly done: number; readonly of: number }
+  | {
+      readonly state: 'planned'
+      readonly file: string
+      readonly sheet: Sheet
+      readonly mapping: Mapping
+      readonly plan: ImportPlan
+    }
+  | {
+      readonly state: 'done'
+      readonly file: string
+      readonly added: number
+      readonly changed: number
+      readonly same: number
+      readonly aside: number
+    }
+
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+
+/** A spreadsheet on its way into the box: read, columns named, planned, taken in; and the rows that wait to be mended. */
+export const useSheets = defineStore('sheets', {
+  state: () => ({ stage: { state: 'idle' } as Stage }),
+  actions: {
+    async read(file: string, source: string) {
+      const read = await useSheetWorker().read(source)
+      this.stage = read.ok
+        ? { state: 'mapping', file, sheet: markRaw(read.sheet), mapping: read.mapping }
+        : { state: 'refused', file, reason: read.reason }
+    },
+    map(column: number, id: string | null) {
+      if (this.stage.state !== 'mapping') return
+      // A column of ours stands for one of theirs only.
+      const mapping = this.stage.mapping.map((m, i) => (i === column ? id : m === id && id !== null ? null : m))
+      this.stage = { ...this.stage, mapping }
+    },
+    async plan() {
+      if (this.stage.state !== 'mapping') return
+      const { file, sheet, mapping } = this.stage
+      const back = this.stage
+      this.stage = { state: 'reading', file, done: 0, of: sheet.rows.length }
+      const told = proxy((done: number, of: number) => {
+        if (this.stage.state === 'reading') this.stage = { ...this.stage, done, of }
+      })
+      const plan = await useSheetWorker().plan(plain(sheet), plain(mapping), plain(useBox().box), told)
+      this.stage = plan ? { state: 'planned', file, sheet, mapping, plan: markRaw(plan) } : back
+    },
+    async stop() {
+      await useSheetWorker().stop()
+    },
+    again() {
+      if (this.stage.state !== 'planned') return
+      const { file, sheet, mapping } = this.stage
+      this.stage = { state: 'mapping', file, sheet, mapping }
+    },
+    close() {
+      this.stage = { state: 'idle' }
+    },
+    /** Takes the good rows in and keeps the others aside, as one step that can be undone. */
+    async take() {
+      if (this.stage.state !== 'planned') return
+      const { file, sheet, mapping, plan } = this.stage
+      const kept: SetAside = {
+        id: crypto.randomUUID(),
+        file: file.slice(0, 300),
+        at: now(),
+        headings: [...sheet.headings],
+        mapping: [...mapping],
+        rows: plain(plan.aside) as SetAside['rows'],
+      }
+      await useBox().edit(`Took in ${plan.added.length + plan.changed.length} lures from ${file}`, [
+        ...editsOf(plan),
+        ...(plan.aside.length > 0 ? [asideEdit(kept)] : []),
+      ])
+      const { added, changed, same, aside } = plan
+      this.stage = {
+        state: 'done',
+        file,
+        added: added.length,
+        changed: changed.length,
+        same,
+        aside: aside.length,
+      }
+    },
+    /** A mended row is read again: it goes into the box, or stays with what is still wrong. */
+    async mend(from: SetAside, row: AsideRow, cells: readonly string[]) {
+      const sheet: Sheet = { headings: [...from.headings], rows: [[...cells]] }
+      const told = proxy(() => undefined)
+      const plan = await useSheetWorker().plan(plain(sheet), plain(from.mapping), plain(useBox().box), told)
+      if (!plan) return
+      const still = plan.aside.map((a) => ({ ...a, row: row.row }))
+      const rows = from.rows.flatMap((r) => (r.row === row.row ? (plain(still) as SetAside['rows']) : [r]))
+      const label = still.length ? `Tried row ${row.row} again` : `Took in row ${row.row} of ${from.file}`
+      await useBox().edit(label, [...editsOf(plan), asideEdit({ ...plain(from), rows })])
+    },
+    async drop(from: SetAside, row: AsideRow | null) {
+      const rows = row ? from.rows.filter((r) => r.row !== row.row) : []
+      const many = from.rows.length - rows.length
+      const label = `Threw away ${many === 1 ? 'a row' : `${many} rows`} of ${from.file}`
+      await useBox().edit(label, [asideEdit({ ...plain(from), rows: plain(rows) })])
+    },
+  },
+})
+
+function editsOf({ trays, added, changed }: Pick<ImportPlan, 'trays' | 'added' | 'changed'>): Edit[] {
+  return [...trays.map((t) => put('trays', t)), ...[...added, ...changed].map((l) => put('lures', l))]
+}
+
+/** Rows kept aside, or gone once none is left. */
+function asideEdit(kept: SetAside): Edit {
+  return { kind: 'aside', id: kept.id, item: kept.rows.length > 0 ? kept : null }
+}

@@ -1,0 +1,42 @@
+import { expose } from 'comlink'
+import { guessColumns, planImport, readSheet, type ImportPlan, type Mapping, type Sheet } from '../../core/exchange'
+import type { Box } from '../../core/tackle'
+
+export type SheetReply = { ok: true; sheet: Sheet; mapping: Mapping } | { ok: false; reason: string }
+
+let stopped = false
+
+/** Spreadsheets are read off the page's own thread; plain data crosses. */
+const service = {
+  read(source: string): SheetReply {
+    const read = readSheet(source)
+    return read.ok ? { ok: true, sheet: read.sheet, mapping: guessColumns(read.sheet.headings) } : read
+  },
+  /** The plan, or null when it was stopped. */
+  async plan(
+    sheet: Sheet,
+    mapping: Mapping,
+    box: Box,
+    told: (done: number, of: number) => void,
+  ): Promise<ImportPlan | null> {
+    stopped = false
+    return planImport(
+      sheet,
+      mapping,
+      box,
+      () => crypto.randomUUID(),
+      async (done, of) => {
+        told(done, of)
+        // A breath, in which a call to stop is heard.
+        await new Promise((resolve) => setTimeout(resolve))
+        return !stopped
+      },
+    )
+  },
+  stop() {
+    stopped = true
+  },
+}
+export type SheetService = typeof service
+
+expose(service)

@@ -1,0 +1,236 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { EMPTY_BOX, type Box, type Lure } from '../../tackle'
+import { BROKEN_ROWS, MENDED, messySheet } from '../../testing/sheet'
+import { WORLD } from '../../testing/world'
+import { bare, fromNeutral, meant, neutral } from './cells'
+import { COLUMNS, columnOf, guessColumns, planImport, readSheet, writeLures, type ImportPlan } from '.'
+
+let next = 0
+const newId = () => `new-${++next}`
+async function plan(source: string, box: Box = EMPTY_BOX): Promise<ImportPlan> {
+  const read = readSheet(source)
+  if (!read.ok) throw new Error(read.reason)
+  const made = await planImport(read.sheet, guessColumns(read.sheet.headings), box, newId)
+  if (!made) throw new Error('stopped')
+  return made
+}
+const withLures = (box: Box, { added, changed, trays }: ImportPlan): Box => ({
+  ...box,
+  trays: [...box.trays, ...trays],
+  lures: [...box.lures.filter((l) => !changed.some((c) => c.id === l.id)), ...changed, ...added],
+})
+const reason = (p: ImportPlan, i = 0) => p.aside[i]?.problems[0]?.reason ?? ''
+
+describe('a spreadsheet as anglers keep them', () => {
+  const { text, lures } = messySheet()
+  it('300 rows come in with exactly the five broken ones set aside, each with its row and column', async () => {
+    const made = await plan(text)
+    expect(new Map(made.aside.map((a) => [a.row, a.problems[0]?.column]))).toEqual(BROKEN_ROWS)
+    expect(made.added).toHaveLength(295)
+    for (const [i, said] of lures.entries()) {
+      const lure = made.added[i]
+      expect(lure).toMatchObject({ name: said.name, family: said.family })
+      expect(lure?.lengthM).toBeCloseTo(said.lengthM, 5)
+      expect(lure?.massKg).toBeCloseTo(said.massKg, 5)
+    }
+    expect(made.trays.map((t) => t.name).sort()).toEqual(['Blue box', 'Blue box 2', 'Boat bag'])
+    for (const { problems } of made.aside) for (const p of problems) expect(p.reason).not.toMatch(/undefined|expected/)
+  })
+  it.each([',', '\t', ';'])('separated by %j all the same', async (separator) => {
+    expect((await plan(messySheet(40, separator).text)).added).toHaveLength(39)
+  })
+  it('a broken row, mended in its own cell, comes in', async () => {
+    const read = readSheet(text)
+    if (!read.ok) throw new Error(read.reason)
+    const mapping = guessColumns(read.sheet.headings)
+    for (const [row, column] of BROKEN_ROWS) {
+      const cells = [...(read.sheet.rows[row - 2] ?? [])]
+      cells[mapping.indexOf(column)] = MENDED[column] ?? ''
+      const made = await planImport({ ...read.sheet, rows: [cells] }, mapping, EMPTY_BOX, newId)
+      expect([column, made?.added.length, made?.aside.length]).toEqual([column, 1, 0])
+    }
+  })
+  it('the same file a second time adds nothing', async () => {
+    const made = await plan(text)
+    const again = await plan(text, withLures(EMPTY_BOX, made))
+    expect([again.added.length, again.changed.length, again.same]).toEqual([0, 0, 295])
+  })
+  it('a tray that is full goes on in a second one: no two share a compartment', async () => {
+    const made = await plan(`Name,Family,Length (cm),Weight (g),Tray\n${'Some,Crankbait,5,10,Deep box\n'.repeat(300)}`)
+    expect(made.trays.map((t) => t.name)).toEqual(['Deep box', 'Deep box 2', 'Deep box 3'])
+    expect(new Set(made.added.map((l) => `${l.trayId} ${l.slot}`)).size).toBe(300)
+  })
+  it('slips of the pen are told', async () => {
+    const { notes } = await plan(text)
+    expect(notes.some((n) => n.note.includes('cranckbait'))).toBe(true)
+  })
+})
+
+describe('what went out comes back the same', () => {
+  it('the demo box: nothing is added, changed or set aside', async () => {
+    const made = await plan(writeLures(WORLD.box), WORLD.box)
+    expect({ ...made, notes: [] }).toEqual({
+      added: [],
+      changed: [],
+      same: WORLD.box.lures.length,
+      aside: [],
+      trays: [],
+      notes: [],
+    })
+  })
+  it('into an empty box: each lure as it was, in its tray and compartment, but for photo and history', async () => {
+    const made = await plan(writeLures(WORLD.box))
+    expect(made.aside).toEqual([])
+    const byName = new Map(made.trays.map((t) => [t.name, t.id]))
+    for (const was of WORLD.box.lures) {
+      const now = made.added.find((l) => l.id === was.id)
+      const tray = WORLD.box.trays.find((t) => t.id === was.trayId)
+      const { lengthM, massKg, measuredMassKg } = was
+      expect(now).toMatchObject({
+        family: was.family,
+        colour: was.colour,
+        traits: was.traits,
+        hooks: was.hooks,
+        count: was.count,
+      })
+      expect(now?.lengthM).toBeCloseTo(lengthM, 9)
+      expect(now?.massKg).toBeCloseTo(massKg, 9)
+      if (measuredMassKg !== null) expect(now?.measuredMassKg).toBeCloseTo(measuredMassKg, 9)
+      expect(now?.trayId).toBe(byName.get(tray?.name ?? ''))
+    }
+  })
+  it('names that a spreadsheet would run are neutral on the way out and themselves on the way in', async () => {
+    const names = ['=1+2', '+tackle', '-minnow', '@home', "'=quoted", 'plain', '"Quoted", and, commas', 'two\nlines']
+    const [lure] = WORLD.box.lures
+    if (!lure) throw new Error('no lure')
+    const box = {
+      ...EMPTY_BOX,
+      lures: names.map((name, i) => ({ ...lure, id: `n${i}`, name, trayId: null, slot: null })),
+    }
+    const out = writeLures(box)
+    const cells = readSheetRaw(out)
+    for (const row of cells) for (const cell of row) expect(cell).not.toMatch(/^[=+@\t\r]|^-(?![\d.]+$)/)
+    const made = await plan(out, box)
+    expect([made.same, made.changed.length, made.added.length]).toEqual([names.length, 0, 0])
+  })
+  it('neutral and back is the same text (property)', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string(), fc.constantFrom("'=a", '=a', "''+", '-1', '-a')),
+        (t) => fromNeutral(neutral(t)) === t,
+      ),
+    )
+  })
+})
+const readSheetRaw = (out: string): string[][] => out.split('\r\n').map((line) => line.split(','))
+
+describe('cells', () => {
+  const read = (id: string, text: string, unit: string | null = null) => columnOf(id)?.read(text, unit)
+  it.each([
+    ['weight', '3/8 oz', null, 0.010631],
+    ['weight', '3/8', 'oz', 0.010631],
+    ['weight', '10,5', 'g', 0.0105],
+    ['length', '2 1/2', 'in', 0.0635],
+    ['length', '9.5 cm', 'in', 0.095],
+  ] as const)('%s: “%s” under a heading in %s', (id, text, unit, si) => {
+    const cell = read(id, text, unit)
+    expect(cell?.ok && Number(cell.value)).toBeCloseTo(si, 5)
+  })
+  it.each([
+    ['weight', 'heavy', /not a figure/],
+    ['weight', '5 furlongs', /no unit/],
+    ['weight', '5 cm', /something else/],
+    ['family', 'Teapot', /no family known/],
+    ['family', 'Stickworms of old', /Stick worm/],
+    ['back', 'moonlight', /no colour known/],
+    ['count', '1.5', /whole number/],
+    ['hookSize', '99/0', /hook size/],
+    ['stinger', 'perhaps', /neither yes nor no/],
+  ] as const)('%s: “%s” is refused', (id, text, words) => {
+    const cell = read(id, text)
+    expect(cell?.ok === false && cell.reason).toMatch(words)
+  })
+  it('a colour may be one word or three', () => {
+    expect(read('colour', 'olive/silver/white')).toMatchObject({
+      value: { back: 'olive', flank: 'silver', belly: 'white' },
+    })
+    expect(read('colour', 'gold')).toMatchObject({ value: { back: 'gold', flank: 'gold', belly: 'gold' } })
+  })
+  it('short words allow no slip, so that one is not taken for another', () => {
+    expect(meant('gald', new Map([['gold', 'gold']]))).toBeNull()
+    expect(meant('crankbiat', new Map([['crankbait', 'crankbait']]))).toEqual({ choice: 'crankbait', slip: true })
+    expect(bare(' Paddle-Tail!')).toBe('paddletail')
+  })
+  it('no cell can break it (property)', () => {
+    fc.assert(fc.property(fc.constantFrom(...COLUMNS), fc.string(), (column, text) => void column.read(text, null)))
+  })
+})
+
+describe('what is wrong with a row', () => {
+  const head = 'Name,Family,Length (cm),Weight (g)'
+  it('names every required column that is missing', async () => {
+    const made = await plan(`Name,Notes\nA,b`)
+    expect(made.aside[0]?.problems.map((p) => p.column)).toEqual(['family', 'length', 'weight'])
+  })
+  it('limits are told as an angler knows them', async () => {
+    expect(reason(await plan(`${head}\nHuge,Crankbait,900,10`))).toMatch(/between 1 and 50 cm/)
+    expect(reason(await plan(`${head}\nHeavy,Crankbait,9,99999`))).toMatch(/0.3 g and 1 kg/)
+  })
+  it('an id that stands twice, and a compartment that is not there', async () => {
+    const twice = await plan(`Ygrion id,${head}\na,One,Crankbait,5,10\na,Two,Crankbait,5,10`)
+    expect([twice.added.length, reason(twice)]).toEqual([1, expect.stringMatching(/twice/)])
+    const off = await plan(`${head},Tray,Compartment\nOne,Crankbait,5,10,Plugs,Z99`, WORLD.box)
+    expect(reason(off)).toMatch(/no compartment of Plugs/)
+  })
+  it.each([
+    ['', /no rows/],
+    ['Name,Family', /no rows/],
+    ['Name\n"never closed', /quotation mark/],
+  ])('%j is refused whole', (source, words) => {
+    const read = readSheet(source)
+    expect(read.ok ? '' : read.reason).toMatch(words)
+  })
+  it('too many rows are refused', () => {
+    const read = readSheet(`Name\n${'x\n'.repeat(20_001)}`)
+    expect(read.ok ? '' : read.reason).toMatch(/Split it/)
+  })
+})
+
+describe('what is there already', () => {
+  const [lure] = WORLD.box.lures as [Lure]
+  it('a row with an id changes only what it says', async () => {
+    const made = await plan(`Ygrion id,Weight (g)\n${lure.id},15.5`, WORLD.box)
+    expect(made.changed).toEqual([{ ...lure, massKg: 0.0155 }])
+  })
+  it('a lure moved by its row lies in the compartment named', async () => {
+    const made = await plan(`Ygrion id,Tray,Compartment\n${lure.id},Plugs,F2`, WORLD.box)
+    const plugs = WORLD.box.trays.find((t) => t.name === 'Plugs')
+    expect(made.changed[0]).toMatchObject({ trayId: plugs?.id, slot: 11 })
+  })
+  it('it can be stopped on the way, and tells how far it is', async () => {
+    const { text } = messySheet(900)
+    const read = readSheet(text)
+    if (!read.ok) throw new Error(read.reason)
+    const told: number[] = []
+    const made = await planImport(read.sheet, guessColumns(read.sheet.headings), EMPTY_BOX, newId, (done) => {
+      told.push(done)
+      return done < 500
+    })
+    expect(made).toBeNull()
+    expect(told).toEqual([0, 250, 500])
+  })
+})
+
+it('headings are known by other names, and no column is taken twice', () => {
+  expect(guessColumns(['Bait', 'TYPE', 'Size (in)', 'Wt.', 'Qty', 'Price (€)', 'Name', 'Shoe size'])).toEqual([
+    'name',
+    'family',
+    'length',
+    'weight',
+    'count',
+    'cost',
+    null,
+    null,
+  ])
+})

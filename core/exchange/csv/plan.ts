@@ -1,0 +1,167 @@
+import { freeSlot, slotNamed, slotsOf, trayFor, type Box, type Lure, type Tray } from '../../tackle'
+import { lureFrom, readCells, type CellProblem, type Mapping } from './rows'
+import type { Sheet } from './sheet'
+
+/** A row that could not be taken in: kept as it is, to be mended. */
+export interface AsideRow {
+  /** Its row in the file, as a spreadsheet counts: headings are row 1. */
+  readonly row: number
+  readonly cells: readonly string[]
+  readonly problems: readonly CellProblem[]
+}
+
+/** What an import would do; nothing is done yet. */
+export interface ImportPlan {
+  readonly added: readonly Lure[]
+  readonly changed: readonly Lure[]
+  /** Rows that say just what the box already holds. */
+  readonly same: number
+  readonly aside: readonly AsideRow[]
+  readonly trays: readonly Tray[]
+  readonly notes: readonly { readonly row: number; readonly note: string }[]
+}
+
+/** Told every so many rows; an answer of false stops the work. */
+export type Progress = (done: number, of: number) => boolean | Promise<boolean>
+const EVERY = 250
+/** Compartments of a tray that is made up for a row or two. */
+const LEAST_ROOM = 24
+
+const equal = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+/** The same lure, whatever its id and place. */
+const content = ({ id: _, trayId: __, slot: ___, ...lure }: Lure) => JSON.stringify(lure)
+
+/** Trays as the import knows them, those it makes up among them; and what lies where. */
+class Trays {
+  private readonly byName: Map<string, Tray>
+  private readonly taken = new Map<string, Set<number>>()
+  readonly made = new Map<string, Tray>()
+
+  /** `wanted`: how many rows name a tray, so that one made up for them has room. */
+  constructor(
+    box: Box,
+    private readonly wanted: ReadonlyMap<string, number>,
+  ) {
+    this.byName = new Map(box.trays.map((t) => [t.name.toLowerCase(), t]))
+    for (const { trayId, slot } of box.lures) if (trayId && slot !== null) this.take(trayId, slot)
+  }
+
+  private take(trayId: string, slot: number) {
+    const slots = this.taken.get(trayId) ?? new Set<number>()
+    this.taken.set(trayId, slots.add(slot))
+  }
+
+  /** Place for a lure whose row names a tray, and perhaps a compartment in it. */
+  place(lure: Lure, trayName: unknown, compartment: unknown): Lure | CellProblem {
+    if (typeof trayName !== 'string') return lure
+    const name = trayName.trim().slice(0, 40)
+    const tray = this.byName.get(name.toLowerCase()) ?? this.make(name, name)
+    if (typeof compartment !== 'string') {
+      return lure.trayId === tray.id ? lure : this.layInto(lure, tray, name, 1)
+    }
+    const slot = slotNamed(tray, compartment)
+    if (slot === null)
+      return { column: 'compartment', reason: `“${compartment}” is no compartment of ${tray.name}: A1 to the last` }
+    this.take(tray.id, slot)
+    return { ...lure, trayId: tray.id, slot }
+  }
+
+  /** The next free compartment; where a tray is full, one of its name and the next number. */
+  private layInto(lure: Lure, tray: Tray, name: string, nth: number): Lure {
+    const taken = this.taken.get(tray.id) ?? new Set<number>()
+    if (taken.size >= slotsOf(tray)) {
+      const next = `${name.slice(0, 36)} ${nth + 1}`
+      return this.layInto(lure, this.byName.get(next.toLowerCase()) ?? this.make(next, name), name, nth + 1)
+    }
+    const slot = freeSlot(tray, taken)
+    this.take(tray.id, slot)
+    return { ...lure, trayId: tray.id, slot }
+  }
+
+  /** A tray with room for the rows that name it, or whose like it is. */
+  private make(name: string, like: string): Tray {
+    const tray = trayFor(name, Math.max(LEAST_ROOM, this.wanted.get(like.toLowerCase()) ?? 0))
+    this.byName.set(name.toLowerCase(), tray)
+    this.made.set(tray.id, tray)
+    return tray
+  }
+}
+
+/**
+ * Reads every row of a sheet against the box: what is new, what changes what is there, what says nothing new, and what must be mended first. Null
+ * when it was stopped on the way.
+ */
+export async function planImport(
+  sheet: Sheet,
+  mapping: Mapping,
+  box: Box,
+  newId: () => string,
+  progress: Progress = () => true,
+): Promise<ImportPlan | null> {
+  const byId = new Map(box.lures.map((l) => [l.id, l]))
+  const contents = new Map<string, number>()
+  for (const lure of box.lures) contents.set(content(lure), (contents.get(content(lure)) ?? 0) + 1)
+  const trays = new Trays(box, namesIn(sheet, mapping))
+  const added: Lure[] = []
+  const changed: Lure[] = []
+  const aside: AsideRow[] = []
+  const notes: { row: number; note: string }[] = []
+  const seen = new Set<string>()
+  let same = 0
+  for (const [i, cells] of sheet.rows.entries()) {
+    if (i % EVERY === 0 && !(await progress(i, sheet.rows.length))) return null
+    const row = i + 2
+    const setAside = (problems: readonly CellProblem[]) => aside.push({ row, cells, problems })
+    const read = readCells(cells, mapping, sheet)
+    if (read.problems.length > 0) {
+      setAside(read.problems)
+      continue
+    }
+    const id = read.said.get('id')
+    const known = typeof id === 'string' ? (byId.get(id) ?? null) : null
+    if (typeof id === 'string' && seen.has(id)) {
+      setAside([{ column: 'id', reason: `stands twice in this file: “${id}”` }])
+      continue
+    }
+    const made = lureFrom(
+      read.said,
+      known?.id ?? (typeof id === 'string' && id !== '' ? id.slice(0, 80) : newId()),
+      known,
+    )
+    if (!made.ok) {
+      setAside(made.problems)
+      continue
+    }
+    const placed = trays.place(made.lure, read.said.get('tray'), read.said.get('compartment'))
+    if ('reason' in placed) {
+      setAside([placed])
+      continue
+    }
+    if (typeof id === 'string') seen.add(id)
+    for (const note of read.notes) notes.push({ row, note })
+    if (known) {
+      if (equal(known, placed)) same += 1
+      else changed.push(placed)
+      continue
+    }
+    const twin = contents.get(content(placed)) ?? 0
+    if (twin > 0 && typeof id !== 'string') {
+      contents.set(content(placed), twin - 1)
+      same += 1
+    } else added.push(placed)
+  }
+  await progress(sheet.rows.length, sheet.rows.length)
+  return { added, changed, same, aside, trays: [...trays.made.values()], notes }
+}
+
+/** How many rows name each tray. */
+function namesIn(sheet: Sheet, mapping: Mapping): Map<string, number> {
+  const at = mapping.indexOf('tray')
+  const count = new Map<string, number>()
+  if (at < 0) return count
+  for (const cells of sheet.rows) {
+    const name = (cells[at] ?? '').trim().slice(0, 40).toLowerCase()
+    count.set(name, (count.get(name) ?? 0) + 1)
+  }
+  return count
+}

@@ -1,0 +1,141 @@
+import { Lure, completeLure, familyOf, fieldsOf, usualHooks, type FamilyId } from '../../tackle'
+import { columnOf } from './columns'
+import { headingUnit, type Sheet } from './sheet'
+
+/** Which column of ours each column of the sheet is; null where it is passed over. */
+export type Mapping = readonly (string | null)[]
+
+export interface CellProblem {
+  /** Our column’s id, or the whole row. */
+  readonly column: string
+  readonly reason: string
+}
+
+export interface RowRead {
+  readonly problems: readonly CellProblem[]
+  /** Words that were understood with a slip. */
+  readonly notes: readonly string[]
+  /** What the row says, by column; cells that are empty say nothing. */
+  readonly said: ReadonlyMap<string, unknown>
+}
+
+/** Reads the cells of a row by a mapping; nothing is put together yet. */
+export function readCells(cells: readonly string[], mapping: Mapping, { headings }: Pick<Sheet, 'headings'>): RowRead {
+  const problems: CellProblem[] = []
+  const notes: string[] = []
+  const said = new Map<string, unknown>()
+  mapping.forEach((id, i) => {
+    const cell = (cells[i] ?? '').trim()
+    const column = id ? columnOf(id) : undefined
+    if (!column || cell === '') return
+    const read = column.read(cell, headingUnit(headings[i] ?? ''))
+    if (!read.ok) problems.push({ column: column.id, reason: read.reason })
+    else {
+      said.set(column.id, read.value)
+      if (read.note) notes.push(read.note)
+    }
+  })
+  return { problems, notes, said }
+}
+
+const REQUIRED = ['name', 'family', 'length', 'weight'] as const
+/** Names of the schema's fields as the sheet calls them. */
+const COLUMN_OF_FIELD: Readonly<Record<string, string>> = {
+  lengthM: 'length',
+  massKg: 'weight',
+  measuredMassKg: 'weighed',
+}
+/** What is wrong with a value, in the words of the sheet. */
+const LIMITS: Readonly<Record<string, string>> = {
+  name: 'must have 1 to 80 letters',
+  lengthM: 'must be between 1 and 50 cm',
+  massKg: 'must be between 0.3 g and 1 kg',
+  measuredMassKg: 'must be between 0.3 g and 1 kg',
+  count: 'must be a whole number from 0 to 999',
+  cost: 'must be from 0 up',
+  fish: 'must be from 0 up',
+  notes: 'must have at most 500 letters',
+}
+
+export type LureRead =
+  { readonly ok: true; readonly lure: Lure } | { readonly ok: false; readonly problems: readonly CellProblem[] }
+
+/** Puts a lure together from what a row says, over the lure it already is, where it is one. Tray and compartment are left to the plan. */
+export function lureFrom(said: ReadonlyMap<string, unknown>, id: string, known: Lure | null): LureRead {
+  const missing = known ? [] : REQUIRED.filter((column) => !said.has(column))
+  if (missing.length > 0) return { ok: false, problems: missing.map((column) => ({ column, reason: 'is missing' })) }
+  const family = (said.get('family') ?? known?.family) as FamilyId
+  const lengthM = settle(said.get('length'), known?.lengthM) as number
+  const same = known?.family === family
+  const checked = Lure.safeParse(
+    completeLure({
+      ...known,
+      ...(known ? {} : { condition: 'good' }),
+      id,
+      family,
+      name: said.get('name') ?? known?.name,
+      lengthM,
+      massKg: settle(said.get('weight'), known?.massKg),
+      measuredMassKg: settle(said.get('weighed'), known?.measuredMassKg) ?? null,
+      colour: colouring(said, known),
+      hooks: hooksFrom(said, same ? known : null, family, lengthM),
+      traits: traitsFrom(said, family, same ? known : null),
+      ...pick(said, ['sound', 'count', 'cost', 'condition', 'fish', 'notes']),
+    }),
+  )
+  if (checked.success) return { ok: true, lure: checked.data }
+  const problems = checked.error.issues.map(({ path, message }) => {
+    const field = String(path[0] === 'traits' || path[0] === 'colour' ? path[1] : path[0])
+    return { column: COLUMN_OF_FIELD[field] ?? field, reason: LIMITS[field] ?? message }
+  })
+  return { ok: false, problems }
+}
+
+/** A figure that went out and came back the same is the same, whatever its last binary digit. */
+const SAME = 1e-7
+function settle(said: unknown, known: unknown): unknown {
+  if (typeof said !== 'number' || typeof known !== 'number') return said ?? known
+  return Math.abs(said - known) <= SAME * Math.abs(known) ? known : said
+}
+
+function pick(said: ReadonlyMap<string, unknown>, ids: readonly string[]): Record<string, unknown> {
+  return Object.fromEntries(ids.filter((id) => said.has(id)).map((id) => [id, said.get(id)]))
+}
+
+const PLAIN = { back: 'silver', flank: 'silver', belly: 'white', pattern: 'plain' }
+
+function colouring(said: ReadonlyMap<string, unknown>, known: Lure | null): unknown {
+  const all = said.get('colour') as Record<string, unknown> | undefined
+  return { ...(known?.colour ?? PLAIN), ...all, ...pick(said, ['back', 'flank', 'belly', 'pattern']) }
+}
+
+function hooksFrom(said: ReadonlyMap<string, unknown>, known: Lure | null, family: FamilyId, lengthM: number): unknown {
+  const usual = known ? known.hooks : usualHooks(family, Number.isFinite(lengthM) ? lengthM : 0.08)
+  if (!usual) return null
+  return {
+    style: said.get('hooks') ?? usual.style,
+    size: said.get('hookSize') ?? usual.size,
+    wire: said.get('hookWire') ?? usual.wire,
+    count: said.get('hookCount') ?? usual.count,
+  }
+}
+
+/** The traits of the family: what the row says, else what is known, else the middle of the road. */
+function traitsFrom(said: ReadonlyMap<string, unknown>, family: FamilyId, known: Lure | null): Record<string, unknown> {
+  const now = (known?.traits ?? {}) as unknown as Record<string, unknown>
+  return Object.fromEntries(
+    fieldsOf(familyOf(family).traits.shape).map((f) => {
+      const usual =
+        f.kind === 'choice'
+          ? f.options[0]
+          : f.kind === 'yes-no'
+            ? false
+            : f.kind === 'measure'
+              ? f.min > 0.01
+                ? 1.5
+                : 0
+              : 3
+      return [f.key, settle(said.get(f.key), now[f.key]) ?? usual]
+    }),
+  )
+}

@@ -1,0 +1,48 @@
+import { z } from '../zod'
+import { Box, type Box as BoxType } from '../tackle'
+
+/** A photo of a lure, shrunk: kept in the browser and in archives, never sent. */
+export const Photo = z.strictObject({
+  id: z.string().min(1).max(80),
+  dataUrl: z
+    .string()
+    .max(400_000)
+    .regex(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/, { error: 'is not a picture' }),
+})
+export type Photo = z.infer<typeof Photo>
+
+export type BoxKind = keyof BoxType
+const KINDS = Object.keys(Box.shape) as [BoxKind, ...BoxKind[]]
+export const BOX_KINDS: readonly BoxKind[] = KINDS
+
+/** Something thrown away, as it was; judged by the schema of its kind. */
+export const BinItem = z
+  .strictObject({
+    id: z.string().min(1).max(80),
+    kind: z.enum(KINDS),
+    /** Day and hour it was thrown away. */
+    at: z.iso.datetime({ local: true }),
+    item: z.looseObject({ id: z.string(), name: z.string() }),
+  })
+  .refine(({ kind, item }) => Box.shape[kind].element.safeParse(item).success, {
+    error: 'is not what its kind says',
+    path: ['item'],
+  })
+export type BinItem = z.infer<typeof BinItem>
+
+/** Rows of one spreadsheet that could not be taken in, with what is needed to read them again: kept until they are mended or thrown away. */
+export const SetAside = z.strictObject({
+  id: z.string().min(1).max(80),
+  file: z.string().max(300),
+  at: z.iso.datetime({ local: true }),
+  headings: z.array(z.string()),
+  mapping: z.array(z.string().nullable()),
+  rows: z.array(
+    z.strictObject({
+      row: z.number().int(),
+      cells: z.array(z.string()),
+      problems: z.array(z.strictObject({ column: z.string(), reason: z.string() })),
+    }),
+  ),
+})
+export type SetAside = z.infer<typeof SetAside>

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest'
+import { WORLD, water } from '../testing/world'
+import type { Box, Rig } from '../tackle'
+import { matchWater, scoreSetUp, benchFor } from '.'
+
+const { box } = WORLD
+const place = WORLD.places[0]!
+const perch = { speciesId: 'perch', placeId: place.id } as const
+const answer = (of: Box, over = {}) =>
+  matchWater(water({ ...perch, ...over }), place, of, { schools: {}, limit: 5, lifts: 0 })
+const row = (rig: Rig, over = {}, of: Partial<Box> = {}) => answer({ ...box, ...of, rigs: [rig] }, over).rigs[0]
+const named = (name: string) => box.rigs.find((r) => r.name === name) as Rig
+const sill = named('Sill, slow')
+
+describe('saved rigs in the match', () => {
+  it('each is fished with just the parts it is tied of', () => {
+    for (const { rig, row: ranked } of answer(box).rigs) {
+      if (!ranked) continue
+      const saved = box.rigs.find((r) => r.id === rig.id) as Rig
+      const { build, outfit, leader } = ranked.setUp
+      expect([build.lure.id, outfit.line.id, outfit.rod.id, leader?.id ?? null]).toEqual([
+        saved.lureId,
+        saved.lineId,
+        saved.rodId,
+        saved.leaderId,
+      ])
+      if (saved.headId) expect(build.mount).toMatchObject({ kind: 'head', head: { id: saved.headId } })
+      if (saved.trailerId) expect(build.trailer?.id).toBe(saved.trailerId)
+    }
+  })
+  it('its points add up, and are those of the set-up itself', () => {
+    const c = water(perch)
+    for (const { row: ranked } of answer(box).rigs) {
+      if (!ranked) continue
+      expect(ranked.parts.reduce((sum, p) => sum + p.points, 0)).toBeCloseTo(ranked.score, 8)
+      const bench = benchFor(c, place, box, { schools: {} })
+      expect(scoreSetUp(ranked.setUp, bench).score).toBeCloseTo(ranked.score, 6)
+    }
+  })
+  it('stand best first, what cannot be fished last', () => {
+    const scores = answer(box).rigs.map((r) => r.row?.score ?? -1)
+    expect(scores).toEqual([...scores].sort((a, b) => b - a))
+  })
+  it('the lure of a rig never earns more in it than in its best set-up', () => {
+    const all = matchWater(water(perch), place, box, { schools: {}, limit: 50, lifts: 0 })
+    for (const { row: ranked } of all.rigs) {
+      const best = all.rows.find((r) => r.setUp.build.lure.id === ranked?.setUp.build.lure.id)
+      // The search for the best may be out by as much as a glance is.
+      if (ranked && best) expect(ranked.score).toBeLessThanOrEqual(best.score + 4)
+    }
+  })
+  it.each([
+    ['a lure is gone', { lureId: 'gone' }, {}, /part is missing/],
+    ['it is trolled', { way: 'trolled-keel' }, {}, /only throws/],
+    ['the rod cannot throw it', { rodId: 'rod-barge' }, {}, /outside|reel/],
+    ['teeth', {}, { speciesId: 'pike' }, /teeth|weak/],
+    ['no reel under the line', { lineId: 'none' }, {}, /missing/],
+  ] as const)('says why not: %s', (_, over, waterOver, words) => {
+    const found = row({ ...sill, ...over } as Rig, waterOver)
+    expect(found?.row).toBeNull()
+    expect(found?.why).toMatch(words)
+  })
+  it('an unwound reel and a used-up lure are told', () => {
+    expect(row(sill, {}, { reels: [] })?.why).toMatch(/reel/)
+    const lures = box.lures.map((l) => (l.id === sill.lureId ? { ...l, count: 0 } : l))
+    expect(row(sill, {}, { lures })?.why).toMatch(/used up/)
+  })
+})

@@ -1,0 +1,64 @@
+import { motionOf } from '../motion'
+import { familyOf, rigMassKg, rigParts, reelSits, type Box, type Build, type Rig, type RigParts } from '../tackle'
+import type { Ranked } from './account'
+import type { Bench } from './bench'
+import { offerOf } from './offer'
+import { riggingOf, rodThrows, whyNot } from './outfit'
+import { bestDressed } from './rank'
+
+/** A saved rig in one water: its best handling there, or why it cannot be fished so. */
+export interface RigRow {
+  readonly rig: Pick<Rig, 'id' | 'name'>
+  readonly ranked: Ranked | null
+  readonly why: string | null
+}
+
+/** How a rig hooks its lure, as the match throws it; null where a part is missing or the way is not cast. */
+function mountOf({ way, head, hook, sinker }: RigParts): Build['mount'] | null {
+  switch (way.mount) {
+    case 'own':
+      return { kind: 'own' }
+    case 'head':
+      return head && { kind: 'head', head }
+    case 'texas':
+      return hook && { kind: 'texas', hook, sinker }
+    case 'drop-shot':
+      return hook && sinker && { kind: 'drop-shot', hook, sinker }
+    case 'belly':
+    case 'wacky':
+      return hook && { kind: way.mount, hook }
+    default:
+      return null
+  }
+}
+
+function rankRig(rig: Rig, box: Box, bench: Bench): RigRow {
+  const no = (why: string): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
+  const parts = rigParts(rig, box)
+  const { lure, trailer, rod, reel, line, leader } = parts
+  if (parts.way.mount === null) return no('the match only throws what is cast')
+  const mount = mountOf(parts)
+  if (!lure || !mount || !rod || !line) return no('a part is missing')
+  if (!reel || !reelSits(rod, reel)) return no('its line is on no reel that sits on the rod')
+  if (lure.count === 0) return no('the lure is used up')
+  const massKg = rigMassKg(parts)
+  if (!rodThrows(rod, massKg)) return no('its weight is outside what the rod throws')
+  const outfit = { rod, reel, line }
+  const broken = whyNot(outfit, leader, bench.species, bench.c)
+  if (broken) return no(broken)
+  const taken = familyOf(lure.family).takesTrailer ? trailer : null
+  const build: Build = { lure, mount, trailer: taken, massKg }
+  const { density } = bench.reading
+  const motion = motionOf(build, density)
+  const dressed = { build, motion, offer: offerOf(build, motion, density) }
+  const ranked = bestDressed(dressed, { ...bench, riggings: [riggingOf(outfit, leader)] })
+  return ranked
+    ? { rig: { id: rig.id, name: rig.name }, ranked, why: null }
+    : no('it would hang up here cast after cast')
+}
+
+/** Every saved rig as it is tied, fished in its best way here; the best first, those that cannot be fished last. */
+export function rankRigs(box: Box, bench: Bench): RigRow[] {
+  const rows = box.rigs.map((rig) => rankRig(rig, box, bench))
+  return rows.sort((a, b) => (b.ranked?.score ?? -1) - (a.ranked?.score ?? -1) || (a.rig.name < b.rig.name ? -1 : 1))
+}

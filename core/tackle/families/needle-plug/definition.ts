@@ -1,0 +1,31 @@
+import { z } from '../../../zod'
+import { family } from '../../family'
+import { draw } from './drawing'
+
+export const traits = z.strictObject({
+  loadKg: z.number().min(0).max(0.1).meta({ label: 'Filler inside', role: 'lureMass' }),
+})
+
+export const needlePlug = family({
+  id: 'needle-plug',
+  name: 'Surf needle plug',
+  about: 'A long hollow needle, loaded for the swell it has to hold in.',
+  body: 'hard',
+  swims: 'sinks',
+  rotates: false,
+  takesTrailer: false,
+  hooks: { style: 'round treble', count: 2, gapShare: 0.058 },
+  lengthM: [0.1, 0.26],
+  massKg: [0.012, 0.11],
+  traits,
+  action: { amplitude: 0.2, vibration: 0.12, flash: 0.5, presence: 0.45, snag: 0.6 },
+  motion: { pullDrag: 0.03, fallDrag: 0.075, densityKgM3: 1010, planeTan: -0.01 },
+  speedMps: [0.25, 1.1],
+  retrieves: ['slow-roll', 'steady'],
+  rod: {
+    power: ['medium', 'heavy'],
+    action: ['moderate', 'fast'],
+    why: 'length to throw it over the surf',
+  },
+  draw,
+})

@@ -1,0 +1,60 @@
+import { safeParse, type z } from 'zod'
+import type { RoleId } from '../quantity'
+
+/** A field of a form, read off a schema, so that a new family or part needs no new form. */
+export interface Field {
+  readonly key: string
+  readonly label: string
+  readonly kind: 'text' | 'choice' | 'yes-no' | 'measure' | 'number' | 'from'
+  readonly options: readonly string[]
+  readonly role: RoleId
+  /** The drawer it points into. */
+  readonly from: string | null
+  readonly min: number
+  readonly max: number
+  /** May be left empty. */
+  readonly optional: boolean
+}
+
+type Schema = z.core.$ZodType & { meta?: () => Record<string, unknown> | undefined }
+
+/** Anything above nothing, where a schema asks for more than 0. */
+const TINY = 1e-5
+
+/** The fields of an object's schema, but for its id. */
+export function fieldsOf(shape: Readonly<Record<string, z.core.$ZodType>>): Field[] {
+  return Object.entries(shape).flatMap(([key, schema]) => {
+    if (key === 'id') return []
+    const meta = (schema as Schema).meta?.() ?? {}
+    const optional = meta.optional === true
+    const bare = optional ? (schema as unknown as { unwrap: () => z.core.$ZodType }).unwrap() : schema
+    const type = bare._zod.def.type
+    const limits = bare as unknown as { minValue?: number | null; maxValue?: number | null }
+    return [
+      {
+        key,
+        kind: kindOf(meta, type),
+        label: String(meta.label ?? key),
+        options: (bare as unknown as { options?: string[] }).options ?? [],
+        role: (meta.role ?? 'depth') as RoleId,
+        from: typeof meta.from === 'string' ? meta.from : null,
+        min: leastOf(bare, limits.minValue ?? TINY),
+        max: limits.maxValue ?? Infinity,
+        optional,
+      },
+    ]
+  })
+}
+
+/** The least value a schema takes: its minimum, or just above where that itself is refused. */
+function leastOf(schema: z.core.$ZodType, least: number): number {
+  return safeParse(schema, least).success ? least : TINY
+}
+
+function kindOf(meta: Record<string, unknown>, type: string): Field['kind'] {
+  if (meta.from) return 'from'
+  if (type === 'enum') return 'choice'
+  if (type === 'boolean') return 'yes-no'
+  if (type !== 'number') return 'text'
+  return meta.role ? 'measure' : 'number'
+}

@@ -1,0 +1,426 @@
+import { describe, expect, it } from 'vitest'
+import { JOINTS } from '../../../data/joints'
+import { WORLD } from '../../testing/world'
+import {
+  RIG_WAYS,
+  judgeRig,
+  rigParts,
+  rigWayOf,
+  usualHooks,
+  usualPart,
+  type Lure,
+  type RigParts,
+  type RigWater,
+  type RigWayId,
+} from '..'
+import type { JointId, Verdict } from './judge'
+
+/** Facts of the trade at the joints of a rig. All common practice; the numbers are those of the facts. */
+
+const { box } = WORLD
+const part = <K extends Parameters<typeof usualPart>[0]>(kind: K, over: object) =>
+  ({ ...usualPart(kind, 'x'), name: 'X', ...over }) as never
+const lure = (family: Lure['family'], over: object = {}): Lure => {
+  const found = box.lures.find((l) => l.family === family)
+  if (!found) throw new Error(`no ${family}`)
+  const { lengthM = found.lengthM } = over as { lengthM?: number }
+  return {
+    ...found,
+    changes: [],
+    hooks: usualHooks(family, lengthM),
+    measuredMassKg: null,
+    alteredKg: 0,
+    ...over,
+  } as Lure
+}
+const WATER: RigWater = {
+  cover: { kind: 'open', density: 0 },
+  depthM: 4,
+  visibilityM: 2,
+  mood: 'neutral',
+  toothed: null,
+}
+const wood: RigWater = { ...WATER, cover: { kind: 'timber', density: 0.6 } }
+const rig = (way: RigWayId, over: Partial<RigParts>): RigParts => ({
+  way: rigWayOf(way),
+  lure: null,
+  head: null,
+  hook: null,
+  sinker: null,
+  trailer: null,
+  terminal: null,
+  leader: null,
+  line: null,
+  reel: null,
+  rod: null,
+  weakLinkN: null,
+  stinger: false,
+  ...over,
+})
+const LB = 4.4482
+const OZ = 0.02835
+const inch = 0.0254
+const rod = (over: object) => part('rods', over)
+const treble = (size: string) => ({ style: 'round treble', size, wire: 'medium', count: 2 })
+
+type Case = readonly [fact: string, joint: JointId, verdict: Verdict | null, RigParts, RigWater?]
+const CASES: readonly Case[] = [
+  [
+    '33: 4/0 in a 4 in swimmer',
+    'hook-body',
+    'good',
+    rig('head', { lure: lure('paddle-tail', { lengthM: 4 * inch }), head: part('heads', { hookSize: '4/0' }) }),
+  ],
+  [
+    '33: a #4 in a 4 in swimmer',
+    'hook-body',
+    'wrong',
+    rig('head', { lure: lure('paddle-tail', { lengthM: 4 * inch }), head: part('heads', { hookSize: '#4' }) }),
+  ],
+  [
+    '33: 6/0 in a 3 in swimmer',
+    'hook-body',
+    'wrong',
+    rig('head', { lure: lure('paddle-tail', { lengthM: 3 * inch }), head: part('heads', { hookSize: '6/0' }) }),
+  ],
+  [
+    '30: #1 for a 4 in worm on a drop-shot',
+    'hook-body',
+    'good',
+    rig('drop-nose', {
+      lure: lure('finesse-worm', { lengthM: 4 * inch }),
+      hook: part('hooks', { style: 'drop-shot', hookSize: '#1' }),
+    }),
+  ],
+  [
+    'stout weedless hook on a soft rod',
+    'stout-hook-rod',
+    'wrong',
+    rig('texas-pegged', {
+      hook: part('hooks', { style: 'offset', wire: 'heavy' }),
+      rod: rod({ power: 'medium-light' }),
+    }),
+  ],
+  [
+    'stout weedless hook on a stout rod',
+    'stout-hook-rod',
+    'good',
+    rig('texas-pegged', { hook: part('hooks', { style: 'offset' }), rod: rod({ power: 'heavy' }) }),
+  ],
+  [
+    'fine wire on a stout rod',
+    'fine-wire-rod',
+    'mind',
+    rig('drop-nose', { hook: part('hooks', { style: 'drop-shot', wire: 'light' }), rod: rod({ power: 'heavy' }) }),
+  ],
+  [
+    '21: small trebles, moderate rod',
+    'treble-tip',
+    'good',
+    rig('direct', {
+      lure: lure('crankbait', { hooks: treble('#8') }),
+      rod: rod({ power: 'medium', action: 'moderate' }),
+    }),
+  ],
+  [
+    '21: small trebles, stiff tip',
+    'treble-tip',
+    'wrong',
+    rig('direct', { lure: lure('crankbait', { hooks: treble('#8') }), rod: rod({ action: 'extra-fast' }) }),
+  ],
+  ['18: bare trebles in wood', 'point-cover', 'wrong', rig('direct', { lure: lure('jerkbait') }), wood],
+  ['18: weed guard in wood', 'point-cover', 'good', rig('direct', { lure: lure('skirted-jig') }), wood],
+  ['30: Texas in wood', 'point-cover', 'good', rig('texas-pegged', { hook: part('hooks', { style: 'offset' }) }), wood],
+  [
+    '8: 1/2 oz on a rod of 5–25 g',
+    'mass-rod',
+    'good',
+    rig('direct', { lure: lure('spinnerbait', { massKg: OZ / 2 }), rod: rod({ lureMinKg: 0.005, lureMaxKg: 0.025 }) }),
+  ],
+  [
+    '8: 2 oz on a rod of 5–25 g',
+    'mass-rod',
+    'wrong',
+    rig('direct', { lure: lure('glide-bait', { massKg: 2 * OZ }), rod: rod({ lureMinKg: 0.005, lureMaxKg: 0.025 }) }),
+  ],
+  [
+    'line above the rod',
+    'line-rod',
+    'wrong',
+    rig('direct', { line: part('lines', { strengthN: 50 * LB }), rod: rod({ lineMinN: 6 * LB, lineMaxN: 12 * LB }) }),
+  ],
+  [
+    'a spinning reel on a casting rod',
+    'reel-rod',
+    'wrong',
+    rig('direct', { reel: part('reels', { type: 'spinning' }), rod: rod({ type: 'casting' }) }),
+  ],
+  [
+    'an overhead reel on a casting rod',
+    'reel-rod',
+    'good',
+    rig('direct', { reel: part('reels', { type: 'overhead' }), rod: rod({ type: 'casting' }) }),
+  ],
+  [
+    '21: a crankbait at 6.4 to 1',
+    'reel-speed',
+    'good',
+    rig('direct', { lure: lure('crankbait'), reel: part('reels', { linePerTurnM: 0.66 }) }),
+  ],
+  [
+    '36: long metal burned on a crawler of a reel',
+    'reel-speed',
+    'mind',
+    rig('direct', { lure: lure('casting-metal'), reel: part('reels', { linePerTurnM: 0.3 }) }),
+  ],
+  [
+    '38: a fast rod ruins slow jigs',
+    'jig-rod',
+    'wrong',
+    rig('direct', { lure: lure('slow-fall-jig'), rod: rod({ purpose: 'fast jigging' }) }),
+  ],
+  [
+    '38: a slow rod ruins long jigs',
+    'jig-rod',
+    'wrong',
+    rig('direct', { lure: lure('long-jig'), rod: rod({ purpose: 'slow-pitch' }) }),
+  ],
+  [
+    '38: a long-fall rod serves slow jigs',
+    'jig-rod',
+    'good',
+    rig('direct', { lure: lure('slow-fall-jig'), rod: rod({ purpose: 'long-fall' }) }),
+  ],
+  [
+    '38: and long ones',
+    'jig-rod',
+    'good',
+    rig('direct', { lure: lure('long-jig'), rod: rod({ purpose: 'long-fall' }) }),
+  ],
+  [
+    '38: slow-pitch on spinning to 40 g',
+    'jig-reel',
+    'good',
+    rig('direct', { lure: lure('slow-fall-jig', { massKg: 0.035 }), reel: part('reels', { type: 'spinning' }) }),
+  ],
+  [
+    '38: but not heavier',
+    'jig-reel',
+    'mind',
+    rig('direct', { lure: lure('slow-fall-jig', { massKg: 0.08 }), reel: part('reels', { type: 'spinning' }) }),
+  ],
+  [
+    '38: long sliding jigs on spinning',
+    'jig-reel',
+    'good',
+    rig('direct', { lure: lure('long-jig'), reel: part('reels', { type: 'spinning' }) }),
+  ],
+  [
+    '38: a soft rod is fought with the reel',
+    'slow-rod-fight',
+    'good',
+    rig('direct', { rod: rod({ fights: 'with the reel' }) }),
+  ],
+  [
+    '3: a small spoon dies on a heavy snap',
+    'small-lure-hardware',
+    'wrong',
+    rig('snap', { lure: lure('thin-spoon', { massKg: 0.004 }), terminal: part('terminals', { massKg: 0.0009 }) }),
+  ],
+  [
+    '3: and lives on a fine one',
+    'small-lure-hardware',
+    'good',
+    rig('snap', { lure: lure('thin-spoon', { massKg: 0.004 }), terminal: part('terminals', { massKg: 0.00015 }) }),
+  ],
+  ['3: thick spoons tied direct', 'thick-spoon-direct', 'good', rig('direct', { lure: lure('casting-spoon') })],
+  [
+    '3: thin ones on a snap swivel',
+    'thin-spoon-swivel',
+    'good',
+    rig('snap-swivel', { lure: lure('thin-spoon'), terminal: part('terminals', { kind: 'snap-swivel' }) }),
+  ],
+  ['37: flutter spoons want a swivel', 'thin-spoon-swivel', 'mind', rig('direct', { lure: lure('flutter-spoon') })],
+  ['2: a spinner trolled without a keel', 'twist', 'wrong', rig('trolled-keel', { lure: lure('in-line-spinner') })],
+  [
+    '2: and with one',
+    'twist',
+    'good',
+    rig('trolled-keel', { lure: lure('in-line-spinner'), terminal: part('terminals', { kind: 'keel' }) }),
+  ],
+  [
+    '39: a weak knot on the dropper',
+    'weak-link',
+    'good',
+    rig('three-way', { line: part('lines', { strengthN: 60 }), weakLinkN: 20 }),
+  ],
+  [
+    '39: a dropper as strong as the line',
+    'weak-link',
+    'wrong',
+    rig('three-way', { line: part('lines', { strengthN: 60 }), weakLinkN: 60 }),
+  ],
+  [
+    '1.5: a leader stronger than the line',
+    'leader-line',
+    'mind',
+    rig('direct', { line: part('lines', { strengthN: 60 }), leader: part('leaders', { strengthN: 90 }) }),
+  ],
+  [
+    'teeth on thin fluorocarbon',
+    'teeth',
+    'wrong',
+    rig('direct', { line: part('lines', {}), leader: part('leaders', { diameterM: 0.0003 }) }),
+    { ...WATER, toothed: 'Pike' },
+  ],
+  [
+    'teeth on wire',
+    'teeth',
+    'good',
+    rig('direct', { line: part('lines', {}), leader: part('leaders', { material: 'wire' }) }),
+    { ...WATER, toothed: 'Pike' },
+  ],
+  [
+    '11: a bulky craw deadens a bladed jig',
+    'bladed-trailer',
+    'wrong',
+    rig('jig-trailer', { lure: lure('bladed-jig'), trailer: part('trailers', { kind: 'kicking-craw' }) }),
+  ],
+  [
+    '11: a slim split tail does not',
+    'bladed-trailer',
+    'good',
+    rig('jig-trailer', { lure: lure('bladed-jig'), trailer: part('trailers', { kind: 'split-tail' }) }),
+  ],
+  [
+    'trailer far too long',
+    'trailer-length',
+    'wrong',
+    rig('jig-trailer', { lure: lure('skirted-jig', { lengthM: 0.07 }), trailer: part('trailers', { lengthM: 0.12 }) }),
+  ],
+  [
+    '10: a stinger in wood',
+    'stinger-cover',
+    'wrong',
+    rig('spinnerbait-trailer', { lure: lure('spinnerbait'), stinger: true }),
+    wood,
+  ],
+  [
+    '10: a stinger in the open',
+    'stinger-cover',
+    'good',
+    rig('spinnerbait-trailer', { lure: lure('spinnerbait'), stinger: true }),
+  ],
+  ['34: five hooks on an umbrella: the law', 'hook-count', 'mind', rig('umbrella', { lure: lure('umbrella-rig') })],
+  ['two trebles are no matter of law here', 'hook-count', null, rig('direct', { lure: lure('crankbait') })],
+  [
+    'a snap that opens before the knot',
+    'terminal-strength',
+    'wrong',
+    rig('snap', { terminal: part('terminals', { strengthN: 40 }), line: part('lines', { strengthN: 100 }) }),
+  ],
+  [
+    '20: 12 lb leaves a crankbait alone',
+    'plug-line',
+    'good',
+    rig('direct', { lure: lure('crankbait'), line: part('lines', { diameterM: 0.00033 }) }),
+  ],
+  [
+    '20: 20 lb kills its wobble',
+    'plug-line',
+    'wrong',
+    rig('direct', { lure: lure('crankbait'), line: part('lines', { diameterM: 0.00046 }) }),
+  ],
+  [
+    '17: 1/8 oz under 10 ft',
+    'head-depth',
+    'good',
+    rig('head', { head: part('heads', { massKg: OZ / 8 }) }),
+    { ...WATER, depthM: 2.5 },
+  ],
+  [
+    '17: 1/16 oz at 25 ft',
+    'head-depth',
+    'mind',
+    rig('head', { head: part('heads', { massKg: OZ / 16 }) }),
+    { ...WATER, depthM: 7.6 },
+  ],
+  ['some lures need a snap', 'free-knot', 'mind', rig('direct', { lure: lure('jerkbait') })],
+  [
+    '24: round bends for fish that hit hard',
+    'hook-bend',
+    'mind',
+    rig('direct', { lure: lure('crankbait') }),
+    { ...WATER, mood: 'active' },
+  ],
+  [
+    '33: an underspin in cloudy water',
+    'underspin-clarity',
+    'good',
+    rig('head', { head: part('heads', { kind: 'underspin' }) }),
+    { ...WATER, visibilityM: 1 },
+  ],
+  [
+    '33: an underspin in clear water',
+    'underspin-clarity',
+    'mind',
+    rig('head', { head: part('heads', { kind: 'underspin' }) }),
+    { ...WATER, visibilityM: 6 },
+  ],
+]
+
+describe('joints judged as the trade judges them (common practice)', () => {
+  it.each(CASES)('%s → %s: %s', (_, joint, verdict, parts, water = WATER) => {
+    const found = judgeRig(parts, water, 'metric').find((j) => j.id === joint)
+    expect(found?.verdict ?? null).toBe(verdict)
+  })
+  it('every joint is judged in some case, and at least 15 of them both ways', () => {
+    const ids = Object.keys(JOINTS)
+    expect(ids.filter((id) => !CASES.some(([, joint]) => joint === id))).toEqual([])
+    const both = ids.filter(
+      (id) => new Set(CASES.filter(([, j, v]) => j === id && v !== null).map(([, , v]) => v)).size > 1,
+    )
+    expect(both.length).toBeGreaterThanOrEqual(15)
+  })
+  it.each(CASES)('%s: said in whole sentences, in both systems of units', (_, __, ___, parts, water = WATER) => {
+    for (const system of ['metric', 'imperial'] as const)
+      for (const j of judgeRig(parts, water, system)) {
+        expect(j.sentence).toMatch(/^[^{}]+\.$/)
+        expect(`${j.sentence}${j.remedy}`).not.toMatch(/undefined|NaN|null|[{}]| {2}/)
+        if (j.verdict !== 'good') expect(j.remedy).not.toBe('')
+      }
+  })
+  it('the worst stands first', () => {
+    const order = ['wrong', 'mind', 'good']
+    for (const [, , , parts, water = WATER] of CASES) {
+      const places = judgeRig(parts, water, 'metric').map((j) => order.indexOf(j.verdict))
+      expect(places).toEqual([...places].sort())
+    }
+  })
+  it('an empty rig is judged of nothing', () => expect(judgeRig(rig('direct', {}), WATER, 'metric')).toEqual([]))
+})
+
+describe('ways of rigging', () => {
+  it('each can be tied from lures of the demo, and asks only for parts that the demo holds', () => {
+    for (const way of RIG_WAYS) {
+      expect(way.bodies.length).toBeGreaterThan(0)
+      if (way.headKinds && way.needs.includes('head'))
+        expect([way.id, box.heads.some((h) => way.headKinds?.includes(h.kind))]).toEqual([way.id, true])
+      if (way.needs.includes('hook'))
+        expect([way.id, box.hooks.some((h) => way.hookStyles?.includes(h.style))]).toEqual([way.id, true])
+    }
+  })
+  it('the demo’s rigs are whole: every part is found', () => {
+    for (const saved of box.rigs) {
+      const parts = rigParts(saved, box)
+      expect([saved.name, parts.lure !== null, parts.rod !== null, parts.reel !== null]).toEqual([
+        saved.name,
+        true,
+        true,
+        true,
+      ])
+      for (const need of parts.way.needs)
+        expect([saved.name, need, parts[need] !== null]).toEqual([saved.name, need, true])
+    }
+  })
+})

@@ -1,0 +1,289 @@
+import { LOOSE_STYLES } from '../../../data/hooks'
+import { JOINT_LIMITS as LIMITS } from '../../../data/joints'
+import { COVER_TAKES, MOUNT_SNAG } from '../../../data/snags'
+import { BITE_PROOF_M, EASY_TURNS, KNOT, ROD_LINE_SLACK, ROD_LURE_SLACK, WEAK_LINK } from '../../../data/tackle-limits'
+import { TRAILER_ADDS } from '../../../data/trailers'
+import { showMeasure, type UnitSystem } from '../../quantity'
+import { GAP_BAND, hookFits, trailerFits } from '../builds'
+import { hookGapM, type HookSize } from '../hook-size'
+import { hookPoints, sayHooks, sizeForGap } from '../hung-hooks'
+import { familyOf, lureAction, lureMass } from '../lure'
+import { ROD_POWERS, reelSits, type Rod } from '../parts'
+import type { Finding, JointId, RigParts, RigWater } from './judge'
+
+type Test = (rig: RigParts, water: RigWater, system: UnitSystem) => Finding
+
+const good = (figures: Record<string, string> = {}): Finding => ({ verdict: 'good', figures })
+const mind = (figures: Record<string, string> = {}): Finding => ({ verdict: 'mind', figures })
+const wrong = (figures: Record<string, string> = {}): Finding => ({ verdict: 'wrong', figures })
+const power = (rod: Pick<Rod, 'power'>) => ROD_POWERS.indexOf(rod.power)
+const powerOf = (name: Rod['power']) => ROD_POWERS.indexOf(name)
+
+/** Everything that is thrown, kg. */
+export function rigMassKg({ lure, head, hook, sinker, trailer, terminal }: RigParts): number {
+  const parts = [head, hook, sinker, trailer, terminal]
+  return (lure ? lureMass(lure).kg : 0) + parts.reduce((sum, part) => sum + (part?.massKg ?? 0), 0)
+}
+
+/** The loose hook of a rig, or the one in its head: what the body is hooked with. */
+function bodyHook({ way, head, hook }: RigParts): { kind: keyof typeof GAP_BAND; size: HookSize; name: string } | null {
+  if (head)
+    return { kind: 'head', size: head.hookSize, name: `a ${head.wire}-wire ${head.kind.replace('-', ' ')} head` }
+  if (!hook || way.mount === null || way.mount === 'own') return null
+  return {
+    kind: way.mount === 'head' ? 'head' : way.mount,
+    size: hook.hookSize,
+    name: `a ${hook.wire}-wire ${hook.style.replace('-', ' ')} hook`,
+  }
+}
+
+/** How bare the points ride, 0 buried … 1 bare treble. */
+function exposure({ lure, head, hook }: RigParts): number | null {
+  if (head) return MOUNT_SNAG[head.kind === 'weed-guard' ? 'weed-guard-head' : 'head']
+  if (hook) return LOOSE_STYLES[hook.style].exposed
+  return lure?.hooks ? lureAction(lure).snag : null
+}
+
+/** Inside a range, a little outside, or well outside. */
+function inRange(value: number, from: number, to: number, slack: readonly [number, number]): 'good' | 'mind' | 'wrong' {
+  if (value >= from && value <= to) return 'good'
+  return value >= from * slack[0] && value <= to * slack[1] ? 'mind' : 'wrong'
+}
+
+const isTreble = (style: string) => style.endsWith('treble')
+const JIGS = { 'slow-fall-jig': 'a short slow jig', 'long-jig': 'a long fast jig' } as const
+const jigOf = (family: string): keyof typeof JIGS | null => (family in JIGS ? (family as keyof typeof JIGS) : null)
+
+export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
+  'hook-body': (rig, _, system) => {
+    const hook = bodyHook(rig)
+    if (!hook || !rig.lure || familyOf(rig.lure.family).body !== 'soft') return null
+    const { lengthM } = rig.lure
+    const gapM = hookGapM(hook.size)
+    const [low, high] = GAP_BAND[hook.kind]
+    const figures = {
+      gap: showMeasure(gapM, 'hookGap', system),
+      length: showMeasure(lengthM, 'lureLength', system),
+      way: gapM / lengthM < low ? 'small' : 'wide',
+      size: sizeForGap(((low + high) / 2) * lengthM),
+    }
+    return hookFits(hook.kind, hook.size, lengthM) ? good(figures) : wrong(figures)
+  },
+  'stout-hook-rod': ({ head, hook, lure, rod }) => {
+    const guarded = lure?.family === 'skirted-jig' && lure.traits.style === 'flipping'
+    const buried = hook && (hook.style === 'offset' || hook.style === 'straight-shank')
+    const stout = hook?.wire === 'heavy' || head?.wire === 'heavy' || head?.kind === 'weed-guard' || guarded || buried
+    if (!rod || !stout) return null
+    const name = hook ? `a ${hook.wire}-wire ${hook.style.replace('-', ' ')} hook` : 'a stout guarded hook'
+    const figures = { power: rod.power, hook: name }
+    if (power(rod) >= powerOf(LIMITS.stoutPower.good)) return good(figures)
+    return power(rod) >= powerOf(LIMITS.stoutPower.hopeless) ? mind(figures) : wrong(figures)
+  },
+  'fine-wire-rod': ({ head, hook, lure, rod }) => {
+    const fine = [head?.wire, hook?.wire, lure?.hooks?.wire].includes('light')
+    if (!rod || !fine || power(rod) < powerOf(LIMITS.fineWirePower)) return null
+    return mind({ power: rod.power, hook: 'light wire' })
+  },
+  'treble-tip': ({ lure, rod }) => {
+    if (!rod || !lure?.hooks || !isTreble(lure.hooks.style) || hookGapM(lure.hooks.size) > LIMITS.smallTrebleM)
+      return null
+    const figures = { size: lure.hooks.size, action: rod.action }
+    if (rod.action === 'extra-fast') return wrong(figures)
+    return rod.action === 'fast' || power(rod) >= powerOf('heavy') ? mind(figures) : good(figures)
+  },
+  'point-cover': (rig, { cover }) => {
+    const bare = exposure(rig)
+    const takes = (COVER_TAKES as Readonly<Record<string, number>>)[cover.kind] ?? 0
+    if (bare === null || takes === 0) return null
+    const snag = bare * takes * (0.5 + 0.5 * cover.density)
+    const figures = { cover: cover.kind }
+    return snag >= LIMITS.snag.wrong ? wrong(figures) : snag >= LIMITS.snag.mind ? mind(figures) : good(figures)
+  },
+  'mass-rod': (rig, _, system) => {
+    const { lure, rod } = rig
+    if (!lure || !rod) return null
+    const kg = rigMassKg(rig)
+    const say = (m: number) => showMeasure(m, 'lureMass', system)
+    const figures = {
+      mass: say(kg),
+      from: say(rod.lureMinKg),
+      to: say(rod.lureMaxKg),
+      way: kg < rod.lureMinKg ? 'too light' : 'too heavy',
+    }
+    return { verdict: inRange(kg, rod.lureMinKg, rod.lureMaxKg, ROD_LURE_SLACK), figures }
+  },
+  'line-rod': ({ line, rod }, _, system) => {
+    if (!line || !rod) return null
+    const say = (n: number) => showMeasure(n, 'lineStrength', system)
+    const figures = {
+      line: say(line.strengthN),
+      from: say(rod.lineMinN),
+      to: say(rod.lineMaxN),
+      way: line.strengthN < rod.lineMinN ? 'too weak' : 'too strong',
+    }
+    return { verdict: inRange(line.strengthN, rod.lineMinN, rod.lineMaxN, ROD_LINE_SLACK), figures }
+  },
+  'reel-rod': ({ reel, rod }) => {
+    if (!reel || !rod) return null
+    const figures = { reel: reel.type, rod: rod.type }
+    return reelSits(rod, reel) ? good(figures) : wrong(figures)
+  },
+  'reel-speed': ({ lure, reel }, _, system) => {
+    if (!lure || !reel) return null
+    const [slow, fast] = familyOf(lure.family).speedMps
+    const speed = Math.sqrt(slow * fast)
+    const turns = speed / reel.linePerTurnM
+    const figures = {
+      turns: turns.toFixed(1),
+      speed: showMeasure(speed, 'lureSpeed', system),
+      way: turns < EASY_TURNS.least ? 'hard to hold so slow' : 'hard to keep up',
+      better: showMeasure(speed / Math.sqrt(EASY_TURNS.least * EASY_TURNS.most), 'lureLength', system),
+    }
+    return turns < EASY_TURNS.least || turns > EASY_TURNS.most ? mind(figures) : good(figures)
+  },
+  'jig-rod': ({ lure, rod }) => {
+    const jig = lure && jigOf(lure.family)
+    if (!jig || !rod) return null
+    const figures = { purpose: rod.purpose, jig: JIGS[jig] }
+    if (rod.purpose === 'long-fall') return good(figures)
+    if (rod.purpose === (jig === 'long-jig' ? 'slow-pitch' : 'fast jigging')) return wrong(figures)
+    if (rod.purpose === (jig === 'long-jig' ? 'fast jigging' : 'slow-pitch')) return good(figures)
+    return lureMass(lure).kg >= LIMITS.jigRodKg ? mind(figures) : null
+  },
+  'jig-reel': ({ lure, reel }, _, system) => {
+    const jig = lure && jigOf(lure.family)
+    if (!jig || !reel) return null
+    const kg = lureMass(lure).kg
+    const figures = { jig: JIGS[jig], reel: reel.type, mass: showMeasure(kg, 'lureMass', system) }
+    if (jig === 'long-jig')
+      return reel.type === 'spinning' ? good(figures) : mind({ ...figures, way: 'it slides best off a spinning reel' })
+    return reel.type !== 'spinning' || kg <= LIMITS.spinningJigKg
+      ? good(figures)
+      : mind({ ...figures, way: 'the fall is not felt under a thumb' })
+  },
+  'slow-rod-fight': ({ rod }) => (rod?.fights === 'with the reel' ? good() : null),
+  'small-lure-hardware': ({ lure, terminal }, _, system) => {
+    if (!lure || !terminal || terminal.kind === 'keel') return null
+    const kg = lureMass(lure).kg
+    if (kg > LIMITS.smallLureKg) return null
+    const figures = {
+      terminal: terminal.kind.replace('-', ' '),
+      own: showMeasure(terminal.massKg, 'lureMass', system),
+      mass: showMeasure(kg, 'lureMass', system),
+    }
+    const share = terminal.massKg / kg
+    return share >= LIMITS.hardware.wrong
+      ? wrong(figures)
+      : share >= LIMITS.hardware.mind
+        ? mind(figures)
+        : good(figures)
+  },
+  'thick-spoon-direct': ({ lure, way, terminal }) => {
+    if (lure?.family !== 'casting-spoon' || way.trolled) return null
+    return terminal ? mind() : good()
+  },
+  'thin-spoon-swivel': ({ lure, terminal }) => {
+    if (lure?.family !== 'thin-spoon' && lure?.family !== 'flutter-spoon') return null
+    return terminal && ['snap-swivel', 'ball-bearing', 'swivel'].includes(terminal.kind) ? good() : mind()
+  },
+  twist: ({ lure, way, terminal }) => {
+    if (!lure || !familyOf(lure.family).rotates) return null
+    if (way.trolled) return terminal?.kind === 'keel' ? good() : wrong()
+    return terminal && ['snap-swivel', 'ball-bearing', 'swivel', 'keel'].includes(terminal.kind) ? good() : mind()
+  },
+  'weak-link': ({ way, weakLinkN, line, leader }, _, system) => {
+    if (!way.weakLink || !line) return null
+    if (weakLinkN === null) return mind()
+    const holdsN = Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT
+    const say = (n: number) => showMeasure(n, 'lineStrength', system)
+    const figures = { weak: say(weakLinkN), line: say(holdsN) }
+    return weakLinkN < holdsN * LIMITS.weakLink ? good(figures) : wrong(figures)
+  },
+  'leader-line': ({ leader, line }) => {
+    if (!leader || !line) return null
+    return leader.strengthN > line.strengthN * WEAK_LINK.over ? mind() : good()
+  },
+  teeth: ({ leader, line }, { toothed }, system) => {
+    if (!toothed || !line) return null
+    const proof = leader !== null && (leader.material === 'wire' || leader.diameterM >= BITE_PROOF_M)
+    return proof ? good() : wrong({ species: toothed, thick: showMeasure(BITE_PROOF_M, 'lineDiameter', system) })
+  },
+  'bladed-trailer': ({ lure, trailer }) => {
+    if (lure?.family !== 'bladed-jig' || !trailer) return null
+    const figures = { trailer: trailer.kind.replace('-', ' ') }
+    const { presence } = TRAILER_ADDS[trailer.kind]
+    if (presence > 0.1 || trailer.kind === 'kicking-craw') return wrong(figures)
+    return presence >= 0.1 ? mind(figures) : good(figures)
+  },
+  'trailer-length': ({ lure, trailer }, _, system) => {
+    if (!lure || !trailer || !familyOf(lure.family).takesTrailer) return null
+    const say = (m: number) => showMeasure(m, 'lureLength', system)
+    const figures = {
+      trailer: say(trailer.lengthM),
+      length: say(lure.lengthM),
+      way: trailer.lengthM < lure.lengthM / 2 ? 'short' : 'long',
+    }
+    return trailerFits(trailer, lure.lengthM) ? good(figures) : wrong(figures)
+  },
+  'stinger-cover': ({ lure, stinger }, { cover }) => {
+    const has = stinger || (lure?.family === 'spinnerbait' && lure.traits.stinger)
+    if (!has) return null
+    const takes = (COVER_TAKES as Readonly<Record<string, number>>)[cover.kind] ?? 0
+    return takes > COVER_TAKES.clay ? wrong({ cover: cover.kind }) : good()
+  },
+  'hook-count': ({ lure, stinger }) => {
+    if (!lure?.hooks) return null
+    const more = stinger ? 1 : 0
+    if (lure.hooks.count + more < LIMITS.hooks) return null
+    return mind({
+      hooks: `${sayHooks(lure.hooks)}${more ? ' and a stinger' : ''}`,
+      points: String(hookPoints(lure.hooks) + more),
+    })
+  },
+  'terminal-strength': ({ terminal, line, leader }, _, system) => {
+    if (!terminal || !line || terminal.kind === 'bead') return null
+    const holdsN = Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT
+    const say = (n: number) => showMeasure(n, 'lineStrength', system)
+    const figures = { terminal: terminal.kind.replace('-', ' '), own: say(terminal.strengthN), line: say(holdsN) }
+    return terminal.strengthN >= holdsN ? good(figures) : wrong(figures)
+  },
+  'plug-line': ({ lure, line }, _, system) => {
+    if (!lure || !line || familyOf(lure.family).swims !== 'dives') return null
+    const figures = { thick: showMeasure(line.diameterM, 'lineDiameter', system) }
+    const { mind: some, wrong: much } = LIMITS.plugLineM
+    return line.diameterM >= much ? wrong(figures) : line.diameterM >= some ? mind(figures) : good(figures)
+  },
+  'head-depth': ({ head }, { depthM }, system) => {
+    const row = head && LIMITS.heads.find((h) => depthM <= h.toM)
+    if (!head || !row) return null
+    const [from, to] = row.kg
+    const say = (m: number) => showMeasure(m, 'lureMass', system)
+    const light = head.massKg < from / LIMITS.headTimes
+    const heavy = head.massKg > to * LIMITS.headTimes
+    const figures = {
+      mass: say(head.massKg),
+      depth: showMeasure(depthM, 'depth', system),
+      from: say(from),
+      to: say(to),
+      way: light ? 'light' : 'heavy',
+    }
+    return light || heavy ? mind(figures) : good(figures)
+  },
+  'free-knot': ({ lure, way, terminal }) => {
+    if (!lure || familyOf(lure.family).body !== 'hard') return null
+    if (way.id !== 'direct' && way.id !== 'snap') return null
+    return terminal ? good() : mind()
+  },
+  'hook-bend': ({ lure }, { mood }) => {
+    const style = lure?.hooks?.style
+    if (style === 'round treble' && mood === 'active')
+      return mind({ style: 'Round-bend', mood: 'hit hard', advice: 'In-turned trebles hold fish that hit hard.' })
+    if (style === 'in-turned treble' && (mood === 'lethargic' || mood === 'pressured'))
+      return mind({ style: 'In-turned', mood: 'barely take', advice: 'Round bends catch fish that barely take.' })
+    return null
+  },
+  'underspin-clarity': ({ head }, { visibilityM }) => {
+    if (head?.kind !== 'underspin') return null
+    return visibilityM > LIMITS.underspinClearM ? mind() : good()
+  },
+}

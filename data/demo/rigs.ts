@@ -1,0 +1,43 @@
+/** Rigs that the demo angler keeps tied. Invented. Parts by id; lures by name. */
+export const DEMO_RIGS = [
+  {
+    id: 'rig-reed-edge',
+    name: 'Reed edge, first light',
+    way: 'direct',
+    lure: 'Grumblewing 14',
+    leaderId: 'leader-wire',
+    lineId: 'line-braid-19',
+    rodId: 'rod-longarm',
+  },
+  {
+    id: 'rig-sill',
+    name: 'Sill, slow',
+    way: 'head',
+    lure: 'Waglet Slim 75',
+    headId: 'head-ball-7',
+    leaderId: 'leader-fluoro-28',
+    lineId: 'line-braid-13',
+    rodId: 'rod-tern',
+  },
+  {
+    id: 'rig-drop',
+    name: 'Perch under the ferry stage',
+    way: 'drop-nose',
+    lure: 'Flatling 90',
+    hookId: 'hook-drop-2',
+    sinkerId: 'drop-7',
+    leaderId: 'leader-fluoro-28',
+    lineId: 'line-braid-08',
+    rodId: 'rod-reedling',
+  },
+  {
+    id: 'rig-birch',
+    name: 'Drowned birches',
+    way: 'jig-trailer',
+    lure: 'Broombelly Flip 14',
+    trailerId: 'trailer-craw',
+    leaderId: 'leader-fluoro-80',
+    lineId: 'line-braid-23',
+    rodId: 'rod-oakstave',
+  },
+] as const

@@ -1,0 +1,248 @@
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium, expect, test, type Page } from '@playwright/test'
+import { DEMO_LURES, choose, expectLures, lureInBox, open, undo } from './open'
+
+/** A Chromium of its own that can be killed outright. */
+async function mortalBrowser(profile: string) {
+  const child = spawn(
+    '/usr/bin/chromium',
+    [
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--no-first-run',
+      '--disable-sync',
+      '--remote-debugging-port=0',
+      `--user-data-dir=${profile}`,
+    ],
+    { detached: true, stdio: ['ignore', 'ignore', 'pipe'] },
+  )
+  let said = ''
+  const address = await new Promise<string>((resolve, reject) => {
+    child.stderr.on('data', (data: Buffer) => {
+      said += String(data)
+      const found = /DevTools listening on (ws:\S+)/.exec(said)
+      if (found?.[1]) resolve(found[1])
+    })
+    child.on('exit', () => reject(new Error(`chromium did not start: ${said}`)))
+  })
+  const browser = await chromium.connectOverCDP(address)
+  const [context] = browser.contexts()
+  if (!context) throw new Error('no context')
+  return {
+    page: await context.newPage(),
+    async kill() {
+      const gone = once(child, 'exit')
+      // The whole group: a browser is many processes.
+      process.kill(-(child.pid ?? 0), 'SIGKILL')
+      await gone
+    },
+  }
+}
+
+test('a browser killed in the middle of an edit loses at most the field being typed', async ({ baseURL }) => {
+  test.slow()
+  const profile = await mkdtemp(join(tmpdir(), 'ygrion-mortal-'))
+  try {
+    const first = await mortalBrowser(profile)
+    await first.page.goto(`${baseURL}/box`)
+    await (await lureInBox(first.page, 'Pirrip 7')).click()
+    const form = first.page.getByRole('dialog')
+    await form.getByLabel('Name').fill('Pirrip of the north')
+    await form.getByLabel('Weighed (if so)').fill('7.9 g')
+    await choose(first.page, 'Flank', 'Copper')
+    await form.getByLabel('Notes').fill('Best at first light')
+    await form.getByLabel('Fish landed on it').fill('23')
+    await first.kill()
+
+    const second = await mortalBrowser(profile)
+    await second.page.goto(`${baseURL}/box`)
+    await second.page.getByText(/You were changing Pirrip of the north/).waitFor()
+    await second.page.getByRole('button', { name: 'Carry on' }).click()
+    const again = second.page.getByRole('dialog')
+    await expect(again.getByLabel('Name')).toHaveValue('Pirrip of the north')
+    await expect(again.getByLabel('Weighed (if so)')).toHaveValue('7.9')
+    await expect(again.getByLabel('Notes')).toHaveValue('Best at first light')
+    await again.getByRole('button', { name: 'Save' }).click()
+    await expect(await lureInBox(second.page, 'Pirrip of the north')).toContainText('7.9\u202fg weighed')
+    await second.page.reload()
+    await expectLures(second.page, DEMO_LURES)
+    await expect(second.page.getByText(/You were changing/)).toHaveCount(0)
+    await second.kill()
+  } finally {
+    await rm(profile, { recursive: true, force: true, maxRetries: 5 })
+  }
+})
+
+test('a reload in the middle of adding a lure offers to carry on; throwing it away forgets it', async ({ page }) => {
+  await open(page, '/box')
+  await page.getByRole('button', { name: 'Add a lure' }).click()
+  await page.getByRole('dialog').getByLabel('Name').fill('Half a lure')
+  await page.getByRole('dialog').getByLabel('Notes').fill('being typed when the page went')
+  await page.reload()
+  await expect(page.getByText(/You were adding Half a lure/)).toBeVisible()
+  await page.getByRole('button', { name: 'Throw away' }).click()
+  await page.reload()
+  await expectLures(page, DEMO_LURES)
+  await expect(page.getByText(/You were adding/)).toHaveCount(0)
+})
+
+test('the browser is asked to keep the box once it holds something of one’s own, and not again', async ({ page }) => {
+  await open(page, '/box')
+  await expectLures(page, DEMO_LURES)
+  const ask = page.getByRole('complementary', { name: 'Keep my data' })
+  await expect(ask).toHaveCount(0)
+  await (await lureInBox(page, 'Pirrip 7')).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Duplicate' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click()
+  await expectLures(page, DEMO_LURES + 1)
+  await expect(ask).toContainText('May this browser keep it')
+  await ask.getByRole('button', { name: 'Not now' }).click()
+  await expect(ask).toHaveCount(0)
+  await page.reload()
+  await expectLures(page, DEMO_LURES + 1)
+  await expect(ask).toHaveCount(0)
+})
+
+test('two tabs agree', async ({ page, context }) => {
+  await open(page, '/box')
+  const other = await context.newPage()
+  await open(other, '/box')
+  await (await lureInBox(page, 'Pirrip 7')).click()
+  await page.getByRole('dialog').getByLabel('Name').fill('Pirrip both')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await expect(other.locator('[data-lure="Pirrip both"]')).toBeVisible({ timeout: 1000 })
+  await (await lureInBox(other, 'Pirrip both')).click()
+  await other.getByRole('dialog').getByRole('button', { name: 'Remove' }).click()
+  await expect(page.locator('[data-lure="Pirrip both"]')).toHaveCount(0, { timeout: 1000 })
+  await expectLures(page, DEMO_LURES - 1)
+})
+
+test('hooks are changed, counted in weight and history, and taken back', async ({ page }) => {
+  await open(page, '/box')
+  const lure = await lureInBox(page, 'Bumblecrag D')
+  await lure.click()
+  const form = page.getByRole('dialog')
+  await choose(page, 'Do something to it', 'Other hooks')
+  await choose(page, 'New hooks', 'Single')
+  await choose(page, 'New hook size', '1/0')
+  await form.getByLabel('Why').fill('Single hooks only there')
+  await form.getByRole('button', { name: 'Done' }).click()
+  const history = form.getByRole('region', { name: 'What was done to it' })
+  await expect(history).toContainText('→ 2 single hooks 1/0')
+  await expect(form.getByText(/reckoned/)).toBeVisible()
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(lure).toContainText('reckoned')
+  await lure.click()
+  await history.getByRole('button', { name: 'Take back' }).click()
+  await expect(history).toContainText('as it was bought')
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(lure).not.toContainText('reckoned')
+})
+
+test('a body in three colours and two weights is entered at once', async ({ page }) => {
+  await open(page, '/box')
+  await (await lureInBox(page, 'Moulting 7')).click()
+  const form = page.getByRole('dialog')
+  await form.getByRole('button', { name: 'Make a series' }).click()
+  for (const colour of ['Gold', 'Black', 'Purple']) {
+    await choose(page, 'flank colour', colour)
+    await form.getByRole('button', { name: 'Add the colour' }).click()
+  }
+  await form.getByLabel(/Weights/).fill('1/4 oz; 10 g')
+  await expect(form.getByText('6 lures will be added:')).toBeVisible()
+  await form.getByRole('button', { name: 'Add them' }).click()
+  await expectLures(page, DEMO_LURES + 6)
+  await undo(page).click()
+  await expectLures(page, DEMO_LURES)
+})
+
+test('a tray is weighed one lure after another; label and scale stay apart', async ({ page }) => {
+  await page.goto('/box')
+  await page.getByRole('button', { name: 'Weigh all' }).first().click()
+  const form = page.getByRole('dialog')
+  await expect(form.getByText('Simulated scale')).toBeVisible()
+  for (const name of ['Grumblewing 14', 'Grumblewing 21 Thud']) {
+    await expect(form.getByRole('heading', { name })).toBeVisible()
+    await form.getByRole('button', { name: 'Take this weight' }).click()
+  }
+  await expect(form.getByRole('row')).toHaveCount(3)
+  const first = await form.getByRole('row').nth(1).innerText()
+  await form.getByRole('button', { name: 'Done' }).click()
+  await expect(page.locator('[data-lure="Grumblewing 14"]')).toContainText('weighed')
+  await page.locator('[data-lure="Grumblewing 14"]').click()
+  await expect(form.getByLabel('Weight on the packet')).toHaveValue('14')
+  const weighed = await form.getByLabel('Weighed (if so)').inputValue()
+  expect(first).toContain(`${weighed}\u202fg`)
+})
+
+async function paintedPhoto(page: Page): Promise<Buffer> {
+  const url = await page.evaluate(() => {
+    const canvas = document.createElement('canvas')
+    canvas.width = 1600
+    canvas.height = 1000
+    const context = canvas.getContext('2d')
+    if (!context) throw new Error('no canvas')
+    const bands = [
+      ['#ffffff', 0, 0, 1600, 1000],
+      ['#23211f', 300, 350, 1000, 100],
+      ['#c9a13d', 300, 450, 1000, 100],
+      ['#dd6b20', 300, 550, 1000, 100],
+    ] as const
+    for (const [colour, x, y, w, h] of bands) {
+      context.fillStyle = colour
+      context.fillRect(x, y, w, h)
+    }
+    return canvas.toDataURL('image/png')
+  })
+  return Buffer.from(url.split(',')[1] ?? '', 'base64')
+}
+
+test('colours are read off a photo, which is shrunk, kept and found again', async ({ page }) => {
+  await open(page, '/box')
+  await (await lureInBox(page, 'Bumblecrag D')).click()
+  const form = page.getByRole('dialog')
+  await form
+    .getByLabel('Photo of the lure')
+    .setInputFiles({ name: 'x.txt', mimeType: 'text/plain', buffer: Buffer.from('no') })
+  await expect(form.getByText(/is no picture this browser can read/)).toBeVisible()
+  await form
+    .getByLabel('Photo of the lure')
+    .setInputFiles({ name: 'lure.png', mimeType: 'image/png', buffer: await paintedPhoto(page) })
+  await expect(form.getByRole('img', { name: 'Photo of this lure' })).toBeVisible()
+  const colour = (part: string) => form.getByRole('combobox', { name: part, exact: true }).locator('..')
+  await expect(colour('Back')).toContainText('Black')
+  await expect(colour('Flank')).toContainText('Gold')
+  await expect(colour('Belly')).toContainText('Orange')
+  await form.getByRole('button', { name: 'Save' }).click()
+  await page.reload()
+  await (await lureInBox(page, 'Bumblecrag D')).click()
+  const photo = form.getByRole('img', { name: 'Photo of this lure' })
+  await expect(photo).toBeVisible()
+  expect(await photo.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeLessThanOrEqual(520)
+})
+
+test('a label’s code opens its lure; labels and values are there to print', async ({ page }) => {
+  await open(page, '/box/order')
+  await page.getByRole('link', { name: 'Box labels' }).click()
+  const label = page.locator('[data-label="Bumblecrag M"]')
+  await expect(label).toContainText('12.5\u202fg')
+  await expect(label).toContainText('runs 1.8\u202fm')
+  await expect(label.getByRole('img', { name: 'Code that opens Bumblecrag M' })).toBeVisible()
+  await page.goto('/box/values')
+  await expect(page.getByText(/in all/)).toBeVisible()
+  await page.goto('/box?lure=demo-001')
+  await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('Grumblewing 14')
+})
+
+test('the box says what wants care, what is missing, what is owned twice', async ({ page }) => {
+  await open(page, '/box/order')
+  await expect(page.getByRole('region', { name: 'Wants care' })).toContainText('31 fish on a thin frame')
+  await expect(page.getByRole('region', { name: 'Owned twice' })).toContainText('Nimbletwig 110 = Nimbletwig 110 spare')
+  await expect(page.getByRole('region', { name: 'Gaps', exact: true })).toContainText(/No (silent|rattling)/)
+})
