@@ -220,6 +220,7 @@ test('colours are read off a photo, which is shrunk, kept and found again', asyn
   await expect(colour('Flank')).toContainText('Gold')
   await expect(colour('Belly')).toContainText('Orange')
   await form.getByRole('button', { name: 'Save' }).click()
+  await expect(form).toBeHidden()
   await page.reload()
   await (await lureInBox(page, 'Bumblecrag D')).click()
   const photo = form.getByRole('img', { name: 'Photo of this lure' })

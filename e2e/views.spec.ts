@@ -2,13 +2,16 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { lureInBox, open } from './open'
 
-async function violations(page: Page, part = 'html') {
-  const { violations: found } = await new AxeBuilder({ page })
-    .include(part)
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-    .analyze()
+async function violations(page: Page, part = 'html', rules?: string[]) {
+  const axe = new AxeBuilder({ page }).include(part)
+  const { violations: found } = await (
+    rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+  ).analyze()
   return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)
 }
+/** What changes with the colours, and with the width; everything else is judged by day at full width. */
+const NIGHT = 'rgb(18, 11, 7)'
+const NARROW = ['target-size', 'scrollable-region-focusable', 'label', 'button-name', 'link-name', 'color-contrast']
 const READY: Record<string, string> = {
   '/': '[data-lure]',
   '/water': '[data-lure]',
@@ -33,16 +36,16 @@ for (const path of Object.keys(READY)) {
     await ready(page)
     expect(await violations(page)).toEqual([])
     await page.getByRole('button', { name: 'Night colours' }).click()
-    await expect(page.getByRole('button', { name: 'Day colours' })).toBeVisible()
-    // Colours may still be on their way from one theme to the other.
-    await expect.poll(() => violations(page)).toEqual([])
+    // The theme's sheet is written a moment after the button has turned; only then is there anything new to judge.
+    await expect(page.locator('.v-application')).toHaveCSS('background-color', NIGHT)
+    expect(await violations(page, 'html', ['color-contrast'])).toEqual([])
   })
   test(`${path} fits 360 px without sideways scrolling`, async ({ page }) => {
     await page.setViewportSize({ width: 360, height: 740 })
     await open(page, path)
     await ready(page)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
-    expect(await violations(page)).toEqual([])
+    expect(await violations(page, 'html', NARROW)).toEqual([])
   })
 }
 

@@ -1,13 +1,8 @@
 import { DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
-import { castLengthM, freeFallMps, type BuildMotion, type CastPlan } from '../motion'
+import { castLengthM, dropShotHeightM, freeFallMps, type BuildMotion, type CastPlan } from '../motion'
 import { familyOf, type Build, type Retrieve } from '../tackle'
 import type { Conditions, Reading } from '../water'
 import type { SetUp } from './setup'
-
-/** Bait height above the bottom on a drop-shot: leader × sine of the angle of a taut line from the rod tip. */
-export function dropShotHeightM(leaderM: number, depthM: number, rodTipM: number, distanceM: number): number {
-  return leaderM * Math.sin(Math.atan2(depthM + rodTipM, distanceM))
-}
 
 function heldHeight(build: Build, c: Conditions, reading: Reading, rodTipM: number, distanceM: number): number | null {
   if (build.mount.kind !== 'drop-shot') return null
@@ -25,7 +20,7 @@ export function castPlanOf(
 ): CastPlan {
   const family = familyOf(build.lure.family)
   const { retrieve } = handling
-  const castM = castLengthM(c.castM, build.massKg, family.body, retrieve.where)
+  const castM = castLengthM(c.castM, build.massKg, family.body, retrieve.where, motion.castM)
   return {
     motion,
     surface: family.swims === 'surface',

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, feet, inches, water } from '../testing/world'
+import { dropShotHeightM } from '../motion'
 import { FAMILIES, RETRIEVES, reelSits } from '../tackle'
 import type { Conditions } from '../water'
 import {
@@ -9,7 +10,6 @@ import {
   agreementAt,
   benchFor,
   demandOf,
-  dropShotHeightM,
   matchWater,
   sayGiven,
   sayHandling,

@@ -1,5 +1,6 @@
 import { addedSinceRestTold, familyOf, fillerKg, type Build, type Lure } from '../tackle'
 import { trimForLabel } from './dive-label'
+import { METAL_KG_M3, weightInWaterN } from './drag-curve'
 
 /** How a build moves: what the path needs to know of it. SI. */
 export interface BuildMotion {
@@ -12,20 +13,37 @@ export interface BuildMotion {
   /** Weight in water, N; negative floats. */
   readonly weightN: number
   /** Where the figures come from. */
-  readonly basis: 'labelled' | 'assumed'
+  readonly basis: Basis
+  /** Length of the angler's own casts with it, m, where they were measured. */
+  readonly castM?: number
 }
 
-const GRAVITY = 9.80665
-const LEAD_KG_M3 = 11_340
-const STEEL_KG_M3 = 7850
+/** Where a figure comes from: read off the thing itself, fitted to tests, printed on the packet, or usual for its family. */
+export type Basis = 'measured' | 'fitted' | 'labelled' | 'assumed'
+
+/** What the bench found out about a lure, for the water it is asked in; null where nothing was tested. It goes before labels and family. */
+export interface TestedMotion {
+  readonly pullDragM2: number | null
+  readonly fallDragM2: number | null
+  readonly planeTan: number | null
+  /** Of a diver as it hangs now, N. */
+  readonly weightN: number | null
+  readonly castM: number | null
+}
+export const UNTESTED: TestedMotion = {
+  pullDragM2: null,
+  fallDragM2: null,
+  planeTan: null,
+  weightN: null,
+  castM: null,
+}
+
+const LEAD_KG_M3 = METAL_KG_M3.lead
+const STEEL_KG_M3 = METAL_KG_M3.steel
 const SOFT_KG_M3 = 1080
 
 /** Speed at which a plug rises or sinks at rest, m/s, by what the packet says (common practice: about a hand a second up, a few cm down). */
 const REST_SPEED_MPS = { floats: -0.12, suspends: 0, sinks: 0.07 } as const
-
-function inWater(massKg: number, ownDensity: number, waterDensity: number): number {
-  return massKg * GRAVITY * (1 - waterDensity / ownDensity)
-}
 
 /** Weight in water of head, hook and sinker, N. A drop-shot's sinker stands on the bottom and does not load the bait, but it sinks the rig. */
 function mountWeightN({ mount }: Build, waterDensity: number): number {
@@ -33,15 +51,15 @@ function mountWeightN({ mount }: Build, waterDensity: number): number {
     case 'own':
       return 0
     case 'head':
-      return inWater(mount.head.massKg, LEAD_KG_M3, waterDensity)
+      return weightInWaterN(mount.head.massKg, LEAD_KG_M3, waterDensity)
     case 'texas':
     case 'drop-shot':
       return (
-        inWater(mount.hook.massKg, STEEL_KG_M3, waterDensity) +
-        inWater(mount.sinker?.massKg ?? 0, LEAD_KG_M3, waterDensity)
+        weightInWaterN(mount.hook.massKg, STEEL_KG_M3, waterDensity) +
+        weightInWaterN(mount.sinker?.massKg ?? 0, LEAD_KG_M3, waterDensity)
       )
     default:
-      return inWater(mount.hook.massKg, STEEL_KG_M3, waterDensity)
+      return weightInWaterN(mount.hook.massKg, STEEL_KG_M3, waterDensity)
   }
 }
 
@@ -49,8 +67,8 @@ function mountWeightN({ mount }: Build, waterDensity: number): number {
 function addedWeightN(lure: Lure, alteredKg: number, waterDensity: number): number {
   const soft = familyOf(lure.family).body === 'soft'
   return (
-    inWater(fillerKg(lure), LEAD_KG_M3, waterDensity) +
-    inWater(alteredKg, soft && alteredKg < 0 ? SOFT_KG_M3 : LEAD_KG_M3, waterDensity)
+    weightInWaterN(fillerKg(lure), LEAD_KG_M3, waterDensity) +
+    weightInWaterN(alteredKg, soft && alteredKg < 0 ? SOFT_KG_M3 : LEAD_KG_M3, waterDensity)
   )
 }
 
@@ -58,28 +76,45 @@ function traitOf<T>(lure: Lure, name: string): T | undefined {
   return (lure.traits as Readonly<Record<string, T | undefined>>)[name]
 }
 
-/** Physics of a build in a water of a given density (kg/m³), from family defaults, labels and the mass of every part. */
-export function motionOf(build: Build, waterDensity: number): BuildMotion {
+/** Area that a trailer adds to what it hangs on, as a share of its length squared; assumed. */
+const TRAILER_DRAG = 0.04
+
+/**
+ * Physics of a build in a water of a given density (kg/m³): from the bench where it was tested, else from labels, family defaults and the mass of every
+ * part.
+ */
+export function motionOf(build: Build, waterDensity: number, tested: TestedMotion = UNTESTED): BuildMotion {
   const { lure, trailer } = build
   const d = familyOf(lure.family)
   const shift = d.shift?.(lure.traits)
   const area = lure.lengthM ** 2
-  const trailerDrag = trailer ? 0.04 * trailer.lengthM ** 2 : 0
-  const pullDragM2 = d.motion.pullDrag * (shift?.pullDragBy ?? 1) * area + trailerDrag
-  const fallDragM2 = d.motion.fallDrag * (shift?.fallDragBy ?? 1) * area + trailerDrag
+  const trailerDrag = trailer ? TRAILER_DRAG * trailer.lengthM ** 2 : 0
+  const pullDragM2 = (tested.pullDragM2 ?? d.motion.pullDrag * (shift?.pullDragBy ?? 1) * area) + trailerDrag
+  const fallDragM2 = (tested.fallDragM2 ?? d.motion.fallDrag * (shift?.fallDragBy ?? 1) * area) + trailerDrag
+  const fitted = [tested.planeTan, tested.fallDragM2, tested.weightN].some((figure) => figure !== null)
+  const own = tested.castM === null ? {} : { castM: tested.castM }
   if (d.swims === 'dives') {
-    const speed = REST_SPEED_MPS[traitOf<keyof typeof REST_SPEED_MPS>(lure, 'buoyancy') ?? 'floats']
-    const labelled = 0.5 * waterDensity * fallDragM2 * speed * Math.abs(speed)
-    const weightN = labelled + addedWeightN(lure, addedSinceRestTold(lure), waterDensity)
-    const depthM = traitOf<number>(lure, 'depthM') ?? 1
-    return { pullDragM2, fallDragM2, planeTan: trimForLabel(depthM, pullDragM2), weightN, basis: 'labelled' }
+    const weightN = tested.weightN ?? labelledRestN(lure, fallDragM2, waterDensity)
+    const planeTan = tested.planeTan ?? trimForLabel(traitOf<number>(lure, 'depthM') ?? 1, pullDragM2)
+    return { pullDragM2, fallDragM2, planeTan, weightN, basis: fitted ? 'fitted' : 'labelled', ...own }
   }
   const weightN =
     d.swims === 'surface'
-      ? -0.05
-      : inWater(lure.measuredMassKg ?? lure.massKg, d.motion.densityKgM3, waterDensity) +
+      ? SURFACE_N
+      : weightInWaterN(lure.measuredMassKg ?? lure.massKg, d.motion.densityKgM3, waterDensity) +
         addedWeightN(lure, lure.alteredKg, waterDensity) +
-        inWater(trailer?.massKg ?? 0, SOFT_KG_M3, waterDensity) +
+        weightInWaterN(trailer?.massKg ?? 0, SOFT_KG_M3, waterDensity) +
         mountWeightN(build, waterDensity)
-  return { pullDragM2, fallDragM2, planeTan: shift?.planeTan ?? d.motion.planeTan, weightN, basis: 'assumed' }
+  const planeTan = tested.planeTan ?? shift?.planeTan ?? d.motion.planeTan
+  return { pullDragM2, fallDragM2, planeTan, weightN, basis: fitted ? 'fitted' : 'assumed', ...own }
+}
+
+/** Nothing at the surface sinks while it is worked. */
+const SURFACE_N = -0.05
+
+/** Weight in water of a diver by what its packet says of it at rest, with what was added since, N. */
+function labelledRestN(lure: Lure, fallDragM2: number, waterDensity: number): number {
+  const speed = REST_SPEED_MPS[traitOf<keyof typeof REST_SPEED_MPS>(lure, 'buoyancy') ?? 'floats']
+  const labelled = 0.5 * waterDensity * fallDragM2 * speed * Math.abs(speed)
+  return labelled + addedWeightN(lure, addedSinceRestTold(lure), waterDensity)
 }

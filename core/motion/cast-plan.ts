@@ -1,4 +1,5 @@
 import type { BuildMotion } from './build-motion'
+import { fallenM, secondsToFall } from './fall'
 import type { Track } from './track'
 
 /** One cast, or one drop, of one set-up. SI. */
@@ -30,15 +31,19 @@ export const inWater = (plan: Pick<CastPlan, 'depthM'>, z: number) => (z < 0 ? 0
 /** Drops under the rod and baits held over a sinker draw no line behind them. */
 export const isTowed = (plan: CastPlan) => plan.heldAboveBottomM === null && plan.where !== 'under-rod'
 
-/** The fall on slack line while the angler counts, and the time lying on the bottom that still belongs to the count. Returns the depth, m. */
-export function countedDown(plan: CastPlan, fallMps: number, track: Track): number {
+/**
+ * The fall on slack line while the angler counts, its line drawn down behind it, and the time lying on the bottom that still belongs to the count.
+ * Returns the depth, m.
+ */
+export function countedDown(plan: CastPlan, track: Track): number {
   track.add(plan.castM, 0, 0)
   if (plan.countDownS <= 0 || plan.surface) {
     track.begin()
     return 0
   }
-  const z = inWater(plan, fallMps * plan.countDownS)
-  const untilBottom = Math.min(plan.countDownS, plan.depthM / Math.max(fallMps, 1e-6))
+  const { motion, density, lineDiameterM } = plan
+  const z = inWater(plan, fallenM(motion, density, lineDiameterM, plan.countDownS))
+  const untilBottom = Math.min(plan.countDownS, secondsToFall(motion, density, lineDiameterM, plan.depthM))
   track.add(plan.castM, z, untilBottom)
   if (untilBottom < plan.countDownS) track.add(plan.castM, z, plan.countDownS)
   track.begin()

@@ -23,7 +23,7 @@ export function glanceCast(plan: CastPlan, track: Track): void {
   const beat = new Beat(plan)
   const beats = castM / (pullMps * pullS) / GLANCES
   let x = castM
-  let z = countedDown(plan, beat.towed.fallMps, track)
+  let z = countedDown(plan, track)
   let t = plan.countDownS
   for (let i = 0; i < GLANCES && x > LIFTED_AT_M; i++) {
     // To the middle of the stretch and then, with what holds there, over all of it.

@@ -1,0 +1,58 @@
+import type { CastPlan } from './cast-plan'
+import { retrievePath } from './path'
+import { shareInZone, type Reach } from './zone'
+
+/** What can be changed about a cast, from what costs nothing to what costs most. */
+export const CHANGES = ['rod', 'speed', 'count', 'cast', 'line', 'weight', 'lure'] as const
+export type Choice = (typeof CHANGES)[number]
+
+export interface Option {
+  readonly name: string
+  readonly over: Partial<CastPlan>
+}
+
+export interface InverseInput {
+  readonly plan: CastPlan
+  readonly zone: Reach
+  readonly coverTopM: number | null
+  /** What lies at hand for each kind of change; a kind without options is not asked. */
+  readonly options: Partial<Readonly<Record<Choice, readonly Option[]>>>
+}
+
+export interface Change {
+  readonly kind: Choice
+  readonly name: string
+  readonly plan: CastPlan
+  /** Share of the cast in the zone after it, by time, 0 … 1. */
+  readonly share: number
+}
+
+/** A change is worth its trouble when it closes this much of the way from the present share to the best that any change reaches. */
+const CLOSES = 0.5
+/** And lifts the share by at least this much. */
+const LIFTS = 0.05
+
+/**
+ * The inverse of the path: which single change puts more of the cast into the zone. Answers with the best of each kind, cheapest kind first, and the
+ * cheapest one that is worth making (null where the cast is as good as it gets).
+ */
+export function cheapestChange({ plan, zone, coverTopM, options }: InverseInput): {
+  readonly now: number
+  readonly best: readonly Change[]
+  readonly cheapest: Change | null
+} {
+  const shareOf = (p: CastPlan) => shareInZone(retrievePath(p), zone, p.depthM, coverTopM).inZone
+  const now = shareOf(plan)
+  const best = CHANGES.flatMap((kind): Change[] => {
+    const tried = (options[kind] ?? []).map(({ name, over }) => {
+      const changed = { ...plan, ...over }
+      return { kind, name, plan: changed, share: shareOf(changed) }
+    })
+    // Of equals the first named: options are given from the nearest to the farthest.
+    const first = tried.reduce<Change | null>((top, one) => (top && top.share >= one.share - 1e-9 ? top : one), null)
+    return first ? [first] : []
+  })
+  const most = best.reduce((top, one) => Math.max(top, one.share), now)
+  const bar = now + Math.max(LIFTS, CLOSES * (most - now))
+  return { now, best, cheapest: best.find((one) => one.share >= bar) ?? null }
+}

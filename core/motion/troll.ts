@@ -1,0 +1,133 @@
+import type { BuildMotion } from './build-motion'
+import { ballDiameterM, GRAVITY_MPS2, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
+import { followCable, type Cable, type CablePoint } from './line-full'
+
+/** A line with what it weighs: density of the material, kg/m³. */
+export interface TowLine {
+  readonly diameterM: number
+  readonly densityKgM3: number
+}
+
+const cableOf = (line: TowLine, density: number, flowMps: number): Cable => ({
+  density,
+  flowMps,
+  diameterM: line.diameterM,
+  weightNPerM: (Math.PI / 4) * line.diameterM ** 2 * (line.densityKgM3 - density) * GRAVITY_MPS2,
+})
+
+/**
+ * Trim of a lure drawn evenly through the water: tan φ₀ = tan(planes) + W′ / (½ρ·C·A·V²), φ₀ the angle of the line at its nose. Divers hold nearly the same
+ * at any speed, sinkers hang steeper the slower they go.
+ */
+export function trimOf(motion: BuildMotion, density: number, flowMps: number): { angle: number; tensionN: number } {
+  const drag = 0.5 * density * motion.pullDragM2 * flowMps ** 2
+  const down = drag * motion.planeTan + motion.weightN
+  return { angle: Math.atan2(down, drag), tensionN: Math.max(1e-3, Math.hypot(drag, down)) }
+}
+
+export interface Tow {
+  readonly depthM: number
+  /** Behind the rod tip, m. */
+  readonly behindM: number
+  /** Line in the water, m; what is left hangs in the air. */
+  readonly wetM: number
+  readonly tensionAtRodN: number
+}
+
+/** Where a line let out meets the surface: the water part and the straight part in the air must add up to it. */
+function surfaced(points: readonly CablePoint[], lineOutM: number, tipM: number): CablePoint {
+  const whole = (p: CablePoint) => p.alongM + (p.angle > 0.02 ? tipM / Math.sin(p.angle) : Infinity)
+  for (let i = 1; i < points.length; i++) {
+    const [a, b] = [points[i - 1], points[i]]
+    if (!a || !b || whole(b) < lineOutM) continue
+    const share = Math.min(1, Math.max(0, (lineOutM - whole(a)) / (whole(b) - whole(a) || 1)))
+    const mix = (of: (p: CablePoint) => number) => of(a) + share * (of(b) - of(a))
+    return {
+      alongM: mix((p) => p.alongM),
+      upM: mix((p) => p.upM),
+      towardsM: mix((p) => p.towardsM),
+      angle: mix((p) => p.angle),
+      tensionN: mix((p) => p.tensionN),
+    }
+  }
+  return points[points.length - 1] as CablePoint
+}
+
+/**
+ * Running depth of a lure drawn at a steady pace with a fixed length of line out: trolling, or a lure held against a current. Full line: own weight,
+ * drag across and along.
+ *
+ * @param flowMps speed through the water, m/s, > 0
+ * @param lineOutM from rod tip to lure, m
+ * @param tipM height of the rod tip, m, ≥ 0
+ * @returns depth 0 where it runs at the surface
+ */
+export function towed(
+  motion: BuildMotion,
+  density: number,
+  line: TowLine,
+  flowMps: number,
+  lineOutM: number,
+  tipM: number,
+): Tow {
+  const trim = trimOf(motion, density, flowMps)
+  if (trim.angle <= 0) return { depthM: 0, behindM: lineOutM, wetM: 0, tensionAtRodN: trim.tensionN }
+  const cable = cableOf(line, density, flowMps)
+  const points = followCable(cable, trim, lineOutM, (p) => p.angle <= 0.02)
+  const top = surfaced(points, lineOutM, Math.max(tipM, 1e-6))
+  return {
+    depthM: Math.max(0, top.upM),
+    behindM: top.towardsM + Math.sqrt(Math.max(0, (lineOutM - top.alongM) ** 2 - tipM ** 2)),
+    wetM: top.alongM,
+    tensionAtRodN: top.tensionN,
+  }
+}
+
+/** Steel cable of a downrigger: 1.2 mm strand, 67 kg breaking load; the usual size, from memory. */
+export const DOWNRIGGER_CABLE = { diameterM: 0.0012, densityKgM3: METAL_KG_M3.steel } as const
+
+/**
+ * A downrigger's ball on its cable: how deep it hangs and how far it is blown back.
+ *
+ * @param ballKg lead, kg
+ * @param cableOutM from the boom's end (at the water) to the ball, m
+ */
+export function downrigger(
+  ballKg: number,
+  cableOutM: number,
+  speedMps: number,
+  water: { density: number; viscosity: number },
+  cable: TowLine = DOWNRIGGER_CABLE,
+): { depthM: number; blowBackM: number; angleAtBallDeg: number } {
+  const d = ballDiameterM(ballKg, METAL_KG_M3.lead)
+  const re = Math.max(1, (water.density * speedMps * d) / water.viscosity)
+  const drag = 0.5 * water.density * sphereDrag(re) * (Math.PI / 4) * d * d * speedMps ** 2
+  const weight = weightInWaterN(ballKg, METAL_KG_M3.lead, water.density)
+  const angle = Math.atan2(weight, drag)
+  const points = followCable(
+    cableOf(cable, water.density, speedMps),
+    { angle, tensionN: Math.hypot(drag, weight) },
+    cableOutM,
+  )
+  const top = points[points.length - 1] as CablePoint
+  return { depthM: top.upM, blowBackM: top.towardsM, angleAtBallDeg: (angle * 180) / Math.PI }
+}
+
+/** Cable to let out so that the ball hangs at a depth, m, by bisection; null where no length gets it down. */
+export function cableForDepth(
+  ballKg: number,
+  depthM: number,
+  speedMps: number,
+  water: { density: number; viscosity: number },
+  cable: TowLine = DOWNRIGGER_CABLE,
+): number | null {
+  let [low, high] = [0, Math.max(4 * depthM, 1)]
+  const at = (m: number) => downrigger(ballKg, m, speedMps, water, cable).depthM
+  if (at(high) < depthM) return null
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2
+    if (at(middle) < depthM) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}
