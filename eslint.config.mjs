@@ -16,7 +16,7 @@ const OUTSIDE_CORE = [
   'd3-*',
   'node:*',
 ]
-const ORDER = ['quantity', 'water', 'tackle', 'motion', 'match', 'exchange']
+const ORDER = ['quantity', 'water', 'tackle', 'motion', 'bench', 'match', 'exchange']
 
 const forbid = (files, group, message, more = {}) => ({
   files,

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
-import { BOX_KINDS, type BinItem, type BoxKind, type Photo, type SetAside } from '../core/exchange'
+import { type BinItem, type BoxKind, type Photo, type SetAside } from '../core/exchange'
 import { boxFrom1, type Box } from '../core/tackle'
 import type { Conditions, Place } from '../core/water'
 
@@ -20,6 +20,8 @@ export interface Draft {
 export type Item<K extends BoxKind> = Box[K][number]
 
 const FIRST_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders', 'lines', 'reels', 'rods'] as const
+
+const SECOND_KINDS = [...FIRST_KINDS, 'blades', 'terminals', 'trays', 'rigs'] as const
 
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
@@ -42,13 +44,14 @@ export class YgrionDb extends Dexie {
     })
     this.version(2)
       .stores({
-        ...Object.fromEntries(BOX_KINDS.map((kind) => [kind, 'id'])),
+        ...Object.fromEntries(SECOND_KINDS.map((kind) => [kind, 'id'])),
         photos: 'id',
         bin: 'id',
         drafts: 'key',
         aside: 'id',
       })
       .upgrade(from1)
+    this.version(3).stores({ tests: 'id' })
   }
 }
 
@@ -57,7 +60,7 @@ async function from1(transaction: Transaction): Promise<void> {
   const old: Record<string, unknown[]> = {}
   for (const kind of FIRST_KINDS) old[kind] = await transaction.table(kind).toArray()
   const box = boxFrom1(old)
-  for (const kind of BOX_KINDS) {
+  for (const kind of SECOND_KINDS) {
     await transaction.table(kind).clear()
     await transaction.table(kind).bulkAdd(box[kind] as unknown[])
   }

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
+import V2 from '../core/exchange/fixtures/archive-v2.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
 import { YgrionDb } from './db'
@@ -126,6 +127,28 @@ describe('a database of the first version', () => {
       [...new Set((box.lures as { tray: string }[]).map((l) => l.tray))].sort(),
     )
     expect(now.places).toHaveLength(places.length)
+  })
+})
+
+describe('a database of the second version', () => {
+  it('opens with the whole box as it was, and room for tests', async () => {
+    const old = new Dexie('old-two')
+    const { box, places, waters, photos, bin } = V2
+    old.version(2).stores({
+      ...Object.fromEntries([...Object.keys(box), 'places', 'photos', 'bin', 'aside'].map((kind) => [kind, 'id'])),
+      waters: 'placeId',
+      settings: 'key',
+      drafts: 'key',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin }))
+      await old.table(kind).bulkAdd(things as unknown[])
+    await old.table('settings').add({ key: 'seeded', value: true })
+    old.close()
+    const now = await new Repository(new YgrionDb('old-two')).readAll()
+    expect(now.box.tests).toEqual([])
+    for (const kind of ['lures', 'rods', 'trays', 'rigs', 'blades'] as const)
+      expect(now.box[kind]).toEqual(sorted(box[kind] as { id: string }[]))
+    expect(now.bin).toHaveLength(bin.length)
   })
 })
 

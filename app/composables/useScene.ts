@@ -1,5 +1,6 @@
 import { benchFor, scoreSetUp, type MatchRow } from '../../core/match'
 import { EMPTY_BOX } from '../../core/tackle'
+import { useBox } from '~/stores/box'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -13,13 +14,16 @@ export function useScene() {
   const match = useMatch()
   const settings = useSettings()
 
+  const box = useBox()
+  /** What scoring one given set-up needs of the box: its tests. */
+  const tested = computed(() => ({ ...EMPTY_BOX, lures: box.box.lures, tests: box.box.tests }))
   const now = computed(() => {
     const { current: c, place } = water
     const row: MatchRow | undefined = match.chosen
     if (!c || !place || !row) return null
     const held =
       c.rodTipM === null ? row.setUp : { ...row.setUp, handling: { ...row.setUp.handling, rodTipM: c.rodTipM } }
-    return scoreSetUp(held, benchFor(c, place, EMPTY_BOX, { schools: settings.schools }))
+    return scoreSetUp(held, benchFor(c, place, tested.value, { schools: settings.schools }))
   })
   const others = computed(() =>
     match.rows

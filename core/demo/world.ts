@@ -4,8 +4,21 @@ import { DEMO_PLACES, DEMO_WATERS } from '../../data/demo/places'
 import { DEMO_RIGS } from '../../data/demo/rigs'
 import { DEMO_CHANGES, DEMO_COSTS, DEMO_SOFT_COST, DEMO_USE } from '../../data/demo/use'
 import type { ArchiveContent } from '../exchange'
-import { Box, EMPTY_BOX, UNUSED, isFamily, trayFor, usualHooks, usualPart, type PartKind, type Tray } from '../tackle'
+import { z } from '../zod'
+import {
+  BenchTest,
+  Box,
+  EMPTY_BOX,
+  UNUSED,
+  isFamily,
+  trayFor,
+  usualHooks,
+  usualPart,
+  type PartKind,
+  type Tray,
+} from '../tackle'
 import { Conditions, Place, forageLengthM } from '../water'
+import { demoTests } from './tests'
 
 export type World = ArchiveContent
 
@@ -99,8 +112,10 @@ function demoParts(): Record<string, unknown[]> {
 /** The demo's world, dated to the day it is opened. */
 export function demoWorld(isoDate: string): World {
   const trays = demoTrays()
+  const box = Box.parse({ lures: demoLures(isoDate, trays), trays, rigs: demoRigs(), tests: [], ...demoParts() })
+  const tests = demoTests(box.lures, (days) => daysBefore(isoDate, days))
   return {
-    box: Box.parse({ lures: demoLures(isoDate, trays), trays, rigs: demoRigs(), ...demoParts() }),
+    box: { ...box, tests: z.array(BenchTest).parse(tests) },
     places: demoPlaces(),
     waters: demoWaters(isoDate),
     photos: [],

@@ -1,10 +1,10 @@
 import { z } from '../zod'
-import { Box, boxFrom1 } from '../tackle'
+import { Box, boxFrom1, boxFrom2 } from '../tackle'
 import { Conditions, Place } from '../water'
 import { BinItem, Photo } from './kept'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 2
+export const ARCHIVE_VERSION = 3
 
 export const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -36,6 +36,7 @@ export function writeArchive({ box, places, waters, photos, bin }: ArchiveConten
 /** Steps from each earlier version to the next. */
 const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Record<string, unknown>>> = {
   1: (raw) => ({ ...raw, version: 2, box: boxFrom1(raw.box), photos: [], bin: [] }),
+  2: (raw) => ({ ...raw, version: 3, box: boxFrom2(raw.box) }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import V1 from './fixtures/archive-v1.json'
-import { readArchive, writeArchive } from '.'
+import V2 from './fixtures/archive-v2.json'
+import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 
 const text = writeArchive(WORLD)
 const broken = (change: (raw: { version: number; box: { lures: Record<string, unknown>[] } }) => void) => {
@@ -47,8 +48,15 @@ describe('archive', () => {
     expect(new Set(places).size).toBe(places.length)
     expect(box.rods.every((r) => r.purpose === 'all-round')).toBe(true)
   })
+  it('an archive of the second version opens with everything in it as it was, and nothing tested', () => {
+    const read = readArchive(JSON.stringify(V2))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const { box, bin, photos } = read.archive
+    expect(box).toEqual({ ...V2.box, tests: [] })
+    expect([bin.length, photos.length]).toEqual([V2.bin.length, V2.photos.length])
+  })
   it('a newer version is refused plainly', () => {
-    expect(problems(broken((raw) => (raw.version = 3)))[0]).toMatchObject({
+    expect(problems(broken((raw) => (raw.version = ARCHIVE_VERSION + 1)))[0]).toMatchObject({
       place: 'version',
       problem: expect.stringContaining('Update'),
     })

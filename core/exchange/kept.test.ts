@@ -42,10 +42,11 @@ describe('an archive with all of it', () => {
     const read = readArchive(writeArchive(world as never))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { format, version, ...content } = read.archive
-    expect([format, version]).toEqual(['ygrion-archive', 2])
+    expect([format, version]).toEqual(['ygrion-archive', 3])
     expect(content).toEqual(world)
     expect(content.box.lures.some((l) => l.changes.length > 0)).toBe(true)
     expect(content.box.rigs.length).toBeGreaterThan(2)
+    expect(content.box.tests.length).toBeGreaterThan(30)
   })
   it('a bad thing in the bin is named', () => {
     const raw = JSON.parse(writeArchive(world as never)) as { bin: { item: { lengthM: number } }[] }

@@ -1,8 +1,8 @@
-import { motionOf } from '../motion'
 import type { Bench } from './bench'
 import { handOffers } from './candidates'
 import { buildFits, retrieveFits } from './habit'
-import { offerOf, type Offer } from './offer'
+import { dressedIn } from './dressed'
+import type { Offer } from './offer'
 import { reelEase, riggingOf, rodAndLineAgreement } from './outfit'
 import { axisParts, buildOffers, colourPart, habitPart, inOrder, type Part } from './score'
 import { setUpKey, type SetUp } from './setup'
@@ -25,8 +25,7 @@ export function better(a: { score: number; key: string }, b: { score: number; ke
 /** The full account of one given set-up in one water. */
 export function scoreSetUp(setUp: SetUp, bench: Bench): Ranked {
   const { c, reading } = bench
-  const motion = motionOf(setUp.build, reading.density)
-  const offer = offerOf(setUp.build, motion, reading.density)
+  const { motion, offer } = dressedIn(setUp.build, bench.known(setUp.build.lure), reading)
   return account(setUp, offer, throwIt(setUp, motion, offer, c, reading), bench)
 }
 
@@ -38,7 +37,7 @@ export function account(setUp: SetUp, offer: Offer, thrown: Thrown, { c, demand 
   const parts = inOrder([
     ...axisParts(demand.by.build, buildOffers(offer), demand),
     ...colourPart(offer, demand),
-    ...axisParts(demand.by.hand, handOffers(build, retrieve, pullMps, c.castM), demand),
+    ...axisParts(demand.by.hand, handOffers(build, retrieve, pullMps, c.castM, thrown.plan.motion.castM), demand),
     ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand),
     ...axisParts(demand.by.path, pathOffers(thrown), demand),
     ...demand.habits.map((h) => habitPart(h, buildFits(h.test, build) && retrieveFits(h.test, retrieve), demand)),

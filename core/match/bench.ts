@@ -1,4 +1,5 @@
-import type { Box } from '../tackle'
+import { testedIn, type Known } from '../bench'
+import type { Box, Lure } from '../tackle'
 import { readWater, speciesOf, type Conditions, type Place, type Reading, type Species } from '../water'
 import { demandOf, type Demand } from './demand'
 import { riggingsOf, type Rigging } from './outfit'
@@ -19,6 +20,8 @@ export interface Bench {
   readonly demand: Demand
   /** What the lures may be hung on here. */
   readonly riggings: readonly Rigging[]
+  /** What tests say of a lure; null where there are none. */
+  readonly known: (lure: Lure) => Known | null
 }
 
 /** @throws Error when the conditions name a species that data/species does not hold */
@@ -32,5 +35,5 @@ export function benchFor(
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
   const reading = readWater(c, place, species)
   const demand = demandOf(reading.facts, options.schools, options.rules ?? RULES)
-  return { c, species, reading, demand, riggings: riggingsOf(box, species, c) }
+  return { c, species, reading, demand, riggings: riggingsOf(box, species, c), known: (lure) => testedIn(box, lure) }
 }

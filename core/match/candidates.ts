@@ -29,8 +29,14 @@ export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): 
 }
 
 /** What the hand offers: pace, pause, passing, and how far it throws. */
-export function handOffers(build: Build, retrieve: Retrieve, pullMps: number, comfortableM: number): Offers {
-  const reach = castLengthM(comfortableM, build.massKg, familyOf(build.lure.family).body, retrieve.where)
+export function handOffers(
+  build: Build,
+  retrieve: Retrieve,
+  pullMps: number,
+  comfortableM: number,
+  ownCastM?: number,
+): Offers {
+  const reach = castLengthM(comfortableM, build.massKg, familyOf(build.lure.family).body, retrieve.where, ownCastM)
   return { dwell: retrieve.restS, speed: pullMps, passing: retrieve.passing, reach }
 }
 
@@ -86,7 +92,7 @@ const TRAILERS_TRIED = 2
 
 /** Every way to fish a lure that can win and breaks no hard limit known before it is thrown; most promising first. */
 export function candidatesOf(lure: Lure, box: Box, bench: Bench): Candidate[] {
-  return candidatesFor(lure, dressingsOf(lure, box, bench.reading.density), bench)
+  return candidatesFor(lure, dressingsOf(lure, box, bench.reading), bench)
 }
 
 /** The same for a lure dressed only in given ways. */
@@ -104,12 +110,15 @@ export function candidatesFor(lure: Lure, dressings: readonly Dressed[], bench: 
   const found: Candidate[] = []
   for (const id of family.retrieves) {
     const retrieve = retrieveOf(id)
-    const pullMps = pullSpeedMps(retrieve, family.speedMps)
+    // The window is the lure's own: the same in whatever way it is dressed.
+    const pullMps = pullSpeedMps(retrieve, dressings[0]?.speedMps ?? family.speedMps)
     for (const [mount, fitted] of byMount) {
       if (!worksOn(retrieve, mount.kind)) continue
       const trailers = fitted
         .map((f) => {
-          const hand = axisPoints(demand.by.hand, handOffers(f.dressed.build, retrieve, pullMps, c.castM), demand)
+          const { build, motion } = f.dressed
+          const offers = handOffers(build, retrieve, pullMps, c.castM, motion.castM)
+          const hand = axisPoints(demand.by.hand, offers, demand)
           const base = f.ofBuild + hand + habitPoints(retrieve, bench, f.fitsHabit)
           const onLines = bestPerLine(f, retrieve, pullMps, base, bench)
           return { dressed: f.dressed, onLines, sure: onLines.reduce((most, l) => Math.max(most, l.sure), 0) }

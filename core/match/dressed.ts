@@ -1,31 +1,47 @@
+import { knownAction, knownMotion, testedIn, type Carrying, type Known } from '../bench'
 import { motionOf, type BuildMotion } from '../motion'
-import { buildsOf, type Box, type Build, type Lure } from '../tackle'
+import { buildsOf, familyOf, lureAction, type Box, type Build, type Lure } from '../tackle'
+import { waterDensity } from '../water'
 import { offerOf, type Offer } from './offer'
 
-/** A dressed lure with its physics and what it offers, in a water of one density. */
+/** A dressed lure with its physics, what it offers and the speeds at which it works, in one water. */
 export interface Dressed {
   readonly build: Build
   readonly motion: BuildMotion
   readonly offer: Offer
+  readonly speedMps: readonly [number, number]
 }
 
-interface Known {
-  readonly density: number
+/** A build as tests know it, or where there are none as packet and family have it. */
+export function dressedIn(build: Build, known: Known | null, water: Carrying): Dressed {
+  const density = waterDensity(water.tempC, water.salinity)
+  const { lure } = build
+  const motion = known ? knownMotion(build, known, water) : motionOf(build, density)
+  const action = known ? knownAction(build, known) : lureAction(lure)
+  const damped = build.trailer !== null && known?.damping.has(build.trailer.id) === true
+  const speedMps = known
+    ? ([known.window.slow.value, known.window.fast.value] as const)
+    : familyOf(lure.family).speedMps
+  return { build, motion, offer: offerOf(build, motion, density, action, damped), speedMps }
+}
+
+interface Held {
+  readonly water: Carrying
   readonly byLure: Map<Lure, Dressed[]>
 }
 
-const known = new WeakMap<Box, Known>()
+const held = new WeakMap<Box, Held>()
+const same = (a: Carrying, b: Carrying) => a.tempC === b.tempC && a.salinity === b.salinity
 
-/** Every way the box dresses a lure. A box is worked out once per density: while conditions are dragged about, it stands still. */
-export function dressingsOf(lure: Lure, box: Box, density: number): readonly Dressed[] {
-  let ofBox = known.get(box)
-  if (ofBox?.density !== density) known.set(box, (ofBox = { density, byLure: new Map() }))
+/** Every way the box dresses a lure. A box is worked out once for each water: while conditions are dragged about, it stands still. */
+export function dressingsOf(lure: Lure, box: Box, { tempC, salinity }: Carrying): readonly Dressed[] {
+  const water = { tempC, salinity }
+  let ofBox = held.get(box)
+  if (!ofBox || !same(ofBox.water, water)) held.set(box, (ofBox = { water, byLure: new Map() }))
   let found = ofBox.byLure.get(lure)
   if (!found) {
-    found = buildsOf(lure, box).map((build) => {
-      const motion = motionOf(build, density)
-      return { build, motion, offer: offerOf(build, motion, density) }
-    })
+    const known = testedIn(box, lure)
+    found = buildsOf(lure, box).map((build) => dressedIn(build, known, water))
     ofBox.byLure.set(lure, found)
   }
   return found

@@ -54,11 +54,12 @@ describe('gaps of the box', () => {
       expect(sayGap(gap)).toMatch(/^No [^{}]+: \d+ of 100 days on your waters ask for one\.$/)
   })
   it('surface plugs stay on top, plugs where their label says, light lures do not reach the deep', () => {
-    expect(bandsOf(family('surface'), box, 1000)).toEqual(['surface'])
+    expect(bandsOf(family('surface'), box, { tempC: 15, salinity: 0 })).toEqual(['surface'])
     const plug = family('crankbait')
-    const at = (depthM: number) => bandsOf({ ...plug, traits: { ...plug.traits, depthM } } as Lure, box, 1000)
+    const at = (depthM: number) =>
+      bandsOf({ ...plug, traits: { ...plug.traits, depthM } } as Lure, box, { tempC: 15, salinity: 0 })
     expect([at(1), at(2), at(4)]).toEqual([['shallow'], ['middle'], ['deep']])
-    expect(bandsOf(family('blade-bait'), box, 1000)).toContain('deep')
-    expect(bandsOf(family('streamer'), box, 1000)).not.toContain('deep')
+    expect(bandsOf(family('blade-bait'), box, { tempC: 15, salinity: 0 })).toContain('deep')
+    expect(bandsOf(family('streamer'), box, { tempC: 15, salinity: 0 })).not.toContain('deep')
   })
 })

@@ -7,6 +7,7 @@ import {
   STRONG_ACTION,
   WANTS_SOUND,
 } from '../../data/gaps'
+import type { Carrying } from '../bench'
 import { familyOf, groupShares, lureAction, type Action, type Box, type ColourGroup, type Lure } from '../tackle'
 import type { Conditions, Place } from '../water'
 import { readWater, speciesOf } from '../water'
@@ -56,14 +57,14 @@ function colourLiked(liking: Readonly<Record<ColourGroup, number>>): ColourColum
 }
 
 /** The bands that a lure is fished in: a plug where its label says, a surface plug on top, what sinks down to where patience ends. */
-export function bandsOf(lure: Lure, box: Box, density: number): DepthBandId[] {
+export function bandsOf(lure: Lure, box: Box, water: Carrying): DepthBandId[] {
   const { swims } = familyOf(lure.family)
   if (swims === 'surface') return ['surface']
   if (swims === 'dives') {
     const depthM = 'depthM' in lure.traits ? Number(lure.traits.depthM) : 1
     return DEPTH_BANDS.filter((b) => depthM >= b.fromM && depthM < b.toM).map((b) => b.id)
   }
-  const falls = dressingsOf(lure, box, density).map((d) => d.offer.fallMps)
+  const falls = dressingsOf(lure, box, water).map((d) => d.offer.fallMps)
   const reachM = PATIENT_S * Math.max(0, ...falls)
   return DEPTH_BANDS.filter((b) => b.id !== 'surface' && b.fromM < reachM).map((b) => b.id)
 }
@@ -106,7 +107,7 @@ export function gapTable(
   box: Box,
   waters: readonly { c: Conditions; place: Place }[],
   schools: SchoolChoice = {},
-  density = 1000,
+  water: Carrying = { tempC: 15, salinity: 0 },
 ): GapTable {
   const { count, days } = asked(waters, schools)
   const held = new Map<string, string[]>()
@@ -115,7 +116,7 @@ export function gapTable(
     const action = strength(lureAction(lure)) >= STRONG_ACTION ? 'strong' : 'gentle'
     const sound = lure.sound === 'silent' ? 'silent' : 'loud'
     const colour = colourOfLure(groupShares(lure.colour))
-    for (const depth of bandsOf(lure, box, density)) {
+    for (const depth of bandsOf(lure, box, water)) {
       const key = cellKey(depth, action, sound, colour)
       held.set(key, [...(held.get(key) ?? []), lure.id])
     }

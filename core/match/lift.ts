@@ -1,7 +1,7 @@
 import { COLOUR_GROUPS, COLOURS, type Build, type ColourGroup, type Lure } from '../tackle'
 import type { Bench } from './bench'
 import { countDowns } from './cast-of'
-import { motionOf } from '../motion'
+import { dressedIn } from './dressed'
 import { scoreSetUp, type Ranked } from './account'
 import type { SetUp } from './setup'
 import { SNAG_LIMIT } from './throw'
@@ -30,11 +30,14 @@ function withLure(setUp: SetUp, change: Partial<Lure>): SetUp {
   return { ...setUp, build: { ...setUp.build, lure: { ...setUp.build.lure, ...change } as Lure } }
 }
 
+/** A lure of other length or dive is another lure: what was tested on this one does not hold for it. */
+const another = (lure: Lure) => `${lure.id}~`
+
 function withLength(setUp: SetUp, lengthM: number): SetUp {
   const { lure, massKg } = setUp.build
   const by = (lengthM / lure.lengthM) ** 3
   const ownKg = lure.measuredMassKg ?? lure.massKg
-  const changed = withLure(setUp, { lengthM, massKg: ownKg * by, measuredMassKg: null })
+  const changed = withLure(setUp, { id: another(lure), lengthM, massKg: ownKg * by, measuredMassKg: null })
   return { ...changed, build: { ...changed.build, massKg: massKg + ownKg * (by - 1) } }
 }
 
@@ -75,7 +78,7 @@ function anyOf(group: ColourGroup) {
 
 /** After a change of weight the count-down to the same place is another. */
 function recounted(setUp: SetUp, bench: Bench): SetUp[] {
-  const motion = motionOf(setUp.build, bench.reading.density)
+  const { motion } = dressedIn(setUp.build, bench.known(setUp.build.lure), bench.reading)
   return countDowns(setUp.build, motion, setUp.handling.retrieve, bench.c, bench.reading).map((countDownS) => ({
     ...setUp,
     handling: { ...setUp.handling, countDownS },
@@ -110,7 +113,7 @@ function changesTo({ setUp, parts }: Ranked, bench: Bench): { change: Lift['chan
       const depthM = lure.traits.depthM * by
       tries.push({
         change: { kind: 'running-depth', toM: depthM },
-        setUps: [withLure(setUp, { traits: { ...lure.traits, depthM } } as Partial<Lure>)],
+        setUps: [withLure(setUp, { id: another(lure), traits: { ...lure.traits, depthM } } as Partial<Lure>)],
       })
     }
     const diameterM = outfit.line.diameterM * by

@@ -38,9 +38,19 @@ function coloursOf(build: Build): Record<ColourGroup, number> {
   return shares
 }
 
-export function offerOf(build: Build, motion: BuildMotion, density: number): Offer {
-  const action = lureAction(build.lure)
-  const adds = build.trailer ? TRAILER_ADDS[build.trailer.kind] : { vibration: 0, presence: 0, amplitude: 0 }
+/**
+ * @param action of the lure by itself, or with its trailer where that was tested
+ * @param damped whether the trailer's thump is in `action` already
+ */
+export function offerOf(
+  build: Build,
+  motion: BuildMotion,
+  density: number,
+  action: Action = lureAction(build.lure),
+  damped = false,
+): Offer {
+  const usual = build.trailer ? TRAILER_ADDS[build.trailer.kind] : { vibration: 0, presence: 0, amplitude: 0 }
+  const adds = damped ? { ...usual, vibration: 0 } : usual
   const bySize = PRESENCE_PER_DOUBLING * Math.log2(build.lure.lengthM / ORDINARY_M)
   const clamp = (v: number) => Math.min(1, Math.max(0, v))
   return {

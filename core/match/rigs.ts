@@ -1,8 +1,7 @@
-import { motionOf } from '../motion'
+import { dressedIn } from './dressed'
 import { familyOf, rigMassKg, rigParts, reelSits, type Box, type Build, type Rig, type RigParts } from '../tackle'
 import type { Ranked } from './account'
 import type { Bench } from './bench'
-import { offerOf } from './offer'
 import { riggingOf, rodThrows, whyNot } from './outfit'
 import { bestDressed } from './rank'
 
@@ -48,9 +47,7 @@ function rankRig(rig: Rig, box: Box, bench: Bench): RigRow {
   if (broken) return no(broken)
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
   const build: Build = { lure, mount, trailer: taken, massKg }
-  const { density } = bench.reading
-  const motion = motionOf(build, density)
-  const dressed = { build, motion, offer: offerOf(build, motion, density) }
+  const dressed = dressedIn(build, bench.known(lure), bench.reading)
   const ranked = bestDressed(dressed, { ...bench, riggings: [riggingOf(outfit, leader)] })
   return ranked
     ? { rig: { id: rig.id, name: rig.name }, ranked, why: null }

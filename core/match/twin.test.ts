@@ -15,7 +15,7 @@ import type { SetUp } from './setup'
 /** The ranking's slow twin: no glance, no bound, no patience. Every dressing on every rigging in every way is thrown in full. */
 function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: Bench): SetUp[] {
   const family = familyOf(lure.family)
-  return dressingsOf(lure, box, reading.density).flatMap(({ build, motion }) =>
+  return dressingsOf(lure, box, reading).flatMap(({ build, motion }) =>
     family.retrieves.map(retrieveOf).flatMap((retrieve) => {
       if (!worksOn(retrieve, build.mount.kind)) return []
       const pullMps = pullSpeedMps(retrieve, family.speedMps)
@@ -127,10 +127,10 @@ describe('candidates', () => {
     const { box, bench } = demo('ottermoss', (_, i) => i < 3)
     const [lure] = box.lures
     if (!lure) throw new Error('no lure')
-    const first = dressingsOf(lure, box, bench.reading.density)
-    expect(dressingsOf(lure, box, bench.reading.density)).toBe(first)
-    expect(dressingsOf(lure, box, bench.reading.density + 1)).not.toBe(first)
-    expect(dressingsOf(lure, { ...box }, bench.reading.density)).not.toBe(first)
+    const first = dressingsOf(lure, box, bench.reading)
+    expect(dressingsOf(lure, box, bench.reading)).toBe(first)
+    expect(dressingsOf(lure, box, { tempC: bench.reading.tempC + 1, salinity: 0 })).not.toBe(first)
+    expect(dressingsOf(lure, { ...box }, bench.reading)).not.toBe(first)
   })
 })
 
@@ -161,7 +161,7 @@ it('colour and build points are never negative and never more than their weight'
   const { demand } = bench
   const most = (100 * demand.by.build.reduce((sum, d) => sum + d.weight, 0)) / demand.totalWeight
   for (const lure of box.lures)
-    for (const { offer } of dressingsOf(lure, box, bench.reading.density)) {
+    for (const { offer } of dressingsOf(lure, box, bench.reading)) {
       const points = axisPoints(demand.by.build, buildOffers(offer), demand)
       expect(points).toBeGreaterThanOrEqual(0)
       expect(points).toBeLessThanOrEqual(most + 1e-9)

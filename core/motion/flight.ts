@@ -27,7 +27,15 @@ const MOST_STEPS = 3000
  * Second order in time; the last step is cut at the surface. Without drag from the ground: v²/g at 45°.
  */
 export function flightM(flight: Flight): number {
-  const { launchMps, massKg, dragM2, angleDeg = CAST_ANGLE_DEG, fromM = 2, tailwindMps = 0, airKgM3 = AIR_KG_M3 } = flight
+  const {
+    launchMps,
+    massKg,
+    dragM2,
+    angleDeg = CAST_ANGLE_DEG,
+    fromM = 2,
+    tailwindMps = 0,
+    airKgM3 = AIR_KG_M3,
+  } = flight
   const k = (0.5 * airKgM3 * dragM2) / massKg
   const angle = (angleDeg * Math.PI) / 180
   let [x, y, vx, vy] = [0, fromM, launchMps * Math.cos(angle), launchMps * Math.sin(angle)]

@@ -1,10 +1,4 @@
-export {
-  UNTESTED,
-  motionOf,
-  type Basis,
-  type BuildMotion,
-  type TestedMotion,
-} from './build-motion'
+export { UNTESTED, motionOf, type Basis, type BuildMotion, type TestedMotion } from './build-motion'
 export { LABEL_CAST, labelCastDepth, trimForLabel } from './dive-label'
 export { LINE_NORMAL_DRAG, cotAtLure, depthOnLine, lineCurvature, reachOnLine } from './line-shape'
 export { LINE_TANGENTIAL_DRAG, followCable, type Cable, type CablePoint } from './line-full'
@@ -35,15 +29,7 @@ export {
   launchOf,
   type Flight,
 } from './flight'
-export {
-  DOWNRIGGER_CABLE,
-  cableForDepth,
-  downrigger,
-  towed,
-  trimOf,
-  type Tow,
-  type TowLine,
-} from './troll'
+export { DOWNRIGGER_CABLE, cableForDepth, downrigger, towed, trimOf, type Tow, type TowLine } from './troll'
 export {
   FRICTION_DEG,
   dropShotHeightM,

@@ -1,4 +1,5 @@
 import { z } from '../zod'
+import { BenchTest } from './bench-test'
 import { Lure } from './lure'
 import { BladePart, Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from './parts'
 import { Rig } from './rig'
@@ -19,6 +20,8 @@ export const Box = z.strictObject({
   terminals: z.array(Terminal).max(2000),
   trays: z.array(Tray).max(1000),
   rigs: z.array(Rig).max(2000),
+  /** What was measured of the lures. */
+  tests: z.array(BenchTest).max(20_000),
 })
 export type Box = z.infer<typeof Box>
 
@@ -36,4 +39,5 @@ export const EMPTY_BOX: Box = {
   terminals: [],
   trays: [],
   rigs: [],
+  tests: [],
 }

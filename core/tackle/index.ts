@@ -72,7 +72,7 @@ export {
 } from './changes'
 export { Tray, freeSlot, slotName, slotNamed, slotsOf } from './tray'
 export { RIG_WAYS, Rig, rigWayOf, type RigPart, type RigWay, type RigWayId } from './rig'
-export { boxFrom1, completeBox, completeLure, trayFor } from './migrate'
+export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { Box, EMPTY_BOX } from './box'
 export { buildsOf, hookFits, trailerFits, type Build, type Mount } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
@@ -86,3 +86,15 @@ export { judgeRig, rigParts, type Judgement, type RigParts, type RigWater } from
 export { rigMassKg } from './joints/verdicts'
 export { sayChange } from './say-change'
 export { fieldsOf, type Field } from './fields'
+export {
+  BenchTest,
+  RESTS,
+  SHIMMIES,
+  SWINGS,
+  TEST_KINDS,
+  testsOf,
+  type ReadingOf,
+  type Swing,
+  type TestKind,
+  type TestOf,
+} from './bench-test'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import V1 from '../exchange/fixtures/archive-v1.json'
 import { WORLD } from '../testing/world'
-import { Box, FAMILIES, Lure, boxFrom1, completeBox, completeLure, trayFor, slotsOf } from '.'
+import { Box, FAMILIES, Lure, boxFrom1, boxFrom2, completeBox, completeLure, trayFor, slotsOf } from '.'
 
 describe('what is left out is filled in, what is said stays', () => {
   it.each(WORLD.box.lures.map((l) => [l.name, l] as const))('%s, whole already, is not touched', (_, lure) => {
@@ -15,7 +15,7 @@ describe('what is left out is filled in, what is said stays', () => {
     }
   })
   it('a box of the first version is whole after it', () => {
-    expect(Box.safeParse(boxFrom1(V1.box)).error?.issues ?? []).toEqual([])
+    expect(Box.safeParse(boxFrom2(boxFrom1(V1.box))).error?.issues ?? []).toEqual([])
     expect(Box.safeParse(completeBox(V1.box)).error?.issues ?? []).toEqual([])
   })
   it('the least that can be said of each family is enough', () => {
@@ -29,7 +29,7 @@ describe('what is left out is filled in, what is said stays', () => {
   })
   it.each([null, 3, 'a box', [], {}, { lures: 'many' }, { lures: [null, 7] }])('%j does not break it', (raw) => {
     expect(() => completeBox(raw)).not.toThrow()
-    expect(() => boxFrom1(raw)).not.toThrow()
+    expect(() => boxFrom2(boxFrom1(raw))).not.toThrow()
     expect(() => completeLure(raw)).not.toThrow()
   })
   it('lures are laid side by side in the tray they named, in their order', () => {
@@ -38,7 +38,7 @@ describe('what is left out is filled in, what is said stays', () => {
       id: `l${i}`,
       tray: i % 3 === 0 ? 'Lid' : 'Deep',
     }))
-    const { lures, trays } = Box.parse(boxFrom1({ ...V1.box, lures: old }))
+    const { lures, trays } = Box.parse(boxFrom2(boxFrom1({ ...V1.box, lures: old })))
     expect(trays.map((t) => t.name).sort()).toEqual(['Deep', 'Lid'])
     for (const t of trays) {
       const slots = lures.filter((l) => l.trayId === t.id).map((l) => l.slot)

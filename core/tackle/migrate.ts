@@ -82,14 +82,20 @@ export function completeBox(raw: unknown): unknown {
     terminals: [],
     trays: [],
     rigs: [],
+    tests: [],
     ...box,
     ...completeParts(box),
     lures: list(box.lures).map(completeLure),
   }
 }
 
-/** From the first version: trays were names, hooks a trait of three families, parts had neither cost nor number. */
-export function boxFrom1(raw: unknown): Record<keyof Box, unknown> {
+/** From the second version: nothing had been tested. */
+export function boxFrom2(raw: unknown): Raw {
+  return { ...record(raw), tests: [] }
+}
+
+/** From the first version to the second: trays were names, hooks a trait of three families, parts had neither cost nor number. */
+export function boxFrom1(raw: unknown): Record<Exclude<keyof Box, 'tests'>, unknown> {
   const box = record(raw)
   const old = list(box.lures)
   const nameOf = (lure: unknown) => String(record(lure).tray ?? '').trim()
@@ -106,7 +112,7 @@ export function boxFrom1(raw: unknown): Record<keyof Box, unknown> {
     return { ...record(completeLure(lure)), trayId: tray.id, slot }
   })
   return { ...completeParts(box), lures, blades: [], terminals: [], trays: [...trays.values()], rigs: [] } as Record<
-    keyof Box,
+    Exclude<keyof Box, 'tests'>,
     unknown
   >
 }

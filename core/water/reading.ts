@@ -25,6 +25,8 @@ export interface Reading {
   readonly warms: boolean
   /** kg/m³. */
   readonly density: number
+  readonly tempC: number
+  readonly salinity: number
   readonly zone: HoldingZone
   /** What practice rules ask about. */
   readonly facts: Facts
@@ -98,6 +100,8 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     appetite: hunger,
     warms,
     density: waterDensity(c.waterTempC, place.salinity),
+    tempC: c.waterTempC,
+    salinity: place.salinity,
     zone,
     facts: { ...bare, zoneTopM: zone.topM, zoneMidM, offBottomM: c.depthM - zone.bottomM },
   }

@@ -1,0 +1,94 @@
+import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
+import type { Known } from './known'
+import { studentQuantile } from './student.mjs'
+
+/** Depth of the path at even distances from the rod, m, and the band it lies in 19 times in 20. */
+export interface Band {
+  readonly x: readonly number[]
+  readonly low: readonly number[]
+  readonly high: readonly number[]
+}
+
+const PLACES = 40
+
+/** Depth of the worked part of a path at a distance, m, between its points; NaN outside it. */
+function depthAt(x: readonly number[], z: readonly number[], from: number, at: number): number {
+  for (let i = from + 1; i < x.length; i++) {
+    const [a, b] = [x[i - 1] ?? 0, x[i] ?? 0]
+    if ((a >= at && b <= at) || (a <= at && b >= at))
+      return (z[i - 1] ?? 0) + ((z[i] ?? 0) - (z[i - 1] ?? 0)) * (a === b ? 0 : (at - a) / (b - a))
+  }
+  return NaN
+}
+
+/** A motion with one of its uncertain figures moved, and how far one standard deviation moves it. */
+interface Direction {
+  readonly dof: number
+  readonly moved: (deviations: number) => BuildMotion
+}
+
+/** Independent directions in which what is known of a lure may be out: eigen-free, by the Cholesky factor of each fit's covariance. */
+function directions(motion: BuildMotion, { fall, rest, dive }: Known): Direction[] {
+  const found: Direction[] = []
+  if (dive) {
+    const [[a = 0, b = 0] = [], [, c = 0] = []] = dive.covariance
+    const l11 = Math.sqrt(a)
+    const l21 = l11 > 0 ? b / l11 : 0
+    const l22 = Math.sqrt(Math.max(0, c - l21 ** 2))
+    const by = (tan: number, area: number) => ({
+      ...motion,
+      planeTan: motion.planeTan * Math.exp(tan),
+      pullDragM2: motion.pullDragM2 * Math.exp(area),
+    })
+    found.push({ dof: dive.dof, moved: (d) => by(d * l11, d * l21) }, { dof: dive.dof, moved: (d) => by(0, d * l22) })
+  }
+  if (rest) {
+    const sd = Math.sqrt(rest.covariance[0]?.[0] ?? 0)
+    // A weight that was only believed says floats or sinks by the packet; its spread would drown the picture.
+    if (rest.n > 0) found.push({ dof: rest.dof, moved: (d) => ({ ...motion, weightN: motion.weightN + d * sd }) })
+  }
+  if (fall) {
+    const sd = Math.sqrt(fall.covariance[0]?.[0] ?? 0)
+    found.push({
+      dof: fall.dof,
+      moved: (d) => ({ ...motion, fallDragM2: motion.fallDragM2 * Math.exp(d * sd) }),
+    })
+    // While pulled a sinker's drag is as uncertain as before: only its fall was timed.
+    found.push({ dof: 1000, moved: (d) => ({ ...motion, pullDragM2: motion.pullDragM2 * Math.exp(d * PULL_SD) }) })
+  }
+  return found
+}
+/** Of a sinker's drag while pulled, which no test of its own pins: standard deviation of the logarithm (data/bench). */
+const PULL_SD = 0.35
+
+/**
+ * The band of a path: each independent direction in which the lure may be other than fitted is followed one standard deviation to either side, and their
+ * moves of the depth are added in squares (linear error propagation), times Student's t.
+ */
+export function pathBand(plan: CastPlan, known: Known): Band {
+  const follow = (motion: BuildMotion) => retrievePath({ ...plan, motion })
+  const middle = follow(plan.motion)
+  const ways = directions(plan.motion, known).map(({ dof, moved }) => ({
+    t: studentQuantile(0.975, dof),
+    up: follow(moved(1)),
+    down: follow(moved(-1)),
+  }))
+  const start = middle.x[middle.workFrom] ?? plan.castM
+  const end = middle.x[middle.x.length - 1] ?? 0
+  const x = Array.from({ length: PLACES }, (_, i) => start + ((end - start) * i) / (PLACES - 1))
+  const clamp = (z: number) => Math.min(plan.depthM, Math.max(0, z))
+  const band = x.map((at) => {
+    const z = depthAt(middle.x, middle.z, middle.workFrom, at)
+    const square = ways.reduce((sum, { t, up, down }) => {
+      const spread = (depthAt(up.x, up.z, up.workFrom, at) - depthAt(down.x, down.z, down.workFrom, at)) / 2
+      return sum + (Number.isFinite(spread) ? (t * spread) ** 2 : 0)
+    }, 0)
+    return { z, half: Math.sqrt(square) }
+  })
+  const kept = band.flatMap(({ z, half }, i) => (Number.isFinite(z) ? [{ at: x[i] ?? 0, z, half }] : []))
+  return {
+    x: kept.map((k) => k.at),
+    low: kept.map(({ z, half }) => clamp(z - half)),
+    high: kept.map(({ z, half }) => clamp(z + half)),
+  }
+}

@@ -1,0 +1,75 @@
+import { LINE_DENSITY } from '../../data/tackle-limits'
+import { towed, type BuildMotion } from '../motion'
+import type { Line } from '../tackle'
+import { diveDepth, runningDepthM, withDive } from './fit-dive'
+import type { Posterior } from './figure'
+
+export interface ChartLine {
+  readonly line: Line
+  /** Depth, m, at each length. */
+  readonly depthM: readonly number[]
+  readonly low: readonly number[]
+  readonly high: readonly number[]
+}
+
+export interface DiveChart {
+  readonly lengthsM: readonly number[]
+  readonly lines: readonly ChartLine[]
+}
+
+/** How the chart's line goes out: a cast wound in at a pace, or that much line let out behind a boat. */
+export type ChartWay = 'cast' | 'trolled'
+
+interface ChartInput {
+  readonly motion: BuildMotion
+  readonly dive: Posterior
+  readonly lines: readonly Line[]
+  readonly way: ChartWay
+  readonly lengthsM: readonly number[]
+  readonly speedMps: number
+  readonly rodTipM: number
+  readonly density: number
+}
+
+/** Depth of a lure against line out, for each line it may be fished on, with its band. */
+export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTipM, density }: ChartInput): DiveChart {
+  const central = withDive(motion, dive.parameters)
+  return {
+    lengthsM,
+    lines: lines.map((line) => {
+      if (way === 'trolled') {
+        const tow = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
+        const at = (m: BuildMotion) => lengthsM.map((out) => towed(m, density, tow, speedMps, out, rodTipM).depthM)
+        const spread = at(central)
+        // The cast's own band, in proportion: the same angle and drag stand behind both.
+        const shares = lengthsM.map((castM) => {
+          const cast = { castM, rodTipM, pullMps: speedMps, lineDiameterM: line.diameterM, density }
+          const band = diveDepth(dive, motion, cast)
+          return [band.low / band.value, band.high / band.value] as const
+        })
+        return {
+          line,
+          depthM: spread,
+          low: spread.map((z, i) => z * (shares[i]?.[0] ?? 1)),
+          high: spread.map((z, i) => z * (shares[i]?.[1] ?? 1)),
+        }
+      }
+      const bands = lengthsM.map((castM) =>
+        diveDepth(dive, motion, { castM, rodTipM, pullMps: speedMps, lineDiameterM: line.diameterM, density }),
+      )
+      return {
+        line,
+        depthM: bands.map((b) => b.value),
+        low: bands.map((b) => b.low),
+        high: bands.map((b) => b.high),
+      }
+    }),
+  }
+}
+
+/** What a thicker line costs in depth, m, by the model, beside what common practice says of it (fact of the trade: 10 to 16 lb, 2–3 ft). */
+export function lineWorthM(motion: BuildMotion, density: number, thinM: number, thickM: number, castM = 25): number {
+  const at = (lineDiameterM: number) =>
+    runningDepthM(motion, { castM, rodTipM: 1, pullMps: 0.8, lineDiameterM, density })
+  return at(thinM) - at(thickM)
+}

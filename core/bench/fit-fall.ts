@@ -1,0 +1,66 @@
+import { BELIEF_SD, READING_SD } from '../../data/bench'
+import { familyOf, testsOf, type BenchTest, type Lure } from '../tackle'
+import { motionOf, secondsToFall } from '../motion'
+import { waterDensity } from '../water'
+import { motionAsTested } from './as-tested'
+import { beliefOnly, type Posterior } from './figure'
+import { fit } from './least-squares'
+
+/** Fresh water at 15 °C, for figures that no water is named for. */
+const ANY_WATER = waterDensity(15, 0)
+
+export interface Residual {
+  readonly label: string
+  readonly observed: number
+  readonly fitted: number
+}
+export type Fitted = Posterior & { readonly residuals: readonly Residual[] }
+
+/** Drag area of a free fall as its family has it, m². */
+function assumedFallDrag(lure: Lure): number {
+  return motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, ANY_WATER).fallDragM2
+}
+
+/**
+ * Drag area of the free fall, as its logarithm, from timed falls: ln t is fitted, because hands and eyes err by shares.
+ * A lure cut since it was tested keeps its shape: the area goes with the square of the length.
+ *
+ * @returns the belief alone where nothing fell, or what was timed floats by the weights known of it
+ */
+export function fitFall(lure: Lure, tests: readonly BenchTest[]): Fitted {
+  const assumed = Math.log(assumedFallDrag(lure))
+  const believed = [{ at: assumed, sd: BELIEF_SD.drag }]
+  const falls = testsOf(tests, lure.id, 'fall').flatMap((test) => {
+    const { motion, density } = motionAsTested(lure, test)
+    if (motion.weightN <= 0) return []
+    const bySize = 2 * Math.log(test.asTested.lengthM / lure.lengthM)
+    return test.readings.map(({ seconds }) => ({ test, motion, density, seconds, bySize }))
+  })
+  if (falls.length === 0) return { ...beliefOnly(believed, 'assumed'), residuals: [] }
+  const secondsAt = (lnArea: number, { test, motion, density, bySize }: (typeof falls)[number]) =>
+    secondsToFall(
+      { weightN: motion.weightN, fallDragM2: Math.exp(lnArea + bySize) },
+      density,
+      test.lineDiameterM ?? 0,
+      test.depthM,
+    )
+  const found = fit({
+    believed,
+    predict: ([lnArea = 0]) => falls.map((f) => Math.log(secondsAt(lnArea, f))),
+    observed: falls.map((f) => Math.log(f.seconds)),
+    readingSd: falls.map((f) => Math.hypot(READING_SD.fall, READING_SD.watchS / f.seconds)),
+  })
+  return {
+    ...found,
+    basis: 'fitted',
+    n: falls.length,
+    residuals: falls.map((f, i) => ({
+      label: `${f.test.date}, ${f.test.depthM} m`,
+      observed: f.seconds,
+      fitted: f.seconds / Math.exp(found.residuals[i] ?? 0),
+    })),
+  }
+}
+
+/** Whether timing its fall tells anything: it must sink, alone or with a head. */
+export const canFall = (lure: Lure) => familyOf(lure.family).swims === 'sinks'

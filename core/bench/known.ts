@@ -1,0 +1,126 @@
+import { BELIEF_SD } from '../../data/bench'
+import { familyOf, lureAction, lureMass, type Action, type BenchTest, type Box, type Build, type Lure } from '../tackle'
+import { UNTESTED, motionOf, type BuildMotion, type TestedMotion } from '../motion'
+import { waterDensity } from '../water'
+import { believedFigure, measured, type Figure } from './figure'
+import { canFall, fitFall, type Fitted } from './fit-fall'
+import { canRest, fitRest, restWeightN, type Carrying, type Rest } from './fit-rest'
+import { fitDive } from './fit-dive'
+import {
+  dampingOf,
+  measuredCast,
+  measuredMass,
+  rateAction,
+  revivalOf,
+  speedWindow,
+  tearLoad,
+  type ActionRated,
+  type Revival,
+} from './rate'
+
+/** All that is known of one lure: from its tests where there are any, else from packet and family, with how far that may be out. */
+export interface Known {
+  readonly tests: readonly BenchTest[]
+  readonly mass: Figure
+  /** Drag of the free fall; null for what does not sink by itself. */
+  readonly fall: Fitted | null
+  /** How a plug hangs at rest; null for everything else. */
+  readonly rest: Rest | null
+  /** Planing angle and drag of a diver; null for everything else. */
+  readonly dive: Fitted | null
+  readonly action: ActionRated | null
+  readonly window: { readonly slow: Figure; readonly fast: Figure }
+  readonly tear: Figure | null
+  readonly cast: Figure | null
+  readonly revival: Revival | null
+  readonly damping: ReadonlyMap<string, Figure>
+}
+
+const bare = (lure: Lure): Build => ({ lure, mount: { kind: 'own' }, trailer: null, massKg: lureMass(lure).kg })
+
+export function knownOf(lure: Lure, allTests: readonly BenchTest[]): Known {
+  const tests = allTests.filter((t) => t.lureId === lure.id)
+  const family = familyOf(lure.family)
+  const rest = canRest(lure) ? fitRest(lure, tests) : null
+  const [slow, fast] = family.speedMps
+  const { kg, basis } = lureMass(lure)
+  return {
+    tests,
+    mass:
+      measuredMass(lure, tests) ??
+      (basis === 'measured'
+        ? measured({ n: 1, mean: kg, sd: 0, low: kg, high: kg, apart: [], without: kg })
+        : believedFigure(kg, BELIEF_SD.label, 'labelled')),
+    fall: canFall(lure) ? fitFall(lure, tests) : null,
+    rest,
+    dive: rest ? fitDive(lure, tests, motionWith(lure, restOnly(rest, ANY), ANY)) : null,
+    action: rateAction(lure, tests),
+    window: speedWindow(lure, tests) ?? {
+      slow: believedFigure(slow, BELIEF_SD.cast, 'assumed'),
+      fast: believedFigure(fast, BELIEF_SD.cast, 'assumed'),
+    },
+    tear: tearLoad(lure, tests),
+    cast: measuredCast(lure, tests),
+    revival: revivalOf(lure, tests),
+    damping: dampingOf(lure, tests),
+  }
+}
+
+/** Water that a running-depth test is brought to before its own is known. */
+const ANY: Carrying = { tempC: 15, salinity: 0 }
+
+const motionWith = (lure: Lure, tested: TestedMotion, water: Carrying): BuildMotion =>
+  motionOf(bare(lure), waterDensity(water.tempC, water.salinity), tested)
+
+/** What hanging and rising alone tell. */
+function restOnly(rest: Rest, water: Carrying): TestedMotion {
+  if (rest.n === 0) return UNTESTED
+  return { ...UNTESTED, weightN: restWeightN(rest, water), fallDragM2: Math.exp(rest.parameters[1] ?? 0) }
+}
+
+/** What the tests say of a lure's motion in a water; nothing where nothing was tested. */
+export function testedMotion(known: Known, water: Carrying): TestedMotion {
+  const { rest, fall, dive, cast } = known
+  const dived = dive && dive.n > 0 ? dive.parameters : null
+  return {
+    ...(rest ? restOnly(rest, water) : UNTESTED),
+    ...(fall && fall.n > 0 ? { fallDragM2: Math.exp(fall.parameters[0] ?? 0) } : {}),
+    planeTan: dived ? Math.exp(dived[0] ?? 0) : null,
+    pullDragM2: dived ? Math.exp(dived[1] ?? 0) : null,
+    castM: cast?.value ?? null,
+  }
+}
+
+/** Motion of a build in a water, the bench's word before packet and family. */
+export function knownMotion(build: Build, known: Known, water: Carrying): BuildMotion {
+  return motionOf(build, waterDensity(water.tempC, water.salinity), testedMotion(known, water))
+}
+
+/** A body that falls dead on too light a hook keeps this share of its swing. Assumed. */
+const DEAD = 0.3
+
+/** Action of a dressed lure: as rated, deadened by a trailer that was tested on it, dead on a hook lighter than the one that revives it. */
+export function knownAction({ lure, mount, trailer }: Pick<Build, 'lure' | 'mount' | 'trailer'>, known: Known): Action {
+  const { action, damping, revival } = known
+  const own = lureAction(lure)
+  const rated = action ? { ...own, amplitude: action.amplitude, vibration: action.vibration } : own
+  const slowed = (trailer && damping.get(trailer.id)?.value) ?? 1
+  const hookKg = 'hook' in mount ? mount.hook.massKg : mount.kind === 'head' ? mount.head.massKg : Infinity
+  const dead = revival?.shimmiesFromKg != null && hookKg < revival.shimmiesFromKg - 1e-9 ? DEAD : 1
+  return { ...rated, vibration: Math.min(1, rated.vibration * slowed), amplitude: rated.amplitude * dead }
+}
+
+const known = new WeakMap<Box, Map<string, Known | null>>()
+
+/** What the tests of a box say of one of its lures; null for one that was never tested. Worked out once for each box. */
+export function testedIn(box: Box, lure: Lure): Known | null {
+  let ofBox = known.get(box)
+  if (!ofBox) known.set(box, (ofBox = new Map()))
+  let found = ofBox.get(lure.id)
+  if (found === undefined) {
+    const tested = box.tests.some((t) => t.lureId === lure.id)
+    found = tested ? knownOf(box.lures.find((l) => l.id === lure.id) ?? lure, box.tests) : null
+    ofBox.set(lure.id, found)
+  }
+  return found
+}

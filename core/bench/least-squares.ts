@@ -1,0 +1,128 @@
+import { levenbergMarquardt } from 'ml-levenberg-marquardt'
+import { Matrix, inverse } from 'ml-matrix'
+import { studentQuantile } from './student.mjs'
+
+/** A figure believed before any test, with how far it may be out (one standard deviation, in the parameter's own unit). */
+export interface Believed {
+  readonly at: number
+  readonly sd: number
+}
+
+export interface FitInput {
+  /** Parameters as believed beforehand: where the fit starts, and how hard they are held. */
+  readonly believed: readonly Believed[]
+  /** Model: the observations that parameters would give. */
+  readonly predict: (parameters: readonly number[]) => number[]
+  readonly observed: readonly number[]
+  /** What one reading is good to, beforehand, in units of the observation: one standard deviation each. */
+  readonly readingSd: readonly number[]
+  /** Readings' worth of trust in those figures; the scatter found weighs in with its degrees of freedom. */
+  readonly trust?: number
+}
+
+export interface Fit {
+  readonly parameters: readonly number[]
+  /** Covariance of the parameters, scaled to the scatter found. */
+  readonly covariance: readonly (readonly number[])[]
+  /** Observed minus fitted, in the observation's own unit. */
+  readonly residuals: readonly number[]
+  /** Scatter found over scatter expected of one reading: 1 is as expected, 2 and more is a poor fit. */
+  readonly scatter: number
+  /** Degrees of freedom of the stated band. */
+  readonly dof: number
+}
+
+/** Trust in the readings' own stated error, in readings. */
+const TRUST = 6
+const STEP = 1e-4
+
+/**
+ * Least squares with beliefs: Levenberg–Marquardt (library) on readings and beliefs together, each divided by its standard deviation; a belief is one more
+ * reading of its parameter. The covariance is that of the linear model at the answer, times the pooled scatter
+ * s² = (trust + Σ(r/σ)²) / (trust + n − p'), p' the parameters that the readings, and not the beliefs, pin down.
+ *
+ * @throws RangeError without readings
+ */
+export function fit({ believed, predict, observed, readingSd, trust = TRUST }: FitInput): Fit {
+  const n = observed.length
+  if (n === 0) throw new RangeError('a fit needs at least one reading')
+  const scaled = (parameters: readonly number[]) => [
+    ...predict(parameters).map((v, i) => v / (readingSd[i] ?? 1)),
+    ...believed.map((b, j) => ((parameters[j] ?? 0) - b.at) / b.sd),
+  ]
+  const target = [...observed.map((v, i) => v / (readingSd[i] ?? 1)), ...believed.map(() => 0)]
+  // The library asks for one value at a time; the whole model is worked out once for each set of parameters.
+  const { parameterValues } = levenbergMarquardt(
+    { x: target.map((_, i) => i), y: target },
+    (parameters) => {
+      const all = scaled(parameters)
+      return (i) => all[i] ?? 0
+    },
+    {
+      initialValues: believed.map((b) => b.at),
+      gradientDifference: believed.map((b) => STEP * b.sd),
+      centralDifference: true,
+      damping: 1e-3,
+      maxIterations: 60,
+      errorTolerance: 1e-12,
+      improvementThreshold: 1e-9,
+    },
+  )
+  const parameters = [...parameterValues]
+  const rows = jacobian(scaled, parameters, believed)
+  const all = new Matrix(rows)
+  const covariance = inverse(all.transpose().mmul(all))
+  const predicted = predict(parameters)
+  const residuals = observed.map((v, i) => v - (predicted[i] ?? 0))
+  const square = residuals.reduce((sum, r, i) => sum + (r / (readingSd[i] ?? 1)) ** 2, 0)
+  // What the readings pin down: trace of the part of the information that is theirs.
+  const ofReadings = new Matrix(rows.slice(0, n))
+  const pinned = covariance.mmul(ofReadings.transpose().mmul(ofReadings)).trace()
+  const free = Math.max(0, n - pinned)
+  const s2 = (trust + square) / (trust + free)
+  return {
+    parameters,
+    covariance: covariance.mul(s2).to2DArray(),
+    residuals,
+    scatter: free > 0.5 ? Math.sqrt(square / free) : Math.sqrt(square / n),
+    dof: trust + free,
+  }
+}
+
+function jacobian(
+  model: (parameters: readonly number[]) => number[],
+  at: readonly number[],
+  believed: readonly Believed[],
+): number[][] {
+  const columns = at.map((value, j) => {
+    const h = STEP * (believed[j]?.sd ?? 1)
+    const moved = (by: number) => model(at.map((v, i) => (i === j ? value + by : v)))
+    const [up, down] = [moved(h), moved(-h)]
+    return up.map((v, i) => (v - (down[i] ?? 0)) / (2 * h))
+  })
+  return (columns[0] ?? []).map((_, i) => columns.map((column) => column[i] ?? 0))
+}
+
+/** Share of cases that a stated band is to hold. */
+export const HELD = 0.95
+
+/**
+ * A figure that follows from fitted parameters, with its band: errors carried through linearly, by Student's t.
+ *
+ * @param of the figure from the parameters; give its logarithm where it cannot be negative
+ */
+export function carried(fitted: Pick<Fit, 'parameters' | 'covariance' | 'dof'>, of: (p: readonly number[]) => number) {
+  const { parameters, covariance, dof } = fitted
+  const slope = parameters.map((value, j) => {
+    const h = 0.05 * Math.sqrt(covariance[j]?.[j] ?? 0) || STEP
+    const moved = (by: number) => of(parameters.map((v, i) => (i === j ? value + by : v)))
+    return (moved(h) - moved(-h)) / (2 * h)
+  })
+  const variance = slope.reduce(
+    (sum, a, i) => sum + slope.reduce((part, b, j) => part + a * b * (covariance[i]?.[j] ?? 0), 0),
+    0,
+  )
+  const value = of(parameters)
+  const half = studentQuantile((1 + HELD) / 2, dof) * Math.sqrt(Math.max(0, variance))
+  return { value, low: value - half, high: value + half }
+}

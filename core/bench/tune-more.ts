@@ -1,0 +1,199 @@
+import { LINE_DENSITY } from '../../data/tackle-limits'
+import {
+  freeFallMps,
+  fallenM,
+  secondsToFall,
+  towed,
+  GRAVITY_MPS2,
+  METAL_KG_M3,
+  motionOf,
+  type BuildMotion,
+} from '../motion'
+import {
+  alter,
+  BLADE_SHAPES,
+  cutBody,
+  familyOf,
+  lureAction,
+  lureMass,
+  swapBlade,
+  trailerFits,
+  type BladeShape,
+  type Box,
+  type Line,
+  type Lure,
+  type Trailer,
+} from '../tackle'
+import { waterDensity } from '../water'
+import { knownMotion, type Known } from './known'
+import type { Carrying } from './fit-rest'
+
+const bare = (lure: Lure) => ({ lure, mount: { kind: 'own' as const }, trailer: null, massKg: lureMass(lure).kg })
+const tow = (line: Line) => ({ diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] })
+
+/** How a sinking lure behaves at a weight. */
+export interface Sinking {
+  readonly massKg: number
+  readonly fallMps: number
+  /** Depth after three and five seconds, m. */
+  readonly after3M: number
+  readonly after5M: number
+  /** Depth it holds, m, with a length of line out, at a pace through the water. */
+  readonly holdsM: number
+}
+
+interface Held {
+  readonly line: Line
+  /** Speed through the water: retrieve and current together, m/s. */
+  readonly speedMps: number
+  readonly lineOutM: number
+  readonly rodTipM: number
+}
+
+function sinking(motion: BuildMotion, massKg: number, density: number, { line, speedMps, lineOutM, rodTipM }: Held) {
+  return {
+    massKg,
+    fallMps: freeFallMps(motion, density),
+    after3M: fallenM(motion, density, line.diameterM, 3),
+    after5M: fallenM(motion, density, line.diameterM, 5),
+    holdsM: towed(motion, density, tow(line), speedMps, lineOutM, rodTipM).depthM,
+  }
+}
+
+/** A hollow plug filled to each of some weights, kg; the filler lies inside and displaces nothing. */
+export function filled(
+  lure: Lure,
+  known: Known,
+  water: Carrying,
+  massesKg: readonly number[],
+  held: Held,
+): (Sinking & { readonly fillerKg: number })[] {
+  const empty = lureMass(withFiller(lure, 0)).kg
+  const density = waterDensity(water.tempC, water.salinity)
+  const motion = knownMotion(bare(withFiller(lure, 0)), known, water)
+  return massesKg
+    .filter((massKg) => massKg >= empty)
+    .map((massKg) => {
+      const fillerKg = massKg - empty
+      const loaded = { ...motion, weightN: motion.weightN + fillerKg * GRAVITY_MPS2 }
+      return { fillerKg, ...sinking(loaded, massKg, density, held) }
+    })
+}
+
+const withFiller = (lure: Lure, loadKg: number): Lure => ({ ...lure, traits: { ...lure.traits, loadKg } }) as Lure
+export const isHollow = (lure: Lure) => 'loadKg' in lure.traits
+
+export interface Bladed {
+  readonly blade: BladeShape
+  readonly size: number
+  readonly vibration: number
+  readonly flash: number
+  /** Depth it runs at with that line out at that speed, m. */
+  readonly holdsM: number
+  /** Slowest speed at which it stays as deep as now, m/s… higher means it must be wound more slowly to hold depth. */
+  readonly massKg: number
+}
+
+/** Every blade shape at sizes one number either side: lift, vibration, flash, weight. */
+export function bladed(lure: Lure, known: Known, water: Carrying, held: Held): Bladed[] {
+  const traits = lure.traits as { blade?: BladeShape; bladeSize?: number; bladeFinish?: string; hammered?: boolean }
+  const { blade: now, bladeSize } = traits
+  if (now === undefined || bladeSize === undefined) return []
+  const density = waterDensity(water.tempC, water.salinity)
+  const sizes = [bladeSize - 1, bladeSize, bladeSize + 1].filter((n) => n >= 0 && n <= 8)
+  return BLADE_SHAPES.flatMap((blade) =>
+    sizes.map((size) => {
+      const patch = swapBlade(lure, {
+        blade,
+        bladeSize: size,
+        bladeFinish: traits.bladeFinish ?? 'silver',
+        hammered: traits.hammered ?? false,
+      })
+      const swapped = alter(lure, { id: 'tried', date: '2000-01-01', kind: 'blade', note: '', patch })
+      const { vibration, flash } = lureAction(swapped)
+      const motion = knownMotion(bare(swapped), known, water)
+      return {
+        blade,
+        size,
+        vibration,
+        flash,
+        holdsM: towed(motion, density, tow(held.line), held.speedMps, held.lineOutM, held.rodTipM).depthM,
+        massKg: lureMass(swapped).kg,
+      }
+    }),
+  )
+}
+
+/** A soft body cut to a length, kg and m/s on a head. */
+export function cutTo(lure: Lure, known: Known, water: Carrying, lengthsM: readonly number[], headKg: number) {
+  const density = waterDensity(water.tempC, water.salinity)
+  return lengthsM.map((lengthM) => {
+    const patch = lengthM < lure.lengthM ? cutBody(lure, lengthM) : {}
+    const cut = alter(lure, { id: 'tried', date: '2000-01-01', kind: 'cut', note: '', patch })
+    const motion = onHead(cut, known, water, headKg)
+    return { lengthM, massKg: lureMass(cut).kg, fallMps: freeFallMps(motion, density) }
+  })
+}
+
+/** A body with a lead head of a weight: the fitted area shrinks and grows with the square of its length. */
+function onHead(
+  lure: Lure,
+  known: Known,
+  water: Carrying,
+  headKg: number,
+  trailer: Trailer | null = null,
+): BuildMotion {
+  const density = waterDensity(water.tempC, water.salinity)
+  const tested = known.fall && known.fall.n > 0 ? Math.exp(known.fall.parameters[0] ?? 0) : null
+  const was = known.tests[0]?.asTested.lengthM ?? lure.lengthM
+  const motion = motionOf({ ...bare(lure), trailer }, density)
+  const fallDragM2 =
+    tested === null ? motion.fallDragM2 : tested * (lure.lengthM / was) ** 2 + trailerDrag(motion, lure, density)
+  return { ...motion, fallDragM2, weightN: motion.weightN + headKg * GRAVITY_MPS2 * (1 - density / METAL_KG_M3.lead) }
+}
+const trailerDrag = (withTrailer: BuildMotion, lure: Lure, density: number) =>
+  withTrailer.fallDragM2 - motionOf(bare(lure), density).fallDragM2
+
+/** Trailers of the box on a bait: how each slows the fall, and what it does to the thump where that was tested. */
+export function trailersOn(lure: Lure, known: Known, box: Pick<Box, 'trailers'>, water: Carrying) {
+  if (!familyOf(lure.family).takesTrailer) return []
+  const density = waterDensity(water.tempC, water.salinity)
+  const without = freeFallMps(onHead(lure, known, water, 0), density)
+  return box.trailers
+    .filter((t) => trailerFits(t, lure.lengthM))
+    .map((trailer) => ({
+      trailer,
+      fallMps: freeFallMps(onHead(lure, known, water, 0, trailer), density),
+      bareMps: without,
+      damping: known.damping.get(trailer.id) ?? null,
+    }))
+}
+
+const HEAVIEST_KG = 0.2
+
+/**
+ * Weight of lead, kg, that a body or jig needs on (or in place of) its head to fall at a wanted speed, by bisection; null where even 200 g do not do it.
+ *
+ * @param ownKg true: the jig's own mass is what changes; false: a head is hung on the body
+ */
+export function weightForFall(lure: Lure, known: Known, water: Carrying, wantedMps: number): number | null {
+  const density = waterDensity(water.tempC, water.salinity)
+  const soft = familyOf(lure.family).body === 'soft'
+  const own = lureMass(lure).kg
+  const fallAt = (kg: number) => freeFallMps(onHead(lure, known, water, soft ? kg : kg - own), density)
+  if (fallAt(HEAVIEST_KG) < wantedMps) return null
+  let [low, high] = [0, HEAVIEST_KG]
+  for (let i = 0; i < 45; i++) {
+    const middle = (low + high) / 2
+    if (fallAt(middle) < wantedMps) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}
+
+/** Seconds to a depth at a weight of head, for the table beside the wanted fall. */
+export function secondsWith(lure: Lure, known: Known, water: Carrying, headKg: number, depthM: number, line: Line) {
+  const soft = familyOf(lure.family).body === 'soft'
+  const motion = onHead(lure, known, water, soft ? headKg : headKg - lureMass(lure).kg)
+  return secondsToFall(motion, waterDensity(water.tempC, water.salinity), line.diameterM, depthM)
+}
