@@ -1,6 +1,6 @@
 import { BELIEF_SD, READING_SD, SHELL_EXPANSION } from '../../data/bench'
 import { familyOf, lureMass, testsOf, type BenchTest, type Lure, type ReadingOf } from '../tackle'
-import { GRAVITY_MPS2, METAL_KG_M3, motionOf, weightInWaterN } from '../motion'
+import { GRAVITY_MPS2, METAL_KG_M3, freeFallMps, motionOf, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 import { addedSince } from './as-tested'
 import { beliefOnly } from './figure'
@@ -105,8 +105,7 @@ export function restWeightN(rest: Rest, water: Carrying, parameters = rest.param
 export const canRest = (lure: Lure) => familyOf(lure.family).swims === 'dives'
 
 /** Speed of rise (negative) or fall of a plug, m/s, in a water. */
-export function restSpeedIn(rest: Pick<Rest, 'at' | 'massKg' | 'parameters'>, water: Carrying, p = rest.parameters) {
-  const square =
-    restWeightN(rest as Rest, water, p) / (0.5 * waterDensity(water.tempC, water.salinity) * Math.exp(p[1] ?? 0))
-  return Math.sign(square) * Math.sqrt(Math.abs(square))
+export function restSpeedIn(rest: Rest, water: Carrying, p = rest.parameters): number {
+  const motion = { weightN: restWeightN(rest, water, p), fallDragM2: Math.exp(p[1] ?? 0) }
+  return freeFallMps(motion, waterDensity(water.tempC, water.salinity))
 }

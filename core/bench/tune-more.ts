@@ -7,6 +7,7 @@ import {
   GRAVITY_MPS2,
   METAL_KG_M3,
   motionOf,
+  weightInWaterN,
   type BuildMotion,
 } from '../motion'
 import {
@@ -25,7 +26,7 @@ import {
   type Trailer,
 } from '../tackle'
 import { waterDensity } from '../water'
-import { knownMotion, type Known } from './known'
+import { knownMotion, testedMotion, type Known } from './known'
 import type { Carrying } from './fit-rest'
 
 const bare = (lure: Lure) => ({ lure, mount: { kind: 'own' as const }, trailer: null, massKg: lureMass(lure).kg })
@@ -90,8 +91,14 @@ export interface Bladed {
   readonly flash: number
   /** Depth it runs at with that line out at that speed, m. */
   readonly holdsM: number
-  /** Slowest speed at which it stays as deep as now, m/s… higher means it must be wound more slowly to hold depth. */
+  /** Wound faster than this it comes up to the surface, m/s; Infinity where it never lifts. */
+  readonly surfacesMps: number
   readonly massKg: number
+}
+
+/** Speed at which the lift of planes or blades carries all of a lure's weight: −tan φ₀ · ½ρ·C·A·V² = W′. */
+function surfacesMps({ planeTan, weightN, pullDragM2 }: BuildMotion, density: number): number {
+  return planeTan < 0 ? Math.sqrt(weightN / (-planeTan * 0.5 * density * pullDragM2)) : Infinity
 }
 
 /** Every blade shape at sizes one number either side: lift, vibration, flash, weight. */
@@ -118,6 +125,7 @@ export function bladed(lure: Lure, known: Known, water: Carrying, held: Held): B
         vibration,
         flash,
         holdsM: towed(motion, density, tow(held.line), held.speedMps, held.lineOutM, held.rodTipM).depthM,
+        surfacesMps: surfacesMps(motion, density),
         massKg: lureMass(swapped).kg,
       }
     }),
@@ -130,29 +138,25 @@ export function cutTo(lure: Lure, known: Known, water: Carrying, lengthsM: reado
   return lengthsM.map((lengthM) => {
     const patch = lengthM < lure.lengthM ? cutBody(lure, lengthM) : {}
     const cut = alter(lure, { id: 'tried', date: '2000-01-01', kind: 'cut', note: '', patch })
-    const motion = onHead(cut, known, water, headKg)
+    const motion = onHead(cut, known, water, headKg, { shorter: lengthM / lure.lengthM })
     return { lengthM, massKg: lureMass(cut).kg, fallMps: freeFallMps(motion, density) }
   })
 }
 
-/** A body with a lead head of a weight: the fitted area shrinks and grows with the square of its length. */
+/** A body with a lead head of a weight; a fitted area shrinks with the square of a cut, and a trailer adds its own. */
 function onHead(
   lure: Lure,
   known: Known,
   water: Carrying,
   headKg: number,
-  trailer: Trailer | null = null,
+  { shorter = 1, trailer = null }: { shorter?: number; trailer?: Trailer | null } = {},
 ): BuildMotion {
   const density = waterDensity(water.tempC, water.salinity)
-  const tested = known.fall && known.fall.n > 0 ? Math.exp(known.fall.parameters[0] ?? 0) : null
-  const was = known.tests[0]?.asTested.lengthM ?? lure.lengthM
-  const motion = motionOf({ ...bare(lure), trailer }, density)
-  const fallDragM2 =
-    tested === null ? motion.fallDragM2 : tested * (lure.lengthM / was) ** 2 + trailerDrag(motion, lure, density)
-  return { ...motion, fallDragM2, weightN: motion.weightN + headKg * GRAVITY_MPS2 * (1 - density / METAL_KG_M3.lead) }
+  const tested = testedMotion(known, water)
+  const fallDragM2 = tested.fallDragM2 === null ? null : tested.fallDragM2 * shorter ** 2
+  const motion = motionOf({ ...bare(lure), trailer }, density, { ...tested, fallDragM2 })
+  return { ...motion, weightN: motion.weightN + weightInWaterN(headKg, METAL_KG_M3.lead, density) }
 }
-const trailerDrag = (withTrailer: BuildMotion, lure: Lure, density: number) =>
-  withTrailer.fallDragM2 - motionOf(bare(lure), density).fallDragM2
 
 /** Trailers of the box on a bait: how each slows the fall, and what it does to the thump where that was tested. */
 export function trailersOn(lure: Lure, known: Known, box: Pick<Box, 'trailers'>, water: Carrying) {
@@ -163,7 +167,7 @@ export function trailersOn(lure: Lure, known: Known, box: Pick<Box, 'trailers'>,
     .filter((t) => trailerFits(t, lure.lengthM))
     .map((trailer) => ({
       trailer,
-      fallMps: freeFallMps(onHead(lure, known, water, 0, trailer), density),
+      fallMps: freeFallMps(onHead(lure, known, water, 0, { trailer }), density),
       bareMps: without,
       damping: known.damping.get(trailer.id) ?? null,
     }))

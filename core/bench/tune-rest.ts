@@ -1,5 +1,5 @@
 import { LEAD_STRIP, SUSPENDS_MPS } from '../../data/bench'
-import { GRAVITY_MPS2, METAL_KG_M3, weightInWaterN } from '../motion'
+import { GRAVITY_MPS2, METAL_KG_M3, freeFallMps, weightInWaterN } from '../motion'
 import { HUNG, WIRES, HookSize, hookGapM, hooksMassKg, type HungHooks, type Leader, type Lure } from '../tackle'
 import { waterDensity } from '../water'
 import { carriedDifferenceN, restSpeedIn, restWeightN, type Carrying, type Rest } from './fit-rest'
@@ -19,6 +19,10 @@ export interface Suspend {
 
 /** Lead, kg, that weighs so much in water, N. */
 const leadForN = (weightN: number, density: number) => weightN / (GRAVITY_MPS2 * (1 - density / METAL_KG_M3.lead))
+
+/** Speed of a plug at a weight in water, m/s, down positive. */
+const hangingMps = (rest: Rest, weightN: number, density: number) =>
+  freeFallMps({ weightN, fallDragM2: Math.exp(rest.parameters[1] ?? 0) }, density)
 
 /** Length of lead strip of a mass, m. */
 export const stripM = (leadKg: number) => leadKg / (METAL_KG_M3.lead * LEAD_STRIP.widthM * LEAD_STRIP.thickM)
@@ -47,8 +51,7 @@ export function suspend(rest: Rest, water: Carrying): Suspend {
 export function restSpeedWith(rest: Rest, leadKg: number, water: Carrying): number {
   const density = waterDensity(water.tempC, water.salinity)
   const weight = restWeightN(rest, water) + weightInWaterN(leadKg, METAL_KG_M3.lead, density)
-  const square = weight / (0.5 * density * Math.exp(rest.parameters[1] ?? 0))
-  return Math.sign(square) * Math.sqrt(Math.abs(square))
+  return hangingMps(rest, weight, density)
 }
 
 export interface HookChoice {
@@ -75,8 +78,7 @@ export function hooksToSuspend(lure: Lure, rest: Rest, water: Carrying, most = 3
     .map((hooks) => {
       const addedKg = hooksMassKg(hooks) - hooksMassKg(now)
       const weight = restWeightN(rest, water) + weightInWaterN(addedKg, METAL_KG_M3.steel, density)
-      const square = weight / (0.5 * density * Math.exp(rest.parameters[1] ?? 0))
-      return { hooks, addedKg, speedMps: Math.sign(square) * Math.sqrt(Math.abs(square)) }
+      return { hooks, addedKg, speedMps: hangingMps(rest, weight, density) }
     })
     .sort((a, b) => Math.abs(a.speedMps) - Math.abs(b.speedMps))
     .slice(0, most)
@@ -95,8 +97,7 @@ export function leadersToSuspend(leaders: readonly Leader[], rest: Rest, water: 
       const own = LEADER_DENSITY[leader.material]
       const volume = (Math.PI / 4) * leader.diameterM ** 2 * leader.lengthM * HANGS_ON_LURE
       const weight = restWeightN(rest, water) + volume * (own - density) * GRAVITY_MPS2
-      const square = weight / (0.5 * density * Math.exp(rest.parameters[1] ?? 0))
-      return { leader, speedMps: Math.sign(square) * Math.sqrt(Math.abs(square)) }
+      return { leader, speedMps: hangingMps(rest, weight, density) }
     })
     .sort((a, b) => Math.abs(a.speedMps) - Math.abs(b.speedMps))
 }
@@ -105,11 +106,8 @@ export function leadersToSuspend(leaders: readonly Leader[], rest: Rest, water: 
 export function inOtherWater(rest: Rest, leadKg: number, from: Carrying, to: Carrying) {
   const density = waterDensity(to.tempC, to.salinity)
   const here = restWeightN(rest, from)
-  const speed = (weight: number) => {
-    const all = weight + weightInWaterN(leadKg, METAL_KG_M3.lead, density)
-    const square = all / (0.5 * density * Math.exp(rest.parameters[1] ?? 0))
-    return Math.sign(square) * Math.sqrt(Math.abs(square))
-  }
+  const leadN = weightInWaterN(leadKg, METAL_KG_M3.lead, density)
+  const speed = (weight: number) => hangingMps(rest, weight + leadN, density)
   return {
     waterAloneMps: speed(here + carriedDifferenceN(rest.massKg, here, from, to, 0)),
     withShellMps: speed(here + carriedDifferenceN(rest.massKg, here, from, to)),

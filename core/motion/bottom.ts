@@ -19,12 +19,14 @@ export const FRICTION_DEG = { mud: 20, sand: 30, gravel: 35, rock: 45 } as const
 export type Ground = keyof typeof FRICTION_DEG
 
 /** Pulls tried for the lightest lead, N: from a hanging bow to a banjo string. */
-const LEAST_PULL_N = 0.02
-const PULLS = 160
+const LEAST_PULL_N = 0.005
+const PULLS = 200
+/** The line is kept so taut that at the lead its cotangent is no less than this share of a straight line's: nobody lets a bow run off downstream. */
+const LEAST_TAUT = 0.3
 
 /**
  * Lightest weight that stays where it lies while current or drift drags at the line: over all pulls in the line the least of
- * W′ = T·(sin φ + cos φ / tan ψ), φ the line's angle at the lead, ψ the friction angle. Less pull lets the line bow and lie flat, more pull drags.
+ * W′ = T·(sin φ + cos φ / tan ψ), φ the line's angle at the lead, ψ the friction angle. Less pull lets the line bow away, more pull drags.
  * The flow is taken as even down to the bottom, which errs on the heavy side.
  *
  * @param awayM lead's distance from the rod tip, downstream, m, > 0
@@ -46,9 +48,9 @@ export function holdBottomKg(given: {
     const pullN = LEAST_PULL_N * 1.06 ** i
     const k = lineCurvature(density, lineDiameterM, flowMps, pullN)
     const cot = cotAtLure(k, awayM, depthM, tipM)
-    // Where the line leaves the lead away from the rod it only drags: its pull sideways counts, its lift is none.
+    if (cot < (LEAST_TAUT * awayM) / (depthM + tipM)) continue
     const angle = Math.atan2(1, cot)
-    const weightN = pullN * (Math.sin(angle) + Math.abs(Math.cos(angle)) * grip)
+    const weightN = pullN * (Math.sin(angle) + Math.cos(angle) * grip)
     if (weightN < best.weightN) best = { weightN, pullN, angle }
   }
   const massKg = best.weightN / (GRAVITY_MPS2 * (1 - density / METAL_KG_M3[metal]))
