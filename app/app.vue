@@ -16,6 +16,7 @@ const route = useRoute()
 const VIEWS = [
   { to: '/water', name: 'Water' },
   { to: '/box', name: 'Box' },
+  { to: '/bench', name: 'Bench' },
   { to: '/', name: 'Match' },
 ]
 

@@ -16,6 +16,10 @@ interface Kept {
   exportedOn: string
   /** Day on which a reminder to export was waved away. */
   remindedOn: string
+  /** The lure last looked at on the bench. */
+  benchLureId: string
+  /** The lure that others are compared with, by kind of test. */
+  references: Partial<Record<string, string>>
 }
 
 export type BoxView = 'trays' | 'families' | 'table'
@@ -34,6 +38,8 @@ export const useSettings = defineStore('settings', {
     keepAskedOn: '',
     exportedOn: '',
     remindedOn: '',
+    benchLureId: '',
+    references: {},
   }),
   actions: {
     async load() {

@@ -378,7 +378,7 @@ describe('what is seen', () => {
   })
   it('tear load: a litre of water and a 10 g bag pull with 9.89 N (NIST: g 9.80665; CRC: 998.2 kg/m³)', () => {
     const worm = named('Plainstick 125')
-    const load = tearLoad(worm, [test('tear', worm, { bagKg: 0.01, readings: [{ litres: 1 }] })])
+    const load = tearLoad(worm, [test('tear', worm, { bagKg: 0.01, readings: [{ volumeM3: 0.001 }] })])
     expect(load?.value).toBeCloseTo(9.887, 2)
     expect(sayTear(4)).toMatch(/tears easily/)
     expect(sayTear(8)).toMatch(/as most/)

@@ -16,6 +16,9 @@ export interface Residual {
 }
 export type Fitted = Posterior & { readonly residuals: readonly Residual[] }
 
+/** Once it was timed, what was believed of its fall hardly counts: it is held this many times as loosely. */
+const LOOSE = 3
+
 /** Drag area of a free fall as its family has it, m². */
 function assumedFallDrag(lure: Lure): number {
   return motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, ANY_WATER).fallDragM2
@@ -29,14 +32,14 @@ function assumedFallDrag(lure: Lure): number {
  */
 export function fitFall(lure: Lure, tests: readonly BenchTest[]): Fitted {
   const assumed = Math.log(assumedFallDrag(lure))
-  const believed = [{ at: assumed, sd: BELIEF_SD.drag }]
+  const belief = (sd: number) => [{ at: assumed, sd }]
   const falls = testsOf(tests, lure.id, 'fall').flatMap((test) => {
     const { motion, density } = motionAsTested(lure, test)
     if (motion.weightN <= 0) return []
     const bySize = 2 * Math.log(test.asTested.lengthM / lure.lengthM)
     return test.readings.map(({ seconds }) => ({ test, motion, density, seconds, bySize }))
   })
-  if (falls.length === 0) return { ...beliefOnly(believed, 'assumed'), residuals: [] }
+  if (falls.length === 0) return { ...beliefOnly(belief(BELIEF_SD.drag), 'assumed'), residuals: [] }
   const secondsAt = (lnArea: number, { test, motion, density, bySize }: (typeof falls)[number]) =>
     secondsToFall(
       { weightN: motion.weightN, fallDragM2: Math.exp(lnArea + bySize) },
@@ -45,7 +48,7 @@ export function fitFall(lure: Lure, tests: readonly BenchTest[]): Fitted {
       test.depthM,
     )
   const found = fit({
-    believed,
+    believed: belief(LOOSE * BELIEF_SD.drag),
     predict: ([lnArea = 0]) => falls.map((f) => Math.log(secondsAt(lnArea, f))),
     observed: falls.map((f) => Math.log(f.seconds)),
     readingSd: falls.map((f) => Math.hypot(READING_SD.fall, READING_SD.watchS / f.seconds)),

@@ -51,3 +51,13 @@ export {
   type Bladed,
   type Sinking,
 } from './tune-more'
+export { against, findingOf, kindsFor, type Against, type Finding } from './summary'
+export {
+  newSeries,
+  paceOf,
+  weighedBy,
+  withReading,
+  withoutReading,
+  type SeriesProblem,
+  type SeriesResult,
+} from './series'

@@ -61,7 +61,7 @@ export function speedWindow(lure: Lure, tests: readonly BenchTest[]): { slow: Fi
 export function tearLoad(lure: Lure, tests: readonly BenchTest[]): Figure | null {
   return figureOf(
     testsOf(tests, lure.id, 'tear').flatMap((t) =>
-      t.readings.map(({ litres }) => (litres * 0.001 * waterDensity(20, 0) + t.bagKg) * GRAVITY_MPS2),
+      t.readings.map(({ volumeM3 }) => (volumeM3 * waterDensity(20, 0) + t.bagKg) * GRAVITY_MPS2),
     ),
   )
 }

@@ -93,7 +93,7 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
             })),
           }
         case 'tear':
-          return { bagKg: 0.012, readings: thrice(() => ({ litres: rounded(near(test.litres, 0.07), 0.02) })) }
+          return { bagKg: 0.012, readings: thrice(() => ({ volumeM3: rounded(near(test.litres / 1000, 0.07), 2e-5) })) }
         case 'cast':
           return { rodId: test.rodId, readings: thrice(() => ({ castM: rounded(near(test.castM, 0.05), 0.5) })) }
         case 'revival':

@@ -20,6 +20,7 @@ export {
   planImport,
   readSheet,
   writeLures,
+  writeTests,
   type AsideRow,
   type CellProblem,
   type Column,

@@ -13,7 +13,7 @@ function heldHeight(build: Build, c: Conditions, reading: Reading, rodTipM: numb
 
 /** The cast that a set-up makes in this water, ready for the path. */
 export function castPlanOf(
-  { build, outfit, handling }: SetUp,
+  { build, outfit, handling }: Pick<SetUp, 'build' | 'handling'> & { outfit: Pick<SetUp['outfit'], 'line'> },
   motion: BuildMotion,
   c: Conditions,
   reading: Reading,

@@ -143,7 +143,7 @@ export function sayLift({ change, points }: Lift, system: UnitSystem): string {
   }
 }
 
-export function sayMount({ build }: SetUp): string | null {
+export function sayMount({ build }: Pick<SetUp, 'build'>): string | null {
   const { mount } = build
   switch (mount.kind) {
     case 'own':

@@ -5,7 +5,7 @@
  * They are exact by definition. Only this folder converts; everywhere else a quantity is SI and says so in its name.
  */
 
-export type QuantityKind = 'length' | 'mass' | 'speed' | 'temperature' | 'force' | 'time'
+export type QuantityKind = 'length' | 'mass' | 'speed' | 'temperature' | 'force' | 'time' | 'volume' | 'rate'
 
 export interface Unit {
   readonly id: string
@@ -35,6 +35,8 @@ export const UNITS = {
   oz: { id: 'oz', kind: 'mass', symbol: 'oz', spellings: ['oz', 'ounce', 'ounces'], factor: POUND_KG / 16 },
   mps: { id: 'mps', kind: 'speed', symbol: 'm/s', spellings: ['m/s', 'mps', 'ms'], factor: 1 },
   kmh: { id: 'kmh', kind: 'speed', symbol: 'km/h', spellings: ['km/h', 'kmh', 'kph'], factor: 1 / 3.6 },
+  cmps: { id: 'cmps', kind: 'speed', symbol: 'cm/s', spellings: ['cm/s'], factor: 0.01 },
+  inps: { id: 'inps', kind: 'speed', symbol: 'in/s', spellings: ['in/s'], factor: INCH_M },
   mph: { id: 'mph', kind: 'speed', symbol: 'mph', spellings: ['mph'], factor: (5280 * 12 * INCH_M) / 3600 },
   ftps: { id: 'ftps', kind: 'speed', symbol: 'ft/s', spellings: ['ft/s', 'fps'], factor: 12 * INCH_M },
   kn: { id: 'kn', kind: 'speed', symbol: 'kn', spellings: ['kn', 'knot', 'knots', 'kt'], factor: 1852 / 3600 },
@@ -56,6 +58,22 @@ export const UNITS = {
     spellings: ['lb', 'lbs', 'pound', 'pounds', 'lb-test'],
     factor: POUND_KG * STANDARD_GRAVITY,
   },
+  litre: {
+    id: 'litre',
+    kind: 'volume',
+    symbol: 'l',
+    spellings: ['l', 'litre', 'liter', 'litres', 'liters'],
+    factor: 0.001,
+  },
+  ml: { id: 'ml', kind: 'volume', symbol: 'ml', spellings: ['ml'], factor: 1e-6 },
+  flOz: {
+    id: 'flOz',
+    kind: 'volume',
+    symbol: 'fl oz',
+    spellings: ['fl oz', 'floz'],
+    factor: (231 * INCH_M ** 3) / 128,
+  },
+  perS: { id: 'perS', kind: 'rate', symbol: '/s', spellings: ['/s', 'hz'], factor: 1 },
   s: { id: 's', kind: 'time', symbol: 's', spellings: ['s', 'sec', 'second', 'seconds'], factor: 1 },
 } as const satisfies Record<string, Unit>
 

@@ -79,7 +79,7 @@ const KINDS = {
   },
   tear: {
     bagKg: z.number().min(0).max(2),
-    readings: readings(z.strictObject({ litres: z.number().min(0.02).max(30) })),
+    readings: readings(z.strictObject({ volumeM3: z.number().min(0.00002).max(0.03) })),
   },
   cast: { rodId: z.string().min(1).max(80).nullable(), readings: readings(z.strictObject({ castM })) },
   revival: {

@@ -89,7 +89,7 @@ export const DEMO_TESTS: readonly Test[] = [
   { lure: 'Pirrip 7', kind: 'cast', daysAgo: 25, rodId: TERN, castM: 24 },
   { lure: 'Bumblecrag M', kind: 'cast', daysAgo: 25, rodId: TERN, castM: 27 },
   // Kitchen scale.
-  { lure: 'Tremolo 12', kind: 'weigh', daysAgo: 80, by: 1.03 },
-  { lure: 'Bumblecrag M', kind: 'weigh', daysAgo: 80, by: 0.97 },
-  { lure: 'Plainstick 125', kind: 'weigh', daysAgo: 80, by: 0.96 },
+  { lure: 'Dollop 18', kind: 'weigh', daysAgo: 80 },
+  { lure: 'Nimbletwig 110', kind: 'weigh', daysAgo: 80 },
+  { lure: 'Broombelly Ball 18', kind: 'weigh', daysAgo: 80 },
 ]

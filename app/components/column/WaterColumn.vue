@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { line } from 'd3-shape'
+import { area, line } from 'd3-shape'
+import type { Band } from '../../../core/bench'
 import type { CastPlan, Path } from '../../../core/motion'
 import type { Lure } from '../../../core/tackle'
 import type { Conditions, LightPhase } from '../../../core/water'
@@ -17,6 +18,10 @@ const props = defineProps<{
   lure?: Lure | null
   others?: readonly { path: Path; name: string }[]
   share?: number | null
+  /** Where the path may lie as well, 19 times in 20. */
+  band?: Band | null
+  /** Depths that were measured, drawn where the path is deepest. */
+  measuredM?: readonly number[]
 }>()
 defineEmits<{ change: [over: Partial<Conditions>] }>()
 
@@ -48,6 +53,23 @@ const toPath = line<readonly [number, number]>()
 const wayOf = ({ x, z, workFrom }: Path) =>
   toPath(x.slice(workFrom).map((at, i) => [scene.value.x(at), scene.value.z(z[workFrom + i] ?? 0)])) ?? ''
 
+const toArea = area<number>()
+const bandShape = computed(() => {
+  const { band } = props
+  if (!band || band.x.length < 2) return ''
+  return (
+    toArea
+      .x((_, i) => scene.value.x(band.x[i] ?? 0))
+      .y0((_, i) => scene.value.z(band.low[i] ?? 0))
+      .y1((_, i) => scene.value.z(band.high[i] ?? 0))(band.x as number[]) ?? ''
+  )
+})
+const deepestAt = computed(() => {
+  const { path } = props
+  if (!path) return 0
+  const z = Math.max(...path.z.slice(path.workFrom))
+  return path.x[path.workFrom + path.z.slice(path.workFrom).indexOf(z)] ?? 0
+})
 const told = computed(() => {
   const { c, zone, path, share } = props
   const deepest = path ? Math.max(...path.z) : null
@@ -56,6 +78,9 @@ const told = computed(() => {
     c.cover.kind === 'open' ? 'Open water.' : `${c.cover.kind}, its top at ${show(c.cover.topM, 'depth')}.`,
     `Fish hold from ${show(zone.topM, 'depth')} to ${show(zone.bottomM, 'depth')}.`,
     deepest === null ? '' : `The lure is cast ${show(castM.value, 'distance')} and reaches ${show(deepest, 'depth')}.`,
+    props.band
+      ? `Its path is known to within ${show(Math.max(...props.band.high.map((h, i) => h - (props.band?.low[i] ?? 0))) / 2, 'depth')} either way.`
+      : '',
     share === null || share === undefined ? '' : `${Math.round(share * 100)} % of the cast runs in the zone.`,
   ].join(' ')
 })
@@ -95,6 +120,7 @@ const told = computed(() => {
           <circle r="6" />
           <text x="12" y="4" class="on-water">white vanishes</text>
         </g>
+        <path v-if="bandShape" :d="bandShape" class="band" data-testid="path-band" />
         <g clip-path="url(#in-water)">
           <path v-for="o in others" :key="o.name" :d="wayOf(o.path)" class="other" />
         </g>
@@ -106,6 +132,14 @@ const told = computed(() => {
           :tip="tip"
           :lure="lure ?? null"
         />
+        <g
+          v-for="(m, i) in measuredM ?? []"
+          :key="i"
+          :transform="`translate(${scene.x(deepestAt) + (i - 1) * 9} ${scene.z(m)})`"
+          class="measured"
+        >
+          <path d="M-5 0h10M0 -5v10" />
+        </g>
         <path
           :d="`M${scene.left - 40} ${scene.air(0.7)}Q${scene.left - 14} ${(tip.y + scene.air(1.2)) / 2} ${tip.x} ${tip.y}`"
           class="rod"
@@ -194,6 +228,29 @@ const told = computed(() => {
 .stage .hold {
   font-weight: 600;
   font-size: 13px;
+}
+/* The band of what is not known for sure: pale, and hatched by its edge alone in black and white. */
+.band {
+  fill: #fffdf6;
+  fill-opacity: 0.34;
+  stroke: #fffdf6;
+  stroke-opacity: 0.7;
+  stroke-width: 1;
+  stroke-dasharray: 5 3;
+}
+.v-theme--night .band {
+  fill: #e3a873;
+  fill-opacity: 0.2;
+  stroke: #e3a873;
+  stroke-opacity: 0.5;
+}
+.measured path {
+  stroke: #16302e;
+  stroke-width: 2.4;
+  fill: none;
+}
+.v-theme--night .measured path {
+  stroke: #ffe2bd;
 }
 .other {
   fill: none;

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+/** The parts of the bench. */
+const TABS = [
+  { to: '/bench', name: 'One lure' },
+  { to: '/bench/compare', name: 'Side by side' },
+  { to: '/bench/sums', name: 'Boat and bottom' },
+]
+</script>
+
+<template>
+  <AreaTabs label="Bench" :tabs="TABS" />
+</template>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { countDownTable, type Known } from '../../../core/bench'
+import type { BuildMotion } from '../../../core/motion'
+import { useMeasure } from '~/composables/useMeasure'
+
+/** What to count for each depth, with how far the count may be out. */
+const props = defineProps<{
+  known: Known
+  motion: BuildMotion
+  density: number
+  lineDiameterM: number
+  depthM: number
+}>()
+const { show } = useMeasure()
+const depths = computed(() => {
+  const whole = [0.5, 1, 2, 3, 4, 6, 8, 10, 15, 20, 30].filter((d) => d < props.depthM * 0.98)
+  return [...whole.slice(-6), Math.round(props.depthM * 10) / 10]
+})
+const rows = computed(() =>
+  props.known.fall
+    ? countDownTable(props.motion, props.known.fall, props.density, props.lineDiameterM, depths.value)
+    : [],
+)
+const longest = computed(() => Math.max(...rows.value.map((r) => r.high), 1))
+const seconds = (s: number) => (s < 9.95 ? s.toFixed(1) : s.toFixed(0))
+</script>
+
+<template>
+  <table v-if="rows.length" class="counts" aria-label="Count-down table">
+    <thead>
+      <tr>
+        <th scope="col">To</th>
+        <th scope="col">Count</th>
+        <th scope="col">19 times in 20</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="r in rows" :key="r.depthM" :data-depth="r.depthM">
+        <th scope="row">{{ show(r.depthM, 'depth') }}</th>
+        <td>
+          <b>{{ seconds(r.seconds) }}</b>&#8239;s
+        </td>
+        <td class="band">
+          <span>{{ seconds(r.low) }} – {{ seconds(r.high) }}</span>
+          <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+            <rect :x="(r.low / longest) * 100" y="2" :width="((r.high - r.low) / longest) * 100" height="6" rx="2" />
+            <path :d="`M${(r.seconds / longest) * 100} 0v10`" />
+          </svg>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <p v-else class="quiet">It does not sink as it is: rig it on a head or hook first.</p>
+</template>
+
+<style scoped>
+.counts {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  padding: 4px 12px 4px 0;
+  text-align: left;
+  font-weight: 400;
+}
+tbody tr {
+  border-top: 1px solid rgba(var(--v-border-color), 0.14);
+}
+thead th {
+  font-size: 0.84rem;
+}
+td b {
+  font-family: var(--v-font-heading);
+  font-size: 1.12rem;
+}
+.band {
+  width: 46%;
+}
+.band span {
+  font-size: 0.84rem;
+}
+.band svg {
+  display: block;
+  width: 100%;
+  height: 8px;
+}
+.band rect {
+  fill: rgb(var(--v-theme-primary));
+  opacity: 0.32;
+}
+.band path {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 2;
+  vector-effect: non-scaling-stroke;
+}
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { Figure } from '../../../core/bench'
+import type { RoleId } from '../../../core/quantity'
+import { useMeasure } from '~/composables/useMeasure'
+import { sayBasis } from './say'
+
+/** A figure with its unit, its band, and what it rests on. */
+const props = defineProps<{ figure: Figure; role: RoleId; bare?: boolean }>()
+const { show, figure: plain } = useMeasure()
+const spread = computed(() => props.figure.high - props.figure.low > 1e-9 * Math.abs(props.figure.value))
+const low = computed(() => plain(props.figure.low, props.role).replace('-', '−'))
+const high = computed(() => plain(props.figure.high, props.role).replace('-', '−'))
+</script>
+
+<template>
+  <span class="figure">
+    <b>{{ show(figure.value, role) }}</b>
+    <span v-if="spread && low !== high" class="spread">{{ low }} … {{ high }}</span>
+    <span v-if="!bare" class="basis" :class="figure.n > 0 ? 'tested' : 'told'">{{ sayBasis(figure) }}</span>
+    <span v-if="figure.poor" class="poor">poor: test again</span>
+  </span>
+</template>
+
+<style scoped>
+.figure {
+  display: inline-flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 10px;
+}
+.spread {
+  font-size: 0.9rem;
+}
+.basis {
+  font-size: 0.82rem;
+  padding: 0 8px;
+  border-radius: 7px;
+  border: 1px solid currentColor;
+}
+.basis.tested {
+  border-style: solid;
+  color: rgb(var(--v-theme-primary));
+}
+.basis.told {
+  border-style: dashed;
+}
+.poor {
+  font-size: 0.82rem;
+  font-weight: 700;
+  color: rgb(var(--v-theme-error));
+}
+</style>

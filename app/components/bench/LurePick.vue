@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { searchFor, familyOf, type Lure } from '../../../core/tackle'
+import { useBox } from '~/stores/box'
+
+/** The lures to put on the bench: tested ones first, searched as in the box. */
+const props = defineProps<{ chosen: string | null }>()
+const emit = defineEmits<{ choose: [id: string] }>()
+const box = useBox()
+const search = ref('')
+const inOrder = new Intl.Collator('en', { numeric: true })
+const tested = computed(() => {
+  const count = new Map<string, number>()
+  for (const t of box.box.tests) count.set(t.lureId, (count.get(t.lureId) ?? 0) + 1)
+  return count
+})
+const lures = computed(() => {
+  const meant = searchFor(search.value ?? '', box.box.trays)
+  const many = (l: Lure) => tested.value.get(l.id) ?? 0
+  return box.box.lures
+    .filter(meant)
+    .sort((a, b) => Number(many(b) > 0) - Number(many(a) > 0) || inOrder.compare(a.name, b.name))
+})
+const scroller = ref<HTMLElement | null>(null)
+const ROW_PX = 58
+const rows = useVirtualizer(
+  computed(() => ({
+    count: lures.value.length,
+    getScrollElement: () => scroller.value,
+    estimateSize: () => ROW_PX,
+    overscan: 8,
+  })),
+)
+/** The chosen one is brought into sight once, and again when another is asked for from outside. */
+watch(
+  () => [props.chosen, lures.value.length] as const,
+  async () => {
+    const at = lures.value.findIndex((l) => l.id === props.chosen)
+    await nextTick()
+    if (at >= 0) rows.value.scrollToIndex(at, { align: 'auto' })
+  },
+  { immediate: true },
+)
+const said = (l: Lure) => {
+  const n = tested.value.get(l.id) ?? 0
+  return n === 0 ? 'not tested' : `${n} ${n === 1 ? 'test' : 'tests'}`
+}
+</script>
+
+<template>
+  <section class="panel pick" aria-label="Lures">
+    <v-text-field v-model="search" label="Search" density="compact" hide-details clearable autocomplete="off" />
+    <p v-if="lures.length === 0" class="quiet none">Nothing here is called that.</p>
+    <div ref="scroller" class="scroll">
+      <div :style="{ height: `${rows.getTotalSize()}px`, position: 'relative' }" role="list">
+        <div
+          v-for="row in rows.getVirtualItems()"
+          :key="lures[row.index]?.id ?? row.index"
+          role="listitem"
+          class="line"
+          :style="{ transform: `translateY(${row.start}px)`, height: `${ROW_PX}px` }"
+        >
+          <button
+            v-if="lures[row.index]"
+            type="button"
+            class="one"
+            :class="{ on: lures[row.index]?.id === chosen }"
+            :aria-pressed="lures[row.index]?.id === chosen"
+            :data-bench="lures[row.index]?.name"
+            @click="emit('choose', lures[row.index]?.id ?? '')"
+          >
+            <span class="picture"><LureDrawing :lure="lures[row.index] as Lure" :width-px="52" /></span>
+            <span class="words"
+              ><b>{{ lures[row.index]?.name }}</b
+              ><small
+                >{{ familyOf((lures[row.index] as Lure).family).name }} · {{ said(lures[row.index] as Lure) }}</small
+              ></span
+            >
+          </button>
+        </div>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.pick {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  gap: 8px;
+  padding: 12px;
+}
+.scroll {
+  overflow-y: auto;
+  min-height: 0;
+  margin: 0 -6px;
+}
+.line {
+  position: absolute;
+  inset: 0 0 auto 0;
+  padding: 0 6px;
+}
+.one {
+  display: grid;
+  grid-template-columns: 72px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  height: 54px;
+  padding: 2px 6px;
+  text-align: left;
+  border-radius: 10px;
+}
+.one:hover {
+  background: rgba(var(--v-theme-surface-variant), 0.55);
+}
+.one.on {
+  background: rgb(var(--v-theme-surface-variant));
+  box-shadow: inset 4px 0 rgb(var(--v-theme-secondary));
+}
+.one:focus-visible {
+  outline-offset: -3px;
+}
+.picture {
+  display: grid;
+  place-items: center;
+  height: 44px;
+  border-radius: 8px;
+  background: #dde3d8;
+  overflow: hidden;
+}
+.v-theme--night .picture {
+  background: #8a7358;
+}
+.words b,
+.words small {
+  display: block;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.words b {
+  font-weight: 650;
+}
+.words small {
+  font-size: 0.82rem;
+}
+.none {
+  padding: 8px;
+}
+</style>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { cheapestChange, type Change } from '../../../core/motion'
+import { useBox } from '~/stores/box'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+import type { BenchLure } from '~/composables/useBenchLure'
+import { optionsFor } from './options'
+
+/** The inverse: which single change puts more of the cast where the fish are, cheapest first. Worked out once the hand rests. */
+const props = defineProps<{ bench: BenchLure }>()
+const box = useBox()
+const water = useWater()
+const settings = useSettings()
+const found = shallowRef<ReturnType<typeof cheapestChange> | null>(null)
+const RESTS_MS = 180
+let resting: ReturnType<typeof setTimeout> | undefined
+
+const KIND: Readonly<Record<Change['kind'], string>> = {
+  rod: 'Rod',
+  speed: 'Pace',
+  count: 'Count',
+  cast: 'Cast',
+  line: 'Line',
+  weight: 'Weight',
+  lure: 'Lure',
+}
+function work() {
+  const { plan, zone, lure, known, build, builds, lines, speeds, carrying } = props.bench
+  const c = water.current
+  if (!plan.value || !zone.value || !lure.value || !known.value || !build.value || !c) return (found.value = null)
+  if (plan.value.surface || plan.value.where === 'under-rod') return (found.value = null)
+  found.value = cheapestChange({
+    plan: plan.value,
+    zone: zone.value,
+    coverTopM: c.cover.kind === 'open' ? null : c.cover.topM,
+    options: optionsFor({
+      plan: plan.value,
+      zoneMidM: (zone.value.topM + zone.value.bottomM) / 2,
+      lure: lure.value,
+      known: known.value,
+      build: build.value,
+      builds: builds.value,
+      lines: lines.value,
+      speeds: speeds.value,
+      box: box.box,
+      water: carrying.value,
+      system: settings.system,
+    }),
+  })
+}
+watch(
+  () => [props.bench.plan.value, props.bench.zone.value, settings.system],
+  () => {
+    clearTimeout(resting)
+    resting = setTimeout(work, RESTS_MS)
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => clearTimeout(resting))
+const percent = (share: number) => `${Math.round(share * 100)}\u202f%`
+const shown = computed(() => found.value?.best.filter((b) => b.share > (found.value?.now ?? 0) + 0.005) ?? [])
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+</script>
+
+<template>
+  <section v-if="found" class="put" aria-label="Put it in the zone">
+    <h3>Put it in the zone</h3>
+    <p v-if="found.cheapest" class="best" role="status">
+      <b>{{ capital(found.cheapest.name) }}:</b> {{ percent(found.cheapest.share) }} of the cast in the zone, now
+      {{ percent(found.now) }}.
+    </p>
+    <p v-else class="best" role="status">
+      {{
+        found.now > 0.5
+          ? `It is there already: ${percent(found.now)} of the cast.`
+          : `No single change at hand helps much; ${percent(found.now)} of the cast is in the zone.`
+      }}
+    </p>
+    <ol v-if="shown.length">
+      <li v-for="b in shown" :key="b.kind" :class="{ cheapest: b === found.cheapest }">
+        <span class="kind">{{ KIND[b.kind] }}</span>
+        <span class="name">{{ capital(b.name) }}</span>
+        <span class="bar" aria-hidden="true"
+          ><i :style="{ width: `${b.share * 100}%` }" /><em :style="{ left: `${found.now * 100}%` }"
+        /></span>
+        <span class="share">{{ percent(b.share) }}</span>
+      </li>
+    </ol>
+    <p class="quiet small">From what costs nothing to what costs most; each change alone.</p>
+  </section>
+</template>
+
+<style scoped>
+.put {
+  display: grid;
+  gap: 8px;
+}
+.best {
+  padding: 6px 12px;
+  border-left: 4px solid rgb(var(--v-theme-secondary));
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 58px minmax(0, 1fr) 84px 52px;
+  gap: 10px;
+  align-items: center;
+  padding: 4px 0;
+}
+.cheapest .name {
+  font-weight: 700;
+}
+.kind {
+  font-size: 0.84rem;
+}
+.bar {
+  position: relative;
+  height: 8px;
+  border-radius: 4px;
+  background: rgba(var(--v-border-color), 0.16);
+}
+.bar i {
+  position: absolute;
+  inset: 0 auto 0 0;
+  border-radius: 4px;
+  background: rgb(var(--v-theme-primary));
+}
+.bar em {
+  position: absolute;
+  top: -3px;
+  bottom: -3px;
+  width: 2px;
+  background: rgb(var(--v-theme-secondary));
+}
+.share {
+  text-align: right;
+}
+.small {
+  font-size: 0.86rem;
+}
+</style>

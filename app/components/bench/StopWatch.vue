@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { useStopwatch } from '~/composables/useStopwatch'
+
+/** A stopwatch to be worked with a wet thumb or the space bar, from anywhere on the page but a field. */
+const emit = defineEmits<{ stopped: [seconds: number] }>()
+const { running, shown, press, cancel } = useStopwatch((s) => emit('stopped', s))
+
+function key(event: KeyboardEvent) {
+  const target = event.target as HTMLElement | null
+  if (event.repeat || target?.closest('input, textarea, button, a, [role=combobox], [contenteditable]')) return
+  if (event.code === 'Space') {
+    event.preventDefault()
+    press()
+  } else if (event.code === 'Escape' && running.value) cancel()
+}
+onMounted(() => window.addEventListener('keydown', key))
+onBeforeUnmount(() => window.removeEventListener('keydown', key))
+</script>
+
+<template>
+  <div class="watch">
+    <button type="button" class="press" :class="{ running }" data-testid="watch" @click="press">
+      <span class="figures" aria-hidden="true">{{ shown.toFixed(2) }}</span>
+      <span class="what">{{ running ? 'Stop' : 'Start' }} the watch</span>
+    </button>
+    <p class="hint">
+      Press it, or the space bar, to start and again to stop: each stop is a reading.
+      <button v-if="running" type="button" class="cancel" @click="cancel">Let this one go</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.watch {
+  display: grid;
+  gap: 6px;
+  justify-items: center;
+}
+.press {
+  display: grid;
+  place-items: center;
+  gap: 2px;
+  width: 100%;
+  min-height: 132px;
+  border-radius: 18px;
+  border: 3px solid rgb(var(--v-theme-primary)) !important;
+  touch-action: manipulation;
+}
+.press.running {
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+.figures {
+  font-family: var(--v-font-heading);
+  font-size: 3.6rem;
+  font-weight: 700;
+  line-height: 1;
+}
+.what {
+  font-weight: 700;
+}
+.hint {
+  font-size: 0.88rem;
+}
+.cancel {
+  text-decoration: underline;
+  font-weight: 650;
+  min-height: 28px;
+}
+</style>

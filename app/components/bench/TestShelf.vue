@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { findingOf, kindsFor, type Known } from '../../../core/bench'
+import { testsOf, type Lure, type TestKind } from '../../../core/tackle'
+import { HOW_TO } from '../../../data/bench-howto'
+
+/** The tests that tell something of this lure: what each gives, what it came to, and the way to run it. */
+const props = defineProps<{ lure: Lure; known: Known }>()
+const kinds = computed(() =>
+  kindsFor(props.lure).map((kind) => ({
+    kind,
+    how: HOW_TO[kind] as (typeof HOW_TO)[string],
+    readings: testsOf(props.known.tests, props.lure.id, kind).flatMap((t): unknown[] => t.readings).length,
+    found: findingOf(kind, props.lure, props.known),
+  })),
+)
+const to = (kind: TestKind) => ({ path: '/bench/test', query: { lure: props.lure.id, kind } })
+</script>
+
+<template>
+  <ul class="shelf">
+    <li v-for="k in kinds" :key="k.kind">
+      <NuxtLink :to="to(k.kind)" class="one" :class="{ done: k.readings }" :data-test="k.kind">
+        <span class="name">{{ k.how.name }}</span>
+        <span v-if="!k.readings" class="gives">{{ k.how.gives }}</span>
+        <span class="state">
+          <template v-if="k.found && k.readings"
+            >{{ k.found.what }} <FigureRange :figure="k.found" :role="k.found.role"
+          /></template>
+          <template v-else-if="k.readings">{{ k.readings }} readings</template>
+          <template v-else>Not tested: run it</template>
+        </span>
+      </NuxtLink>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.shelf {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(212px, 1fr));
+  gap: 10px;
+}
+.one {
+  display: grid;
+  gap: 3px;
+  height: 100%;
+  align-content: start;
+  padding: 8px 12px;
+  border-radius: 12px;
+  color: inherit;
+  text-decoration: none;
+  border: 1px dashed rgba(var(--v-border-color), 0.5);
+}
+.one.done {
+  border: 1px solid rgba(var(--v-border-color), 0.4);
+  background: rgba(var(--v-theme-surface-variant), 0.4);
+}
+.one:hover {
+  background: rgba(var(--v-theme-surface-variant), 0.75);
+}
+.name {
+  font-weight: 700;
+}
+.gives {
+  font-size: 0.88rem;
+  line-height: 1.3;
+}
+.state {
+  font-size: 0.88rem;
+  margin-top: 2px;
+}
+.one:not(.done) .state {
+  color: rgb(var(--v-theme-primary));
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,124 @@
+import { retrievePath, secondsToFall, shareInZone } from '../../core/motion'
+import { knownMotion, knownOf, pathBand, type Known } from '../../core/bench'
+import { castPlanOf, reachOf } from '../../core/match'
+import {
+  buildsOf,
+  familyOf,
+  lureMass,
+  pullSpeedMps,
+  retrieveOf,
+  type Build,
+  type Line,
+  type Lure,
+} from '../../core/tackle'
+import { LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+/** The line on which a lure is looked at where the box has none. */
+const ANY_LINE: Line = {
+  id: '',
+  name: 'Mono 0.30',
+  material: 'mono',
+  strengthN: 60,
+  diameterM: 0.0003,
+  reelId: null,
+  cost: null,
+}
+/** The line looked at first: the one nearest to an ordinary thickness, m. */
+const ORDINARY_M = 0.00026
+
+/** One lure on the bench, in the water of the day: what is known of it, rigged, on a line, its path with its band. */
+export function useBenchLure(lureId: Ref<string | null>) {
+  const box = useBox()
+  const water = useWater()
+
+  const lure = computed<Lure | null>(() => (lureId.value ? (box.lureById.get(lureId.value) ?? null) : null))
+  const known = computed<Known | null>(() => lure.value && knownOf(lure.value, box.box.tests))
+  const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
+
+  /** Every way it can be hooked, without trailers; a soft body without a hook that fits is looked at bare. */
+  const builds = computed<Build[]>(() => {
+    const l = lure.value
+    if (!l) return []
+    const own = buildsOf(l, box.box).filter((b) => b.trailer === null)
+    return own.length > 0 ? own : [{ lure: l, mount: { kind: 'own' }, trailer: null, massKg: lureMass(l).kg }]
+  })
+  const buildAt = ref(0)
+  const build = computed(() => builds.value[buildAt.value] ?? builds.value[0] ?? null)
+
+  const lines = computed<readonly Line[]>(() => (box.box.lines.length > 0 ? box.box.lines : [ANY_LINE]))
+  const lineId = ref<string | null>(null)
+  const line = computed<Line>(() => {
+    const chosen = lines.value.find((l) => l.id === lineId.value)
+    const off = (l: Line) => Math.abs(l.diameterM - ORDINARY_M)
+    return chosen ?? lines.value.reduce((best, l) => (off(l) < off(best) ? l : best))
+  })
+
+  const motion = computed(() => build.value && known.value && knownMotion(build.value, known.value, carrying.value))
+  const retrieves = computed(() => (lure.value ? familyOf(lure.value.family).retrieves.map(retrieveOf) : []))
+  const retrieveId = ref<string | null>(null)
+  const retrieve = computed(
+    () =>
+      retrieves.value.find((r) => r.id === retrieveId.value) ??
+      retrieves.value.find((r) => r.id === 'steady') ??
+      retrieves.value[0],
+  )
+  watch(lureId, () => {
+    buildAt.value = 0
+    retrieveId.value = null
+  })
+  const speeds = computed<readonly [number, number]>(() => {
+    const w = known.value?.window
+    return w ? [w.slow.value, w.fast.value] : [0.4, 1]
+  })
+
+  const plan = computed(() => {
+    const { current: c, reading } = water
+    if (!c || !reading || !build.value || !motion.value || !retrieve.value || !lure.value) return null
+    const mid = (reading.zone.topM + reading.zone.bottomM) / 2
+    const sinks = familyOf(lure.value.family).swims === 'sinks'
+    const seconds = sinks ? secondsToFall(motion.value, reading.density, line.value.diameterM, mid) : 0
+    const handling = {
+      retrieve: retrieve.value,
+      pullMps: pullSpeedMps(retrieve.value, speeds.value),
+      countDownS: seconds <= LONGEST_COUNT_S ? Math.round(seconds) : 0,
+      rodTipM: c.rodTipM ?? ROD_TIPS_M.level,
+    }
+    return castPlanOf({ build: build.value, outfit: { line: line.value }, handling }, motion.value, c, reading)
+  })
+  const path = computed(() => plan.value && retrievePath(plan.value))
+  const band = computed(() =>
+    plan.value && known.value && !plan.value.surface ? pathBand(plan.value, known.value) : null,
+  )
+  const zone = computed(() => {
+    const { current: c, reading } = water
+    return c && reading ? reachOf(c, reading) : null
+  })
+  const share = computed(() =>
+    path.value && plan.value && zone.value ? shareInZone(path.value, zone.value, plan.value.depthM, null).inZone : null,
+  )
+
+  return {
+    lure,
+    known,
+    carrying,
+    builds,
+    buildAt,
+    build,
+    lines,
+    lineId,
+    line,
+    motion,
+    retrieves,
+    retrieveId,
+    retrieve,
+    speeds,
+    plan,
+    path,
+    band,
+    zone,
+    share,
+  }
+}
+export type BenchLure = ReturnType<typeof useBenchLure>

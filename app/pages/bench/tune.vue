@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { canRest, knownOf } from '../../../core/bench'
+import type { Line } from '../../../core/tackle'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+useHead({ title: 'Tune · Ygrion' })
+const box = useBox()
+const water = useWater()
+const route = useRoute()
+const lure = computed(() => box.lureById.get(String(route.query.lure ?? '')) ?? null)
+const known = computed(() => lure.value && knownOf(lure.value, box.box.tests))
+const lineId = ref<string | null>(null)
+const lines = computed<readonly Line[]>(() =>
+  box.box.lines.length
+    ? box.box.lines
+    : [{ id: '', name: 'Mono 0.30', material: 'mono', strengthN: 60, diameterM: 0.0003, reelId: null, cost: null }],
+)
+const line = computed(() => (lines.value.find((l) => l.id === lineId.value) ?? lines.value[0]) as Line)
+
+// The water it is tuned for: today's, unless said otherwise.
+const tempC = ref<number | null>(null)
+const salinity = ref<number | null>(null)
+const tuned = computed(() => ({
+  tempC: tempC.value ?? water.current?.waterTempC ?? 15,
+  salinity: salinity.value ?? water.place?.salinity ?? 0,
+}))
+</script>
+
+<template>
+  <div class="page">
+    <p v-if="!lure" class="panel none">
+      That lure is not in the box. <NuxtLink to="/bench">Back to the bench</NuxtLink>
+    </p>
+    <template v-else-if="known">
+      <LureHead :lure="lure" title="Tune" about="What to add, swap or cut, reckoned from what is known of it." />
+      <section class="panel tune" aria-label="Tuner">
+        <div class="fields">
+          <MeasureField
+            :model-value="tuned.tempC"
+            label="Water temperature"
+            role="waterTemp"
+            :min="-2"
+            :max="40"
+            @update:model-value="(v) => (tempC = v)"
+          />
+          <v-text-field
+            :model-value="String(tuned.salinity)"
+            label="Salinity"
+            suffix="‰"
+            inputmode="decimal"
+            @update:model-value="
+              (t: string) => Number.isFinite(Number(t)) && (salinity = Math.min(42, Math.max(0, Number(t))))
+            "
+          />
+          <v-select
+            v-if="!canRest(lure)"
+            :model-value="line.id"
+            label="Line"
+            :items="lines.map((l) => ({ value: l.id, title: l.name }))"
+            @update:model-value="(id: string) => (lineId = id)"
+          />
+        </div>
+        <TuneRest v-if="canRest(lure)" :lure="lure" :known="known" :water="tuned" />
+        <TuneSinking
+          v-else
+          :lure="lure"
+          :known="known"
+          :water="tuned"
+          :line="line"
+          :current-mps="water.current?.currentMps ?? 0"
+        />
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.tune {
+  display: grid;
+  gap: 18px;
+  padding: 18px 22px 22px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(160px, 220px));
+  gap: 12px;
+}
+.none {
+  padding: 24px;
+}
+</style>
