@@ -61,7 +61,7 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       { key: 'withKg', label: 'Head or hook on it', role: 'lureMass', start: 0, min: 0, max: 0.5 },
       {
         key: 'lineDiameterM',
-        label: 'Line, empty if none',
+        label: 'Line (none: leave empty)',
         role: 'lineDiameter',
         start: 0.00013,
         optional: true,

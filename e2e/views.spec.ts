@@ -5,7 +5,9 @@ import { lureInBox, open } from './open'
 async function violations(page: Page, part = 'html', rules?: string[]) {
   const axe = new AxeBuilder({ page }).include(part)
   const { violations: found } = await (
-    rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    rules
+      ? axe.withRules(rules)
+      : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
   ).analyze()
   return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)
 }
@@ -22,6 +24,13 @@ const READY: Record<string, string> = {
   '/box/files': 'section',
   '/box/labels': '[data-label]',
   '/box/values': 'tbody tr',
+  '/bench': '[data-bench]',
+  '/bench/test?lure=demo-012&kind=fall': '[data-testid=watch]',
+  '/bench/tune?lure=demo-032': 'h3',
+  '/bench/chart?lure=demo-025': 'svg.chart',
+  '/bench/compare': 'tbody tr',
+  '/bench/report?lure=demo-017': 'tbody tr',
+  '/bench/sums': 'tbody tr',
 }
 
 for (const path of Object.keys(READY)) {
@@ -115,9 +124,9 @@ test('nothing is asked of any other machine, and the content policy is never bro
   const policy = response?.headers()['content-security-policy'] ?? ''
   expect(policy).toContain("script-src 'self' 'sha256-")
   expect(policy).not.toContain('unsafe')
-  for (const name of ['Water', 'Box', 'Match']) {
+  for (const name of ['Water', 'Box', 'Bench', 'Match']) {
     await page.getByRole('link', { name, exact: true }).click()
-    await page.locator('[data-lure]').first().waitFor()
+    await page.locator('[data-lure], [data-bench]').first().waitFor()
   }
   expect(outside).toEqual([])
   expect(complaints).toEqual([])

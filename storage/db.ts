@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
-import { type BinItem, type BoxKind, type Photo, type SetAside } from '../core/exchange'
+import type { BinItem, BoxKind, Photo, SetAside } from '../core/exchange'
 import { boxFrom1, type Box } from '../core/tackle'
 import type { Conditions, Place } from '../core/water'
 

@@ -12,6 +12,7 @@ export default defineNuxtPlugin((nuxt) => {
         VBtn: { variant: 'flat', rounded: 'lg' },
         VTextField: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
         VSelect: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
+        VAutocomplete: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
         VTextarea: { variant: 'outlined', density: 'compact', hideDetails: 'auto' },
       },
     }),

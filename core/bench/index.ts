@@ -17,6 +17,7 @@ export { diveDepth, fitDive, runningDepthM, withDive, type DiveCast } from './fi
 export { airDragM2, castOf, fitSwing, type Swinging } from './fit-cast'
 export {
   dampingOf,
+  measuredCast,
   rateAction,
   revivalOf,
   sayTear,

@@ -36,8 +36,8 @@ export function medianOf(values: readonly number[]): number {
 
 /** Modified z-score above which a reading stands apart: Iglewicz and Hoaglin (1993), as in the NIST/SEMATECH e-Handbook, 1.3.5.17. */
 const APART = 3.5
-/** Readings nearer to the median than this share of it never stand apart, however well the others agree: a hand stops a watch to a few per cent. */
-const NEAR = 0.08
+/** Readings nearer to the median than this share of it never stand apart, however well the others agree: a hand times and paces to some per cent. */
+const NEAR = 0.15
 
 /** Indices of readings that stand apart, by modified z-score; needs three readings. */
 export function standingApart(values: readonly number[]): number[] {

@@ -61,6 +61,27 @@ function sinking(motion: BuildMotion, massKg: number, density: number, { line, s
   }
 }
 
+/** Paces tried for holding a depth, m/s. */
+const PACES = [0.05, 4] as const
+
+/** Pace through the water at which a sinking lure holds a depth with that line out, m/s, by bisection; null where no pace does. */
+export function paceToHold(
+  motion: BuildMotion,
+  density: number,
+  held: Omit<Held, 'speedMps'>,
+  depthM: number,
+): number | null {
+  const at = (v: number) => towed(motion, density, tow(held.line), v, held.lineOutM, held.rodTipM).depthM
+  let [slow, fast]: [number, number] = [...PACES]
+  if (at(slow) < depthM || at(fast) > depthM) return null
+  for (let i = 0; i < 30; i++) {
+    const middle = (slow + fast) / 2
+    if (at(middle) > depthM) slow = middle
+    else fast = middle
+  }
+  return (slow + fast) / 2
+}
+
 /** A hollow plug filled to each of some weights, kg; the filler lies inside and displaces nothing. */
 export function filled(
   lure: Lure,
@@ -68,7 +89,8 @@ export function filled(
   water: Carrying,
   massesKg: readonly number[],
   held: Held,
-): (Sinking & { readonly fillerKg: number })[] {
+  holdM?: number,
+): (Sinking & { readonly fillerKg: number; readonly holdPaceMps: number | null })[] {
   const empty = lureMass(withFiller(lure, 0)).kg
   const density = waterDensity(water.tempC, water.salinity)
   const motion = knownMotion(bare(withFiller(lure, 0)), known, water)
@@ -77,7 +99,8 @@ export function filled(
     .map((massKg) => {
       const fillerKg = massKg - empty
       const loaded = { ...motion, weightN: motion.weightN + fillerKg * GRAVITY_MPS2 }
-      return { fillerKg, ...sinking(loaded, massKg, density, held) }
+      const holdPaceMps = holdM === undefined ? null : paceToHold(loaded, density, held, holdM)
+      return { fillerKg, holdPaceMps, ...sinking(loaded, massKg, density, held) }
     })
 }
 

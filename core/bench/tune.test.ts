@@ -133,6 +133,15 @@ describe('hollow plugs', () => {
     expect(at(1.2)).toBeLessThan(at(0.8))
     expect(at(0.5)).toBeGreaterThan(at(0.8))
   })
+  it('the pace that holds it 1–2 ft off the bottom does; a heavier load wants a faster one', () => {
+    const loads = filled(plug, known, WATER, [oz(1.7), oz(2.65), oz(3.5)], HELD, 5.5)
+    for (const l of loads) {
+      const [again] = filled(plug, known, WATER, [l.massKg], { ...HELD, speedMps: l.holdPaceMps ?? 0 })
+      expect(again?.holdsM).toBeCloseTo(5.5, 2)
+    }
+    expect(loads[1]?.holdPaceMps).toBeGreaterThan(loads[0]?.holdPaceMps ?? 9)
+    expect(loads[2]?.holdPaceMps).toBeGreaterThan(loads[1]?.holdPaceMps ?? 9)
+  })
 })
 
 describe('blades, bodies, jigs', () => {

@@ -32,6 +32,7 @@ export const UNITS = {
   mil: { id: 'mil', kind: 'length', symbol: 'thou', spellings: ['thou', 'mil'], factor: INCH_M / 1000 },
   g: { id: 'g', kind: 'mass', symbol: 'g', spellings: ['g', 'gr', 'gram', 'grams', 'gramme'], factor: 0.001 },
   kg: { id: 'kg', kind: 'mass', symbol: 'kg', spellings: ['kg', 'kilo', 'kilos'], factor: 1 },
+  lbm: { id: 'lbm', kind: 'mass', symbol: 'lb', spellings: ['lb', 'lbs', 'pound', 'pounds'], factor: POUND_KG },
   oz: { id: 'oz', kind: 'mass', symbol: 'oz', spellings: ['oz', 'ounce', 'ounces'], factor: POUND_KG / 16 },
   mps: { id: 'mps', kind: 'speed', symbol: 'm/s', spellings: ['m/s', 'mps', 'ms'], factor: 1 },
   kmh: { id: 'kmh', kind: 'speed', symbol: 'km/h', spellings: ['km/h', 'kmh', 'kph'], factor: 1 / 3.6 },

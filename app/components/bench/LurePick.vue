@@ -41,6 +41,26 @@ watch(
   },
   { immediate: true },
 )
+/** One stop for the Tab key; arrows go up and down from there. */
+const stop = computed(() => {
+  const at = lures.value.findIndex((l) => l.id === props.chosen)
+  return at < 0 ? 0 : at
+})
+async function go(by: number) {
+  const next = lures.value[Math.min(lures.value.length - 1, Math.max(0, stop.value + by))]
+  if (!next) return
+  emit('choose', next.id)
+  await nextTick()
+  await nextTick()
+  scroller.value?.querySelector<HTMLElement>('[aria-pressed=true]')?.focus()
+}
+const STEP: Readonly<Record<string, number>> = { ArrowDown: 1, ArrowUp: -1, PageDown: 8, PageUp: -8 }
+function arrow(event: KeyboardEvent) {
+  const by = STEP[event.key]
+  if (by === undefined) return
+  event.preventDefault()
+  void go(by)
+}
 const said = (l: Lure) => {
   const n = tested.value.get(l.id) ?? 0
   return n === 0 ? 'not tested' : `${n} ${n === 1 ? 'test' : 'tests'}`
@@ -67,6 +87,8 @@ const said = (l: Lure) => {
             :class="{ on: lures[row.index]?.id === chosen }"
             :aria-pressed="lures[row.index]?.id === chosen"
             :data-bench="lures[row.index]?.name"
+            :tabindex="row.index === stop ? 0 : -1"
+            @keydown="arrow"
             @click="emit('choose', lures[row.index]?.id ?? '')"
           >
             <span class="picture"><LureDrawing :lure="lures[row.index] as Lure" :width-px="52" /></span>

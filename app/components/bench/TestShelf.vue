@@ -19,13 +19,16 @@ const to = (kind: TestKind) => ({ path: '/bench/test', query: { lure: props.lure
 <template>
   <ul class="shelf">
     <li v-for="k in kinds" :key="k.kind">
-      <NuxtLink :to="to(k.kind)" class="one" :class="{ done: k.readings }" :data-test="k.kind">
+      <NuxtLink
+        :to="to(k.kind)"
+        class="one"
+        :class="{ done: k.readings }"
+        :title="`It gives ${k.how.gives}.`"
+        :data-test="k.kind"
+      >
         <span class="name">{{ k.how.name }}</span>
-        <span v-if="!k.readings" class="gives">{{ k.how.gives }}</span>
         <span class="state">
-          <template v-if="k.found && k.readings"
-            >{{ k.found.what }} <FigureRange :figure="k.found" :role="k.found.role"
-          /></template>
+          <template v-if="k.found && k.readings"><FigureRange :figure="k.found" :role="k.found.role" /></template>
           <template v-else-if="k.readings">{{ k.readings }} readings</template>
           <template v-else>Not tested: run it</template>
         </span>
@@ -41,7 +44,7 @@ const to = (kind: TestKind) => ({ path: '/bench/test', query: { lure: props.lure
   padding: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(212px, 1fr));
-  gap: 10px;
+  gap: 6px;
 }
 .one {
   display: grid;

@@ -29,8 +29,11 @@ const leaders = computed(() =>
   rest.value ? leadersToSuspend(box.box.leaders, rest.value, props.water).slice(0, 3) : [],
 )
 const STATE = { floats: 'it floats up', suspends: 'it hangs', sinks: 'it sinks' } as const
+/** Slower than this nobody sees it move, m/s. */
+const STILL_MPS = 0.0005
 const sayMove = (mps: number) => {
   const state = stateOf(mps)
+  if (Math.abs(mps) < STILL_MPS) return 'hangs still'
   if (state === 'suspends') return `hangs (${show(Math.abs(mps), 'restSpeed')} ${mps < 0 ? 'up' : 'down'})`
   return `${state === 'floats' ? 'rises' : 'sinks'} at ${show(Math.abs(mps), 'restSpeed')}`
 }

@@ -20,6 +20,7 @@ const props = defineProps<{
   water: { tempC: number; salinity: number }
   line: Line
   currentMps: number
+  depthM: number
 }>()
 const box = useBox()
 const { show } = useMeasure()
@@ -38,6 +39,9 @@ const held = computed(() => ({
 }))
 
 // Filler.
+/** Held so far above the bottom: 1–2 ft, common practice. */
+const OFF_BOTTOM_M = 0.45
+const offBottomM = computed(() => Math.max(0.3, props.depthM - OFF_BOTTOM_M))
 const OUNCE_KG = 0.028349523
 const LOADS_OZ = [1, 1.7, 2.65, 3, 3.5]
 const wantedKg = ref<number | null>(null)
@@ -52,6 +56,7 @@ const loads = computed(() => {
     props.water,
     masses.sort((a, b) => a - b),
     held.value,
+    offBottomM.value,
   )
 })
 
@@ -134,6 +139,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
               <th scope="col">After 3 s</th>
               <th scope="col">After 5 s</th>
               <th scope="col">Holds at</th>
+              <th scope="col">Just off the bottom at</th>
             </tr>
           </thead>
           <tbody>
@@ -143,14 +149,15 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
               <td>{{ show(l.fallMps, 'lureSpeed') }}</td>
               <td>{{ show(l.after3M, 'depth') }}</td>
               <td>{{ show(l.after5M, 'depth') }}</td>
-              <td>{{ show(l.holdsM, 'depth') }}</td>
+              <td>{{ l.holdsM < depthM ? show(l.holdsM, 'depth') : 'the bottom' }}</td>
+              <td>{{ l.holdPaceMps === null ? '–' : show(Math.max(0, l.holdPaceMps - currentMps), 'lureSpeed') }}</td>
             </tr>
           </tbody>
         </table>
       </div>
       <p class="quiet">
-        Common practice: 2.6–2.7 oz for deep fast rock, 3 oz on spring tides, 1.7 oz over sand, 3.5 oz after storms;
-        count 3–5 s. Touching rock, wind faster; coming up, slower.
+        In {{ show(depthM, 'depth') }} of water. Common practice: 2.6–2.7 oz for deep fast rock, 3 oz on spring tides,
+        1.7 oz over sand, 3.5 oz after storms; count 3–5 s. Touching rock, wind faster; coming up, slower.
       </p>
     </section>
 

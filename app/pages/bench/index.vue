@@ -63,7 +63,7 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
       <LurePick class="list" :chosen="lureId" @choose="choose" />
       <div v-if="lure && known && motion" class="work">
         <section class="panel head" aria-label="The lure">
-          <span class="picture"><LureDrawing :lure="lure" :width-px="138" /></span>
+          <span class="picture"><LureDrawing :lure="lure" :width-px="96" /></span>
           <div>
             <h2>{{ lure.name }}</h2>
             <p class="quiet">
@@ -79,7 +79,7 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
         </section>
 
         <section class="panel tests" aria-label="Tests">
-          <h2>What it really does</h2>
+          <h2>Tests</h2>
           <TestShelf :lure="lure" :known="known" />
         </section>
 
@@ -154,8 +154,8 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 <style scoped>
 .bench {
   display: grid;
-  grid-template-columns: 270px minmax(0, 1fr);
-  gap: 18px;
+  grid-template-columns: 248px minmax(0, 1fr);
+  gap: 16px;
   margin-top: 16px;
   align-items: start;
 }
@@ -167,20 +167,25 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 }
 .work {
   display: grid;
+  grid-template-columns: 236px minmax(0, 1fr);
   gap: 16px;
   min-width: 0;
+  align-items: start;
+}
+.work > .head {
+  grid-column: 1 / -1;
 }
 .head {
   display: grid;
-  grid-template-columns: 190px minmax(0, 1fr) auto;
+  grid-template-columns: 150px minmax(0, 1fr) auto;
   gap: 18px;
   align-items: center;
-  padding: 12px 18px 12px 12px;
+  padding: 8px 18px 8px 8px;
 }
 .picture {
   display: grid;
   place-items: center;
-  height: 122px;
+  height: 84px;
   border-radius: 12px;
   background: #dde3d8;
   overflow: hidden;
@@ -193,18 +198,23 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
   flex-wrap: wrap;
   gap: 8px;
 }
+.tests {
+  padding: 14px 12px;
+}
+.tests h2 {
+  padding-left: 6px;
+}
 .tests,
 .way {
-  padding: 16px 20px 18px;
   display: grid;
   gap: 12px;
 }
 .way {
-  padding-inline: 0;
+  padding: 16px 0 18px;
 }
 .rig {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) repeat(3, minmax(0, 190px));
+  grid-template-columns: minmax(0, 1fr) repeat(3, minmax(0, 176px));
   gap: 10px;
   align-items: center;
   padding: 0 20px;
@@ -235,6 +245,9 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 }
 @media (max-width: 1000px) {
   .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .work {
     grid-template-columns: minmax(0, 1fr);
   }
   .list {

@@ -339,9 +339,6 @@ const fits = computed(() => lure.value && kindsFor(lure.value).includes(kind.val
             <h2>So {{ lure.name }} {{ finding.what }}</h2>
             <p class="big"><FigureRange :figure="finding" :role="finding.role" /></p>
           </div>
-          <SeriesPlot v-for="p in plots" :key="p.title" :points="p.points" :role="p.role" :title="p.title">
-            {{ p.title }}: dots are readings, the tick is what they come to.
-          </SeriesPlot>
           <div v-if="kind === 'fall' && motion && water.reading && water.current" class="count">
             <h2>Count it down</h2>
             <CountTable
@@ -352,6 +349,9 @@ const fits = computed(() => lure.value && kindsFor(lure.value).includes(kind.val
               :depth-m="Math.max(water.current.depthM, Number(fixed.depthM ?? 0))"
             />
           </div>
+          <SeriesPlot v-for="p in plots" :key="p.title" :points="p.points" :role="p.role" :title="p.title">
+            {{ p.title }}: dots are readings, the tick is what they come to.
+          </SeriesPlot>
           <div v-if="references.length" class="against">
             <v-select
               label="Beside the reference lure"

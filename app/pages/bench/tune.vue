@@ -34,7 +34,7 @@ const tuned = computed(() => ({
     </p>
     <template v-else-if="known">
       <LureHead :lure="lure" title="Tune" about="What to add, swap or cut, reckoned from what is known of it." />
-      <section class="panel tune" aria-label="Tuner">
+      <section class="panel sheet" aria-label="Tuner">
         <div class="fields">
           <MeasureField
             :model-value="tuned.tempC"
@@ -69,6 +69,7 @@ const tuned = computed(() => ({
           :water="tuned"
           :line="line"
           :current-mps="water.current?.currentMps ?? 0"
+          :depth-m="water.current?.depthM ?? 6"
         />
       </section>
     </template>
@@ -76,7 +77,7 @@ const tuned = computed(() => ({
 </template>
 
 <style scoped>
-.tune {
+.sheet {
   display: grid;
   gap: 18px;
   padding: 18px 22px 22px;

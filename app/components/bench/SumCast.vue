@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { castOf, fitSwing, measuredCast } from '../../../core/bench'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+
+/** How far each lure flies with a rod, from the angler's own casts with it. */
+const box = useBox()
+const { show } = useMeasure()
+const rodId = ref<string | null>(null)
+const withCasts = computed(() => {
+  const ids = new Set(box.box.tests.flatMap((t) => (t.kind === 'cast' ? [t.rodId] : [])))
+  return [...ids].map((id) => ({ value: id, title: box.box.rods.find((r) => r.id === id)?.name ?? 'No rod named' }))
+})
+const rod = computed(() => withCasts.value.find((w) => w.value === rodId.value) ?? withCasts.value[0] ?? null)
+const swing = computed(() => rod.value && fitSwing(box.box.lures, box.box.tests, rod.value.value))
+const SHOWN = 10
+const rows = computed(() => {
+  const s = swing.value
+  if (!s) return []
+  const rodItself = box.box.rods.find((r) => r.id === rod.value?.value)
+  return box.box.lures
+    .filter(
+      (l) =>
+        l.hooks !== null &&
+        (!rodItself || (l.massKg >= rodItself.lureMinKg * 0.8 && l.massKg <= rodItself.lureMaxKg * 1.2)),
+    )
+    .map((lure) => ({
+      lure,
+      cast: measuredCast(lure, box.box.tests) ?? castOf(s, lure),
+      own: box.box.tests.some((t) => t.kind === 'cast' && t.lureId === lure.id),
+    }))
+    .sort((a, b) => b.cast.value - a.cast.value)
+    .slice(0, SHOWN)
+})
+const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1))
+</script>
+
+<template>
+  <section class="panel sum" aria-label="Casts">
+    <h2>How far you throw it</h2>
+    <p v-if="!rod || !swing" class="quiet">
+      Measure a few casts on the bench (any lure, test “Length of cast”), and every lure’s cast with that rod stands
+      here.
+    </p>
+    <template v-else>
+      <div class="fields">
+        <v-select
+          :model-value="rod.value"
+          label="Rod"
+          :items="withCasts"
+          @update:model-value="(id: string | null) => (rodId = id)"
+        />
+      </div>
+      <table aria-label="Casts foretold">
+        <thead>
+          <tr>
+            <th scope="col">Lure</th>
+            <th scope="col">Flies</th>
+            <th scope="col">19 times in 20</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in rows" :key="r.lure.id">
+            <th scope="row">{{ r.lure.name }}<small v-if="r.own"> (thrown)</small></th>
+            <td>
+              <b>{{ show(r.cast.value, 'distance') }}</b>
+            </td>
+            <td class="band">
+              <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+                <rect
+                  :x="(r.cast.low / longest) * 100"
+                  y="2"
+                  :width="((r.cast.high - r.cast.low) / longest) * 100"
+                  height="6"
+                  rx="2"
+                />
+                <path :d="`M${(r.cast.value / longest) * 100} 0v10`" />
+              </svg>
+              <span class="sr-only">{{ show(r.cast.low, 'distance') }} to {{ show(r.cast.high, 'distance') }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="quiet">
+        The energy of your swing is fitted to {{ swing.n }} casts; each lure’s weight and bulk do the rest. Lures this
+        rod is made for, farthest first.
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.sum {
+  display: grid;
+  gap: 12px;
+  padding: 16px 20px 18px;
+  align-content: start;
+}
+.fields {
+  max-width: 320px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  padding: 4px 14px 4px 0;
+  text-align: left;
+  font-weight: 400;
+}
+thead th {
+  font-size: 0.86rem;
+}
+tbody tr {
+  border-top: 1px solid rgba(var(--v-border-color), 0.14);
+}
+.band {
+  width: 40%;
+}
+.band svg {
+  display: block;
+  width: 100%;
+  height: 10px;
+}
+.band rect {
+  fill: rgb(var(--v-theme-primary));
+  opacity: 0.32;
+}
+.band path {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 2;
+  vector-effect: non-scaling-stroke;
+}
+.quiet {
+  font-size: 0.88rem;
+}
+</style>

@@ -1,0 +1,213 @@
+<script setup lang="ts">
+import { dropShotHeightM, dropShotLeaderM, holdBottomKg, FRICTION_DEG, type Ground } from '../../../core/motion'
+import type { Line } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+
+/** Drop-shot height and the weight that holds bottom, with the picture that shows why the bait sinks as the line flattens. */
+const props = defineProps<{ depthM: number; currentMps: number; density: number; line: Line }>()
+const { show } = useMeasure()
+const depth = ref<number | null>(null)
+const awayM = ref(15)
+const leaderM = ref(0.6)
+const wishedM = ref<number | null>(null)
+const flow = ref<number | null>(null)
+const ground = ref<Ground>('sand')
+const TIP_M = 1
+const depthM = computed(() => depth.value ?? props.depthM)
+const flowMps = computed(() => flow.value ?? Math.max(props.currentMps, 0.2))
+const heightM = computed(() => dropShotHeightM(leaderM.value, depthM.value, TIP_M, awayM.value))
+const leaderForM = computed(() =>
+  wishedM.value ? dropShotLeaderM(wishedM.value, depthM.value, TIP_M, awayM.value) : null,
+)
+const held = computed(() =>
+  holdBottomKg({
+    depthM: depthM.value,
+    tipM: TIP_M,
+    awayM: awayM.value,
+    flowMps: flowMps.value,
+    lineDiameterM: props.line.diameterM,
+    density: props.density,
+    ground: ground.value,
+  }),
+)
+const SAFER = 1.5
+const grounds = Object.keys(FRICTION_DEG).map((g) => ({ value: g, title: g.charAt(0).toUpperCase() + g.slice(1) }))
+
+// The picture: water in one scale, the leader drawn ten times as large beside the sinker.
+const WIDTH = 460
+const HEIGHT = 190
+const scale = computed(() => Math.min((WIDTH - 60) / Math.max(awayM.value, 1), (HEIGHT - 40) / (depthM.value + TIP_M)))
+const tip = computed(() => ({ x: 24, y: 12 }))
+const sinker = computed(() => ({
+  x: 24 + awayM.value * scale.value,
+  y: 12 + (depthM.value + TIP_M) * scale.value,
+}))
+const angle = computed(() => Math.atan2(depthM.value + TIP_M, awayM.value))
+const LEADER_PX = 70
+const bait = computed(() => ({
+  x: sinker.value.x - LEADER_PX * Math.cos(angle.value),
+  y: sinker.value.y - LEADER_PX * Math.sin(angle.value),
+}))
+</script>
+
+<template>
+  <section class="panel sum" aria-label="Drop-shot and bottom">
+    <h2>Drop-shot height, and what holds bottom</h2>
+    <div class="fields">
+      <MeasureField
+        :model-value="depthM"
+        label="Depth"
+        role="depth"
+        :min="0.5"
+        :max="100"
+        @update:model-value="(v) => (depth = v)"
+      />
+      <MeasureField
+        :model-value="awayM"
+        label="Distance from the rod"
+        role="distance"
+        :min="0.5"
+        :max="80"
+        @update:model-value="(v) => v && (awayM = v)"
+      />
+      <MeasureField
+        :model-value="leaderM"
+        label="Leader to the sinker"
+        role="lureLength"
+        :min="0.05"
+        :max="3"
+        @update:model-value="(v) => v && (leaderM = v)"
+      />
+      <MeasureField
+        :model-value="wishedM"
+        label="Wanted height of the bait"
+        role="lureLength"
+        optional
+        :min="0.02"
+        :max="3"
+        @update:model-value="(v) => (wishedM = v)"
+      />
+      <MeasureField
+        :model-value="flowMps"
+        label="Current or drift"
+        role="current"
+        :min="0"
+        :max="3"
+        @update:model-value="(v) => (flow = v)"
+      />
+      <v-select v-model="ground" label="Bottom" :items="grounds" />
+    </div>
+    <div class="halves">
+      <svg
+        :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+        role="img"
+        :aria-label="`A leader of ${show(leaderM, 'lureLength')} holds the bait ${show(heightM, 'lureLength')} up.`"
+        class="picture"
+      >
+        <rect x="0" :y="12 + TIP_M * scale" :width="WIDTH" :height="depthM * scale" class="water" />
+        <path :d="`M0 ${sinker.y}H${WIDTH}`" class="bottom" />
+        <path :d="`M${tip.x} ${tip.y}L${bait.x} ${bait.y}`" class="line" />
+        <path :d="`M${bait.x} ${bait.y}L${sinker.x} ${sinker.y}`" class="leader" />
+        <circle :cx="bait.x" :cy="bait.y" r="5" class="bait" />
+        <ellipse :cx="sinker.x" :cy="sinker.y - 5" rx="4" ry="7" class="lead" />
+        <path :d="`M${bait.x + 12} ${bait.y}V${sinker.y}`" class="dim" />
+        <text :x="Math.min(sinker.x + 14, WIDTH - 74)" :y="(bait.y + sinker.y) / 2 + 4">
+          {{ show(heightM, 'lureLength') }}
+        </text>
+      </svg>
+      <div class="answers">
+        <p>
+          The bait hangs <b>{{ show(heightM, 'lureLength') }}</b> above the bottom on a leader of
+          {{ show(leaderM, 'lureLength') }}.
+        </p>
+        <p v-if="leaderForM !== null">
+          For {{ show(wishedM ?? 0, 'lureLength') }} tie a leader of <b>{{ show(leaderForM, 'lureLength') }}</b>.
+        </p>
+        <p>
+          Lightest lead that holds: <b>{{ show(held.massKg, 'lureMass') }}</b>; take
+          {{ show(held.massKg * SAFER, 'lureMass') }}, for water is never even.
+        </p>
+        <p class="quiet">
+          On {{ line.name }}, line {{ Math.round(held.angleDeg) }}° at the lead, pulled with
+          {{ held.pullN.toFixed(2) }} N. Current taken as even to the bottom: on the safe side. How well lead grips is
+          assumed.
+        </p>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.sum {
+  display: grid;
+  gap: 12px;
+  padding: 16px 20px 18px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px;
+}
+.halves {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 20px;
+  align-items: center;
+}
+.answers {
+  display: grid;
+  gap: 6px;
+}
+b {
+  font-family: var(--v-font-heading);
+  font-size: 1.24rem;
+}
+.picture {
+  width: 100%;
+  border-radius: 12px;
+}
+.water {
+  fill: #8fc3ba;
+  opacity: 0.55;
+}
+.v-theme--night .water {
+  fill: #59371f;
+}
+.bottom {
+  stroke: #b9a57e;
+  stroke-width: 6;
+}
+.line,
+.leader {
+  fill: none;
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-width: 1.3;
+}
+.leader {
+  stroke-width: 2.2;
+}
+.bait {
+  fill: rgb(var(--v-theme-secondary));
+}
+.lead {
+  fill: #5a6168;
+}
+.dim {
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-dasharray: 3 3;
+}
+text {
+  font-family: var(--v-font-body);
+  font-size: 14px;
+  font-weight: 650;
+  fill: rgb(var(--v-theme-on-surface));
+}
+.quiet {
+  font-size: 0.88rem;
+}
+@media (max-width: 760px) {
+  .halves {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

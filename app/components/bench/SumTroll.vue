@@ -1,0 +1,250 @@
+<script setup lang="ts">
+import { GRAVITY_MPS2, cableForDepth, downrigger, towed, type BuildMotion } from '../../../core/motion'
+import { knownMotion, runningDepthM, testedIn, knownOf } from '../../../core/bench'
+import { LINE_DENSITY } from '../../../data/tackle-limits'
+import { TROLL_STEP_MPS } from '../../../data/bench'
+import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+
+/** Trolling: how deep a lure runs at each speed of its window, and the downrigger's ball with its blow-back. */
+const props = defineProps<{
+  line: Line
+  water: { tempC: number; salinity: number }
+  density: number
+  viscosity: number
+}>()
+const box = useBox()
+const { show } = useMeasure()
+const inOrder = new Intl.Collator('en', { numeric: true })
+const TROLLED = ['hard', 'metal', 'wire']
+const dives = (l: Lure) => familyOf(l.family).swims === 'dives'
+const trolled = computed(() =>
+  box.box.lures
+    .filter((l) => familyOf(l.family).swims !== 'surface' && TROLLED.includes(familyOf(l.family).body))
+    .sort((a, b) => Number(dives(b)) - Number(dives(a)) || inOrder.compare(a.name, b.name)),
+)
+const lureId = ref<string | null>(null)
+const lure = computed<Lure | null>(() => trolled.value.find((l) => l.id === lureId.value) ?? trolled.value[0] ?? null)
+const known = computed(() => lure.value && (testedIn(box.box, lure.value) ?? knownOf(lure.value, [])))
+const outM = ref(35)
+const TIP_M = 1
+const motion = computed<BuildMotion | null>(() =>
+  lure.value && known.value
+    ? knownMotion(
+        { lure: lure.value, mount: { kind: 'own' }, trailer: null, massKg: lureMass(lure.value).kg },
+        known.value,
+        props.water,
+      )
+    : null,
+)
+const MOST_ROWS = 9
+const speeds = computed(() => {
+  const w = known.value?.window
+  if (!w) return []
+  const all: number[] = []
+  for (let v = Math.ceil(w.slow.value / TROLL_STEP_MPS) * TROLL_STEP_MPS; v <= w.fast.value + 1e-9; v += TROLL_STEP_MPS)
+    all.push(v)
+  const every = Math.ceil(all.length / MOST_ROWS)
+  return all.filter((_, i) => i % every === 0)
+})
+const rows = computed(() =>
+  motion.value
+    ? speeds.value.map((v) => ({
+        v,
+        ...towed(
+          motion.value as BuildMotion,
+          props.density,
+          { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
+          v,
+          outM.value,
+          TIP_M,
+        ),
+      }))
+    : [],
+)
+/** Common practice: trolled, a plug runs about half as deep again as on a cast of that length. */
+const PRACTICE = 1.5
+const practiceM = computed(() => {
+  if (!lure.value || !dives(lure.value) || !motion.value) return null
+  const cast = {
+    castM: outM.value,
+    rodTipM: TIP_M,
+    pullMps: 0.8,
+    lineDiameterM: props.line.diameterM,
+    density: props.density,
+  }
+  return PRACTICE * runningDepthM(motion.value, cast)
+})
+const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1))
+
+// Downrigger.
+const ballKg = ref(4)
+const wantedM = ref(12)
+const speedMps = ref(1)
+const waterFor = computed(() => ({ density: props.density, viscosity: props.viscosity }))
+const cableM = computed(() => cableForDepth(ballKg.value, wantedM.value, speedMps.value, waterFor.value))
+const ball = computed(() =>
+  cableM.value === null ? null : downrigger(ballKg.value, cableM.value, speedMps.value, waterFor.value),
+)
+</script>
+
+<template>
+  <section class="panel sum" aria-label="Trolling">
+    <h2>Behind the boat</h2>
+    <div class="fields">
+      <v-autocomplete
+        :model-value="lure?.id"
+        label="Lure"
+        :items="trolled.map((l) => ({ value: l.id, title: l.name }))"
+        @update:model-value="(id: string | null) => (lureId = id)"
+      />
+      <MeasureField
+        :model-value="outM"
+        label="Line out"
+        role="distance"
+        :min="3"
+        :max="200"
+        @update:model-value="(v) => v && (outM = v)"
+      />
+    </div>
+    <table v-if="rows.length" aria-label="Depth by speed">
+      <thead>
+        <tr>
+          <th scope="col">Speed</th>
+          <th scope="col">Runs at</th>
+          <th scope="col">Pull at the rod</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.v">
+          <th scope="row">{{ show(r.v, 'lureSpeed') }}</th>
+          <td>
+            <span class="depth"
+              ><b>{{ show(r.depthM, 'depth') }}</b
+              ><span class="bar" aria-hidden="true"><i :style="{ width: `${(r.depthM / deepest) * 100}%` }" /></span
+            ></span>
+          </td>
+          <td>{{ show(r.tensionAtRodN / GRAVITY_MPS2, 'lureMass') }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="practiceM !== null" class="differ">
+      <b>Where practice and this sum differ.</b> With the time to reach its full angle the sum lets a diver go on down;
+      common practice finds trolled plugs about half as deep again as on a cast of that length: some
+      {{ show(practiceM, 'depth') }} here. Trust the shallower until a sounder has shown yours.
+    </p>
+    <p class="quiet">
+      In steps of 0.2 mph through its speed window, on {{ line.name }}. Spinners stand a wide range, spoons a narrow
+      one.
+      <template v-if="lure && familyOf(lure.family).rotates"
+        >It spins: put a keel and a swivel between line and leader.</template
+      >
+    </p>
+  </section>
+  <section class="panel sum" aria-label="Downrigger">
+    <h2>Downrigger</h2>
+    <div class="fields">
+      <MeasureField
+        :model-value="ballKg"
+        label="Ball"
+        role="sinkerMass"
+        :min="0.3"
+        :max="15"
+        @update:model-value="(v) => v && (ballKg = v)"
+      />
+      <MeasureField
+        :model-value="wantedM"
+        label="Wanted depth"
+        role="depth"
+        :min="1"
+        :max="80"
+        @update:model-value="(v) => v && (wantedM = v)"
+      />
+      <MeasureField
+        :model-value="speedMps"
+        label="Speed"
+        role="lureSpeed"
+        :min="0.1"
+        :max="4"
+        @update:model-value="(v) => v && (speedMps = v)"
+      />
+    </div>
+    <p v-if="ball && cableM !== null" role="status" class="answer">
+      Let out <b>{{ show(cableM, 'depth') }}</b> of cable: the ball hangs at {{ show(ball.depthM, 'depth') }} and is
+      blown back <b>{{ show(ball.blowBackM, 'depth') }}</b>.
+    </p>
+    <p v-else role="status" class="answer">
+      No length of cable brings that ball so deep at this speed: slow down or take a heavier one.
+    </p>
+    <p class="quiet">Steel cable of 1.2 mm, a round lead ball. Finned balls are blown back less.</p>
+    <p class="caution">
+      <b>Mind:</b> a ball on the bottom can hold the boat: drag set to slip, cutters at hand, fingers off the cable. How
+      many rods may be out is a matter of local law.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.sum {
+  display: grid;
+  gap: 12px;
+  padding: 16px 20px 18px;
+  align-content: start;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  padding: 4px 14px 4px 0;
+  text-align: left;
+  font-weight: 400;
+}
+thead th {
+  font-size: 0.86rem;
+}
+tbody tr {
+  border-top: 1px solid rgba(var(--v-border-color), 0.14);
+}
+.depth {
+  display: grid;
+  grid-template-columns: 60px minmax(60px, 1fr);
+  gap: 10px;
+  align-items: center;
+}
+.bar {
+  height: 7px;
+  border-radius: 4px;
+  background: rgba(var(--v-border-color), 0.14);
+}
+.bar i {
+  display: block;
+  height: 100%;
+  border-radius: 4px;
+  background: rgb(var(--v-theme-primary));
+}
+.answer b {
+  font-family: var(--v-font-heading);
+  font-size: 1.3rem;
+}
+.quiet {
+  font-size: 0.88rem;
+}
+.differ {
+  padding: 6px 12px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+  font-size: 0.92rem;
+}
+.caution {
+  padding: 6px 12px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+  font-size: 0.92rem;
+}
+</style>

@@ -1,0 +1,249 @@
+<script setup lang="ts">
+import { findingOf, knownOf, type Figure } from '../../../core/bench'
+import type { RoleId } from '../../../core/quantity'
+import { familyOf, lureAction, lureMass, type Lure } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+/** Up to six lures side by side on what the bench knows of them. */
+useHead({ title: 'Side by side · Ygrion' })
+const MOST = 6
+const box = useBox()
+const water = useWater()
+const route = useRoute()
+const router = useRouter()
+const { show } = useMeasure()
+
+const chosen = computed<string[]>(() => {
+  const asked = String(route.query.lures ?? '')
+    .split(',')
+    .filter((id) => box.lureById.has(id))
+  if (asked.length) return asked.slice(0, MOST)
+  // To begin with: some that were timed, which say most beside each other.
+  const ids = box.box.tests.filter((t) => t.kind === 'fall').map((t) => t.lureId)
+  return [...new Set(ids)].filter((id) => box.lureById.has(id)).slice(0, 4)
+})
+const choose = (ids: string[]) => void router.replace({ query: { lures: ids.slice(0, MOST).join(',') } })
+const inOrder = new Intl.Collator('en', { numeric: true })
+const items = computed(() =>
+  [...box.box.lures].sort((a, b) => inOrder.compare(a.name, b.name)).map((l) => ({ value: l.id, title: l.name })),
+)
+const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
+const lures = computed(() =>
+  chosen.value.flatMap((id) => {
+    const lure = box.lureById.get(id)
+    return lure ? [{ lure, known: knownOf(lure, box.box.tests) }] : []
+  }),
+)
+type One = (typeof lures.value)[number]
+
+interface Line {
+  readonly name: string
+  readonly role: RoleId
+  readonly of: (one: One) => Figure | null
+}
+const plain = (value: number, n: number, basis: Figure['basis']): Figure => ({
+  value,
+  low: value,
+  high: value,
+  basis,
+  n,
+  poor: false,
+})
+const LINES: readonly Line[] = [
+  { name: 'Fall', role: 'lureSpeed', of: ({ lure, known }) => findingOf('fall', lure, known, carrying.value) },
+  {
+    name: 'At rest (− rises)',
+    role: 'restSpeed',
+    of: ({ lure, known }) => findingOf('rest', lure, known, carrying.value),
+  },
+  {
+    name: 'Runs (0.30 mm, 25 m)',
+    role: 'depth',
+    of: ({ lure, known }) => findingOf('depth', lure, known, carrying.value),
+  },
+  { name: 'Works from', role: 'lureSpeed', of: ({ known }) => known.window.slow },
+  { name: 'Works up to', role: 'lureSpeed', of: ({ known }) => known.window.fast },
+  { name: 'Beats', role: 'beats', of: ({ known }) => known.action?.beatsPerS ?? null },
+  { name: 'Tears at', role: 'lineStrength', of: ({ known }) => known.tear },
+  { name: 'Is cast', role: 'distance', of: ({ known }) => known.cast },
+  { name: 'Weighs', role: 'lureMass', of: ({ known }) => known.mass },
+  { name: 'Says the packet', role: 'lureMass', of: ({ lure }) => plain(lure.massKg, 0, 'labelled') },
+]
+const rows = computed(() =>
+  LINES.map((line) => ({ ...line, figures: lures.value.map((one) => line.of(one)) })).filter((r) =>
+    r.figures.some(Boolean),
+  ),
+)
+/** Where a figure stands among those beside it, for the small bar: 0 … 1 of the largest. */
+const reach = (figures: readonly (Figure | null)[]) => Math.max(...figures.map((f) => Math.abs(f?.high ?? 0)), 1e-9)
+const actionOf = ({ lure, known }: One) => {
+  const usual = lureAction(lure)
+  return {
+    amplitude: known.action?.amplitude ?? usual.amplitude,
+    vibration: known.action?.vibration ?? usual.vibration,
+    swing: known.action?.swing ?? null,
+  }
+}
+const off = (lure: Lure) => {
+  const share = Math.round((lureMass(lure).kg / lure.massKg - 1) * 100)
+  return share === 0 ? 'as labelled' : `${share > 0 ? '+' : '−'}${Math.abs(share)} % against the packet`
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>Bench</h1>
+    <BenchTabs />
+    <section class="panel side" aria-label="Side by side">
+      <v-autocomplete
+        :model-value="chosen"
+        label="Lures, up to six"
+        multiple
+        chips
+        closable-chips
+        :items="items"
+        hide-details
+        @update:model-value="choose"
+      />
+      <p v-if="lures.length === 0" class="quiet">
+        Choose two or more above, and their figures stand side by side here.
+      </p>
+      <div v-else class="scroll" tabindex="0" role="region" aria-label="Comparison">
+        <table>
+          <thead>
+            <tr>
+              <td class="corner" />
+              <th v-for="one in lures" :key="one.lure.id" scope="col">
+                <span class="picture"><LureDrawing :lure="one.lure" :width-px="96" /></span>
+                <NuxtLink :to="{ path: '/bench', query: { lure: one.lure.id } }">{{ one.lure.name }}</NuxtLink>
+                <small>{{ familyOf(one.lure.family).name }}</small>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="r in rows" :key="r.name">
+              <th scope="row">{{ r.name }}</th>
+              <td v-for="(f, i) in r.figures" :key="i">
+                <template v-if="f">
+                  <FigureRange :figure="f" :role="r.role" />
+                  <span class="bar" aria-hidden="true"
+                    ><i
+                      :style="{ width: `${(Math.abs(f.value) / reach(r.figures)) * 100}%` }"
+                      :class="{ told: f.n === 0 }"
+                  /></span>
+                </template>
+                <span v-else class="quiet">not known</span>
+              </td>
+            </tr>
+            <tr>
+              <th scope="row">Swing and thump</th>
+              <td v-for="one in lures" :key="one.lure.id">
+                <span class="two"
+                  ><meter min="0" max="1" :value="actionOf(one).amplitude" title="Swing" /><meter
+                    min="0"
+                    max="1"
+                    :value="actionOf(one).vibration"
+                    title="Thump"
+                /></span>
+                <small>{{ actionOf(one).swing ?? 'as its family' }}</small>
+              </td>
+            </tr>
+            <tr>
+              <th scope="row">Weight against label</th>
+              <td v-for="one in lures" :key="one.lure.id">{{ off(one.lure) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p class="quiet">
+        In water of {{ show(carrying.tempC, 'waterTemp') }}. Pale bars are assumed or from the packet; dark ones were
+        measured. Bands hold 19 times in 20.
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.side {
+  display: grid;
+  gap: 14px;
+  margin-top: 16px;
+  padding: 18px 22px 20px;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  table-layout: fixed;
+}
+th,
+td {
+  padding: 8px 16px 8px 0;
+  text-align: left;
+  vertical-align: top;
+  font-weight: 400;
+  overflow-wrap: anywhere;
+}
+table {
+  min-width: 720px;
+}
+.corner {
+  width: 150px;
+}
+tbody tr {
+  border-top: 1px solid rgba(var(--v-border-color), 0.14);
+}
+tbody th {
+  font-weight: 650;
+  white-space: nowrap;
+}
+thead th {
+  font-weight: 700;
+}
+thead small,
+td small {
+  display: block;
+  font-weight: 400;
+  font-size: 0.82rem;
+}
+.picture {
+  display: grid;
+  place-items: center;
+  height: 84px;
+  margin-bottom: 6px;
+  border-radius: 12px;
+  background: #dde3d8;
+  overflow: hidden;
+}
+.v-theme--night .picture {
+  background: #8a7358;
+}
+.bar {
+  display: block;
+  height: 7px;
+  margin-top: 4px;
+  border-radius: 4px;
+  background: rgba(var(--v-border-color), 0.12);
+}
+.bar i {
+  display: block;
+  height: 100%;
+  border-radius: 4px;
+  background: rgb(var(--v-theme-primary));
+}
+.bar i.told {
+  opacity: 0.35;
+}
+.two {
+  display: grid;
+  gap: 2px;
+  width: 110px;
+}
+meter {
+  width: 110px;
+}
+</style>

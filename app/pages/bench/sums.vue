@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { linePerTurn, speedOfTurns } from '../../../core/motion'
+import type { Line } from '../../../core/tackle'
+import { waterDensity, waterViscosity } from '../../../core/water'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+/** The arithmetic of boat and bottom that nobody does by hand. */
+useHead({ title: 'Boat and bottom · Ygrion' })
+const box = useBox()
+const water = useWater()
+const { show } = useMeasure()
+const lineId = ref<string | null>(null)
+const ANY: Line = {
+  id: '',
+  name: 'Mono 0.30',
+  material: 'mono',
+  strengthN: 60,
+  diameterM: 0.0003,
+  reelId: null,
+  cost: null,
+}
+const lines = computed<readonly Line[]>(() => (box.box.lines.length ? box.box.lines : [ANY]))
+const line = computed(() => lines.value.find((l) => l.id === lineId.value) ?? lines.value[0] ?? ANY)
+const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
+const density = computed(() => waterDensity(carrying.value.tempC, carrying.value.salinity))
+const viscosity = computed(() => waterViscosity(carrying.value.tempC, carrying.value.salinity))
+
+// Handle turns.
+const reelId = ref<string | null>(null)
+const reel = computed(() => box.box.reels.find((r) => r.id === reelId.value) ?? box.box.reels[0] ?? null)
+const perTurnM = computed(() => {
+  const r = reel.value
+  if (!r) return 0.6
+  return r.spoolM === null ? r.linePerTurnM : linePerTurn(r.gearRatio, r.spoolM)
+})
+const TURNS = [0.5, 0.75, 1, 1.5, 2]
+</script>
+
+<template>
+  <div class="page">
+    <h1>Bench</h1>
+    <BenchTabs />
+    <div class="pick">
+      <v-select
+        :model-value="line.id"
+        label="Line"
+        density="compact"
+        hide-details
+        :items="lines.map((l) => ({ value: l.id, title: l.name }))"
+        @update:model-value="(id: string) => (lineId = id)"
+      />
+      <p class="quiet">
+        In water of {{ show(carrying.tempC, 'waterTemp')
+        }}<template v-if="carrying.salinity">, salinity {{ carrying.salinity }}</template
+        >: {{ density.toFixed(1) }} kg/m³, {{ (viscosity * 1000).toFixed(2) }} mPa·s.
+      </p>
+    </div>
+    <div class="sums">
+      <SumDropShot
+        class="wide"
+        :depth-m="water.current?.depthM ?? 8"
+        :current-mps="water.current?.currentMps ?? 0"
+        :density="density"
+        :line="line"
+      />
+      <SumTroll :line="line" :water="carrying" :density="density" :viscosity="viscosity" />
+      <SumCast />
+      <section class="panel turns" aria-label="Handle turns">
+        <h2>Handle turns</h2>
+        <p v-if="!reel" class="quiet">No reel in the box: <NuxtLink to="/box/parts">add one</NuxtLink>.</p>
+        <template v-else>
+          <v-select
+            :model-value="reel.id"
+            label="Reel"
+            :items="box.box.reels.map((r) => ({ value: r.id, title: `${r.name}, ${r.gearRatio}:1` }))"
+            @update:model-value="(id: string) => (reelId = id)"
+          />
+          <ul>
+            <li v-for="t in TURNS" :key="t">
+              <span>{{ t }} {{ t === 1 ? 'turn' : 'turns' }} a second</span>
+              <b>{{ show(speedOfTurns(t, perTurnM), 'lureSpeed') }}</b>
+            </li>
+          </ul>
+          <p class="quiet">
+            {{ show(perTurnM, 'lureLength') }} a turn{{
+              reel.spoolM === null ? ', as noted on the reel' : ', by ratio and spool'
+            }}; less as the spool empties.
+          </p>
+        </template>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.pick {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 20px;
+  margin: 14px 0;
+}
+.pick .v-select {
+  max-width: 280px;
+}
+.sums {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px;
+  align-items: start;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.turns {
+  display: grid;
+  gap: 10px;
+  padding: 16px 20px 18px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  padding: 3px 0;
+  border-top: 1px solid rgba(var(--v-border-color), 0.14);
+}
+@media (max-width: 900px) {
+  .sums {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
