@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { lureInBox, open } from './open'
 
 async function violations(page: Page, part = 'html', rules?: string[]) {
-  const axe = new AxeBuilder({ page }).include(part)
+  const axe = new AxeBuilder({ page }).setLegacyMode().include(part)
   const { violations: found } = await (
     rules
       ? axe.withRules(rules)
@@ -13,7 +13,7 @@ async function violations(page: Page, part = 'html', rules?: string[]) {
 }
 /** What changes with the colours, and with the width; everything else is judged by day at full width. */
 const NIGHT = 'rgb(18, 11, 7)'
-const NARROW = ['target-size', 'scrollable-region-focusable', 'label', 'button-name', 'link-name', 'color-contrast']
+const NARROW = ['target-size', 'scrollable-region-focusable', 'label', 'button-name', 'link-name']
 const READY: Record<string, string> = {
   '/': '[data-lure]',
   '/water': '[data-lure]',
@@ -26,7 +26,7 @@ const READY: Record<string, string> = {
   '/box/values': 'tbody tr',
   '/bench': '[data-bench]',
   '/bench/test?lure=demo-012&kind=fall': '[data-testid=watch]',
-  '/bench/tune?lure=demo-032': 'h3',
+  '/bench/tune?lure=demo-032': 'section h2',
   '/bench/chart?lure=demo-025': 'svg.chart',
   '/bench/compare': 'tbody tr',
   '/bench/report?lure=demo-017': 'tbody tr',
@@ -39,7 +39,7 @@ for (const path of Object.keys(READY)) {
       .locator(READY[path] ?? 'main')
       .first()
       .waitFor()
-  test(`axe finds nothing on ${path}, by day and by night`, async ({ page }) => {
+  test(`axe finds nothing on ${path}, by day, by night and at 360 px, where it fits`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await open(page, path)
     await ready(page)
@@ -48,12 +48,9 @@ for (const path of Object.keys(READY)) {
     // The theme's sheet is written a moment after the button has turned; only then is there anything new to judge.
     await expect(page.locator('.v-application')).toHaveCSS('background-color', NIGHT)
     expect(await violations(page, 'html', ['color-contrast'])).toEqual([])
-  })
-  test(`${path} fits 360 px without sideways scrolling`, async ({ page }) => {
     await page.setViewportSize({ width: 360, height: 740 })
-    await open(page, path)
     await ready(page)
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
     expect(await violations(page, 'html', NARROW)).toEqual([])
   })
 }

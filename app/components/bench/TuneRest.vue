@@ -74,7 +74,7 @@ async function glueOn() {
     </p>
     <div class="answers">
       <section aria-label="Lead">
-        <h3>Lead</h3>
+        <h2>Lead</h2>
         <template v-if="told.leadKg > 0">
           <p class="big">
             <b>{{ show(told.leadKg, 'lead') }}</b>
@@ -103,7 +103,7 @@ async function glueOn() {
         </div>
       </section>
       <section v-if="hooks.length" aria-label="Hooks">
-        <h3>Or hooks</h3>
+        <h2>Or hooks</h2>
         <ul>
           <li v-for="h in hooks" :key="sayHooks(h.hooks)">
             <b>{{ sayHooks(h.hooks) }}</b>
@@ -115,7 +115,7 @@ async function glueOn() {
         <p class="quiet">Typical hook weights; makers differ by a fifth. Weigh yours.</p>
       </section>
       <section v-if="leaders.length" aria-label="Leader">
-        <h3>Or leader</h3>
+        <h2>Or leader</h2>
         <ul>
           <li v-for="l in leaders" :key="l.leader.id">
             <b>{{ l.leader.name }}</b><span>{{ sayMove(l.speedMps) }}</span>
@@ -124,7 +124,7 @@ async function glueOn() {
         <p class="quiet">Half of it hangs on the lure.</p>
       </section>
       <section aria-label="Colder">
-        <h3>Tuned so, at {{ show(colder.tempC, 'waterTemp') }}</h3>
+        <h2>Tuned so, at {{ show(colder.tempC, 'waterTemp') }}</h2>
         <p>
           By the denser water alone it <b>{{ sayMove(inCold.waterAloneMps) }}</b>.
         </p>

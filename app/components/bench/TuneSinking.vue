@@ -117,7 +117,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
     </div>
 
     <section v-if="isHollow(lure)" aria-label="Filler">
-      <h3>Filler</h3>
+      <h2>Filler</h2>
       <div class="fields">
         <MeasureField
           :model-value="wantedKg"
@@ -162,7 +162,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
     </section>
 
     <section v-if="blades.length" aria-label="Blades">
-      <h3>Blades</h3>
+      <h2>Blades</h2>
       <div class="scroll">
         <table>
           <thead>
@@ -197,7 +197,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
     </section>
 
     <section v-if="canWeigh" aria-label="Weight for a fall">
-      <h3>{{ soft ? 'Head for a wanted fall' : 'Weight for a wanted fall' }}</h3>
+      <h2>{{ soft ? 'Head for a wanted fall' : 'Weight for a wanted fall' }}</h2>
       <div class="fields">
         <MeasureField
           :model-value="fallMps"
@@ -218,7 +218,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
     </section>
 
     <section v-if="soft" aria-label="Cut it shorter">
-      <h3>Cut it shorter</h3>
+      <h2>Cut it shorter</h2>
       <div class="fields">
         <MeasureField
           :model-value="headKg"
@@ -251,7 +251,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
     </section>
 
     <section v-if="trailers.length" aria-label="Trailers">
-      <h3>Trailers</h3>
+      <h2>Trailers</h2>
       <div class="scroll">
         <table>
           <thead>
