@@ -33,17 +33,28 @@ const WET = 'Stand where you cannot fall in; never alone on ice or on a slippery
 
 export const HOW_TO: Readonly<Record<string, HowTo>> = {
   weigh: {
-    name: 'Weigh',
-    gives: 'its true weight, which falls, casts and tuning rest on',
+    name: 'Weigh and measure',
+    gives: 'its true weight and length, which falls, casts and tuning rest on',
     needs: ['a scale that shows tenths of a gram', 'the lure dry, with the hooks it is fished with'],
     steps: [
       'Set the scale to zero.',
       'Lay the lure on and wait until the figure stands.',
-      'Take it off and repeat twice.',
+      'Take it off and repeat twice. Lay it along a ruler once: nose to tail, lip and hooks left out.',
     ],
     minds: [HOOKS],
     settings: [],
-    readings: [{ key: 'massKg', label: 'Weight', role: 'lureMass', by: 'scale', min: 0.0003, max: 1 }],
+    readings: [
+      { key: 'massKg', label: 'Weight', role: 'lureMass', by: 'scale', min: 0.0003, max: 1 },
+      {
+        key: 'lengthM',
+        label: 'Length (none: leave empty)',
+        role: 'lureLength',
+        optional: true,
+        start: null,
+        min: 0.01,
+        max: 0.5,
+      },
+    ],
   },
   fall: {
     name: 'Timed fall',

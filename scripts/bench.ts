@@ -6,7 +6,8 @@ import { chromium, type Page } from '@playwright/test'
 import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { benchFor, rank } from '../core/match'
-import { depthOnLine } from '../core/motion'
+import { knownOf } from '../core/bench'
+import { depthOnLine, lineCurvature, lineTensionN, retrievePath, trimForLabel, type CastPlan } from '../core/motion'
 import { solveOde } from '../core/testing/ode.mjs'
 import { messySheet } from '../core/testing/sheet'
 import { EMPTY_BOX } from '../core/tackle'
@@ -34,6 +35,97 @@ function lineAgainstOde() {
     }),
   )
   console.log(`line of 10 m: closed form ${Math.round(ode / (closed / many))} × as fast as the general ODE library`)
+}
+
+/** A whole retrieve by the stepped closed form against the same equations of motion given to the general library, at the same accuracy of a centimetre. */
+function pathAgainstOde() {
+  const motion = {
+    pullDragM2: 0.00125,
+    fallDragM2: 0.00125,
+    planeTan: trimForLabel(3, 0.00125),
+    weightN: 0,
+    basis: 'labelled' as const,
+  }
+  const plan: CastPlan = {
+    motion,
+    surface: false,
+    density: 999,
+    lineDiameterM: 0.0003,
+    castM: 25,
+    rodTipM: 1,
+    depthM: 60,
+    currentMps: 0,
+    countDownS: 0,
+    pullMps: 0.8,
+    pullS: 1,
+    restS: 0,
+    slack: false,
+    where: 'cast',
+    heldAboveBottomM: null,
+  }
+  // At every step of the way the library shoots the line from the rod to the lure: the angle there that makes it end at the tip.
+  const k = lineCurvature(
+    plan.density,
+    plan.lineDiameterM,
+    plan.pullMps,
+    lineTensionN(motion, plan.density, plan.pullMps),
+  )
+  const angleAt = (x: number, z: number) => {
+    let [low, high] = [0.01, Math.PI / 2]
+    for (let i = 0; i < 18; i++) {
+      const phi = (low + high) / 2
+      const cot = 1 / Math.tan(phi)
+      const length = (Math.sinh(Math.asinh(cot) + k * z) - cot) / k
+      const y = solveOde((_, [p = 0]) => [-k * Math.sin(p) ** 2, Math.sin(p), Math.cos(p)], 0, [phi, 0, 0], length)
+      const span = (y[2] ?? 0) + plan.rodTipM / Math.tan(Math.max(0.02, y[0] ?? 0.02))
+      if (span > x) low = phi
+      else high = phi
+    }
+    return (low + high) / 2
+  }
+  const slope = (_: number, [x = 1, z = 0]: number[]) => {
+    const phi = angleAt(Math.max(x, 0.1), Math.max(z, 0.01))
+    const v = plan.pullMps * motion.planeTan
+    return [-(plan.pullMps * Math.cos(phi) + v * Math.sin(phi)), v * Math.cos(phi) - plan.pullMps * Math.sin(phi)]
+  }
+  /** The same with the closed form of the line given to the library. */
+  const given = (_: number, [x = 1, z = 0]: number[]) => {
+    const cot = cotAtLure(k, Math.max(x, 0.05), Math.max(z, 1e-4), plan.rodTipM)
+    const sin = 1 / Math.hypot(1, cot)
+    const v = crossSpeed(plan.pullMps, motion.planeTan, 0, cot * sin)
+    return [-(plan.pullMps * cot * sin + v * sin), v * cot * sin - plan.pullMps * sin]
+  }
+  const seconds = 18
+  const points = 26
+  const shot = median(times(3, () => void solveOde(slope, 0, [plan.castM, 0], seconds, 1e-3)))
+  const solved = median(
+    times(15, () => {
+      for (let i = 1; i <= points; i++) solveOde(given, 0, [plan.castM, 0], (seconds * i) / points, 1e-3)
+    }),
+  )
+  const end = median(times(40, () => void solveOde(given, 0, [plan.castM, 0], seconds, 1e-3)))
+  const many = 200
+  const own =
+    median(
+      times(11, () => {
+        for (let i = 0; i < many; i++) retrievePath({ ...plan, castM: 25 + i * 1e-6 })
+      }),
+    ) / many
+  console.log(
+    `path of a 25 m cast to 1 cm: ${Math.round(shot / own)} × as fast as the general ODE library for line and lure together; ` +
+      `given our closed form of the line the library takes ${Math.round(solved / own)} × as long for the ${points} points of the path, ${(end / own).toFixed(1)} × for its end alone`,
+  )
+}
+
+/** What the bench's own sums take. */
+function fits() {
+  const world = demoWorld('2026-06-12')
+  const tested = world.box.lures.filter((l) => world.box.tests.some((t) => t.lureId === l.id))
+  const plain = median(times(9, () => void JSON.parse(JSON.stringify(world.box.tests))))
+  const all = times(9, () => tested.forEach((l) => void knownOf(l, world.box.tests)))
+  console.log(
+    `fitting ${tested.length} tested lures: first ${all[0]?.toFixed(0)} ms, then median ${median(all).toFixed(0)} ms, ${(median(all) / plain).toFixed(0)} × the time of one plain pass over the same tests`,
+  )
 }
 
 function ranking() {
@@ -136,6 +228,8 @@ async function inBrowser() {
 }
 
 lineAgainstOde()
+pathAgainstOde()
+fits()
 ranking()
 await sheets()
 await inBrowser()

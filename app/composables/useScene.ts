@@ -1,3 +1,4 @@
+import { knownOf, pathBand, testedIn } from '../../core/bench'
 import { benchFor, scoreSetUp, type MatchRow } from '../../core/match'
 import { EMPTY_BOX } from '../../core/tackle'
 import { useBox } from '~/stores/box'
@@ -25,11 +26,21 @@ export function useScene() {
       c.rodTipM === null ? row.setUp : { ...row.setUp, handling: { ...row.setUp.handling, rodTipM: c.rodTipM } }
     return scoreSetUp(held, benchFor(c, place, tested.value, { schools: settings.schools }))
   })
+  /** What is known of the lure in the picture, and from it how far its path may be out. */
+  const lureId = computed(() => now.value?.setUp.build.lure.id)
+  const known = computed(() => {
+    const lure = lureId.value ? box.lureById.get(lureId.value) : undefined
+    return lure ? (testedIn(box.box, lure) ?? knownOf(lure, [])) : null
+  })
+  const band = computed(() => {
+    const plan = now.value?.thrown.plan
+    return plan && known.value && !plan.surface ? pathBand(plan, known.value) : null
+  })
   const others = computed(() =>
     match.rows
       .filter((r) => r.key !== match.chosen?.key)
       .slice(0, 3)
       .map((r) => ({ path: r.thrown.path, name: r.setUp.build.lure.name })),
   )
-  return { now, others }
+  return { now, others, band, known }
 }

@@ -1,3 +1,6 @@
+/** Nothing is timed in less than this, s. */
+const BOUNCE_S = 0.2
+
 /** A stopwatch: one press starts it, the next stops it and tells the seconds. Runs on the page's own clock, not on ticks, so that a slow machine only shows late. */
 export function useStopwatch(onStop: (seconds: number) => void) {
   const startedAt = ref<number | null>(null)
@@ -18,6 +21,8 @@ export function useStopwatch(onStop: (seconds: number) => void) {
       return
     }
     const seconds = nowS() - startedAt.value
+    // A finger that bounces is no reading.
+    if (seconds < BOUNCE_S) return cancel()
     startedAt.value = null
     cancelAnimationFrame(frame)
     shown.value = seconds

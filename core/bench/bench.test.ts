@@ -243,7 +243,7 @@ describe('running depth', () => {
     expect(inside.shorter).toBeGreaterThanOrEqual(190)
   })
   it('readings all over the place are a poor fit; the demo has one, and says so', () => {
-    const deep = named('Nimbletwig 100 Deep')
+    const deep = named('Bumblecrag M Hush')
     expect(isPoor(knownOf(deep, box.tests).dive!)).toBe(true)
     expect(isPoor(knownOf(named('Bumblecrag D'), box.tests).dive!)).toBe(false)
   })

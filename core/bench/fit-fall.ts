@@ -24,6 +24,9 @@ function assumedFallDrag(lure: Lure): number {
   return motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, ANY_WATER).fallDragM2
 }
 
+/** A length that only became better known changes nothing; one that was cut does. */
+const wasCut = (lure: Lure) => lure.changes.some((c) => c.kind === 'cut')
+
 /**
  * Drag area of the free fall, as its logarithm, from timed falls: ln t is fitted, because hands and eyes err by shares.
  * A lure cut since it was tested keeps its shape: the area goes with the square of the length.
@@ -36,7 +39,7 @@ export function fitFall(lure: Lure, tests: readonly BenchTest[]): Fitted {
   const falls = testsOf(tests, lure.id, 'fall').flatMap((test) => {
     const { motion, density } = motionAsTested(lure, test)
     if (motion.weightN <= 0) return []
-    const bySize = 2 * Math.log(test.asTested.lengthM / lure.lengthM)
+    const bySize = wasCut(lure) ? 2 * Math.log(test.asTested.lengthM / lure.lengthM) : 0
     return test.readings.map(({ seconds }) => ({ test, motion, density, seconds, bySize }))
   })
   if (falls.length === 0) return { ...beliefOnly(belief(BELIEF_SD.drag), 'assumed'), residuals: [] }

@@ -43,14 +43,9 @@ export function knownOf(lure: Lure, allTests: readonly BenchTest[]): Known {
   const family = familyOf(lure.family)
   const rest = canRest(lure) ? fitRest(lure, tests) : null
   const [slow, fast] = family.speedMps
-  const { kg, basis } = lureMass(lure)
   return {
     tests,
-    mass:
-      measuredMass(lure, tests) ??
-      (basis === 'measured'
-        ? measured({ n: 1, mean: kg, sd: 0, low: kg, high: kg, apart: [], without: kg })
-        : believedFigure(kg, BELIEF_SD.label, 'labelled')),
+    mass: massOf(lure, tests),
     fall: canFall(lure) ? fitFall(lure, tests) : null,
     rest,
     dive: rest ? fitDive(lure, tests, motionWith(lure, restOnly(rest, ANY), ANY)) : null,
@@ -64,6 +59,18 @@ export function knownOf(lure: Lure, allTests: readonly BenchTest[]): Known {
     revival: revivalOf(lure, tests),
     damping: dampingOf(lure, tests),
   }
+}
+
+/** Its weight as it is now; how sure that is comes from its weighings, where they stand behind it. */
+function massOf(lure: Lure, tests: readonly BenchTest[]): Figure {
+  const { kg, basis } = lureMass(lure)
+  const weighings = measuredMass(lure, tests)
+  if (!weighings)
+    return lure.measuredMassKg === null
+      ? believedFigure(kg, BELIEF_SD.label, basis === 'labelled' ? 'labelled' : 'assumed')
+      : measured({ n: 1, mean: kg, sd: 0, low: kg, high: kg, apart: [], without: kg })
+  const half = (weighings.high - weighings.low) / 2
+  return { ...weighings, value: kg, low: kg - half, high: kg + half }
 }
 
 /** Water that a running-depth test is brought to before its own is known. */

@@ -63,11 +63,13 @@ function checked(raw: unknown): SeriesResult {
   return { ok: false, problems }
 }
 
-/** The lure with the mean of its weighings as its weight. */
+/** The lure with the means of a series as its weight and, where it was measured, its length. */
 export function weighedBy(lure: Lure, test: BenchTest): Lure {
   if (test.kind !== 'weigh') return lure
-  const sample = sampleOf(test.readings.map((r) => r.massKg))
-  return sample ? weighed(lure, sample.mean) : lure
+  const mass = sampleOf(test.readings.map((r) => r.massKg))
+  const length = sampleOf(test.readings.flatMap((r) => r.lengthM ?? []))
+  const heavy = mass ? weighed(lure, mass.mean) : lure
+  return length ? { ...heavy, lengthM: Math.round(length.mean * 1e4) / 1e4 } : heavy
 }
 
 /** Taps of a finger as a pace, beats a second: from the first to the last tap; null before the second. Times in seconds. */

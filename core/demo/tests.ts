@@ -44,7 +44,9 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
     const seen = () => {
       switch (test.kind) {
         case 'weigh':
-          return { readings: thrice(() => ({ massKg: rounded(near(lureMass(lure).kg * by, 0.004), 1e-5) })) }
+          return {
+            readings: thrice(() => ({ massKg: rounded(near(lureMass(lure).kg * by, 0.004), 1e-5), lengthM: null })),
+          }
         case 'fall': {
           const withKg = (test.withG ?? 0) / 1000
           const weightN = motion.weightN + weightInWaterN(withKg, METAL_KG_M3.lead, density)

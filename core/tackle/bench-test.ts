@@ -35,7 +35,15 @@ const common = {
 const readings = <T extends z.ZodType>(one: T) => z.array(one).max(100)
 
 const KINDS = {
-  weigh: { readings: readings(z.strictObject({ massKg: z.number().min(0.0003).max(1) })) },
+  weigh: {
+    readings: readings(
+      z.strictObject({
+        massKg: z.number().min(0.0003).max(1),
+        /** Nose to tail, hooks and lip left out; null where only its weight was taken. */
+        lengthM: z.number().min(0.01).max(0.5).nullable(),
+      }),
+    ),
+  },
   fall: {
     depthM: z.number().min(0.1).max(30),
     lineDiameterM: line.nullable(),

@@ -41,7 +41,7 @@ export const DEMO_TESTS: readonly Test[] = [
   { lure: 'Bumblecrag D', kind: 'depth', daysAgo: 52, castsM: [27, 24, 19], lineMm: 0.3, by: 1.05 },
   { lure: 'Bumblecrag D Hush', kind: 'depth', daysAgo: 51, castsM: [25, 25, 25], lineMm: 0.3, by: 0.9 },
   {
-    lure: 'Nimbletwig 100 Deep',
+    lure: 'Bumblecrag M Hush',
     kind: 'depth',
     daysAgo: 51,
     castsM: [26, 26, 24, 20],

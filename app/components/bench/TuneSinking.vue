@@ -9,6 +9,7 @@ import {
   weightForFall,
   type Known,
 } from '../../../core/bench'
+import { holdBottomKg } from '../../../core/motion'
 import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
@@ -85,6 +86,20 @@ const wanted = computed(() => weightForFall(props.lure, props.known, props.water
 const toDepthM = 3
 const seconds = computed(() =>
   wanted.value === null ? null : secondsWith(props.lure, props.known, props.water, wanted.value, toDepthM, props.line),
+)
+// Weight that stays on the bottom.
+const awayM = ref(20)
+const onBottomKg = computed(
+  () =>
+    holdBottomKg({
+      depthM: props.depthM,
+      tipM: 1,
+      awayM: awayM.value,
+      flowMps: props.currentMps,
+      lineDiameterM: props.line.diameterM,
+      density: 1000,
+      ground: 'gravel',
+    }).massKg,
 )
 const canWeigh = computed(() => soft.value || family.value.body === 'jig' || family.value.body === 'metal')
 const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'never')
@@ -182,8 +197,8 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
               :class="{ now: b.blade === worn.blade && b.size === worn.bladeSize }"
             >
               <th scope="row">{{ bladeName(b) }}</th>
-              <td><meter min="0" max="1" :value="b.vibration" :title="b.vibration.toFixed(2)" /></td>
-              <td><meter min="0" max="1" :value="b.flash" :title="b.flash.toFixed(2)" /></td>
+              <td><ShareBar :value="b.vibration" label="Thump" /></td>
+              <td><ShareBar :value="b.flash" label="Flash" /></td>
               <td>{{ show(b.holdsM, 'depth') }}</td>
               <td>{{ surfaces(b.surfacesMps) }}</td>
               <td>{{ show(b.massKg, 'lureMass') }}</td>
@@ -213,6 +228,20 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
             {{ show(toDepthM, 'depth') }} in {{ seconds?.toFixed(1) }} s.</template
           >
           <template v-else>Not even 200 g make it fall so fast.</template>
+        </p>
+      </div>
+      <div class="fields">
+        <MeasureField
+          :model-value="awayM"
+          label="Held at a distance of"
+          role="distance"
+          :min="1"
+          :max="80"
+          @update:model-value="(v) => v && (awayM = v)"
+        />
+        <p class="answer">
+          <b>{{ show(onBottomKg, 'lureMass') }}</b> of lead stay on a gravel bottom in {{ show(depthM, 'depth') }},
+          {{ currentMps ? `a current of ${show(currentMps, 'current')}` : 'without current' }}.
         </p>
       </div>
     </section>
@@ -300,6 +329,8 @@ section {
 table {
   border-collapse: collapse;
   min-width: 420px;
+  width: 100%;
+  max-width: 980px;
 }
 th,
 td {
@@ -317,9 +348,6 @@ tbody tr {
 .now th,
 .now td {
   font-weight: 700;
-}
-meter {
-  width: 84px;
 }
 .answer b {
   font-family: var(--v-font-heading);

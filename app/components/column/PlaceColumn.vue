@@ -5,7 +5,8 @@ import { useWater } from '~/stores/water'
 /** The water column of the current place, with the chosen set-up thrown into it. What is dragged changes the water. */
 defineProps<{ withOthers?: boolean }>()
 const water = useWater()
-const { now, others } = useScene()
+const { now, others, band, known } = useScene()
+const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
 </script>
 
 <template>
@@ -19,9 +20,16 @@ const { now, others } = useScene()
     :lure="now?.setUp.build.lure"
     :share="now?.thrown.share.inZone"
     :others="withOthers ? others : []"
+    :band="band"
     @change="water.change"
   >
     <span v-if="now" class="share">{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span>
+    <NuxtLink
+      v-if="now && withOthers"
+      class="bench-link"
+      :to="{ path: '/bench', query: { lure: now.setUp.build.lure.id } }"
+      >{{ tested ? 'Path by your tests' : 'Path by packet and family: test it' }}</NuxtLink
+    >
     <span class="resets">
       <button v-if="water.current.rodTipM !== null" type="button" @click="water.change({ rodTipM: null })">
         Leave the rod to the match

@@ -141,11 +141,9 @@ const off = (lure: Lure) => {
               <th scope="row">Swing and thump</th>
               <td v-for="one in lures" :key="one.lure.id">
                 <span class="two"
-                  ><meter min="0" max="1" :value="actionOf(one).amplitude" title="Swing" /><meter
-                    min="0"
-                    max="1"
+                  ><ShareBar :value="actionOf(one).amplitude" label="Swing" /><ShareBar
                     :value="actionOf(one).vibration"
-                    title="Thump"
+                    label="Thump"
                 /></span>
                 <small>{{ actionOf(one).swing ?? 'as its family' }}</small>
               </td>
@@ -240,10 +238,7 @@ td small {
 }
 .two {
   display: grid;
-  gap: 2px;
-  width: 110px;
-}
-meter {
-  width: 110px;
+  gap: 5px;
+  padding: 7px 0 4px;
 }
 </style>
