@@ -68,13 +68,31 @@ const SHOTS = [
     },
   },
   { name: 'labels', path: '/box/labels', size: DESK },
+  { name: 'bench', path: '/bench?lure=demo-025', size: DESK },
+  {
+    name: 'test',
+    path: '/bench/test?lure=demo-012&kind=fall',
+    size: DESK,
+    then: async (page) => {
+      for (const seconds of ['3.92', '4.05', '4.01']) {
+        await page.getByLabel('Seconds to the bottom').fill(seconds)
+        await button(page, 'Add a typed reading').click()
+      }
+      await page.getByText('fitted, 3 readings').first().waitFor()
+      await page.getByText('Undo', { exact: true }).waitFor({ state: 'hidden' })
+    },
+  },
+  { name: 'tune', path: '/bench/tune?lure=demo-032', size: DESK },
+  { name: 'dive-chart', path: '/bench/chart?lure=demo-025', size: DESK },
+  { name: 'compare', path: '/bench/compare', size: DESK },
   { name: 'parts', path: '/box/parts', size: DESK },
   { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
   { name: 'box-phone', path: '/box', size: PHONE },
 ]
 /** What tells that a view is there. */
-const READY = '[data-lure], [data-part], [data-rig], [data-label], td, .sheet'
+const READY =
+  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-label], td, .sheet, svg.chart'
 for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))

@@ -62,6 +62,7 @@ export function writeTests(lures: readonly Lure[], tests: readonly BenchTest[]):
       return [...readings, ...told]
     })
   })
+  if (rows.length === 0) return ''
   const columns = [...new Set(rows.flatMap((row) => Object.keys(row)))]
   return Papa.unparse(rows, { columns, newline: '\n' })
 }
