@@ -90,7 +90,7 @@ export function filled(
   massesKg: readonly number[],
   held: Held,
   holdM?: number,
-): (Sinking & { readonly fillerKg: number; readonly holdPaceMps: number | null })[] {
+): (Sinking & { readonly fillerKg: number; readonly holdPaceMps: number | null; readonly countS: number | null })[] {
   const empty = lureMass(withFiller(lure, 0)).kg
   const density = waterDensity(water.tempC, water.salinity)
   const motion = knownMotion(bare(withFiller(lure, 0)), known, water)
@@ -100,7 +100,8 @@ export function filled(
       const fillerKg = massKg - empty
       const loaded = { ...motion, weightN: motion.weightN + fillerKg * GRAVITY_MPS2 }
       const holdPaceMps = holdM === undefined ? null : paceToHold(loaded, density, held, holdM)
-      return { fillerKg, holdPaceMps, ...sinking(loaded, massKg, density, held) }
+      const countS = holdM === undefined ? null : secondsToFall(loaded, density, held.line.diameterM, holdM)
+      return { fillerKg, holdPaceMps, countS, ...sinking(loaded, massKg, density, held) }
     })
 }
 

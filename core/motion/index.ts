@@ -40,4 +40,5 @@ export {
   turnsForSpeed,
   type Ground,
 } from './bottom'
+export { swing, type Swing, type SwingPoint } from './swing'
 export { CHANGES, cheapestChange, type Change, type Choice, type InverseInput, type Option } from './cheapest'

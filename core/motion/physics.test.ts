@@ -32,6 +32,7 @@ import {
   secondsToFall,
   speedOfTurns,
   sphereDrag,
+  swing,
   towed,
   trimForLabel,
   trimOf,
@@ -310,6 +311,39 @@ describe('trolling', () => {
     const thin = bare('Flimsy 9')
     const at = (v: number) => towed(thin, FRESH.density, line(0.25), v, 30, 0.5).depthM
     expect(at(0.5)).toBeGreaterThan(at(0.5 + 0.2 * MPH))
+  })
+})
+
+describe('a swing across the current', () => {
+  const spoon = bare('Dollop 18')
+  const over = {
+    motion: spoon,
+    density: FRESH.density,
+    line: line(0.25),
+    castM: 25,
+    angleDeg: 0,
+    currentMps: 0.6,
+    windMps: 0,
+    tipM: 1.5,
+  }
+  it('keeps its distance on taut line, comes round below the rod, and is lifted on the way', () => {
+    const points = swing(over)
+    for (const p of points) expect(Math.hypot(p.acrossM, p.downM)).toBeCloseTo(25, 9)
+    const angles = points.map((p) => p.angleDeg)
+    expect(angles).toEqual([...angles].sort((a, b) => a - b))
+    expect(angles[angles.length - 1]).toBeGreaterThan(85)
+    expect(points[points.length - 1]?.depthM).toBeLessThan(points[8]?.depthM ?? 0)
+  })
+  it('takes the time of its own equation: R/V · ln tan(π/4 + θ/2), worked by hand for the angle of 60°', () => {
+    const at60 = swing(over).find((p) => p.angleDeg >= 60)
+    const byHand = (25 / 0.6) * Math.log(Math.tan(Math.PI / 4 + Math.PI / 6))
+    expect(Math.abs((at60?.t ?? 0) - byHand)).toBeLessThan(0.6)
+  })
+  it('a stronger current is quicker and shallower; a cast upstream stays deep for longer (common practice)', () => {
+    const until = (o: object, deg: number) => swing({ ...over, ...o }).find((p) => p.angleDeg >= deg)
+    expect(until({ currentMps: 1 }, 45)?.t).toBeLessThan(until({}, 45)?.t ?? 0)
+    expect(until({ currentMps: 1 }, 45)?.depthM).toBeLessThan(until({}, 45)?.depthM ?? 0)
+    expect(until({ angleDeg: -30 }, 45)?.t).toBeGreaterThan(until({}, 45)?.t ?? 0)
   })
 })
 

@@ -154,6 +154,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
               <th scope="col">After 3 s</th>
               <th scope="col">After 5 s</th>
               <th scope="col">Holds at</th>
+              <th scope="col">Counts to {{ show(offBottomM, 'depth') }}</th>
               <th scope="col">Just off the bottom at</th>
             </tr>
           </thead>
@@ -165,6 +166,7 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
               <td>{{ show(l.after3M, 'depth') }}</td>
               <td>{{ show(l.after5M, 'depth') }}</td>
               <td>{{ l.holdsM < depthM ? show(l.holdsM, 'depth') : 'the bottom' }}</td>
+              <td>{{ l.countS === null || l.countS > 300 ? '–' : `${l.countS.toFixed(0)} s` }}</td>
               <td>{{ l.holdPaceMps === null ? '–' : show(Math.max(0, l.holdPaceMps - currentMps), 'lureSpeed') }}</td>
             </tr>
           </tbody>

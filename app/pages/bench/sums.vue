@@ -66,6 +66,7 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
         :line="line"
       />
       <SumTroll :line="line" :water="carrying" :density="density" :viscosity="viscosity" />
+      <SumSwing :line="line" :water="carrying" :density="density" :current-mps="water.current?.currentMps ?? 0" />
       <SumCast />
       <section class="panel turns" aria-label="Handle turns">
         <h2>Handle turns</h2>

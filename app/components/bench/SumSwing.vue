@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { swing, type BuildMotion } from '../../../core/motion'
+import { knownMotion, knownOf, testedIn } from '../../../core/bench'
+import { LINE_DENSITY } from '../../../data/tackle-limits'
+import { familyOf, lureMass, type Line } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
+
+/** Across a river: the swing of a lure on taut line, seen from above, with how deep it rides on the way. */
+const props = defineProps<{
+  line: Line
+  water: { tempC: number; salinity: number }
+  density: number
+  currentMps: number
+}>()
+const box = useBox()
+const { show } = useMeasure()
+const inOrder = new Intl.Collator('en', { numeric: true })
+const lures = computed(() =>
+  box.box.lures
+    .filter((l) => familyOf(l.family).swims !== 'surface' && familyOf(l.family).body !== 'soft')
+    .sort(
+      (a, b) =>
+        Number(b.family === 'casting-spoon') - Number(a.family === 'casting-spoon') || inOrder.compare(a.name, b.name),
+    ),
+)
+const lureId = ref<string | null>(null)
+const lure = computed(() => lures.value.find((l) => l.id === lureId.value) ?? lures.value[0] ?? null)
+const castM = ref(25)
+const angleDeg = ref(0)
+const flow = ref<number | null>(null)
+const windMps = ref(0)
+const flowMps = computed(() => flow.value ?? Math.max(props.currentMps, 0.5))
+const motion = computed<BuildMotion | null>(() => {
+  const l = lure.value
+  if (!l) return null
+  const known = testedIn(box.box, l) ?? knownOf(l, [])
+  return knownMotion({ lure: l, mount: { kind: 'own' }, trailer: null, massKg: lureMass(l).kg }, known, props.water)
+})
+const points = computed(() =>
+  motion.value
+    ? swing({
+        motion: motion.value,
+        density: props.density,
+        line: { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
+        castM: castM.value,
+        angleDeg: angleDeg.value,
+        currentMps: flowMps.value,
+        windMps: windMps.value,
+        tipM: 1.5,
+      })
+    : [],
+)
+const ANGLES = [
+  { value: -45, title: '45° upstream' },
+  { value: -20, title: 'A little upstream' },
+  { value: 0, title: 'Straight across' },
+  { value: 30, title: 'A little downstream' },
+  { value: 45, title: '45° downstream' },
+]
+// The picture: the rod at the top, the stream from left to right.
+const WIDTH = 520
+const HEIGHT = 210
+const scale = computed(() => Math.min((HEIGHT - 34) / castM.value, (WIDTH - 60) / (2 * castM.value)))
+const spot = (p: { acrossM: number; downM: number }) => ({
+  x: WIDTH * 0.36 + p.downM * scale.value,
+  y: 16 + p.acrossM * scale.value,
+})
+const shown = computed(() => {
+  const all = points.value
+  const every = Math.max(1, Math.floor(all.length / 7))
+  return all.filter((_, i) => i % every === 0)
+})
+const arc = computed(() => points.value.map((p, i) => `${i ? 'L' : 'M'}${spot(p).x} ${spot(p).y}`).join(''))
+const last = computed(() => points.value[points.value.length - 1])
+const told = computed(() =>
+  shown.value.map((p) => `after ${Math.round(p.t)} s ${show(p.depthM, 'depth')} deep`).join('; '),
+)
+</script>
+
+<template>
+  <section class="panel sum" aria-label="Across the current">
+    <h2>Across the current</h2>
+    <div class="fields">
+      <v-autocomplete
+        :model-value="lure?.id"
+        label="Lure"
+        :items="lures.map((l) => ({ value: l.id, title: l.name }))"
+        @update:model-value="(id: string | null) => (lureId = id)"
+      />
+      <MeasureField
+        :model-value="castM"
+        label="Cast"
+        role="distance"
+        :min="4"
+        :max="80"
+        @update:model-value="(v) => v && (castM = v)"
+      />
+      <v-select v-model="angleDeg" label="Cast" :items="ANGLES" />
+      <MeasureField
+        :model-value="flowMps"
+        label="Current"
+        role="current"
+        :min="0.05"
+        :max="3"
+        @update:model-value="(v) => (flow = v)"
+      />
+      <MeasureField
+        :model-value="windMps"
+        label="Wound in"
+        role="lureSpeed"
+        :min="0"
+        :max="2"
+        @update:model-value="(v) => v !== null && (windMps = v)"
+      />
+    </div>
+    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="`The swing from above: ${told}.`" class="picture">
+      <rect x="0" y="16" :width="WIDTH" :height="HEIGHT - 16" class="water" />
+      <path v-for="n in 4" :key="n" :d="`M14 ${16 + n * 42}h46m-7 -4l7 4l-7 4`" class="stream" />
+      <path :d="arc" class="arc" />
+      <g v-for="p in shown" :key="p.t">
+        <path :d="`M${spot({ acrossM: 0, downM: 0 }).x} 16L${spot(p).x} ${spot(p).y}`" class="line" />
+        <circle :cx="spot(p).x" :cy="spot(p).y" r="4" class="lure" />
+        <text :x="spot(p).x + 8" :y="spot(p).y + 4">{{ Math.round(p.t) }} s · {{ show(p.depthM, 'depth') }}</text>
+      </g>
+      <circle :cx="spot({ acrossM: 0, downM: 0 }).x" cy="16" r="6" class="rod" />
+    </svg>
+    <p v-if="last" class="quiet">
+      {{ Math.round(last.t) }} s in all, on {{ line.name }}; no bottom drawn: where it says deeper than your water it
+      drags. Mend or cast upstream to let it sink; the belly of the line, left out here, quickens the swing.
+    </p>
+    <p class="caution"><b>Mind:</b> wade where you can see the bottom, with a staff and a belt, and turn back early.</p>
+  </section>
+</template>
+
+<style scoped>
+.sum {
+  display: grid;
+  gap: 12px;
+  padding: 16px 20px 18px;
+  align-content: start;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  gap: 10px;
+}
+.picture {
+  width: 100%;
+  border-radius: 12px;
+}
+.water {
+  fill: #8fc3ba;
+  opacity: 0.5;
+}
+.v-theme--night .water {
+  fill: #59371f;
+}
+.stream,
+.line {
+  fill: none;
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-width: 1.2;
+}
+.stream {
+  opacity: 0.7;
+}
+.line {
+  opacity: 0.35;
+}
+.arc {
+  fill: none;
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 2.6;
+}
+.lure,
+.rod {
+  fill: rgb(var(--v-theme-on-surface));
+}
+text {
+  font-family: var(--v-font-body);
+  font-size: 12px;
+  fill: rgb(var(--v-theme-on-surface));
+}
+.quiet {
+  font-size: 0.88rem;
+}
+.caution {
+  padding: 6px 12px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+  font-size: 0.92rem;
+}
+</style>
