@@ -5,7 +5,7 @@ export const BELIEF_SD = {
   /** Drag areas: two lures of one family and length differ by some third. */
   drag: 0.35,
   /** The planing angle that a labelled depth gives: makers round up, and do not say on what line. */
-  trim: 0.35,
+  trim: 0.22,
   /** Weight on the packet. */
   label: 0.04,
   /** Weight in water of a plug at rest, as a share of its weight. */

@@ -35,6 +35,10 @@ export interface Fit {
 /** Trust in the readings' own stated error, in readings. */
 const TRUST = 6
 const STEP = 1e-4
+const ROUNDS = 25
+const STEPS_A_ROUND = 3
+/** Parameters that move less than this share of their belief's error no longer move. */
+const STILL = 1e-5
 
 /**
  * Least squares with beliefs: Levenberg–Marquardt (library) on readings and beliefs together, each divided by its standard deviation; a belief is one more
@@ -52,23 +56,27 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
   ]
   const target = [...observed.map((v, i) => v / (readingSd[i] ?? 1)), ...believed.map(() => 0)]
   // The library asks for one value at a time; the whole model is worked out once for each set of parameters.
-  const { parameterValues } = levenbergMarquardt(
-    { x: target.map((_, i) => i), y: target },
-    (parameters) => {
-      const all = scaled(parameters)
-      return (i) => all[i] ?? 0
-    },
-    {
-      initialValues: believed.map((b) => b.at),
+  const data = { x: target.map((_, i) => i), y: target }
+  const model = (at: number[]) => {
+    const all = scaled(at)
+    return (i: number) => all[i] ?? 0
+  }
+  let parameters: number[] = believed.map((b) => b.at)
+  // The library only stops at a small error, and noise leaves a large one: so it is asked for a few steps at a time until they no longer move.
+  for (let round = 0; round < ROUNDS; round++) {
+    const { parameterValues } = levenbergMarquardt(data, model, {
+      initialValues: parameters,
       gradientDifference: believed.map((b) => STEP * b.sd),
       centralDifference: true,
       damping: 1e-3,
-      maxIterations: 60,
+      maxIterations: STEPS_A_ROUND,
       errorTolerance: 1e-12,
       improvementThreshold: 1e-9,
-    },
-  )
-  const parameters = [...parameterValues]
+    })
+    const moved = parameterValues.some((v, j) => Math.abs(v - (parameters[j] ?? 0)) > STILL * (believed[j]?.sd ?? 1))
+    parameters = [...parameterValues]
+    if (!moved) break
+  }
   const rows = jacobian(scaled, parameters, believed)
   const all = new Matrix(rows)
   const covariance = inverse(all.transpose().mmul(all))

@@ -12,6 +12,7 @@ const props = defineProps<{
   water: { tempC: number; salinity: number }
   density: number
   currentMps: number
+  depthM: number
 }>()
 const box = useBox()
 const { show } = useMeasure()
@@ -51,6 +52,7 @@ const points = computed(() =>
       })
     : [],
 )
+const sayDepth = (m: number) => (m < props.depthM ? show(m, 'depth') : 'bottom')
 const ANGLES = [
   { value: -45, title: '45° upstream' },
   { value: -20, title: 'A little upstream' },
@@ -73,9 +75,7 @@ const shown = computed(() => {
 })
 const arc = computed(() => points.value.map((p, i) => `${i ? 'L' : 'M'}${spot(p).x} ${spot(p).y}`).join(''))
 const last = computed(() => points.value[points.value.length - 1])
-const told = computed(() =>
-  shown.value.map((p) => `after ${Math.round(p.t)} s ${show(p.depthM, 'depth')} deep`).join('; '),
-)
+const told = computed(() => shown.value.map((p) => `after ${Math.round(p.t)} s ${sayDepth(p.depthM)}`).join('; '))
 </script>
 
 <template>
@@ -96,7 +96,7 @@ const told = computed(() =>
         :max="80"
         @update:model-value="(v) => v && (castM = v)"
       />
-      <v-select v-model="angleDeg" label="Cast" :items="ANGLES" />
+      <v-select v-model="angleDeg" label="Thrown" :items="ANGLES" />
       <MeasureField
         :model-value="flowMps"
         label="Current"
@@ -121,7 +121,7 @@ const told = computed(() =>
       <g v-for="p in shown" :key="p.t">
         <path :d="`M${spot({ acrossM: 0, downM: 0 }).x} 16L${spot(p).x} ${spot(p).y}`" class="line" />
         <circle :cx="spot(p).x" :cy="spot(p).y" r="4" class="lure" />
-        <text :x="spot(p).x + 8" :y="spot(p).y + 4">{{ Math.round(p.t) }} s · {{ show(p.depthM, 'depth') }}</text>
+        <text :x="spot(p).x + 8" :y="spot(p).y + 4">{{ Math.round(p.t) }} s · {{ sayDepth(p.depthM) }}</text>
       </g>
       <circle :cx="spot({ acrossM: 0, downM: 0 }).x" cy="16" r="6" class="rod" />
     </svg>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { GRAVITY_MPS2, cableForDepth, downrigger, towed, type BuildMotion } from '../../../core/motion'
+import { GRAVITY_MPS2, towed, type BuildMotion } from '../../../core/motion'
 import { knownMotion, runningDepthM, testedIn, knownOf } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { TROLL_STEP_MPS } from '../../../data/bench'
@@ -7,12 +7,11 @@ import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
-/** Trolling: how deep a lure runs at each speed of its window, and the downrigger's ball with its blow-back. */
+/** Trolling: how deep a lure runs at each speed of its window. */
 const props = defineProps<{
   line: Line
   water: { tempC: number; salinity: number }
   density: number
-  viscosity: number
 }>()
 const box = useBox()
 const { show } = useMeasure()
@@ -77,16 +76,6 @@ const practiceM = computed(() => {
   return PRACTICE * runningDepthM(motion.value, cast)
 })
 const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1))
-
-// Downrigger.
-const ballKg = ref(4)
-const wantedM = ref(12)
-const speedMps = ref(1)
-const waterFor = computed(() => ({ density: props.density, viscosity: props.viscosity }))
-const cableM = computed(() => cableForDepth(ballKg.value, wantedM.value, speedMps.value, waterFor.value))
-const ball = computed(() =>
-  cableM.value === null ? null : downrigger(ballKg.value, cableM.value, speedMps.value, waterFor.value),
-)
 </script>
 
 <template>
@@ -142,47 +131,6 @@ const ball = computed(() =>
       >
     </p>
   </section>
-  <section class="panel sum" aria-label="Downrigger">
-    <h2>Downrigger</h2>
-    <div class="fields">
-      <MeasureField
-        :model-value="ballKg"
-        label="Ball"
-        role="sinkerMass"
-        :min="0.3"
-        :max="15"
-        @update:model-value="(v) => v && (ballKg = v)"
-      />
-      <MeasureField
-        :model-value="wantedM"
-        label="Wanted depth"
-        role="depth"
-        :min="1"
-        :max="80"
-        @update:model-value="(v) => v && (wantedM = v)"
-      />
-      <MeasureField
-        :model-value="speedMps"
-        label="Speed"
-        role="lureSpeed"
-        :min="0.1"
-        :max="4"
-        @update:model-value="(v) => v && (speedMps = v)"
-      />
-    </div>
-    <p v-if="ball && cableM !== null" role="status" class="answer">
-      Let out <b>{{ show(cableM, 'depth') }}</b> of cable: the ball hangs at {{ show(ball.depthM, 'depth') }} and is
-      blown back <b>{{ show(ball.blowBackM, 'depth') }}</b>.
-    </p>
-    <p v-else role="status" class="answer">
-      No length of cable brings that ball so deep at this speed: slow down or take a heavier one.
-    </p>
-    <p class="quiet">Steel cable of 1.2 mm, a round lead ball. Finned balls are blown back less.</p>
-    <p class="caution">
-      <b>Mind:</b> a ball on the bottom can hold the boat: drag set to slip, cutters at hand, fingers off the cable. How
-      many rods may be out is a matter of local law.
-    </p>
-  </section>
 </template>
 
 <style scoped>
@@ -230,19 +178,10 @@ tbody tr {
   border-radius: 4px;
   background: rgb(var(--v-theme-primary));
 }
-.answer b {
-  font-family: var(--v-font-heading);
-  font-size: 1.3rem;
-}
 .quiet {
   font-size: 0.88rem;
 }
 .differ {
-  padding: 6px 12px;
-  border-left: 4px solid rgb(var(--v-theme-warning));
-  font-size: 0.92rem;
-}
-.caution {
   padding: 6px 12px;
   border-left: 4px solid rgb(var(--v-theme-warning));
   font-size: 0.92rem;

@@ -232,7 +232,7 @@ const told = computed(() => {
 /* The band of what is not known for sure: pale, and hatched by its edge alone in black and white. */
 .band {
   fill: #fffdf6;
-  fill-opacity: 0.34;
+  fill-opacity: 0.22;
   stroke: #fffdf6;
   stroke-opacity: 0.7;
   stroke-width: 1;

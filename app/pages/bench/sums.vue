@@ -22,7 +22,12 @@ const ANY: Line = {
   cost: null,
 }
 const lines = computed<readonly Line[]>(() => (box.box.lines.length ? box.box.lines : [ANY]))
-const line = computed(() => lines.value.find((l) => l.id === lineId.value) ?? lines.value[0] ?? ANY)
+/** To begin with an ordinary one, m. */
+const ORDINARY_M = 0.00026
+const line = computed<Line>(() => {
+  const off = (l: Line) => Math.abs(l.diameterM - ORDINARY_M)
+  return lines.value.find((l) => l.id === lineId.value) ?? lines.value.reduce((b, l) => (off(l) < off(b) ? l : b))
+})
 const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
 const density = computed(() => waterDensity(carrying.value.tempC, carrying.value.salinity))
 const viscosity = computed(() => waterViscosity(carrying.value.tempC, carrying.value.salinity))
@@ -65,32 +70,43 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
         :density="density"
         :line="line"
       />
-      <SumTroll :line="line" :water="carrying" :density="density" :viscosity="viscosity" />
-      <SumSwing :line="line" :water="carrying" :density="density" :current-mps="water.current?.currentMps ?? 0" />
-      <SumCast />
-      <section class="panel turns" aria-label="Handle turns">
-        <h2>Handle turns</h2>
-        <p v-if="!reel" class="quiet">No reel in the box: <NuxtLink to="/box/parts">add one</NuxtLink>.</p>
-        <template v-else>
-          <v-select
-            :model-value="reel.id"
-            label="Reel"
-            :items="box.box.reels.map((r) => ({ value: r.id, title: `${r.name}, ${r.gearRatio}:1` }))"
-            @update:model-value="(id: string) => (reelId = id)"
-          />
-          <ul>
-            <li v-for="t in TURNS" :key="t">
-              <span>{{ t }} {{ t === 1 ? 'turn' : 'turns' }} a second</span>
-              <b>{{ show(speedOfTurns(t, perTurnM), 'lureSpeed') }}</b>
-            </li>
-          </ul>
-          <p class="quiet">
-            {{ show(perTurnM, 'lureLength') }} a turn{{
-              reel.spoolM === null ? ', as noted on the reel' : ', by ratio and spool'
-            }}; less as the spool empties.
-          </p>
-        </template>
-      </section>
+      <div class="stack">
+        <SumTroll :line="line" :water="carrying" :density="density" />
+        <SumSwing
+          :line="line"
+          :water="carrying"
+          :density="density"
+          :current-mps="water.current?.currentMps ?? 0"
+          :depth-m="water.current?.depthM ?? 6"
+        />
+      </div>
+      <div class="stack">
+        <SumDownrigger :density="density" :viscosity="viscosity" />
+        <SumCast />
+        <section class="panel turns" aria-label="Handle turns">
+          <h2>Handle turns</h2>
+          <p v-if="!reel" class="quiet">No reel in the box: <NuxtLink to="/box/parts">add one</NuxtLink>.</p>
+          <template v-else>
+            <v-select
+              :model-value="reel.id"
+              label="Reel"
+              :items="box.box.reels.map((r) => ({ value: r.id, title: `${r.name}, ${r.gearRatio}:1` }))"
+              @update:model-value="(id: string) => (reelId = id)"
+            />
+            <ul>
+              <li v-for="t in TURNS" :key="t">
+                <span>{{ t }} {{ t === 1 ? 'turn' : 'turns' }} a second</span>
+                <b>{{ show(speedOfTurns(t, perTurnM), 'lureSpeed') }}</b>
+              </li>
+            </ul>
+            <p class="quiet">
+              {{ show(perTurnM, 'lureLength') }} a turn{{
+                reel.spoolM === null ? ', as noted on the reel' : ', by ratio and spool'
+              }}; less as the spool empties.
+            </p>
+          </template>
+        </section>
+      </div>
     </div>
   </div>
 </template>
@@ -111,6 +127,12 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 16px;
   align-items: start;
+}
+.stack {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+  min-width: 0;
 }
 .wide {
   grid-column: 1 / -1;

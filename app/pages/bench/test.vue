@@ -515,6 +515,9 @@ const fits = computed(() => lure.value && kindsFor(lure.value).includes(kind.val
   padding: 6px 12px;
   border-left: 4px solid rgb(var(--v-theme-error));
 }
+p .link {
+  margin-left: 0;
+}
 .small {
   font-size: 0.88rem;
 }
