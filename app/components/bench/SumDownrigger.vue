@@ -78,9 +78,4 @@ const ball = computed(() =>
 .quiet {
   font-size: 0.88rem;
 }
-.caution {
-  padding: 6px 12px;
-  border-left: 4px solid rgb(var(--v-theme-warning));
-  font-size: 0.92rem;
-}
 </style>

@@ -1,5 +1,8 @@
 import type { Basis } from '../../../core/motion'
 import type { Figure } from '../../../core/bench'
+import type { RoleId } from '../../../core/quantity'
+import type { BenchTest } from '../../../core/tackle'
+import type { HowTo } from '../../../data/bench-howto'
 
 /** What a figure rests on, in words. */
 export const BASIS: Readonly<Record<Basis, string>> = {
@@ -11,4 +14,23 @@ export const BASIS: Readonly<Record<Basis, string>> = {
 
 export function sayBasis({ basis, n }: Pick<Figure, 'basis' | 'n'>): string {
   return n > 0 ? `${BASIS[basis]}, ${n} ${n === 1 ? 'reading' : 'readings'}` : BASIS[basis]
+}
+
+export type ReadingRecord = Readonly<Record<string, unknown>>
+/** The readings of a series of any kind, field by field. */
+export const asRecords = (test: BenchTest) => test.readings as unknown as readonly ReadingRecord[]
+
+/** One reading in words: “25 m · 3.4 m”. */
+export function sayReading(
+  reading: ReadingRecord,
+  how: Pick<HowTo, 'readings'>,
+  show: (value: number, role: RoleId) => string,
+): string {
+  return how.readings
+    .map((f) => {
+      const v = reading[f.key]
+      return typeof v === 'number' && f.role ? show(v, f.role as RoleId) : String(v ?? '')
+    })
+    .filter(Boolean)
+    .join(' · ')
 }

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { findingOf, knownMotion, sampleOf } from '../../../core/bench'
+import { METAL_KG_M3, weightInWaterN } from '../../../core/motion'
+import { lureMass, type BenchTest } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+import type { Series } from '~/composables/useSeries'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+import { asRecords, sayReading } from './say'
+import { seriesPoints } from './series-points'
+
+/** What the readings come to: the mean, the figure with its band, the count-down, the readings beside the fit, and the reference lure. */
+const props = defineProps<{ run: Series }>()
+const box = useBox()
+const water = useWater()
+const { show, figure } = useMeasure()
+const { kind, how, lure, known, series, fixed, takeOut } = props.run
+
+const finding = computed(() => (lure.value && known.value ? findingOf(kind.value, lure.value, known.value) : null))
+const plots = computed(() =>
+  lure.value && known.value ? seriesPoints(kind.value, lure.value, known.value, box.box.tests) : [],
+)
+/** The lure with the head or hook of the test, in today's water. */
+const motion = computed(() => {
+  if (!lure.value || !known.value || !water.reading) return null
+  const withKg = Number(fixed.value.withKg ?? 0)
+  const build = { lure: lure.value, mount: { kind: 'own' as const }, trailer: null, massKg: lureMass(lure.value).kg }
+  const bare = knownMotion(build, known.value, water.reading)
+  return { ...bare, weightN: bare.weightN + weightInWaterN(withKg, METAL_KG_M3.lead, water.reading.density) }
+})
+const seconds = computed(() =>
+  series.value?.kind === 'fall' ? sampleOf(series.value.readings.map((r) => r.seconds)) : null,
+)
+const apartOf = (test: BenchTest) =>
+  test.kind === 'fall' ? (sampleOf(test.readings.map((r) => r.seconds))?.apart ?? []) : []
+</script>
+
+<template>
+  <section class="panel found" aria-label="What it comes to">
+    <div class="list">
+      <h2>Readings</h2>
+      <ol v-if="series" class="readings" aria-live="polite">
+        <li v-for="(r, i) in asRecords(series)" :key="i" :class="{ apart: apartOf(series).includes(i) }">
+          <span>{{ sayReading(r, how, show) }}</span>
+          <em v-if="apartOf(series).includes(i)">stands apart: kept, look again</em>
+          <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="takeOut(series, i)">Take out</button>
+        </li>
+      </ol>
+      <p v-else class="quiet">None in this series yet. Every reading is kept the moment it is taken.</p>
+      <p v-if="seconds" class="mean">
+        Mean <b>{{ figure(seconds.mean, 'watch') }}&#8239;s</b
+        ><template v-if="seconds.n > 1"
+          >, spread {{ figure(seconds.sd, 'watch') }}&#8239;s<template v-if="seconds.apart.length"
+            >; without what stands apart {{ figure(seconds.without, 'watch') }}&#8239;s</template
+          ></template
+        >
+      </p>
+    </div>
+    <div v-if="finding" class="finding">
+      <h2>So {{ lure?.name }} {{ finding.what }}</h2>
+      <p class="big"><FigureRange :figure="finding" :role="finding.role" /></p>
+    </div>
+    <div v-if="kind === 'fall' && known && motion && water.reading && water.current" class="count">
+      <h2>Count it down</h2>
+      <CountTable
+        :known="known"
+        :motion="motion"
+        :density="water.reading.density"
+        :line-diameter-m="Number(fixed.lineDiameterM ?? 0)"
+        :depth-m="Math.max(water.current.depthM, Number(fixed.depthM ?? 0))"
+      />
+    </div>
+    <SeriesPlot v-for="p in plots" :key="p.title" :points="p.points" :role="p.role" :title="p.title">
+      {{ p.title }}: dots are readings, the tick is what they come to.
+    </SeriesPlot>
+    <AgainstReference :run="run" />
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  padding: 16px 18px 18px;
+  display: grid;
+  gap: 12px;
+}
+.readings {
+  margin: 6px 0 0;
+  padding-left: 26px;
+}
+.readings li {
+  padding: 3px 0;
+}
+.readings li::marker {
+  font-weight: 700;
+}
+.readings button {
+  margin-left: 10px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-size: 0.88rem;
+  min-height: 28px;
+}
+.apart em {
+  margin-left: 8px;
+  color: rgb(var(--v-theme-error));
+  font-weight: 650;
+  font-style: normal;
+  font-size: 0.88rem;
+}
+.mean b,
+.big :deep(b) {
+  font-family: var(--v-font-heading);
+}
+.big :deep(b) {
+  font-size: 1.6rem;
+}
+.finding,
+.list,
+.count {
+  display: grid;
+  gap: 4px;
+}
+</style>

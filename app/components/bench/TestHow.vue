@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { useMeasure } from '~/composables/useMeasure'
+import type { Series } from '~/composables/useSeries'
+import { useBox } from '~/stores/box'
+import { asRecords, sayReading } from './say'
+
+/** How the test is done: what it needs, its steps, what to mind; and the series of earlier days. */
+const props = defineProps<{ run: Series }>()
+const box = useBox()
+const { show } = useMeasure()
+const { how, earlier, goOn } = props.run
+</script>
+
+<template>
+  <section class="panel how" aria-label="How it is done">
+    <h2>How it is done</h2>
+    <h3>You need</h3>
+    <ul>
+      <li v-for="n in how.needs" :key="n">{{ n }}</li>
+    </ul>
+    <h3>Then</h3>
+    <ol>
+      <li v-for="s in how.steps" :key="s">{{ s }}</li>
+    </ol>
+    <div v-for="m in how.minds" :key="m" class="caution"><b>Mind:</b> {{ m }}</div>
+    <template v-if="earlier.length">
+      <h3>Earlier series</h3>
+      <ul class="earlier">
+        <li v-for="t in earlier" :key="t.id">
+          <b>{{ t.date }}</b>
+          <span v-for="(r, i) in asRecords(t)" :key="i">{{ sayReading(r, how, show) }}</span>
+          <button type="button" class="link" @click="goOn(t)">Go on with it</button>
+          <button type="button" class="link" @click="box.remove('tests', [t])">Throw away</button>
+        </li>
+      </ul>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  padding: 16px 18px 18px;
+  display: grid;
+  gap: 12px;
+}
+ul,
+ol {
+  margin: 0;
+  padding-left: 20px;
+  font-size: 0.94rem;
+}
+h3 {
+  font-size: 0.96rem;
+}
+ul.earlier {
+  list-style: none;
+  padding: 0;
+}
+.earlier li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  padding: 4px 0;
+}
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-size: 0.88rem;
+  min-height: 28px;
+}
+</style>

@@ -1,0 +1,146 @@
+import { knownOf, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
+import { testsOf, type BenchTest, type TestKind } from '../../core/tackle'
+import { put, take } from '../../storage/repository'
+import { howTo, lastOf, startOf } from '~/components/bench/test-form'
+import { useBox } from '~/stores/box'
+import { today } from '~/stores/repository'
+import { useWater } from '~/stores/water'
+
+type Fields = Record<string, unknown>
+
+/** One test being run on one lure: what is held fixed, the reading under the hand, the series it goes into. Each reading is stored when it is taken. */
+export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
+  const box = useBox()
+  const water = useWater()
+  const how = computed(() => howTo(kind.value))
+  const lure = computed(() => box.lureById.get(lureId.value) ?? null)
+  const known = computed(() => lure.value && knownOf(lure.value, box.box.tests))
+
+  /** The series under the hand; null until its first reading. */
+  const seriesId = ref<string | null>(null)
+  const series = computed(() => box.box.tests.find((t) => t.id === seriesId.value) ?? null)
+  const earlier = computed(() =>
+    lure.value ? testsOf(box.box.tests, lure.value.id, kind.value).filter((t) => t.id !== seriesId.value) : [],
+  )
+  const fixed = ref<Fields>({})
+  const reading = ref<Fields>({})
+  const tempC = ref(15)
+  const salinity = ref(0)
+  const problem = ref('')
+  watch(
+    // A plain word, which stands still while the box around it changes.
+    () => `${kind.value}|${lure.value?.id}`,
+    () => {
+      fixed.value = startOf(how.value.settings, lastOf(box.box.tests, kind.value))
+      reading.value = startOf(how.value.readings)
+      seriesId.value = null
+      problem.value = ''
+    },
+    { immediate: true },
+  )
+  watch(
+    () => water.current?.placeId,
+    () => {
+      tempC.value = water.current?.waterTempC ?? 15
+      salinity.value = water.place?.salinity ?? 0
+    },
+    { immediate: true },
+  )
+
+  /** Readings are taken one after another, however fast they come: each begins where the one before it ended. */
+  let queue = Promise.resolve()
+  function takeReading() {
+    const given = { ...reading.value }
+    queue = queue.then(() => keep(given))
+  }
+  /** Whether what is held fixed is still what the series was begun with. */
+  function sameHeld(test: BenchTest): boolean {
+    const held = test as unknown as Fields
+    return (
+      test.tempC === tempC.value &&
+      test.salinity === salinity.value &&
+      how.value.settings.every((f) => held[f.key] === fixed.value[f.key])
+    )
+  }
+  const words = (field: string) =>
+    [...how.value.settings, ...how.value.readings].find((f) => f.key === field)?.label ?? field
+  const said = (reason: string) =>
+    /expected|Invalid|Too/.test(reason) ? 'say it first, within what can be.' : `${reason}.`
+
+  async function keep(given: Fields) {
+    if (!lure.value) return
+    const found =
+      series.value && sameHeld(series.value)
+        ? withReading(series.value, given)
+        : newSeries({
+            id: crypto.randomUUID(),
+            lure: lure.value,
+            kind: kind.value,
+            called: how.value.name.toLowerCase(),
+            date: today(),
+            tempC: tempC.value,
+            salinity: salinity.value,
+            settings: fixed.value,
+            reading: given,
+          })
+    if (!found.ok) {
+      problem.value = found.problems.map((p) => `${words(p.field)}: ${said(p.reason)}`).join(' ')
+      return
+    }
+    problem.value = ''
+    const { test } = found
+    seriesId.value = test.id
+    await box.edit(`Reading ${test.readings.length} of ${test.name}`, [
+      put('tests', test),
+      ...(kind.value === 'weigh' ? [put('lures', weighedBy(lure.value, test))] : []),
+    ])
+    // The live query brings it back a moment later; the next reading must find it.
+    await untilStored(test)
+  }
+  function untilStored(test: BenchTest): Promise<void> {
+    const there = () => (box.box.tests.find((t) => t.id === test.id)?.readings.length ?? 0) >= test.readings.length
+    return new Promise((resolve) => {
+      if (there()) return resolve()
+      const stop = watch(
+        () => box.box.tests,
+        () => {
+          if (!there()) return
+          stop()
+          resolve()
+        },
+      )
+    })
+  }
+  async function takeOut(test: BenchTest, at: number) {
+    const left = withoutReading(test, at)
+    await box.edit(`Took out a reading of ${test.name}`, [left ? put('tests', left) : take('tests', test.id)])
+  }
+  function another() {
+    seriesId.value = null
+    reading.value = startOf(how.value.readings)
+  }
+  function goOn(test: BenchTest) {
+    seriesId.value = test.id
+    fixed.value = startOf(how.value.settings, test as unknown as Fields)
+    tempC.value = test.tempC
+    salinity.value = test.salinity
+  }
+  return {
+    kind,
+    how,
+    lure,
+    known,
+    series,
+    earlier,
+    fixed,
+    reading,
+    tempC,
+    salinity,
+    problem,
+    takeReading,
+    takeOut,
+    another,
+    goOn,
+  }
+}
+export type Series = ReturnType<typeof useSeries>
