@@ -90,7 +90,9 @@ function pathAgainstOde() {
   }
   /** The same with the closed form of the line given to the library. */
   const given = (_: number, [x = 1, z = 0]: number[]) => {
-    const cot = cotAtLure(k, Math.max(x, 0.05), Math.max(z, 1e-4), plan.rodTipM)
+    // Held as the path holds it: never past the rod, never in a bight that leads away from it.
+    const depth = Math.max(z, 1e-4)
+    const cot = Math.max(cotAtLure(k, Math.max(x, 0.05), depth, plan.rodTipM), (0.3 * x) / (depth + plan.rodTipM))
     const sin = 1 / Math.hypot(1, cot)
     const v = crossSpeed(plan.pullMps, motion.planeTan, 0, cot * sin)
     return [-(plan.pullMps * cot * sin + v * sin), v * cot * sin - plan.pullMps * sin]
