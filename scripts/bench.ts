@@ -7,7 +7,16 @@ import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { benchFor, rank } from '../core/match'
 import { knownOf } from '../core/bench'
-import { depthOnLine, lineCurvature, lineTensionN, retrievePath, trimForLabel, type CastPlan } from '../core/motion'
+import {
+  cotAtLure,
+  crossSpeed,
+  depthOnLine,
+  lineCurvature,
+  lineTensionN,
+  retrievePath,
+  trimForLabel,
+  type CastPlan,
+} from '../core/motion'
 import { solveOde } from '../core/testing/ode.mjs'
 import { messySheet } from '../core/testing/sheet'
 import { EMPTY_BOX } from '../core/tackle'
