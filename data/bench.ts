@@ -51,3 +51,10 @@ export const TEAR_N = { weak: 4.4, strong: 11.1 } as const
 
 /** Trolling speed is changed in such steps, m/s (0.2 mph; common practice). */
 export const TROLL_STEP_MPS = 0.0894
+
+/** Weights to which surf needle plugs are loaded: 1, 1.7, 2.65, 3 and 3.5 oz (common practice), kg. */
+export const PLUG_LOADS_KG = [0.0283, 0.0482, 0.0751, 0.085, 0.0992] as const
+/** And how far above the bottom they are held: 1–2 ft (common practice), m. */
+export const OFF_BOTTOM_M = 0.45
+/** Trolled, a plug runs about this many times as deep as on a cast of that length (common practice). */
+export const TROLLED_OVER_CAST = 1.5

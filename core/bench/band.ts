@@ -1,3 +1,4 @@
+import { BELIEF_SD } from '../../data/bench'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import type { Known } from './known'
 import { studentQuantile } from './student.mjs'
@@ -54,12 +55,13 @@ function directions(motion: BuildMotion, { fall, rest, dive }: Known): Direction
       moved: (d) => ({ ...motion, fallDragM2: motion.fallDragM2 * Math.exp(d * sd) }),
     })
     // While pulled a sinker's drag is as uncertain as before: only its fall was timed.
-    found.push({ dof: 1000, moved: (d) => ({ ...motion, pullDragM2: motion.pullDragM2 * Math.exp(d * PULL_SD) }) })
+    found.push({
+      dof: 1000,
+      moved: (d) => ({ ...motion, pullDragM2: motion.pullDragM2 * Math.exp(d * BELIEF_SD.drag) }),
+    })
   }
   return found
 }
-/** Of a sinker's drag while pulled, which no test of its own pins: standard deviation of the logarithm (data/bench). */
-const PULL_SD = 0.35
 
 /**
  * The band of a path: each independent direction in which the lure may be other than fitted is followed one standard deviation to either side, and their

@@ -50,6 +50,7 @@ export {
   trailersOn,
   weightForFall,
   type Bladed,
+  type Held,
   type Sinking,
 } from './tune-more'
 export { against, findingOf, kindsFor, type Against, type Finding } from './summary'

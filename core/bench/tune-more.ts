@@ -43,7 +43,7 @@ export interface Sinking {
   readonly holdsM: number
 }
 
-interface Held {
+export interface Held {
   readonly line: Line
   /** Speed through the water: retrieve and current together, m/s. */
   readonly speedMps: number

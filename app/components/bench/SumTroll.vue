@@ -2,7 +2,7 @@
 import { GRAVITY_MPS2, towed, type BuildMotion } from '../../../core/motion'
 import { knownMotion, runningDepthM, testedIn, knownOf } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
-import { TROLL_STEP_MPS } from '../../../data/bench'
+import { TROLLED_OVER_CAST, TROLL_STEP_MPS } from '../../../data/bench'
 import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
@@ -62,8 +62,6 @@ const rows = computed(() =>
       }))
     : [],
 )
-/** Common practice: trolled, a plug runs about half as deep again as on a cast of that length. */
-const PRACTICE = 1.5
 const practiceM = computed(() => {
   if (!lure.value || !dives(lure.value) || !motion.value) return null
   const cast = {
@@ -73,7 +71,7 @@ const practiceM = computed(() => {
     lineDiameterM: props.line.diameterM,
     density: props.density,
   }
-  return PRACTICE * runningDepthM(motion.value, cast)
+  return TROLLED_OVER_CAST * runningDepthM(motion.value, cast)
 })
 const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1))
 </script>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { bladed, type Held, type Known } from '../../../core/bench'
+import type { Lure } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
+
+/** Every blade it could carry: thump, flash, lift, weight. */
+const props = defineProps<{ lure: Lure; known: Known; water: { tempC: number; salinity: number }; held: Held }>()
+const { show } = useMeasure()
+const blades = computed(() => bladed(props.lure, props.known, props.water, props.held))
+const worn = computed(() => props.lure.traits as { blade?: string; bladeSize?: number })
+const bladeName = (b: { blade: string; size: number }) =>
+  `${b.blade.charAt(0).toUpperCase()}${b.blade.slice(1)} ${b.size}`
+
+const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'never')
+</script>
+
+<template>
+  <section class="part" aria-label="Blades">
+    <h2>Blades</h2>
+    <div class="scroll">
+      <table class="figures">
+        <thead>
+          <tr>
+            <th scope="col">Blade</th>
+            <th scope="col">Thump</th>
+            <th scope="col">Flash</th>
+            <th scope="col">Runs at</th>
+            <th scope="col">Surfaces above</th>
+            <th scope="col">Weighs in all</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="b in blades"
+            :key="bladeName(b)"
+            :class="{ now: b.blade === worn.blade && b.size === worn.bladeSize }"
+          >
+            <th scope="row">{{ bladeName(b) }}</th>
+            <td><ShareBar :value="b.vibration" label="Thump" /></td>
+            <td><ShareBar :value="b.flash" label="Flash" /></td>
+            <td>{{ show(b.holdsM, 'depth') }}</td>
+            <td>{{ surfaces(b.surfacesMps) }}</td>
+            <td>{{ show(b.massKg, 'lureMass') }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="quiet">Bold: as it is now. A bigger or rounder blade thumps more, lifts more and is wound more slowly.</p>
+  </section>
+</template>
