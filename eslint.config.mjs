@@ -49,7 +49,11 @@ const coreFolders = ORDER.map((folder, i) => {
 
 export default withNuxt(
   ...coreFolders,
-  forbid(['data/**/*.ts'], ['*'], 'data imports nothing'),
+  forbid(
+    ['data/**/*.ts'],
+    ['../core/**', '../../core/**', '**/app/**', '**/server/**', '**/storage/**', 'vue', 'zod', 'd3-*'],
+    'data imports only data',
+  ),
   forbid(
     ['storage/**/*.ts'],
     ['**/app/**', '**/server/**', 'vue', 'pinia', 'vuetify', 'nuxt'],

@@ -2,6 +2,7 @@
 import { mdiRedo, mdiUndo, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
 import { useTheme } from 'vuetify'
 import { useBox } from '~/stores/box'
+import { useDoubts } from '~/stores/doubts'
 import { useHistory } from '~/stores/history'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
@@ -21,7 +22,10 @@ const VIEWS = [
 ]
 
 /** A view is where we are also while one of its parts is open. */
-const within = (to: string) => route.path === to || (to !== '/' && route.path.startsWith(`${to}/`))
+const within = (to: string) =>
+  to === '/'
+    ? route.path === '/' || route.path.startsWith('/rules')
+    : route.path === to || route.path.startsWith(`${to}/`)
 
 await settings.load()
 watch(
@@ -31,6 +35,7 @@ watch(
 )
 void box.open()
 useMatch().start()
+useDoubts().start()
 
 function shortcut(event: KeyboardEvent) {
   const target = event.target as HTMLElement | null

@@ -23,6 +23,7 @@ export const AXES = [
   { id: 'flash', name: 'Flash', by: 'build', kind: 'near', width: 0.35, most: 4 },
   { id: 'sound', name: 'Sound', by: 'build', kind: 'near', width: 0.45, most: 5 },
   { id: 'colour', name: 'Colour', by: 'build', kind: 'share', width: 1, most: 9 },
+  { id: 'contrast', name: 'Standing out', by: 'build', kind: 'enough', width: 1, most: 5 },
   { id: 'snag', name: 'Coming through cover', by: 'path', kind: 'share', width: 1, most: 12 },
   { id: 'tackle', name: 'Rod, reel and line', by: 'outfit', kind: 'share', width: 1, most: 8 },
   { id: 'stealth', name: 'Line unseen', by: 'outfit', kind: 'share', width: 1, most: 4 },

@@ -50,6 +50,13 @@ export const HOLDING = [
     sentence: 'In thick wood fish that do not hunt lie down inside it.',
   },
   {
+    id: 'under-the-docks',
+    when: { cover: ['docks'], mood: ['lethargic', 'pressured'], depthM: { below: [4, 6] } },
+    top: { from: 'bottom', m: -1.5 },
+    bottom: { from: 'bottom', m: 0 },
+    sentence: 'Fish that do not hunt lie low under the boards, in the shade.',
+  },
+  {
     id: 'on-the-cover',
     when: { cover: ['timber', 'brush', 'docks', 'rock', 'shell'], coverTopM: { above: [0.2, 0.6] } },
     top: { from: 'cover', m: -0.3 },

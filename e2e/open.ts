@@ -3,7 +3,7 @@ import { expect, type Locator, type Page } from '@playwright/test'
 /** A June morning, so that the demo's water is the same whenever the tests run. */
 export const DAY = new Date('2026-06-12T10:00:00')
 /** Lures of the demo box. */
-export const DEMO_LURES = 78
+export const DEMO_LURES = 120
 
 export async function open(page: Page, path = '/') {
   await page.clock.setFixedTime(DAY)
@@ -40,8 +40,11 @@ export async function choose(page: Page, label: string, option: string) {
       })
       .toBe(true)
   }
-  await one.click()
-  await expect(page.getByRole('listbox')).toBeHidden()
+  // A click that falls while the list is still opening chooses nothing, or leaves it open: then it is clicked again.
+  await expect(async () => {
+    if (await page.getByRole('listbox').isVisible()) await one.click({ timeout: 2000 })
+    await expect(page.getByRole('listbox')).toBeHidden({ timeout: 2000 })
+  }).toPass()
 }
 
 /** A lure in the box, searched for by its whole name: trays further down are not drawn until they are scrolled to. */

@@ -17,6 +17,11 @@ const NARROW = ['target-size', 'scrollable-region-focusable', 'label', 'button-n
 const READY: Record<string, string> = {
   '/': '[data-lure]',
   '/water': '[data-lure]',
+  '/water/day': 'svg',
+  '/water/instruments': 'h2',
+  '/water/places': '.sheet',
+  '/rules': '[data-rule]',
+  '/rules/schools': 'fieldset',
   '/box': '[data-lure]',
   '/box/parts': '[data-part]',
   '/box/rigs': '[data-rig]',
@@ -54,6 +59,21 @@ for (const path of Object.keys(READY)) {
     expect(await violations(page, 'html', NARROW)).toEqual([])
   })
 }
+
+test('axe finds nothing on the parts of an answer, and they fit 360 px', async ({ page }) => {
+  await open(page, '/')
+  await page.locator('[data-lure]').first().waitFor()
+  await page.getByRole('tab', { name: 'Side by side' }).click()
+  await page.getByRole('button', { name: 'Compare the first four' }).click()
+  for (const name of ['Side by side (4)', 'How to fish it', 'What if', 'Why not …']) {
+    await page.getByRole('tab', { name, exact: true }).click()
+    if (name === 'What if') await page.getByTestId('slid').waitFor()
+    expect([name, await violations(page, '#about')]).toEqual([name, []])
+    await page.setViewportSize({ width: 360, height: 740 })
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
+    await page.setViewportSize({ width: 1280, height: 800 })
+  }
+})
 
 test('axe finds nothing on the lure form and the empty box', async ({ page }) => {
   await open(page, '/box')

@@ -5,7 +5,7 @@
 import { chromium, type Page } from '@playwright/test'
 import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
-import { benchFor, rank } from '../core/match'
+import { benchFor, rank, rankSteps } from '../core/match'
 import { knownOf } from '../core/bench'
 import {
   cotAtLure,
@@ -19,7 +19,7 @@ import {
 } from '../core/motion'
 import { solveOde } from '../core/testing/ode.mjs'
 import { messySheet } from '../core/testing/sheet'
-import { EMPTY_BOX } from '../core/tackle'
+import { EMPTY_BOX, type Lure } from '../core/tackle'
 import { manyLures } from '../e2e/many'
 import { demoWorld } from '../core/demo/world'
 import { CHROMIUM, ROOT, ensureBrowser, ensureBuild } from './setup.mjs'
@@ -151,6 +151,47 @@ function ranking() {
   }
 }
 
+/** A box of 2,000 lures: what a ranking takes until the first rows, and in all, against one plain pass over the same lures. */
+function bigBox() {
+  const world = demoWorld('2026-06-12')
+  const { lures } = world.box
+  const many = Array.from({ length: 2000 }, (_, i) => {
+    const lure = lures[i % lures.length] as Lure
+    const by = 1 + 0.3 * Math.sin(i * 1.7)
+    return {
+      ...lure,
+      id: `many-${i}`,
+      name: `Many ${i}`,
+      lengthM: lure.lengthM * Math.cbrt(by),
+      massKg: lure.massKg * by,
+    } as Lure
+  })
+  const box = { ...world.box, lures: many, rigs: [] }
+  for (const water of world.waters) {
+    const place = world.places.find((p) => p.id === water.placeId)
+    if (!place) continue
+    const runs = Array.from({ length: 4 }, () => {
+      const from = performance.now()
+      const steps = rankSteps(box, benchFor(water, place, box, { schools: {} }), 12)
+      let first = 0
+      let longest = 0
+      let last = from
+      for (let step = steps.next(); !step.done; step = steps.next()) {
+        const now = performance.now()
+        if (step.value.first) first = now - from
+        longest = Math.max(longest, now - last)
+        last = now
+      }
+      return { first, all: performance.now() - from, longest }
+    })
+    const plain = median(times(9, () => void JSON.parse(JSON.stringify(many))))
+    const of = (key: 'first' | 'all' | 'longest') => median(runs.slice(1).map((r) => r[key]))
+    console.log(
+      `2,000 lures, ${water.placeId}: first rows after ${of('first').toFixed(0)} ms, all after ${of('all').toFixed(0)} ms (cold ${runs[0]?.all.toFixed(0)} ms), ${(of('all') / plain).toFixed(0)} × one plain pass; longest step ${of('longest').toFixed(0)} ms`,
+    )
+  }
+}
+
 /** Reading a sheet of 10,000 rows against only splitting it into cells. */
 async function sheets() {
   const { text } = messySheet(10_000)
@@ -215,6 +256,31 @@ async function scrolling(page: Page, base: string) {
   }
 }
 
+/** A box of 2,000 lures ranked in the worker while the zone is dragged: first rows, the whole, and frames meanwhile. */
+async function bigBoxDragged(page: Page, base: string) {
+  await page.goto(`${base}box`)
+  await page.getByLabel('Archive to import').setInputFiles({
+    name: 'many.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(manyLures(2000)),
+  })
+  await page.getByText(/2000 lures in/).waitFor()
+  await page.getByRole('link', { name: 'Match', exact: true }).click()
+  await page.getByText(/2000 lures weighed in \d+ ms/).waitFor({ timeout: 60_000 })
+  const grip = await page.getByRole('slider', { name: 'Top of the zone' }).boundingBox()
+  if (!grip) throw new Error('no grip')
+  const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.evaluate(RECORD)
+  for (let i = 0; i < 240; i++) await page.mouse.move(x, y - 60 + 60 * Math.cos(i / 12))
+  const frames = await told(page)
+  await page.mouse.up()
+  await page.getByRole('progressbar').waitFor({ state: 'hidden', timeout: 30_000 })
+  const said = await page.getByText(/2000 lures weighed/).textContent()
+  console.log(`2,000 lures, the zone dragged: ${frames}; afterwards ${said?.replace(/\s+/g, ' ').trim()}`)
+}
+
 async function inBrowser() {
   ensureBrowser()
   ensureBuild()
@@ -226,7 +292,7 @@ async function inBrowser() {
   await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()))
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
   try {
-    for (const run of [dragging, scrolling]) {
+    for (const run of [dragging, bigBoxDragged, scrolling]) {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
       await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
       await run(page, `http://127.0.0.1:${port}/`)
@@ -242,5 +308,6 @@ lineAgainstOde()
 pathAgainstOde()
 fits()
 ranking()
+bigBox()
 await sheets()
 await inBrowser()

@@ -20,15 +20,41 @@ mkdirSync(folder, { recursive: true })
 
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
-const SHEET = [
-  'Lure,Type,Length (in),Wt,Color,Qty,Box',
-  'Shimmerling 90,Crank bait,3 1/2 in,3/8 oz,olive/silver/white,2,Plugs',
-  'Shimmerling 70,crankbiat,2.75,1/4 oz,gold,1,Plugs',
-  'Oddling,Teapot,3,1/2 oz,gold,1,Plugs',
-].join('\n')
 const button = (page, name) => page.getByRole('button', { name, exact: true }).first()
 const SHOTS = [
   { name: 'match', path: '/', size: DESK },
+  {
+    name: 'how-to',
+    path: '/',
+    size: DESK,
+    then: async (page) => {
+      await page.getByRole('tab', { name: 'How to fish it' }).click()
+      await page.getByRole('heading', { name: 'What they tell you' }).waitFor()
+      await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView())
+    },
+  },
+  {
+    name: 'what-if',
+    path: '/',
+    size: DESK,
+    then: async (page) => {
+      await page.getByRole('tab', { name: 'What if' }).click()
+      await page.getByTestId('slid').waitFor({ timeout: 60_000 })
+      await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView())
+    },
+  },
+  { name: 'rules', path: '/rules', size: DESK },
+  {
+    name: 'instruments',
+    path: '/water/instruments',
+    size: DESK,
+    then: async (page) => {
+      await button(page, 'Listen (simulated)').click()
+      await button(page, 'Ask for the day').click()
+      await page.getByTestId('report').waitFor()
+      await page.getByTestId('nmea').getByText('°C').waitFor()
+    },
+  },
   { name: 'water', path: '/water', size: DESK },
   { name: 'box', path: '/box', size: DESK },
   { name: 'box-table', path: '/box', size: DESK, then: (page) => button(page, 'Table').click() },
@@ -44,30 +70,6 @@ const SHOTS = [
   },
   { name: 'rig', path: '/box/rigs', size: DESK, then: (page) => page.locator('[data-rig="Drowned birches"]').click() },
   { name: 'order', path: '/box/order', size: DESK },
-  {
-    name: 'sheet',
-    path: '/box/files',
-    size: DESK,
-    then: async (page) => {
-      await page
-        .getByLabel('Spreadsheet to bring in')
-        .setInputFiles({ name: 'shed.csv', mimeType: 'text/csv', buffer: Buffer.from(SHEET) })
-      await button(page, 'Look through the rows').click()
-      await page.getByText('to be mended first').waitFor()
-    },
-  },
-  {
-    name: 'weigh',
-    path: '/box',
-    size: DESK,
-    then: async (page) => {
-      await button(page, 'Weigh all').click()
-      await button(page, 'Take this weight').click()
-      await page.getByText('2 of 10').waitFor()
-      await page.getByText('At rest').waitFor()
-    },
-  },
-  { name: 'labels', path: '/box/labels', size: DESK },
   { name: 'bench', path: '/bench?lure=demo-025', size: DESK },
   {
     name: 'test',
@@ -88,11 +90,10 @@ const SHOTS = [
   { name: 'parts', path: '/box/parts', size: DESK },
   { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
-  { name: 'box-phone', path: '/box', size: PHONE },
 ]
 /** What tells that a view is there. */
 const READY =
-  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-label], td, .sheet, svg.chart'
+  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart'
 for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
@@ -100,8 +101,8 @@ for (const { name, path, size, then } of SHOTS) {
   await page.locator(READY).first().waitFor()
   await then?.(page)
   await page.evaluate(() => document.fonts.ready)
-  // The lift is worked out once the water has stood still; wait for it where it is shown.
-  if (path === '/') await page.getByText('Lift it most:').waitFor()
+  // What the answer hangs on is worked out once the water has stood still.
+  if (path === '/' && !then) await page.getByTestId('gap-note').waitFor({ timeout: 60_000 })
   await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 600)))
   await page.screenshot({ path: join(folder, `${name}.png`) })
   await page.close()

@@ -1,8 +1,9 @@
 /** Everything that is checked, in one command: types, lint, unit tests, build, browser tests. Ends with one plain line of counts. */
+import { spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { ensureBrowser, ensureBuild, ensurePackages, run } from './setup.mjs'
+import { ROOT, ensureBrowser, ensureBuild, ensurePackages, run } from './setup.mjs'
 
 let passed = 0
 let failed = 0
@@ -18,6 +19,25 @@ function step(name, command, args) {
   const ok = run(command, args) === 0
   count(name, ok)
   return ok
+}
+/** Checks that each keep one core busy, side by side; what they say is printed in their order. */
+async function together(checks) {
+  const done = await Promise.all(
+    checks.map(
+      ([name, command, args]) =>
+        new Promise((resolve) => {
+          const child = spawn(command, args, { cwd: ROOT, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } })
+          let said = ''
+          for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part))
+          child.on('error', (error) => resolve({ name, said: error.message, ok: false }))
+          child.on('close', (code) => resolve({ name, said, ok: code === 0 }))
+        }),
+    ),
+  )
+  for (const { name, said, ok } of done) {
+    console.log(`\n— ${name}\n${said.trim()}`)
+    count(name, ok)
+  }
 }
 /** Counts from a JSON report; a report that is missing counts as one failure. */
 function counted(file, read) {
@@ -35,9 +55,11 @@ try {
   ensurePackages()
   ensureBrowser()
   step('prepare', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
-  step('types', 'npx', ['nuxt', 'typecheck'])
-  step('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
-  step('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.'])
+  await together([
+    ['types', 'npx', ['nuxt', 'typecheck']],
+    ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+    ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ])
 
   console.log('\n— unit tests')
   const unit = join(out, 'unit.json')

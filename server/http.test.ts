@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { demoWorld } from '../core/demo/world'
 import { completeBox, completeLure } from '../core/tackle'
-import { matchWater } from '../core/match'
-import { MatchRequest, matchResponse } from './utils/match-http'
+import { matchWater, rulesFor } from '../core/match'
+import { MatchRequest, completeRequest, matchResponse } from './utils/match-http'
 import { completed } from './utils/read-json'
 import { exampleMatch, examplePath, openapi } from './utils/openapi'
 import { PathRequest, pathResponse } from './utils/path-http'
@@ -21,6 +21,24 @@ describe('match over HTTP', () => {
       expect(row.handling).toMatch(/\.$/)
     }
     expect(() => JSON.stringify(out)).not.toThrow()
+  })
+  it('units change the words and never the ranking', () => {
+    const of = (units: 'metric' | 'imperial') => {
+      const { conditions, place, box, options } = MatchRequest.parse({
+        ...exampleMatch(),
+        options: { limit: 8, units },
+      })
+      return matchResponse(matchWater(conditions, place, box, { ...options, lifts: 0 }), options.units).ranking
+    }
+    const [metric, imperial] = [of('metric'), of('imperial')]
+    const figures = ({ lure, score, retrieve, reasons }: (typeof metric)[number]) => ({
+      lure,
+      score,
+      retrieve,
+      points: reasons.map((r) => r.points),
+    })
+    expect(imperial.map(figures)).toEqual(metric.map(figures))
+    expect(imperial.map((r) => r.handling)).not.toEqual(metric.map((r) => r.handling))
   })
   it('faults are named by their path', () => {
     const good = exampleMatch()
@@ -54,6 +72,47 @@ describe('requests of an earlier shape', () => {
     const { rigs } = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 0 }), 'metric')
     expect(rigs).toHaveLength(box.rigs.length)
     for (const r of rigs) expect(r.score === null).toBe(r.why !== null)
+  })
+})
+
+describe('a request that leaves out what an angler need not say', () => {
+  const short = {
+    conditions: { date: '2026-06-12', speciesId: 'perch', waterTempC: 15, visibilityM: 3, depthM: 5 },
+  }
+  it('is answered from the demo’s box, in open water on an ordinary day', () => {
+    const { conditions, place, box, options } = MatchRequest.parse(completeRequest(short))
+    expect([conditions.cover.kind, conditions.mood, place.id]).toEqual(['open', 'neutral', 'anywhere'])
+    const out = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 0 }), 'metric')
+    expect(out.ranking).toHaveLength(12)
+    expect(out.reading).toMatchObject({ trend: 'rising', tempChangeC: null })
+  })
+  it('what is said is kept, and what is wrong or missing is named', () => {
+    const told = completeRequest({ conditions: { ...short.conditions, mood: 'active', castM: 40 }, place: { id: 1 } })
+    expect(told).toMatchObject({ conditions: { mood: 'active', castM: 40 }, place: { id: 1 } })
+    expect(faults(MatchRequest.safeParse(completeRequest({ conditions: { depthM: 3 } })))).toEqual([
+      'conditions.date',
+      'conditions.speciesId',
+      'conditions.waterTempC',
+      'conditions.visibilityM',
+    ])
+    for (const raw of [null, 7, 'box', undefined]) expect(completeRequest(raw)).toBe(raw)
+  })
+  it('rules can be weighed otherwise and added', () => {
+    const spoons = {
+      id: 'mine',
+      sentence: 'Spoons, here and now.',
+      when: {},
+      effects: [{ favour: { family: ['casting-spoon'] }, weight: 25 }],
+    }
+    const of = (options: object) => {
+      const { conditions, place, box, options: o } = MatchRequest.parse(completeRequest({ ...short, options }))
+      return matchWater(conditions, place, box, { ...o, lifts: 0, rules: rulesFor(o) }).rows[0]?.setUp.build.lure.family
+    }
+    expect(of({ own: [spoons] })).toBe('casting-spoon')
+    expect(of({ own: [spoons], weights: { mine: 0 } })).toBe(of({}))
+    expect(
+      faults(MatchRequest.safeParse({ ...exampleMatch(), options: { own: [{ ...spoons, effects: [] }] } })),
+    ).toEqual(['options.own.0.effects'])
   })
 })
 

@@ -1,7 +1,8 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
 import type { BinItem, BoxKind, Photo, SetAside } from '../core/exchange'
 import { boxFrom1, type Box } from '../core/tackle'
-import type { Conditions, Place } from '../core/water'
+import { USUAL_PRACTICE, type Practice } from '../core/match'
+import { Conditions, Place } from '../core/water'
 
 export interface Setting {
   key: string
@@ -15,6 +16,10 @@ export interface Draft {
   title: string
   value: unknown
 }
+
+/** How the angler judges; there is one of it. */
+export type KeptPractice = Practice & { id: typeof MINE }
+export const MINE = 'mine'
 
 /** What lies in a drawer. */
 export type Item<K extends BoxKind> = Box[K][number]
@@ -33,6 +38,7 @@ export class YgrionDb extends Dexie {
   bin!: EntityTable<BinItem, 'id'>
   drafts!: EntityTable<Draft, 'key'>
   aside!: EntityTable<SetAside, 'id'>
+  practice!: EntityTable<KeptPractice, 'id'>
 
   constructor(name = 'ygrion') {
     super(name)
@@ -52,6 +58,7 @@ export class YgrionDb extends Dexie {
       })
       .upgrade(from1)
     this.version(3).stores({ tests: 'id' })
+    this.version(4).stores({ practice: 'id' }).upgrade(from3)
   }
 }
 
@@ -64,4 +71,20 @@ async function from1(transaction: Transaction): Promise<void> {
     await transaction.table(kind).clear()
     await transaction.table(kind).bulkAdd(box[kind] as unknown[])
   }
+}
+
+/** Places and waters take on what they have gained; the schools that were chosen become part of how the angler judges. */
+async function from3(transaction: Transaction): Promise<void> {
+  for (const [name, schema] of [
+    ['places', Place],
+    ['waters', Conditions],
+  ] as const) {
+    const table = transaction.table(name)
+    const kept = (await table.toArray()).map((one) => schema.parse(one))
+    await table.clear()
+    await table.bulkAdd(kept)
+  }
+  const settings = (await transaction.table<Setting>('settings').get('settings'))?.value as
+    { schools?: Practice['schools'] } | undefined
+  await transaction.table('practice').put({ id: MINE, ...USUAL_PRACTICE, schools: settings?.schools ?? {} })
 }

@@ -2,11 +2,13 @@ import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
 import V2 from '../core/exchange/fixtures/archive-v2.json'
+import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
 import { YgrionDb } from './db'
 import { demoWorld, emptyWorld } from '../core/demo/world'
-import { Repository, put, take } from './repository'
+import { USUAL_PRACTICE } from '../core/match'
+import { Repository, judge, put, take } from './repository'
 
 const DAY = '2026-06-12'
 let count = 0
@@ -149,6 +151,50 @@ describe('a database of the second version', () => {
     for (const kind of ['lures', 'rods', 'trays', 'rigs', 'blades'] as const)
       expect(now.box[kind]).toEqual(sorted(box[kind] as { id: string }[]))
     expect(now.bin).toHaveLength(bin.length)
+  })
+})
+
+describe('a database of the third version', () => {
+  it('opens with every place and water as it was, what they have gained as usual, and the schools that were chosen', async () => {
+    const old = new Dexie('old-three')
+    const { box, places, waters, photos, bin } = V3
+    old.version(3).stores({
+      ...Object.fromEntries([...Object.keys(box), 'places', 'photos', 'bin', 'aside'].map((kind) => [kind, 'id'])),
+      waters: 'placeId',
+      settings: 'key',
+      drafts: 'key',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin }))
+      await old.table(kind).bulkAdd(things as unknown[])
+    await old.table('settings').bulkAdd([
+      { key: 'seeded', value: true },
+      { key: 'settings', value: { schools: { S4: 'second' } } },
+    ])
+    old.close()
+    const now = await new Repository(new YgrionDb('old-three')).readAll()
+    expect(now.box.tests).toEqual(sorted(box.tests as { id: string }[]))
+    expect(now.practice).toEqual({ ...USUAL_PRACTICE, schools: { S4: 'second' } })
+    expect(now.places).toHaveLength(places.length)
+    for (const place of now.places) {
+      expect(place).toMatchObject(places.find((p) => p.id === place.id) ?? {})
+      expect([place.temps, place.rules, place.singlesOnly, place.mostHooks]).toEqual([[], '', false, null])
+    }
+    for (const water of now.waters) expect(water).toMatchObject(waters.find((w) => w.placeId === water.placeId) ?? {})
+  })
+})
+
+describe('how the angler judges', () => {
+  it('is kept, read with the rest, and can be taken back', async () => {
+    await repository.seedOnce(() => demoWorld(DAY))
+    const mine = { ...USUAL_PRACTICE, schools: { S10: 'both' as const }, weights: { 'mud-thump': 0 } }
+    const back = await repository.apply([judge(mine)])
+    expect((await repository.read()).practice).toEqual(mine)
+    await repository.apply(back)
+    expect((await repository.read()).practice).toEqual(USUAL_PRACTICE)
+  })
+  it('a rule that asks for nothing is refused', async () => {
+    const empty = { id: 'mine-1', sentence: 'Nothing', when: {}, effects: [] }
+    await expect(repository.apply([judge({ ...USUAL_PRACTICE, own: [empty as never] })])).rejects.toThrow()
   })
 })
 

@@ -1,8 +1,10 @@
 import { liveQuery } from 'dexie'
 import { BOX_KINDS, BinItem, Photo, SetAside, type ArchiveContent, type BoxKind } from '../core/exchange'
+import { Practice, USUAL_PRACTICE } from '../core/match'
 import { Box, EMPTY_BOX } from '../core/tackle'
-import type { Conditions, Place } from '../core/water'
-import { YgrionDb, type Draft, type Item } from './db'
+import { Place, type Conditions } from '../core/water'
+import { z } from '../core/zod'
+import { MINE, YgrionDb, type Draft, type Item } from './db'
 
 /** Everything on show, read in one piece. Photos are many and heavy: they are read one by one. */
 export interface Stored {
@@ -11,9 +13,10 @@ export interface Stored {
   readonly waters: Conditions[]
   readonly bin: BinItem[]
   readonly aside: SetAside[]
+  readonly practice: Practice
 }
 
-export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside'
+export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside' | 'places' | 'practice'
 
 /** One thing put in place of what has its id, or (null) taken out. */
 export interface Edit {
@@ -25,9 +28,26 @@ export interface Edit {
 export const put = <K extends BoxKind>(kind: K, item: Item<K>): Edit => ({ kind, id: item.id, item })
 export const take = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
 
-const OTHERS = { bin: BinItem, photos: Photo, aside: SetAside } as const
-const schemaOf = (kind: StoreKind) =>
-  kind in OTHERS ? OTHERS[kind as keyof typeof OTHERS] : Box.shape[kind as BoxKind].element
+/** How the angler judges, put in place of how it was. */
+export const judge = (practice: Practice): Edit => ({ kind: 'practice', id: MINE, item: { id: MINE, ...practice } })
+
+/** What a thing of a kind must be. */
+function schemaOf(kind: StoreKind): z.ZodType {
+  switch (kind) {
+    case 'bin':
+      return BinItem
+    case 'photos':
+      return Photo
+    case 'aside':
+      return SetAside
+    case 'places':
+      return Place
+    case 'practice':
+      return Practice.extend({ id: z.literal(MINE) })
+    default:
+      return Box.shape[kind].element
+  }
+}
 
 /** The only door to IndexedDB. Every change checks what it writes and says what was there before, so that it can be undone. */
 export class Repository {
@@ -41,19 +61,20 @@ export class Repository {
 
   async read(): Promise<Stored> {
     const { db } = this
-    const tables = [...BOX_KINDS.map((kind) => db.table(kind)), db.places, db.waters, db.bin, db.aside]
+    const tables = [...BOX_KINDS.map((kind) => db.table(kind)), db.places, db.waters, db.bin, db.aside, db.practice]
     return db.transaction('r', tables, async () => {
       const box: Box = { ...EMPTY_BOX }
       for (const kind of BOX_KINDS) Object.assign(box, { [kind]: await db.table(kind).orderBy('id').toArray() })
       const [places, waters] = [await db.places.toArray(), await db.waters.toArray()]
-      return { box, places, waters, bin: await db.bin.toArray(), aside: await db.aside.toArray() }
+      const { id: _, ...practice } = (await db.practice.get(MINE)) ?? { id: MINE, ...USUAL_PRACTICE }
+      return { box, places, waters, bin: await db.bin.toArray(), aside: await db.aside.toArray(), practice }
     })
   }
 
   /** Everything for an archive, photos too. */
   async readAll(): Promise<ArchiveContent> {
-    const { box, places, waters, bin } = await this.read()
-    return { box, places, waters, bin, photos: await this.db.photos.toArray() }
+    const { box, places, waters, bin, practice } = await this.read()
+    return { box, places, waters, bin, practice, photos: await this.db.photos.toArray() }
   }
 
   /**
@@ -97,6 +118,7 @@ export class Repository {
       }
       for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
       for (const name of ['places', 'waters', 'photos', 'bin'] as const) await fill(name, content[name])
+      await fill('practice', [{ id: MINE, ...content.practice }])
       return before
     })
   }

@@ -1,10 +1,9 @@
 import { knownOf, pathBand, testedIn } from '../../core/bench'
-import { benchFor, scoreSetUp, type MatchRow } from '../../core/match'
-import { EMPTY_BOX } from '../../core/tackle'
+import { scoreSetUp, type MatchRow } from '../../core/match'
 import { useBox } from '~/stores/box'
-import { useMatch } from '~/stores/match'
-import { useSettings } from '~/stores/settings'
+import { useMatchShown } from '~/composables/useMatchShown'
 import { useWater } from '~/stores/water'
+import { useJudged } from './useJudged'
 
 /**
  * The chosen set-up thrown into the water as it is this very moment: it follows the finger within a frame, while the ranking of the whole box
@@ -12,19 +11,16 @@ import { useWater } from '~/stores/water'
  */
 export function useScene() {
   const water = useWater()
-  const match = useMatch()
-  const settings = useSettings()
-
+  const match = useMatchShown()
   const box = useBox()
-  /** What scoring one given set-up needs of the box: its tests. */
-  const tested = computed(() => ({ ...EMPTY_BOX, lures: box.box.lures, tests: box.box.tests }))
+  const { bench } = useJudged()
   const now = computed(() => {
-    const { current: c, place } = water
+    const { current: c } = water
     const row: MatchRow | undefined = match.chosen
-    if (!c || !place || !row) return null
+    if (!c || !bench.value || !row) return null
     const held =
       c.rodTipM === null ? row.setUp : { ...row.setUp, handling: { ...row.setUp.handling, rodTipM: c.rodTipM } }
-    return scoreSetUp(held, benchFor(c, place, tested.value, { schools: settings.schools }))
+    return scoreSetUp(held, bench.value)
   })
   /** What is known of the lure in the picture, and from it how far its path may be out. */
   const lureId = computed(() => now.value?.setUp.build.lure.id)

@@ -1,15 +1,40 @@
 <script setup lang="ts">
 import { sayHandling, sayLift, sayRig } from '../../core/match'
 import { useBox } from '~/stores/box'
-import { useMatch } from '~/stores/match'
+import { useMatchShown } from '~/composables/useMatchShown'
+import { useCompare } from '~/stores/compare'
+import { useDoubts } from '~/stores/doubts'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 
 useHead({ title: 'Match · Ygrion' })
 const box = useBox()
-const match = useMatch()
+const match = useMatchShown()
 const water = useWater()
 const settings = useSettings()
+
+const compare = useCompare()
+const doubts = useDoubts()
+
+const VIEWS = [
+  { id: 'why', name: 'Why' },
+  { id: 'how', name: 'How to fish it' },
+  { id: 'compare', name: 'Side by side' },
+  { id: 'if', name: 'What if' },
+  { id: 'not', name: 'Why not …' },
+] as const
+type View = (typeof VIEWS)[number]['id']
+const view = ref<View>('why')
+watch(view, (now) => (doubts.active = now === 'why'), { immediate: true })
+onBeforeUnmount(() => (doubts.active = false))
+const tabs = ref<HTMLElement | null>(null)
+/** One stop for the Tab key; arrows go from part to part. */
+async function along(by: number) {
+  const next = VIEWS[(VIEWS.findIndex((v) => v.id === view.value) + by + VIEWS.length) % VIEWS.length]
+  if (next) view.value = next.id
+  await nextTick()
+  tabs.value?.querySelector<HTMLElement>('[aria-selected=true]')?.focus()
+}
 
 const chosen = computed(() => match.chosen)
 const biteWarning = computed(() => water.current?.speciesId === 'pike')
@@ -36,22 +61,50 @@ const nightWarning = computed(() => water.reading?.light === 'night')
               <b>{{ chosen.score.toFixed(1) }}</b><span>of 100 points</span>
             </p>
           </header>
-          <p v-if="match.lift" class="lift"><b>Lift it most:</b> {{ sayLift(match.lift, settings.system) }}</p>
-          <p v-if="biteWarning" class="caution">
-            <b>Mind:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.
-          </p>
-          <p v-else-if="nightWarning" class="caution">
-            <b>Mind:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
-          </p>
-          <div class="sides">
-            <section>
-              <h3>Won</h3>
-              <ReasonList :row="chosen" side="won" />
-            </section>
-            <section>
-              <h3>Lost</h3>
-              <ReasonList :row="chosen" side="lost" />
-            </section>
+          <div ref="tabs" class="tabs" role="tablist" aria-label="About this set-up">
+            <button
+              v-for="v in VIEWS"
+              :id="`tab-${v.id}`"
+              :key="v.id"
+              type="button"
+              role="tab"
+              :aria-selected="view === v.id"
+              aria-controls="about"
+              :tabindex="view === v.id ? 0 : -1"
+              @click="view = v.id"
+              @keydown.right.prevent="along(1)"
+              @keydown.left.prevent="along(-1)"
+            >
+              {{ v.name
+              }}<template v-if="v.id === 'compare' && compare.setUps.length"> ({{ compare.setUps.length }})</template>
+            </button>
+          </div>
+          <div id="about" role="tabpanel" :aria-labelledby="`tab-${view}`" class="about">
+            <template v-if="view === 'why'">
+              <SeenColours :lure="chosen.setUp.build.lure" />
+              <p v-if="match.lift" class="lift"><b>Lift it most:</b> {{ sayLift(match.lift, settings.system) }}</p>
+              <p v-if="biteWarning" class="caution">
+                <b>Mind:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.
+              </p>
+              <p v-else-if="nightWarning" class="caution">
+                <b>Mind:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
+              </p>
+              <WhatHangs />
+              <div class="sides">
+                <section>
+                  <h3>Won</h3>
+                  <ReasonList :row="chosen" side="won" />
+                </section>
+                <section>
+                  <h3>Lost</h3>
+                  <ReasonList :row="chosen" side="lost" />
+                </section>
+              </div>
+            </template>
+            <HowToFish v-else-if="view === 'how'" :row="chosen" />
+            <CompareTable v-else-if="view === 'compare'" />
+            <WhatIf v-else-if="view === 'if'" />
+            <WhyNot v-else />
           </div>
         </article>
       </section>
@@ -63,20 +116,43 @@ const nightWarning = computed(() => water.reading?.light === 'night')
             {{ box.box.lures.length }} lures weighed<template v-if="match.ms">
               in {{ Math.round(match.ms) }} ms</template
             >
+            · <NuxtLink to="/rules">rules and schools</NuxtLink>
           </p>
         </header>
         <p v-if="match.status === 'working'" class="note" role="status">Weighing the box …</p>
         <p v-else-if="typeof match.status === 'object'" class="note" role="alert">
           The match stopped: {{ match.status.problem }}. Change the water or reload the page.
         </p>
+        <div v-if="match.progress && match.progress.of > 300" class="progress">
+          <span
+            class="bar"
+            role="progressbar"
+            :aria-valuenow="match.progress.done"
+            aria-valuemin="0"
+            :aria-valuemax="match.progress.of"
+            aria-label="Lures weighed"
+            ><span :style="{ transform: `scaleX(${match.progress.done / match.progress.of})` }"
+          /></span>
+          <button type="button" @click="match.stop()">Stop here</button>
+        </div>
+        <p v-else-if="match.stopped" class="note" role="status">Stopped: these are the best of those weighed so far.</p>
         <ol v-if="match.rows.length" class="list">
-          <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id">
+          <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">
             <RankRow
               :row="row"
               :place="i + 1"
               :chosen="match.chosenRigId === null && row.key === chosen?.key"
               @choose="match.choose(row.setUp.build.lure.id)"
             />
+            <label class="beside" :title="`Lay ${row.setUp.build.lure.name} beside others`">
+              <input
+                type="checkbox"
+                :checked="compare.keys.has(row.key)"
+                :disabled="compare.full && !compare.keys.has(row.key)"
+                :aria-label="`Compare ${row.setUp.build.lure.name}`"
+                @change="compare.toggle(row.setUp)"
+              />
+            </label>
           </li>
         </ol>
         <div v-else-if="match.status === 'ready'" class="note">
@@ -211,6 +287,71 @@ h3 {
 }
 .list li + li {
   border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.6));
+}
+.tabs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+}
+.tabs button {
+  min-height: 44px;
+  padding: 0 12px;
+  font-weight: 650;
+  border-radius: 10px 10px 0 0;
+}
+.tabs button:hover {
+  background: rgba(var(--v-theme-surface-variant), 0.6);
+}
+.tabs button[aria-selected='true'] {
+  box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
+}
+.about {
+  display: grid;
+  gap: 14px;
+  min-width: 0;
+}
+.ranked {
+  position: relative;
+}
+.beside {
+  position: absolute;
+  left: 6px;
+  bottom: 2px;
+  width: 32px;
+  height: 32px;
+  display: grid;
+  place-items: center;
+  cursor: pointer;
+}
+.beside input {
+  width: 16px;
+  height: 16px;
+  accent-color: rgb(var(--v-theme-secondary));
+}
+.progress {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 14px;
+  align-items: center;
+  padding: 0 16px 8px;
+}
+.progress .bar {
+  height: 6px;
+  border-radius: 3px;
+  background: rgba(var(--v-border-color), var(--v-border-opacity));
+  overflow: hidden;
+}
+.progress .bar span {
+  display: block;
+  height: 100%;
+  transform-origin: left;
+  background: rgb(var(--v-theme-primary));
+}
+.progress button {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 32px;
 }
 .note {
   padding: 4px 16px 20px;

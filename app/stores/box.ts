@@ -8,11 +8,12 @@ import {
   type FileProblem,
   type SetAside,
 } from '../../core/exchange'
+import { USUAL_PRACTICE, type Practice } from '../../core/match'
 import { EMPTY_BOX, type Box, type Lure, type Rig, type Tray } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 import { demoWorld, emptyWorld, type World } from '../../core/demo/world'
 import type { Item } from '../../storage/db'
-import { put, take, type Edit } from '../../storage/repository'
+import { judge, put, take, type Edit } from '../../storage/repository'
 import { takeAside } from '../../storage/unsaved'
 import { useHistory, type Turn } from './history'
 import { now, repository, today } from './repository'
@@ -50,6 +51,7 @@ export const useBox = defineStore('box', {
     waters: [] as Conditions[],
     bin: markRaw([]) as BinItem[],
     aside: markRaw([]) as SetAside[],
+    practice: markRaw(USUAL_PRACTICE) as Practice,
   }),
   getters: {
     lureById: (state): ReadonlyMap<string, Lure> => new Map(state.box.lures.map((l) => [l.id, l])),
@@ -63,13 +65,14 @@ export const useBox = defineStore('box', {
         const aside = takeAside()
         if (aside) await repository.putWater(aside)
         repository.watch(
-          ({ box, places, waters, bin, aside }) => {
+          ({ box, places, waters, bin, aside, practice }) => {
             this.$patch((state) => {
               state.box = markRaw(box)
               state.places = places
               state.waters = waters
               state.bin = markRaw(bin)
               state.aside = markRaw(aside)
+              state.practice = markRaw(practice)
               state.status = { state: 'ready' }
             })
           },
@@ -141,6 +144,23 @@ export const useBox = defineStore('box', {
         moved.map((l) => ({ ...l, trayId, slot })),
         `Moved ${called(moved, 'lures')}`,
       )
+    },
+    /** Changes how the angler judges: schools, weights of rules, rules of one's own. */
+    judge(change: Partial<Practice>, label: string) {
+      return this.edit(label, [judge(JSON.parse(JSON.stringify({ ...this.practice, ...change })) as Practice)])
+    },
+    /** Puts a place in order; `label` says what was done. */
+    savePlace(place: Place, label: string) {
+      return this.edit(label, [{ kind: 'places', id: place.id, item: JSON.parse(JSON.stringify(place)) }])
+    },
+    savePlaces(places: readonly Place[], label: string) {
+      return this.edit(
+        label,
+        places.map((place) => ({ kind: 'places' as const, id: place.id, item: place })),
+      )
+    },
+    removePlace({ id, name }: Place) {
+      return this.edit(`Removed ${name}`, [take('places', id)])
     },
     async replace(world: World, label: string) {
       useHistory().did(label, turnTo(await repository.replaceAll(world)))

@@ -1,12 +1,12 @@
+import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { Lift, MatchAnswer, MatchRow, SchoolChoice } from '../../core/match'
-import type { Conditions, Place } from '../../core/water'
+import type { Lift, MatchAnswer, MatchRow } from '../../core/match'
 import { latestOnly } from '~/composables/latest'
+import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
-import type { MatchReply } from '~/workers/match.worker'
+import type { Asked, MatchReply } from '~/workers/match.worker'
 import { useBox } from './box'
-import { useSettings } from './settings'
 import { useWater } from './water'
 
 type Status = 'idle' | 'working' | 'ready' | { problem: string }
@@ -17,28 +17,34 @@ const BREATH_MS = 110
 /** The lift is worked out once the water has stood still this long, ms. */
 const SETTLED_MS = 200
 
-interface Request {
-  c: Conditions
-  place: Place
-  schools: SchoolChoice
-}
-
-/** Asks the worker whenever water, box or schools change, and keeps its newest answer. */
+/** Asks the worker whenever water, box or judgement change, and keeps its newest answer. */
 export const useMatch = defineStore('match', () => {
   const status = ref<Status>('idle')
   const answer = shallowRef<MatchAnswer | null>(null)
+  /** First rows of an answer that is still being worked out. */
+  const early = shallowRef<readonly MatchRow[] | null>(null)
+  const progress = ref<{ done: number; of: number } | null>(null)
   const ms = ref(0)
+  const stopped = ref(false)
   const chosenLureId = ref<string | null>(null)
   const chosenRigId = ref<string | null>(null)
 
   const box = useBox()
   const water = useWater()
-  const settings = useSettings()
 
   const ask = latestOnly(
-    async ({ c, place, schools }: Request): Promise<MatchReply> =>
-      useMatchWorker().match(c, place, { schools, limit: SHOWN, lifts: 0 }),
+    async (asked: Asked): Promise<MatchReply> => {
+      stopped.value = false
+      const told = (done: number, of: number, rows: readonly MatchRow[] | null) => {
+        progress.value = { done, of }
+        if (rows) early.value = markRaw(rows)
+      }
+      return useMatchWorker().match(asked, SHOWN, proxy(told))
+    },
     (out) => {
+      progress.value = null
+      early.value = null
+      if (out === null) return
       if (!out.ok) {
         status.value = { problem: out.problem }
         return
@@ -50,12 +56,28 @@ export const useMatch = defineStore('match', () => {
     () => new Promise((resolve) => setTimeout(resolve, BREATH_MS)),
   )
 
+  /** The question that the page stands at. */
+  const asked = computed<Asked | null>(() => {
+    const { current: c, place } = water
+    return c && place ? { c, place, practice: box.practice } : null
+  })
+
+  /** How many parts of the page look at the answer; without any there is none to work out. */
+  const shown = ref(0)
+
   function refresh() {
-    const c = water.current
-    const place = water.place
-    if (!c || !place) return
+    if (!asked.value || shown.value === 0) return
     if (status.value === 'idle') status.value = 'working'
-    ask(plain({ c, place, schools: settings.schools }))
+    // A long ranking that has shown its first rows makes room for the newer question.
+    if (early.value) void useMatchWorker().stop()
+    ask(plain(asked.value))
+  }
+
+  /** Ends a long ranking where it stands; the rows so far stay. */
+  function stop() {
+    stopped.value = true
+    if (early.value && answer.value) answer.value = markRaw({ ...answer.value, rows: early.value })
+    void useMatchWorker().stop()
   }
 
   function start() {
@@ -67,10 +89,10 @@ export const useMatch = defineStore('match', () => {
       },
       { immediate: true },
     )
-    watch(() => [water.current, water.place, settings.schools], refresh, { deep: true })
+    watch(() => `${shown.value > 0} ${JSON.stringify(asked.value)}`, refresh)
   }
 
-  const rows = computed(() => answer.value?.rows ?? [])
+  const rows = computed(() => early.value ?? answer.value?.rows ?? [])
   /** The set-up looked at: the one chosen while it is still ranked, else the first. */
   const rigs = computed(() => answer.value?.rigs ?? [])
   const chosen = computed<MatchRow | undefined>(
@@ -88,9 +110,8 @@ export const useMatch = defineStore('match', () => {
       clearTimeout(settling)
       settling = setTimeout(async () => {
         const row = chosen.value
-        const { current: c, place } = water
-        if (!row || !c || !place) return
-        const found = await useMatchWorker().lift(...plain([row.setUp, c, place, settings.schools] as const))
+        if (!row || !asked.value) return
+        const found = await useMatchWorker().lift(...plain([row.setUp, asked.value] as const))
         if (chosen.value?.key === row.key) lift.value = found
       }, SETTLED_MS)
     },
@@ -102,10 +123,22 @@ export const useMatch = defineStore('match', () => {
   function chooseRig(rigId: string) {
     chosenRigId.value = rigId
   }
-  return { status, answer, ms, rows, rigs, chosen, chosenRigId, lift, choose, chooseRig, start }
+  return {
+    shown,
+    status,
+    answer,
+    progress,
+    stopped,
+    ms,
+    asked,
+    rows,
+    rigs,
+    chosen,
+    chosenRigId,
+    lift,
+    choose,
+    chooseRig,
+    stop,
+    start,
+  }
 })
-
-/** Without Vue's proxies, which cannot be sent to a worker. */
-function plain<T>(value: T): T {
-  return JSON.parse(JSON.stringify(value)) as T
-}

@@ -6,7 +6,6 @@ interface Kept {
   system: UnitSystem
   night: boolean
   placeId: string
-  schools: Partial<Record<string, 'first' | 'second' | 'both'>>
   boxView: BoxView
   /** Sign or letters of the angler's own currency. */
   currency: string
@@ -32,7 +31,6 @@ export const useSettings = defineStore('settings', {
     system: 'metric',
     night: false,
     placeId: 'vessamere-north',
-    schools: {},
     boxView: 'trays',
     currency: '€',
     keepAskedOn: '',

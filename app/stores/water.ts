@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { Conditions, readWater, speciesOf, type Place, type Reading } from '../../core/water'
+import { Conditions, readWater, speciesOf, startingWater, type Place, type Reading } from '../../core/water'
 import { keepAside } from '../../storage/unsaved'
 import { useBox } from './box'
 import { repository } from './repository'
@@ -22,7 +22,9 @@ export const useWater = defineStore('water', {
     current(): Conditions | undefined {
       const place = this.place as Place | undefined
       if (this.draft && this.draft.placeId === place?.id) return this.draft
-      return useBox().waters.find((w) => w.placeId === place?.id)
+      const { waters } = useBox()
+      const [like] = waters
+      return waters.find((w) => w.placeId === place?.id) ?? (place && like ? startingWater(place, like) : undefined)
     },
     reading(): Reading | undefined {
       const c = this.current as Conditions | undefined

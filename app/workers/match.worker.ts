@@ -1,40 +1,135 @@
 import { expose } from 'comlink'
+import { demoWorld } from '../../core/demo/world'
 import {
   benchFor,
   bestLift,
-  matchWater,
+  betterBuy,
+  hingeSteps,
+  matchSteps,
+  rank,
+  rulesFor,
   scoreSetUp,
+  sweepSteps,
+  whyNotLure,
+  type BetterBuy,
+  type Hinge,
+  type KnobId,
   type Lift,
   type MatchAnswer,
-  type MatchOptions,
-  type SchoolChoice,
+  type MatchRow,
+  type Practice,
   type SetUp,
+  type Sweep,
+  type WhyNot,
 } from '../../core/match'
-import { EMPTY_BOX, type Box } from '../../core/tackle'
+import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 
-/** What comes back: the answer and the time it took, or what went wrong. */
-export type MatchReply = { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string }
+/** One water, and how the angler judges. The box is known already. */
+export interface Asked {
+  readonly c: Conditions
+  readonly place: Place
+  readonly practice: Practice
+}
+
+/** What comes back: the answer and the time it took, or what went wrong; null where a newer question took its place. */
+export type MatchReply = { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string } | null
 
 let box: Box = EMPTY_BOX
 
-/** The same function as on the server and in the tests, off the page's own thread. Plain data crosses; a fault comes back as data too. */
+/** Work that follows on a ranking, or is asked for apart; of each sort only the newest goes on. */
+type Sort = 'match' | 'aside' | 'holds' | 'sweep'
+const newest: Record<Sort, number> = { match: 0, aside: 0, holds: 0, sweep: 0 }
+
+/** How long is worked without listening, ms. */
+const DEAF_MS = 25
+const breath = () => new Promise<void>((resolve) => setTimeout(resolve))
+
+/** Runs steps to their end; null where a newer piece of work of this sort, or a new ranking, took their place. */
+async function run<Step, Out>(
+  sort: Sort,
+  steps: Generator<Step, Out>,
+  told?: (step: Step) => unknown,
+): Promise<Out | null> {
+  const mine = ++newest[sort]
+  const match = newest.match
+  let heard = performance.now()
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    if (told) await told(step.value)
+    if (performance.now() - heard < DEAF_MS) continue
+    await breath()
+    heard = performance.now()
+    if (newest[sort] !== mine || newest.match !== match) return null
+  }
+}
+
+const optionsOf = ({ practice }: Asked) => ({ schools: practice.schools, rules: rulesFor(practice) })
+const benchOf = (asked: Asked) => benchFor(asked.c, asked.place, box, optionsOf(asked))
+
+/** What a shop has: lures as they usually are. */
+let market: readonly Lure[] | null = null
+const shop = () => (market ??= demoWorld('2026-06-12').box.lures)
+
+/** The same functions as on the server and in the tests, off the page's own thread. Plain data crosses; a fault comes back as data too. */
 const service = {
   setBox(next: Box) {
     box = next
   },
-  /** The one change that would lift a set-up most; asked for apart, so that a ranking never waits for it. */
-  lift(setUp: SetUp, c: Conditions, place: Place, schools: SchoolChoice): Lift | null {
-    const bench = benchFor(c, place, box, { schools })
-    return bestLift(scoreSetUp(setUp, bench), bench)
-  },
-  match(c: Conditions, place: Place, options: MatchOptions & { lifts: number }): MatchReply {
+  /** `told`: how far it has come, with the first rows as soon as there are some. */
+  async match(
+    asked: Asked,
+    limit: number,
+    told: (done: number, of: number, rows: readonly MatchRow[] | null) => unknown,
+  ): Promise<MatchReply> {
     const from = performance.now()
     try {
-      return { ok: true, answer: matchWater(c, place, box, options), ms: performance.now() - from }
+      const steps = matchSteps(asked.c, asked.place, box, { ...optionsOf(asked), limit, lifts: 0 })
+      const answer = await run('match', steps, ({ done, of, rows }) => told(done, of, rows))
+      return answer && { ok: true, answer, ms: performance.now() - from }
     } catch (error) {
       return { ok: false, problem: error instanceof Error ? error.message : String(error) }
     }
+  },
+  /** Ends the ranking under way. */
+  stop() {
+    newest.match += 1
+  },
+  /** The one change that would lift a set-up most; asked for apart, so that a ranking never waits for it. */
+  lift(setUp: SetUp, asked: Asked): Lift | null {
+    const bench = benchOf(asked)
+    return bestLift(scoreSetUp(setUp, bench), bench)
+  },
+  whyNot(lureId: string, answer: SetUp, asked: Asked): WhyNot | null {
+    const lure = box.lures.find((l) => l.id === lureId)
+    const bench = benchOf(asked)
+    return lure ? whyNotLure(lure, scoreSetUp(answer, bench), box, bench) : null
+  },
+  betterBuy(answer: SetUp | null, asked: Asked): BetterBuy | null {
+    const bench = benchOf(asked)
+    return betterBuy(box, bench, answer ? scoreSetUp(answer, bench) : undefined, shop())
+  },
+  /** The first places as they would be; for rules that are being written. */
+  preview(asked: Asked): { id: string; name: string; score: number }[] {
+    return rank(box, benchOf(asked), 12).map(({ setUp: { build }, score }) => ({
+      id: build.lure.id,
+      name: build.lure.name,
+      score,
+    }))
+  },
+  hinges(asked: Asked): Promise<Hinge[] | null> {
+    return run('aside', hingeSteps(asked.c, asked.place, box, optionsOf(asked)))
+  },
+  /** `sort`: for the sentence beside an answer, or for the picture. */
+  sweep(
+    sort: 'holds' | 'sweep',
+    knob: KnobId,
+    count: number,
+    asked: Asked,
+    told: (share: number) => unknown,
+  ): Promise<Sweep | null> {
+    return run(sort, sweepSteps({ ...asked, box, options: optionsOf(asked) }, knob, count), told)
   },
 }
 export type MatchService = typeof service

@@ -4,6 +4,7 @@ import { DEMO_PLACES, DEMO_WATERS } from '../../data/demo/places'
 import { DEMO_RIGS } from '../../data/demo/rigs'
 import { DEMO_CHANGES, DEMO_COSTS, DEMO_SOFT_COST, DEMO_USE } from '../../data/demo/use'
 import type { ArchiveContent } from '../exchange'
+import { USUAL_PRACTICE } from '../match'
 import { z } from '../zod'
 import {
   BenchTest,
@@ -22,8 +23,26 @@ import { demoTests } from './tests'
 
 export type World = ArchiveContent
 
-function demoPlaces(): Place[] {
-  return DEMO_PLACES.map((p) => Place.parse(p))
+const KEPT_DAYS = 60
+const EVERY_DAYS = 3
+
+/** Water temperatures of the last weeks, as they usually are: between the middles of two months, with a day's ups and downs. */
+function demoTemps(byMonthC: readonly number[], isoDate: string): Place['temps'] {
+  return Array.from({ length: KEPT_DAYS / EVERY_DAYS }, (_, i) => {
+    const date = daysBefore(isoDate, KEPT_DAYS - i * EVERY_DAYS)
+    const at = Number(date.slice(5, 7)) - 1 + (Number(date.slice(8, 10)) - 15) / 30
+    const from = Math.floor(at)
+    const [a, b] = [byMonthC[(from + 12) % 12] ?? 0, byMonthC[(from + 13) % 12] ?? 0]
+    const tempC = a + (b - a) * (at - from) + 0.4 * Math.sin(i * 1.9)
+    return { date, tempC: Math.round(tempC * 10) / 10 }
+  })
+}
+
+function demoPlaces(isoDate: string): Place[] {
+  return DEMO_PLACES.map((p) => {
+    const { depthM, visibilityM, cover, tempByMonthC } = DEMO_WATERS[p.id]
+    return Place.parse({ ...p, usual: { depthM, visibilityM, cover }, temps: demoTemps(tempByMonthC, isoDate) })
+  })
 }
 
 /** Each place as it usually is in the month of a given day. */
@@ -116,14 +135,22 @@ export function demoWorld(isoDate: string): World {
   const tests = demoTests(box.lures, (days) => daysBefore(isoDate, days))
   return {
     box: { ...box, tests: z.array(BenchTest).parse(tests) },
-    places: demoPlaces(),
+    places: demoPlaces(isoDate),
     waters: demoWaters(isoDate),
     photos: [],
     bin: [],
+    practice: USUAL_PRACTICE,
   }
 }
 
 /** An empty box of one's own: places and the rods, reels and lines go too; the waters stay to start from. */
 export function emptyWorld(isoDate: string): World {
-  return { box: EMPTY_BOX, places: demoPlaces(), waters: demoWaters(isoDate), photos: [], bin: [] }
+  return {
+    box: EMPTY_BOX,
+    places: demoPlaces(isoDate),
+    waters: demoWaters(isoDate),
+    photos: [],
+    bin: [],
+    practice: USUAL_PRACTICE,
+  }
 }

@@ -1,10 +1,11 @@
 import { z } from '../zod'
+import { Practice, USUAL_PRACTICE } from '../match'
 import { Box, boxFrom1, boxFrom2 } from '../tackle'
 import { Conditions, Place } from '../water'
 import { BinItem, Photo } from './kept'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 3
+export const ARCHIVE_VERSION = 4
 
 export const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -14,6 +15,7 @@ export const Archive = z.strictObject({
   waters: z.array(Conditions).max(2000),
   photos: z.array(Photo).max(20_000),
   bin: z.array(BinItem).max(20_000),
+  practice: Practice,
 })
 export type Archive = z.infer<typeof Archive>
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>
@@ -28,8 +30,9 @@ export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems:
 /** At most this many faults are listed; more help nobody. */
 const MOST_PROBLEMS = 50
 
-export function writeArchive({ box, places, waters, photos, bin }: ArchiveContent): string {
-  const archive: Archive = { format: 'ygrion-archive', version: ARCHIVE_VERSION, box, places, waters, photos, bin }
+export function writeArchive({ box, places, waters, photos, bin, practice }: ArchiveContent): string {
+  const content: ArchiveContent = { box, places, waters, photos, bin, practice }
+  const archive: Archive = { format: 'ygrion-archive', version: ARCHIVE_VERSION, ...content }
   return JSON.stringify(archive, null, 2)
 }
 
@@ -37,6 +40,8 @@ export function writeArchive({ box, places, waters, photos, bin }: ArchiveConten
 const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Record<string, unknown>>> = {
   1: (raw) => ({ ...raw, version: 2, box: boxFrom1(raw.box), photos: [], bin: [] }),
   2: (raw) => ({ ...raw, version: 3, box: boxFrom2(raw.box) }),
+  // What places and waters have gained has defaults in their schemas.
+  3: (raw) => ({ ...raw, version: 4, practice: USUAL_PRACTICE }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

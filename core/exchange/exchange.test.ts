@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import V1 from './fixtures/archive-v1.json'
 import V2 from './fixtures/archive-v2.json'
+import V3 from './fixtures/archive-v3.json'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 
 const text = writeArchive(WORLD)
@@ -54,6 +55,15 @@ describe('archive', () => {
     const { box, bin, photos } = read.archive
     expect(box).toEqual({ ...V2.box, tests: [] })
     expect([bin.length, photos.length]).toEqual([V2.bin.length, V2.photos.length])
+  })
+  it('an archive of the third version opens: box and waters as they were, places with room for law and readings', () => {
+    const read = readArchive(JSON.stringify(V3))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const { box, places, waters, practice } = read.archive
+    expect(box).toEqual(V3.box)
+    expect(places).toMatchObject(V3.places)
+    expect(waters).toMatchObject(V3.waters)
+    expect(practice).toEqual({ schools: {}, weights: {}, own: [] })
   })
   it('a newer version is refused plainly', () => {
     expect(problems(broken((raw) => (raw.version = ARCHIVE_VERSION + 1)))[0]).toMatchObject({

@@ -28,3 +28,5 @@ export {
   type Mapping,
   type Sheet,
 } from './csv'
+export { readGpx, writeGpx, type GpxResult, type Waypoint } from './gpx'
+export { middleOf, readNmeaLog, readSentence, type NmeaLog, type NmeaReading } from './nmea'

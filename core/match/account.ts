@@ -1,7 +1,7 @@
 import type { Bench } from './bench'
 import { handOffers } from './candidates'
-import { buildFits, retrieveFits } from './habit'
 import { dressedIn } from './dressed'
+import { isMet } from './habit'
 import type { Offer } from './offer'
 import { reelEase, riggingOf, rodAndLineAgreement } from './outfit'
 import { axisParts, buildOffers, colourPart, habitPart, inOrder, type Part } from './score'
@@ -29,18 +29,18 @@ export function scoreSetUp(setUp: SetUp, bench: Bench): Ranked {
   return account(setUp, offer, throwIt(setUp, motion, offer, c, reading), bench)
 }
 
-export function account(setUp: SetUp, offer: Offer, thrown: Thrown, { c, demand }: Bench): Ranked {
+export function account(setUp: SetUp, offer: Offer, thrown: Thrown, { c, demand, contrastOf }: Bench): Ranked {
   const { build, outfit, leader, handling } = setUp
   const { retrieve, pullMps } = handling
   const rigging = riggingOf(outfit, leader)
   const tackle = rodAndLineAgreement(build, rigging) * reelEase(outfit.reel, retrieve, pullMps)
   const parts = inOrder([
-    ...axisParts(demand.by.build, buildOffers(offer), demand),
+    ...axisParts(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour)), demand),
     ...colourPart(offer, demand),
     ...axisParts(demand.by.hand, handOffers(build, retrieve, pullMps, c.castM, thrown.plan.motion.castM), demand),
     ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand),
     ...axisParts(demand.by.path, pathOffers(thrown), demand),
-    ...demand.habits.map((h) => habitPart(h, buildFits(h.test, build) && retrieveFits(h.test, retrieve), demand)),
+    ...demand.habits.map((h) => habitPart(h, isMet(h, { build, retrieve, outfit }) === true, demand)),
   ])
   return { key: setUpKey(setUp), setUp, score: parts.reduce((sum, p) => sum + p.points, 0), parts, thrown }
 }

@@ -1,6 +1,6 @@
 import { testedIn, type Known } from '../bench'
-import type { Box, Lure } from '../tackle'
-import { readWater, speciesOf, type Conditions, type Place, type Reading, type Species } from '../water'
+import { colourOf, type Box, type Colouring, type Lure } from '../tackle'
+import { readWater, speciesOf, underwater, type Conditions, type Place, type Reading, type Species } from '../water'
 import { demandOf, type Demand } from './demand'
 import { riggingsOf, type Rigging } from './outfit'
 import { RULES, type Rule, type SchoolChoice } from './rule'
@@ -15,6 +15,8 @@ export interface MatchOptions {
 /** All that stands still while one water is matched. */
 export interface Bench {
   readonly c: Conditions
+  readonly place: Place
+  readonly schools: SchoolChoice
   readonly species: Species
   readonly reading: Reading
   readonly demand: Demand
@@ -22,6 +24,8 @@ export interface Bench {
   readonly riggings: readonly Rigging[]
   /** What tests say of a lure; null where there are none. */
   readonly known: (lure: Lure) => Known | null
+  /** How far a colouring stands out where the fish are, 0 … 1. */
+  readonly contrastOf: (colouring: Colouring) => number
 }
 
 /** @throws Error when the conditions name a species that data/species does not hold */
@@ -35,5 +39,35 @@ export function benchFor(
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
   const reading = readWater(c, place, species)
   const demand = demandOf(reading.facts, options.schools, options.rules ?? RULES)
-  return { c, species, reading, demand, riggings: riggingsOf(box, species, c), known: (lure) => testedIn(box, lure) }
+  return {
+    c,
+    place,
+    schools: options.schools,
+    species,
+    reading,
+    demand,
+    riggings: riggingsOf(box, species, c),
+    known: (lure) => testedIn(box, lure),
+    contrastOf: contrastsIn(reading, c),
+  }
+}
+
+/** Most looks are level; from straight below every lure is a shadow. */
+const LEVEL_SHARE = 0.8
+
+/** Contrast of colourings in the middle of the zone; each is worked out once. */
+function contrastsIn({ zone, zoneLux }: Reading, { visibilityM }: Conditions): Bench['contrastOf'] {
+  const water = underwater({ visibilityM, depthM: (zone.topM + zone.bottomM) / 2, lux: zoneLux })
+  const found = new Map<string, number>()
+  return ({ back, flank, belly }) => {
+    const key = `${back} ${flank} ${belly}`
+    let contrast = found.get(key)
+    if (contrast === undefined) {
+      const sides = [flank, back].map((id) => water.contrast(colourOf(id).hex, colourOf(belly).hex))
+      const level = 0.75 * (sides[0]?.level ?? 0) + 0.25 * (sides[1]?.level ?? 0)
+      contrast = LEVEL_SHARE * level + (1 - LEVEL_SHARE) * (sides[0]?.up ?? 0)
+      found.set(key, contrast)
+    }
+    return contrast
+  }
 }

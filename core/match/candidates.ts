@@ -3,9 +3,10 @@ import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Box, type Build, type
 import type { Bench } from './bench'
 import { countDowns, rodTips } from './cast-of'
 import { dressingsOf, type Dressed } from './dressed'
-import { buildFits, retrieveFits } from './habit'
+import { settle, type Settled } from './habit'
+import { lawBroken } from './law'
 import { reelEase, rodAndLineAgreement, rodThrows, type Rigging } from './outfit'
-import { axisPoints, buildOffers, colourLiking, type Offers } from './score'
+import { axisPoints, buildOffers, colourLiking, mostPoints, type Offers } from './score'
 import type { Handling, SetUp } from './setup'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
@@ -40,46 +41,80 @@ export function handOffers(
   return { dwell: retrieve.restS, speed: pullMps, passing: retrieve.passing, reach }
 }
 
-/** A dressed lure that some rod here throws, with what is known before a retrieve is chosen. */
-interface Fitted {
-  readonly dressed: Dressed
-  /** Thinnest line first. */
-  readonly riggings: readonly { readonly rigging: Rigging; readonly agreement: number }[]
+/** What a dressed lure earns by itself, before rod and retrieve are chosen. */
+interface Worth {
   readonly ofBuild: number
-  readonly fitsHabit: readonly boolean[]
+  /** Habits that the dressed lure settles by itself, and those it leaves open. */
+  readonly habits: Settled
 }
 
-function fit(dressed: Dressed, { demand, riggings }: Bench): Fitted | null {
-  const { build, offer } = dressed
-  const possible = riggings
-    .filter((rigging) => rodThrows(rigging.outfit.rod, build.massKg))
-    .map((rigging) => ({ rigging, agreement: rodAndLineAgreement(build, rigging) }))
-  if (possible.length === 0) return null
+function worthOf({ build, offer }: Dressed, { demand, contrastOf }: Bench): Worth {
   const ofColour = (100 * demand.colour.weight * colourLiking(offer, demand)) / demand.totalWeight
   return {
-    dressed,
-    riggings: possible,
-    ofBuild: ofColour + axisPoints(demand.by.build, buildOffers(offer), demand),
-    fitsHabit: demand.habits.map((h) => buildFits(h.test, build)),
+    ofBuild: ofColour + axisPoints(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour)), demand),
+    habits: settle(demand.habits, { build }),
   }
 }
 
-function habitPoints(retrieve: Retrieve, { demand }: Bench, fitsBuild: readonly boolean[]): number {
-  let sum = 0
-  demand.habits.forEach((habit, i) => {
-    const fits = fitsBuild[i] === true && retrieveFits(habit.test, retrieve)
-    if (fits === (habit.kind === 'favour')) sum += habit.weight
+/** The most that a lure could earn in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
+export function mostOf(lure: Lure, box: Box, bench: Bench): number {
+  const { c, demand, reading } = bench
+  const family = familyOf(lure.family)
+  const dressings = dressingsOf(lure, box, reading)
+  const speedMps = dressings[0]?.speedMps ?? family.speedMps
+  const hands = family.retrieves.map((id) => {
+    const retrieve = retrieveOf(id)
+    return { retrieve, pullMps: pullSpeedMps(retrieve, speedMps) }
   })
-  return (100 * sum) / demand.totalWeight
+  let most = 0
+  for (const dressed of dressings) {
+    const { build, motion } = dressed
+    const { ofBuild, habits } = worthOf(dressed, bench)
+    for (const { retrieve, pullMps } of hands) {
+      if (!worksOn(retrieve, build.mount.kind)) continue
+      const offers = handOffers(build, retrieve, pullMps, c.castM, motion.castM)
+      const { weight, open } = settle(habits.open, { build, retrieve }, habits.weight)
+      const hoped = open.reduce((sum, h) => sum + h.weight, weight)
+      most = Math.max(most, ofBuild + axisPoints(demand.by.hand, offers, demand) + (100 * hoped) / demand.totalWeight)
+    }
+  }
+  return most === 0 ? 0 : most + mostPoints(demand.by.outfit, demand) + mostPoints(demand.by.path, demand)
+}
+
+/** A dressed lure that some rod here throws. */
+interface Fitted extends Worth {
+  readonly dressed: Dressed
+  /** Thinnest line first. */
+  readonly riggings: readonly { readonly rigging: Rigging; readonly agreement: number }[]
+}
+
+function fit(dressed: Dressed, bench: Bench): Fitted | null {
+  const { build } = dressed
+  const possible = bench.riggings
+    .filter((rigging) => rodThrows(rigging.outfit.rod, build.massKg))
+    .map((rigging) => ({ rigging, agreement: rodAndLineAgreement(build, rigging) }))
+  if (possible.length === 0) return null
+  return { dressed, riggings: possible, ...worthOf(dressed, bench) }
 }
 
 /** The path knows a line only by its diameter: of the riggings with equally thick line just the one most at ease can win. */
-function bestPerLine({ riggings }: Fitted, retrieve: Retrieve, pullMps: number, base: number, { demand }: Bench) {
+function bestPerLine(
+  { dressed: { build }, riggings }: Fitted,
+  habits: Settled,
+  retrieve: Retrieve,
+  pullMps: number,
+  base: number,
+  { demand }: Bench,
+) {
   const best: OnLine[] = []
   for (const { rigging, agreement } of riggings) {
     const { line, reel } = rigging.outfit
     const tackle = agreement * reelEase(reel, retrieve, pullMps)
-    const sure = base + axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand)
+    const sure =
+      base +
+      axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand) +
+      (100 * settle(habits.open, { build, retrieve, outfit: rigging.outfit }, habits.weight).weight) /
+        demand.totalWeight
     const last = best[best.length - 1]
     if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push({ rigging, sure })
     else if (sure > last.sure) best[best.length - 1] = { rigging, sure }
@@ -92,6 +127,7 @@ const TRAILERS_TRIED = 2
 
 /** Every way to fish a lure that can win and breaks no hard limit known before it is thrown; most promising first. */
 export function candidatesOf(lure: Lure, box: Box, bench: Bench): Candidate[] {
+  if (lawBroken(lure, bench.place)) return []
   return candidatesFor(lure, dressingsOf(lure, box, bench.reading), bench)
 }
 
@@ -119,8 +155,8 @@ export function candidatesFor(lure: Lure, dressings: readonly Dressed[], bench: 
           const { build, motion } = f.dressed
           const offers = handOffers(build, retrieve, pullMps, c.castM, motion.castM)
           const hand = axisPoints(demand.by.hand, offers, demand)
-          const base = f.ofBuild + hand + habitPoints(retrieve, bench, f.fitsHabit)
-          const onLines = bestPerLine(f, retrieve, pullMps, base, bench)
+          const habits = settle(f.habits.open, { build, retrieve }, f.habits.weight)
+          const onLines = bestPerLine(f, habits, retrieve, pullMps, f.ofBuild + hand, bench)
           return { dressed: f.dressed, onLines, sure: onLines.reduce((most, l) => Math.max(most, l.sure), 0) }
         })
         .sort((a, b) => b.sure - a.sure)

@@ -29,7 +29,8 @@ export function castPlanOf(
     castM,
     rodTipM: handling.rodTipM,
     depthM: c.depthM,
-    currentMps: c.currentMps,
+    // A boat that slides drags the line through the water as a current would; it drifts with the current itself.
+    currentMps: c.driftMps > 0 ? c.driftMps : c.currentMps,
     countDownS: handling.countDownS,
     pullMps: handling.pullMps,
     pullS: retrieve.pullS,

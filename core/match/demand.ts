@@ -1,7 +1,8 @@
 import { COLOUR_GROUPS, type ColourGroup } from '../tackle'
 import { holds, type Facts } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
-import { RULES, schoolShare, type OfferTest, type Rule, type SchoolChoice } from './rule'
+import type { OfferTest } from './offer-test'
+import { RULES, schoolShare, type Rule, type SchoolChoice } from './rule'
 
 /** A rule that speaks in this water, and how loudly. */
 export interface Cause {
@@ -30,6 +31,8 @@ export interface ColourDemand {
 export interface Habit {
   readonly kind: 'favour' | 'avoid'
   readonly test: OfferTest
+  /** An exception from what is avoided. */
+  readonly unless: OfferTest | null
   readonly weight: number
   readonly cause: Cause
 }
@@ -56,6 +59,10 @@ const FAINT = 0.02
 
 const loudestFirst = (causes: Cause[]) => causes.sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1))
 
+function habit(kind: Habit['kind'], test: OfferTest, unless: OfferTest | null, weight: number, cause: Cause): Habit {
+  return { kind, test, unless, weight, cause }
+}
+
 /** Lets every rule that holds in this water speak, and gathers what they ask for. */
 export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Rule[] = RULES): Demand {
   const gathered = new Map<AxisId, Gathering>()
@@ -64,13 +71,13 @@ export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Ru
   let colourWeight = 0
   const habits: Habit[] = []
   for (const rule of rules) {
-    const degree = holds(rule.when, facts) * schoolShare(rule, schools)
+    const degree = holds(rule.when, facts) * schoolShare(rule, schools, facts)
     if (degree < FAINT) continue
     for (const effect of rule.effects) {
       const weight = effect.weight * degree
       const cause: Cause = { ruleId: rule.id, sentence: rule.sentence, weight }
-      if ('favour' in effect) habits.push({ kind: 'favour', test: effect.favour, weight, cause })
-      else if ('avoid' in effect) habits.push({ kind: 'avoid', test: effect.avoid, weight, cause })
+      if ('favour' in effect) habits.push(habit('favour', effect.favour, null, weight, cause))
+      else if ('avoid' in effect) habits.push(habit('avoid', effect.avoid, effect.unless ?? null, weight, cause))
       else if (effect.axis === 'colour') {
         colourWeight += weight
         colourCauses.push(cause)

@@ -1,22 +1,53 @@
 import type { Build, Retrieve } from '../tackle'
-import type { OfferTest } from './rule'
+import type { Habit } from './demand'
+import { asksHand, asksOutfit, buildFits, outfitFits, retrieveFits, type OfferTest } from './offer-test'
+import type { Outfit, SetUp } from './setup'
 
-function traitFits(build: Build, name: string, wanted: readonly (string | boolean)[]): boolean {
-  const value = (build.lure.traits as Readonly<Record<string, string | boolean | number | undefined>>)[name]
-  return (typeof value === 'string' || typeof value === 'boolean') && wanted.includes(value)
+/** What is known of a set-up so far. */
+export interface SoFar {
+  readonly build: Build
+  readonly retrieve?: Retrieve
+  readonly outfit?: Outfit
 }
 
-/** Whether a rule's habit speaks of the dressed lure itself; the retrieve is asked separately. */
-export function buildFits(test: OfferTest, build: Build): boolean {
-  return (
-    (!test.family || test.family.includes(build.lure.family)) &&
-    (!test.mount || test.mount.includes(build.mount.kind)) &&
-    (!test.sound || test.sound.includes(build.lure.sound)) &&
-    (!test.trailer || (build.trailer !== null && test.trailer.includes(build.trailer.kind))) &&
-    (!test.traits || Object.entries(test.traits).every(([name, wanted]) => traitFits(build, name, wanted)))
-  )
+/** Whether a test agrees with what is known; null while that hangs on what is not. */
+function agrees(test: OfferTest, { build, retrieve, outfit }: SoFar): boolean | null {
+  if (!buildFits(test, build)) return false
+  const hand = retrieve ? retrieveFits(test, retrieve) : asksHand(test) ? null : true
+  if (hand === false) return false
+  const rod = outfit ? outfitFits(test, outfit) : asksOutfit(test) ? null : true
+  if (rod === false) return false
+  return hand === null || rod === null ? null : true
 }
 
-export function retrieveFits(test: OfferTest, retrieve: Retrieve): boolean {
-  return !test.retrieve || test.retrieve.includes(retrieve.id)
+/** Whether a whole set-up is what a test speaks of. */
+export function fitsSetUp(test: OfferTest, { build, handling, outfit }: SetUp): boolean {
+  return agrees(test, { build, retrieve: handling.retrieve, outfit }) === true
+}
+
+/** A habit is met when what it favours is there, or what it avoids is not, or is excepted; null while that is open. */
+export function isMet({ kind, test, unless }: Pick<Habit, 'kind' | 'test' | 'unless'>, known: SoFar): boolean | null {
+  const spoken = agrees(test, known)
+  if (kind === 'favour') return spoken
+  if (spoken === false) return true
+  const excepted = unless ? agrees(unless, known) : false
+  if (excepted === true) return true
+  return spoken === null || excepted === null ? null : false
+}
+
+/** Weight of the habits that are met already, and the habits still open: the shorter the list, the less is asked again for every retrieve and line. */
+export interface Settled {
+  readonly weight: number
+  readonly open: readonly Habit[]
+}
+
+export function settle(habits: readonly Habit[], known: SoFar, before = 0): Settled {
+  let weight = before
+  const open: Habit[] = []
+  for (const habit of habits) {
+    const met = isMet(habit, known)
+    if (met === null) open.push(habit)
+    else if (met) weight += habit.weight
+  }
+  return { weight, open }
 }

@@ -4,11 +4,11 @@ import { benchFor, type MatchOptions } from './bench'
 import type { Cause } from './demand'
 import { bestLift, type Lift } from './lift'
 import type { Ranked } from './account'
-import { rank } from './rank'
+import { rankSteps, type Placed } from './rank'
 import { rankRigs } from './rigs'
 import type { Part } from './score'
 
-export interface MatchRow extends Ranked {
+export interface MatchRow extends Placed {
   /** The part that loses most. */
   readonly weakest: Part | null
   /** The one change that would lift it most. */
@@ -35,6 +35,18 @@ export interface MatchAnswer {
 /** Rules named as the demand of the water. */
 const LOUDEST = 6
 
+/** How far the answer has come, with the rows so far where there are new ones. */
+export interface MatchStep {
+  readonly done: number
+  readonly of: number
+  readonly rows: readonly MatchRow[] | null
+}
+
+const judged = (ranked: Ranked, lift: Lift | null) => ({
+  weakest: ranked.parts.reduce<Part | null>((worst, p) => (p.lost > (worst?.lost ?? 0.5) ? p : worst), null),
+  lift,
+})
+
 /** From the water and the box to ranked set-ups with their reasons. Lifts are worked out for the first `lifts` rows. */
 export function matchWater(
   c: Conditions,
@@ -42,20 +54,40 @@ export function matchWater(
   box: Box,
   options: MatchOptions & { lifts: number },
 ): MatchAnswer {
-  const bench = benchFor(c, place, box, options)
-  const row = (ranked: Ranked, lift: Lift | null): MatchRow => {
-    const weakest = ranked.parts.reduce<Part | null>((worst, p) => (p.lost > (worst?.lost ?? 0.5) ? p : worst), null)
-    return { ...ranked, weakest, lift }
+  const steps = matchSteps(c, place, box, options)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
   }
-  const rows = rank(box, bench, options.limit).map((ranked, i) =>
-    row(ranked, i < options.lifts ? bestLift(ranked, bench) : null),
-  )
-  const rigs = rankRigs(box, bench).map(({ rig, ranked, why }): MatchRig => ({
-    rig,
-    why,
-    row: ranked && row(ranked, null),
-  }))
-  return { reading: bench.reading, rows, rigs, asked: loudest(bench.demand) }
+}
+
+/** The same in steps, so that it can be watched, and stopped between two of them. */
+export function* matchSteps(
+  c: Conditions,
+  place: Place,
+  box: Box,
+  options: MatchOptions & { lifts: number },
+): Generator<MatchStep, MatchAnswer> {
+  const bench = benchFor(c, place, box, options)
+  const steps = rankSteps(box, bench, options.limit)
+  for (;;) {
+    const step = steps.next()
+    if (!step.done) {
+      const { done, of, first } = step.value
+      yield { done, of, rows: first && first.map((ranked) => ({ ...ranked, ...judged(ranked, null) })) }
+      continue
+    }
+    const rows = step.value.map((ranked, i) => ({
+      ...ranked,
+      ...judged(ranked, i < options.lifts ? bestLift(ranked, bench) : null),
+    }))
+    const rigs = rankRigs(box, bench).map(({ rig, ranked, why }): MatchRig => ({
+      rig,
+      why,
+      row: ranked && { ...ranked, alike: [], ...judged(ranked, null) },
+    }))
+    return { reading: bench.reading, rows, rigs, asked: loudest(bench.demand) }
+  }
 }
 
 function loudest(demand: ReturnType<typeof benchFor>['demand']): Cause[] {

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
+import { COLOURS, type Lure } from '../tackle'
 import type { Conditions } from '../water'
 import { benchFor, matchWater, rank, scoreSetUp, type Ranked } from '.'
 
@@ -28,6 +29,8 @@ const anyWater = fc
   )
 const runs = { numRuns: 12 }
 const of = (c: Conditions, limit = 6) => rank(some, bench(c), limit)
+const ofColour = ({ axis, habit }: Ranked['parts'][number]) =>
+  axis === 'colour' || axis === 'contrast' || Boolean(habit?.test.colour ?? habit?.unless?.colour)
 const again = (row: Ranked, c: Conditions) => scoreSetUp(row.setUp, bench(c))
 
 describe('on random waters', () => {
@@ -85,7 +88,7 @@ describe('on random waters', () => {
       { numRuns: 8 },
     )
   })
-  it('colours change the colour’s points and nothing else', () => {
+  it('colours change only what is asked of colours: the liking, how they stand out, habits that name one', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
         const on = bench(c)
@@ -93,8 +96,64 @@ describe('on random waters', () => {
           const { build } = row.setUp
           const other = { ...build.lure, colour: { ...build.lure.colour, back: 'pink', flank: 'pink', belly: 'pink' } }
           const scored = scoreSetUp({ ...row.setUp, build: { ...build, lure: other as typeof build.lure } }, on)
-          const rest = (r: Ranked) => r.parts.filter((p) => p.axis !== 'colour').reduce((sum, p) => sum + p.points, 0)
+          const rest = (r: Ranked) => r.parts.filter((p) => !ofColour(p)).reduce((sum, p) => sum + p.points, 0)
           expect(rest(scored)).toBeCloseTo(rest(row), 6)
+        }
+      }),
+      runs,
+    )
+  })
+  it('murkier water never raises the value of a subtle natural colour, beside white, silver or a hot one', () => {
+    fc.assert(
+      fc.property(anyWater, fc.double({ min: 0.25, max: 0.95, noNaN: true }), (c, share) => {
+        const murky = { ...c, visibilityM: c.visibilityM * share }
+        const natural = (of: Conditions) => bench(of).demand.colour.liking.natural
+        expect(natural(murky)).toBeLessThanOrEqual(natural(c) + 1e-9)
+      }),
+      { numRuns: 200 },
+    )
+  })
+  it('more snags never raise bare trebles beside what is buried', () => {
+    fc.assert(
+      fc.property(anyWater, (c) => {
+        const zone = bench(c).reading.zone
+        const held = { ...c, zone: { topM: zone.topM, bottomM: zone.bottomM } }
+        const denser = { ...held, cover: { ...c.cover, density: Math.min(1, c.cover.density + 0.3) } }
+        const points = (row: Ranked, of: Conditions) => {
+          const part = again(row, of).parts.find((p) => p.axis === 'snag')
+          return part ? part.agreement : 1
+        }
+        for (const row of of(held, 12)) {
+          const style = row.setUp.build.lure.hooks?.style
+          if (style !== 'round treble' && style !== 'in-turned treble') continue
+          expect(points(row, denser)).toBeLessThanOrEqual(points(row, held) + 1e-9)
+          // The part weighs no less than before, so what is lost to it only grows.
+          const lost = (of: Conditions) => again(row, of).parts.find((p) => p.axis === 'snag')?.lost ?? 0
+          expect(lost(denser)).toBeGreaterThanOrEqual(lost(held) - 0.05)
+        }
+      }),
+      runs,
+    )
+  })
+  it('a rig that is worse in every part never outranks the better one', () => {
+    const colours = COLOURS.map((colour) => colour.id as Lure['colour']['flank'])
+    fc.assert(
+      fc.property(anyWater, fc.constantFrom(...colours), (c, flank) => {
+        const untested = { ...some, tests: [] }
+        const on = benchFor(c, PLACE, untested, { schools: {} })
+        for (const row of rank(untested, on, 4)) {
+          const { lure } = row.setUp.build
+          const twin = {
+            ...lure,
+            id: `${lure.id} twin`,
+            colour: { ...lure.colour, flank, back: flank, belly: flank },
+          } as typeof lure
+          const other = scoreSetUp({ ...row.setUp, build: { ...row.setUp.build, lure: twin } }, on)
+          const worse = other.parts.every((p, i) => p.points <= (row.parts[i]?.points ?? 0) + 1e-9)
+          if (!worse || other.score > row.score - 0.01) continue
+          const both = { ...untested, lures: [lure, twin] }
+          const [first] = rank(both, benchFor(c, PLACE, both, { schools: {} }), 2)
+          expect(first?.setUp.build.lure.id).toBe(lure.id)
         }
       }),
       runs,

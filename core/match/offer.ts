@@ -1,3 +1,4 @@
+import { LOOSE_STYLES } from '../../data/hooks'
 import { MOUNT_SNAG } from '../../data/snags'
 import { TRAILER_ADDS, TRAILER_SHOWS } from '../../data/trailers'
 import type { BuildMotion } from '../motion'
@@ -12,12 +13,14 @@ export interface Offer extends Action {
   readonly fallMps: number
 }
 
-const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
+/** How loud a lure is, 0 … 1. */
+export const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
 
 function snagOf(build: Build): number {
   const { mount } = build
   if (mount.kind === 'own') return lureAction(build.lure).snag
   if (mount.kind === 'head') return MOUNT_SNAG[mount.head.kind === 'weed-guard' ? 'weed-guard-head' : 'head']
+  if (mount.kind === 'drop-shot' && LOOSE_STYLES[mount.hook.style].mount === 'texas') return MOUNT_SNAG.texas
   return MOUNT_SNAG[mount.kind]
 }
 

@@ -1,10 +1,11 @@
-import type { Box, Lure } from '../tackle'
+import { groupShares, lureAction, mouldOf, type Box, type Lure } from '../tackle'
 import { account, better, type Ranked } from './account'
 import type { Bench } from './bench'
-import { candidatesFor, candidatesOf, setUpOf, type Candidate, type OnLine } from './candidates'
+import { candidatesFor, candidatesOf, mostOf, setUpOf, type Candidate, type OnLine } from './candidates'
 import type { Dressed } from './dressed'
 import { GLANCE_SLACK, glances, type Look } from './look'
-import { axisPoints } from './score'
+import { SOUND } from './offer'
+import { axisPoints, colourLiking } from './score'
 import { SNAG_LIMIT, pathOffers, throwIt, tryIt } from './throw'
 
 /** A lure is not thrown further after this many casts in a row that were no better. */
@@ -67,36 +68,140 @@ function thrown(candidate: Candidate, onLine: OnLine, bench: Bench, best: Found 
   return best && !better(ranked, best.ranked) ? null : { candidate, onLine, ranked }
 }
 
-/** Ranks the lures of a box, each in its best set-up, best first. Same inputs, same order. */
-export function rank(box: Box, bench: Bench, limit: number): Ranked[] {
-  const list: Ranked[] = []
-  for (const looks of promising(box, bench, limit)) {
-    const bar = list.length >= limit ? (list[list.length - 1]?.score ?? 0) : 0
-    const found = bestAmong(looks, bench, bar)
-    if (!found) continue
-    const at = list.findIndex((r) => better(found, r))
-    list.splice(at < 0 ? list.length : at, 0, found)
-    if (list.length > limit) list.pop()
+/** A place in the ranking: a lure in its best set-up, and those out of the same mould that stand behind it. */
+export interface Placed extends Ranked {
+  readonly alike: readonly Pick<Lure, 'id' | 'name'>[]
+}
+
+/** How far a ranking has come: what is ranked so far, where there is something new. */
+export interface Step {
+  readonly done: number
+  readonly of: number
+  readonly first: readonly Placed[] | null
+}
+
+/** Lures looked at before a first answer is given, and between two breaths after it. */
+const FIRST_LOOK = 40
+const STRIDE = 100
+
+interface Seen {
+  readonly lure: Lure
+  readonly mould: string
+  readonly looks: readonly Look[]
+}
+
+/** Ranks the lures of a box, each in its best set-up, best first; lures out of one mould share a place. Same inputs, same order. */
+export function rank(box: Box, bench: Bench, limit: number): Placed[] {
+  const steps = rankSteps(box, bench, limit)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
   }
-  return list
 }
 
 /**
- * Glances at the lures that may come among the first `limit`, most promising first. The surest lures are looked at first; what they reach is
- * the floor under which the others need no look.
+ * The same in steps, so that it can be watched and stopped. The lures that promise most are looked at first; what they reach is the floor under
+ * which the others need no look.
  */
-function promising(box: Box, bench: Bench, limit: number): Look[][] {
-  const brightest: number[] = []
-  const found: Look[][] = []
-  const byLure = box.lures.filter((lure) => lure.count > 0).map((lure) => candidatesOf(lure, box, bench))
-  for (const candidates of byLure.sort((a, b) => (b[0]?.sure ?? 0) - (a[0]?.sure ?? 0))) {
-    const looks = glances(candidates, bench, brightest[limit - 1] ?? 0)
-    if (!looks[0]) continue
-    found.push(looks)
+export function* rankSteps(box: Box, bench: Bench, limit: number): Generator<Step, Placed[]> {
+  const carried = box.lures.filter((lure) => lure.count > 0)
+  const heights = podium(limit)
+  const seen: Seen[] = []
+  const look = (lure: Lure) => {
+    const looks = glances(candidatesOf(lure, box, bench), bench, heights.floor())
+    if (!looks[0]) return
+    const mould = mouldOf(lure)
+    seen.push({ lure, mould, looks })
     const sound = looks.find((l) => l.clear)
-    if (!sound) continue
-    brightest.push(sound.about)
-    brightest.sort((a, b) => b - a)
+    if (sound) heights.reach(mould, sound.about)
   }
-  return found.sort((a, b) => (b[0]?.about ?? 0) - (a[0]?.about ?? 0))
+  let rest = carried
+  if (carried.length > 4 * FIRST_LOOK) {
+    const hopeful = byHope(carried, bench)
+    for (const lure of hopeful.slice(0, FIRST_LOOK)) look(lure)
+    rest = hopeful.slice(FIRST_LOOK)
+    yield { done: FIRST_LOOK, of: carried.length, first: placed(seen, carried, bench, limit) }
+  }
+  const most: { lure: Lure; most: number }[] = []
+  for (const lure of rest) {
+    most.push({ lure, most: mostOf(lure, box, bench) })
+    if (most.length % STRIDE === 0) yield { done: seen.length, of: carried.length, first: null }
+  }
+  most.sort((a, b) => b.most - a.most)
+  let done = carried.length - rest.length
+  for (const { lure, most: reach } of most) {
+    if (reach < heights.floor() - GLANCE_SLACK.beats) break
+    look(lure)
+    done += 1
+    if (done % STRIDE === 0) yield { done, of: carried.length, first: null }
+  }
+  return placed(seen, carried, bench, limit)
+}
+
+/** The heights that hold the first places, one for each mould. */
+function podium(limit: number) {
+  const best = new Map<string, number>()
+  let floor = 0
+  return {
+    floor: () => floor,
+    reach(mould: string, about: number) {
+      if ((best.get(mould) ?? -1) >= about) return
+      best.set(mould, about)
+      if (about > floor && best.size >= limit) floor = [...best.values()].sort((a, b) => b - a)[limit - 1] ?? 0
+    },
+  }
+}
+
+/** Lures by what is seen of them at once, their colour, length and action; the most hopeful first. */
+function byHope(lures: readonly Lure[], { demand, contrastOf }: Bench): Lure[] {
+  const hope = new Map(
+    lures.map((lure) => {
+      const offers = {
+        ...lureAction(lure),
+        length: lure.lengthM,
+        sound: SOUND[lure.sound],
+        contrast: contrastOf(lure.colour),
+      }
+      const liked = demand.colour.weight * colourLiking({ colour: groupShares(lure.colour) }, demand)
+      const tested = demand.habits.filter((h) => h.test.family)
+      const met = tested.reduce((sum, { kind, test, weight }) => {
+        const spoken = test.family?.includes(lure.family) === true
+        return spoken === (kind === 'favour') ? sum + weight : sum
+      }, liked)
+      return [lure, axisPoints(demand.by.build, offers, demand) + (100 * met) / demand.totalWeight]
+    }),
+  )
+  return [...lures].sort((a, b) => (hope.get(b) ?? 0) - (hope.get(a) ?? 0))
+}
+
+/** Throws what was seen, most promising first, until the places are taken. */
+function placed(seen: readonly Seen[], lures: readonly Lure[], bench: Bench, limit: number): Placed[] {
+  const list: { mould: string; ranked: Ranked }[] = []
+  const promising = [...seen].sort((a, b) => (b.looks[0]?.about ?? 0) - (a.looks[0]?.about ?? 0))
+  for (const { mould, looks } of promising) {
+    const last = list.length >= limit ? (list[list.length - 1]?.ranked.score ?? 0) : 0
+    const twin = list.findIndex((one) => one.mould === mould)
+    const ranked = bestAmong(looks, bench, Math.max(last, list[twin]?.ranked.score ?? 0))
+    if (!ranked) continue
+    if (twin >= 0) {
+      const before = list[twin]
+      if (before && !better(ranked, before.ranked)) continue
+      list.splice(twin, 1)
+    }
+    const at = list.findIndex((one) => better(ranked, one.ranked))
+    list.splice(at < 0 ? list.length : at, 0, { mould, ranked })
+    if (list.length > limit) list.pop()
+  }
+  const shown = new Map(list.map((one) => [one.mould, one.ranked]))
+  const alike = new Map<string, Lure[]>()
+  for (const lure of lures) {
+    const mould = mouldOf(lure)
+    if (shown.has(mould)) alike.set(mould, [...(alike.get(mould) ?? []), lure])
+  }
+  return list.map(({ mould, ranked }) => ({
+    ...ranked,
+    alike: (alike.get(mould) ?? [])
+      .filter((l) => l.id !== ranked.setUp.build.lure.id)
+      .map(({ id, name }) => ({ id, name })),
+  }))
 }

@@ -1,14 +1,48 @@
-import { RULES as TABLE } from '../../data/practice-rules'
+import { RULES as TABLE } from '../../data/rules'
 import { SCHOOLS as SCHOOL_TABLE } from '../../data/schools'
-import type { ColourGroup, MountKind, TrailerKind } from '../tackle'
-import type { When } from '../water'
-import type { AxisId } from './axis'
+import { COLOUR_GROUPS } from '../tackle'
+import { Band, NUMBER_FACTS, TEXT_FACTS, holds, type Facts, type When } from '../water'
+import { z } from '../zod'
+import { AXES, type AxisId } from './axis'
+import { OfferTest } from './offer-test'
+
+const weight = z.number().positive().max(25)
+const SCALAR = AXES.map((a) => a.id).filter((id) => id !== 'colour') as [ScalarAxis, ...ScalarAxis[]]
+
+export type ScalarAxis = Exclude<AxisId, 'colour'>
+
+export const Effect = z.union([
+  /** Asks for a value on an axis; `times` is of the forage's length; axes that are shares of their own want 1. */
+  z.strictObject({
+    axis: z.enum(SCALAR),
+    want: z.number().optional(),
+    times: z.number().positive().optional(),
+    weight,
+  }),
+  z.strictObject({
+    axis: z.literal('colour'),
+    groups: z.partialRecord(z.enum(COLOUR_GROUPS), z.number().min(0).max(1)),
+    weight,
+  }),
+  /** A habit: what good anglers tie on in this water (`favour`) or leave in the box (`avoid`). */
+  z.strictObject({ favour: OfferTest, weight }),
+  /** `unless` makes a preference of it: those spoken of are marked down unless they are also that. */
+  z.strictObject({ avoid: OfferTest, unless: OfferTest.optional(), weight }),
+])
+export type Effect = z.infer<typeof Effect>
+
+export const RuleWhen = z.strictObject({
+  ...Object.fromEntries(NUMBER_FACTS.map((f) => [f, Band.optional()])),
+  ...Object.fromEntries(TEXT_FACTS.map((f) => [f, z.array(z.string().max(40)).min(1).readonly().optional()])),
+}) as unknown as z.ZodType<When>
 
 /** A rule of practice: data, not code. Adding one needs no other change. */
 export interface Rule {
   readonly id: string
   /** `S4.clarity`: counts by the school the angler follows; null counts always. */
   readonly school: string | null
+  /** Facts of the trade it stands for, by number; none for what the angler wrote. */
+  readonly facts: readonly number[]
   readonly when: When
   readonly effects: readonly Effect[]
   /** As an angler would say it. */
@@ -16,46 +50,69 @@ export interface Rule {
   readonly basis: string
 }
 
-export type ScalarAxis = Exclude<AxisId, 'colour'>
-
-export type Effect =
-  /** Asks for a value on an axis; `times` is of the forage's length; axes that are shares of their own want 1. */
-  | { readonly axis: ScalarAxis; readonly want?: number; readonly times?: number; readonly weight: number }
-  | { readonly axis: 'colour'; readonly groups: { readonly [G in ColourGroup]?: number }; readonly weight: number }
-  /** A habit: what good anglers tie on in this water (`favour`) or leave in the box (`avoid`). */
-  | { readonly favour: OfferTest; readonly weight: number }
-  | { readonly avoid: OfferTest; readonly weight: number }
-
-/** All named parts must agree; lists are "one of". */
-export interface OfferTest {
-  readonly family?: readonly string[]
-  readonly mount?: readonly MountKind[]
-  readonly retrieve?: readonly string[]
-  readonly sound?: readonly string[]
-  readonly trailer?: readonly TrailerKind[]
-  readonly traits?: Readonly<Record<string, readonly (string | boolean)[]>>
-}
-
 export const RULES: readonly Rule[] = TABLE
+
+/** A rule that the angler wrote. */
+export const OwnRule = z.strictObject({
+  id: z.string().min(1).max(80),
+  school: z.null().default(null),
+  facts: z.array(z.number()).max(0).default([]),
+  when: RuleWhen,
+  effects: z.array(Effect).min(1).max(6),
+  sentence: z.string().trim().min(3).max(200),
+  basis: z.string().max(80).default('my own rule'),
+})
+export type OwnRule = z.infer<typeof OwnRule>
+
+export const Side = z.enum(['first', 'second', 'both'])
+
+/** How the angler judges: the schools followed, rules weighed otherwise (0 is off), and rules of one's own. */
+export const Practice = z.strictObject({
+  schools: z.record(z.string(), Side).default({}),
+  weights: z.record(z.string(), z.number().min(0).max(3)).default({}),
+  own: z.array(OwnRule).max(200).default([]),
+})
+export type Practice = z.infer<typeof Practice>
+export const USUAL_PRACTICE: Practice = { schools: {}, weights: {}, own: [] }
+
+/** The rules that count for an angler: those of the trade as weighed, and then the angler's own. */
+export function rulesFor({ weights, own }: Pick<Practice, 'weights' | 'own'>): readonly Rule[] {
+  const weighed = (rule: Rule): Rule[] => {
+    const by = weights[rule.id] ?? 1
+    if (by === 0) return []
+    if (by === 1) return [rule]
+    return [{ ...rule, effects: rule.effects.map((e) => ({ ...e, weight: e.weight * by })) }]
+  }
+  return [...RULES, ...own].flatMap(weighed)
+}
 
 export interface School {
   readonly id: string
   readonly question: string
   readonly first: { readonly id: string; readonly says: string }
   readonly second: { readonly id: string; readonly says: string }
-  readonly usual: 'first' | 'second' | 'both'
+  /** How far the second side is followed where the angler has not chosen: a share, or the water in which it is. */
+  readonly usual: number | When
   readonly why: string
 }
 export const SCHOOLS: readonly School[] = SCHOOL_TABLE
 export type SchoolChoice = Readonly<Partial<Record<string, 'first' | 'second' | 'both'>>>
 
-/** How far a rule's school is followed: 1 chosen, ½ when both are weighed, 0 when the other is chosen. Rules of no school count in full. */
-export function schoolShare(rule: Pick<Rule, 'school'>, choice: SchoolChoice): number {
+/** How far the second side of a school is followed in a water, 0 … 1. */
+export function secondShare(school: School, choice: SchoolChoice, facts: Facts): number {
+  const taken = choice[school.id]
+  if (taken === 'first') return 0
+  if (taken === 'second') return 1
+  if (taken === 'both') return 0.5
+  return typeof school.usual === 'number' ? school.usual : holds(school.usual, facts)
+}
+
+/** How far a rule's school is followed. Rules of no school count in full. */
+export function schoolShare(rule: Pick<Rule, 'school'>, choice: SchoolChoice, facts: Facts): number {
   if (rule.school === null) return 1
   const [id, side] = rule.school.split('.')
   const school = SCHOOLS.find((s) => s.id === id)
   if (!school) throw new Error(`school ${rule.school} is not in data/schools`)
-  const taken = choice[school.id] ?? school.usual
-  if (taken === 'both') return 0.5
-  return school[taken].id === side ? 1 : 0
+  const second = secondShare(school, choice, facts)
+  return school.second.id === side ? second : 1 - second
 }

@@ -63,7 +63,7 @@ describe('what a set-up gives', () => {
         {
           ...part('habit', null, null),
           agreement,
-          habit: { kind, test: { family: ['spinnerbait'], traits: { blade: ['willow'] } } },
+          habit: { kind, test: { family: ['spinnerbait'], traits: { blade: ['willow'] } }, unless: null },
         },
         row,
         'metric',

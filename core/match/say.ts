@@ -1,8 +1,8 @@
 import { showMeasure, type UnitSystem } from '../quantity'
-import { FAMILIES, describeColouring, retrieveOf, type ColourGroup } from '../tackle'
+import { describeColouring, type ColourGroup } from '../tackle'
 import type { Lift } from './lift'
 import type { Ranked } from './account'
-import type { OfferTest } from './rule'
+import { sayTest } from './say-rule'
 import type { Part } from './score'
 import type { SetUp } from './setup'
 
@@ -58,6 +58,8 @@ export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thr
       return compared('flash', p)
     case 'sound':
       return build.lure.sound === 'silent' ? 'silent' : build.lure.sound === 'knock' ? 'one knock' : 'rattles'
+    case 'contrast':
+      return `${offer < 0.12 ? 'hardly stands out' : offer < 0.3 ? 'stands out a little' : 'stands out well'} at that depth`
     case 'colour':
       return describeColouring(build.lure.colour)
     case 'snag':
@@ -67,44 +69,19 @@ export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thr
     case 'stealth':
       return leader ? `${leader.name} next to the lure` : `${outfit.line.name} straight to the lure`
     case 'habit':
-      return sayHabit(p)
+      return sayHabit(p, system)
   }
 }
 
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
-const oneOf = (names: readonly string[]) =>
-  names
-    .map(lower)
-    .join(', ')
-    .replace(/, ([^,]*)$/, ' or $1')
-
-/** What a rule's habit speaks of: "crankbait; wind to touch, pause, let it rise". */
-function sayTest(test: OfferTest): string {
-  const { family, mount, retrieve, sound, trailer, traits } = test
-  const kinds = family && oneOf(family.map((id) => FAMILIES.find((f) => f.id === id)?.name ?? id))
-  const marks = [
-    ...Object.entries(traits ?? {}).map(([name, values]) =>
-      values[0] === true ? name : `${values.join(' or ')} ${TRAIT_WORDS[name] ?? name}`,
-    ),
-    sound?.join(' or '),
-    mount && `${mount.join(' or ')} rig`,
-    trailer && `with ${oneOf(trailer.map((t) => t.replace('-', ' ')))} behind`,
-    retrieve && oneOf(retrieve.map((id) => retrieveOf(id).name)),
-  ]
-  return [kinds, ...marks].filter(Boolean).join('; ')
-}
-const TRAIT_WORDS: Readonly<Record<string, string>> = {
-  blade: 'blade',
-  bladeFinish: 'blade',
-  lip: 'lip',
-  buoyancy: 'at rest',
-  shape: 'body',
-}
-
-function sayHabit({ habit, agreement }: Part): string {
+function sayHabit({ habit, agreement }: Part, system: UnitSystem): string {
   if (!habit) return ''
-  const what = sayTest(habit.test)
-  if (habit.kind === 'favour') return agreement === 1 ? `just this: ${what}` : `not this: ${what}`
+  const { kind, test, unless } = habit
+  const what = sayTest(test, system)
+  if (unless)
+    return agreement === 1
+      ? `as it should be: ${sayTest(unless, system)}, if ${what}`
+      : `${what}, but not ${sayTest(unless, system)}`
+  if (kind === 'favour') return agreement === 1 ? `just this: ${what}` : `not this: ${what}`
   return agreement === 1 ? `without what is left off here: ${what}` : `has what is left off here: ${what}`
 }
 

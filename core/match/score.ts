@@ -2,7 +2,7 @@ import { COLOUR_GROUPS } from '../tackle'
 import { agreement, type AxisId } from './axis'
 import type { AxisDemand, Cause, Demand, Habit } from './demand'
 import type { Offer } from './offer'
-import type { OfferTest } from './rule'
+import type { OfferTest } from './offer-test'
 
 /** One line of the account: what was asked, what is given, and the points it earned and lost. Points of all parts add up to the score. */
 export interface Part {
@@ -15,7 +15,11 @@ export interface Part {
   readonly lost: number
   readonly causes: readonly Cause[]
   /** What a habit favours or avoids; null for an axis. */
-  readonly habit: { readonly kind: 'favour' | 'avoid'; readonly test: OfferTest } | null
+  readonly habit: {
+    readonly kind: 'favour' | 'avoid'
+    readonly test: OfferTest
+    readonly unless: OfferTest | null
+  } | null
 }
 
 /** What is offered on some axes; null where nothing can be said, which counts half. */
@@ -56,7 +60,7 @@ function part(
 }
 
 /** What a dressed lure offers on the axes it answers. The fall of what does not sink is not judged. */
-export function buildOffers(offer: Offer): Offers {
+export function buildOffers(offer: Offer, contrast: number): Offers {
   const { presence, amplitude, vibration, flash, sound } = offer
   return {
     presence,
@@ -64,6 +68,7 @@ export function buildOffers(offer: Offer): Offers {
     vibration,
     flash,
     sound,
+    contrast,
     length: offer.lengthM,
     fall: offer.fallMps === 0 ? null : offer.fallMps,
   }
@@ -81,12 +86,11 @@ export function colourPart(offer: Pick<Offer, 'colour'>, demand: Demand): Part[]
   return [part('colour', null, liked, colour.weight, liked, colour.causes, demand)]
 }
 
-/** A habit is met when what it favours is there, or what it avoids is not. */
-export function habitPart(habit: Habit, fits: boolean, demand: Demand): Part {
-  const { kind, test, cause, weight } = habit
+export function habitPart(habit: Habit, met: boolean, demand: Demand): Part {
+  const { kind, test, unless, cause, weight } = habit
   return {
-    ...part('habit', null, null, weight, fits === (kind === 'favour') ? 1 : 0, [cause], demand),
-    habit: { kind, test },
+    ...part('habit', null, null, weight, met ? 1 : 0, [cause], demand),
+    habit: { kind, test, unless },
   }
 }
 

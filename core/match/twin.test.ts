@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Box, type Lure } from '../tackle'
-import { benchFor, bestOf, rank, type Bench } from '.'
+import { benchFor, bestOf, lawBroken, rank, type Bench } from '.'
 import { countDowns, rodTips } from './cast-of'
 import { dressingsOf } from './dressed'
 import { glances } from './look'
@@ -58,6 +58,7 @@ describe('the ranking against its slow twin, which throws every cast', () => {
       const { box, bench } = demo(id, (_, i) => i % 6 === nth)
       const fast = new Map(rank(box, bench, 50).map((r) => [r.setUp.build.lure.id, r.score]))
       const gaps = box.lures.flatMap((lure) => {
+        if (lawBroken(lure, bench.place)) return []
         const best = bestOfAll(lure, box, bench)
         return best ? [best.score - (fast.get(lure.id) ?? 0)] : []
       })

@@ -62,7 +62,8 @@ function mountsOf(lure: Lure, box: Box): Mount[] {
       case 'wacky':
         return hooksFor(kind).map((hook) => ({ kind, hook }))
       case 'drop-shot':
-        return hooksFor(kind).flatMap((hook) =>
+        // Nose-hooked on its own hook, or weedless on one for Texas rigs.
+        return [...hooksFor(kind), ...hooksFor('texas')].flatMap((hook) =>
           box.sinkers.filter((s) => s.count > 0 && s.kind === 'drop-shot').map((sinker) => ({ kind, hook, sinker })),
         )
       default:

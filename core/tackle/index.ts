@@ -16,15 +16,18 @@ export {
   Hook,
   Leader,
   Line,
+  HEAD_KINDS,
   PARTS,
   ROD_ACTIONS,
   ROD_POWERS,
+  ROD_PURPOSES,
   Reel,
   Rod,
   Sinker,
   BladePart,
   Terminal,
   Trailer,
+  TRAILER_KINDS,
   reelSits,
   type Part,
   type PartKind,
@@ -33,7 +36,7 @@ export {
 } from './parts'
 export { usualPart } from './usual-parts'
 export { rodSuits, type RodNeed } from './rod-need'
-export type { Action, FamilyDefinition, MotionDefaults, MountKind } from './family'
+export { MOUNT_KINDS, type Action, type FamilyDefinition, type MotionDefaults, type MountKind } from './family'
 export type { Shape } from './drawing/shape'
 export { drawPart } from './drawing/parts'
 export { FAMILIES } from './families/register'
@@ -80,6 +83,7 @@ export { searchFor } from './search'
 export { colourAt, coloursOfPhoto, nearestColour, type Pixels } from './photo-colours'
 export { SETTLES, settled, type ScaleReading, type Settled } from './settle'
 export { freshCopy, seriesOf, type SeriesWish } from './series'
+export { mouldOf } from './mould'
 export { doubles } from './doubles'
 export { careOf, fishOnHooks, type Care } from './wear'
 export { judgeRig, rigParts, type Judgement, type RigParts, type RigWater } from './joints/judge'

@@ -1,17 +1,16 @@
 import { demoWorld } from '../demo/world'
-import { Conditions, type Place } from '../water'
+import { Conditions, Place } from '../water'
 
 /** Waters and box that tests share. */
 export const WORLD = demoWorld('2026-06-12')
-export const PLACE: Place = {
+export const PLACE = Place.parse({
   id: 'test-lake',
   name: 'Test lake',
   latDeg: 45,
   lonDeg: 0,
   utcOffsetH: 0,
   salinity: 0,
-  note: '',
-}
+})
 
 /** A mild middling water, changed where a test cares. */
 export function water(over: Partial<Conditions> = {}): Conditions {

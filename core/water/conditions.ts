@@ -8,12 +8,31 @@ export const COVERS = ['open', 'rock', 'shell', 'clay', 'timber', 'brush', 'dock
 export const SEASONS = ['winter', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn'] as const
 export const LIGHTS = ['night', 'dawn', 'day', 'dusk'] as const
 
+export const TIDES = ['none', 'flood', 'high', 'ebb', 'low'] as const
+export const BOTTOMS = ['rock', 'gravel', 'sand', 'clay', 'silt'] as const
+
 export type Sky = (typeof SKIES)[number]
 export type Mood = (typeof MOODS)[number]
 export type CoverKind = (typeof COVERS)[number]
 export type Season = (typeof SEASONS)[number]
+export type Tide = (typeof TIDES)[number]
+export type Bottom = (typeof BOTTOMS)[number]
 
 const depthM = z.number().min(0).max(200)
+const visibilityM = z.number().min(0.05).max(40)
+const waterTempC = z.number().min(-2).max(40)
+
+const Cover = z.strictObject({
+  kind: z.enum(COVERS),
+  /** Depth of the top of the cover under the surface. */
+  topM: depthM,
+  /** How thickly it stands: 0 scattered … 1 a wall. */
+  density: z.number().min(0).max(1),
+})
+
+/** A water temperature kept with its day: from them come trend and season. */
+export const TempReading = z.strictObject({ date: z.iso.date(), tempC: waterTempC })
+export type TempReading = z.infer<typeof TempReading>
 
 export const Place = z.strictObject({
   id: z.string().min(1).max(80),
@@ -24,6 +43,21 @@ export const Place = z.strictObject({
   utcOffsetH: z.number().min(-12).max(14),
   salinity: z.number().min(0).max(42),
   note: z.string().max(400).default(''),
+  /** The law of this water in the angler's own words. */
+  rules: z.string().max(400).default(''),
+  /** Whether the law here allows single hooks only, and how many hooks a line may carry; null where nobody says. */
+  singlesOnly: z.boolean().default(false),
+  mostHooks: z.number().int().min(1).max(60).nullable().default(null),
+  /** How far the wind blows over open water before it gets here, km, and what it finds on the bottom: these make mud. */
+  fetchKm: z.number().min(0).max(500).default(1),
+  bottom: z.enum(BOTTOMS).default('sand'),
+  /** What is usual here; taken when its water is set for the first time. */
+  usual: z
+    .strictObject({ depthM: z.number().min(0.3).max(200), visibilityM, cover: Cover })
+    .nullable()
+    .default(null),
+  /** Oldest first, one a day. */
+  temps: z.array(TempReading).max(2000).default([]),
 })
 export type Place = z.infer<typeof Place>
 
@@ -38,19 +72,22 @@ export const Conditions = z
     /** Local clock, hours after midnight. */
     hour: z.number().min(0).max(24),
     speciesId: z.string().min(1).max(40),
-    waterTempC: z.number().min(-2).max(40),
-    visibilityM: z.number().min(0.05).max(40),
+    waterTempC,
+    /** Change of the water over the last three days, °C; null leaves it to the temperatures kept with the place. */
+    tempChangeC: z.number().min(-20).max(20).nullable().default(null),
+    visibilityM,
     sky: z.enum(SKIES),
     windMps: z.number().min(0).max(40),
     currentMps: z.number().min(0).max(4),
+    /** How fast the boat slides through the water; 0 from the shore or at anchor. */
+    driftMps: z.number().min(0).max(3).default(0),
+    tide: z.enum(TIDES).default('none'),
+    /** From low water to high. */
+    tideRangeM: z.number().min(0).max(16).default(0),
+    /** Height of the waves that come in from outside. */
+    swellM: z.number().min(0).max(10).default(0),
     depthM: z.number().min(0.3).max(200),
-    cover: z.strictObject({
-      kind: z.enum(COVERS),
-      /** Depth of the top of the cover under the surface. */
-      topM: depthM,
-      /** How thickly it stands: 0 scattered … 1 a wall. */
-      density: z.number().min(0).max(1),
-    }),
+    cover: Cover,
     forage: z.strictObject({ kind: z.string().min(1).max(40), lengthM: z.number().min(0.003).max(0.6) }),
     /** Where the fish hold; null where nobody knows: then the usual holding depth is taken (data/holding). */
     zone: Zone.nullable(),

@@ -1,12 +1,13 @@
-import { FORAGE } from './forage'
+import { forageOf } from './forage'
 import type { Conditions, Place, Season } from './conditions'
 import { waterDensity } from './density'
 import { holdingZone, type HoldingZone } from './holding'
 import { lightPhase, luxAtDepth, surfaceLux, type LightPhase } from './light'
-import { appetite, seasonOf, waterWarms } from './season'
-import type { Species } from './species'
+import { appetite, seasonThrough, tempChangeC, trendOf, waterWarms, type Trend } from './season'
+import { waterKind, type Species } from './species'
 import { skyAt, sunTimes, type Sky, type SunTimes } from './sun'
 import type { Facts } from './when'
+import { stirredDepthM } from './wind-mud'
 
 const HOUR_MS = 3_600_000
 
@@ -23,6 +24,11 @@ export interface Reading {
   /** Appetite for temperature alone, 0 … 1. */
   readonly appetite: number
   readonly warms: boolean
+  /** What the last days say of the water, and by how much in three days, °C; null where nothing was kept. */
+  readonly trend: Trend
+  readonly tempChangeC: number | null
+  /** Down to this depth the wind stirs the bottom, m. */
+  readonly stirredM: number
   /** kg/m³. */
   readonly density: number
   readonly tempC: number
@@ -57,7 +63,11 @@ function heavensOf(place: Place, isoDate: string, hour: number): Heavens {
 export function readWater(c: Conditions, place: Place, species: Species): Reading {
   const { sky, sun } = heavensOf(place, c.date, c.hour)
   const warms = waterWarms(c.date, place.latDeg)
-  const season = c.seasonAs ?? seasonOf(species, c.waterTempC, warms)
+  const changeC = c.tempChangeC ?? tempChangeC(place.temps, c.date, c.waterTempC)
+  const trend = trendOf(changeC, warms)
+  const season = c.seasonAs ?? seasonThrough(species, place.temps, c.date, c.waterTempC, place.latDeg)
+  const stirredM = stirredDepthM(c.windMps, place.fetchKm, place.bottom)
+  const forage = forageOf(c.forage.kind)
   const light = c.lightAs ?? lightPhase(sky)
   const hunger = appetite(species, c.waterTempC)
   const bare: Facts = {
@@ -72,6 +82,14 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     forageLengthM: c.forage.lengthM,
     appetite: hunger,
     month: Number(c.date.slice(5, 7)),
+    hour: c.hour,
+    salinity: place.salinity,
+    driftMps: c.driftMps,
+    tideRangeM: c.tideRangeM,
+    swellM: c.swellM,
+    tempChangeC: changeC ?? 0,
+    stirredM,
+    moonLit: sky.moonLit,
     zoneTopM: 0,
     zoneMidM: 0,
     offBottomM: 0,
@@ -82,9 +100,15 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     mood: c.mood,
     species: species.id,
     forage: c.forage.kind,
-    forageShade: FORAGE.find((f) => f.id === c.forage.kind)?.shade ?? 'silver',
+    forageShade: forage?.shade ?? 'silver',
+    forageKind: forage?.kind ?? 'fish',
     mouth: species.mouth,
-    trend: warms ? 'rising' : 'falling',
+    trend,
+    group: species.group,
+    schools: species.schools ? 'yes' : 'no',
+    tide: c.tide,
+    water: waterKind(place.salinity),
+    singlesOnly: place.singlesOnly ? 'yes' : 'no',
   }
   const zone = holdingZone(c, bare)
   const zoneMidM = (zone.topM + zone.bottomM) / 2
@@ -99,6 +123,9 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     zoneLux: luxAtDepth(onSurface, zoneMidM, c.visibilityM, c.windMps),
     appetite: hunger,
     warms,
+    trend,
+    tempChangeC: changeC,
+    stirredM,
     density: waterDensity(c.waterTempC, place.salinity),
     tempC: c.waterTempC,
     salinity: place.salinity,

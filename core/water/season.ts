@@ -1,4 +1,4 @@
-import type { Season } from './conditions'
+import type { Season, TempReading } from './conditions'
 import type { Species } from './species'
 
 /** Lakes warm from late winter until the height of summer: mid February to the end of July in the north, half a year later in the south. */
@@ -51,4 +51,72 @@ export function appetite(species: Species, waterTempC: number): number {
   if (waterTempC <= none || waterTempC >= over) return 0
   if (waterTempC < low) return (waterTempC - none) / (low - none)
   return waterTempC <= high ? 1 : (over - waterTempC) / (over - high)
+}
+
+const YEAR: readonly Season[] = ['winter', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn']
+/** A cold or a warm spell must go this far past a threshold before the season steps back, °C. */
+const HYSTERESIS_C = 1.5
+/** Readings older than this say nothing of this season, days. */
+const REMEMBERED_DAYS = 240
+
+const dayOf = (isoDate: string) => Date.parse(`${isoDate}T00:00:00Z`) / 86_400_000
+
+/** The season after one more reading: on at once, back only when the water goes well past the threshold, and never back from after the spawn. */
+function nextSeason(held: Season, species: Species, tempC: number, warms: boolean): Season {
+  const raw = seasonOf(species, tempC, warms)
+  if (raw === held) return held
+  const ahead = (YEAR.indexOf(raw) - YEAR.indexOf(held) + YEAR.length) % YEAR.length
+  if (ahead <= YEAR.length / 2) return raw
+  if (held === 'post-spawn') return held
+  const towards = warms ? HYSTERESIS_C : -HYSTERESIS_C
+  return seasonOf(species, tempC + towards, warms) === held ? held : raw
+}
+
+/**
+ * Season from the temperatures kept with a place: they are gone through in order, so that a few cold days in spring do not make winter of it.
+ * With no readings it is that of the temperature alone.
+ *
+ * @param kept readings of the place; those after `isoDate` are left out
+ */
+export function seasonThrough(
+  species: Species,
+  kept: readonly TempReading[],
+  isoDate: string,
+  waterTempC: number,
+  latDeg: number,
+): Season {
+  const today = dayOf(isoDate)
+  const before = kept
+    .filter((r) => r.date < isoDate && today - dayOf(r.date) <= REMEMBERED_DAYS)
+    .sort((a, b) => (a.date < b.date ? -1 : 1))
+  let held: Season | null = null
+  for (const { date, tempC } of [...before, { date: isoDate, tempC: waterTempC }]) {
+    const warms = waterWarms(date, latDeg)
+    held = held === null ? seasonOf(species, tempC, warms) : nextSeason(held, species, tempC, warms)
+  }
+  return held ?? seasonOf(species, waterTempC, waterWarms(isoDate, latDeg))
+}
+
+/** Change over so many days is what an angler feels. */
+const SPELL_DAYS = 3
+
+/** How much warmer the water is than three days ago, °C, from the readings kept; null where none is old enough and none too old. */
+export function tempChangeC(kept: readonly TempReading[], isoDate: string, waterTempC: number): number | null {
+  const today = dayOf(isoDate)
+  const old = kept
+    .map((r) => ({ days: today - dayOf(r.date), tempC: r.tempC }))
+    .filter((r) => r.days >= 1 && r.days <= 2 * SPELL_DAYS + 1)
+    .sort((a, b) => Math.abs(a.days - SPELL_DAYS) - Math.abs(b.days - SPELL_DAYS))[0]
+  return old ? ((waterTempC - old.tempC) * SPELL_DAYS) / old.days : null
+}
+
+/** Change in three days from which a trend is spoken of, °C. */
+const TREND_C = 0.5
+
+export type Trend = 'rising' | 'falling' | 'steady'
+
+/** What the last days say; where nothing is known, what the calendar says. */
+export function trendOf(changeC: number | null, warms: boolean): Trend {
+  if (changeC === null) return warms ? 'rising' : 'falling'
+  return changeC > TREND_C ? 'rising' : changeC < -TREND_C ? 'falling' : 'steady'
 }

@@ -163,11 +163,12 @@ describe('conditions of a rule', () => {
 
 describe('tables', () => {
   it('every forage has a sensible length for all twelve months', () => {
-    for (const f of FORAGE) {
-      expect(f.lengthM).toHaveLength(12)
-      for (const m of f.lengthM) expect(m).toBeGreaterThan(0.01)
-    }
-    expect(forageLengthM('roach', '2026-07-01')).toBe(0.05)
+    for (const f of FORAGE)
+      for (let month = 1; month <= 12; month++) {
+        const length = forageLengthM(f.id, `2026-${String(month).padStart(2, '0')}-15`) ?? 0
+        expect(length).toBeGreaterThanOrEqual(f.eatenFromM - 1e-9)
+        expect(length).toBeLessThan(f.grownM)
+      }
     expect(forageLengthM('none', '2026-07-01')).toBeUndefined()
   })
   it('impossible water is refused with the place of the fault', () => {

@@ -19,6 +19,14 @@ export const NUMBER_FACTS = [
   'forageLengthM',
   'appetite',
   'month',
+  'hour',
+  'salinity',
+  'driftMps',
+  'tideRangeM',
+  'swellM',
+  'tempChangeC',
+  'stirredM',
+  'moonLit',
 ] as const
 export const TEXT_FACTS = [
   'sky',
@@ -31,6 +39,12 @@ export const TEXT_FACTS = [
   'forageShade',
   'mouth',
   'trend',
+  'group',
+  'schools',
+  'forageKind',
+  'tide',
+  'water',
+  'singlesOnly',
 ] as const
 export type NumberFact = (typeof NUMBER_FACTS)[number]
 export type TextFact = (typeof TEXT_FACTS)[number]

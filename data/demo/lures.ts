@@ -1,55 +1,10 @@
-/** The demo box: invented lures with invented names. Lengths in mm and masses in g here, as on a packet; SI in the box. */
+import { FURTHER_LURES } from './further-lures'
+import { FRAME, TRAYS, lure } from './lure'
 
-type Colour = readonly [back: string, flank: string, belly: string, pattern?: string]
-type More = {
-  sound?: string
-  weighedG?: number
-  count?: number
-  notes?: string
-  /** Fitted with single hooks in place of trebles. */
-  single?: boolean
-}
+/** The demo box: invented lures with invented names. */
+const { blades: BLADES, plugs: PLUGS, slim: SLIM, softs: SOFTS, jigs: JIGS, metal: METAL } = TRAYS
 
-let next = 0
-function lure(
-  family: string,
-  tray: string,
-  name: string,
-  mm: number,
-  g: number,
-  colour: Colour,
-  traits: object,
-  more: More = {},
-) {
-  next += 1
-  return {
-    id: `demo-${String(next).padStart(3, '0')}`,
-    family,
-    name,
-    lengthM: mm / 1000,
-    massKg: g / 1000,
-    measuredMassKg: more.weighedG === undefined ? null : more.weighedG / 1000,
-    colour: { back: colour[0], flank: colour[1], belly: colour[2], pattern: colour[3] ?? 'plain' },
-    sound: more.sound ?? 'silent',
-    count: more.count ?? 1,
-    tray,
-    single: more.single ?? false,
-    notes: more.notes ?? '',
-    traits,
-  }
-}
-
-/** Frame and skirt as they came. */
-const FRAME = { hammered: false, skirt: 'full', wire: 'thin' } as const
-
-const BLADES = 'Blades and wire'
-const PLUGS = 'Plugs'
-const SLIM = 'Slim plugs'
-const SOFTS = 'Soft bodies'
-const JIGS = 'Jigs'
-const METAL = 'Metal'
-
-export const DEMO_LURES = [
+const FIRST_LURES = [
   lure('spinnerbait', BLADES, 'Grumblewing 14', 100, 14, ['white', 'white', 'pearl'], {
     ...FRAME,
     blade: 'willow',
@@ -350,3 +305,5 @@ export const DEMO_LURES = [
     lure('grub', SOFTS, `Curlewtail 60 ${name}`, 62, 2.8, colour, {}, { count: name === 'Pale' ? 2 : 6 }),
   ),
 ]
+
+export const DEMO_LURES = [...FIRST_LURES, ...FURTHER_LURES()]

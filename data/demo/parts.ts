@@ -4,6 +4,10 @@ const mm = (millimetres: number) => millimetres / 1000
 
 export const DEMO_PARTS = {
   heads: [
+    { id: 'head-ball-2', name: 'Ball head 2 g', kind: 'ball', massKg: g(2), hookSize: '#1' },
+    { id: 'head-shank-5', name: 'Long-shank head 5 g', kind: 'long-shank', massKg: g(5), hookSize: '1/0' },
+    { id: 'head-shank-10', name: 'Long-shank head 10 g', kind: 'long-shank', massKg: g(10), hookSize: '2/0' },
+    { id: 'head-ball-28', name: 'Ball head 28 g', kind: 'ball', massKg: g(28), hookSize: '4/0' },
     { id: 'head-ball-5', name: 'Ball head 5 g', kind: 'ball', massKg: g(5), hookSize: '2/0' },
     { id: 'head-ball-7', name: 'Ball head 7 g', kind: 'ball', massKg: g(7), hookSize: '4/0' },
     { id: 'head-ball-10', name: 'Ball head 10 g', kind: 'ball', massKg: g(10), hookSize: '3/0' },
@@ -306,6 +310,22 @@ export const DEMO_PARTS = {
       strengthN: 260,
       diameterM: mm(0.3),
       reelId: 'reel-haul',
+    },
+    {
+      id: 'line-fluoro-30',
+      name: 'Fluorocarbon 0.30',
+      material: 'fluoro',
+      strengthN: 66,
+      diameterM: mm(0.3),
+      reelId: 'reel-amble',
+    },
+    {
+      id: 'line-braid-25',
+      name: 'Braid 0.25',
+      material: 'braid',
+      strengthN: 200,
+      diameterM: mm(0.25),
+      reelId: 'reel-surge',
     },
   ],
 } as const

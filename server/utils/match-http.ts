@@ -1,6 +1,16 @@
-import { SCHOOLS, sayCause, sayGiven, sayHandling, sayLift, sayMount, type MatchAnswer } from '../../core/match'
-import { Box } from '../../core/tackle'
-import { Conditions, Place, SPECIES } from '../../core/water'
+import { demoWorld } from '../../core/demo/world'
+import {
+  OwnRule,
+  SCHOOLS,
+  sayCause,
+  sayGiven,
+  sayHandling,
+  sayLift,
+  sayMount,
+  type MatchAnswer,
+} from '../../core/match'
+import { Box, completeBox, type Box as BoxType } from '../../core/tackle'
+import { Conditions, Place, SPECIES, forageLengthM } from '../../core/water'
 import { z } from '../../core/zod'
 
 const schoolIds = SCHOOLS.map((s) => s.id)
@@ -19,10 +29,59 @@ export const MatchRequest = z.strictObject({
         .partialRecord(z.enum(schoolIds as [string, ...string[]]), z.enum(['first', 'second', 'both']))
         .default({}),
       limit: z.number().int().min(1).max(50).default(12),
+      /** Rules weighed otherwise, by id: 0 is off. */
+      weights: z.record(z.string(), z.number().min(0).max(3)).default({}),
+      /** Rules of one's own. */
+      own: z.array(OwnRule).max(200).default([]),
       units: z.enum(['metric', 'imperial']).default('metric'),
     })
     .prefault({}),
 })
+
+/** A lake that is nowhere, for waters that are sent without their place. */
+const ANYWHERE = { id: 'anywhere', name: 'Anywhere', latDeg: 45, lonDeg: 0, utcOffsetH: 0, salinity: 0 }
+/** What an angler need not say: it is then as on an ordinary day. */
+const ORDINARY = {
+  placeId: ANYWHERE.id,
+  hour: 12,
+  sky: 'broken',
+  windMps: 2,
+  currentMps: 0,
+  zone: null,
+  mood: 'neutral',
+  castM: 28,
+  rodTipM: null,
+  seasonAs: null,
+  lightAs: null,
+}
+const ORDINARY_FORAGE = 'roach'
+
+const isObject = (raw: unknown): raw is Record<string, unknown> => typeof raw === 'object' && raw !== null
+
+/** A request filled up where it is silent: place, box (the demo's) and the ordinary of a day. What is there is left as it is, for the schema to judge. */
+export function completeRequest(raw: unknown): unknown {
+  if (!isObject(raw)) return raw
+  const box = raw.box === undefined ? demoBox() : completeBox(raw.box)
+  const place = raw.place === undefined ? ANYWHERE : raw.place
+  const { conditions } = raw
+  if (!isObject(conditions)) return { ...raw, box, place }
+  const { depthM, date } = conditions
+  const forageM = typeof date === 'string' ? forageLengthM(ORDINARY_FORAGE, date) : undefined
+  return {
+    ...raw,
+    box,
+    place,
+    conditions: {
+      ...ORDINARY,
+      ...(typeof depthM === 'number' && { cover: { kind: 'open', topM: depthM, density: 0 } }),
+      forage: { kind: ORDINARY_FORAGE, lengthM: forageM ?? 0.08 },
+      ...conditions,
+    },
+  }
+}
+
+/** Any day will do: the box itself does not change with it. */
+const demoBox = (): BoxType => demoWorld('2026-06-12').box
 
 /** The answer as plain JSON: names and sentences for people, SI figures for programs. */
 export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units: 'metric' | 'imperial') {
@@ -32,6 +91,10 @@ export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units
       light: reading.light,
       appetite: reading.appetite,
       zone: reading.zone,
+      trend: reading.trend,
+      tempChangeC: reading.tempChangeC,
+      zoneLux: reading.zoneLux,
+      stirredM: reading.stirredM,
       densityKgM3: reading.density,
     },
     asked: asked.map(({ ruleId, sentence, weight }) => ({ ruleId, sentence, weight })),
@@ -42,6 +105,8 @@ export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units
         place: i + 1,
         score: row.score,
         lure: { id: build.lure.id, family: build.lure.family, name: build.lure.name },
+        /** Others out of the same mould, standing behind it. */
+        alike: row.alike,
         mount: { kind: build.mount.kind, name: sayMount(row.setUp) },
         trailer: build.trailer && { id: build.trailer.id, name: build.trailer.name },
         leader: leader && { id: leader.id, name: leader.name },

@@ -80,7 +80,11 @@ export function openapi() {
         'From the water to what to tie on. SI units; temperatures in °C. What a lure or part leaves out (hooks, wire, number, cost, changes …) is filled in as usual for its kind.',
     },
     paths: {
-      '/api/match': post('Ranks complete set-ups of a box for a water, with reasons.', MatchRequest, exampleMatch()),
+      '/api/match': post(
+        'Ranks complete set-ups of a box for a water, with reasons. Place, box and the ordinary of a day may be left out.',
+        MatchRequest,
+        exampleMatch(),
+      ),
       '/api/path': post('The way of a lure through the water and its share of the zone.', PathRequest, examplePath()),
     },
   }

@@ -11,6 +11,8 @@ const props = defineProps<{
   countDownS: number
   tip: { x: number; y: number }
   lure: Lure | null
+  /** Turns each of its colours into how it looks down there. */
+  seen?: (colour: string) => string
 }>()
 
 const LURE_PX = 54
@@ -63,7 +65,7 @@ const fishingLine = computed(() => {
     <path :d="run" class="halo" />
     <path :d="run" class="run" data-testid="lure-path" />
     <g v-if="lure" :transform="`translate(${lureAt.x} ${lureAt.y})`">
-      <LureDrawing :lure="lure" :width-px="LURE_PX" nested />
+      <LureDrawing :lure="lure" :width-px="LURE_PX" :seen="seen" nested />
     </g>
   </g>
 </template>

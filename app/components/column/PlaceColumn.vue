@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { useScene } from '~/composables/useScene'
+import { useUnderwater } from '~/composables/useUnderwater'
 import { useWater } from '~/stores/water'
 
 /** The water column of the current place, with the chosen set-up thrown into it. What is dragged changes the water. */
 defineProps<{ withOthers?: boolean }>()
 const water = useWater()
 const { now, others, band, known } = useScene()
+const { seen } = useUnderwater()
 const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
 </script>
 
@@ -21,6 +23,7 @@ const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
     :share="now?.thrown.share.inZone"
     :others="withOthers ? others : []"
     :band="band"
+    :seen="seen"
     @change="water.change"
   >
     <span v-if="now" class="share">{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span>

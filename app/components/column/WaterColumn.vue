@@ -22,6 +22,8 @@ const props = defineProps<{
   band?: Band | null
   /** Depths that were measured, drawn where the path is deepest. */
   measuredM?: readonly number[]
+  /** Turns each colour of the lure into how it looks down there. */
+  seen?: (colour: string) => string
 }>()
 defineEmits<{ change: [over: Partial<Conditions>] }>()
 
@@ -131,6 +133,7 @@ const told = computed(() => {
           :count-down-s="plan.countDownS"
           :tip="tip"
           :lure="lure ?? null"
+          :seen="seen"
         />
         <g
           v-for="(m, i) in measuredM ?? []"

@@ -10,9 +10,16 @@ const props = defineProps<{
   pxPerMm?: number
   /** Inside another SVG: drawn around the point it stands at. */
   nested?: boolean
+  /** Turns each colour into how it looks where the lure is. */
+  seen?: (colour: string) => string
 }>()
 
-const shapes = computed(() => drawLure(props.lure))
+const shapes = computed(() => {
+  const drawn = drawLure(props.lure)
+  const { seen } = props
+  if (!seen) return drawn
+  return drawn.map((s) => ({ ...s, fill: s.fill && seen(s.fill), stroke: s.stroke && seen(s.stroke) }))
+})
 const lengthMm = computed(() => props.lure.lengthM * 1000)
 const scale = computed(() => props.pxPerMm ?? (props.widthPx ?? 120) / lengthMm.value)
 /** Room round the lure for lip, blades and hooks, as shares of its length. */

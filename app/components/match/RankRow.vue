@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { sayRig, type MatchRow } from '../../../core/match'
+import { colourOf } from '../../../core/tackle'
+import { useUnderwater } from '~/composables/useUnderwater'
 import { useBox } from '~/stores/box'
 
 /** One place in the ranking: the lure as it looks, what it hangs on, its points and its share of the zone. */
@@ -8,6 +10,12 @@ defineEmits<{ choose: [] }>()
 /** The box's own lure, not the worker's copy of it: so its drawing stays while the ranking moves. */
 const box = useBox()
 const lure = computed(() => box.lureById.get(props.row.setUp.build.lure.id) ?? props.row.setUp.build.lure)
+/** Back, flank and belly as they look where the fish are. */
+const { down, seen } = useUnderwater()
+const below = computed(() => {
+  const { back, flank, belly } = lure.value.colour
+  return [back, flank, belly].map((id) => seen.value(colourOf(id).hex))
+})
 const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 </script>
 
@@ -21,9 +29,18 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
     @click="$emit('choose')"
   >
     <span class="place">{{ place }}</span>
-    <span class="picture"><LureDrawing :lure="lure" :width-px="74" /></span>
+    <span class="picture"
+      ><LureDrawing :lure="lure" :width-px="74" />
+      <span v-if="down" class="below" aria-hidden="true" :style="{ background: down.behind }">
+        <span v-for="(colour, i) in below" :key="i" :style="{ background: colour }" /></span
+    ></span>
     <span class="words">
-      <span class="name">{{ lure.name }}</span>
+      <span class="name"
+        >{{ lure.name
+        }}<small v-if="row.alike?.length" :title="row.alike.map((a) => a.name).join(', ')">
+          and {{ row.alike.length }} more colours</small
+        ></span
+      >
       <span class="how">{{ row.setUp.handling.retrieve.name }}</span>
       <span class="rig">{{ sayRig(row.setUp) }}</span>
     </span>
@@ -72,6 +89,25 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 }
 .v-theme--night .picture {
   background: #8a7358;
+}
+.picture {
+  position: relative;
+}
+.below {
+  position: absolute;
+  inset: auto 0 0 0;
+  display: flex;
+  gap: 3px;
+  padding: 2px 24px;
+}
+.below span {
+  flex: 1;
+  height: 5px;
+  border-radius: 2px;
+}
+.name small {
+  font-weight: 400;
+  font-size: 0.8rem;
 }
 .words {
   display: grid;

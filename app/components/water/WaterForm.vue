@@ -7,17 +7,23 @@ import {
   SEASONS,
   SKIES,
   SPECIES,
+  TIDES,
   forageLengthM,
+  speciesOf,
+  stirredVisibilityM,
+  waterKind,
   type Conditions,
 } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
+import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 
 /** Today's water, field by field, in the order in which an angler reads it. */
 const water = useWater()
 const box = useBox()
+const settings = useSettings()
 const { show } = useMeasure()
 const c = computed(() => water.current)
 
@@ -27,10 +33,62 @@ const WATER_MEASURES = [
   { key: 'depthM', label: 'Depth', role: 'depth', min: 0.3, max: 200 },
   { key: 'currentMps', label: 'Current', role: 'current', min: 0, max: 4 },
 ] as const
+/** What not every water has: shown at the sea, in a boat, or once it was set. */
+const MORE_MEASURES = [
+  { key: 'driftMps', label: 'Drift of the boat', role: 'current', min: 0, max: 3 },
+  { key: 'swellM', label: 'Swell', role: 'depth', min: 0, max: 10 },
+  { key: 'tideRangeM', label: 'Range of the tide', role: 'depth', min: 0, max: 16 },
+] as const
+const TIDE_WORDS = { none: 'No tide', flood: 'Rising', high: 'High, standing', ebb: 'Falling', low: 'Low, standing' }
+const tides = TIDES.map((value) => ({ value, title: TIDE_WORDS[value] }))
+const more = ref(false)
+const salty = computed(() => (water.place?.salinity ?? 0) >= 0.5)
+const showsMore = computed(
+  () =>
+    more.value ||
+    salty.value ||
+    (c.value !== undefined && (c.value.driftMps > 0 || c.value.swellM > 0 || c.value.tide !== 'none')),
+)
+/** What the temperatures kept with the place say. */
+const trend = computed(() => {
+  const reading = water.reading
+  if (!reading || reading.tempChangeC === null) return null
+  const by = Math.abs(reading.tempChangeC)
+  const grown = by * (settings.system === 'metric' ? 1 : 1.8)
+  const unit = settings.system === 'metric' ? '°C' : '°F'
+  if (reading.trend === 'steady') return 'The water has kept its temperature over three days.'
+  return `The water is ${reading.trend}: ${grown.toFixed(1)}\u202f${unit} in three days.`
+})
+const inMud = computed(() => {
+  const { place, reading } = water
+  if (!c.value || !place || !reading || reading.stirredM <= 0) return null
+  return stirredVisibilityM(c.value.visibilityM, 0, reading.stirredM, place.bottom)
+})
+const mud = computed(() => {
+  const { place, reading } = water
+  if (inMud.value === null || !place || !reading) return null
+  return `This wind stirs the ${place.bottom} down to about ${show(reading.stirredM, 'depth')}: inside that a white lure vanishes at about ${show(inMud.value, 'depth')}.`
+})
+/** A fish that does not live in such water. */
+const stranger = computed(() => {
+  const target = c.value && speciesOf(c.value.speciesId)
+  const { place } = water
+  if (!target || !place) return null
+  const kind = waterKind(place.salinity)
+  return target.waters.includes(kind)
+    ? null
+    : `${target.name} is not a fish of ${kind} water: the answer holds as far as it goes.`
+})
 const SKY_WORDS = { sun: 'Sun', broken: 'Broken cloud', cloud: 'Cloud', rain: 'Rain' }
 const skies = SKIES.map((value) => ({ value, title: SKY_WORDS[value] }))
 const species = SPECIES.map((s) => ({ value: s.id, title: s.name }))
 const forage = FORAGE.map((f) => ({ value: f.id, title: f.name }))
+const law = computed(() => {
+  const { rules, singlesOnly, mostHooks } = water.place ?? {}
+  return [rules, singlesOnly && 'Single hooks only.', mostHooks && `At most ${mostHooks} hooks on a line.`]
+    .filter(Boolean)
+    .join(' ')
+})
 const places = computed(() => box.places.map((p) => ({ value: p.id, title: p.name })))
 const seasons = computed(() => [
   { value: null, title: `${water.reading?.season ?? ''} (worked out)` },
@@ -57,7 +115,7 @@ function set(over: Partial<Conditions>) {
 }
 /** A new month or another forage brings its usual length with it. */
 function setForage(kind: string) {
-  const lengthM = c.value ? forageLengthM(kind, c.value.date) : undefined
+  const lengthM = c.value ? forageLengthM(kind, c.value.date, water.place?.latDeg) : undefined
   if (c.value) set({ forage: { kind, lengthM: lengthM ?? c.value.forage.lengthM } })
 }
 function setDate(date: string) {
@@ -77,9 +135,8 @@ const clockOf = (ms: number | null) => {
       <v-select label="Place" :items="places" :model-value="c.placeId" class="wide" @update:model-value="water.goTo" />
       <v-text-field label="Date" type="date" :model-value="c.date" @update:model-value="setDate" />
       <v-text-field v-model="time" label="Hour" type="time" />
-      <p v-if="water.place?.note" class="law wide">
-        <b>Rules here:</b> {{ water.place.note }} Check the local rules; they come first.
-      </p>
+      <p v-if="water.place?.note" class="worked wide">{{ water.place.note }}</p>
+      <p v-if="law" class="law wide"><b>Rules here:</b> {{ law }} Check the local rules; they come first.</p>
     </fieldset>
     <fieldset>
       <legend>Fish</legend>
@@ -105,6 +162,7 @@ const clockOf = (ms: number | null) => {
         @update:model-value="(v) => v !== null && set({ forage: { kind: c!.forage.kind, lengthM: v } })"
       />
     </fieldset>
+    <p v-if="stranger" class="law">{{ stranger }}</p>
     <fieldset>
       <legend>Water</legend>
       <MeasureField
@@ -117,6 +175,27 @@ const clockOf = (ms: number | null) => {
         :max="f.max"
         @update:model-value="(v) => v !== null && set({ [f.key]: v })"
       />
+      <template v-if="showsMore">
+        <v-select label="Tide" :items="tides" :model-value="c.tide" @update:model-value="(tide) => set({ tide })" />
+        <MeasureField
+          v-for="f in MORE_MEASURES"
+          :key="f.key"
+          :label="f.label"
+          :role="f.role"
+          :model-value="c[f.key]"
+          :min="f.min"
+          :max="f.max"
+          @update:model-value="(v) => v !== null && set({ [f.key]: v })"
+        />
+      </template>
+      <button v-else type="button" class="wide more" @click="more = true">Drift, tide, swell</button>
+      <p v-if="trend" class="wide worked">{{ trend }}</p>
+      <p v-if="mud" class="wide worked">
+        {{ mud }}
+        <button type="button" class="take" @click="inMud !== null && set({ visibilityM: Math.max(0.05, inMud) })">
+          I fish in the mud
+        </button>
+      </p>
     </fieldset>
     <fieldset>
       <legend>Cover</legend>
@@ -217,6 +296,18 @@ legend {
 .worked {
   font-size: 0.92rem;
   opacity: var(--v-medium-emphasis-opacity);
+}
+.take {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+}
+.more {
+  justify-self: start;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 32px;
+  font-weight: 600;
 }
 .slider {
   display: grid;

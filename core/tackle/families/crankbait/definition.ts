@@ -25,7 +25,7 @@ export const crankbait = family({
   shift: (t) => (t.lip === 'square' ? { snag: 0.42, amplitude: 0.75 } : {}),
   motion: { pullDrag: 0.5, fallDrag: 0.3, densityKgM3: 950, planeTan: 0 },
   speedMps: [0.4, 1.5],
-  retrieves: ['slow-roll', 'steady', 'touch-pause', 'burn'],
+  retrieves: ['slow-roll', 'steady', 'touch-pause', 'burn', 'sweep-pause', 'rip-free'],
   rod: { power: ['medium', 'medium'], action: ['slow', 'moderate-fast'], why: 'small trebles need a softish tip' },
   draw,
 })

@@ -1,0 +1,286 @@
+<script setup lang="ts">
+import { line } from 'd3-shape'
+import { scaleLinear } from 'd3-scale'
+import { axisOf, compareParts, sayCause, sayGiven, sayRig, scoreSetUp, setUpKey, type Part } from '../../../core/match'
+import { useJudged } from '~/composables/useJudged'
+import { useMeasure } from '~/composables/useMeasure'
+import { useCompare } from '~/stores/compare'
+import { useMatch } from '~/stores/match'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+
+/** Up to four set-ups side by side: their paths over the same water, and every point they won. */
+const compare = useCompare()
+const match = useMatch()
+const water = useWater()
+const settings = useSettings()
+const { bench } = useJudged()
+const { show } = useMeasure()
+
+const rows = computed(() => {
+  const on = bench.value
+  return on ? compare.setUps.map((s) => scoreSetUp(s, on)) : []
+})
+const lines = computed(() => compareParts(rows.value))
+const all = ref(false)
+const SHOWN = 12
+const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, SHOWN)))
+const nameOf = (parts: readonly (Part | null)[]) => {
+  const part = parts.find((p) => p !== null)
+  if (!part) return ''
+  return part.axis === 'habit' ? sayCause(part) : axisOf(part.axis).name
+}
+const most = (parts: readonly (Part | null)[]) => Math.max(...parts.map((p) => (p ? p.points + p.lost : 0)), 0.01)
+const best = (parts: readonly (Part | null)[], p: Part | null) =>
+  p !== null && p.points > 0.05 && p.points >= Math.max(...parts.map((o) => o?.points ?? 0)) - 0.05
+/** Dashes tell the paths apart without their colours. */
+const DASHES = ['', '9 5', '3 4', '14 4 3 4']
+const W = 720
+const H = 190
+const picture = computed(() => {
+  const c = water.current
+  if (!c) return null
+  const reach = Math.max(5, ...rows.value.map((r) => r.thrown.plan.castM))
+  const x = scaleLinear([0, reach], [34, W - 8])
+  const z = scaleLinear([0, c.depthM], [10, H - 22])
+  const draw = line<readonly [number, number]>()
+  return {
+    x,
+    z,
+    reach,
+    ways: rows.value.map((r) => {
+      const { path } = r.thrown
+      return draw(path.x.slice(path.workFrom).map((at, i) => [x(at), z(path.z[path.workFrom + i] ?? 0)])) ?? ''
+    }),
+  }
+})
+const zone = computed(() => water.reading?.zone)
+const firstFour = () =>
+  match.rows.slice(0, 4).forEach((r) => !compare.full && !compare.keys.has(r.key) && compare.toggle(r.setUp))
+</script>
+
+<template>
+  <div class="compare">
+    <div v-if="rows.length === 0" class="none">
+      <p>Lay up to four set-ups side by side: tick “Compare” beside them in the ranking.</p>
+      <button v-if="match.rows.length > 1" type="button" class="do" @click="firstFour">Compare the first four</button>
+    </div>
+    <template v-else>
+      <svg
+        v-if="picture && zone"
+        :viewBox="`0 0 ${W} ${H}`"
+        role="img"
+        aria-label="Paths of the set-ups over the same water"
+        class="paths"
+      >
+        <rect
+          :x="34"
+          :y="picture.z(zone.topM)"
+          :width="W - 42"
+          :height="Math.max(2, picture.z(zone.bottomM) - picture.z(zone.topM))"
+          class="zone"
+        />
+        <g v-for="t in picture.z.ticks(4)" :key="t">
+          <path :d="`M34 ${picture.z(t)}H${W - 8}`" class="grid" />
+          <text x="28" :y="picture.z(t) + 4" text-anchor="end">{{ t }}</text>
+        </g>
+        <path
+          v-for="(way, i) in picture.ways"
+          :key="i"
+          :d="way"
+          :class="`way way-${i}`"
+          :stroke-dasharray="DASHES[i]"
+        />
+        <text v-for="t in picture.x.ticks(5)" :key="t" :x="picture.x(t)" :y="H - 6" text-anchor="middle">
+          {{ show(t, 'distance') }}
+        </text>
+      </svg>
+      <div class="scroll">
+        <table>
+          <thead>
+            <tr>
+              <td />
+              <th v-for="(r, i) in rows" :key="setUpKey(r.setUp)" scope="col">
+                <svg viewBox="0 0 60 8" width="60" height="8" aria-hidden="true">
+                  <path d="M0 4H60" :class="`way way-${i}`" :stroke-dasharray="DASHES[i]" />
+                </svg>
+                <span class="name">{{ r.setUp.build.lure.name }}</span>
+                <span class="rig">{{ r.setUp.handling.retrieve.name }}</span>
+                <span class="rig">{{ sayRig(r.setUp) }}</span>
+                <b class="score">{{ r.score.toFixed(1) }}</b>
+                <button
+                  type="button"
+                  class="away"
+                  :aria-label="`Take ${r.setUp.build.lure.name} away`"
+                  @click="compare.toggle(r.setUp)"
+                >
+                  Take away
+                </button>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="l in shown" :key="l.key">
+              <th scope="row">{{ nameOf(l.parts) }}</th>
+              <td v-for="(p, i) in l.parts" :key="i" :class="{ best: best(l.parts, p) }">
+                <template v-if="p">
+                  <span class="points"
+                    >{{ p.points.toFixed(1) }}<small> of {{ (p.points + p.lost).toFixed(1) }}</small></span
+                  >
+                  <span class="bar" aria-hidden="true"
+                    ><span :style="{ width: `${(100 * p.points) / most(l.parts)}%` }"
+                  /></span>
+                  <small v-if="rows[i] && p.axis !== 'habit'" class="given">{{
+                    sayGiven(p, rows[i]!, settings.system)
+                  }}</small>
+                </template>
+                <span v-else class="quiet">–</span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p class="foot">
+        <button v-if="lines.length > SHOWN" type="button" @click="all = !all">
+          {{ all ? 'Only what sets them apart' : `All ${lines.length} lines` }}
+        </button>
+        <button type="button" @click="compare.clear()">Clear</button>
+        <span class="quiet">Every column adds up to its score.</span>
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.compare {
+  display: grid;
+  gap: 14px;
+  min-width: 0;
+}
+.none {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+}
+.do {
+  min-height: 44px;
+  padding: 0 18px;
+  border-radius: 10px;
+  font-weight: 650;
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+.paths {
+  width: 100%;
+  display: block;
+}
+.paths text {
+  font-size: 11px;
+  fill: rgb(var(--v-theme-on-surface));
+}
+.zone {
+  fill: rgb(var(--v-theme-secondary));
+  fill-opacity: 0.13;
+}
+.grid {
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-opacity: 0.14;
+}
+.way {
+  fill: none;
+  stroke-width: 2.6;
+  stroke: rgb(var(--v-theme-secondary));
+}
+.way-1 {
+  stroke: rgb(var(--v-theme-primary));
+}
+.way-2 {
+  stroke: rgb(var(--v-theme-warning));
+}
+.way-3 {
+  stroke: rgb(var(--v-theme-on-surface));
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  min-width: 560px;
+  table-layout: fixed;
+}
+thead td {
+  width: 24%;
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 7px 10px 7px 0;
+  font-weight: 400;
+}
+tbody tr {
+  border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.7));
+}
+tbody th {
+  font-size: 0.9rem;
+}
+thead th > * {
+  display: block;
+}
+.name {
+  font-weight: 650;
+  overflow-wrap: anywhere;
+}
+.rig {
+  font-size: 0.78rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.score {
+  font-family: var(--v-font-heading);
+  font-size: 1.3rem;
+}
+.points {
+  font-weight: 600;
+}
+.points small {
+  font-weight: 400;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.best .points {
+  color: rgb(var(--v-theme-primary));
+  font-weight: 750;
+}
+.bar {
+  display: block;
+  height: 5px;
+  border-radius: 3px;
+  background: rgba(var(--v-border-color), var(--v-border-opacity));
+  margin: 3px 0;
+}
+.bar span {
+  display: block;
+  height: 100%;
+  border-radius: 3px;
+  background: rgb(var(--v-theme-primary));
+}
+.given {
+  font-size: 0.76rem;
+  line-height: 1.25;
+  display: block;
+}
+.away,
+.foot button {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-size: 0.86rem;
+  min-height: 28px;
+}
+.foot {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+  align-items: center;
+  font-size: 0.9rem;
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { howToFish, sayHandling, type Ranked } from '../../../core/match'
+import { useJudged } from '~/composables/useJudged'
+import { useMeasure } from '~/composables/useMeasure'
+import { useSettings } from '~/stores/settings'
+
+/** What the hand does with a set-up here, what it feels for, what the fish say, and what to mind. */
+const props = defineProps<{ row: Ranked }>()
+const settings = useSettings()
+const { show } = useMeasure()
+const { bench } = useJudged()
+const how = computed(() => bench.value && howToFish(props.row, bench.value))
+const handling = computed(() => props.row.setUp.handling)
+const turns = computed(() => how.value?.cadence.turnsPerS ?? null)
+const reel = computed(() => props.row.setUp.outfit.reel)
+</script>
+
+<template>
+  <div v-if="how" class="how">
+    <section>
+      <h3>The hand</h3>
+      <p class="line">{{ sayHandling(row, settings.system) }}</p>
+      <dl class="figures">
+        <div v-if="handling.countDownS > 0">
+          <dt>Count</dt>
+          <dd>
+            {{ handling.countDownS }} s <small>to {{ show(how.sinksToM, 'depth') }}</small>
+          </dd>
+        </div>
+        <div>
+          <dt>{{ turns === null ? 'Pull' : 'Pace' }}</dt>
+          <dd>{{ show(handling.pullMps, 'lureSpeed') }}</dd>
+        </div>
+        <div v-if="turns !== null">
+          <dt>Handle</dt>
+          <dd>
+            {{ turns.toFixed(1) }} turns/s <small>on the {{ reel.name }}</small>
+          </dd>
+        </div>
+        <div v-if="handling.retrieve.restS > 0">
+          <dt>Pause</dt>
+          <dd>{{ handling.retrieve.restS }} s</dd>
+        </div>
+      </dl>
+      <CadenceScore :cadence="how.cadence" />
+    </section>
+    <section v-if="how.ready.length || how.feel.length" class="two">
+      <div v-if="how.ready.length">
+        <h3>Before the first cast</h3>
+        <ul>
+          <li v-for="n in how.ready" :key="n.id">{{ n.says }}</li>
+        </ul>
+      </div>
+      <div>
+        <h3>Feel for</h3>
+        <ul>
+          <li v-for="n in how.feel" :key="n.id">{{ n.says }}</li>
+        </ul>
+      </div>
+    </section>
+    <section>
+      <h3>What they tell you</h3>
+      <table>
+        <tbody>
+          <tr v-for="t in how.tells" :key="t.id">
+            <th scope="row">{{ t.heard }}</th>
+            <td>{{ t.says }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section>
+      <h3>Nothing? Change, in this order</h3>
+      <ol>
+        <li v-for="n in how.changes" :key="n.id">{{ n.says }}</li>
+      </ol>
+    </section>
+    <section v-if="how.law.length || how.cautions.length" class="mind">
+      <p v-for="l in how.law" :key="l" class="caution"><b>Law here:</b> {{ l }}</p>
+      <p v-for="n in how.cautions" :key="n.id" class="caution"><b>Mind:</b> {{ n.says }}</p>
+      <p class="quiet">Local rules come first; look them up before you fish.</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.how {
+  display: grid;
+  gap: 20px;
+}
+h3 {
+  font-size: 1rem;
+  margin-bottom: 8px;
+}
+.line {
+  font-size: 1.05rem;
+  margin-bottom: 10px;
+}
+.figures {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 28px;
+  margin: 0 0 12px;
+}
+dt {
+  font-size: 0.82rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+dd {
+  margin: 0;
+  font-weight: 650;
+  font-size: 1.1rem;
+}
+dd small {
+  font-weight: 400;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 24px;
+}
+ul,
+ol {
+  margin: 0;
+  padding-left: 20px;
+  display: grid;
+  gap: 5px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 6px 0;
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+}
+th {
+  font-weight: 650;
+  width: 34%;
+  padding-right: 16px;
+}
+.mind {
+  display: grid;
+  gap: 6px;
+}
+@media (max-width: 600px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  th {
+    width: 42%;
+  }
+}
+</style>

@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { axisOf, sayCause, sayGiven, sayHandling, sayRig, type Apart, type WhyNot } from '../../../core/match'
+import { plain } from '~/composables/plain'
+import { useMatchWorker } from '~/composables/useMatchWorker'
+import { useBox } from '~/stores/box'
+import { useCompare } from '~/stores/compare'
+import { useMatch } from '~/stores/match'
+import { useSettings } from '~/stores/settings'
+
+/** Any lure of the box against the answer: what forbids it, or where it loses. */
+const match = useMatch()
+const box = useBox()
+const settings = useSettings()
+const compare = useCompare()
+
+const lureId = ref<string | null>(null)
+const found = shallowRef<WhyNot | null>(null)
+const lures = computed(() =>
+  box.box.lures
+    .map((l) => ({ value: l.id, title: l.name }))
+    .sort((a, b) => a.title.localeCompare(b.title, 'en', { numeric: true })),
+)
+const first = computed(() => match.rows[0])
+const lure = computed(() => (lureId.value ? box.lureById.get(lureId.value) : undefined))
+watch(
+  () => [lureId.value, match.answer],
+  async () => {
+    const id = lureId.value
+    found.value = null
+    if (!id || !first.value || !match.asked) return
+    const answer = await useMatchWorker().whyNot(...plain([id, first.value.setUp, match.asked] as const))
+    if (id === lureId.value) found.value = answer
+  },
+)
+const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf(own.axis).name)
+</script>
+
+<template>
+  <div class="why">
+    <v-autocomplete
+      v-model="lureId"
+      label="Why not this one?"
+      :items="lures"
+      auto-select-first
+      clearable
+      hide-details
+    />
+    <p v-if="!lure" class="quiet">
+      Pick any lure of your box: it is fished in its own best way here and set against the answer.
+    </p>
+    <template v-else-if="found && first">
+      <p v-if="found.why" class="no" role="status">
+        <b>{{ lure.name }}</b> cannot be fished here: {{ found.why }}.
+      </p>
+      <template v-else-if="found.ranked">
+        <p role="status">
+          <template v-if="found.behind > 0.05">
+            <b>{{ lure.name }}</b> comes {{ found.behind.toFixed(1) }} points behind {{ first.setUp.build.lure.name }}:
+            {{ found.ranked.score.toFixed(1) }} against {{ first.score.toFixed(1) }}.
+          </template>
+          <template v-else
+            ><b>{{ lure.name }}</b> is the answer.</template
+          >
+          <span class="quiet"> {{ sayRig(found.ranked.setUp) }}. {{ sayHandling(found.ranked, settings.system) }}</span>
+        </p>
+        <div class="sides">
+          <section
+            v-for="side in [
+              { title: 'It loses', list: found.worse, sign: '−' },
+              { title: 'It is better', list: found.better, sign: '+' },
+            ]"
+            :key="side.title"
+          >
+            <h3>{{ side.title }}</h3>
+            <ul v-if="side.list.length">
+              <li v-for="(a, i) in side.list" :key="i">
+                <b>{{ side.sign }}{{ Math.abs(a.behind).toFixed(1) }}</b>
+                <span>
+                  {{ named(a) }}
+                  <small
+                    >{{ sayGiven(a.own, found.ranked, settings.system) }}; {{ first.setUp.build.lure.name }}:
+                    {{ sayGiven(a.other, first, settings.system) }}</small
+                  >
+                </span>
+              </li>
+            </ul>
+            <p v-else class="quiet">Nowhere worth naming.</p>
+          </section>
+        </div>
+        <button type="button" class="link" :disabled="compare.full" @click="compare.toggle(found.ranked.setUp)">
+          {{ compare.keys.has(found.ranked.key) ? 'Laid beside the others' : 'Lay it beside others' }}
+        </button>
+      </template>
+    </template>
+    <p v-else class="quiet" role="status">Throwing it …</p>
+  </div>
+</template>
+
+<style scoped>
+.why {
+  display: grid;
+  gap: 12px;
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 24px;
+}
+h3 {
+  font-size: 1rem;
+  margin-bottom: 8px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 8px;
+}
+li {
+  display: grid;
+  grid-template-columns: 46px minmax(0, 1fr);
+}
+small {
+  display: block;
+  font-size: 0.84rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.no {
+  padding: 8px 14px;
+  border-left: 4px solid rgb(var(--v-theme-warning));
+}
+.link {
+  justify-self: start;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 32px;
+  font-weight: 600;
+}
+.link:disabled {
+  text-decoration: none;
+  opacity: 0.6;
+}
+@media (max-width: 600px) {
+  .sides {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

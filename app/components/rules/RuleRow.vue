@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { sayEffects, sayWhen, type Rule } from '../../../core/match'
+import { useSettings } from '~/stores/settings'
+
+/** One rule: what it says, when it speaks, what it asks for, and how much it counts for this angler. */
+const props = defineProps<{ rule: Rule; weight: number; degree: number; own?: boolean }>()
+defineEmits<{ weigh: [weight: number]; edit: []; remove: [] }>()
+const settings = useSettings()
+const STEPS = [0, 0.5, 1, 1.5, 2, 3] as const
+const said = (w: number) => (w === 0 ? 'off' : w === 1 ? 'as usual' : `× ${w}`)
+const when = computed(() => sayWhen(props.rule.when, settings.system))
+</script>
+
+<template>
+  <article class="rule" :class="{ off: weight === 0 }" :data-rule="rule.id">
+    <div class="words">
+      <h3>{{ rule.sentence }}</h3>
+      <p>
+        <span class="quiet">When</span> {{ when || 'always' }}. <span class="quiet">Then</span>
+        {{ sayEffects(rule, settings.system) }}.
+      </p>
+      <p class="marks">
+        <span v-if="degree >= 0.05" class="mark on"
+          >speaks here{{ degree < 0.95 ? `, ${Math.round(degree * 100)} %` : '' }}</span
+        >
+        <span v-if="rule.school" class="mark">school {{ rule.school.split('.')[0] }}</span>
+        <span class="mark">{{ rule.basis }}</span>
+        <template v-if="own">
+          <button type="button" class="link" @click="$emit('edit')">Change</button>
+          <button type="button" class="link" @click="$emit('remove')">Remove</button>
+        </template>
+      </p>
+    </div>
+    <label class="weight">
+      <span class="sr-only">Weight of: {{ rule.sentence }}</span>
+      <select :value="weight" @change="(e) => $emit('weigh', Number((e.target as HTMLSelectElement).value))">
+        <option v-for="s in STEPS" :key="s" :value="s">{{ said(s) }}</option>
+      </select>
+    </label>
+  </article>
+</template>
+
+<style scoped>
+.rule {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 116px;
+  gap: 16px;
+  align-items: start;
+  padding: 12px 18px;
+}
+.rule.off .words {
+  opacity: 0.55;
+}
+h3 {
+  font-family: var(--v-font-body);
+  letter-spacing: 0;
+  font-size: 1rem;
+  font-weight: 650;
+}
+p {
+  font-size: 0.9rem;
+}
+.marks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  margin-top: 5px;
+  align-items: center;
+}
+.mark {
+  font-size: 0.78rem;
+  padding: 1px 8px;
+  border-radius: 999px;
+  background: rgba(var(--v-theme-surface-variant), 0.7);
+}
+.mark.on {
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+select {
+  width: 100%;
+  min-height: 44px;
+  padding: 0 10px;
+  border: 1px solid rgba(var(--v-border-color), 0.5);
+  border-radius: 10px;
+  font: inherit;
+  color: inherit;
+  background: rgb(var(--v-theme-surface));
+}
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-size: 0.86rem;
+  min-height: 28px;
+}
+@media (max-width: 600px) {
+  .rule {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 8px;
+    padding: 12px;
+  }
+}
+</style>

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+/** How the match judges, in its parts. */
+const TABS = [
+  { to: '/', name: 'The match' },
+  { to: '/rules', name: 'Rules' },
+  { to: '/rules/schools', name: 'Schools' },
+]
+</script>
+
+<template>
+  <AreaTabs label="Judgement" :tabs="TABS" />
+</template>

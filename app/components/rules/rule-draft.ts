@@ -1,0 +1,107 @@
+import { OwnRule, type OfferTest } from '../../../core/match'
+import type { NumberFact, TextFact } from '../../../core/water'
+
+/** One condition as it is typed. */
+export type Condition =
+  | { readonly kind: 'over' | 'under'; readonly fact: NumberFact; readonly value: number | null }
+  | { readonly kind: 'is'; readonly fact: TextFact; readonly values: readonly string[] }
+
+/** A rule as it is typed. */
+export interface RuleDraft {
+  id: string
+  sentence: string
+  conditions: Condition[]
+  asks: 'favour' | 'avoid' | 'axis'
+  families: string[]
+  retrieves: string[]
+  colours: string[]
+  axis: string
+  want: number | null
+  weight: number
+}
+
+export const newDraft = (id: string): RuleDraft => ({
+  id,
+  sentence: '',
+  conditions: [],
+  asks: 'favour',
+  families: [],
+  retrieves: [],
+  colours: [],
+  axis: 'speed',
+  want: 0.5,
+  weight: 4,
+})
+
+/** A bound is soft: it begins and ends this share of its value to either side, so that a degree more or less flips nothing. */
+const SOFT = 0.1
+const around = (value: number): [number, number] => {
+  const edge = Math.max(0.02, Math.abs(value) * SOFT)
+  return [value - edge, value + edge]
+}
+
+/** What a draft stands for; or what is missing, in words. */
+export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: false; problem: string } {
+  const when: Record<string, unknown> = {}
+  for (const c of draft.conditions) {
+    if (c.kind === 'is') {
+      if (c.values.length > 0) when[c.fact] = [...c.values]
+    } else {
+      if (c.value === null) return { ok: false, problem: 'A condition lacks its figure.' }
+      const band = (when[c.fact] ?? {}) as object
+      when[c.fact] = { ...band, [c.kind === 'over' ? 'above' : 'below']: around(c.value) }
+    }
+  }
+  const test: OfferTest = {
+    ...(draft.families.length > 0 && { family: draft.families }),
+    ...(draft.retrieves.length > 0 && { retrieve: draft.retrieves }),
+    ...(draft.colours.length > 0 && { colour: draft.colours as OfferTest['colour'] }),
+  } as OfferTest
+  if (draft.asks !== 'axis' && Object.keys(test).length === 0)
+    return { ok: false, problem: 'Name a kind of lure, a way of fishing it or a colour.' }
+  if (draft.asks === 'axis' && draft.want === null) return { ok: false, problem: 'Say how much is asked for.' }
+  const effect =
+    draft.asks === 'axis'
+      ? { axis: draft.axis, want: draft.want, weight: draft.weight }
+      : { [draft.asks]: test, weight: draft.weight }
+  const parsed = OwnRule.safeParse({ id: draft.id, sentence: draft.sentence, when, effects: [effect] })
+  if (parsed.success) return { ok: true, rule: parsed.data }
+  const [issue] = parsed.error.issues
+  return issue?.path[0] === 'sentence'
+    ? { ok: false, problem: 'Say the rule in a sentence of at least three letters.' }
+    : { ok: false, problem: `${issue?.path.join(' › ')}: ${issue?.message}` }
+}
+
+/** The draft of a rule that is kept already. */
+export function draftOf(rule: OwnRule): RuleDraft {
+  const conditions = Object.entries(rule.when).flatMap(([fact, value]): Condition[] => {
+    if (Array.isArray(value)) return [{ kind: 'is', fact: fact as TextFact, values: value as string[] }]
+    const band = value as { above?: readonly [number, number]; below?: readonly [number, number] }
+    const middle = ([a, b]: readonly [number, number]) => (a + b) / 2
+    return [
+      ...(band.above ? [{ kind: 'over' as const, fact: fact as NumberFact, value: middle(band.above) }] : []),
+      ...(band.below ? [{ kind: 'under' as const, fact: fact as NumberFact, value: middle(band.below) }] : []),
+    ]
+  })
+  const base = { ...newDraft(rule.id), sentence: rule.sentence, conditions }
+  const [effect] = rule.effects
+  if (!effect) return base
+  if ('favour' in effect || 'avoid' in effect) {
+    const test = 'favour' in effect ? effect.favour : effect.avoid
+    return {
+      ...base,
+      asks: 'favour' in effect ? 'favour' : 'avoid',
+      families: [...(test.family ?? [])],
+      retrieves: [...(test.retrieve ?? [])],
+      colours: [...(test.colour ?? [])],
+      weight: effect.weight,
+    }
+  }
+  return {
+    ...base,
+    asks: 'axis',
+    axis: effect.axis,
+    want: 'want' in effect ? (effect.want ?? 1) : 1,
+    weight: effect.weight,
+  }
+}

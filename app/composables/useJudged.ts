@@ -1,0 +1,18 @@
+import { benchFor, rulesFor, type Bench } from '../../core/match'
+import { EMPTY_BOX } from '../../core/tackle'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+/** The water as it is this very moment, judged as the angler judges: what scoring one given set-up needs, in the page itself. */
+export function useJudged() {
+  const box = useBox()
+  const water = useWater()
+  /** What scoring needs of the box: its lures and their tests. */
+  const tested = computed(() => ({ ...EMPTY_BOX, lures: box.box.lures, tests: box.box.tests }))
+  const options = computed(() => ({ schools: box.practice.schools, rules: rulesFor(box.practice) }))
+  const bench = computed<Bench | null>(() => {
+    const { current: c, place } = water
+    return c && place ? benchFor(c, place, tested.value, options.value) : null
+  })
+  return { bench, options }
+}

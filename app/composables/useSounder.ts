@@ -1,0 +1,80 @@
+import { middleOf, readNmeaLog, readSentence, type NmeaReading } from '../../core/exchange'
+
+/** Anything that speaks NMEA 0183: the simulated boat now, a real bridge behind the same word later. */
+export interface Sounder {
+  /** Begins to listen; answers with the way to stop. */
+  listen: (over: SounderPlace, onSentence: (line: string) => void, onLost: () => void) => () => void
+}
+export interface SounderPlace {
+  readonly depthM: number
+  readonly waterTempC: number
+  readonly latDeg: number
+  readonly lonDeg: number
+  readonly driftMps: number
+  readonly fromMs: number
+}
+
+export const simulatedSounder: Sounder = {
+  listen(over, onSentence, onLost) {
+    const query = new URLSearchParams(Object.entries(over).map(([key, value]) => [key, String(value)]))
+    const source = new EventSource(`/api/standin/sounder?${query}`)
+    source.onmessage = (event) => String(event.data).split('\n').forEach(onSentence)
+    source.onerror = () => {
+      source.close()
+      onLost()
+    }
+    return () => source.close()
+  },
+}
+
+/** Readings kept while listening: about two minutes. */
+const KEPT = 600
+const MOST_PROBLEMS = 20
+
+/** Readings as they come from a stream or a log, and the middle of them. */
+export function useSounder(sounder: Sounder = simulatedSounder) {
+  const readings = shallowRef<readonly NmeaReading[]>([])
+  const problems = shallowRef<readonly string[]>([])
+  const source = ref('')
+  const listening = ref(false)
+  const lost = ref(false)
+  let end: (() => void) | null = null
+
+  function stop() {
+    end?.()
+    end = null
+    listening.value = false
+  }
+  function begin(from: string) {
+    stop()
+    readings.value = []
+    problems.value = []
+    lost.value = false
+    source.value = from
+  }
+  function listen(over: SounderPlace) {
+    begin('the simulated sounder')
+    listening.value = true
+    end = sounder.listen(
+      over,
+      (line) => {
+        const found = readSentence(line)
+        if (!found.ok) problems.value = [...problems.value, found.problem].slice(-MOST_PROBLEMS)
+        else if (found.reading) readings.value = [...readings.value.slice(1 - KEPT), found.reading]
+      },
+      () => {
+        lost.value = true
+        listening.value = false
+      },
+    )
+  }
+  function open(name: string, text: string) {
+    begin(name)
+    const log = readNmeaLog(text)
+    readings.value = log.readings
+    problems.value = log.problems.map((p) => `line ${p.line} ${p.problem}`)
+  }
+  onBeforeUnmount(stop)
+  const middle = computed(() => middleOf(readings.value))
+  return { readings, problems, source, listening, lost, middle, listen, open, stop }
+}

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { RULE_GROUPS, sayEffects, sayWhen, schoolShare, type OwnRule, type Rule } from '../../../core/match'
+import { holds } from '../../../core/water'
+import { useBox } from '~/stores/box'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+
+useHead({ title: 'Rules · Ygrion' })
+const box = useBox()
+const water = useWater()
+const settings = useSettings()
+
+const search = ref('')
+const only = ref<'all' | 'here' | 'changed'>('here')
+const ONLY = [
+  { value: 'here', title: 'That speak here' },
+  { value: 'all', title: 'All' },
+  { value: 'changed', title: 'Weighed otherwise' },
+]
+const degree = (rule: Rule) => {
+  const facts = water.reading?.facts
+  return facts ? holds(rule.when, facts) * schoolShare(rule, box.practice.schools, facts) : 0
+}
+const weightOf = (rule: Pick<Rule, 'id'>) => box.practice.weights[rule.id] ?? 1
+const matches = (rule: Rule) => {
+  const sought = (search.value ?? '').trim().toLowerCase()
+  if (only.value === 'changed' && weightOf(rule) === 1) return false
+  if (only.value === 'here' && degree(rule) < 0.05) return false
+  if (!sought) return true
+  const text = `${rule.sentence} ${sayWhen(rule.when, settings.system)} ${sayEffects(rule, settings.system)}`
+  return text.toLowerCase().includes(sought)
+}
+const groups = computed(() =>
+  RULE_GROUPS.map((g) => ({ ...g, shown: (g.rules as readonly Rule[]).filter(matches) })).filter(
+    (g) => g.shown.length > 0,
+  ),
+)
+const total = RULE_GROUPS.reduce((sum, g) => sum + g.rules.length, 0)
+const shown = computed(() => groups.value.reduce((sum, g) => sum + g.shown.length, 0))
+const changed = computed(() => Object.values(box.practice.weights).filter((w) => w !== 1).length)
+
+function weigh(rule: Pick<Rule, 'id' | 'sentence'>, weight: number) {
+  const { [rule.id]: _, ...rest } = box.practice.weights
+  const weights = weight === 1 ? rest : { ...rest, [rule.id]: weight }
+  const label = weight === 0 ? 'Switched off' : weight === 1 ? 'Weighed as usual' : `Weighed × ${weight}`
+  void box.judge({ weights }, `${label}: ${rule.sentence}`)
+}
+
+const editing = ref<OwnRule | 'new' | null>(null)
+function keep(rule: OwnRule) {
+  const known = box.practice.own.some((r) => r.id === rule.id)
+  const own = known ? box.practice.own.map((r) => (r.id === rule.id ? rule : r)) : [...box.practice.own, rule]
+  void box.judge({ own }, `${known ? 'Changed' : 'Added'} the rule “${rule.sentence}”`)
+  editing.value = null
+}
+function remove(rule: OwnRule) {
+  void box.judge({ own: box.practice.own.filter((r) => r.id !== rule.id) }, `Removed the rule “${rule.sentence}”`)
+}
+</script>
+
+<template>
+  <div class="page">
+    <header class="head">
+      <div>
+        <h1>How the match judges</h1>
+        <p class="quiet">
+          {{ total }} rules of practice, {{ box.practice.own.length }} of your own{{
+            changed ? `, ${changed} weighed otherwise` : ''
+          }}. A rule speaks where its water is met, and louder the more it is met.
+        </p>
+      </div>
+      <RuleTabs />
+    </header>
+    <section class="panel own" aria-labelledby="own-title">
+      <header>
+        <h2 id="own-title">My own rules</h2>
+        <v-btn color="primary" @click="editing = 'new'">Write a rule</v-btn>
+      </header>
+      <p v-if="box.practice.own.length === 0" class="quiet none">
+        What you know of your waters and nobody else does: write it down, and see what it would change before you keep
+        it.
+      </p>
+      <RuleRow
+        v-for="r in box.practice.own"
+        :key="r.id"
+        :rule="r"
+        :weight="weightOf(r)"
+        :degree="degree(r)"
+        own
+        @weigh="(w) => weigh(r, w)"
+        @edit="editing = r"
+        @remove="remove(r)"
+      />
+    </section>
+    <div class="find">
+      <v-text-field v-model="search" label="Search the rules" hide-details clearable autocomplete="off" />
+      <v-select v-model="only" label="Show" :items="ONLY" hide-details />
+      <p class="quiet" role="status">{{ shown }} of {{ total }}</p>
+    </div>
+    <section v-for="g in groups" :key="g.id" class="panel group" :aria-labelledby="`g-${g.id}`">
+      <h2 :id="`g-${g.id}`">{{ g.name }}</h2>
+      <RuleRow
+        v-for="r in g.shown"
+        :key="r.id"
+        :rule="r"
+        :weight="weightOf(r)"
+        :degree="degree(r)"
+        @weigh="(w) => weigh(r, w)"
+      />
+    </section>
+    <p v-if="shown === 0" class="quiet none" role="status">No rule fits that. Show all, or search for another word.</p>
+    <EditDialog :open="editing !== null" label="A rule of my own" :width-px="640" @close="editing = null">
+      <RuleForm v-if="editing" :rule="editing === 'new' ? null : editing" @keep="keep" @close="editing = null" />
+    </EditDialog>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 18px;
+  max-width: 1080px;
+}
+.own header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  padding: 14px 18px;
+}
+.none {
+  padding: 0 18px 16px;
+}
+.find {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 220px auto;
+  gap: 14px;
+  align-items: center;
+}
+.group h2 {
+  padding: 16px 18px 6px;
+}
+.group :deep(.rule + .rule) {
+  border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.7));
+}
+@media (max-width: 600px) {
+  .find {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

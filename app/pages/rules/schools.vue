@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { RULE_GROUPS, SCHOOLS, secondShare, type Practice, type Rule, type School } from '../../../core/match'
+import { holds } from '../../../core/water'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+useHead({ title: 'Schools · Ygrion' })
+const box = useBox()
+const water = useWater()
+type Side = Practice['schools'][string]
+
+const sides = (s: School) => [
+  { value: undefined, title: 'As usual' },
+  { value: 'first' as const, title: s.first.says },
+  { value: 'second' as const, title: s.second.says },
+  { value: 'both' as const, title: 'Weigh both' },
+]
+const share = (s: School) => {
+  const facts = water.reading?.facts
+  return facts ? secondShare(s, box.practice.schools, facts) : 0
+}
+const rules = RULE_GROUPS.flatMap((g) => g.rules as readonly Rule[])
+/** Rules of a school that speak in the water of today. */
+const speaking = (s: School) => {
+  const facts = water.reading?.facts
+  return facts ? rules.filter((r) => r.school?.startsWith(`${s.id}.`) && holds(r.when, facts) > 0.05).length : 0
+}
+function choose(s: School, side: Side | undefined) {
+  const { [s.id]: _, ...rest } = box.practice.schools
+  const schools = side ? { ...rest, [s.id]: side } : rest
+  void box.judge(
+    { schools },
+    `${s.question}: ${side === undefined ? 'as usual' : side === 'both' ? 'both weighed' : s[side].says}`,
+  )
+}
+</script>
+
+<template>
+  <div class="page">
+    <header>
+      <h1>Where good anglers disagree</h1>
+      <p class="quiet">Follow one side, or weigh both. What you choose counts in every water.</p>
+      <RuleTabs />
+    </header>
+    <div class="list">
+      <fieldset v-for="s in SCHOOLS" :id="s.id" :key="s.id" class="panel school">
+        <legend>{{ s.question }}</legend>
+        <p class="quiet">{{ s.why }}</p>
+        <div class="sides">
+          <label
+            v-for="side in sides(s)"
+            :key="String(side.value)"
+            :class="{ on: box.practice.schools[s.id] === side.value }"
+          >
+            <input
+              type="radio"
+              :name="s.id"
+              :checked="box.practice.schools[s.id] === side.value"
+              @change="choose(s, side.value)"
+            />
+            <span>{{ side.title }}</span>
+          </label>
+        </div>
+        <div class="scale" aria-hidden="true">
+          <span :style="{ width: `${100 * (1 - share(s))}%` }" />
+        </div>
+        <p class="now">
+          In today’s water: {{ Math.round(100 * (1 - share(s))) }} % {{ s.first.id.replace('-', ' ') }},
+          {{ Math.round(100 * share(s)) }} % {{ s.second.id.replace('-', ' ') }}.
+          {{
+            speaking(s) === 0
+              ? 'It makes no difference here.'
+              : `${speaking(s)} ${speaking(s) === 1 ? 'rule speaks' : 'rules speak'} here.`
+          }}
+        </p>
+      </fieldset>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 18px;
+  max-width: 1180px;
+}
+.list {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px;
+}
+.school {
+  padding: 18px 18px 16px;
+  margin: 0;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  scroll-margin-top: 16px;
+}
+.school:target {
+  border-color: rgb(var(--v-theme-secondary));
+}
+legend {
+  padding: 0;
+  float: left;
+  width: 100%;
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: 1.1rem;
+}
+.sides {
+  display: grid;
+  gap: 4px;
+}
+label {
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+  padding: 4px 12px;
+  border-radius: 10px;
+  cursor: pointer;
+}
+label:hover {
+  background: rgba(var(--v-theme-surface-variant), 0.5);
+}
+label.on {
+  background: rgb(var(--v-theme-surface-variant));
+  font-weight: 650;
+}
+input {
+  accent-color: rgb(var(--v-theme-primary));
+  width: 18px;
+  height: 18px;
+}
+.scale {
+  height: 8px;
+  border-radius: 4px;
+  background: rgb(var(--v-theme-secondary));
+  overflow: hidden;
+}
+.scale span {
+  display: block;
+  height: 100%;
+  background: rgb(var(--v-theme-primary));
+}
+.now {
+  font-size: 0.9rem;
+}
+@media (max-width: 860px) {
+  .list {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

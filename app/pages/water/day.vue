@@ -1,0 +1,229 @@
+<script setup lang="ts">
+import { area, line } from 'd3-shape'
+import { scaleLinear, scaleLog } from 'd3-scale'
+import { epochOf, readWater, speciesOf, stationFor, tideLevelM } from '../../../core/water'
+import { useMeasure } from '~/composables/useMeasure'
+import { useWater } from '~/stores/water'
+
+useHead({ title: 'Through the day · Ygrion' })
+const water = useWater()
+const { show } = useMeasure()
+const W = 960
+const H = 330
+const M = { left: 58, right: 16, top: 18, bottom: 34 }
+const STEP_H = 0.25
+
+type Moment = NonNullable<typeof day.value>[number]
+const hours = Array.from({ length: 24 / STEP_H + 1 }, (_, i) => i * STEP_H)
+const day = computed(() => {
+  const { current: c, place } = water
+  const species = c && speciesOf(c.speciesId)
+  if (!c || !place || !species) return null
+  const station = stationFor(place)
+  return hours.map((hour) => {
+    const r = readWater({ ...c, hour: Math.min(hour, 23.99), lightAs: null }, place, species)
+    return {
+      hour,
+      light: r.light,
+      surface: r.surfaceLux,
+      zone: r.zoneLux,
+      sun: r.sunAltitudeDeg,
+      tide: station ? tideLevelM(station, epochOf(place, c.date, hour)) : null,
+    }
+  })
+})
+const x = scaleLinear([0, 24], [M.left, W - M.right])
+const FLOOR = 1e-4
+const y = scaleLog([FLOOR, 200_000], [H - M.bottom, M.top]).clamp(true)
+const floor = (v: number) => Math.max(FLOOR, v)
+const ways = computed(() => {
+  const d = day.value
+  if (!d) return null
+  const of = (value: (p: Moment) => number) =>
+    line<Moment>()
+      .x((p) => x(p.hour))
+      .y((p) => y(floor(value(p))))(d) ?? ''
+  const under = area<Moment>()
+    .x((p) => x(p.hour))
+    .y0(H - M.bottom)
+    .y1((p) => y(floor(p.zone)))(d)
+  const tides = d.flatMap((p) => (p.tide === null ? [] : [p.tide]))
+  const level = scaleLinear([Math.min(...tides), Math.max(...tides) + 1e-6], [H - M.bottom - 12, H - M.bottom - 82])
+  const tide = tides.length
+    ? (line<Moment>()
+        .x((p) => x(p.hour))
+        .y((p) => level(p.tide ?? 0))(d) ?? '')
+    : ''
+  return { surface: of((p) => p.surface), zone: of((p) => p.zone), under: under ?? '', tide }
+})
+/** Runs of the same light. */
+const phases = computed(() => {
+  const runs: { light: string; from: number; to: number }[] = []
+  for (const p of day.value ?? []) {
+    const last = runs[runs.length - 1]
+    if (last?.light === p.light) last.to = p.hour
+    else {
+      if (last) last.to = p.hour
+      runs.push({ light: p.light, from: p.hour, to: p.hour })
+    }
+  }
+  return runs
+})
+const clock = (hour: number) => {
+  const minutes = Math.round(hour * 60)
+  return `${String(Math.floor(minutes / 60) % 24).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
+}
+const now = computed(() => water.current?.hour ?? 12)
+const here = computed(() =>
+  day.value?.reduce((best, p) => (Math.abs(p.hour - now.value) < Math.abs(best.hour - now.value) ? p : best)),
+)
+const LUX = [0.001, 0.1, 10, 1000, 100_000]
+const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
+</script>
+
+<template>
+  <div class="page">
+    <WaterTabs />
+    <section v-if="ways && water.current && here" class="panel day" aria-labelledby="day-title">
+      <header>
+        <h1 id="day-title">Light through the day</h1>
+        <p class="quiet">
+          {{ water.place?.name }}, {{ water.current.date }}. Lux at the surface, and in the zone at
+          {{ show(((water.reading?.zone.topM ?? 0) + (water.reading?.zone.bottomM ?? 0)) / 2, 'depth') }}.
+        </p>
+      </header>
+      <svg
+        :viewBox="`0 0 ${W} ${H}`"
+        role="img"
+        :aria-label="phases.map((p) => `${p.light} ${clock(p.from)} to ${clock(p.to)}`).join(', ')"
+      >
+        <g v-for="p in phases" :key="p.from">
+          <rect
+            :x="x(p.from)"
+            :y="M.top"
+            :width="Math.max(0, x(p.to) - x(p.from))"
+            :height="H - M.bottom - M.top"
+            :class="['phase', p.light]"
+          />
+          <text
+            v-if="x(p.to) - x(p.from) > 44"
+            :x="(x(p.from) + x(p.to)) / 2"
+            :y="H - M.bottom - 8"
+            text-anchor="middle"
+            class="name"
+          >
+            {{ p.light }}
+          </text>
+        </g>
+        <g v-for="t in LUX" :key="t">
+          <path :d="`M${M.left} ${y(t)}H${W - M.right}`" class="grid" />
+          <text :x="M.left - 8" :y="y(t) + 4" text-anchor="end">{{ lux(t) }} lx</text>
+        </g>
+        <path :d="ways.under" class="under" />
+        <path :d="ways.surface" class="surface" />
+        <path :d="ways.zone" class="zone" />
+        <path v-if="ways.tide" :d="ways.tide" class="tide" />
+        <path :d="`M${x(now)} ${M.top}V${H - M.bottom}`" class="now" />
+        <text v-for="t in [0, 3, 6, 9, 12, 15, 18, 21, 24]" :key="`h${t}`" :x="x(t)" :y="H - 12" text-anchor="middle">
+          {{ t }}:00
+        </text>
+      </svg>
+      <label class="hour">
+        <span
+          >Hour <b>{{ clock(now) }}</b></span
+        >
+        <input
+          type="range"
+          min="0"
+          max="23.75"
+          step="0.25"
+          :value="now"
+          :aria-valuetext="clock(now)"
+          @input="(e) => water.change({ hour: Number((e.target as HTMLInputElement).value) })"
+        />
+      </label>
+      <p>
+        {{ here.light.charAt(0).toUpperCase() + here.light.slice(1) }}, the sun {{ Math.round(here.sun) }}° high:
+        {{ Number(here.surface.toPrecision(2)).toLocaleString('en') }} lx above,
+        {{ Number(here.zone.toPrecision(2)).toLocaleString('en') }} lx where the fish are.
+        <template v-if="ways.tide"> The dotted line is the level of the tide.</template>
+        <NuxtLink to="/">See what that does to the match</NuxtLink>, or let it run along the hours there under “What
+        if”.
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.day {
+  margin-top: 16px;
+  padding: 20px 22px;
+  display: grid;
+  gap: 14px;
+}
+svg {
+  display: block;
+  width: 100%;
+}
+text {
+  font-size: 12px;
+  fill: rgb(var(--v-theme-on-surface));
+  font-variant-numeric: tabular-nums;
+}
+.name {
+  font-weight: 600;
+}
+.phase {
+  fill: #f0d998;
+  fill-opacity: 0.35;
+}
+.phase.night {
+  fill: #27343c;
+  fill-opacity: 0.3;
+}
+.phase.dawn,
+.phase.dusk {
+  fill: #d9834a;
+  fill-opacity: 0.3;
+}
+.grid {
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-opacity: 0.14;
+}
+.under {
+  fill: rgb(var(--v-theme-primary));
+  fill-opacity: 0.16;
+}
+.surface {
+  fill: none;
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-width: 1.6;
+  stroke-dasharray: 6 4;
+}
+.zone {
+  fill: none;
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2.6;
+}
+.tide {
+  fill: none;
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-width: 1.8;
+  stroke-dasharray: 1.5 4;
+  stroke-linecap: round;
+}
+.now {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 2.4;
+}
+.hour {
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr);
+  gap: 14px;
+  align-items: center;
+}
+.hour input {
+  accent-color: rgb(var(--v-theme-secondary));
+  min-height: 40px;
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { useMatchShown } from '~/composables/useMatchShown'
+
+useHead({ title: 'Water · Ygrion' })
+const match = useMatchShown()
+const first = computed(() => match.rows.slice(0, 4))
+</script>
+
+<template>
+  <div class="page">
+    <WaterTabs />
+    <div class="water">
+      <section class="panel sheet" aria-labelledby="water-title">
+        <h1 id="water-title">Read the water</h1>
+        <WaterForm />
+      </section>
+      <div class="seen">
+        <section class="panel" aria-label="The place">
+          <PlaceColumn />
+        </section>
+        <section class="panel answers" aria-label="What this water asks for">
+          <div>
+            <h2>It asks for</h2>
+            <ul class="asked">
+              <li v-for="a in match.answer?.asked" :key="a.ruleId">{{ a.sentence }}</li>
+            </ul>
+          </div>
+          <div v-if="first.length">
+            <h2>So tie on</h2>
+            <RankRow
+              v-for="(row, i) in first"
+              :key="row.key"
+              :row="row"
+              :place="i + 1"
+              :chosen="row.key === match.chosen?.key"
+              @choose="match.choose(row.setUp.build.lure.id)"
+            />
+            <NuxtLink to="/" class="on">See the whole match</NuxtLink>
+          </div>
+        </section>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.water {
+  margin-top: 16px;
+  display: grid;
+  grid-template-columns: 440px minmax(0, 1fr);
+  gap: 18px;
+  align-items: start;
+}
+.sheet {
+  padding: 18px 20px 22px;
+}
+h1 {
+  margin-bottom: 16px;
+}
+.seen {
+  display: grid;
+  gap: 18px;
+  min-width: 0;
+  position: sticky;
+  top: 16px;
+}
+.answers {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+  gap: 20px;
+  padding: 16px 18px 18px;
+}
+.asked {
+  margin: 10px 0 0;
+  padding-left: 18px;
+  display: grid;
+  gap: 7px;
+}
+.on {
+  display: inline-block;
+  margin-top: 10px;
+  font-weight: 650;
+}
+@media (max-width: 1080px) {
+  .water {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .seen {
+    position: static;
+    order: -1;
+  }
+}
+@media (max-width: 760px) {
+  .answers {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

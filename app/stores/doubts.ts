@@ -1,0 +1,75 @@
+import { proxy } from 'comlink'
+import { defineStore } from 'pinia'
+import { markRaw } from 'vue'
+import { reignAt, knobValue, type BetterBuy, type Hinge, type KnobId, type Reign, type Sweep } from '../../core/match'
+import { plain } from '~/composables/plain'
+import { useMatchWorker } from '~/composables/useMatchWorker'
+import { useMatch } from './match'
+
+/** Doubts are looked into once the water has stood still this long, ms. */
+const SETTLED_MS = 900
+/** What the sentence beside the answer looks along, and in how many steps. */
+const LOOKED_ALONG: readonly KnobId[] = ['visibilityM', 'waterTempC']
+const COARSE = 5
+
+/** How far the first place holds along one condition. */
+export interface Holds {
+  readonly sweep: Sweep
+  readonly now: Reign
+  readonly before: Reign | null
+  readonly after: Reign | null
+}
+
+/** What an answer hangs on: schools, conditions, and what is not in the box. Worked out after it, and dropped when the water moves. */
+export const useDoubts = defineStore('doubts', () => {
+  const match = useMatch()
+  const hinges = shallowRef<readonly Hinge[] | null>(null)
+  const buy = shallowRef<BetterBuy | null | undefined>(undefined)
+  const holding = shallowRef<readonly Holds[]>([])
+
+  let turn = 0
+  let settling: ReturnType<typeof setTimeout> | undefined
+  /** Whether anybody looks. */
+  const active = ref(false)
+  function start() {
+    watch(
+      () => [match.answer, active.value],
+      () => {
+        turn += 1
+        hinges.value = null
+        buy.value = undefined
+        holding.value = []
+        clearTimeout(settling)
+        if (active.value && match.answer?.rows.length) settling = setTimeout(() => void look(turn), SETTLED_MS)
+      },
+      { immediate: true },
+    )
+  }
+
+  async function look(mine: number) {
+    const { asked, answer } = match
+    if (!asked || !answer) return
+    const question = plain(asked)
+    const worker = useMatchWorker()
+    const bought = await worker.betterBuy(plain(answer.rows[0]?.setUp ?? null), question)
+    if (mine !== turn) return
+    buy.value = bought
+    const found = await worker.hinges(question)
+    if (mine !== turn || !found) return
+    hinges.value = markRaw(found)
+    for (const knob of LOOKED_ALONG) {
+      const sweep = await worker.sweep(
+        'holds',
+        knob,
+        COARSE,
+        question,
+        proxy(() => undefined),
+      )
+      if (mine !== turn || !sweep) return
+      const reign = reignAt(sweep, knobValue(question.c, knob))
+      if (reign) holding.value = [...holding.value, markRaw({ sweep, ...reign })]
+    }
+  }
+
+  return { active, hinges, buy, holding, start }
+})

@@ -1,0 +1,67 @@
+import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser'
+import type { Place } from '../water'
+
+/** A waypoint as it stands in a GPX 1.1 file. */
+export interface Waypoint {
+  readonly name: string
+  readonly latDeg: number
+  readonly lonDeg: number
+  readonly note: string
+}
+export type GpxResult =
+  | { readonly ok: true; readonly waypoints: Waypoint[]; readonly problems: readonly string[] }
+  | { readonly ok: false; readonly problem: string }
+
+const PARSER = new XMLParser({
+  ignoreAttributes: false,
+  attributeNamePrefix: '@',
+  parseTagValue: false,
+  parseAttributeValue: false,
+  processEntities: true,
+  isArray: (name) => name === 'wpt',
+})
+const MOST_TEXT = { name: 80, note: 400 } as const
+
+type Node = Readonly<Record<string, unknown>>
+const textOf = (value: unknown) => (typeof value === 'string' ? value.trim() : '')
+
+/** Waypoints of a GPX file; those without a sound position are listed and left out. Never throws. */
+export function readGpx(text: string): GpxResult {
+  const valid = XMLValidator.validate(text)
+  if (valid !== true) return { ok: false, problem: `line ${valid.err.line}: ${valid.err.msg}` }
+  const root = (PARSER.parse(text) as Node).gpx as Node | undefined
+  if (root === undefined) return { ok: false, problem: 'this is no GPX file: it has no gpx element' }
+  const found = (typeof root === 'object' ? ((root.wpt as Node[] | undefined) ?? []) : []) as Node[]
+  if (found.length === 0) return { ok: false, problem: 'the file holds no waypoints' }
+  const problems: string[] = []
+  const waypoints = found.flatMap((wpt, i): Waypoint[] => {
+    const [latDeg, lonDeg] = [Number(wpt['@lat']), Number(wpt['@lon'])]
+    const name = textOf(wpt.name) || `Waypoint ${i + 1}`
+    const sound =
+      wpt['@lat'] !== undefined && wpt['@lon'] !== undefined && Math.abs(latDeg) <= 90 && Math.abs(lonDeg) <= 180
+    if (!sound) {
+      problems.push(`“${name}” has no sound position (lat ${String(wpt['@lat'])}, lon ${String(wpt['@lon'])})`)
+      return []
+    }
+    const note = textOf(wpt.desc) || textOf(wpt.cmt)
+    return [{ name: name.slice(0, MOST_TEXT.name), latDeg, lonDeg, note: note.slice(0, MOST_TEXT.note) }]
+  })
+  return { ok: true, waypoints, problems }
+}
+
+/** Places as waypoints of a GPX 1.1 file: name, position, note, and the law in the comment. */
+export function writeGpx(places: readonly Pick<Place, 'name' | 'latDeg' | 'lonDeg' | 'note' | 'rules'>[]): string {
+  const wpt = places.map(({ name, latDeg, lonDeg, note, rules }) => ({
+    '@lat': latDeg.toFixed(6),
+    '@lon': lonDeg.toFixed(6),
+    name,
+    ...(rules && { cmt: rules }),
+    ...(note && { desc: note }),
+  }))
+  const builder = new XMLBuilder({ ignoreAttributes: false, attributeNamePrefix: '@', format: true })
+  const built = builder.build({
+    '?xml': { '@version': '1.0', '@encoding': 'UTF-8' },
+    gpx: { '@version': '1.1', '@creator': 'Ygrion', '@xmlns': 'http://www.topografix.com/GPX/1/1', wpt },
+  }) as string
+  return built
+}

@@ -1,0 +1,137 @@
+import { DefaultPacketFactory, parseGenericPacket, type Packet } from 'nmea-simple'
+
+/**
+ * Readings of a sounder, a temperature probe, a log and a receiver in NMEA 0183: depth (DBT, DPT), water temperature (MTW), speed (VHW, VTG, RMC) and
+ * position (RMC). Sentences of other kinds are passed over.
+ */
+export interface NmeaReading {
+  /** Depth under the surface where the sender says how deep its transducer hangs (DPT), else under the transducer, m. */
+  readonly depthM?: number
+  readonly waterTempC?: number
+  /** Through the water (VHW), or over ground (VTG, RMC), m/s. */
+  readonly waterSpeedMps?: number
+  readonly groundSpeedMps?: number
+  readonly latDeg?: number
+  readonly lonDeg?: number
+  /** Universal time, milliseconds. */
+  readonly atMs?: number
+}
+
+const KNOT_MPS = 1852 / 3600
+
+/** The two kinds of sentence that the library does not know: fields as in NMEA 0183. */
+type OwnPacket =
+  | { readonly sentenceId: 'MTW'; readonly degrees: number; readonly unit: string }
+  | { readonly sentenceId: 'DPT'; readonly depthM: number; readonly offsetM: number }
+
+class Factory extends DefaultPacketFactory<OwnPacket> {
+  override assembleCustomPacket(stub: { sentenceId: string }, fields: string[]): OwnPacket | null {
+    if (stub.sentenceId === 'MTW') return { sentenceId: 'MTW', degrees: figure(fields[1]), unit: fields[2] ?? '' }
+    if (stub.sentenceId === 'DPT') {
+      const offset = fields[2] ? figure(fields[2]) : 0
+      return { sentenceId: 'DPT', depthM: figure(fields[1]), offsetM: Math.max(0, offset) }
+    }
+    return null
+  }
+}
+const figure = (text: string | undefined) => (text ? Number(text) : NaN)
+const FACTORY = new Factory()
+
+export type SentenceResult =
+  { readonly ok: true; readonly reading: NmeaReading | null } | { readonly ok: false; readonly problem: string }
+
+const read = (reading: NmeaReading): SentenceResult => {
+  const known = Object.entries(reading).filter(([, v]) => typeof v === 'number' && Number.isFinite(v))
+  return { ok: true, reading: known.length > 0 ? Object.fromEntries(known) : null }
+}
+
+/** One sentence; `reading` is null where it says nothing that is wanted here. A wrong checksum or a figure that cannot be is a problem. Never throws. */
+export function readSentence(line: string): SentenceResult {
+  const text = line.trim()
+  if (!text.startsWith('$')) return { ok: false, problem: 'is no NMEA 0183 sentence: it does not begin with $' }
+  if (!/\*[0-9a-f]{2}$/i.test(text)) return { ok: false, problem: 'was cut short: its checksum is missing' }
+  let packet: Packet | OwnPacket
+  try {
+    packet = parseGenericPacket<Packet | OwnPacket>(text, FACTORY)
+  } catch (error) {
+    const message = error instanceof Error ? error.message : ''
+    if (/no known parser/i.test(message)) return { ok: true, reading: null }
+    return { ok: false, problem: /invalid sentence/i.test(message) ? 'has a wrong checksum' : 'cannot be read' }
+  }
+  switch (packet.sentenceId) {
+    case 'DBT':
+      return within(packet.depthMeters, 0, 12_000, 'depth') ?? read({ depthM: packet.depthMeters })
+    case 'DPT':
+      return within(packet.depthM, 0, 12_000, 'depth') ?? read({ depthM: packet.depthM + packet.offsetM })
+    case 'MTW':
+      if (packet.unit && packet.unit !== 'C') return { ok: false, problem: 'gives a temperature in an unknown unit' }
+      return within(packet.degrees, -5, 50, 'water temperature') ?? read({ waterTempC: packet.degrees })
+    case 'VHW':
+      return read({ waterSpeedMps: packet.speedKnots * KNOT_MPS })
+    case 'VTG':
+      return read({ groundSpeedMps: packet.speedKnots * KNOT_MPS })
+    case 'RMC':
+      if (packet.status !== 'valid') return { ok: true, reading: null }
+      return read({
+        latDeg: packet.latitude,
+        lonDeg: packet.longitude,
+        groundSpeedMps: packet.speedKnots * KNOT_MPS,
+        atMs: packet.datetime.getTime(),
+      })
+    default:
+      return { ok: true, reading: null }
+  }
+}
+
+function within(value: number, low: number, high: number, what: string): SentenceResult | null {
+  if (Number.isNaN(value)) return { ok: true, reading: null }
+  return value >= low && value <= high ? null : { ok: false, problem: `gives a ${what} of ${value}, which cannot be` }
+}
+
+/** What a log of sentences comes to. */
+export interface NmeaLog {
+  readonly readings: readonly NmeaReading[]
+  /** Sentences that say something wanted here, and those passed over. */
+  readonly used: number
+  readonly passedOver: number
+  readonly problems: readonly { readonly line: number; readonly problem: string }[]
+  /** The middle of what was read; null where nothing was. */
+  readonly middle: Readonly<Record<keyof NmeaReading, number | null>>
+}
+
+const KEYS = ['depthM', 'waterTempC', 'waterSpeedMps', 'groundSpeedMps', 'latDeg', 'lonDeg', 'atMs'] as const
+const MOST_PROBLEMS = 50
+
+function median(values: readonly number[]): number | null {
+  if (values.length === 0) return null
+  const sorted = [...values].sort((a, b) => a - b)
+  const half = Math.floor(sorted.length / 2)
+  return sorted.length % 2 ? (sorted[half] ?? null) : ((sorted[half - 1] ?? 0) + (sorted[half] ?? 0)) / 2
+}
+
+/** The middle of readings: a jump of the sounder or a frozen probe moves it little. */
+export function middleOf(readings: readonly NmeaReading[]): NmeaLog['middle'] {
+  const of = (key: keyof NmeaReading) => median(readings.flatMap((r) => (r[key] === undefined ? [] : [r[key]])))
+  return Object.fromEntries(KEYS.map((key) => [key, of(key)])) as NmeaLog['middle']
+}
+
+/** Reads a whole log, a sentence a line; lines that cannot be read are listed and the rest is used. */
+export function readNmeaLog(text: string): NmeaLog {
+  const readings: NmeaReading[] = []
+  const problems: { line: number; problem: string }[] = []
+  let passedOver = 0
+  text.split(/\r?\n/).forEach((line, i) => {
+    if (line.trim() === '') return
+    const found = readSentence(line)
+    if (!found.ok) problems.push({ line: i + 1, problem: found.problem })
+    else if (found.reading) readings.push(found.reading)
+    else passedOver += 1
+  })
+  return {
+    readings,
+    used: readings.length,
+    passedOver,
+    problems: problems.slice(0, MOST_PROBLEMS),
+    middle: middleOf(readings),
+  }
+}

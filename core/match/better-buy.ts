@@ -1,0 +1,50 @@
+import { COLOURS, COLOUR_GROUPS, groupShares, mouldOf, type Box, type Colouring, type Lure } from '../tackle'
+import type { Ranked } from './account'
+import type { Bench } from './bench'
+import { rank } from './rank'
+
+/** What a shop could add: a lure that the box does not hold and that would be worth its place here. */
+export interface BetterBuy {
+  readonly lure: Lure
+  readonly ranked: Ranked
+  /** Points it would be ahead of the best of the box. */
+  readonly gain: number
+}
+
+/** A lure is worth buying for one water only when it is this much better, points. */
+const WORTH_BUYING = 2.5
+
+/** The colouring that this water likes best. */
+function bestColouring({ demand, contrastOf }: Bench): Colouring {
+  const ranked = COLOUR_GROUPS.map((group) => ({ group, liked: demand.colour.liking[group] })).sort(
+    (a, b) => b.liked - a.liked,
+  )
+  const best = ranked.filter((r) => r.liked >= (ranked[0]?.liked ?? 0) - 0.05).map((r) => r.group)
+  const plain = COLOURS.filter((c) => best.includes(c.group)).map((c): Colouring => {
+    const id = c.id as Colouring['flank']
+    return { back: id, flank: id, belly: id, pattern: 'plain' }
+  })
+  return plain.reduce((most, one) => (contrastOf(one) > contrastOf(most) ? one : most))
+}
+
+/**
+ * The best lure of a market that the box lacks, in the colours this water likes best, on the rods and lines of the box; null where nothing on the market
+ * is worth buying for this water.
+ */
+export function betterBuy(
+  box: Box,
+  bench: Bench,
+  answer: Ranked | undefined,
+  market: readonly Lure[],
+): BetterBuy | null {
+  const colour = bestColouring(bench)
+  const main = (lure: Lure) => JSON.stringify(groupShares(lure.colour))
+  const held = new Set(box.lures.filter((l) => l.count > 0).map((l) => `${mouldOf(l)} ${main(l)}`))
+  const wanted = [...new Map(market.map((l) => [mouldOf(l), l])).values()]
+    .map((lure) => ({ ...lure, id: `market ${lure.id}`, colour, count: 1 }) as Lure)
+    .filter((lure) => !held.has(`${mouldOf(lure)} ${main(lure)}`))
+  const [first] = rank({ ...box, lures: wanted }, bench, 1)
+  if (!first) return null
+  const gain = first.score - (answer?.score ?? 0)
+  return gain >= WORTH_BUYING ? { lure: first.setUp.build.lure, ranked: first, gain } : null
+}

@@ -1,0 +1,57 @@
+import type { Box } from '../tackle'
+import type { Conditions, Place } from '../water'
+import type { Ranked } from './account'
+import { benchFor, type MatchOptions } from './bench'
+import { rank } from './rank'
+import { RULES, SCHOOLS, type School } from './rule'
+import { holds } from '../water'
+
+/** A point on which good anglers disagree and on which this answer hangs. */
+export interface Hinge {
+  readonly school: School
+  /** The first of each side. */
+  readonly first: Ranked
+  readonly second: Ranked
+}
+
+/** Schools whose rules speak at all in a water. */
+export function schoolsSpeaking(
+  c: Conditions,
+  place: Place,
+  box: Box,
+  options: Pick<MatchOptions, 'schools' | 'rules'>,
+) {
+  const { facts } = benchFor(c, place, box, options).reading
+  const rules = options.rules ?? RULES
+  return SCHOOLS.filter((school) =>
+    rules.some((r) => r.school?.startsWith(`${school.id}.`) && holds(r.when, facts) > 0.1),
+  )
+}
+
+/** Follows each school that speaks here to either side; answers with those on which the first lure or its way of fishing hangs. A step for each school. */
+export function* hingeSteps(
+  c: Conditions,
+  place: Place,
+  box: Box,
+  options: Pick<MatchOptions, 'schools' | 'rules'>,
+): Generator<number, Hinge[]> {
+  const speaking = schoolsSpeaking(c, place, box, options)
+  const found: Hinge[] = []
+  for (const [i, school] of speaking.entries()) {
+    const by = (side: 'first' | 'second') =>
+      rank(box, benchFor(c, place, box, { ...options, schools: { ...options.schools, [school.id]: side } }), 1)[0]
+    const [first, second] = [by('first'), by('second')]
+    if (first && second && differ(first, second)) found.push({ school, first, second })
+    yield (i + 1) / speaking.length
+  }
+  return found
+}
+
+/** Another lure, another way of fishing it, or another rod. */
+function differ({ setUp: a }: Ranked, { setUp: b }: Ranked): boolean {
+  return (
+    a.build.lure.id !== b.build.lure.id ||
+    a.handling.retrieve.id !== b.handling.retrieve.id ||
+    a.outfit.rod.id !== b.outfit.rod.id
+  )
+}

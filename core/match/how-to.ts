@@ -1,0 +1,132 @@
+import { CADENCES, type DOINGS } from '../../data/cadences'
+import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
+import type { Retrieve } from '../tackle'
+import { holds, type When } from '../water'
+import type { Ranked } from './account'
+import type { Bench } from './bench'
+import { fitsSetUp } from './habit'
+import { lawBroken } from './law'
+import type { OfferTest } from './offer-test'
+import { schoolShare } from './rule'
+import type { SetUp } from './setup'
+
+export type Doing = keyof typeof DOINGS
+
+/** One thing that the hand does, and for how long. */
+export interface Beat {
+  readonly does: Doing
+  readonly seconds: number
+}
+
+/** A way of fishing as a score: once at the start, then over and over. */
+export interface Cadence {
+  readonly lead: readonly Beat[]
+  readonly loop: readonly Beat[]
+  /** Length of the loop, s. */
+  readonly loopS: number
+  /** Turns of the handle a second while winding; null where the rod does it. */
+  readonly turnsPerS: number | null
+}
+
+type Parts = readonly { readonly does: Doing; readonly part: number }[]
+
+function pullParts(retrieve: Retrieve): Parts {
+  const named = (CADENCES as Readonly<Record<string, Parts>>)[retrieve.id]
+  return named ?? [{ does: retrieve.window === undefined ? 'drag' : 'wind', part: 1 }]
+}
+
+/** The score of a set-up. The pull keeps its length whatever is done within it, so that the path drawn is the one that is played. */
+export function cadenceOf({ handling, outfit }: Pick<SetUp, 'handling' | 'outfit'>): Cadence {
+  const { retrieve, countDownS, pullMps } = handling
+  const loop: Beat[] = pullParts(retrieve).map(({ does, part }) => ({ does, seconds: part * retrieve.pullS }))
+  if (retrieve.restS > 0) loop.push({ does: 'pause', seconds: retrieve.restS })
+  return {
+    lead: countDownS > 0 ? [{ does: 'sink', seconds: countDownS }] : [],
+    loop,
+    loopS: loop.reduce((sum, b) => sum + b.seconds, 0),
+    turnsPerS: retrieve.window === undefined ? null : pullMps / outfit.reel.linePerTurnM,
+  }
+}
+
+/** What is being done at a moment of a score, s from the splash, and how far through it; after the lead the loop goes round. */
+export function beatAt(
+  { lead, loop, loopS }: Cadence,
+  atS: number,
+): { index: number; inLead: boolean; through: number } {
+  const leadS = lead.reduce((sum, b) => sum + b.seconds, 0)
+  const inLead = atS < leadS
+  let left = inLead ? atS : (atS - leadS) % loopS
+  const beats = inLead ? lead : loop
+  for (const [index, { seconds }] of beats.entries()) {
+    if (left < seconds) return { index, inLead, through: left / seconds }
+    left -= seconds
+  }
+  return { index: beats.length - 1, inLead, through: 1 }
+}
+
+/** A sentence of the trade, and the facts it stands for. */
+export interface Note {
+  readonly id: string
+  readonly facts: readonly number[]
+  readonly says: string
+}
+export interface Tell extends Note {
+  readonly heard: string
+}
+
+/** How to fish a set-up in this water. */
+export interface HowTo {
+  readonly cadence: Cadence
+  /** Depth that the count-down lets it sink to, m. */
+  readonly sinksToM: number
+  readonly ready: readonly Note[]
+  readonly feel: readonly Note[]
+  readonly tells: readonly Tell[]
+  readonly changes: readonly Note[]
+  readonly cautions: readonly Note[]
+  /** The law of the place, as far as it is written down here. */
+  readonly law: readonly string[]
+}
+
+interface Entry extends Note {
+  readonly of: OfferTest
+  readonly when?: When
+  readonly school?: string
+}
+
+const MOST = { ready: 3, feel: 2, tells: 7, changes: 5 } as const
+
+export function howToFish(
+  { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
+  { reading, place, schools }: Bench,
+): HowTo {
+  const fitting = <E extends Entry>(table: readonly E[]): E[] =>
+    table.filter(
+      (e) =>
+        fitsSetUp(e.of, setUp) &&
+        (!e.when || holds(e.when, reading.facts) >= 0.5) &&
+        (!e.school || schoolShare({ school: e.school }, schools, reading.facts) >= 0.5),
+    )
+  const { countDownS } = setUp.handling
+  const { path } = thrown
+  return {
+    cadence: cadenceOf(setUp),
+    sinksToM: countDownS > 0 ? (path.z[path.workFrom] ?? 0) : 0,
+    ready: fitting<Entry>(READY).slice(0, MOST.ready),
+    feel: fitting<Entry>(FEEL).slice(0, MOST.feel),
+    tells: fitting<Entry & Tell>(TELLS).slice(0, MOST.tells),
+    changes: fitting<Entry>(CHANGES).slice(0, MOST.changes),
+    cautions: fitting<Entry>(CAUTIONS),
+    law: lawOf(setUp, place),
+  }
+}
+
+function lawOf({ build }: SetUp, place: Bench['place']): string[] {
+  const broken = lawBroken(build.lure, place)
+  return [
+    ...(broken ? [`Not here: ${broken}.`] : []),
+    ...(place.singlesOnly ? ['Single hooks only on this water.'] : []),
+    ...(place.mostHooks !== null ? [`No more than ${place.mostHooks} hooks on a line here.`] : []),
+    ...(place.rules ? [place.rules] : []),
+  ]
+}

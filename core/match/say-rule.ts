@@ -1,0 +1,159 @@
+import { MOUNT_WORDS, SOUND_WORDS, TRAIT_WORDS } from '../../data/rule-words'
+import { showMeasure, type RoleId, type UnitSystem } from '../quantity'
+import { FAMILIES, retrieveOf } from '../tackle'
+import { NUMBER_FACTS, TEXT_FACTS, forageOf, speciesOf, type NumberFact, type TextFact, type When } from '../water'
+import { axisOf } from './axis'
+import type { OfferTest, Span } from './offer-test'
+import type { Effect, Rule } from './rule'
+
+/** Rules of practice in an angler's words. */
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
+/** “A, b or c”. */
+export const either = (names: readonly string[]) =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names[names.length - 1]}`
+
+/** What a figure of the water is called, and how it is measured. */
+export const NUMBER_WORDS: Readonly<Record<NumberFact, { readonly name: string; readonly role: RoleId | null }>> = {
+  waterTempC: { name: 'water temperature', role: 'waterTemp' },
+  visibilityM: { name: 'visibility', role: 'depth' },
+  windMps: { name: 'wind', role: 'wind' },
+  currentMps: { name: 'current', role: 'current' },
+  depthM: { name: 'depth', role: 'depth' },
+  coverTopM: { name: 'depth of the cover’s top', role: 'depth' },
+  coverDensity: { name: 'thickness of the cover', role: null },
+  zoneTopM: { name: 'top of the zone', role: 'depth' },
+  zoneMidM: { name: 'middle of the zone', role: 'depth' },
+  offBottomM: { name: 'height of the fish off the bottom', role: 'depth' },
+  sunAltitudeDeg: { name: 'height of the sun, °', role: null },
+  forageLengthM: { name: 'length of the forage', role: 'lureLength' },
+  appetite: { name: 'appetite', role: null },
+  month: { name: 'month', role: null },
+  hour: { name: 'hour', role: null },
+  salinity: { name: 'salinity', role: null },
+  driftMps: { name: 'drift', role: 'current' },
+  tideRangeM: { name: 'range of the tide', role: 'depth' },
+  swellM: { name: 'swell', role: 'depth' },
+  tempChangeC: { name: 'change of temperature in three days, °C', role: null },
+  stirredM: { name: 'depth that the wind stirs', role: 'depth' },
+  moonLit: { name: 'lit part of the moon', role: null },
+}
+
+export const TEXT_WORDS: Readonly<Record<TextFact, string>> = {
+  sky: 'sky',
+  cover: 'cover',
+  season: 'season of the fish',
+  light: 'light',
+  mood: 'mood',
+  species: 'fish',
+  forage: 'forage',
+  forageShade: 'shade of the forage',
+  mouth: 'mouth',
+  trend: 'trend of the temperature',
+  group: 'kind of fish',
+  schools: 'fish in shoals',
+  forageKind: 'kind of forage',
+  tide: 'tide',
+  water: 'water',
+  singlesOnly: 'single hooks by law',
+}
+
+export function sayFigure(fact: NumberFact, value: number, system: UnitSystem): string {
+  const { role } = NUMBER_WORDS[fact]
+  return role ? showMeasure(value, role, system) : String(Math.round(value * 100) / 100)
+}
+
+export function sayFactValue(fact: TextFact, value: string): string {
+  if (fact === 'species') return speciesOf(value)?.name.toLowerCase() ?? value
+  if (fact === 'forage') return forageOf(value)?.name.toLowerCase() ?? value
+  return value
+}
+
+/** “Water temperature over 12 °C; mood active or neutral”; empty where it always holds. */
+export function sayWhen(when: When, system: UnitSystem): string {
+  const figures = NUMBER_FACTS.flatMap((fact) => {
+    const band = when[fact]
+    const middle = ([a, b]: readonly [number, number]) => sayFigure(fact, (a + b) / 2, system)
+    const ends = [band?.above && `over ${middle(band.above)}`, band?.below && `under ${middle(band.below)}`]
+    const said = ends.filter(Boolean).join(' and ')
+    return said ? [`${NUMBER_WORDS[fact].name} ${said}`] : []
+  })
+  const words = TEXT_FACTS.flatMap((fact) => {
+    const values = when[fact]
+    return values ? [`${TEXT_WORDS[fact]} ${either(values.map((v) => sayFactValue(fact, v)))}`] : []
+  })
+  return [...figures, ...words].join('; ')
+}
+
+function saySpan(span: Span | undefined, role: RoleId, system: UnitSystem, of: string): string | undefined {
+  return span && `${of} ${showMeasure(span[0], role, system)} to ${showMeasure(span[1], role, system)}`
+}
+
+/** What a rule speaks of: “crankbait; wind to touch, pause, let it rise”. */
+export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string {
+  const { family, body, mount, head, weedless, hooks, sound, trailer, colour, traits, sized } = test
+  const kinds = family && either(family.map((id) => lower(FAMILIES.find((f) => f.id === id)?.name ?? id)))
+  const marks = [
+    body && `${either(body)} bodies`,
+    ...Object.entries(traits ?? {}).map(([name, values]) =>
+      values[0] === true
+        ? name
+        : values[0] === false
+          ? `no ${name}`
+          : `${either(values.map(String))} ${TRAIT_WORDS[name] ?? name}`,
+    ),
+    ...Object.entries(sized ?? {}).map(([name, [low, high]]) => `${TRAIT_WORDS[name] ?? name} ${low} to ${high}`),
+    sound && either(sound.map((s) => SOUND_WORDS[s])),
+    mount && either(mount.map((m) => MOUNT_WORDS[m])),
+    head && `${either(head.map((h) => h.replace('-', ' ')))} head`,
+    saySpan(test.headKg, 'lureMass', system, 'a head of'),
+    saySpan(test.hookKg, 'lureMass', system, 'a hook of'),
+    weedless === undefined ? null : weedless ? 'the point buried' : 'the point bare',
+    hooks && either(hooks.map((h) => `${h}s`)),
+    trailer && (trailer[0] === 'none' ? 'no trailer' : `${either(trailer.map((t) => t.replace('-', ' ')))} behind`),
+    colour && `mostly ${either(colour)}`,
+    saySpan(test.lengthM, 'lureLength', system, 'of'),
+    saySpan(test.massKg, 'lureMass', system, 'weighing'),
+    test.retrieve && either(test.retrieve.map((id) => lower(retrieveOf(id).name))),
+    test.where &&
+      either(test.where.map((w) => ({ cast: 'cast out', pitch: 'pitched', 'under-rod': 'under the rod' })[w])),
+    test.pauseS && `pauses of ${test.pauseS[0]} to ${test.pauseS[1]} s`,
+    test.rodPower && `a ${either(test.rodPower)} rod`,
+    test.rodAction && `a ${either(test.rodAction)} tip`,
+    test.rodPurpose && `a ${either(test.rodPurpose)} rod`,
+    saySpan(test.rodM, 'rodLength', system, 'a rod of'),
+    test.fights && `fought ${either(test.fights)}`,
+    test.reel && `a ${either(test.reel)} reel`,
+    test.gearRatio && `gears of ${test.gearRatio[0]} to ${test.gearRatio[1]}`,
+    saySpan(test.lineN, 'lineStrength', system, 'line of'),
+    saySpan(test.lineM, 'lineDiameter', system, 'line of'),
+    test.material && `${either(test.material)} line`,
+  ]
+  return [kinds, ...marks].filter(Boolean).join('; ') || 'anything'
+}
+
+/** What a rule asks for, in words. */
+export function sayEffect(effect: Effect, system: UnitSystem): string {
+  if ('favour' in effect) return `favours ${sayTest(effect.favour, system)}`
+  if ('avoid' in effect)
+    return `leaves off ${sayTest(effect.avoid, system)}${effect.unless ? `, unless ${sayTest(effect.unless, system)}` : ''}`
+  if (effect.axis === 'colour') {
+    const liked = Object.entries(effect.groups).sort((a, b) => b[1] - a[1])
+    return `likes ${either(liked.map(([group]) => group))}`
+  }
+  const name = axisOf(effect.axis).name.toLowerCase()
+  if (effect.times !== undefined) return `${name}: ${effect.times === 1 ? '' : `${effect.times} × `}that of the forage`
+  if (effect.want === undefined) return `${name} counts`
+  return `${name}: about ${sayWant(effect.axis, effect.want, system)}`
+}
+
+function sayWant(axis: string, want: number, system: UnitSystem): string {
+  if (axis === 'speed' || axis === 'fall') return showMeasure(want, 'lureSpeed', system)
+  if (axis === 'dwell') return `${want} s`
+  if (axis === 'reach') return showMeasure(want, 'distance', system)
+  return `${Math.round(want * 100)}\u202f%`
+}
+
+export function sayEffects({ effects }: Pick<Rule, 'effects'>, system: UnitSystem): string {
+  return effects.map((e) => sayEffect(e, system)).join('; ')
+}

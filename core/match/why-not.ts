@@ -1,0 +1,59 @@
+import { buildsOf, type Box, type Lure } from '../tackle'
+import type { Ranked } from './account'
+import type { Bench } from './bench'
+import { compareParts } from './compare'
+import { lawBroken } from './law'
+import { rodThrows } from './outfit'
+import { bestOf } from './rank'
+import type { Part } from './score'
+
+/** Why a lure is not the answer here: its own best way of fishing beside the answer, or what forbids it. */
+export interface WhyNot {
+  readonly ranked: Ranked | null
+  /** What stands against it altogether, as the rest of “it cannot be fished here: …”; null where it can. */
+  readonly why: string | null
+  /** Points behind the answer; negative when it is ahead. */
+  readonly behind: number
+  /** Where it loses most against the answer, and where it is better. */
+  readonly worse: readonly Apart[]
+  readonly better: readonly Apart[]
+}
+
+export interface Apart {
+  /** Its own part, and that of the answer. */
+  readonly own: Part
+  readonly other: Part
+  /** Points that it is behind. */
+  readonly behind: number
+}
+
+/** Differences worth naming, points, and how many of them. */
+const WORTH = 0.3
+const NAMED = 5
+
+export function whyNotLure(lure: Lure, answer: Ranked, box: Box, bench: Bench): WhyNot {
+  const ranked = lure.count > 0 ? bestOf(lure, box, bench) : null
+  if (!ranked) return { ranked, why: forbidden(lure, box, bench), behind: answer.score, worse: [], better: [] }
+  const apart = compareParts([ranked, answer]).flatMap(({ parts: [own, other] }): Apart[] =>
+    own && other ? [{ own, other, behind: other.points - own.points }] : [],
+  )
+  return {
+    ranked,
+    why: null,
+    behind: answer.score - ranked.score,
+    worse: apart.filter((a) => a.behind >= WORTH).slice(0, NAMED),
+    better: apart.filter((a) => a.behind <= -WORTH).slice(0, NAMED),
+  }
+}
+
+function forbidden(lure: Lure, box: Box, bench: Bench): string {
+  if (lure.count === 0) return 'there is none left in the box'
+  const law = lawBroken(lure, bench.place)
+  if (law) return law
+  const builds = buildsOf(lure, box)
+  if (builds.length === 0) return 'no hook or head in the box fits it'
+  if (bench.riggings.length === 0) return 'no rod, reel and line in the box hold this fish in this cover'
+  if (!builds.some((b) => bench.riggings.some((r) => rodThrows(r.outfit.rod, b.massKg))))
+    return 'no rod that holds this fish throws its weight'
+  return 'it would hang up or foul on cast after cast'
+}

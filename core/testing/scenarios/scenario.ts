@@ -1,0 +1,18 @@
+import type { OfferTest } from '../../match'
+import type { Conditions, Place } from '../../water'
+
+/** A water written down from the facts of the trade (common practice): what must be among the first three set-ups, what must not be among the first ten. */
+export interface Scenario {
+  readonly name: string
+  readonly facts: readonly number[]
+  readonly water: Partial<Conditions>
+  readonly place?: Partial<Place>
+  /** At least one of the first three is one of these. */
+  readonly first: readonly OfferTest[]
+  /** None of the first ten is any of these. */
+  readonly never: readonly OfferTest[]
+}
+
+export const f = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9
+export const ft = (feet: number) => feet * 0.3048
+export const oz = (ounces: number) => ounces * 0.0283495

@@ -1,0 +1,174 @@
+import { Matrix, inverse } from 'ml-matrix'
+import { DAYLIGHT, GREYS, JUDGED_FROM_M, LIGHT_FROM, MATCHING, NM, PURE_WATER, STAIN } from '../../data/spectra'
+import { attenuationPerM } from './light'
+
+/** Of what particles take out of the light, so much is seen again as the brightness of the water behind a lure. Order of oceanographic practice, from memory. */
+const SCATTERED = 0.3
+
+/** Values at 400, 410 … 700 nm. */
+export type Spectrum = readonly number[]
+type Triple = readonly [number, number, number]
+
+const NMS: Spectrum = Array.from({ length: NM.count }, (_, i) => NM.from + i * NM.step)
+type Bell = readonly [height: number, nm: number, below: number, above: number]
+const bells = (of: readonly Bell[]): Spectrum =>
+  NMS.map((nm) =>
+    of.reduce(
+      (sum, [h, at, below, above]) => sum + h * Math.exp(-0.5 * ((nm - at) / (nm < at ? below : above)) ** 2),
+      0,
+    ),
+  )
+const EYE = { x: bells(MATCHING.x), y: bells(MATCHING.y), z: bells(MATCHING.z) }
+const sum = (of: Spectrum) => of.reduce((a, b) => a + b, 0)
+const SEEN_SUM = sum(EYE.y)
+
+const share = (value: number, from: number, to: number) => Math.min(1, Math.max(0, (value - from) / (to - from)))
+
+function particleShare(visibilityM: number): number {
+  const { clear, thick, clearM, thickM } = STAIN.particles
+  return thick + (clear - thick) * share(Math.log(visibilityM), Math.log(thickM), Math.log(clearM))
+}
+
+/**
+ * Attenuation by wavelength in water of a visibility, 1/m: pure water (Pope and Fry 1997) and as much stain as makes the mean, weighed as the eye weighs,
+ * that of Poole and Atkins (K = 1.7/Z). Water clearer than pure water can be is taken as pure.
+ *
+ * @param visibilityM depth at which a white lure vanishes, > 0
+ */
+export function waterSpectrum(visibilityM: number): { readonly attenuation: Spectrum; readonly scatter: Spectrum } {
+  const particles = particleShare(visibilityM)
+  const stain = NMS.map((nm) => (1 - particles) * Math.exp(-STAIN.slopePerNm * (nm - 440)) + (particles * 550) / nm)
+  const seen = (of: Spectrum) => of.reduce((a, v, i) => a + v * (EYE.y[i] ?? 0), 0) / SEEN_SUM
+  const much = Math.max(0, (attenuationPerM(visibilityM) - seen(PURE_WATER)) / seen(stain))
+  const attenuation = NMS.map((_, i) => (PURE_WATER[i] ?? 0) + much * (stain[i] ?? 0))
+  // Of what particles take away most is only turned aside: it is what makes the water behind a lure light.
+  const scatter = NMS.map((nm, i) =>
+    Math.min(0.8, (0.004 + (SCATTERED * much * particles * 550) / nm) / (attenuation[i] ?? 1)),
+  )
+  return { attenuation, scatter }
+}
+
+/** Smooth bands of red, green and blue whose shares add up to 1 everywhere. */
+const step = (nm: number, at: number) => 1 / (1 + Math.exp(-(nm - at) / 9))
+const BANDS: readonly Spectrum[] = [
+  NMS.map((nm) => step(nm, 580)),
+  NMS.map((nm) => step(nm, 490) * (1 - step(nm, 580))),
+  NMS.map((nm) => 1 - step(nm, 490)),
+]
+/** XYZ to linear sRGB (IEC 61966-2-1). */
+const TO_RGB = [
+  [3.2404542, -1.5371385, -0.4985314],
+  [-0.969266, 1.8760108, 0.041556],
+  [0.0556434, -0.2040259, 1.0572252],
+] as const
+
+const WHITE_SUM = DAYLIGHT.reduce((a, e, i) => a + e * (EYE.y[i] ?? 0), 0)
+
+/** Tristimulus values of light, with daylight on a white card Y = 1. */
+function xyz(light: Spectrum): Triple {
+  let [x, y, z] = [0, 0, 0]
+  light.forEach((l, i) => {
+    x += l * (EYE.x[i] ?? 0)
+    y += l * (EYE.y[i] ?? 0)
+    z += l * (EYE.z[i] ?? 0)
+  })
+  return [x / WHITE_SUM, y / WHITE_SUM, z / WHITE_SUM]
+}
+const toRgb = ([x, y, z]: Triple) => TO_RGB.map(([a, b, c]) => a * x + b * y + c * z) as unknown as Triple
+/** What of the bands must be mixed to look red, green or blue in daylight. */
+const MIX = inverse(
+  new Matrix(BANDS.map((band) => [...toRgb(xyz(band.map((b, i) => b * (DAYLIGHT[i] ?? 0))))])).transpose(),
+)
+
+const linear = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
+const encoded = (v: number) => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)
+
+/** @param hex `#rrggbb` as the colour is painted @throws RangeError on anything else */
+export function reflectance(hex: string): Spectrum {
+  const found = /^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i.exec(hex)
+  if (!found) throw new RangeError(`colour ${hex}: must be #rrggbb`)
+  const rgb = found.slice(1).map((part) => linear(parseInt(part, 16) / 255))
+  const mix = MIX.mmul(Matrix.columnVector(rgb)).to1DArray()
+  return NMS.map((_, i) =>
+    Math.min(
+      1,
+      Math.max(
+        0,
+        BANDS.reduce((a, band, b) => a + (mix[b] ?? 0) * (band[i] ?? 0), 0),
+      ),
+    ),
+  )
+}
+
+/** How bright a depth looks to an eye used to it: full daylight 1, deep night near black. */
+const shownBrightness = (lux: number) => 0.1 + 0.9 * share(Math.log10(Math.max(1e-6, lux)), -3, 3.5)
+/** How much of a colour is left as colour, 1 … 0. */
+const colourLeft = (lux: number) => share(Math.log10(Math.max(1e-6, lux)), GREYS.all, GREYS.none)
+
+export interface DepthLight {
+  readonly visibilityM: number
+  readonly depthM: number
+  /** Light at that depth, lux. */
+  readonly lux: number
+}
+
+/** The water seen at one depth: colours of lures there, and how they stand out. Made once, asked for many colours. */
+export interface Underwater {
+  /** `#rrggbb` as it looks at that depth to an eye used to the light there. */
+  readonly swatch: (hex: string) => string
+  /** The water behind a lure, seen level. */
+  readonly behind: string
+  /** How a flank stands out from the water behind it, and a belly from the light above: 0 not at all … 1. */
+  readonly contrast: (flank: string, belly: string) => { readonly level: number; readonly up: number }
+}
+
+type Lab = Triple
+const WHITE: Triple = [0.95047, 1, 1.08883]
+/** CIE 1976 L*a*b* with daylight white (ISO 11664-4); grey where light is too low for colours. */
+function lab([x, y, z]: Triple, colour: number): Lab {
+  const f = (v: number) => (v > 216 / 24389 ? Math.cbrt(v) : ((24389 / 27) * v + 16) / 116)
+  const [fx, fy, fz] = [f(Math.max(0, x / WHITE[0])), f(Math.max(0, y)), f(Math.max(0, z / WHITE[2]))]
+  return [116 * fy - 16, colour * 500 * (fx - fy), colour * 200 * (fy - fz)]
+}
+
+export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater {
+  const { attenuation, scatter } = waterSpectrum(visibilityM)
+  const down = NMS.map((_, i) => (DAYLIGHT[i] ?? 0) * Math.exp(-(attenuation[i] ?? 0) * Math.max(0, depthM)))
+  const card = Math.max(1e-30, xyz(down)[1])
+  const colour = colourLeft(lux)
+  /** Light in terms of a white card at that depth. */
+  const seen = (light: Spectrum): Triple => xyz(light).map((v) => v / card) as unknown as Triple
+  const paint = (light: Spectrum): string => {
+    const bright = shownBrightness(lux)
+    const [x, y, z] = seen(light)
+    const grey = [WHITE[0] * y, y, WHITE[2] * y]
+    const mixed = [x, y, z].map((v, i) => bright * (colour * v + (1 - colour) * (grey[i] ?? 0))) as unknown as Triple
+    const byte = (v: number) =>
+      Math.round(255 * encoded(Math.min(1, Math.max(0, v))))
+        .toString(16)
+        .padStart(2, '0')
+    return `#${toRgb(mixed).map(byte).join('')}`
+  }
+  const behind = down.map((e, i) => e * (scatter[i] ?? 0))
+  /** Half a metre of water takes some of the difference away. */
+  const veil = NMS.map((_, i) => Math.exp(-(attenuation[i] ?? 0) * JUDGED_FROM_M))
+  const apart = (target: Spectrum, against: Spectrum): number => {
+    const through = target.map((t, i) => (against[i] ?? 0) + (t - (against[i] ?? 0)) * (veil[i] ?? 1))
+    const [a, b] = [lab(seen(through), colour), lab(seen(against), colour)]
+    return Math.min(1, Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]) / 100)
+  }
+  return {
+    swatch: (hex) => paint(reflectance(hex).map((r, i) => r * (down[i] ?? 0))),
+    behind: paint(behind),
+    contrast: (flank, belly) => ({
+      level: apart(
+        reflectance(flank).map((r, i) => r * (down[i] ?? 0)),
+        behind,
+      ),
+      up: apart(
+        reflectance(belly).map((r, i) => r * LIGHT_FROM.below * (down[i] ?? 0)),
+        down.map((e) => Math.min(LIGHT_FROM.above, 1) * e),
+      ),
+    }),
+  }
+}

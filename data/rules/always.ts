@@ -1,0 +1,62 @@
+import { practice } from './basis'
+
+/** What always counts. */
+export const ALWAYS = [
+  {
+    id: 'zone-first',
+    school: null,
+    facts: [26, 36],
+    when: {},
+    effects: [{ axis: 'zone', weight: 18 }],
+    sentence: 'A lure the fish never meet catches nothing: keep it where they hold.',
+    basis: practice,
+  },
+  {
+    id: 'forage-length',
+    school: null,
+    facts: [39],
+    when: {},
+    effects: [{ axis: 'length', times: 1, weight: 4 }],
+    sentence: 'Match the length of what they are eating this month.',
+    basis: practice,
+  },
+  {
+    id: 'balanced-tackle',
+    school: null,
+    facts: [8, 21, 31],
+    when: {},
+    effects: [{ axis: 'tackle', weight: 6 }],
+    sentence: 'Rod, reel and line should all be at ease with the lure.',
+    basis: practice,
+  },
+  {
+    id: 'come-through-cover',
+    school: null,
+    facts: [18, 30],
+    when: {
+      coverDensity: { above: [0, 0.7] },
+      cover: ['timber', 'brush', 'docks', 'grass', 'pads', 'reeds', 'rock', 'shell'],
+    },
+    effects: [{ axis: 'snag', weight: 11 }],
+    sentence: 'It has to come back through this cover.',
+    basis: practice,
+  },
+  {
+    id: 'unseen-line',
+    school: null,
+    facts: [30],
+    when: { visibilityM: { above: [1.5, 5] } },
+    effects: [{ axis: 'stealth', weight: 3 }],
+    sentence: 'In clear water the line is seen.',
+    basis: practice,
+  },
+  {
+    id: 'point-buried-in-thick',
+    school: null,
+    facts: [18, 30],
+    when: { coverDensity: { above: [0.55, 0.85] }, cover: ['timber', 'brush', 'grass', 'pads', 'reeds', 'docks'] },
+    effects: [{ favour: { weedless: true }, weight: 1.5 }],
+    sentence: 'In the thick of it the point lies buried.',
+    basis: practice,
+  },
+] as const

@@ -1,0 +1,2 @@
+/** Rules of thumb that anglers hold: no source but practice. */
+export const practice = 'common practice'

@@ -1,0 +1,108 @@
+import { practice } from './basis'
+
+/** Mood. */
+export const MOOD = [
+  {
+    id: 'active-passing',
+    school: null,
+    facts: [15],
+    when: { mood: ['active'] },
+    effects: [
+      { axis: 'passing', want: 0.95, weight: 4 },
+      { axis: 'dwell', want: 0.6, weight: 2 },
+    ],
+    sentence: 'Active fish chase: search with something that passes them.',
+    basis: practice,
+  },
+  {
+    id: 'neutral-middle',
+    school: null,
+    facts: [15],
+    when: { mood: ['neutral'] },
+    effects: [
+      { axis: 'passing', want: 0.55, weight: 2 },
+      { axis: 'dwell', want: 3, weight: 1.5 },
+    ],
+    sentence: 'Neutral fish take what stops in front of them.',
+    basis: practice,
+  },
+  {
+    id: 'lethargic-in-the-face',
+    school: null,
+    facts: [28],
+    when: { mood: ['lethargic'] },
+    effects: [
+      { axis: 'zone', weight: 4 },
+      { axis: 'dwell', want: 28, weight: 4 },
+      { axis: 'passing', want: 0.25, weight: 2 },
+      { axis: 'vibration', want: 0.25, weight: 1.5 },
+    ],
+    sentence: 'Lethargic fish will not move: put it in their face and let it hang.',
+    basis: practice,
+  },
+  {
+    id: 'pressured-small',
+    school: null,
+    facts: [15],
+    when: { mood: ['pressured'] },
+    effects: [
+      { axis: 'presence', want: 0.2, weight: 4 },
+      { axis: 'sound', want: 0, weight: 2 },
+      { axis: 'amplitude', want: 0.2, weight: 2 },
+      { axis: 'passing', want: 0.25, weight: 2 },
+      { axis: 'dwell', want: 10, weight: 2.5 },
+      { axis: 'flash', want: 0.15, weight: 1.5 },
+    ],
+    sentence: 'Pressured fish have seen it all: smaller, quieter, slower.',
+    basis: practice,
+  },
+  {
+    id: 'pressured-shorter',
+    school: 'S8.small',
+    facts: [39],
+    when: { mood: ['pressured', 'lethargic'] },
+    effects: [{ axis: 'length', times: 0.75, weight: 4 }],
+    sentence: 'Go smaller until they eat.',
+    basis: practice,
+  },
+  {
+    id: 'big-for-big',
+    school: 'S8.big',
+    facts: [39],
+    when: { species: ['pike', 'striped-bass'], mood: ['active', 'neutral'] },
+    effects: [{ axis: 'length', times: 1.5, weight: 4 }],
+    sentence: 'A big lure for a big fish.',
+    basis: practice,
+  },
+  {
+    id: 'active-bigger-bite',
+    school: null,
+    facts: [16],
+    when: { mood: ['active'], waterTempC: { above: [12, 16] } },
+    effects: [{ axis: 'presence', want: 0.6, weight: 1 }],
+    sentence: 'Hunting fish look for a meal.',
+    basis: practice,
+  },
+  {
+    id: 'lethargic-no-speed',
+    school: null,
+    facts: [28],
+    when: { mood: ['lethargic'] },
+    effects: [
+      { avoid: { retrieve: ['burn', 'rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 },
+    ],
+    sentence: 'Lethargic fish are spooked by haste.',
+    basis: practice,
+  },
+  {
+    id: 'pressured-off-beat',
+    school: null,
+    facts: [15],
+    when: { mood: ['pressured'] },
+    effects: [
+      { avoid: { family: ['spinnerbait', 'umbrella-rig', 'lipless-crankbait', 'casting-metal'] }, weight: 2.5 },
+    ],
+    sentence: 'They have seen the loud ones.',
+    basis: practice,
+  },
+] as const

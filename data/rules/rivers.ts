@@ -1,0 +1,108 @@
+import { practice } from './basis'
+
+/** Rivers, trout and salmon. */
+export const RIVERS = [
+  {
+    id: 'salmon-broken-water',
+    school: null,
+    facts: [39],
+    when: { group: ['salmonid'], currentMps: { above: [0.2, 0.5] } },
+    effects: [{ favour: { family: ['jerkbait', 'casting-spoon', 'streamer', 'in-line-spinner'] }, weight: 1.5 }],
+    sentence: 'Trout and salmon in fast broken water: slim plugs, spoons, streamers.',
+    basis: practice,
+  },
+  {
+    id: 'salmon-silver-and-blue',
+    school: null,
+    facts: [39],
+    when: { group: ['salmonid'], visibilityM: { above: [1.5, 3] }, light: ['day', 'dawn', 'dusk'] },
+    effects: [{ axis: 'colour', groups: { silver: 1, hot: 0.55, painted: 0.55, dark: 0.35, gold: 0.35 }, weight: 2 }],
+    sentence: 'Silver belly with blue, pink, purple or a little gold.',
+    basis: practice,
+  },
+  {
+    id: 'singles-where-required',
+    school: null,
+    facts: [39],
+    when: { singlesOnly: ['yes'] },
+    effects: [{ avoid: { hooks: ['round treble', 'in-turned treble'] }, weight: 12 }],
+    sentence: 'Single hooks only: this water’s law.',
+    basis: practice,
+  },
+  {
+    id: 'singles-for-release',
+    school: 'S9.singles',
+    facts: [39],
+    when: { group: ['salmonid'] },
+    effects: [
+      { avoid: { body: ['hard', 'metal', 'wire'] }, unless: { hooks: ['single', 'assist', 'moulded'] }, weight: 1 },
+    ],
+    sentence: 'Single hooks, for the fish.',
+    basis: practice,
+  },
+  {
+    id: 'trebles-for-hookups',
+    school: 'S9.trebles',
+    facts: [39],
+    when: { group: ['salmonid'] },
+    effects: [
+      {
+        avoid: { body: ['hard', 'metal', 'wire'] },
+        unless: { hooks: ['round treble', 'in-turned treble'] },
+        weight: 1,
+      },
+    ],
+    sentence: 'Trebles hook more of what touches them.',
+    basis: practice,
+  },
+  {
+    id: 'small-in-small-water',
+    school: null,
+    facts: [39],
+    when: { currentMps: { above: [0.25, 0.6] }, depthM: { below: [1.6, 2.6] } },
+    effects: [
+      { favour: { lengthM: [0.03, 0.085] }, weight: 1.5 },
+      { avoid: { lengthM: [0.13, 0.4] }, weight: 2.5 },
+    ],
+    sentence: 'Small water, small lure.',
+    basis: practice,
+  },
+  {
+    id: 'no-slow-sinkers-in-current',
+    school: null,
+    facts: [17],
+    when: { currentMps: { above: [0.4, 0.8] } },
+    effects: [
+      { avoid: { mount: ['wacky'] }, weight: 2 },
+      { avoid: { retrieve: ['stand', 'hang'] }, weight: 2 },
+    ],
+    sentence: 'Nothing hangs still in a current.',
+    basis: practice,
+  },
+  {
+    id: 'cold-river-slow',
+    school: null,
+    facts: [39],
+    when: { currentMps: { above: [0.25, 0.6] }, waterTempC: { below: [5, 8] } },
+    effects: [
+      {
+        favour: {
+          family: ['casting-spoon', 'streamer', 'hair-jig', 'in-line-spinner'],
+          retrieve: ['slow-roll', 'lift-wind', 'drag', 'slow-hop'],
+        },
+        weight: 1.5,
+      },
+    ],
+    sentence: 'A cold river: slow and deep across the current.',
+    basis: practice,
+  },
+  {
+    id: 'streamer-when-small',
+    school: null,
+    facts: [39],
+    when: { group: ['salmonid'], forageLengthM: { below: [0.045, 0.065] } },
+    effects: [{ favour: { family: ['streamer', 'hair-jig', 'in-line-spinner'] }, weight: 1.2 }],
+    sentence: 'Small bait: hair and feather.',
+    basis: practice,
+  },
+] as const

@@ -1,0 +1,104 @@
+import { practice } from './basis'
+
+/** Temperature and appetite. */
+export const TEMPERATURE = [
+  {
+    id: 'cold-pause',
+    school: null,
+    facts: [28],
+    when: { waterTempC: { below: [7, 10] }, appetite: { below: [0.6, 0.95] } },
+    effects: [
+      { axis: 'dwell', want: 25, weight: 4 },
+      { axis: 'passing', want: 0.25, weight: 2 },
+    ],
+    sentence: 'In cold water they need time: leave it in front of them.',
+    basis: practice,
+  },
+  {
+    id: 'cold-slow',
+    school: null,
+    facts: [21],
+    when: { waterTempC: { below: [9, 12] }, appetite: { below: [0.6, 0.95] } },
+    effects: [
+      { axis: 'speed', want: 0.4, weight: 3 },
+      { axis: 'amplitude', want: 0.3, weight: 2 },
+    ],
+    sentence: 'The colder the water, the slower and tighter the lure.',
+    basis: practice,
+  },
+  {
+    id: 'cool-middle',
+    school: null,
+    facts: [21],
+    when: { waterTempC: { above: [8, 11], below: [14, 17] } },
+    effects: [
+      { axis: 'speed', want: 0.55, weight: 2 },
+      { axis: 'dwell', want: 2.5, weight: 1.5 },
+    ],
+    sentence: 'Cool water: a medium pace with short stops.',
+    basis: practice,
+  },
+  {
+    id: 'warm-fast',
+    school: null,
+    facts: [21],
+    when: { waterTempC: { above: [15, 19] }, mood: ['active', 'neutral'] },
+    effects: [
+      { axis: 'speed', want: 0.85, weight: 3 },
+      { axis: 'dwell', want: 0.8, weight: 2 },
+      { axis: 'amplitude', want: 0.6, weight: 1.5 },
+    ],
+    sentence: 'Warm water lets you fish fast.',
+    basis: practice,
+  },
+  {
+    id: 'hot-slow-down',
+    school: null,
+    facts: [21],
+    when: { appetite: { below: [0.5, 0.9] }, waterTempC: { above: [19, 22] } },
+    effects: [
+      { axis: 'speed', want: 0.4, weight: 2 },
+      { axis: 'dwell', want: 6, weight: 2 },
+    ],
+    sentence: 'Too warm for this fish: slow down again and look deeper.',
+    basis: practice,
+  },
+  {
+    id: 'cold-front',
+    school: null,
+    facts: [21],
+    when: { tempChangeC: { below: [-3, -1.5] } },
+    effects: [
+      { axis: 'dwell', want: 8, weight: 2 },
+      { axis: 'passing', want: 0.3, weight: 1.5 },
+      { axis: 'presence', want: 0.3, weight: 1.5 },
+    ],
+    sentence: 'The water has dropped fast: smaller, slower, in their face.',
+    basis: practice,
+  },
+  {
+    id: 'warming-spring',
+    school: null,
+    facts: [18],
+    when: { tempChangeC: { above: [0.8, 2] }, season: ['winter', 'pre-spawn', 'spawn'] },
+    effects: [
+      { axis: 'passing', want: 0.7, weight: 1.5 },
+      { axis: 'speed', want: 0.6, weight: 1 },
+    ],
+    sentence: 'Warming fast in spring: they come up and hunt.',
+    basis: practice,
+  },
+  {
+    id: 'ice-cold',
+    school: null,
+    facts: [28, 33],
+    when: { waterTempC: { below: [3, 5] } },
+    effects: [
+      { axis: 'speed', want: 0.3, weight: 2 },
+      { axis: 'presence', want: 0.35, weight: 1 },
+      { avoid: { retrieve: ['burn', 'rip-pause', 'walk', 'pop-wait', 'fast-lift'] }, weight: 2.5 },
+    ],
+    sentence: 'Near freezing nothing is too slow.',
+    basis: practice,
+  },
+] as const
