@@ -60,3 +60,4 @@ export {
   type Tell,
 } from './how-to'
 export { NUMBER_WORDS, TEXT_WORDS, either, sayEffect, sayEffects, sayFactValue, sayTest, sayWhen } from './say-rule'
+export { fallOf, waysOf, workedDepthM } from './ways'

@@ -1,0 +1,54 @@
+import { freeFallMps } from '../motion'
+import { familyOf, pullSpeedMps, retrieveOf, worksOn } from '../tackle'
+import { scoreSetUp, type Ranked } from './account'
+import type { Bench } from './bench'
+import { countDowns, rodTips } from './cast-of'
+import { dressedIn } from './dressed'
+import type { SetUp } from './setup'
+import { SNAG_LIMIT } from './throw'
+
+/**
+ * The ways in which a set-up can be fished here as it is tied: every retrieve, count-down and rod height that its lure allows and that does not hang
+ * up too often, each judged in full; best first. The set-up's own way is among them.
+ */
+export function waysOf(setUp: SetUp, bench: Bench): Ranked[] {
+  const { build, handling } = setUp
+  const { c, reading } = bench
+  const { motion, speedMps } = dressedIn(build, bench.known(build.lure), reading)
+  const own = scoreSetUp(setUp, bench)
+  const others = familyOf(build.lure.family).retrieves.flatMap((id) => {
+    const retrieve = retrieveOf(id)
+    if (!worksOn(retrieve, build.mount.kind)) return []
+    const pullMps = pullSpeedMps(retrieve, speedMps)
+    return countDowns(build, motion, retrieve, c, reading).flatMap((countDownS) =>
+      rodTips(build, retrieve, c).map((rodTipM) =>
+        scoreSetUp({ ...setUp, handling: { retrieve, pullMps, countDownS, rodTipM } }, bench),
+      ),
+    )
+  })
+  const same = (r: Ranked) =>
+    r.setUp.handling.retrieve.id === handling.retrieve.id &&
+    r.setUp.handling.countDownS === handling.countDownS &&
+    r.setUp.handling.rodTipM === handling.rodTipM
+  return [own, ...others.filter((r) => !same(r) && r.thrown.risk <= SNAG_LIMIT)].sort(
+    (a, b) => b.score - a.score || (a.key < b.key ? -1 : 1),
+  )
+}
+
+/** Depth at which a cast is worked on the average, m below the surface: from the end of the count-down to the rod, by time. */
+export function workedDepthM({ path }: Ranked['thrown']): number {
+  let sum = 0
+  let time = 0
+  for (let i = path.workFrom + 1; i < path.t.length; i++) {
+    const dt = (path.t[i] ?? 0) - (path.t[i - 1] ?? 0)
+    sum += dt * (((path.z[i] ?? 0) + (path.z[i - 1] ?? 0)) / 2)
+    time += dt
+  }
+  return time > 0 ? Math.max(0, sum / time) : Math.max(0, path.z[path.workFrom] ?? 0)
+}
+
+/** How fast what is tied falls on a slack line in this water, m/s; 0 where it does not sink. */
+export function fallOf(build: SetUp['build'], bench: Bench): number {
+  const { motion } = dressedIn(build, bench.known(build.lure), bench.reading)
+  return Math.max(0, freeFallMps(motion, bench.reading.density))
+}

@@ -1,0 +1,270 @@
+import { COLOUR_WORDS, GIVE_MIN, LEARNING, QUIET, SIGNS, SIZE_FORGOTTEN_MIN, STAY_MIN, STEP_WORDS } from '../../data/advice'
+import { rateAt } from '../rate'
+import type { Conditions } from '../water'
+import { answerOf } from './answer'
+import { learnDay, promise, signsFor, type Belief, type Trial } from './belief'
+import { differing, levelsOf, type Fished, type Levels } from './levels'
+import { minutesBetween, type Carried, type Variable } from './outing'
+import { spotWords } from './spots'
+import { bitesOf, type Account, type Spot, type Stretch } from './stretches'
+
+export interface Stay {
+  readonly kind: 'stay'
+  readonly says: string
+  readonly facts: readonly number[]
+  /** For how much longer, min. */
+  readonly forMin: number
+}
+
+/** One thing to change: to what, why, and for how long to give it. */
+export interface Change {
+  readonly kind: 'change'
+  readonly variable: Variable
+  readonly to: Fished
+  /** What changes along with it, because what is carried leaves no other way. */
+  readonly also: readonly Variable[]
+  readonly does: string
+  readonly why: string
+  readonly facts: readonly number[]
+  readonly giveMin: number
+  /** How many times the answers it may bring: middle, and from to. */
+  readonly gain: { readonly median: number; readonly low: number; readonly high: number }
+}
+export type Advice = Stay | Change
+
+export interface AdviceInput {
+  readonly account: Account
+  readonly carried: readonly Carried[]
+  /** Spots that can be fished: those here, and those known from before. */
+  readonly spots: readonly Spot[]
+  /** Whether the fish sought go in schools. */
+  readonly schooling: boolean
+  readonly now: string
+}
+
+/** Stretches as trials; where casts say which way they went, each way is a trial of its own. */
+export function trialsOf(stretches: readonly Stretch[], now: string): Trial[] {
+  return stretches.flatMap((s): Trial[] => {
+    const middle = (Date.parse(s.from) + Date.parse(s.to)) / 2
+    const agoMin = Math.max(0, (Date.parse(now) - middle) / 60_000)
+    const base = { fit: s.way.fit, agoMin }
+    const aimed = s.casts.filter((c) => c.aim !== null)
+    const aims = [...new Set([...aimed.map((c) => c.aim), ...s.answers.map((a) => a.aim)])].filter((a) => a !== null)
+    const of = (aim: number | null, share: number): Trial => ({
+      ...base,
+      levels: levelsOf({ ...s, aim }, s.water),
+      minutes: s.minutes * share,
+      answers: s.answers.filter((a) => aim === null || a.aim === aim).map((a) => a.answer),
+    })
+    if (aims.length === 0 || aimed.length < s.casts.length) return [of(null, 1)]
+    return aims.map((aim) => of(aim, aimed.filter((c) => c.aim === aim).length / Math.max(1, aimed.length)))
+  })
+}
+
+/** How long what is in the hand has been fished unchanged, min. */
+export function minutesOn({ stretches, current }: Pick<Account, 'stretches' | 'current'>): number {
+  let sum = 0
+  for (const s of [...stretches].reverse()) {
+    if (!current || s.carried.id !== current.carried.id || s.way.id !== current.way.id || s.spot?.spotId !== current.spot?.spotId || s.spot?.stop !== current.spot?.stop) break
+    sum += s.minutes
+  }
+  return sum
+}
+
+interface Taken {
+  readonly at: string
+  readonly ateWinding: boolean
+}
+function takesOf(stretches: readonly Stretch[]): Taken[] {
+  return stretches.flatMap((s) =>
+    s.answers
+      .filter((a) => answerOf(a.answer).bite)
+      .map((a) => ({ at: a.at, ateWinding: a.answer === 'eaten-winding' || a.fish?.ate === 'winding' })),
+  )
+}
+
+/** Takes at the spot in the hand that came close together and then ended: a school gone quiet. */
+export function goneQuiet({ stretches, current }: Pick<Account, 'stretches' | 'current'>, now: string): boolean {
+  const here = stretches.filter((s) => s.spot?.stop === current?.spot?.stop && s.spot?.spotId === current?.spot?.spotId)
+  const takes = takesOf(here).filter((t) => minutesBetween(t.at, now) <= QUIET.withinMin)
+  const last = takes[takes.length - 1]
+  return takes.length >= QUIET.takes && last !== undefined && minutesBetween(last.at, now) >= QUIET.afterMin
+}
+
+/** Minutes of effort with one size of lure to the end, and the answers worth a take in them. */
+export function sizeUnchangedMin({ stretches, current }: Pick<Account, 'stretches' | 'current'>): { minutes: number; takes: number } {
+  if (!current) return { minutes: 0, takes: 0 }
+  const size = levelsOf(current, current.water).size
+  let minutes = 0
+  let takes = 0
+  for (const s of [...stretches].reverse()) {
+    if (levelsOf(s, s.water).size !== size) break
+    minutes += s.minutes
+    takes += bitesOf(s)
+  }
+  return { minutes, takes }
+}
+
+/** For how long to give something of which so many answers a minute are hoped for: until one is more likely than not. */
+export function giveFor(answersPerMin: number): number {
+  return Math.round(Math.min(GIVE_MIN.most, Math.max(GIVE_MIN.least, Math.log(2) / answersPerMin)))
+}
+
+const LOOSE: ReadonlySet<Variable> = new Set<Variable>(['depth', 'action', 'sound', 'speed', 'cadence'])
+/** Changing one variable may drag others along, if what is carried leaves no other way; each makes it harder to tell what helped. */
+const DRAGS = { most: { family: 3, other: 1 }, costs: 0.92 } as const
+
+function options({ account, carried, spots }: AdviceInput): Fished[] {
+  const { current } = account
+  if (!current) return []
+  const { spot } = current
+  const here: Fished[] = carried.flatMap((c) => c.ways.map((way) => ({ carried: c, way, spot })))
+  const elsewhere: Fished[] = spots.map((s) => ({ carried: current.carried, way: current.way, spot: s }))
+  return [...here, ...elsewhere, ...unaimed(account)]
+}
+
+/** Directions that have had no cast here yet, once some have had a few. */
+const FEW_CASTS = 6
+function unaimed({ stretches, current }: Account): Fished[] {
+  if (!current) return []
+  const here = stretches.filter((s) => s.spot?.stop === current.spot?.stop && s.spot?.spotId === current.spot?.spotId)
+  const aims = here.flatMap((s) => s.casts.map((c) => c.aim)).filter((a) => a !== null)
+  if (aims.length < FEW_CASTS) return []
+  return ([-2, -1, 0, 1, 2] as const)
+    .filter((aim) => !aims.includes(aim))
+    .map((aim) => ({ carried: current.carried, way: current.way, spot: current.spot, aim }))
+}
+
+interface Weighed {
+  readonly variable: Variable
+  readonly to: Fished
+  readonly levels: Levels
+  readonly also: readonly Variable[]
+  readonly ratio: number
+}
+
+/** The changes that can be made, best first, each of one variable. */
+export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Belief; trials: Trial[]; from: Levels } {
+  const { account, carried, now } = input
+  const { current } = account
+  const trials = trialsOf(account.stretches, now)
+  const bestFit = Math.max(...carried.flatMap((c) => c.ways.map((w) => w.fit)))
+  const belief = learnDay(trials, bestFit)
+  if (!current) return { weighed: [], belief, trials, from: {} as Levels }
+  const lastAim = [...current.casts].reverse().find((c) => c.aim !== null)?.aim ?? null
+  const from = levelsOf({ ...current, aim: lastAim }, account.water)
+  const stands = promise(belief, from, current.way.fit, null)
+  const forgotten = sizeUnchangedMin(account)
+  const quiet = goneQuiet(account, now)
+  const weighed = options(input).flatMap((to): Weighed[] => {
+    const levels = levelsOf({ ...to, aim: to.aim ?? lastAim }, account.water)
+    const turned = differing(from, levels)
+    return turned.flatMap((variable): Weighed[] => {
+      const also = turned.filter((v) => v !== variable)
+      const most = variable === 'family' ? DRAGS.most.family : DRAGS.most.other
+      // A change that brings another kind of lure along is a change of the kind.
+      if (also.length > most || also.some((v) => !LOOSE.has(v) && !(variable === 'family' && v === 'size'))) return []
+      let ratio = promise(belief, levels, to.way.fit, variable) / stands
+      ratio *= signsFor(trials, variable, from[variable], levels[variable]) * DRAGS.costs ** also.length
+      if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN && forgotten.takes <= forgotten.minutes / 60) ratio *= LEARNING.sign
+      if (quiet && (variable === 'action' || (variable === 'speed' && Number(levels.speed) < Number(from.speed)))) ratio *= LEARNING.sign
+      return [{ variable, to, levels, also, ratio }]
+    })
+  })
+  weighed.sort((a, b) => b.ratio - a.ratio || a.variable.localeCompare(b.variable) || a.to.way.id.localeCompare(b.to.way.id))
+  return { weighed, belief, trials, from }
+}
+
+/** What to do next: stay, or change one thing. Null before anything is fished. */
+export function advise(input: AdviceInput): Advice | null {
+  const { account, schooling, now } = input
+  const { current, stretches } = account
+  if (!current) return null
+  const { weighed, belief, trials, from } = changesFor(input)
+  const on = minutesOn(account)
+  const stands = promise(belief, from, current.way.fit, null)
+  const give = giveFor(stands)
+  const grassy = ['grass', 'pads', 'reeds'].includes(account.water.cover.kind)
+  const takes = takesOf(stretches)
+  const last = takes[takes.length - 1]
+  const sinceTake = last ? minutesBetween(last.at, now) : Number.POSITIVE_INFINITY
+  const stay = grassy || schooling ? STAY_MIN.school : STAY_MIN.other
+  if (sinceTake < stay)
+    return {
+      kind: 'stay',
+      says: `A fish took here ${Math.round(sinceTake)} min ago: stay, and work the place from other sides.`,
+      facts: [25],
+      forMin: Math.ceil(stay - sinceTake),
+    }
+  const [best] = weighed
+  if (on < give && !(best && best.ratio > 2 && on >= give / 2))
+    return { kind: 'stay', says: `Give it ${Math.ceil(give - on)} more min: too early to tell.`, facts: [], forMin: Math.ceil(give - on) }
+  if (!best || best.ratio < LEARNING.worthIt)
+    return { kind: 'stay', says: 'Nothing carried promises more than what is in your hand: keep on.', facts: [], forMin: GIVE_MIN.least }
+  const hoped = promise(belief, best.levels, best.to.way.fit, null)
+  const factor = belief.factor(best.variable, best.levels[best.variable])
+  const plain = best.ratio / rateAt(LEARNING.hope, factor)
+  return {
+    kind: 'change',
+    variable: best.variable,
+    to: best.to,
+    also: best.also,
+    does: doesOf(best, from, account.water),
+    ...whyOf(best, from, trials, input),
+    giveMin: giveFor(hoped),
+    gain: { median: plain * rateAt(0.5, factor), low: plain * rateAt(0.05, factor), high: plain * rateAt(0.95, factor) },
+  }
+}
+
+function doesOf({ variable, to, levels }: Weighed, from: Levels, { depthM }: Conditions): string {
+  const words = (table: readonly string[], step: string) => table[Number(step)] ?? ''
+  const rig = to.carried.name
+  switch (variable) {
+    case 'place':
+      return to.spot ? `Move to ${spotWords(to.spot)}` : 'Move on'
+    case 'depth':
+      return `Fish it ${words(STEP_WORDS.depth, levels.depth)}, about ${(to.way.depthM).toFixed(1)} m down of ${depthM.toFixed(1)} m`
+    case 'speed':
+      return `Work it ${words(STEP_WORDS.speed, levels.speed)}: ${to.way.name.toLowerCase()}`
+    case 'cadence':
+      return `Work it ${words(STEP_WORDS.cadence, levels.cadence)}: ${to.way.name.toLowerCase()}`
+    case 'size':
+      return `Go ${Number(levels.size) < Number(from.size) ? 'smaller' : 'bigger'}: ${rig}, ${Math.round(to.carried.lengthM * 1000)} mm`
+    case 'colour':
+      return `Change the colour to ${COLOUR_WORDS[to.carried.colour]}: ${rig}`
+    case 'action':
+      return `Try ${words(STEP_WORDS.action, levels.action)}: ${rig}`
+    case 'sound':
+      return `Try ${to.carried.sound === 'silent' ? 'a silent one' : to.carried.sound === 'knock' ? 'one knock' : 'rattles'}: ${rig}`
+    case 'direction':
+      return `Cast ${['hard left', 'to the left', 'straight ahead', 'to the right', 'hard right'][(to.aim ?? 0) + 2]}`
+    case 'family':
+      return `Another kind of lure: ${rig}`
+  }
+}
+
+const MINUTES_WORTH_SAYING = 5
+
+function whyOf({ variable, levels }: Weighed, from: Levels, trials: readonly Trial[], { account, now }: AdviceInput): Pick<Change, 'why' | 'facts'> {
+  const spoken = SIGNS.filter((s) => {
+    const way = (s.toward as Partial<Record<Variable, string>>)[variable]
+    if (!way || way === 'stay') return false
+    const by = Number(levels[variable]) - Number(from[variable])
+    if (way !== 'other' && way === 'down' !== by < 0) return false
+    return trials.some((t) => t.agoMin < LEARNING.halfLifeMin && t.levels[variable] === from[variable] && t.answers.includes(s.answer))
+  })
+  if (spoken[0]) return { why: spoken[0].says, facts: spoken[0].facts }
+  const forgotten = sizeUnchangedMin(account)
+  if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN)
+    return { why: `The size has not changed in ${Math.round(forgotten.minutes / 60)} hours: it is the change most often forgotten.`, facts: [39] }
+  if (goneQuiet(account, now) && (variable === 'action' || variable === 'speed'))
+    return { why: 'The school has gone quiet: it has got used to this. Change the action, or go slower.', facts: [22, 24] }
+  const before = trials.filter((t) => t.levels[variable] === levels[variable])
+  const minutes = before.reduce((sum, t) => sum + t.minutes, 0)
+  const answers = before.reduce((sum, t) => sum + t.answers.length, 0)
+  if (minutes < MINUTES_WORTH_SAYING) return { why: 'It has not been tried today, and this has had its time.', facts: [39] }
+  return {
+    why: `It brought ${answers === 0 ? 'no answer' : answers === 1 ? 'one answer' : `${answers} answers`} in ${Math.round(minutes)} min today; what you do now has done worse for its time.`,
+    facts: [],
+  }
+}

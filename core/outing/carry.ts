@@ -1,0 +1,58 @@
+import { fallOf, sayRig, waysOf, workedDepthM, type Bench, type Ranked, type SetUp } from '../match'
+import { COLOUR_GROUPS, groupShares, lureAction, mouldOf } from '../tackle'
+import type { Carried, Way } from './outing'
+
+/** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
+const BETWEEN_CASTS_S = 8
+/** Ways kept: the best of each retrieve at each depth, as many as fit one screen. */
+const MOST_WAYS = 8
+
+function wayOf({ setUp, thrown, score }: Ranked): Way {
+  const { retrieve, pullMps, countDownS, rodTipM } = setUp.handling
+  const { path, plan } = thrown
+  return {
+    id: `${retrieve.id}/${countDownS}/${rodTipM}`,
+    retrieveId: retrieve.id,
+    name: retrieve.name,
+    pullMps,
+    pullS: retrieve.pullS,
+    restS: retrieve.restS,
+    countDownS,
+    rodTipM,
+    depthM: Math.round(workedDepthM(thrown) * 100) / 100,
+    castM: plan.castM,
+    castS: Math.round(Math.min(1800, (path.t[path.t.length - 1] ?? 0) + BETWEEN_CASTS_S)),
+    fit: Math.min(100, Math.max(0, score)),
+  }
+}
+
+/** A set-up of the match as it goes on the water: what it is, and every way it can be fished there, the match's own way first. */
+export function carry(setUp: SetUp, bench: Bench, id: string): Carried {
+  const { build, outfit } = setUp
+  const { lure } = build
+  const shares = groupShares(lure.colour)
+  const ranked = waysOf(setUp, bench)
+  const own = ranked.find((r) => r.setUp.handling.retrieve.id === setUp.handling.retrieve.id && r.setUp.handling.countDownS === setUp.handling.countDownS && r.setUp.handling.rodTipM === setUp.handling.rodTipM)
+  const apart = new Map<string, Way>()
+  for (const one of own ? [own, ...ranked] : ranked) {
+    const way = wayOf(one)
+    const key = `${way.retrieveId} ${Math.round((way.depthM / bench.c.depthM) * 3)}`
+    if (!apart.has(key)) apart.set(key, way)
+  }
+  return {
+    id,
+    lureId: lure.id,
+    name: lure.name,
+    mould: mouldOf(lure).slice(0, 200),
+    family: lure.family,
+    lengthM: lure.lengthM,
+    colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),
+    sound: lure.sound,
+    vibration: lureAction(lure).vibration,
+    rig: sayRig(setUp).slice(0, 300),
+    linePerTurnM: outfit.reel.linePerTurnM,
+    fallMps: fallOf(build, bench),
+    cost: lure.cost,
+    ways: [...apart.values()].slice(0, MOST_WAYS),
+  }
+}

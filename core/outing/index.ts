@@ -1,0 +1,38 @@
+export { ANSWERS, ANSWER_IDS, answerOf, type AnswerId } from './answer'
+export {
+  ATE,
+  Aim,
+  Carried,
+  EFFORT_BY,
+  Entry,
+  Fish,
+  HOOKED,
+  Moment,
+  Outing,
+  VARIABLES,
+  Way,
+  hourOf,
+  isOver,
+  minutesBetween,
+  type EntryOf,
+  type Said,
+  type Variable,
+} from './outing'
+export { accountOf, bitesOf, landedOf, type Account, type Spot, type Stretch } from './stretches'
+export { ORDERED, differing, levelsOf, sizeStep, spotKey, type Fished, type Levels } from './levels'
+export { FEATURES, featureOf, spotLabel, spotWords, spotsOf, usualFeature, type Feature } from './spots'
+export { expected, learnDay, promise, signsFor, type Belief, type Trial } from './belief'
+export {
+  advise,
+  changesFor,
+  giveFor,
+  goneQuiet,
+  minutesOn,
+  sizeUnchangedMin,
+  trialsOf,
+  type Advice,
+  type AdviceInput,
+  type Change,
+  type Stay,
+} from './advise'
+export { carry } from './carry'

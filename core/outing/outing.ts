@@ -1,0 +1,162 @@
+import { COLOUR_GROUPS, SOUNDS } from '../tackle'
+import { Conditions, SKIES } from '../water'
+import { z } from '../zod'
+import { ANSWER_IDS } from './answer'
+
+/** An outing as it is kept: what was carried, and one entry after another of what happened. Everything else is worked out from the entries. */
+
+const id = z.string().min(1).max(80)
+const name = z.string().trim().min(1).max(80)
+/** Clock of the angler with its distance from universal time: hours of the day and minutes between two both hold. */
+export const Moment = z.iso.datetime({ offset: true })
+
+/** One way of fishing what is carried. */
+export const Way = z.strictObject({
+  id,
+  retrieveId: z.string().min(1).max(40),
+  name: z.string().min(1).max(120),
+  pullMps: z.number().min(0).max(10),
+  pullS: z.number().min(0).max(120),
+  restS: z.number().min(0).max(120),
+  countDownS: z.number().min(0).max(600),
+  rodTipM: z.number().min(-1).max(6),
+  /** Depth at which it is worked on the average, m. */
+  depthM: z.number().min(0).max(200),
+  /** How far a cast goes, m, and what it takes with everything around it, s. */
+  castM: z.number().min(0).max(200),
+  castS: z.number().min(1).max(1800),
+  /** Points of the match, 0 … 100. */
+  fit: z.number().min(0).max(100),
+})
+export type Way = z.infer<typeof Way>
+
+/** A rig that is carried, as it was that day: what is changed in the box later leaves the log as it was. */
+export const Carried = z.strictObject({
+  id,
+  lureId: id.nullable(),
+  name,
+  /** The mould: lures that differ in colour alone share it. */
+  mould: z.string().max(200),
+  family: z.string().min(1).max(40),
+  lengthM: z.number().min(0.01).max(0.5),
+  colour: z.enum(COLOUR_GROUPS),
+  sound: z.enum(SOUNDS),
+  /** Thump of its action, 0 … 1. */
+  vibration: z.number().min(0).max(1),
+  /** From hook to rod in words. */
+  rig: z.string().max(300),
+  linePerTurnM: z.number().min(0).max(5),
+  /** How fast it falls on a slack line, m/s; 0 where it does not sink. */
+  fallMps: z.number().min(0).max(20),
+  cost: z.number().min(0).max(100_000).nullable(),
+  ways: z.array(Way).min(1).max(12),
+})
+export type Carried = z.infer<typeof Carried>
+
+export const HOOKED = ['inside', 'edge', 'outside'] as const
+export const ATE = ['winding', 'pause', 'fall'] as const
+
+export const Fish = z.strictObject({
+  speciesId: z.string().min(1).max(40),
+  lengthM: z.number().min(0.03).max(4).nullable(),
+  massKg: z.number().min(0.001).max(500).nullable(),
+  /** Where the hook sat: well inside the mouth, at its edge, or outside. */
+  hooked: z.enum(HOOKED).nullable(),
+  ate: z.enum(ATE).nullable(),
+  released: z.boolean(),
+})
+export type Fish = z.infer<typeof Fish>
+
+/** How far to the side a cast goes: 0 straight ahead, −2 hard left, 2 hard right. */
+export const Aim = z.number().int().min(-2).max(2)
+
+/** What the adviser may turn, one at a time. */
+export const VARIABLES = [
+  'place',
+  'depth',
+  'speed',
+  'cadence',
+  'size',
+  'colour',
+  'action',
+  'sound',
+  'direction',
+  'family',
+] as const
+export type Variable = (typeof VARIABLES)[number]
+
+const at = { id, at: Moment }
+
+export const Entry = z.discriminatedUnion('kind', [
+  /** A rig is taken into the hand and fished in one of its ways. */
+  z.strictObject({ ...at, kind: z.literal('rig'), carriedId: id, wayId: id }),
+  /** A stop, and the spot on its cover. */
+  z.strictObject({
+    ...at,
+    kind: z.literal('spot'),
+    stop: z.number().int().min(1).max(500),
+    featureId: z.string().min(1).max(40),
+    spotId: z.string().min(1).max(40),
+  }),
+  z.strictObject({ ...at, kind: z.literal('cast'), aim: Aim.nullable() }),
+  z.strictObject({ ...at, kind: z.literal('answer'), answer: z.enum(ANSWER_IDS), aim: Aim.nullable(), fish: Fish.nullable() }),
+  /** What the water says now; what is left out stays as it was. */
+  z.strictObject({
+    ...at,
+    kind: z.literal('reading'),
+    waterTempC: z.number().min(-2).max(40).optional(),
+    visibilityM: z.number().min(0.05).max(40).optional(),
+    depthM: z.number().min(0.3).max(200).optional(),
+    windMps: z.number().min(0).max(40).optional(),
+    sky: z.enum(SKIES).optional(),
+  }),
+  z.strictObject({ ...at, kind: z.literal('pause') }),
+  z.strictObject({ ...at, kind: z.literal('resume') }),
+  /** Advice that was given, and whether it was followed. */
+  z.strictObject({
+    ...at,
+    kind: z.literal('advice'),
+    variable: z.enum(VARIABLES),
+    says: z.string().min(1).max(400),
+    giveMin: z.number().min(1).max(240),
+    taken: z.boolean(),
+  }),
+  /** The lure in the hand is gone. */
+  z.strictObject({ ...at, kind: z.literal('lost-lure') }),
+  /** Two rigs are fished in turn, to see which is better. */
+  z.strictObject({ ...at, kind: z.literal('trial'), a: id, b: id, castsEach: z.number().int().min(1).max(100) }),
+  z.strictObject({ ...at, kind: z.literal('trial-end') }),
+  z.strictObject({ ...at, kind: z.literal('note'), text: z.string().trim().min(1).max(500) }),
+  z.strictObject({ ...at, kind: z.literal('end') }),
+])
+export type Entry = z.infer<typeof Entry>
+export type EntryOf<K extends Entry['kind']> = Extract<Entry, { kind: K }>
+/** An entry before it has its id and moment. */
+export type Said = { [K in Entry['kind']]: Omit<EntryOf<K>, 'id' | 'at'> }[Entry['kind']]
+
+export const EFFORT_BY = ['clock', 'cast'] as const
+
+export const Outing = z.strictObject({
+  id,
+  placeName: name,
+  /** Water as it was set at the start. */
+  water: Conditions,
+  startedAt: Moment,
+  effortBy: z.enum(EFFORT_BY),
+  carried: z.array(Carried).min(1).max(60),
+  /** Oldest first. */
+  entries: z.array(Entry).max(20_000),
+  note: z.string().max(2000).default(''),
+})
+export type Outing = z.infer<typeof Outing>
+
+export const isOver = ({ entries }: Pick<Outing, 'entries'>): boolean => entries.some((e) => e.kind === 'end')
+
+/** Minutes from one moment to another, never less than none. */
+export function minutesBetween(from: string, to: string): number {
+  return Math.max(0, (Date.parse(to) - Date.parse(from)) / 60_000)
+}
+/** Hour of the day on the angler's clock. */
+export function hourOf(moment: string): number {
+  return Number(moment.slice(11, 13)) + Number(moment.slice(14, 16)) / 60
+}

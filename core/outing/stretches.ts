@@ -1,0 +1,133 @@
+import type { Conditions } from '../water'
+import { answerOf } from './answer'
+import { minutesBetween, type Carried, type Entry, type EntryOf, type Outing, type Way } from './outing'
+
+/** Where on the cover. */
+export interface Spot {
+  readonly stop: number
+  readonly featureId: string
+  readonly spotId: string
+}
+
+/** What stays the same for a while: one rig fished in one way at one spot in one water, with the effort and what came of it. */
+export interface Stretch {
+  readonly carried: Carried
+  readonly way: Way
+  readonly spot: Spot | null
+  readonly water: Conditions
+  readonly from: string
+  readonly to: string
+  /** Effort, min: by the clock without the pauses, or the casts times what one takes. */
+  readonly minutes: number
+  readonly casts: readonly EntryOf<'cast'>[]
+  readonly answers: readonly EntryOf<'answer'>[]
+}
+
+export const bitesOf = ({ answers }: Pick<Stretch, 'answers'>): number => answers.filter((a) => answerOf(a.answer).bite).length
+export const landedOf = ({ answers }: Pick<Stretch, 'answers'>): number => answers.filter((a) => a.answer === 'landed').length
+
+/** The outing at a moment. */
+export interface Account {
+  readonly stretches: readonly Stretch[]
+  /** The stretch under way; null before the first rig, while pausing, and after the end. */
+  readonly current: Stretch | null
+  readonly inHand: { readonly carried: Carried; readonly way: Way } | null
+  readonly spot: Spot | null
+  readonly water: Conditions
+  readonly paused: boolean
+  readonly over: boolean
+}
+
+interface Open {
+  carried: Carried
+  way: Way
+  spot: Spot | null
+  water: Conditions
+  from: string
+  since: string
+  minutes: number
+  casts: EntryOf<'cast'>[]
+  answers: EntryOf<'answer'>[]
+}
+
+/** Folds the entries into stretches, up to `now` where the outing is still under way. Entries count in the order in which they were made. */
+export function accountOf({ carried, entries, water: first, effortBy }: Outing, now: string): Account {
+  const stretches: Stretch[] = []
+  let open = null as Open | null
+  let inHand: Account['inHand'] = null
+  let spot: Spot | null = null
+  let water = first
+  let paused = false
+  let over = false
+
+  const close = (at: string): Stretch | null => {
+    if (!open) return null
+    const { since, minutes, ...kept } = open
+    const clock = minutes + (paused ? 0 : minutesBetween(since, at))
+    const spent = effortBy === 'clock' ? clock : (kept.casts.length * kept.way.castS) / 60
+    return { ...kept, to: at, minutes: spent }
+  }
+  const begin = (at: string) => {
+    const done = close(at)
+    if (done && (done.minutes > 0 || done.answers.length > 0 || done.casts.length > 0)) stretches.push(done)
+    open = inHand && !over ? { ...inHand, spot, water, from: at, since: at, minutes: 0, casts: [], answers: [] } : null
+  }
+
+  for (const entry of entries as readonly Entry[]) {
+    switch (entry.kind) {
+      case 'rig': {
+        const rig = carried.find((c) => c.id === entry.carriedId)
+        const way = rig?.ways.find((w) => w.id === entry.wayId)
+        if (rig && way) inHand = { carried: rig, way }
+        begin(entry.at)
+        break
+      }
+      case 'spot':
+        spot = { stop: entry.stop, featureId: entry.featureId, spotId: entry.spotId }
+        begin(entry.at)
+        break
+      case 'reading': {
+        const { id: _, at: __, kind: ___, ...read } = entry
+        const depthM = read.depthM ?? water.depthM
+        const zone = water.zone && water.zone.bottomM <= depthM ? water.zone : null
+        const cover = { ...water.cover, topM: Math.min(water.cover.topM, depthM) }
+        water = { ...water, ...read, depthM, zone, cover }
+        begin(entry.at)
+        break
+      }
+      case 'cast':
+        open?.casts.push(entry)
+        break
+      case 'answer':
+        open?.answers.push(entry)
+        break
+      case 'pause':
+        if (open && !paused) open.minutes += minutesBetween(open.since, entry.at)
+        paused = true
+        break
+      case 'resume':
+        if (open) open.since = entry.at
+        paused = false
+        break
+      case 'lost-lure':
+        begin(entry.at)
+        break
+      case 'end':
+        over = true
+        begin(entry.at)
+        break
+      default:
+        break
+    }
+  }
+  const current = close(now)
+  return {
+    stretches: current ? [...stretches, current] : stretches,
+    current: over ? null : current,
+    inHand: over ? null : inHand,
+    spot,
+    water,
+    paused,
+    over,
+  }
+}

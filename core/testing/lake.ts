@@ -1,0 +1,156 @@
+import { levelsOf, ORDERED, type AnswerId, type Carried, type Levels, type Spot, type Variable, type Way } from '../outing'
+import { chance, type Chance } from '../chance'
+
+/**
+ * A lake of simulated fish, to hold the adviser against. Written before the adviser was tuned; what it assumes:
+ *
+ * 1. Fish come past in schools. Schools reach a spot at random (Poisson), about `SCHOOLS_PER_H` an hour at a middling spot, of one to four fish.
+ * 2. Spots differ: each draws its own number of schools for the day, from a third to twice the middle.
+ * 3. Each day has a hidden liking: for each of seven variables one step that fish want. With chance `FIT_RIGHT` it is the step of the rig that the
+ *    match puts first, else it is drawn evenly from the steps of what is carried.
+ * 4. Each variable matters more or less that day: a fish takes a lure with the product over variables of 1 where the step is the wanted one, of a
+ *    number between 0.3 and 0.95 where it is far off, and half-way between for a neighbouring step.
+ * 5. The liking shifts two to four times a day, at hidden moments: one or two variables want another step, and schools move to another spot.
+ * 6. A fish that does not take shows itself in a third of the cases, and how it does tells of what was most wrong: too big or too loud, a peck; colour
+ *    or action, a slap; speed, cadence or depth, a follow. In one showing of four the sign is a random one.
+ * 7. Fish get used to a lure: after each take at a spot the same lure takes a tenth less there, and this wears off by half in an hour.
+ * 8. A fish that takes is landed three times in four. A fish landed costs two minutes, a changed rig one and a half, a changed spot four.
+ */
+export const SCHOOLS_PER_H = 5
+export const FIT_RIGHT = 0.4
+export const LIKED = ['depth', 'speed', 'cadence', 'size', 'colour', 'action', 'sound'] as const satisfies readonly Variable[]
+type Liked = (typeof LIKED)[number]
+
+export const COST_MIN = { fish: 2, rig: 1.5, spot: 4 } as const
+const SHOWS = 1 / 3
+const HONEST_SIGN = 0.75
+const LANDS = 0.75
+const USED_TO_IT = 0.9
+const USED_HALF_MIN = 60
+
+export interface Fishing {
+  readonly carried: Carried
+  readonly way: Way
+  readonly spot: Spot | null
+}
+export interface Shown {
+  readonly answer: AnswerId
+  /** For what was landed. */
+  readonly hooked: 'inside' | 'edge' | 'outside' | null
+  readonly ate: 'winding' | 'pause' | 'fall' | null
+  readonly lengthM: number | null
+}
+
+interface Liking {
+  readonly wants: Record<Liked, string>
+  readonly spots: ReadonlyMap<string, number>
+}
+
+const SIGNS: Readonly<Record<Liked, AnswerId>> = {
+  size: 'peck',
+  sound: 'peck',
+  colour: 'slap',
+  action: 'slap',
+  speed: 'follow',
+  cadence: 'follow',
+  depth: 'follow',
+}
+
+export class Lake {
+  private readonly luck: Chance
+  private readonly matters: Record<Liked, number>
+  private readonly likings: { fromMin: number; liking: Liking }[] = []
+  private readonly tired = new Map<string, { atMin: number; by: number }>()
+
+  constructor(
+    seed: number,
+    private readonly carried: readonly Carried[],
+    private readonly spots: readonly Spot[],
+    private readonly depthM: number,
+    dayMin: number,
+  ) {
+    this.luck = chance(seed)
+    const { luck } = this
+    this.matters = Object.fromEntries(LIKED.map((v) => [v, 0.3 + 0.65 * luck.next()])) as Record<Liked, number>
+    const first = this.firstLiking()
+    this.likings.push({ fromMin: 0, liking: first })
+    const shifts = Array.from({ length: 2 + Math.floor(luck.next() * 3) }, () => luck.next() * dayMin).sort((a, b) => a - b)
+    let now = first
+    for (const fromMin of shifts) {
+      now = this.shifted(now)
+      this.likings.push({ fromMin, liking: now })
+    }
+  }
+
+  private steps(v: Liked): string[] {
+    const all = this.carried.flatMap((carried) => carried.ways.map((way) => this.levels({ carried, way, spot: null })[v]))
+    return [...new Set(all)].sort()
+  }
+  private levels(fishing: Fishing): Levels {
+    return levelsOf(fishing, { depthM: this.depthM })
+  }
+  private firstLiking(): Liking {
+    const { luck } = this
+    const [top] = this.carried
+    const way = top?.ways[0]
+    if (!top || !way) throw new Error('a lake needs something that is carried')
+    const fit = this.levels({ carried: top, way, spot: null })
+    const wants = Object.fromEntries(
+      LIKED.map((v) => [v, luck.next() < FIT_RIGHT ? fit[v] : luck.pick(this.steps(v))]),
+    ) as Record<Liked, string>
+    return { wants, spots: this.drawnSpots() }
+  }
+  private drawnSpots(): Map<string, number> {
+    return new Map(this.spots.map((s) => [`${s.stop}:${s.spotId}`, (1 / 3) * 6 ** this.luck.next()]))
+  }
+  private shifted({ wants }: Liking): Liking {
+    const { luck } = this
+    const next = { ...wants }
+    for (let i = 0; i < 1 + Math.floor(luck.next() * 2); i++) {
+      const v = luck.pick(LIKED)
+      next[v] = luck.pick(this.steps(v))
+    }
+    return { wants: next, spots: this.drawnSpots() }
+  }
+
+  /** How far a fish is won by one variable, 0 … 1. */
+  private won(v: Liked, has: string, wants: string): number {
+    if (has === wants) return 1
+    const far = this.matters[v]
+    return ORDERED.has(v) && Math.abs(Number(has) - Number(wants)) === 1 ? (1 + far) / 2 : far
+  }
+
+  /** What is shown in a minute of fishing, oldest first. */
+  minute(atMin: number, fishing: Fishing): Shown[] {
+    const { luck } = this
+    const { liking } = this.likings.filter((l) => l.fromMin <= atMin).at(-1) ?? { liking: null }
+    if (!liking) return []
+    const levels = this.levels(fishing)
+    const byVariable = LIKED.map((v) => ({ v, won: this.won(v, levels[v], liking.wants[v]) }))
+    const key = `${fishing.carried.id} ${fishing.spot?.stop}:${fishing.spot?.spotId}`
+    const tired = this.tired.get(key)
+    const used = tired ? 1 - (1 - tired.by) * 0.5 ** ((atMin - tired.atMin) / USED_HALF_MIN) : 1
+    const takes = byVariable.reduce((p, { won }) => p * won, used)
+    const schools = luck.poisson((SCHOOLS_PER_H / 60) * (fishing.spot ? (liking.spots.get(`${fishing.spot.stop}:${fishing.spot.spotId}`) ?? 1) : 1))
+    const shown: Shown[] = []
+    for (let i = 0; i < schools; i++)
+      for (let fish = 1 + Math.floor(luck.next() * 4); fish > 0; fish--) {
+        if (luck.next() < takes) {
+          shown.push(this.take(fishing))
+          this.tired.set(key, { atMin, by: used * USED_TO_IT })
+        } else if (luck.next() < SHOWS) {
+          const worst = byVariable.reduce((a, b) => (b.won < a.won ? b : a))
+          const answer = luck.next() < HONEST_SIGN ? SIGNS[worst.v] : luck.pick(['peck', 'slap', 'follow'] as const)
+          shown.push({ answer, hooked: null, ate: null, lengthM: null })
+        }
+      }
+    return shown
+  }
+
+  private take({ way }: Fishing): Shown {
+    const { luck } = this
+    const ate = way.restS > 0 && luck.next() < 0.7 ? 'pause' : 'winding'
+    if (luck.next() >= LANDS) return { answer: 'lost', hooked: null, ate, lengthM: null }
+    return { answer: 'landed', hooked: luck.next() < 0.7 ? 'inside' : 'edge', ate, lengthM: 0.18 + 0.2 * luck.next() ** 2 }
+  }
+}

@@ -1,0 +1,79 @@
+/**
+ * How the adviser learns and speaks. Tunable; sensible ranges in brackets.
+ */
+export const LEARNING = {
+  /** Answers an hour that a well-matched rig is expected to get before anything is known [0.5 … 4]. */
+  answersPerH: 1.6,
+  /** Points of the match that change the expectation e-fold [10 … 40]. */
+  fitScale: 22,
+  /** Half-life of what an answer, or its absence, tells, min [30 … 180]: fish change their mind within a day. */
+  halfLifeMin: 75,
+  /** Firmness of the belief that a step is as good as any other, in answers [0.5 … 4]. */
+  firmness: 1.4,
+  /** What a step tells of the next one in order [0 … 0.6]. */
+  neighbour: 0.35,
+  /** How hopefully the untried is looked at: the quantile of what it may be worth [0.5 … 0.9]. */
+  hope: 0.72,
+  /** What a sign of the fish is worth for the variable that it speaks of [1.2 … 3]. */
+  sign: 1.7,
+  /** A change must promise this many times what is in the hand [1 … 1.5]. */
+  worthIt: 1.12,
+} as const
+
+/** For how long a change is given, min: the time in which an answer is more likely than not, within these. */
+export const GIVE_MIN = { least: 8, most: 24 } as const
+
+/** Stay at least so long after a take, min: in grass and where fish go in schools (fact 25), and elsewhere. */
+export const STAY_MIN = { school: 10, other: 4 } as const
+
+/** A school has gone quiet after this many takes and then nothing for so long, min. */
+export const QUIET = { takes: 2, afterMin: 12, withinMin: 45 } as const
+
+/** Size is the one most often forgotten: no change in so long without a good answer speaks for it (fact 39), min. */
+export const SIZE_FORGOTTEN_MIN = 120
+
+/** What the steps of the variables are called. */
+export const STEP_WORDS = {
+  depth: ['near the surface', 'at half depth', 'near the bottom'],
+  speed: ['slowly', 'at a middling pace', 'fast'],
+  cadence: ['without a stop', 'with short stops', 'with stops of some seconds', 'with long pauses'],
+  action: ['a quiet action', 'a middling action', 'a hard thump'],
+} as const
+
+export const COLOUR_WORDS = {
+  natural: 'a natural shade',
+  light: 'white or pearl',
+  silver: 'silver',
+  gold: 'gold or copper',
+  hot: 'a hot colour',
+  painted: 'a painted one',
+  dark: 'black or purple',
+} as const
+
+/** What is turned, as a heading. */
+export const VARIABLE_WORDS = {
+  place: 'Spot',
+  depth: 'Depth',
+  speed: 'Speed',
+  cadence: 'Cadence',
+  size: 'Size',
+  colour: 'Colour',
+  action: 'Action',
+  sound: 'Sound',
+  direction: 'Direction',
+  family: 'Kind of lure',
+} as const
+
+/**
+ * What answers tell: `toward` says on which variables, and which way, a change is spoken for. `facts` of the trade.
+ * `down`, `up`: the next step lower or higher; `other`: any other step; `stay`: this step is right.
+ */
+export const SIGNS = [
+  { answer: 'peck', says: 'Pecks and misses: show them less.', facts: [15], toward: { size: 'down', action: 'down' } },
+  { answer: 'slap', says: 'They slap at it: the wrong action or colour.', facts: [22], toward: { colour: 'other', action: 'other' } },
+  { answer: 'follow', says: 'They follow and turn away: change the pace, or where it runs.', facts: [37], toward: { speed: 'other', cadence: 'other', depth: 'other' } },
+  { answer: 'thump', says: 'A thump and a run: the right lure, others are near. Slow down and pick the place apart.', facts: [15], toward: { size: 'stay', colour: 'stay', place: 'stay', speed: 'down' } },
+  { answer: 'eaten-winding', says: 'They eat on the way in: they want it passing.', facts: [15], toward: { cadence: 'down', action: 'stay' } },
+  { answer: 'eaten-pause', says: 'They eat on the pause: let it stand longer.', facts: [18, 28], toward: { cadence: 'up' } },
+  { answer: 'eaten-fall', says: 'They eat on the fall: let it drop again.', facts: [18, 37], toward: { cadence: 'up', speed: 'down' } },
+] as const
