@@ -5,6 +5,7 @@ import { useBox } from '~/stores/box'
 import { useDoubts } from '~/stores/doubts'
 import { useHistory } from '~/stores/history'
 import { useMatch } from '~/stores/match'
+import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 
@@ -19,6 +20,8 @@ const VIEWS = [
   { to: '/box', name: 'Box' },
   { to: '/bench', name: 'Bench' },
   { to: '/', name: 'Match' },
+  { to: '/outing', name: 'Outing' },
+  { to: '/review', name: 'Review' },
 ]
 
 /** A view is where we are also while one of its parts is open. */
@@ -34,6 +37,7 @@ watch(
   { immediate: true },
 )
 void box.open()
+useOutings().open()
 useMatch().start()
 useDoubts().start()
 

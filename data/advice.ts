@@ -2,22 +2,44 @@
  * How the adviser learns and speaks. Tunable; sensible ranges in brackets.
  */
 export const LEARNING = {
-  /** Answers an hour that a well-matched rig is expected to get before anything is known [0.5 … 4]. */
-  answersPerH: 1.6,
+  /** Schools an hour that show themselves, before anything is known [1 … 6]. */
+  showingsPerH: 3,
+  /** Share of the fish that come past which a well-matched rig is expected to take [0.2 … 0.8]. */
+  takeShare: 0.55,
+  /** Share of the fish that do not take which show that they were there [0.2 … 0.6]. */
+  shows: 0.33,
   /** Points of the match that change the expectation e-fold [10 … 40]. */
   fitScale: 22,
   /** Half-life of what an answer, or its absence, tells, min [30 … 180]: fish change their mind within a day. */
   halfLifeMin: 75,
   /** Firmness of the belief that a step is as good as any other, in answers [0.5 … 4]. */
-  firmness: 1.4,
+  firmness: 3,
+  /** Firmness of the belief that fish are as willing as the match expects [2 … 20]. */
+  firmnessDay: 8,
+  /** The same for spots and directions, which differ more [0.5 … 4]. */
+  firmnessWhere: 3,
   /** What a step tells of the next one in order [0 … 0.6]. */
   neighbour: 0.35,
-  /** How hopefully the untried is looked at: the quantile of what it may be worth [0.5 … 0.9]. */
-  hope: 0.72,
+  /** How hopefully the untried is looked at: the quantile of what it may be worth [0.5 … 0.9]; and the same for spots. */
+  hope: 0.5,
+  hopeWhere: 0.64,
   /** What a sign of the fish is worth for the variable that it speaks of [1.2 … 3]. */
-  sign: 1.7,
+  sign: 1.5,
+  /** How much a take says for staying, as a share of a sign [0 … 1]. */
+  takeStays: 0.1,
+  /** As many signs as count at most [1 … 4]. */
+  mostSigns: 2.5,
+  /** What a take leaves of a lure's charm at a spot, and the half-life of that, min (facts 22 and 24) [0.8 … 1] [20 … 120]. */
+  usedTo: 0.89,
+  usedHalfMin: 60,
   /** A change must promise this many times what is in the hand [1 … 1.5]. */
-  worthIt: 1.12,
+  worthIt: 1.25,
+  /** Answers within so many minutes are one school showing itself. */
+  schoolMin: 2,
+  /** Time over which a change has to pay for itself, min; and what a move, or tying on, costs of it, min. */
+  horizonMin: 30,
+  moveMin: 4,
+  tieMin: 1.5,
 } as const
 
 /** For how long a change is given, min: the time in which an answer is more likely than not, within these. */
@@ -70,10 +92,40 @@ export const VARIABLE_WORDS = {
  */
 export const SIGNS = [
   { answer: 'peck', says: 'Pecks and misses: show them less.', facts: [15], toward: { size: 'down', action: 'down' } },
-  { answer: 'slap', says: 'They slap at it: the wrong action or colour.', facts: [22], toward: { colour: 'other', action: 'other' } },
-  { answer: 'follow', says: 'They follow and turn away: change the pace, or where it runs.', facts: [37], toward: { speed: 'other', cadence: 'other', depth: 'other' } },
-  { answer: 'thump', says: 'A thump and a run: the right lure, others are near. Slow down and pick the place apart.', facts: [15], toward: { size: 'stay', colour: 'stay', place: 'stay', speed: 'down' } },
-  { answer: 'eaten-winding', says: 'They eat on the way in: they want it passing.', facts: [15], toward: { cadence: 'down', action: 'stay' } },
-  { answer: 'eaten-pause', says: 'They eat on the pause: let it stand longer.', facts: [18, 28], toward: { cadence: 'up' } },
-  { answer: 'eaten-fall', says: 'They eat on the fall: let it drop again.', facts: [18, 37], toward: { cadence: 'up', speed: 'down' } },
+  {
+    answer: 'slap',
+    says: 'They slap at it: the wrong action or colour.',
+    facts: [22],
+    toward: { colour: 'other', action: 'other' },
+  },
+  {
+    answer: 'follow',
+    says: 'They follow and turn away: change the pace, or where it runs.',
+    facts: [37],
+    toward: { speed: 'other', cadence: 'other', depth: 'other' },
+  },
+  {
+    answer: 'thump',
+    says: 'A thump and a run: the right lure, others are near. Slow down and pick the place apart.',
+    facts: [15],
+    toward: { size: 'stay', colour: 'stay', place: 'stay', speed: 'down' },
+  },
+  {
+    answer: 'eaten-winding',
+    says: 'They eat on the way in: they want it passing.',
+    facts: [15],
+    toward: { cadence: 'down', action: 'stay' },
+  },
+  {
+    answer: 'eaten-pause',
+    says: 'They eat on the pause: let it stand longer.',
+    facts: [18, 28],
+    toward: { cadence: 'up' },
+  },
+  {
+    answer: 'eaten-fall',
+    says: 'They eat on the fall: let it drop again.',
+    facts: [18, 37],
+    toward: { cadence: 'up', speed: 'down' },
+  },
 ] as const

@@ -24,6 +24,7 @@ export const AXES = [
   { id: 'sound', name: 'Sound', by: 'build', kind: 'near', width: 0.45, most: 5 },
   { id: 'colour', name: 'Colour', by: 'build', kind: 'share', width: 1, most: 9 },
   { id: 'contrast', name: 'Standing out', by: 'build', kind: 'enough', width: 1, most: 5 },
+  { id: 'record', name: 'Your own record', by: 'build', kind: 'share', width: 1, most: 8 },
   { id: 'snag', name: 'Coming through cover', by: 'path', kind: 'share', width: 1, most: 12 },
   { id: 'tackle', name: 'Rod, reel and line', by: 'outfit', kind: 'share', width: 1, most: 8 },
   { id: 'stealth', name: 'Line unseen', by: 'outfit', kind: 'share', width: 1, most: 4 },

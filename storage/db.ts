@@ -2,6 +2,7 @@ import Dexie, { type EntityTable, type Transaction } from 'dexie'
 import type { BinItem, BoxKind, Photo, SetAside } from '../core/exchange'
 import { boxFrom1, type Box } from '../core/tackle'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
+import type { Outing } from '../core/outing'
 import { Conditions, Place } from '../core/water'
 
 export interface Setting {
@@ -39,9 +40,11 @@ export class YgrionDb extends Dexie {
   drafts!: EntityTable<Draft, 'key'>
   aside!: EntityTable<SetAside, 'id'>
   practice!: EntityTable<KeptPractice, 'id'>
+  outings!: EntityTable<Outing, 'id'>
 
   constructor(name = 'ygrion') {
-    super(name)
+    // What is confirmed has reached the disk: a phone that dies on the water loses nothing.
+    super(name, { chromeTransactionDurability: 'strict' })
     this.version(1).stores({
       ...Object.fromEntries(FIRST_KINDS.map((kind) => [kind, 'id'])),
       places: 'id',
@@ -59,6 +62,7 @@ export class YgrionDb extends Dexie {
       .upgrade(from1)
     this.version(3).stores({ tests: 'id' })
     this.version(4).stores({ practice: 'id' }).upgrade(from3)
+    this.version(5).stores({ outings: 'id' })
   }
 }
 

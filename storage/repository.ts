@@ -1,6 +1,7 @@
 import { liveQuery } from 'dexie'
 import { BOX_KINDS, BinItem, Photo, SetAside, type ArchiveContent, type BoxKind } from '../core/exchange'
 import { Practice, USUAL_PRACTICE } from '../core/match'
+import { Entry, Outing } from '../core/outing'
 import { Box, EMPTY_BOX } from '../core/tackle'
 import { Place, type Conditions } from '../core/water'
 import { z } from '../core/zod'
@@ -16,7 +17,7 @@ export interface Stored {
   readonly practice: Practice
 }
 
-export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside' | 'places' | 'practice'
+export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside' | 'places' | 'practice' | 'outings'
 
 /** One thing put in place of what has its id, or (null) taken out. */
 export interface Edit {
@@ -27,6 +28,20 @@ export interface Edit {
 
 export const put = <K extends BoxKind>(kind: K, item: Item<K>): Edit => ({ kind, id: item.id, item })
 export const take = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
+
+/** Entries that come and go in one outing; edits of the box that hang on them. */
+export interface LogChange {
+  readonly outingId: string
+  readonly add: readonly Entry[]
+  readonly drop: readonly string[]
+  readonly edits: readonly Edit[]
+}
+
+/** Oldest first; those of the same second as they were made. */
+function inTime(entries: readonly Entry[]): Entry[] {
+  const at = new Map(entries.map((e) => [e, Date.parse(e.at)]))
+  return [...entries].sort((a, b) => (at.get(a) ?? 0) - (at.get(b) ?? 0))
+}
 
 /** How the angler judges, put in place of how it was. */
 export const judge = (practice: Practice): Edit => ({ kind: 'practice', id: MINE, item: { id: MINE, ...practice } })
@@ -42,6 +57,8 @@ function schemaOf(kind: StoreKind): z.ZodType {
       return SetAside
     case 'places':
       return Place
+    case 'outings':
+      return Outing
     case 'practice':
       return Practice.extend({ id: z.literal(MINE) })
     default:
@@ -74,7 +91,8 @@ export class Repository {
   /** Everything for an archive, photos too. */
   async readAll(): Promise<ArchiveContent> {
     const { box, places, waters, bin, practice } = await this.read()
-    return { box, places, waters, bin, practice, photos: await this.db.photos.toArray() }
+    const outings = await this.db.outings.toArray()
+    return { box, places, waters, bin, practice, photos: await this.db.photos.toArray(), outings }
   }
 
   /**
@@ -99,6 +117,37 @@ export class Repository {
     })
   }
 
+  /** Reads the outings now and after every change, apart from the box: a tap on the water must not read all of it. */
+  watchOutings(onRead: (outings: Outing[]) => void, onError: (error: unknown) => void): () => void {
+    const subscription = liveQuery(() => this.db.outings.toArray()).subscribe({ next: onRead, error: onError })
+    return () => subscription.unsubscribe()
+  }
+
+  /**
+   * Changes the entries of one outing, and what hangs on them in the box, as one: another page that writes to the same outing loses nothing. Answers with
+   * the change that leads back.
+   * @throws Error where the outing is no longer there, ZodError on an entry that its schema refuses; nothing is changed then
+   */
+  async log(change: LogChange): Promise<LogChange> {
+    const add = change.add.map((entry) => Entry.parse(entry))
+    const tables = [...new Set(change.edits.map((e) => e.kind))].map((kind) => this.db.table(kind))
+    return this.db.transaction('rw', [this.db.outings, ...tables], async () => {
+      const outing = await this.db.outings.get(change.outingId)
+      if (!outing) throw new Error('this outing is no longer stored; go back to the list of outings')
+      const drop = new Set([...change.drop, ...add.map((e) => e.id)])
+      const gone = outing.entries.filter((e) => drop.has(e.id))
+      const kept = outing.entries.filter((e) => !drop.has(e.id))
+      const entries = inTime([...kept, ...add])
+      await this.db.outings.put({ ...outing, entries })
+      const edits = await this.apply(change.edits)
+      return { outingId: outing.id, add: gone, drop: add.map((e) => e.id), edits }
+    })
+  }
+
+  async outings(): Promise<Outing[]> {
+    return this.db.outings.toArray()
+  }
+
   async putWater(water: Conditions): Promise<void> {
     await this.db.waters.put(water)
   }
@@ -117,7 +166,7 @@ export class Repository {
         await db.table(name).bulkAdd([...things])
       }
       for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
-      for (const name of ['places', 'waters', 'photos', 'bin'] as const) await fill(name, content[name])
+      for (const name of ['places', 'waters', 'photos', 'bin', 'outings'] as const) await fill(name, content[name])
       await fill('practice', [{ id: MINE, ...content.practice }])
       return before
     })

@@ -18,10 +18,11 @@ export const useHistory = defineStore('history', {
     next: (state): Step | undefined => state.undone[state.undone.length - 1],
   },
   actions: {
-    did(label: string, turn: Turn) {
+    /** `quiet`: can be undone, but is not announced; the page shows it itself. */
+    did(label: string, turn: Turn, { quiet = false } = {}) {
       this.steps = [...this.steps.slice(-LONGEST + 1), { label, turn }]
       this.undone = []
-      this.said = label
+      this.said = quiet ? '' : label
     },
     /** One step back. Asked again before it is done, the next one follows. */
     undo(): Promise<void> {

@@ -18,11 +18,13 @@ import {
   type MatchAnswer,
   type MatchRow,
   type Practice,
+  type RecordEntry,
   type SetUp,
   type Sweep,
   type WhyNot,
 } from '../../core/match'
 import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
+import { carry, type Carried } from '../../core/outing'
 import type { Conditions, Place } from '../../core/water'
 
 /** One water, and how the angler judges. The box is known already. */
@@ -30,6 +32,8 @@ export interface Asked {
   readonly c: Conditions
   readonly place: Place
   readonly practice: Practice
+  /** The angler's own log, as the match hears it. */
+  readonly record?: readonly RecordEntry[]
 }
 
 /** What comes back: the answer and the time it took, or what went wrong; null where a newer question took its place. */
@@ -65,7 +69,7 @@ async function run<Step, Out>(
   }
 }
 
-const optionsOf = ({ practice }: Asked) => ({ schools: practice.schools, rules: rulesFor(practice) })
+const optionsOf = ({ practice, record }: Asked) => ({ schools: practice.schools, rules: rulesFor(practice), record })
 const benchOf = (asked: Asked) => benchFor(asked.c, asked.place, box, optionsOf(asked))
 
 /** What a shop has: lures as they usually are. */
@@ -109,6 +113,11 @@ const service = {
   betterBuy(answer: SetUp | null, asked: Asked): BetterBuy | null {
     const bench = benchOf(asked)
     return betterBuy(box, bench, answer ? scoreSetUp(answer, bench) : undefined, shop())
+  },
+  /** Set-ups as they go on the water, each with every way in which it can be fished there. */
+  carry(setUps: readonly SetUp[], asked: Asked): Carried[] {
+    const bench = benchOf(asked)
+    return setUps.map((setUp, i) => carry(setUp, bench, `rig-${i + 1}`))
   },
   /** The first places as they would be; for rules that are being written. */
   preview(asked: Asked): { id: string; name: string; score: number }[] {

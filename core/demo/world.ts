@@ -19,6 +19,7 @@ import {
   type Tray,
 } from '../tackle'
 import { Conditions, Place, forageLengthM } from '../water'
+import { demoOutings } from './outings'
 import { demoTests } from './tests'
 
 export type World = ArchiveContent
@@ -133,13 +134,15 @@ export function demoWorld(isoDate: string): World {
   const trays = demoTrays()
   const box = Box.parse({ lures: demoLures(isoDate, trays), trays, rigs: demoRigs(), tests: [], ...demoParts() })
   const tests = demoTests(box.lures, (days) => daysBefore(isoDate, days))
+  const places = demoPlaces(isoDate)
   return {
     box: { ...box, tests: z.array(BenchTest).parse(tests) },
-    places: demoPlaces(isoDate),
+    places,
     waters: demoWaters(isoDate),
     photos: [],
     bin: [],
     practice: USUAL_PRACTICE,
+    outings: demoOutings(box.lures, places, (days) => daysBefore(isoDate, days)),
   }
 }
 
@@ -152,5 +155,6 @@ export function emptyWorld(isoDate: string): World {
     photos: [],
     bin: [],
     practice: USUAL_PRACTICE,
+    outings: [],
   }
 }

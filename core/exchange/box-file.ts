@@ -1,11 +1,12 @@
 import { z } from '../zod'
 import { Practice, USUAL_PRACTICE } from '../match'
+import { Outing } from '../outing'
 import { Box, boxFrom1, boxFrom2 } from '../tackle'
 import { Conditions, Place } from '../water'
 import { BinItem, Photo } from './kept'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 4
+export const ARCHIVE_VERSION = 5
 
 export const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -16,6 +17,7 @@ export const Archive = z.strictObject({
   photos: z.array(Photo).max(20_000),
   bin: z.array(BinItem).max(20_000),
   practice: Practice,
+  outings: z.array(Outing).max(20_000),
 })
 export type Archive = z.infer<typeof Archive>
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>
@@ -30,8 +32,8 @@ export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems:
 /** At most this many faults are listed; more help nobody. */
 const MOST_PROBLEMS = 50
 
-export function writeArchive({ box, places, waters, photos, bin, practice }: ArchiveContent): string {
-  const content: ArchiveContent = { box, places, waters, photos, bin, practice }
+export function writeArchive({ box, places, waters, photos, bin, practice, outings }: ArchiveContent): string {
+  const content: ArchiveContent = { box, places, waters, photos, bin, practice, outings }
   const archive: Archive = { format: 'ygrion-archive', version: ARCHIVE_VERSION, ...content }
   return JSON.stringify(archive, null, 2)
 }
@@ -42,6 +44,7 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   2: (raw) => ({ ...raw, version: 3, box: boxFrom2(raw.box) }),
   // What places and waters have gained has defaults in their schemas.
   3: (raw) => ({ ...raw, version: 4, practice: USUAL_PRACTICE }),
+  4: (raw) => ({ ...raw, version: 5, outings: [] }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

@@ -3,6 +3,7 @@ import { WORLD } from '../testing/world'
 import V1 from './fixtures/archive-v1.json'
 import V2 from './fixtures/archive-v2.json'
 import V3 from './fixtures/archive-v3.json'
+import V4 from './fixtures/archive-v4.json'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 
 const text = writeArchive(WORLD)
@@ -64,6 +65,14 @@ describe('archive', () => {
     expect(places).toMatchObject(V3.places)
     expect(waters).toMatchObject(V3.waters)
     expect(practice).toEqual({ schools: {}, weights: {}, own: [] })
+  })
+  it('an archive of the fourth version opens with everything in it as it was, and no outing', () => {
+    const read = readArchive(JSON.stringify(V4))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const { format: _, version, outings, ...content } = read.archive
+    const { format: __, version: ___, ...before } = V4
+    expect(content).toEqual(before)
+    expect([version, outings]).toEqual([ARCHIVE_VERSION, []])
   })
   it('a newer version is refused plainly', () => {
     expect(problems(broken((raw) => (raw.version = ARCHIVE_VERSION + 1)))[0]).toMatchObject({

@@ -29,13 +29,17 @@ export function scoreSetUp(setUp: SetUp, bench: Bench): Ranked {
   return account(setUp, offer, throwIt(setUp, motion, offer, c, reading), bench)
 }
 
-export function account(setUp: SetUp, offer: Offer, thrown: Thrown, { c, demand, contrastOf }: Bench): Ranked {
+export function account(setUp: SetUp, offer: Offer, thrown: Thrown, { c, demand, contrastOf, record }: Bench): Ranked {
   const { build, outfit, leader, handling } = setUp
   const { retrieve, pullMps } = handling
   const rigging = riggingOf(outfit, leader)
   const tackle = rodAndLineAgreement(build, rigging) * reelEase(outfit.reel, retrieve, pullMps)
   const parts = inOrder([
-    ...axisParts(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour)), demand),
+    ...axisParts(
+      demand.by.build,
+      buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share),
+      demand,
+    ),
     ...colourPart(offer, demand),
     ...axisParts(demand.by.hand, handOffers(build, retrieve, pullMps, c.castM, thrown.plan.motion.castM), demand),
     ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand),

@@ -2,6 +2,7 @@ import { testedIn, type Known } from '../bench'
 import { colourOf, type Box, type Colouring, type Lure } from '../tackle'
 import { readWater, speciesOf, underwater, type Conditions, type Place, type Reading, type Species } from '../water'
 import { demandOf, type Demand } from './demand'
+import { recordFor, type OwnRecord, type RecordEntry } from './own-record'
 import { riggingsOf, type Rigging } from './outfit'
 import { RULES, type Rule, type SchoolChoice } from './rule'
 
@@ -10,6 +11,8 @@ export interface MatchOptions {
   /** How many lures to rank, each in its best set-up. */
   readonly limit: number
   readonly rules?: readonly Rule[]
+  /** The angler's own log, if it is to be heard. */
+  readonly record?: readonly RecordEntry[]
 }
 
 /** All that stands still while one water is matched. */
@@ -26,6 +29,8 @@ export interface Bench {
   readonly known: (lure: Lure) => Known | null
   /** How far a colouring stands out where the fish are, 0 … 1. */
   readonly contrastOf: (colouring: Colouring) => number
+  /** What the angler's own log says of lures in this water. */
+  readonly record: OwnRecord
 }
 
 /** @throws Error when the conditions name a species that data/species does not hold */
@@ -33,12 +38,13 @@ export function benchFor(
   c: Conditions,
   place: Place,
   box: Box,
-  options: Pick<MatchOptions, 'schools' | 'rules'>,
+  options: Pick<MatchOptions, 'schools' | 'rules' | 'record'>,
 ): Bench {
   const species = speciesOf(c.speciesId)
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
   const reading = readWater(c, place, species)
-  const demand = demandOf(reading.facts, options.schools, options.rules ?? RULES)
+  const record = recordFor(options.record ?? [], c)
+  const demand = demandOf(reading.facts, options.schools, options.rules ?? RULES, record)
   return {
     c,
     place,
@@ -49,6 +55,7 @@ export function benchFor(
     riggings: riggingsOf(box, species, c),
     known: (lure) => testedIn(box, lure),
     contrastOf: contrastsIn(reading, c),
+    record,
   }
 }
 

@@ -48,10 +48,16 @@ interface Worth {
   readonly habits: Settled
 }
 
-function worthOf({ build, offer }: Dressed, { demand, contrastOf }: Bench): Worth {
+function worthOf({ build, offer }: Dressed, { demand, contrastOf, record }: Bench): Worth {
   const ofColour = (100 * demand.colour.weight * colourLiking(offer, demand)) / demand.totalWeight
   return {
-    ofBuild: ofColour + axisPoints(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour)), demand),
+    ofBuild:
+      ofColour +
+      axisPoints(
+        demand.by.build,
+        buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share),
+        demand,
+      ),
     habits: settle(demand.habits, { build }),
   }
 }

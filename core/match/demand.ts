@@ -2,6 +2,7 @@ import { COLOUR_GROUPS, type ColourGroup } from '../tackle'
 import { holds, type Facts } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
 import type { OfferTest } from './offer-test'
+import type { OwnRecord } from './own-record'
 import { RULES, schoolShare, type Rule, type SchoolChoice } from './rule'
 
 /** A rule that speaks in this water, and how loudly. */
@@ -64,7 +65,12 @@ function habit(kind: Habit['kind'], test: OfferTest, unless: OfferTest | null, w
 }
 
 /** Lets every rule that holds in this water speak, and gathers what they ask for. */
-export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Rule[] = RULES): Demand {
+export function demandOf(
+  facts: Facts,
+  schools: SchoolChoice,
+  rules: readonly Rule[] = RULES,
+  record?: Pick<OwnRecord, 'weight' | 'minutes'>,
+): Demand {
   const gathered = new Map<AxisId, Gathering>()
   const liking = Object.fromEntries(COLOUR_GROUPS.map((g) => [g, 0])) as Record<ColourGroup, number>
   const colourCauses: Cause[] = []
@@ -93,6 +99,11 @@ export function demandOf(facts: Facts, schools: SchoolChoice, rules: readonly Ru
         }
       }
     }
+  }
+  if (record && record.weight >= FAINT) {
+    const sentence = `Your own log: ${(record.minutes / 60).toFixed(1)} hours in water like this.`
+    const cause: Cause = { ruleId: 'own-record', sentence, weight: record.weight }
+    gathered.set('record', { want: 1, weight: record.weight, causes: [cause] })
   }
   const axes = AXES.flatMap((axis): AxisDemand[] => {
     const found = gathered.get(axis.id)

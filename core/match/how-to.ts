@@ -35,8 +35,14 @@ function pullParts(retrieve: Retrieve): Parts {
   return named ?? [{ does: retrieve.window === undefined ? 'drag' : 'wind', part: 1 }]
 }
 
+/** What of a set-up the hand's work hangs on. */
+export interface Worked {
+  readonly handling: Pick<SetUp['handling'], 'retrieve' | 'countDownS' | 'pullMps'>
+  readonly outfit: { readonly reel: { readonly linePerTurnM: number } }
+}
+
 /** The score of a set-up. The pull keeps its length whatever is done within it, so that the path drawn is the one that is played. */
-export function cadenceOf({ handling, outfit }: Pick<SetUp, 'handling' | 'outfit'>): Cadence {
+export function cadenceOf({ handling, outfit }: Worked): Cadence {
   const { retrieve, countDownS, pullMps } = handling
   const loop: Beat[] = pullParts(retrieve).map(({ does, part }) => ({ does, seconds: part * retrieve.pullS }))
   if (retrieve.restS > 0) loop.push({ does: 'pause', seconds: retrieve.restS })

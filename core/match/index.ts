@@ -61,3 +61,4 @@ export {
 } from './how-to'
 export { NUMBER_WORDS, TEXT_WORDS, either, sayEffect, sayEffects, sayFactValue, sayTest, sayWhen } from './say-rule'
 export { fallOf, waysOf, workedDepthM } from './ways'
+export { recordFor, waterAlike, type Odds, type OwnRecord, type RecordEntry } from './own-record'

@@ -153,7 +153,7 @@ function podium(limit: number) {
 }
 
 /** Lures by what is seen of them at once, their colour, length and action; the most hopeful first. */
-function byHope(lures: readonly Lure[], { demand, contrastOf }: Bench): Lure[] {
+function byHope(lures: readonly Lure[], { demand, contrastOf, record }: Bench): Lure[] {
   const hope = new Map(
     lures.map((lure) => {
       const offers = {
@@ -161,6 +161,7 @@ function byHope(lures: readonly Lure[], { demand, contrastOf }: Bench): Lure[] {
         length: lure.lengthM,
         sound: SOUND[lure.sound],
         contrast: contrastOf(lure.colour),
+        record: record.oddsOf(lure).share,
       }
       const liked = demand.colour.weight * colourLiking({ colour: groupShares(lure.colour) }, demand)
       const tested = demand.habits.filter((h) => h.test.family)

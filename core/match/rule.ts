@@ -7,9 +7,9 @@ import { AXES, type AxisId } from './axis'
 import { OfferTest } from './offer-test'
 
 const weight = z.number().positive().max(25)
-const SCALAR = AXES.map((a) => a.id).filter((id) => id !== 'colour') as [ScalarAxis, ...ScalarAxis[]]
+const SCALAR = AXES.map((a) => a.id).filter((id) => id !== 'colour' && id !== 'record') as [ScalarAxis, ...ScalarAxis[]]
 
-export type ScalarAxis = Exclude<AxisId, 'colour'>
+export type ScalarAxis = Exclude<AxisId, 'colour' | 'record'>
 
 export const Effect = z.union([
   /** Asks for a value on an axis; `times` is of the forage's length; axes that are shares of their own want 1. */

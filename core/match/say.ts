@@ -60,6 +60,8 @@ export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thr
       return build.lure.sound === 'silent' ? 'silent' : build.lure.sound === 'knock' ? 'one knock' : 'rattles'
     case 'contrast':
       return `${offer < 0.12 ? 'hardly stands out' : offer < 0.3 ? 'stands out a little' : 'stands out well'} at that depth`
+    case 'record':
+      return sayTimes(offer / Math.max(0.01, 1 - offer))
     case 'colour':
       return describeColouring(build.lure.colour)
     case 'snag':
@@ -71,6 +73,12 @@ export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thr
     case 'habit':
       return sayHabit(p, system)
   }
+}
+
+/** How the own record of a lure stands to what is usual. */
+function sayTimes(ratio: number): string {
+  if (ratio > 0.9 && ratio < 1.12) return 'about what you usually have here'
+  return `${ratio > 1 ? ratio.toFixed(1) : ratio.toFixed(2)} times what you usually have here`
 }
 
 function sayHabit({ habit, agreement }: Part, system: UnitSystem): string {

@@ -60,7 +60,7 @@ function part(
 }
 
 /** What a dressed lure offers on the axes it answers. The fall of what does not sink is not judged. */
-export function buildOffers(offer: Offer, contrast: number): Offers {
+export function buildOffers(offer: Offer, contrast: number, record: number): Offers {
   const { presence, amplitude, vibration, flash, sound } = offer
   return {
     presence,
@@ -69,6 +69,7 @@ export function buildOffers(offer: Offer, contrast: number): Offers {
     flash,
     sound,
     contrast,
+    record,
     length: offer.lengthM,
     fall: offer.fallMps === 0 ? null : offer.fallMps,
   }

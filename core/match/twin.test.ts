@@ -163,7 +163,11 @@ it('colour and build points are never negative and never more than their weight'
   const most = (100 * demand.by.build.reduce((sum, d) => sum + d.weight, 0)) / demand.totalWeight
   for (const lure of box.lures)
     for (const { offer } of dressingsOf(lure, box, bench.reading)) {
-      const points = axisPoints(demand.by.build, buildOffers(offer), demand)
+      const points = axisPoints(
+        demand.by.build,
+        buildOffers(offer, bench.contrastOf(lure.colour), bench.record.oddsOf(lure).share),
+        demand,
+      )
       expect(points).toBeGreaterThanOrEqual(0)
       expect(points).toBeLessThanOrEqual(most + 1e-9)
       expect(colourLiking(offer, demand)).toBeGreaterThanOrEqual(0)

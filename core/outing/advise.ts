@@ -1,9 +1,19 @@
-import { COLOUR_WORDS, GIVE_MIN, LEARNING, QUIET, SIGNS, SIZE_FORGOTTEN_MIN, STAY_MIN, STEP_WORDS } from '../../data/advice'
+import {
+  COLOUR_WORDS,
+  GIVE_MIN,
+  LEARNING,
+  QUIET,
+  SIGNS,
+  SIZE_FORGOTTEN_MIN,
+  STAY_MIN,
+  STEP_WORDS,
+} from '../../data/advice'
+import { showMeasure, type UnitSystem } from '../quantity'
 import { rateAt } from '../rate'
 import type { Conditions } from '../water'
 import { answerOf } from './answer'
-import { learnDay, promise, signsFor, type Belief, type Trial } from './belief'
-import { differing, levelsOf, type Fished, type Levels } from './levels'
+import { learnDay, promise, signsFor, usedTo, type Belief, type Trial } from './belief'
+import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
 import { minutesBetween, type Carried, type Variable } from './outing'
 import { spotWords } from './spots'
 import { bitesOf, type Account, type Spot, type Stretch } from './stretches'
@@ -40,6 +50,8 @@ export interface AdviceInput {
   /** Whether the fish sought go in schools. */
   readonly schooling: boolean
   readonly now: string
+  /** Units that sentences are to speak in. */
+  readonly system?: UnitSystem
 }
 
 /** Stretches as trials; where casts say which way they went, each way is a trial of its own. */
@@ -54,18 +66,33 @@ export function trialsOf(stretches: readonly Stretch[], now: string): Trial[] {
       ...base,
       levels: levelsOf({ ...s, aim }, s.water),
       minutes: s.minutes * share,
-      answers: s.answers.filter((a) => aim === null || a.aim === aim).map((a) => a.answer),
+      ...shownIn(s.answers.filter((a) => aim === null || a.aim === aim)),
     })
     if (aims.length === 0 || aimed.length < s.casts.length) return [of(null, 1)]
     return aims.map((aim) => of(aim, aimed.filter((c) => c.aim === aim).length / Math.max(1, aimed.length)))
   })
 }
 
+function shownIn(answers: Stretch['answers']): Pick<Trial, 'answers' | 'showings'> {
+  const showings = answers.filter((a, i) => {
+    const before = answers[i - 1]
+    return !before || minutesBetween(before.at, a.at) > LEARNING.schoolMin
+  })
+  return { answers: answers.map((a) => a.answer), showings: showings.length }
+}
+
 /** How long what is in the hand has been fished unchanged, min. */
 export function minutesOn({ stretches, current }: Pick<Account, 'stretches' | 'current'>): number {
   let sum = 0
   for (const s of [...stretches].reverse()) {
-    if (!current || s.carried.id !== current.carried.id || s.way.id !== current.way.id || s.spot?.spotId !== current.spot?.spotId || s.spot?.stop !== current.spot?.stop) break
+    if (
+      !current ||
+      s.carried.id !== current.carried.id ||
+      s.way.id !== current.way.id ||
+      s.spot?.spotId !== current.spot?.spotId ||
+      s.spot?.stop !== current.spot?.stop
+    )
+      break
     sum += s.minutes
   }
   return sum
@@ -92,7 +119,10 @@ export function goneQuiet({ stretches, current }: Pick<Account, 'stretches' | 'c
 }
 
 /** Minutes of effort with one size of lure to the end, and the answers worth a take in them. */
-export function sizeUnchangedMin({ stretches, current }: Pick<Account, 'stretches' | 'current'>): { minutes: number; takes: number } {
+export function sizeUnchangedMin({ stretches, current }: Pick<Account, 'stretches' | 'current'>): {
+  minutes: number
+  takes: number
+} {
   if (!current) return { minutes: 0, takes: 0 }
   const size = levelsOf(current, current.water).size
   let minutes = 0
@@ -112,7 +142,7 @@ export function giveFor(answersPerMin: number): number {
 
 const LOOSE: ReadonlySet<Variable> = new Set<Variable>(['depth', 'action', 'sound', 'speed', 'cadence'])
 /** Changing one variable may drag others along, if what is carried leaves no other way; each makes it harder to tell what helped. */
-const DRAGS = { most: { family: 3, other: 1 }, costs: 0.92 } as const
+const DRAGS = { most: { family: 6, other: 1 }, costs: 0.95 } as const
 
 function options({ account, carried, spots }: AdviceInput): Fished[] {
   const { current } = account
@@ -143,6 +173,23 @@ interface Weighed {
   readonly ratio: number
 }
 
+/** What a change costs of the time, min. */
+function costMin(from: Fished, to: Fished): number {
+  if (from.spot && to.spot && spotKey(from.spot) !== spotKey(to.spot)) return LEARNING.moveMin
+  return from.carried.id === to.carried.id ? 0 : LEARNING.tieMin
+}
+
+/** How far fish at a spot are still taken with a lure, 0 … 1. */
+function charmOf({ stretches }: Account, now: string): (fished: Pick<Fished, 'carried' | 'spot'>) => number {
+  const key = ({ carried, spot }: Pick<Fished, 'carried' | 'spot'>) => `${carried.id} ${spot?.stop} ${spot?.spotId}`
+  const takes = new Map<string, number[]>()
+  for (const s of stretches) {
+    const ago = takesOf([s]).map((t) => minutesBetween(t.at, now))
+    if (ago.length > 0) takes.set(key(s), [...(takes.get(key(s)) ?? []), ...ago])
+  }
+  return (fished) => usedTo(takes.get(key(fished)) ?? [])
+}
+
 /** The changes that can be made, best first, each of one variable. */
 export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Belief; trials: Trial[]; from: Levels } {
   const { account, carried, now } = input
@@ -153,9 +200,17 @@ export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Be
   if (!current) return { weighed: [], belief, trials, from: {} as Levels }
   const lastAim = [...current.casts].reverse().find((c) => c.aim !== null)?.aim ?? null
   const from = levelsOf({ ...current, aim: lastAim }, account.water)
-  const stands = promise(belief, from, current.way.fit, null)
+  const charm = charmOf(account, now)
+  const stands = promise(belief, from, current.way.fit, null) * charm(current)
   const forgotten = sizeUnchangedMin(account)
   const quiet = goneQuiet(account, now)
+  const signs = new Map<string, number>()
+  const sign = (v: Variable, step: string) => {
+    const key = `${v} ${step}`
+    const found = signs.get(key) ?? signsFor(trials, v, from[v], step)
+    signs.set(key, found)
+    return found
+  }
   const weighed = options(input).flatMap((to): Weighed[] => {
     const levels = levelsOf({ ...to, aim: to.aim ?? lastAim }, account.water)
     const turned = differing(from, levels)
@@ -163,16 +218,37 @@ export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Be
       const also = turned.filter((v) => v !== variable)
       const most = variable === 'family' ? DRAGS.most.family : DRAGS.most.other
       // A change that brings another kind of lure along is a change of the kind.
-      if (also.length > most || also.some((v) => !LOOSE.has(v) && !(variable === 'family' && v === 'size'))) return []
-      let ratio = promise(belief, levels, to.way.fit, variable) / stands
-      ratio *= signsFor(trials, variable, from[variable], levels[variable]) * DRAGS.costs ** also.length
-      if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN && forgotten.takes <= forgotten.minutes / 60) ratio *= LEARNING.sign
-      if (quiet && (variable === 'action' || (variable === 'speed' && Number(levels.speed) < Number(from.speed)))) ratio *= LEARNING.sign
+      if (also.length > most || (variable !== 'family' && also.some((v) => !LOOSE.has(v)))) return []
+      const speaks = turned.reduce((all, v) => all * sign(v, levels[v]), 1)
+      let ratio = (promise(belief, levels, to.way.fit, variable, speaks) * charm(to)) / stands
+      ratio *= DRAGS.costs ** also.length
+      ratio *= 1 - costMin(current, to) / LEARNING.horizonMin
+      if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN && forgotten.takes <= forgotten.minutes / 60)
+        ratio *= LEARNING.sign
+      if (quiet && (variable === 'action' || (variable === 'speed' && Number(levels.speed) < Number(from.speed))))
+        ratio *= LEARNING.sign
       return [{ variable, to, levels, also, ratio }]
     })
   })
-  weighed.sort((a, b) => b.ratio - a.ratio || a.variable.localeCompare(b.variable) || a.to.way.id.localeCompare(b.to.way.id))
+  const name = (w: Weighed) => `${w.variable} ${w.to.carried.id} ${w.to.way.id}`
+  weighed.sort((a, b) => b.ratio - a.ratio || (name(a) < name(b) ? -1 : 1))
   return { weighed, belief, trials, from }
+}
+
+const GRASSY: ReadonlySet<string> = new Set(['grass', 'pads', 'reeds'])
+/** What promises so many times what is in the hand need not wait for its whole time. */
+const HURRY = { ratio: 1.6 } as const
+
+const early = (forMin: number): Stay => ({
+  kind: 'stay',
+  says: `Give it ${Math.ceil(forMin)} more min: too early to tell.`,
+  facts: [],
+  forMin: Math.ceil(forMin),
+})
+
+function minutesSinceTake(stretches: readonly Stretch[], now: string): number {
+  const last = takesOf(stretches).at(-1)
+  return last ? minutesBetween(last.at, now) : Number.POSITIVE_INFINITY
 }
 
 /** What to do next: stay, or change one thing. Null before anything is fished. */
@@ -180,56 +256,63 @@ export function advise(input: AdviceInput): Advice | null {
   const { account, schooling, now } = input
   const { current, stretches } = account
   if (!current) return null
-  const { weighed, belief, trials, from } = changesFor(input)
   const on = minutesOn(account)
-  const stands = promise(belief, from, current.way.fit, null)
-  const give = giveFor(stands)
-  const grassy = ['grass', 'pads', 'reeds'].includes(account.water.cover.kind)
-  const takes = takesOf(stretches)
-  const last = takes[takes.length - 1]
-  const sinceTake = last ? minutesBetween(last.at, now) : Number.POSITIVE_INFINITY
-  const stay = grassy || schooling ? STAY_MIN.school : STAY_MIN.other
-  if (sinceTake < stay)
+  if (on < GIVE_MIN.least) return early(GIVE_MIN.least - on)
+  const { weighed: all, belief, trials, from } = changesFor(input)
+  const sinceTake = minutesSinceTake(stretches, now)
+  const stay = schooling || GRASSY.has(account.water.cover.kind) ? STAY_MIN.school : STAY_MIN.other
+  // After a take the place is not left; another lure may well be thrown there.
+  const stays = sinceTake < stay
+  const [best] = stays ? all.filter((w) => w.variable !== 'place') : all
+  if (stays && (!best || best.ratio < LEARNING.worthIt))
     return {
       kind: 'stay',
       says: `A fish took here ${Math.round(sinceTake)} min ago: stay, and work the place from other sides.`,
       facts: [25],
       forMin: Math.ceil(stay - sinceTake),
     }
-  const [best] = weighed
-  if (on < give && !(best && best.ratio > 2 && on >= give / 2))
-    return { kind: 'stay', says: `Give it ${Math.ceil(give - on)} more min: too early to tell.`, facts: [], forMin: Math.ceil(give - on) }
+  const give = giveFor(belief.showingsPerMin * promise(belief, from, current.way.fit, null))
+  if (on < give && !(best && best.ratio > HURRY.ratio)) return early(give - on)
   if (!best || best.ratio < LEARNING.worthIt)
-    return { kind: 'stay', says: 'Nothing carried promises more than what is in your hand: keep on.', facts: [], forMin: GIVE_MIN.least }
+    return {
+      kind: 'stay',
+      says: 'Nothing carried promises more than what is in your hand: keep on.',
+      facts: [],
+      forMin: GIVE_MIN.least,
+    }
   const hoped = promise(belief, best.levels, best.to.way.fit, null)
   const factor = belief.factor(best.variable, best.levels[best.variable])
-  const plain = best.ratio / rateAt(LEARNING.hope, factor)
+  const plain = best.ratio / belief.hope(best.variable, best.levels[best.variable])
   return {
     kind: 'change',
     variable: best.variable,
     to: best.to,
     also: best.also,
-    does: doesOf(best, from, account.water),
+    does: doesOf(best, from, account.water, input.system ?? 'metric'),
     ...whyOf(best, from, trials, input),
-    giveMin: giveFor(hoped),
-    gain: { median: plain * rateAt(0.5, factor), low: plain * rateAt(0.05, factor), high: plain * rateAt(0.95, factor) },
+    giveMin: giveFor(belief.showingsPerMin * hoped),
+    gain: {
+      median: plain * rateAt(0.5, factor),
+      low: plain * rateAt(0.05, factor),
+      high: plain * rateAt(0.95, factor),
+    },
   }
 }
 
-function doesOf({ variable, to, levels }: Weighed, from: Levels, { depthM }: Conditions): string {
+function doesOf({ variable, to, levels }: Weighed, from: Levels, { depthM }: Conditions, system: UnitSystem): string {
   const words = (table: readonly string[], step: string) => table[Number(step)] ?? ''
   const rig = to.carried.name
   switch (variable) {
     case 'place':
       return to.spot ? `Move to ${spotWords(to.spot)}` : 'Move on'
     case 'depth':
-      return `Fish it ${words(STEP_WORDS.depth, levels.depth)}, about ${(to.way.depthM).toFixed(1)} m down of ${depthM.toFixed(1)} m`
+      return `Fish it ${words(STEP_WORDS.depth, levels.depth)}, about ${showMeasure(to.way.depthM, 'depth', system)} down of ${showMeasure(depthM, 'depth', system)}`
     case 'speed':
       return `Work it ${words(STEP_WORDS.speed, levels.speed)}: ${to.way.name.toLowerCase()}`
     case 'cadence':
       return `Work it ${words(STEP_WORDS.cadence, levels.cadence)}: ${to.way.name.toLowerCase()}`
     case 'size':
-      return `Go ${Number(levels.size) < Number(from.size) ? 'smaller' : 'bigger'}: ${rig}, ${Math.round(to.carried.lengthM * 1000)} mm`
+      return `Go ${Number(levels.size) < Number(from.size) ? 'smaller' : 'bigger'}: ${rig}, ${showMeasure(to.carried.lengthM, 'lureLength', system)}`
     case 'colour':
       return `Change the colour to ${COLOUR_WORDS[to.carried.colour]}: ${rig}`
     case 'action':
@@ -245,24 +328,38 @@ function doesOf({ variable, to, levels }: Weighed, from: Levels, { depthM }: Con
 
 const MINUTES_WORTH_SAYING = 5
 
-function whyOf({ variable, levels }: Weighed, from: Levels, trials: readonly Trial[], { account, now }: AdviceInput): Pick<Change, 'why' | 'facts'> {
+function whyOf(
+  { variable, levels }: Weighed,
+  from: Levels,
+  trials: readonly Trial[],
+  { account, now }: AdviceInput,
+): Pick<Change, 'why' | 'facts'> {
   const spoken = SIGNS.filter((s) => {
     const way = (s.toward as Partial<Record<Variable, string>>)[variable]
     if (!way || way === 'stay') return false
     const by = Number(levels[variable]) - Number(from[variable])
-    if (way !== 'other' && way === 'down' !== by < 0) return false
-    return trials.some((t) => t.agoMin < LEARNING.halfLifeMin && t.levels[variable] === from[variable] && t.answers.includes(s.answer))
+    if (way !== 'other' && (way === 'down') !== by < 0) return false
+    return trials.some(
+      (t) => t.agoMin < LEARNING.halfLifeMin && t.levels[variable] === from[variable] && t.answers.includes(s.answer),
+    )
   })
   if (spoken[0]) return { why: spoken[0].says, facts: spoken[0].facts }
   const forgotten = sizeUnchangedMin(account)
   if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN)
-    return { why: `The size has not changed in ${Math.round(forgotten.minutes / 60)} hours: it is the change most often forgotten.`, facts: [39] }
+    return {
+      why: `The size has not changed in ${Math.round(forgotten.minutes / 60)} hours: it is the change most often forgotten.`,
+      facts: [39],
+    }
   if (goneQuiet(account, now) && (variable === 'action' || variable === 'speed'))
-    return { why: 'The school has gone quiet: it has got used to this. Change the action, or go slower.', facts: [22, 24] }
+    return {
+      why: 'The school has gone quiet: it has got used to this. Change the action, or go slower.',
+      facts: [22, 24],
+    }
   const before = trials.filter((t) => t.levels[variable] === levels[variable])
   const minutes = before.reduce((sum, t) => sum + t.minutes, 0)
   const answers = before.reduce((sum, t) => sum + t.answers.length, 0)
-  if (minutes < MINUTES_WORTH_SAYING) return { why: 'It has not been tried today, and this has had its time.', facts: [39] }
+  if (minutes < MINUTES_WORTH_SAYING)
+    return { why: 'It has not been tried today, and this has had its time.', facts: [39] }
   return {
     why: `It brought ${answers === 0 ? 'no answer' : answers === 1 ? 'one answer' : `${answers} answers`} in ${Math.round(minutes)} min today; what you do now has done worse for its time.`,
     facts: [],

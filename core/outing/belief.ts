@@ -9,28 +9,42 @@ export interface Trial {
   readonly levels: Levels
   readonly minutes: number
   readonly answers: readonly AnswerId[]
+  /** Schools that showed themselves: answers close together are one. */
+  readonly showings: number
   /** Points of the match for what was fished. */
   readonly fit: number
   /** How long ago its middle lies, min. */
   readonly agoMin: number
 }
 
-/** Answers a minute that the match alone lets one expect, for points given and the best points carried. */
+/** Share of the fish that come past which the match alone lets one expect to take, for points given and the best points carried. */
 export function expected(fit: number, bestFit: number): number {
-  return (LEARNING.answersPerH / 60) * Math.exp((fit - bestFit) / LEARNING.fitScale)
+  return LEARNING.takeShare * Math.exp((fit - bestFit) / LEARNING.fitScale)
 }
 
-/** What the day has taught so far: how much each step of each variable is worth beside the others, and the day as a whole. */
+/** Where fish are, and what they want, are told apart: these variables belong to the first. */
+const WHERE: ReadonlySet<Variable> = new Set<Variable>(['place', 'direction'])
+
+/** What the day has taught so far. */
 export interface Belief {
   readonly bestFit: number
+  /** Schools that show themselves, a minute, at a middling spot. */
+  readonly showingsPerMin: number
+  /** How willing fish are today beside what the match expects. */
   readonly day: RateBelief
-  /** Belief of the factor of a step; 1 is as good as any. */
+  /** Belief of the factor of a step of a variable; 1 is as good as any. */
   factor(variable: Variable, step: string): RateBelief
+  /** What that factor may well be, looked at with hope. */
+  hope(variable: Variable, step: string): number
 }
 
-interface Weighed extends Trial {
-  readonly weight: number
-  readonly worth: number
+interface Weighed {
+  readonly levels: Levels
+  readonly takes: number
+  readonly showings: number
+  readonly minutes: number
+  /** Takes that the match expected of the fish that came past. */
+  readonly due: number
 }
 
 /** How much a trial on one step tells of another. */
@@ -40,75 +54,148 @@ function tells(variable: Variable, tried: string, of: string): number {
   return LEARNING.neighbour ** Math.abs(Number(tried) - Number(of))
 }
 
-const PRIOR = believe(1, LEARNING.firmness)
 const ROUNDS = 6
 
-/**
- * Rates as products: (what the match expects) × (the day) × (a factor for each step). Each factor has a gamma prior around 1; given the others, the
- * answers on its step and what they should have been make its posterior. Turned over a few times, all settle (coordinate ascent). Older trials count
- * for less, by halves.
- */
-export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
-  const weighed: Weighed[] = trials.map((t) => ({
-    ...t,
-    weight: 0.5 ** (t.agoMin / LEARNING.halfLifeMin),
-    worth: t.answers.reduce((sum, a) => sum + answerOf(a).worth, 0),
-  }))
-  const means = new Map<string, number>()
-  const key = (v: Variable, step: string) => `${v} ${step}`
-  const mean = (v: Variable, step: string) => (step === '' ? 1 : (means.get(key(v, step)) ?? 1))
-  let day: RateBelief = believe(1, 2)
-  const product = (levels: Levels, but?: Variable) =>
-    VARIABLES.reduce((p, v) => (v === but ? p : p * mean(v, levels[v])), 1)
-
-  const factorOf = (v: Variable, step: string): RateBelief =>
-    weighed.reduce((belief, t) => {
-      const share = t.weight * tells(v, t.levels[v], step)
-      if (share === 0) return belief
-      return learn(belief, share * t.worth, share * t.minutes * expected(t.fit, bestFit) * meanRate(day) * product(t.levels, v))
-    }, PRIOR)
-
-  const tried = VARIABLES.map((v) => ({ v, steps: [...new Set(weighed.map((t) => t.levels[v]))].filter((s) => s !== '') }))
-  for (let round = 0; round < ROUNDS; round++) {
-    day = weighed.reduce(
-      (belief, t) => learn(belief, t.weight * t.worth, t.weight * t.minutes * expected(t.fit, bestFit) * product(t.levels)),
-      believe(1, 2),
-    )
-    for (const { v, steps } of tried)
-      // Steps of one variable that was never changed cannot be told from the day.
-      if (steps.length > 1) for (const step of steps) means.set(key(v, step), meanRate(factorOf(v, step)))
-  }
-  return { bestFit, day, factor: factorOf }
+/** Fish that came past, as far as answers tell: those that took, and for each that only touched or followed the ones that did so unseen. */
+export function cameBy(answers: readonly AnswerId[]): number {
+  return answers.reduce((sum, a) => sum + (answerOf(a).bite ? 1 : 1 / LEARNING.shows), 0)
 }
 
-/** Which way the answers speak: a multiplier for going from one step of a variable to another. */
+/**
+ * Two products. Where: schools that show themselves, by answers of any kind, are (schools of the day) × (a factor for each spot and direction), by time.
+ * What: takes of the fish that came past are (what the match expects) × (the day) × (a factor for each step of the other variables), whatever the time.
+ * Each factor has a gamma prior around 1; given the others, what was counted on its step and what should have been make its posterior. Turned over a few
+ * times, all settle (coordinate ascent). What lies back counts for less, by halves.
+ */
+export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
+  const weighed = trials.map((t): Weighed => {
+    const weight = 0.5 ** (t.agoMin / LEARNING.halfLifeMin)
+    const takes = t.answers.filter((a) => answerOf(a).bite).length
+    return {
+      levels: t.levels,
+      takes: weight * takes,
+      showings: weight * t.showings,
+      minutes: weight * t.minutes,
+      due: weight * cameBy(t.answers) * expected(t.fit, bestFit),
+    }
+  })
+  /** Factor that each trial has by each variable, and their products. */
+  const factors = new Map(VARIABLES.map((v) => [v, weighed.map(() => 1)]))
+  const want = weighed.map(() => 1)
+  const where = weighed.map(() => 1)
+  const priorDay = believe(1, LEARNING.firmnessDay)
+  let day: RateBelief = priorDay
+  let showingsPerMin = 0
+
+  const factorOf = (v: Variable, step: string): RateBelief => {
+    const isWhere = WHERE.has(v)
+    const own = factors.get(v)
+    let [counted, due] = [0, 0]
+    weighed.forEach((w, i) => {
+      const share = tells(v, w.levels[v], step)
+      if (share === 0) return
+      const others = ((isWhere ? where[i] : want[i]) ?? 1) / (own?.[i] ?? 1)
+      counted += share * (isWhere ? w.showings : w.takes)
+      due += share * others * (isWhere ? w.minutes * showingsPerMin : w.due * meanRate(day))
+    })
+    return learn(believe(1, isWhere ? LEARNING.firmnessWhere : LEARNING.firmness), counted, due)
+  }
+
+  const steps = VARIABLES.map((v) => ({
+    v,
+    steps: new Set(weighed.map((w) => w.levels[v]).filter((s) => s !== '')),
+  })).filter(
+    // One spot alone cannot be told from the day.
+    ({ v, steps: of }) => of.size > 1 || !WHERE.has(v),
+  )
+  for (let round = 0; round < ROUNDS; round++) {
+    day = weighed.reduce((belief, w, i) => learn(belief, w.takes, w.due * (want[i] ?? 1)), priorDay)
+    const seen = weighed.reduce((sum, w) => sum + w.showings, 0)
+    const due = weighed.reduce((sum, w, i) => sum + w.minutes * (where[i] ?? 1), 0)
+    showingsPerMin = (seen + 1) / (due + 60 / LEARNING.showingsPerH)
+    for (const { v, steps: of } of steps) {
+      const means = new Map([...of].map((step) => [step, meanRate(factorOf(v, step))]))
+      const own = factors.get(v) ?? []
+      const products = WHERE.has(v) ? where : want
+      weighed.forEach((w, i) => {
+        const mean = means.get(w.levels[v]) ?? 1
+        products[i] = ((products[i] ?? 1) * mean) / (own[i] ?? 1)
+        own[i] = mean
+      })
+    }
+  }
+  const factor = once(factorOf)
+  return {
+    bestFit,
+    showingsPerMin,
+    day,
+    factor,
+    hope: once((v, step) => rateAt(WHERE.has(v) ? LEARNING.hopeWhere : LEARNING.hope, factor(v, step))),
+  }
+}
+
+/** Asked twice, worked out once. */
+function once<Out>(of: (v: Variable, step: string) => Out): (v: Variable, step: string) => Out {
+  const known = new Map<string, Out>()
+  return (v, step) => {
+    const key = `${v} ${step}`
+    let found = known.get(key)
+    if (found === undefined) known.set(key, (found = of(v, step)))
+    return found
+  }
+}
+
+/**
+ * Which way the answers speak: a multiplier for going from one step of a variable to another. What fish showed on the one step speaks for leaving it; what
+ * they showed on the other, when that was fished, speaks against going there.
+ */
 export function signsFor(trials: readonly Trial[], variable: Variable, from: string, to: string): number {
+  const log = speaksFor(trials, variable, from, to) - speaksFor(trials, variable, to, from)
+  const most = LEARNING.mostSigns * Math.log(LEARNING.sign)
+  return Math.exp(Math.max(-most, Math.min(most, log)))
+}
+
+function speaksFor(trials: readonly Trial[], variable: Variable, from: string, to: string): number {
   let log = 0
   for (const trial of trials) {
-    const weight = 0.5 ** (trial.agoMin / (LEARNING.halfLifeMin / 2))
     if (trial.levels[variable] !== from) continue
+    const weight = 0.5 ** (trial.agoMin / LEARNING.halfLifeMin)
     for (const answer of trial.answers) {
       const sign = SIGNS.find((s) => s.answer === answer)
       const way = (sign?.toward as Partial<Record<Variable, string>> | undefined)?.[variable]
-      if (!way) continue
+      if (!way) {
+        // A take says of everything else that it is right as it is.
+        if (answerOf(answer).bite && !WHERE.has(variable)) log -= weight * LEARNING.takeStays * Math.log(LEARNING.sign)
+        continue
+      }
       const by = Number(to) - Number(from)
       const agrees = way === 'other' ? 1 : way === 'stay' ? -1 : way === 'down' ? (by < 0 ? 1 : -1) : by > 0 ? 1 : -1
       log += weight * agrees * Math.log(LEARNING.sign)
     }
   }
-  const most = 2 * Math.log(LEARNING.sign)
-  return Math.exp(Math.max(-most, Math.min(most, log)))
+  return log
 }
 
-/** What fishing so is believed to bring, answers a minute; `hopeful` looks at one variable's step by what it may be worth. */
-export function promise(belief: Belief, levels: Levels, fit: number, hopeful: Variable | null): number {
-  return VARIABLES.reduce(
-    (rate, v) => {
-      const step = levels[v]
-      if (step === '') return rate
-      const factor = belief.factor(v, step)
-      return rate * (v === hopeful ? rateAt(LEARNING.hope, factor) : meanRate(factor))
-    },
-    expected(fit, belief.bestFit) * meanRate(belief.day),
-  )
+/**
+ * What fishing so is believed to bring: takes for each school that shows itself at a middling spot; `hopeful` looks at one variable's step by what it
+ * may be worth, `sign` is what the answers say for it. No lure takes every fish.
+ */
+export function promise(belief: Belief, levels: Levels, fit: number, hopeful: Variable | null, sign = 1): number {
+  let where = 1
+  let want = expected(fit, belief.bestFit) * meanRate(belief.day) * sign
+  for (const v of VARIABLES) {
+    const step = levels[v]
+    if (step === '') continue
+    const factor = v === hopeful ? belief.hope(v, step) : meanRate(belief.factor(v, step))
+    if (WHERE.has(v)) where *= factor
+    else want *= factor
+  }
+  return where * Math.min(MOST_TAKEN, want)
+}
+const MOST_TAKEN = 0.95
+
+/** How far fish have got used to a lure at a spot, from the takes on it there; each tells for less as it lies back. */
+export function usedTo(takesAgoMin: readonly number[]): number {
+  const fresh = takesAgoMin.reduce((sum, ago) => sum + 0.5 ** (ago / LEARNING.usedHalfMin), 0)
+  return LEARNING.usedTo ** fresh
 }

@@ -32,7 +32,12 @@ export function carry(setUp: SetUp, bench: Bench, id: string): Carried {
   const { lure } = build
   const shares = groupShares(lure.colour)
   const ranked = waysOf(setUp, bench)
-  const own = ranked.find((r) => r.setUp.handling.retrieve.id === setUp.handling.retrieve.id && r.setUp.handling.countDownS === setUp.handling.countDownS && r.setUp.handling.rodTipM === setUp.handling.rodTipM)
+  const own = ranked.find(
+    (r) =>
+      r.setUp.handling.retrieve.id === setUp.handling.retrieve.id &&
+      r.setUp.handling.countDownS === setUp.handling.countDownS &&
+      r.setUp.handling.rodTipM === setUp.handling.rodTipM,
+  )
   const apart = new Map<string, Way>()
   for (const one of own ? [own, ...ranked] : ranked) {
     const way = wayOf(one)

@@ -21,7 +21,7 @@ export {
 export { accountOf, bitesOf, landedOf, type Account, type Spot, type Stretch } from './stretches'
 export { ORDERED, differing, levelsOf, sizeStep, spotKey, type Fished, type Levels } from './levels'
 export { FEATURES, featureOf, spotLabel, spotWords, spotsOf, usualFeature, type Feature } from './spots'
-export { expected, learnDay, promise, signsFor, type Belief, type Trial } from './belief'
+export { expected, learnDay, promise, signsFor, usedTo, type Belief, type Trial } from './belief'
 export {
   advise,
   changesFor,
@@ -36,3 +36,5 @@ export {
   type Stay,
 } from './advise'
 export { carry } from './carry'
+export { isRelative, relativeWeight, sayCondition, standardWeight, type StandardWeight } from './fish'
+export { SURE, STRONG, evidence, pairsOf, trialIn, versus, type Pair, type Side, type Versus } from './versus'

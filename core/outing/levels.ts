@@ -1,5 +1,5 @@
 import type { Conditions } from '../water'
-import type { Aim, Carried, Variable, Way } from './outing'
+import { VARIABLES, type Aim, type Carried, type Variable, type Way } from './outing'
 import type { Spot } from './stretches'
 import type { z } from '../zod'
 
@@ -51,5 +51,5 @@ export function levelsOf({ carried, way, spot, aim }: Fished, { depthM }: Pick<C
 
 /** Variables on which two differ. */
 export function differing(a: Levels, b: Levels): Variable[] {
-  return (Object.keys(a) as Variable[]).filter((v) => a[v] !== '' && b[v] !== '' && a[v] !== b[v])
+  return VARIABLES.filter((v) => a[v] !== '' && b[v] !== '' && a[v] !== b[v])
 }

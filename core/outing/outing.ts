@@ -99,7 +99,13 @@ export const Entry = z.discriminatedUnion('kind', [
     spotId: z.string().min(1).max(40),
   }),
   z.strictObject({ ...at, kind: z.literal('cast'), aim: Aim.nullable() }),
-  z.strictObject({ ...at, kind: z.literal('answer'), answer: z.enum(ANSWER_IDS), aim: Aim.nullable(), fish: Fish.nullable() }),
+  z.strictObject({
+    ...at,
+    kind: z.literal('answer'),
+    answer: z.enum(ANSWER_IDS),
+    aim: Aim.nullable(),
+    fish: Fish.nullable(),
+  }),
   /** What the water says now; what is left out stays as it was. */
   z.strictObject({
     ...at,

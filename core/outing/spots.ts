@@ -6,7 +6,12 @@ export interface Feature {
   readonly id: string
   readonly name: string
   readonly covers: readonly string[]
-  readonly spots: readonly { readonly id: string; readonly name: string; readonly says: string; readonly at: readonly [number, number] }[]
+  readonly spots: readonly {
+    readonly id: string
+    readonly name: string
+    readonly says: string
+    readonly at: readonly [number, number]
+  }[]
 }
 export const FEATURES: readonly Feature[] = TABLE
 
@@ -28,7 +33,9 @@ export function spotWords({ featureId, spotId }: Pick<Spot, 'featureId' | 'spotI
   const feature = featureOf(featureId)
   const spot = feature?.spots.find((s) => s.id === spotId)
   if (!feature || !spot) return 'a spot that is no longer drawn'
-  return feature.id === 'pool' || feature.id === 'open' ? spot.says : `${spot.says} of the ${feature.name.toLowerCase()}`
+  return feature.id === 'pool' || feature.id === 'open'
+    ? spot.says
+    : `${spot.says} of the ${feature.name.toLowerCase()}`
 }
 
 /** “Fallen tree · tip”. */

@@ -23,8 +23,10 @@ export interface Stretch {
   readonly answers: readonly EntryOf<'answer'>[]
 }
 
-export const bitesOf = ({ answers }: Pick<Stretch, 'answers'>): number => answers.filter((a) => answerOf(a.answer).bite).length
-export const landedOf = ({ answers }: Pick<Stretch, 'answers'>): number => answers.filter((a) => a.answer === 'landed').length
+export const bitesOf = ({ answers }: Pick<Stretch, 'answers'>): number =>
+  answers.filter((a) => answerOf(a.answer).bite).length
+export const landedOf = ({ answers }: Pick<Stretch, 'answers'>): number =>
+  answers.filter((a) => a.answer === 'landed').length
 
 /** The outing at a moment. */
 export interface Account {

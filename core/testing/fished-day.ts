@@ -1,4 +1,18 @@
-import { advise, changesFor, type AdviceInput, type AnswerId, type Carried, type Entry, type Fished, type Outing, type Spot, accountOf, bitesOf, landedOf } from '../outing'
+import {
+  advise,
+  changesFor,
+  type AdviceInput,
+  type AnswerId,
+  type Carried,
+  type Entry,
+  type Fished,
+  type Outing,
+  type Spot,
+  type Variable,
+  accountOf,
+  bitesOf,
+  landedOf,
+} from '../outing'
 import { chance } from '../chance'
 import { Lake, COST_MIN } from './lake'
 
@@ -17,8 +31,13 @@ export interface DayOf {
 }
 
 /** Takes of a day fished on the simulated lake. `random` changes as often as the advised one is let, to something drawn evenly. */
-export function fishDay(seed: number, angler: Angler, { carried, spots, outing, schooling }: DayOf): { takes: number; landed: number; changes: number } {
-  const lake = new Lake(seed, carried, spots, outing.water.depthM, DAY_MIN)
+export function fishDay(
+  seed: number,
+  angler: Angler,
+  { carried, spots, outing, schooling }: DayOf,
+  day: 'marked' | 'mild' = 'marked',
+): { takes: number; landed: number; changes: number; turned: Variable[] } {
+  const lake = new Lake(seed, carried, spots, outing.water.depthM, DAY_MIN, day)
   const luck = chance(seed + 50_000)
   const [first] = carried
   const [firstWay] = first?.ways ?? []
@@ -33,6 +52,7 @@ export function fishDay(seed: number, angler: Angler, { carried, spots, outing, 
   let busyTo = 0
   let nextRandom = RANDOM_EVERY_MIN
   let changes = 0
+  const turned: Variable[] = []
   for (let min = 0; min < DAY_MIN; min++) {
     if (min >= busyTo)
       for (const shown of lake.minute(min, hand)) {
@@ -40,19 +60,33 @@ export function fishDay(seed: number, angler: Angler, { carried, spots, outing, 
           kind: 'answer',
           answer: shown.answer satisfies AnswerId,
           aim: null,
-          fish: shown.answer === 'landed' ? { speciesId: outing.water.speciesId, lengthM: shown.lengthM, massKg: null, hooked: shown.hooked, ate: shown.ate, released: true } : null,
+          fish:
+            shown.answer === 'landed'
+              ? {
+                  speciesId: outing.water.speciesId,
+                  lengthM: shown.lengthM,
+                  massKg: null,
+                  hooked: shown.hooked,
+                  ate: shown.ate,
+                  released: true,
+                }
+              : null,
         })
         if (shown.answer === 'landed') busyTo = min + COST_MIN.fish
       }
     if (angler === 'stays' || min % LOOKS_EVERY_MIN !== LOOKS_EVERY_MIN - 1) continue
+    if (angler === 'random' && min < nextRandom) continue
     const now = momentAt(min + 1)
     const account = accountOf({ ...outing, entries, carried: [...carried] }, now)
     const input: AdviceInput = { account, carried, spots, schooling, now }
     let to: Fished | null = null
     if (angler === 'advised') {
       const advice = advise(input)
-      if (advice?.kind === 'change') to = advice.to
-    } else if (min >= nextRandom) {
+      if (advice?.kind === 'change') {
+        to = advice.to
+        turned.push(advice.variable)
+      }
+    } else {
       to = luck.pick(changesFor(input).weighed).to
       nextRandom = min + RANDOM_EVERY_MIN
     }
@@ -66,9 +100,14 @@ export function fishDay(seed: number, angler: Angler, { carried, spots, outing, 
     else say(min + 1, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id })
   }
   const { stretches } = accountOf({ ...outing, entries, carried: [...carried] }, momentAt(DAY_MIN))
-  return { takes: stretches.reduce((sum, s) => sum + bitesOf(s), 0), landed: stretches.reduce((sum, s) => sum + landedOf(s), 0), changes }
+  return {
+    takes: stretches.reduce((sum, s) => sum + bitesOf(s), 0),
+    landed: stretches.reduce((sum, s) => sum + landedOf(s), 0),
+    changes,
+    turned,
+  }
 }
 
 const LOOKS_EVERY_MIN = 3
 /** As often as the adviser changes on the average, so that both lose the same time over it. */
-export const RANDOM_EVERY_MIN = 15
+export const RANDOM_EVERY_MIN = 30

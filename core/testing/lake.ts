@@ -1,4 +1,13 @@
-import { levelsOf, ORDERED, type AnswerId, type Carried, type Levels, type Spot, type Variable, type Way } from '../outing'
+import {
+  levelsOf,
+  ORDERED,
+  type AnswerId,
+  type Carried,
+  type Levels,
+  type Spot,
+  type Variable,
+  type Way,
+} from '../outing'
 import { chance, type Chance } from '../chance'
 
 /**
@@ -8,9 +17,11 @@ import { chance, type Chance } from '../chance'
  * 2. Spots differ: each draws its own number of schools for the day, from a third to twice the middle.
  * 3. Each day has a hidden liking: for each of seven variables one step that fish want. With chance `FIT_RIGHT` it is the step of the rig that the
  *    match puts first, else it is drawn evenly from the steps of what is carried.
- * 4. Each variable matters more or less that day: a fish takes a lure with the product over variables of 1 where the step is the wanted one, of a
- *    number between 0.3 and 0.95 where it is far off, and half-way between for a neighbouring step.
- * 5. The liking shifts two to four times a day, at hidden moments: one or two variables want another step, and schools move to another spot.
+ * 4. On a `marked` day one to three of the variables matter much and the others little: a fish takes a lure with the product over variables of 1 where
+ *    the step is the wanted one, of 0.05 to 0.35 (much) or 0.8 to 1 (little) where it is far off, and half-way between for a neighbouring step. On a
+ *    `mild` day all matter alike, 0.3 to 0.95, so that whatever is thrown takes its share; the first version of this lake had mild days only.
+ * 5. The liking shifts two to four times a day, at hidden moments: one or two variables want another step, and the schools of the best spot move to
+ *    another one, which gives its own in return. On a mild day all spots are drawn anew.
  * 6. A fish that does not take shows itself in a third of the cases, and how it does tells of what was most wrong: too big or too loud, a peck; colour
  *    or action, a slap; speed, cadence or depth, a follow. In one showing of four the sign is a random one.
  * 7. Fish get used to a lure: after each take at a spot the same lure takes a tenth less there, and this wears off by half in an hour.
@@ -18,7 +29,15 @@ import { chance, type Chance } from '../chance'
  */
 export const SCHOOLS_PER_H = 5
 export const FIT_RIGHT = 0.4
-export const LIKED = ['depth', 'speed', 'cadence', 'size', 'colour', 'action', 'sound'] as const satisfies readonly Variable[]
+export const LIKED = [
+  'depth',
+  'speed',
+  'cadence',
+  'size',
+  'colour',
+  'action',
+  'sound',
+] as const satisfies readonly Variable[]
 type Liked = (typeof LIKED)[number]
 
 export const COST_MIN = { fish: 2, rig: 1.5, spot: 4 } as const
@@ -68,13 +87,21 @@ export class Lake {
     private readonly spots: readonly Spot[],
     private readonly depthM: number,
     dayMin: number,
+    private readonly day: 'marked' | 'mild' = 'marked',
   ) {
     this.luck = chance(seed)
     const { luck } = this
-    this.matters = Object.fromEntries(LIKED.map((v) => [v, 0.3 + 0.65 * luck.next()])) as Record<Liked, number>
+    const much = luck.shuffled(LIKED).slice(0, day === 'marked' ? 1 + Math.floor(luck.next() * 3) : 0)
+    const far = (v: Liked) => {
+      if (day === 'mild') return 0.3 + 0.65 * luck.next()
+      return much.includes(v) ? 0.05 + 0.3 * luck.next() : 0.8 + 0.2 * luck.next()
+    }
+    this.matters = Object.fromEntries(LIKED.map((v) => [v, far(v)])) as Record<Liked, number>
     const first = this.firstLiking()
     this.likings.push({ fromMin: 0, liking: first })
-    const shifts = Array.from({ length: 2 + Math.floor(luck.next() * 3) }, () => luck.next() * dayMin).sort((a, b) => a - b)
+    const shifts = Array.from({ length: 2 + Math.floor(luck.next() * 3) }, () => luck.next() * dayMin).sort(
+      (a, b) => a - b,
+    )
     let now = first
     for (const fromMin of shifts) {
       now = this.shifted(now)
@@ -83,7 +110,9 @@ export class Lake {
   }
 
   private steps(v: Liked): string[] {
-    const all = this.carried.flatMap((carried) => carried.ways.map((way) => this.levels({ carried, way, spot: null })[v]))
+    const all = this.carried.flatMap((carried) =>
+      carried.ways.map((way) => this.levels({ carried, way, spot: null })[v]),
+    )
     return [...new Set(all)].sort()
   }
   private levels(fishing: Fishing): Levels {
@@ -103,14 +132,20 @@ export class Lake {
   private drawnSpots(): Map<string, number> {
     return new Map(this.spots.map((s) => [`${s.stop}:${s.spotId}`, (1 / 3) * 6 ** this.luck.next()]))
   }
-  private shifted({ wants }: Liking): Liking {
+  private movedSpots(spots: ReadonlyMap<string, number>): ReadonlyMap<string, number> {
+    if (this.day === 'mild' || spots.size < 2) return this.drawnSpots()
+    const [best] = [...spots].reduce((a, b) => (b[1] > a[1] ? b : a))
+    const other = this.luck.pick([...spots.keys()].filter((key) => key !== best))
+    return new Map(spots).set(best, spots.get(other) ?? 1).set(other, spots.get(best) ?? 1)
+  }
+  private shifted({ wants, spots }: Liking): Liking {
     const { luck } = this
     const next = { ...wants }
     for (let i = 0; i < 1 + Math.floor(luck.next() * 2); i++) {
       const v = luck.pick(LIKED)
       next[v] = luck.pick(this.steps(v))
     }
-    return { wants: next, spots: this.drawnSpots() }
+    return { wants: next, spots: this.movedSpots(spots) }
   }
 
   /** How far a fish is won by one variable, 0 … 1. */
@@ -131,7 +166,10 @@ export class Lake {
     const tired = this.tired.get(key)
     const used = tired ? 1 - (1 - tired.by) * 0.5 ** ((atMin - tired.atMin) / USED_HALF_MIN) : 1
     const takes = byVariable.reduce((p, { won }) => p * won, used)
-    const schools = luck.poisson((SCHOOLS_PER_H / 60) * (fishing.spot ? (liking.spots.get(`${fishing.spot.stop}:${fishing.spot.spotId}`) ?? 1) : 1))
+    const schools = luck.poisson(
+      (SCHOOLS_PER_H / 60) *
+        (fishing.spot ? (liking.spots.get(`${fishing.spot.stop}:${fishing.spot.spotId}`) ?? 1) : 1),
+    )
     const shown: Shown[] = []
     for (let i = 0; i < schools; i++)
       for (let fish = 1 + Math.floor(luck.next() * 4); fish > 0; fish--) {
@@ -151,6 +189,11 @@ export class Lake {
     const { luck } = this
     const ate = way.restS > 0 && luck.next() < 0.7 ? 'pause' : 'winding'
     if (luck.next() >= LANDS) return { answer: 'lost', hooked: null, ate, lengthM: null }
-    return { answer: 'landed', hooked: luck.next() < 0.7 ? 'inside' : 'edge', ate, lengthM: 0.18 + 0.2 * luck.next() ** 2 }
+    return {
+      answer: 'landed',
+      hooked: luck.next() < 0.7 ? 'inside' : 'edge',
+      ate,
+      lengthM: 0.18 + 0.2 * luck.next() ** 2,
+    }
   }
 }

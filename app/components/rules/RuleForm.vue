@@ -72,7 +72,10 @@ function change(i: number, over: object) {
 const families = FAMILIES.map((f) => ({ value: f.id as string, title: f.name }))
 const retrieves = RETRIEVES.map((r) => ({ value: r.id, title: r.name }))
 const colours = COLOUR_GROUPS.map((g) => ({ value: g as string, title: capital(g) }))
-const axes = AXES.filter((a) => a.id !== 'colour').map((a) => ({ value: a.id as string, title: a.name }))
+const axes = AXES.filter((a) => a.id !== 'colour' && a.id !== 'record').map((a) => ({
+  value: a.id as string,
+  title: a.name,
+}))
 const ASKS = [
   { value: 'favour', title: 'Tie on' },
   { value: 'avoid', title: 'Leave in the box' },

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { VARIABLE_WORDS } from '../../../data/advice'
+import type { Advice, Change, Outing, EntryOf } from '../../../core/outing'
+
+/** What to do next, why, and for how long to give it; and what came of earlier advice. */
+const props = defineProps<{ advice: Advice | null; outing: Outing; paused: boolean }>()
+const emit = defineEmits<{ take: [change: Change]; refuse: [change: Change] }>()
+
+const given = computed(() => props.outing.entries.filter((e): e is EntryOf<'advice'> => e.kind === 'advice').reverse())
+/** Answers between one piece of advice and the next. */
+function cameOf(entry: EntryOf<'advice'>): string {
+  const { entries } = props.outing
+  const from = entries.indexOf(entry)
+  const rest = entries.slice(from + 1)
+  const until = rest.findIndex((e) => e.kind === 'advice')
+  const answers = (until < 0 ? rest : rest.slice(0, until)).filter((e) => e.kind === 'answer')
+  if (!entry.taken) return 'not followed'
+  return answers.length === 0
+    ? 'no answer since'
+    : `${answers.length} ${answers.length === 1 ? 'answer' : 'answers'} after it`
+}
+const times = (n: number) => (n < 10 ? n.toFixed(1) : String(Math.round(n)))
+</script>
+
+<template>
+  <div class="advice" aria-live="polite">
+    <p v-if="paused" class="says">You are having a break. Effort does not count until you go on.</p>
+    <p v-else-if="!advice" class="says">Take a rig into your hand and fish: what to change next is told here.</p>
+    <template v-else-if="advice.kind === 'stay'">
+      <p class="head">Stay with it</p>
+      <p class="says">{{ advice.says }}</p>
+    </template>
+    <template v-else>
+      <p class="head">Change one thing: {{ VARIABLE_WORDS[advice.variable].toLowerCase() }}</p>
+      <p class="does">{{ advice.does }}.</p>
+      <p class="says">{{ advice.why }}</p>
+      <p class="quiet">
+        Give it {{ advice.giveMin }} min. May bring {{ times(advice.gain.median) }} times the takes ({{
+          times(advice.gain.low)
+        }}–{{ times(advice.gain.high) }}).<template v-if="advice.also.length">
+          Also changes: {{ advice.also.map((v) => VARIABLE_WORDS[v].toLowerCase()).join(', ') }}.</template
+        >
+      </p>
+      <div class="buttons">
+        <button type="button" class="do" data-advice="take" @click="emit('take', advice)">Do it</button>
+        <button type="button" class="not" data-advice="refuse" @click="emit('refuse', advice)">Not now</button>
+      </div>
+    </template>
+    <details v-if="given.length">
+      <summary>Advice so far ({{ given.length }})</summary>
+      <ol>
+        <li v-for="g in given" :key="g.id">
+          <b>{{ g.at.slice(11, 16) }}</b> {{ g.says }} <i>{{ cameOf(g) }}</i>
+        </li>
+      </ol>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.advice {
+  display: grid;
+  gap: 8px;
+}
+.head {
+  font-weight: 700;
+  color: rgb(var(--v-theme-primary));
+}
+.does {
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: 1.25rem;
+  line-height: 1.2;
+}
+.says {
+  font-size: 1.05rem;
+}
+.quiet {
+  font-size: 0.92rem;
+}
+.buttons {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 10px;
+}
+.buttons button {
+  min-height: 60px;
+  border-radius: 14px;
+  font-weight: 700;
+  font-size: 1.08rem;
+  border: 2px solid rgb(var(--v-theme-primary));
+}
+.do {
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  font-weight: 650;
+  cursor: pointer;
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  display: grid;
+  gap: 6px;
+  font-size: 0.92rem;
+}
+i {
+  font-style: normal;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+i::before {
+  content: '· ';
+}
+</style>

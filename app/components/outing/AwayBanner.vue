@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { minutesBetween, type Outing } from '../../../core/outing'
+import { useOutings } from '~/stores/outings'
+import { momentNow } from '~/stores/moment'
+
+/** Ygrion was shut for a while with an outing under way: a dead battery, or a break? Effort must not count by itself. */
+const props = defineProps<{ outing: Outing }>()
+const outings = useOutings()
+const KEY = 'ygrion-outing-seen'
+const AWAY_MIN = 20
+const seen = ref<string | null>(null)
+const back = momentNow()
+let timer: ReturnType<typeof setInterval> | undefined
+
+function remember() {
+  try {
+    localStorage.setItem(KEY, momentNow())
+  } catch {
+    // Without it the last entry is taken for the last sign of life.
+  }
+}
+onMounted(() => {
+  const { entries } = props.outing
+  const last = entries[entries.length - 1]
+  let known: string | null = null
+  try {
+    known = localStorage.getItem(KEY)
+  } catch {
+    known = null
+  }
+  const latest = [known, last?.at ?? null]
+    .filter((m): m is string => m !== null)
+    .sort((a, b) => Date.parse(a) - Date.parse(b))
+    .pop()
+  if (latest && last?.kind !== 'pause' && minutesBetween(latest, back) > AWAY_MIN) seen.value = latest
+  remember()
+  timer = setInterval(remember, 15_000)
+})
+onBeforeUnmount(() => clearInterval(timer))
+
+/** The break is written down where it was. */
+async function wasBreak() {
+  if (!seen.value) return
+  const add = [
+    { id: crypto.randomUUID(), at: seen.value, kind: 'pause' as const },
+    { id: crypto.randomUUID(), at: back, kind: 'resume' as const },
+  ]
+  await outings.change({ outingId: props.outing.id, add, drop: [], edits: [] }, 'A break')
+  seen.value = null
+}
+</script>
+
+<template>
+  <section v-if="seen" class="away" role="alert">
+    <p>
+      Ygrion was shut from <b>{{ seen.slice(11, 16) }}</b> to <b>{{ back.slice(11, 16) }}</b>. Nothing written down was
+      lost. Did you fish on?
+    </p>
+    <div>
+      <button type="button" @click="seen = null">I fished on</button>
+      <button type="button" @click="wasBreak">It was a break</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.away {
+  max-width: 640px;
+  margin: 0 auto 12px;
+  padding: 14px;
+  border-radius: 14px;
+  border: 2px solid rgb(var(--v-theme-warning));
+}
+div {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  margin-top: 10px;
+}
+button {
+  min-height: 56px;
+  border-radius: 12px;
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import {
+  HOOKED,
+  ATE,
+  isRelative,
+  relativeWeight,
+  sayCondition,
+  standardWeight,
+  type EntryOf,
+  type Fish,
+} from '../../../core/outing'
+import { SPECIES, speciesOf } from '../../../core/water'
+import { useMeasure } from '~/composables/useMeasure'
+import { useSettings } from '~/stores/settings'
+
+/** The fish just landed: it is written down already; length and the rest can follow, or not. */
+const props = defineProps<{ entry: EntryOf<'answer'>; rules: string; tempC: number }>()
+const emit = defineEmits<{ change: [fish: Fish]; close: [] }>()
+const { show, read, figure, unit } = useMeasure()
+const settings = useSettings()
+const fish = computed(() => props.entry.fish)
+const turn = (over: Partial<Fish>) => fish.value && emit('change', { ...fish.value, ...over })
+/** A finger's step of length: 1 cm, or half an inch. */
+const stepM = computed(() => (settings.system === 'metric' ? 0.01 : 0.0127))
+const lengthM = computed(() => fish.value?.lengthM ?? null)
+const startM = computed(() => (speciesOf(fish.value?.speciesId ?? '')?.mouth === 'large' ? 0.5 : 0.25))
+const longer = (by: number) =>
+  turn({
+    lengthM: Math.min(3, Math.max(0.05, Math.round(((lengthM.value ?? startM.value) + by * stepM.value) * 1e4) / 1e4)),
+  })
+const standard = computed(() =>
+  fish.value && lengthM.value ? standardWeight(fish.value.speciesId, lengthM.value) : null,
+)
+const relative = computed(() =>
+  fish.value?.lengthM && fish.value.massKg
+    ? relativeWeight(fish.value.speciesId, fish.value.lengthM, fish.value.massKg)
+    : null,
+)
+const massProblem = ref('')
+function weigh(text: string) {
+  massProblem.value = ''
+  if (text.trim() === '') return turn({ massKg: null })
+  const got = read(text, 'sinkerMass')
+  if ('problem' in got) massProblem.value = got.problem
+  else if (got.valueSi <= 0 || got.valueSi > 500)
+    massProblem.value = 'A fish weighs more than nothing and less than 500 kg.'
+  else turn({ massKg: got.valueSi })
+}
+const WARM_C = 20
+</script>
+
+<template>
+  <section v-if="fish" class="fish" aria-label="The fish">
+    <header>
+      <h2>Landed at {{ entry.at.slice(11, 16) }}</h2>
+      <button type="button" class="close" @click="emit('close')">Done</button>
+    </header>
+    <div class="length">
+      <button type="button" aria-label="Shorter by five" @click="longer(-5)">−5</button>
+      <button type="button" aria-label="Shorter" @click="longer(-1)">−</button>
+      <output aria-label="Length">{{ lengthM ? show(lengthM, 'lureLength') : 'length?' }}</output>
+      <button type="button" aria-label="Longer" @click="longer(1)">+</button>
+      <button type="button" aria-label="Longer by five" @click="longer(5)">+5</button>
+    </div>
+    <div class="row" role="group" aria-label="Where the hook sat">
+      <button v-for="h in HOOKED" :key="h" type="button" :aria-pressed="fish.hooked === h" @click="turn({ hooked: h })">
+        {{ h === 'inside' ? 'Well inside' : h === 'edge' ? 'At the edge' : 'Outside' }}
+      </button>
+    </div>
+    <div class="row" role="group" aria-label="How it took">
+      <button v-for="a in ATE" :key="a" type="button" :aria-pressed="fish.ate === a" @click="turn({ ate: a })">
+        {{ a === 'winding' ? 'Winding in' : a === 'pause' ? 'On the pause' : 'On the fall' }}
+      </button>
+    </div>
+    <div class="row two">
+      <label
+        >Species
+        <select :value="fish.speciesId" @change="turn({ speciesId: ($event.target as HTMLSelectElement).value })">
+          <option v-for="s in SPECIES" :key="s.id" :value="s.id">{{ s.name }}</option>
+        </select>
+      </label>
+      <label
+        >Weight, {{ unit('sinkerMass') }}
+        <input
+          inputmode="decimal"
+          :value="fish.massKg ? figure(fish.massKg, 'sinkerMass') : ''"
+          :aria-invalid="massProblem !== ''"
+          @change="weigh(($event.target as HTMLInputElement).value)"
+        />
+      </label>
+    </div>
+    <p v-if="massProblem" role="alert" class="problem">{{ massProblem }}</p>
+    <p v-if="relative && standard">{{ Math.round(relative) }} % of standard weight: {{ sayCondition(relative) }}.</p>
+    <p v-else-if="standard">
+      A fish of this length in good condition weighs {{ show(standard.kg, 'sinkerMass')
+      }}<template v-if="isRelative(fish.speciesId, standard.of)"> (by the equation of {{ standard.of }})</template>.
+    </p>
+    <div class="row two">
+      <button type="button" :aria-pressed="fish.released" @click="turn({ released: true })">Released</button>
+      <button type="button" :aria-pressed="!fish.released" @click="turn({ released: false })">Kept</button>
+    </div>
+    <p class="caution">
+      Wet hands, fish over water, no longer out than you can hold your own breath.
+      <template v-if="tempC >= WARM_C">The water is warm: play it short and let it rest before it goes.</template>
+      {{ rules ? `Here: ${rules}` : '' }} Local rules on sizes and seasons come first.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.fish {
+  display: grid;
+  gap: 10px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.close {
+  min-height: 48px;
+  padding: 0 18px;
+  border-radius: 12px;
+  font-weight: 700;
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+.length {
+  display: grid;
+  grid-template-columns: 1fr 1fr 2fr 1fr 1fr;
+  gap: 6px;
+  align-items: center;
+}
+.length button,
+.row button {
+  min-height: 52px;
+  border-radius: 12px;
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 700;
+}
+output {
+  text-align: center;
+  font-family: var(--v-font-heading);
+  font-weight: 750;
+  font-size: 1.4rem;
+  white-space: nowrap;
+}
+.row {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.row.two {
+  grid-template-columns: 1fr 1fr;
+}
+button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-primary));
+  border-color: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+label {
+  display: grid;
+  gap: 2px;
+  font-size: 0.9rem;
+}
+select,
+input {
+  min-height: 48px;
+  width: 100%;
+  padding: 0 10px;
+  border-radius: 10px;
+  border: 1.5px solid rgba(var(--v-border-color), 0.55);
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+}
+.problem {
+  color: rgb(var(--v-theme-error));
+}
+</style>

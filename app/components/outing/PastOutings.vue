@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { accountOf, bitesOf, landedOf, type Outing } from '../../../core/outing'
+import type { Place } from '../../../core/water'
+
+/** Outings gone by, newest first. */
+const props = defineProps<{ outings: readonly Outing[]; places: readonly Place[] }>()
+const rows = computed(() =>
+  props.outings.map((o) => {
+    const last = o.entries[o.entries.length - 1]?.at ?? o.startedAt
+    const { stretches } = accountOf(o, last)
+    const minutes = stretches.reduce((sum, s) => sum + s.minutes, 0)
+    return {
+      id: o.id,
+      date: o.startedAt.slice(0, 10),
+      place: o.placeName,
+      hours: (minutes / 60).toFixed(1),
+      takes: stretches.reduce((sum, s) => sum + bitesOf(s), 0),
+      landed: stretches.reduce((sum, s) => sum + landedOf(s), 0),
+    }
+  }),
+)
+</script>
+
+<template>
+  <section class="panel past" aria-label="Outings gone by">
+    <h2>Gone by</h2>
+    <p v-if="rows.length === 0" class="quiet">No outing yet. Each one, blanks too, makes the next answer better.</p>
+    <ul v-else>
+      <li v-for="r in rows" :key="r.id">
+        <NuxtLink :to="`/outing/${r.id}`"
+          ><b>{{ r.date }}</b
+          ><span>{{ r.place }}</span
+          ><span class="num">{{ r.hours }} h</span
+          ><span class="num">{{
+            r.landed ? `${r.landed} landed` : r.takes ? `${r.takes} takes` : 'blank'
+          }}</span></NuxtLink
+        >
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.past {
+  padding: 16px 18px;
+}
+ul {
+  list-style: none;
+  margin: 8px 0 0;
+  padding: 0;
+}
+li + li {
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+}
+a {
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr) 64px 92px;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+  color: inherit;
+  text-decoration: none;
+}
+a:hover span:nth-child(2) {
+  text-decoration: underline;
+}
+.num {
+  text-align: right;
+}
+@media (max-width: 600px) {
+  a {
+    grid-template-columns: 1fr auto;
+    padding: 8px 0;
+    gap: 0 10px;
+  }
+  a span:nth-child(2) {
+    grid-row: 2;
+  }
+}
+</style>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { SKIES, type Conditions } from '../../../core/water'
+import type { RoleId } from '../../../core/quantity'
+import { useMeasure } from '~/composables/useMeasure'
+
+/** What the water says now. Steps for a thumb; only what is changed is written down. */
+const props = defineProps<{ water: Conditions }>()
+type Read = Partial<Pick<Conditions, 'waterTempC' | 'visibilityM' | 'depthM' | 'windMps' | 'sky'>>
+const emit = defineEmits<{ keep: [read: Read]; close: [] }>()
+const { show } = useMeasure()
+const draft = ref<Read>({})
+const now = computed(() => ({ ...props.water, ...draft.value }))
+const FIELDS = [
+  { id: 'waterTempC', name: 'Water', role: 'waterTemp', step: 0.5, from: -2, to: 40 },
+  { id: 'visibilityM', name: 'White lure seen to', role: 'depth', step: 0.2, from: 0.2, to: 40 },
+  { id: 'depthM', name: 'Depth', role: 'depth', step: 0.5, from: 0.5, to: 200 },
+  { id: 'windMps', name: 'Wind', role: 'wind', step: 1, from: 0, to: 40 },
+] as const satisfies readonly { id: keyof Read; name: string; role: RoleId; step: number; from: number; to: number }[]
+function step(f: (typeof FIELDS)[number], by: number) {
+  const value = Math.min(f.to, Math.max(f.from, Math.round((now.value[f.id] + by * f.step) * 100) / 100))
+  draft.value = { ...draft.value, [f.id]: value }
+}
+const SKY_WORDS = { sun: 'Sun', broken: 'Broken', cloud: 'Cloud', rain: 'Rain' } as const
+</script>
+
+<template>
+  <section class="reading" aria-label="The water now">
+    <div v-for="f in FIELDS" :key="f.id" class="field">
+      <span>{{ f.name }}</span>
+      <button type="button" :aria-label="`${f.name}: less`" @click="step(f, -1)">−</button>
+      <output :aria-label="f.name">{{ show(now[f.id], f.role) }}</output>
+      <button type="button" :aria-label="`${f.name}: more`" @click="step(f, 1)">+</button>
+    </div>
+    <div class="skies" role="group" aria-label="Sky">
+      <button
+        v-for="s in SKIES"
+        :key="s"
+        type="button"
+        :aria-pressed="now.sky === s"
+        @click="draft = { ...draft, sky: s }"
+      >
+        {{ SKY_WORDS[s] }}
+      </button>
+    </div>
+    <button type="button" class="keep" :disabled="Object.keys(draft).length === 0" @click="emit('keep', draft)">
+      Write it down
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.reading {
+  display: grid;
+  gap: 8px;
+}
+.field {
+  display: grid;
+  grid-template-columns: 1fr 56px 96px 56px;
+  gap: 8px;
+  align-items: center;
+}
+output {
+  text-align: center;
+  font-weight: 700;
+  font-size: 1.1rem;
+}
+button {
+  min-height: 52px;
+  border-radius: 12px;
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 700;
+}
+.skies {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px;
+}
+button[aria-pressed='true'],
+.keep {
+  background: rgb(var(--v-theme-primary));
+  border-color: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+.keep:disabled {
+  opacity: 0.5;
+}
+</style>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import type { Carried, Way } from '../../../core/outing'
+import { useBox } from '~/stores/box'
+import { useMeasure } from '~/composables/useMeasure'
+
+/** What is carried, and the ways to fish each: one tap takes it into the hand. */
+const props = defineProps<{ carried: readonly Carried[]; inHand: { carried: Carried; way: Way } | null }>()
+const emit = defineEmits<{ take: [carriedId: string, wayId: string]; lost: []; close: [] }>()
+const box = useBox()
+const { show } = useMeasure()
+const open = ref(props.inHand?.carried.id ?? props.carried[0]?.id ?? '')
+const lureOf = (c: Carried) => (c.lureId ? box.lureById.get(c.lureId) : undefined)
+</script>
+
+<template>
+  <div class="sheet" role="dialog" aria-modal="true" aria-label="Rigs carried" @keydown.esc="emit('close')">
+    <header>
+      <h2>What is carried</h2>
+      <button type="button" class="close" aria-label="Close" @click="emit('close')">✕</button>
+    </header>
+    <ul>
+      <li v-for="c in carried" :key="c.id" :class="{ on: c.id === inHand?.carried.id }">
+        <button type="button" class="rig" :aria-expanded="open === c.id" :data-carried="c.id" @click="open = c.id">
+          <LureDrawing v-if="lureOf(c)" :lure="lureOf(c)!" :width-px="64" />
+          <span
+            ><b>{{ c.name }}</b
+            ><small>{{ show(c.lengthM, 'lureLength') }} · {{ c.colour }}</small></span
+          >
+        </button>
+        <div v-if="open === c.id" class="ways">
+          <button
+            v-for="w in c.ways"
+            :key="w.id"
+            type="button"
+            :class="{ on: c.id === inHand?.carried.id && w.id === inHand.way.id }"
+            :data-way="w.id"
+            @click="emit('take', c.id, w.id)"
+          >
+            {{ w.name
+            }}<small
+              >{{ w.countDownS ? `count ${w.countDownS} · ` : '' }}about {{ show(w.depthM, 'depth') }} down</small
+            >
+          </button>
+        </div>
+      </li>
+    </ul>
+    <button v-if="inHand" type="button" class="lost" @click="emit('lost')">{{ inHand.carried.name }} is lost</button>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  position: fixed;
+  z-index: 30;
+  inset: auto 0 0 0;
+  max-width: 640px;
+  max-height: 86dvh;
+  overflow: auto;
+  margin: 0 auto;
+  padding: 8px 14px calc(14px + env(safe-area-inset-bottom));
+  background: rgb(var(--v-theme-surface));
+  border-radius: 20px 20px 0 0;
+  box-shadow: 0 -8px 40px rgba(0, 0, 0, 0.35);
+}
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+.close {
+  width: 48px;
+  height: 48px;
+  font-size: 1.2rem;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li + li {
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+}
+.rig {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  width: 100%;
+  min-height: 60px;
+  text-align: left;
+}
+.rig b,
+.rig small {
+  display: block;
+}
+li.on .rig b {
+  color: rgb(var(--v-theme-secondary));
+}
+.ways {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  padding-bottom: 12px;
+}
+.ways button {
+  min-height: 60px;
+  padding: 6px 10px;
+  text-align: left;
+  border-radius: 12px;
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 650;
+  line-height: 1.15;
+}
+.ways button.on {
+  border-color: rgb(var(--v-theme-secondary));
+}
+small {
+  display: block;
+  font-weight: 400;
+  font-size: 0.86rem;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.lost {
+  width: 100%;
+  min-height: 56px;
+  margin-top: 8px;
+  border-radius: 12px;
+  border: 2px dashed rgb(var(--v-theme-error));
+  color: rgb(var(--v-theme-error));
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { sayHandling, type SetUp } from '../../../core/match'
+import { useMatchShown } from '~/composables/useMatchShown'
+import { useOutings } from '~/stores/outings'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+import { useMeasure } from '~/composables/useMeasure'
+
+/** From the match to the water: what is carried, and how effort is counted. */
+const match = useMatchShown()
+const outings = useOutings()
+const water = useWater()
+const settings = useSettings()
+const { show } = useMeasure()
+
+/** Carried to begin with: the first places of the match. */
+const USUAL = 6
+const MOST = 12
+const chosen = ref<Set<string> | null>(null)
+const keys = computed(() => chosen.value ?? new Set(match.rows.slice(0, USUAL).map((r) => r.key)))
+const carried = computed<SetUp[]>(() => [
+  ...match.rows.filter((r) => keys.value.has(r.key)).map((r) => r.setUp),
+  ...match.rigs.flatMap(({ rig, row }) => (row && keys.value.has(rig.id) ? [row.setUp] : [])),
+])
+function toggle(key: string) {
+  const next = new Set(keys.value)
+  if (next.has(key)) next.delete(key)
+  else if (next.size < MOST) next.add(key)
+  chosen.value = next
+}
+const effortBy = ref<'clock' | 'cast'>('clock')
+const starting = ref(false)
+const problem = ref('')
+async function start() {
+  if (!match.asked || starting.value) return
+  starting.value = true
+  problem.value = ''
+  try {
+    await outings.start(carried.value, match.asked, effortBy.value)
+  } catch (error) {
+    problem.value = `The outing was not started: ${error instanceof Error ? error.message : String(error)}. Try again.`
+  }
+  starting.value = false
+}
+const askedFor = computed(
+  () =>
+    water.current &&
+    `${show(water.current.waterTempC, 'waterTemp')}, seen to ${show(water.current.visibilityM, 'depth')}`,
+)
+</script>
+
+<template>
+  <section class="start panel" aria-label="Start an outing">
+    <header>
+      <div>
+        <h1>On the water</h1>
+        <p class="quiet">
+          {{ water.place?.name }} · {{ askedFor }} · <NuxtLink to="/water">change the water</NuxtLink>
+        </p>
+      </div>
+    </header>
+    <template v-if="match.rows.length">
+      <h2>What do you carry?</h2>
+      <ul class="carry">
+        <li v-for="row in match.rows" :key="row.key">
+          <label :class="{ on: keys.has(row.key) }">
+            <input type="checkbox" :checked="keys.has(row.key)" @change="toggle(row.key)" />
+            <LureDrawing :lure="row.setUp.build.lure" :width-px="72" />
+            <span
+              ><b>{{ row.setUp.build.lure.name }}</b
+              ><small>{{ sayHandling(row, settings.system) }}</small></span
+            >
+            <b class="points">{{ Math.round(row.score) }}</b>
+          </label>
+        </li>
+        <template v-for="{ rig, row } in match.rigs" :key="rig.id">
+          <li v-if="row">
+            <label :class="{ on: keys.has(rig.id) }">
+              <input type="checkbox" :checked="keys.has(rig.id)" @change="toggle(rig.id)" />
+              <LureDrawing :lure="row.setUp.build.lure" :width-px="72" />
+              <span
+                ><b>{{ rig.name }}</b
+                ><small>tied already · {{ row.setUp.build.lure.name }}</small></span
+              >
+              <b class="points">{{ Math.round(row.score) }}</b>
+            </label>
+          </li>
+        </template>
+      </ul>
+      <fieldset>
+        <legend>Count effort</legend>
+        <label><input v-model="effortBy" type="radio" value="clock" /> by the clock</label>
+        <label><input v-model="effortBy" type="radio" value="cast" /> by casts that I tap</label>
+      </fieldset>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <button type="button" class="go" :disabled="carried.length === 0 || starting" @click="start">
+        {{
+          starting
+            ? 'Getting ready …'
+            : carried.length
+              ? `Start with ${carried[0]?.build.lure.name}`
+              : 'Choose at least one'
+        }}
+      </button>
+    </template>
+    <p v-else-if="match.status === 'working' || match.status === 'idle'" role="status">Weighing the box …</p>
+    <p v-else>Nothing in the box can be fished here. <NuxtLink to="/">See the match</NuxtLink> for what is missing.</p>
+  </section>
+</template>
+
+<style scoped>
+.start {
+  padding: 18px;
+  display: grid;
+  gap: 14px;
+}
+.carry {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 8px;
+}
+.carry label {
+  display: grid;
+  grid-template-columns: 24px 96px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  min-height: 68px;
+  padding: 6px 12px;
+  border-radius: 12px;
+  border: 1.5px solid rgba(var(--v-border-color), 0.25);
+  cursor: pointer;
+}
+.carry label.on {
+  border-color: rgb(var(--v-theme-primary));
+  background: rgba(var(--v-theme-primary), 0.07);
+}
+.carry b,
+.carry small {
+  display: block;
+  overflow-wrap: anywhere;
+}
+.carry small {
+  font-size: 0.86rem;
+  line-height: 1.25;
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.points {
+  font-family: var(--v-font-heading);
+  font-size: 1.15rem;
+}
+input {
+  width: 22px;
+  height: 22px;
+  accent-color: rgb(var(--v-theme-primary));
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  align-items: center;
+}
+legend {
+  float: left;
+  font-weight: 650;
+  margin-right: 14px;
+}
+fieldset label {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 48px;
+}
+.go {
+  min-height: 64px;
+  border-radius: 16px;
+  font-weight: 750;
+  font-size: 1.2rem;
+  background: rgb(var(--v-theme-secondary));
+  color: rgb(var(--v-theme-on-secondary));
+}
+.go:disabled {
+  opacity: 0.5;
+}
+.problem {
+  color: rgb(var(--v-theme-error));
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { minutesBetween, type Account } from '../../../core/outing'
+import { STAY_MIN } from '../../../data/advice'
+import { useSignal } from '~/composables/useSignal'
+
+/** After a take the place is given some minutes, and other lures; the clock starts by itself with the last take. */
+const props = defineProps<{ account: Account; lastTakeAt: string | null; now: string; schooling: boolean }>()
+const { wake, signal } = useSignal()
+const ownFrom = ref<string | null>(null)
+const minutes = ref<number>(props.schooling ? STAY_MIN.school : STAY_MIN.other)
+const from = computed(() => ownFrom.value ?? props.lastTakeAt)
+const leftS = computed(() =>
+  from.value ? Math.round(60 * (minutes.value - minutesBetween(from.value, props.now))) : 0,
+)
+const running = computed(() => from.value !== null && leftS.value > 0)
+watch(running, (on, before) => before && !on && signal(660, 0.6, 400))
+const clock = (s: number) => `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`
+function start() {
+  wake()
+  ownFrom.value = props.now
+}
+</script>
+
+<template>
+  <section class="stay" aria-label="Stay here">
+    <p class="big">{{ running ? clock(leftS) : clock(minutes * 60) }}</p>
+    <div>
+      <p v-if="running">
+        Stay: {{ ownFrom ? 'as you set it' : 'a fish took here' }}. Work it from other sides, with other lures.
+      </p>
+      <p v-else-if="from">The time is up. Move, or start it again.</p>
+      <p v-else>Starts by itself after a take; or start it now.</p>
+      <div class="steps">
+        <button type="button" aria-label="A minute less" @click="minutes = Math.max(1, minutes - 1)">−</button>
+        <button type="button" class="go" @click="start">Stay {{ minutes }} min</button>
+        <button type="button" aria-label="A minute more" @click="minutes = Math.min(60, minutes + 1)">+</button>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.stay {
+  display: grid;
+  grid-template-columns: 120px 1fr;
+  gap: 16px;
+  align-items: center;
+}
+.big {
+  font-family: var(--v-font-heading);
+  font-size: 2.4rem;
+  font-weight: 750;
+}
+.steps {
+  display: grid;
+  grid-template-columns: 56px 1fr 56px;
+  gap: 8px;
+  margin-top: 8px;
+}
+button {
+  min-height: 56px;
+  border-radius: 12px;
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 700;
+}
+</style>

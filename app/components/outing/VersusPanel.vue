@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { SURE, accountOf, pairsOf, trialIn, versus, type Outing } from '../../../core/outing'
+import { showRate } from '../../../core/rate'
+
+/** Two rigs fished in turn: which is better, how sure that is, and how much more would settle it. No verdict before its time. */
+const props = defineProps<{ outing: Outing; now: string; inHandId: string | null }>()
+const emit = defineEmits<{ start: [a: string, b: string, castsEach: number]; end: []; turn: [carriedId: string] }>()
+
+const trial = computed(() => trialIn(props.outing))
+const turns = computed(() => (trial.value ? pairsOf(accountOf(props.outing, props.now).stretches, trial.value) : null))
+const found = computed(() => (turns.value ? versus(turns.value.pairs) : null))
+const nameOf = (id: string) => props.outing.carried.find((c) => c.id === id)?.name ?? ''
+const castS = computed(() => {
+  const ways = props.outing.carried
+    .filter((c) => c.id === trial.value?.a || c.id === trial.value?.b)
+    .flatMap((c) => c.ways.slice(0, 1))
+  return ways.reduce((sum, w) => sum + w.castS, 0) / Math.max(1, ways.length)
+})
+const pick = reactive({ a: props.outing.carried[0]?.id ?? '', b: props.outing.carried[1]?.id ?? '', castsEach: 10 })
+const other = computed(() => (trial.value && props.inHandId === trial.value.a ? trial.value.b : (trial.value?.a ?? '')))
+const percent = (p: number) => `${Math.round(100 * p)} %`
+const said = computed(() => {
+  const v = found.value
+  if (!v || !trial.value) return ''
+  const [a, b] = [nameOf(trial.value.a), nameOf(trial.value.b)]
+  if (v.verdict) return `${v.verdict === 'a' ? a : b} is the better one here.`
+  if (v.pairs === 0) return 'One whole turn with each is needed before anything can be said.'
+  if (v.moreEach === null) return 'They look alike: no number of casts that anyone makes in a day would settle it.'
+  const casts = Math.ceil((v.moreEach * 60) / Math.max(1, castS.value))
+  return `Too early for a verdict. If they differ as much as it looks, some ${casts} more casts with each would settle it.`
+})
+const rate = (side: 'a' | 'b') => {
+  const shown = found.value && showRate(found.value[side], 60)
+  return shown ? `${shown.median.toFixed(1)} an hour (${shown.low.toFixed(1)}–${shown.high.toFixed(1)})` : ''
+}
+</script>
+
+<template>
+  <section class="versus" aria-label="A against B">
+    <template v-if="trial && found && turns">
+      <dl>
+        <div v-for="side in ['a', 'b'] as const" :key="side" :class="{ on: inHandId === trial[side] }">
+          <dt>{{ side.toUpperCase() }} · {{ nameOf(trial[side]) }}</dt>
+          <dd>
+            {{ found.sides[side].events }} takes in {{ Math.round(found.sides[side].effort) }} min<br /><small>{{
+              rate(side)
+            }}</small>
+          </dd>
+        </div>
+      </dl>
+      <div class="scale" role="img" :aria-label="`Probability that A is better: ${percent(found.chanceA)}`">
+        <span class="mark low" :style="{ left: `${100 * (1 - SURE)}%` }" />
+        <span class="mark" :style="{ left: `${100 * SURE}%` }" />
+        <span class="dot" :style="{ left: `${100 * found.chanceA}%` }" />
+      </div>
+      <p class="ends">
+        <span>B better</span><b>A better: {{ percent(found.chanceA) }}</b
+        ><span>A better</span>
+      </p>
+      <p class="said">{{ said }}</p>
+      <template v-if="!trial.to">
+        <p>Casts in this turn: {{ turns.casts }} of {{ trial.castsEach }}.</p>
+        <button type="button" class="go" @click="emit('turn', other)">Change to {{ nameOf(other) }}</button>
+        <button type="button" @click="emit('end')">End the trial</button>
+      </template>
+    </template>
+    <template v-if="!trial || trial.to">
+      <p>
+        Fish two rigs in turn, the same number of casts each time. Only whole turns count, so that a change of the
+        fish’s mind falls on both.
+      </p>
+      <div class="picks">
+        <label v-for="side in ['a', 'b'] as const" :key="side"
+          >{{ side.toUpperCase() }}
+          <select v-model="pick[side]">
+            <option v-for="c in outing.carried" :key="c.id" :value="c.id">{{ c.name }}</option>
+          </select>
+        </label>
+        <label
+          >Casts a turn
+          <select v-model.number="pick.castsEach">
+            <option v-for="n in [5, 10, 15, 20, 30]" :key="n" :value="n">{{ n }}</option>
+          </select>
+        </label>
+      </div>
+      <button
+        type="button"
+        class="go"
+        :disabled="pick.a === pick.b"
+        @click="emit('start', pick.a, pick.b, pick.castsEach)"
+      >
+        Start with {{ nameOf(pick.a) }}
+      </button>
+      <p v-if="outing.carried.length < 2" class="quiet">Two rigs are needed: carry a second one.</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.versus {
+  display: grid;
+  gap: 10px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  margin: 0;
+}
+dl > div {
+  padding: 10px 12px;
+  border-radius: 12px;
+  border: 2px solid rgba(var(--v-border-color), 0.4);
+}
+dl > div.on {
+  border-color: rgb(var(--v-theme-secondary));
+}
+dt {
+  font-weight: 700;
+}
+dd {
+  margin: 4px 0 0;
+}
+.scale {
+  position: relative;
+  height: 16px;
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface-variant));
+}
+.mark {
+  position: absolute;
+  top: -3px;
+  bottom: -3px;
+  border-left: 2px dashed rgb(var(--v-theme-on-surface));
+}
+.dot {
+  position: absolute;
+  top: -4px;
+  width: 24px;
+  height: 24px;
+  margin-left: -12px;
+  border-radius: 12px;
+  background: rgb(var(--v-theme-secondary));
+}
+.ends {
+  display: flex;
+  justify-content: space-between;
+  font-size: 0.9rem;
+}
+.said {
+  font-size: 1.1rem;
+  font-weight: 650;
+}
+.picks {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+select {
+  display: block;
+  width: 100%;
+  min-height: 48px;
+  padding: 0 10px;
+  border-radius: 10px;
+  border: 1.5px solid rgba(var(--v-border-color), 0.55);
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+}
+button {
+  min-height: 56px;
+  border-radius: 14px;
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 700;
+}
+.go {
+  background: rgb(var(--v-theme-primary));
+  border-color: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+.go:disabled {
+  opacity: 0.5;
+}
+</style>

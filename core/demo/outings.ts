@@ -1,0 +1,179 @@
+import { DEMO_LOG } from '../../data/demo/outings'
+import { DEMO_WATERS } from '../../data/demo/places'
+import { chance, type Chance } from '../chance'
+import { Outing, type Carried, type Entry, type Said } from '../outing'
+import {
+  COLOUR_GROUPS,
+  familyOf,
+  groupShares,
+  lureAction,
+  mouldOf,
+  pullSpeedMps,
+  retrieveOf,
+  type Lure,
+} from '../tackle'
+import { Conditions, forageLengthM, type Place } from '../water'
+import { z } from '../zod'
+
+const SKIES = ['sun', 'broken', 'cloud', 'cloud', 'rain'] as const
+type LogPlace = (typeof DEMO_LOG.places)[number]
+
+/** The demo's outings, made once by seeded chance from the hidden truth in data/demo/outings. `before`: the day so many days before the opening. */
+export function demoOutings(
+  lures: readonly Lure[],
+  places: readonly Place[],
+  before: (days: number) => string,
+): Outing[] {
+  const luck = chance(DEMO_LOG.seed)
+  const days: string[] = []
+  for (let back = 3; days.length < DEMO_LOG.days; back += DEMO_LOG.apartDays + Math.floor(luck.next() * 5)) {
+    const day = before(back)
+    if ((DEMO_LOG.months as readonly number[]).includes(Number(day.slice(5, 7)))) days.push(day)
+  }
+  return z.array(Outing).parse(days.map((day, i) => demoOuting(day, i, lures, places, luck)))
+}
+
+function placeFor(luck: Chance): LogPlace {
+  let mark = luck.next()
+  return DEMO_LOG.places.find((p) => (mark -= p.share) < 0) ?? DEMO_LOG.places[0]
+}
+
+function demoOuting(
+  day: string,
+  number: number,
+  lures: readonly Lure[],
+  places: readonly Place[],
+  luck: Chance,
+): unknown {
+  const at = placeFor(luck)
+  const place = places.find((p) => p.id === at.id)
+  const { tempByMonthC, forage: kind, ...usual } = DEMO_WATERS[at.id]
+  const month = Number(day.slice(5, 7)) - 1
+  const water = Conditions.parse({
+    ...usual,
+    placeId: at.id,
+    date: day,
+    hour: 6,
+    waterTempC: Math.round(((tempByMonthC[month] ?? 10) + luck.normal()) * 10) / 10,
+    visibilityM: Math.round(usual.visibilityM * Math.exp(0.2 * luck.normal()) * 10) / 10,
+    sky: luck.pick(SKIES),
+    windMps: 1 + Math.floor(luck.next() * 7),
+    forage: { kind, lengthM: forageLengthM(kind, day) },
+    rodTipM: null,
+    seasonAs: null,
+    lightAs: null,
+  })
+  const names = luck.shuffled(Object.entries(at.lures)).slice(0, 4)
+  const carried = names.map(([name], i) => carriedFrom(lures, name, `c${i + 1}`, water))
+  const spots = Object.entries(at.spots)
+  const startH = luck.pick([5, 6, 7, 12, 15])
+  const offset = place?.utcOffsetH ?? 0
+  const moment = (min: number) => momentOf(day, startH * 60 + min, offset)
+  const entries: Entry[] = []
+  const say = (min: number, said: Said) =>
+    entries.push({ id: `o${number + 1}-${entries.length + 1}`, at: moment(min), ...said } as Entry)
+  const lastMin = 180 + Math.floor(luck.next() * 150)
+  // Half the blanks of real logs are days on which nothing would have helped.
+  const mood = luck.next() < 0.2 ? 0.05 : 0.6 + 0.8 * luck.next()
+  const trial = number === 1
+  if (trial) say(0, { kind: 'trial', a: 'c1', b: 'c2', castsEach: 15 })
+  for (let min = 0, turn = 0; min < lastMin; turn++) {
+    const lasts = Math.min(lastMin - min, trial && turn < 6 ? 25 : 20 + Math.floor(luck.next() * 40))
+    const [spot, spotTimes] = trial && turn > 0 ? (spots[0] ?? ['', 1]) : luck.pick(spots)
+    const k = trial && turn < 6 ? turn % 2 : Math.floor(luck.next() * carried.length)
+    const [featureId = '', spotId = ''] = spot.split(':')
+    if (!trial || turn === 0 || turn === 6) say(min, { kind: 'spot', stop: 1, featureId, spotId })
+    if (trial && turn === 6) say(min, { kind: 'trial-end' })
+    const rig = carried[k]
+    const [, times] = names[k] ?? ['', 1]
+    if (!rig) break
+    say(min, { kind: 'rig', carriedId: rig.id, wayId: luck.pick(rig.ways).id })
+    const hour = startH + min / 60
+    const early = hour < 8 || hour > 18 ? at.early : 0.85
+    const takes = luck.poisson((lasts / 60) * at.perH * times * spotTimes * early * mood)
+    const touches = luck.poisson((lasts / 60) * 0.5 * mood)
+    const events = [...Array.from({ length: takes }, () => true), ...Array.from({ length: touches }, () => false)]
+      .map((take) => ({ take, min: min + 0.5 + luck.next() * (lasts - 1) }))
+      .sort((a, b) => a.min - b.min)
+    for (const event of events) say(event.min, answered(event.take, rig.ways[0]?.restS ?? 0, at, water, luck))
+    min += lasts
+    if (luck.next() < 0.012 * lasts && !trial && featureId === 'rocks') say(min, { kind: 'lost-lure' })
+  }
+  say(lastMin, { kind: 'end' })
+  return {
+    id: `demo-outing-${String(number + 1).padStart(2, '0')}`,
+    placeName: place?.name ?? at.id,
+    water,
+    startedAt: moment(0),
+    effortBy: 'clock',
+    carried,
+    entries,
+    note: '',
+  }
+}
+
+function answered(take: boolean, restS: number, { lengthM }: LogPlace, { speciesId }: Conditions, luck: Chance): Said {
+  if (!take)
+    return { kind: 'answer', answer: luck.pick(['follow', 'peck', 'slap', 'follow'] as const), aim: null, fish: null }
+  const ate = restS > 0 && luck.next() < 0.65 ? 'pause' : 'winding'
+  if (luck.next() < 0.25) return { kind: 'answer', answer: 'lost', aim: null, fish: null }
+  const [from, to] = lengthM
+  const length = Math.round((from + (to - from) * luck.next() ** 1.8) * 100) / 100
+  const hooked = luck.pick(['inside', 'inside', 'edge', 'outside'] as const)
+  return {
+    kind: 'answer',
+    answer: 'landed',
+    aim: null,
+    fish: { speciesId, lengthM: length, massKg: null, hooked, ate, released: luck.next() < 0.8 },
+  }
+}
+
+/** A clock reading with its distance from universal time. */
+export function momentOf(day: string, minutes: number, offsetH: number): string {
+  const local = new Date(Date.parse(`${day}T00:00:00Z`) + Math.round(minutes * 60) * 1000).toISOString().slice(0, 19)
+  const sign = offsetH < 0 ? '-' : '+'
+  const whole = Math.floor(Math.abs(offsetH))
+  const rest = Math.round((Math.abs(offsetH) - whole) * 60)
+  return `${local}${sign}${String(whole).padStart(2, '0')}:${String(rest).padStart(2, '0')}`
+}
+
+/** A lure as it was carried on a day long past: the ways that its family is fished, without a match for that day. */
+function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM, zone, castM }: Conditions): Carried {
+  const lure = lures.find((l) => l.name === name)
+  if (!lure) throw new Error(`the demo's log names ${name}, which is not in its box`)
+  const family = familyOf(lure.family)
+  const shares = groupShares(lure.colour)
+  const midM = zone ? (zone.topM + zone.bottomM) / 2 : depthM / 2
+  return {
+    id,
+    lureId: lure.id,
+    name,
+    mould: mouldOf(lure).slice(0, 200),
+    family: lure.family,
+    lengthM: lure.lengthM,
+    colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),
+    sound: lure.sound,
+    vibration: lureAction(lure).vibration,
+    rig: '',
+    linePerTurnM: 0.75,
+    fallMps: 0,
+    cost: lure.cost,
+    ways: family.retrieves.slice(0, 2).map((retrieveId) => {
+      const retrieve = retrieveOf(retrieveId)
+      return {
+        id: `${retrieveId}/0/0.2`,
+        retrieveId,
+        name: retrieve.name,
+        pullMps: pullSpeedMps(retrieve, family.speedMps),
+        pullS: retrieve.pullS,
+        restS: retrieve.restS,
+        countDownS: 0,
+        rodTipM: 0.2,
+        depthM: Math.round(midM * 10) / 10,
+        castM,
+        castS: 60,
+        fit: 70,
+      }
+    }),
+  }
+}

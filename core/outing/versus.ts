@@ -1,0 +1,136 @@
+import { believe, chanceHigher, learn, meanRate, type RateBelief } from '../rate'
+import type { Outing } from './outing'
+import { bitesOf, type Stretch } from './stretches'
+
+/** Events and effort on one side. */
+export interface Side {
+  readonly events: number
+  readonly effort: number
+}
+/** One turn with each. */
+export interface Pair {
+  readonly a: Side
+  readonly b: Side
+}
+
+/** No verdict below this probability. */
+export const SURE = 0.95
+/**
+ * How strong the evidence must be for a verdict: 20 times likelier under some difference than under none. However often one looks, evidence that is
+ * a martingale under “no difference” gets there in at most one of 20 trials (Ville's inequality).
+ */
+export const STRONG = 20
+/** Ratios of the rates that are held against “no difference”, each way, all alike. */
+const RATIOS = [1.25, 1.6, 2, 3, 5, 8] as const
+const THETAS = RATIOS.flatMap((r) => [Math.log(r), -Math.log(r)])
+
+/**
+ * Likelihood ratio of “some difference” to “none” over the pairs, 1 before any. Given how many events a pair had, those on A are binomial with A's
+ * share of the pair's effort if there is no difference, whatever the rate and however it changes from pair to pair; under a ratio e^θ the share is
+ * weighted by it. Averaged over the ratios above.
+ */
+export function evidence(pairs: readonly Pair[]): number {
+  const usable = pairs.filter(({ a, b }) => a.effort > 0 && b.effort > 0)
+  const logs = THETAS.map((theta) =>
+    usable.reduce((sum, { a, b }) => {
+      const none = a.effort / (a.effort + b.effort)
+      const some = (a.effort * Math.exp(theta)) / (a.effort * Math.exp(theta) + b.effort)
+      return sum + a.events * Math.log(some / none) + b.events * Math.log((1 - some) / (1 - none))
+    }, 0),
+  )
+  return logs.reduce((sum, log) => sum + Math.exp(log), 0) / THETAS.length
+}
+
+export interface Versus {
+  readonly a: RateBelief
+  readonly b: RateBelief
+  readonly sides: { readonly a: Side; readonly b: Side }
+  readonly pairs: number
+  /** Probability that A's rate is the higher one. */
+  readonly chanceA: number
+  readonly evidence: number
+  /** The better one, once it may be said; null while it is too early. */
+  readonly verdict: 'a' | 'b' | null
+  /** More effort on each side that would settle it, if they are as far apart as it looks; null where they look alike. */
+  readonly moreEach: number | null
+}
+
+/** Nobody fishes on for a verdict that takes this many times the effort spent. */
+const NEVER = 40
+/** Firmness of the first belief that both are as good as the two together, in events. */
+const FIRMNESS = 1
+
+/** Two rigs fished in turn. Only whole pairs count, so that a shift of the fish's mind falls on both. */
+export function versus(pairs: readonly Pair[]): Versus {
+  const sum = (side: 'a' | 'b'): Side =>
+    pairs.reduce((all, p) => ({ events: all.events + p[side].events, effort: all.effort + p[side].effort }), {
+      events: 0,
+      effort: 0,
+    })
+  const sides = { a: sum('a'), b: sum('b') }
+  const effort = sides.a.effort + sides.b.effort
+  const together = (sides.a.events + sides.b.events + 0.5) / Math.max(effort, 1e-9)
+  const prior = effort > 0 ? believe(together, FIRMNESS) : believe(1, FIRMNESS)
+  const a = learn(prior, sides.a.events, sides.a.effort)
+  const b = learn(prior, sides.b.events, sides.b.effort)
+  const chanceA = chanceHigher(a, b)
+  const found = evidence(pairs)
+  const sure = Math.max(chanceA, 1 - chanceA) >= SURE && found >= STRONG
+  const verdict = sure ? (chanceA > 0.5 ? 'a' : 'b') : null
+  return {
+    a,
+    b,
+    sides,
+    pairs: pairs.length,
+    chanceA,
+    evidence: found,
+    verdict,
+    moreEach: verdict ? 0 : moreEach(a, b, found, effort),
+  }
+}
+
+/** Evidence grows by the information in each event: how far A's share of them stands from a half (Kullback–Leibler). */
+function moreEach(a: RateBelief, b: RateBelief, found: number, spent: number): number | null {
+  const [ra, rb] = [meanRate(a), meanRate(b)]
+  const p = ra / (ra + rb)
+  const information = p * Math.log(2 * p) + (1 - p) * Math.log(2 * (1 - p))
+  const more = Math.log(STRONG / found) / ((ra + rb) * information)
+  return Number.isFinite(more) && more < NEVER * Math.max(spent, 1) ? Math.max(0, more) : null
+}
+
+/** The trial that is under way, or the last one. */
+export function trialIn({
+  entries,
+}: Pick<Outing, 'entries'>): { a: string; b: string; castsEach: number; from: string; to: string | null } | null {
+  const started = entries.map((e) => e.kind).lastIndexOf('trial')
+  const entry = entries[started]
+  if (entry?.kind !== 'trial') return null
+  const ended = entries.slice(started).find((e) => e.kind === 'trial-end' || e.kind === 'end')
+  return { a: entry.a, b: entry.b, castsEach: entry.castsEach, from: entry.at, to: ended?.at ?? null }
+}
+
+/** Turns of a trial, paired: the first with A and the first with B, and so on; a turn that has no partner yet waits. Effort in minutes. */
+export function pairsOf(
+  stretches: readonly Stretch[],
+  trial: { a: string; b: string; from: string; to: string | null },
+): { pairs: Pair[]; turnOf: 'a' | 'b'; casts: number } {
+  const within = stretches.filter(
+    (s) => s.from >= trial.from && (trial.to === null || s.from < trial.to) && s.minutes > 0,
+  )
+  const turns: { who: 'a' | 'b'; side: Side; casts: number }[] = []
+  for (const s of within) {
+    const who = s.carried.id === trial.a ? 'a' : s.carried.id === trial.b ? 'b' : null
+    if (!who) continue
+    const last = turns[turns.length - 1]
+    const side = { events: bitesOf(s), effort: s.minutes }
+    if (last?.who === who) {
+      last.side = { events: last.side.events + side.events, effort: last.side.effort + side.effort }
+      last.casts += s.casts.length
+    } else turns.push({ who, side, casts: s.casts.length })
+  }
+  const of = (who: 'a' | 'b') => turns.filter((t) => t.who === who)
+  const [as, bs] = [of('a'), of('b')]
+  const pairs = as.slice(0, bs.length).map((t, i) => ({ a: t.side, b: bs[i]?.side ?? { events: 0, effort: 0 } }))
+  const last = turns[turns.length - 1]
+  return { pairs, turnOf: last?.who ?? 'a', casts: last?.casts ?? 0 }
+}

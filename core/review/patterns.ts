@@ -1,0 +1,185 @@
+import { chance } from '../chance'
+import { believe, learn, showRate, type RateShown } from '../rate'
+import { clumpingOf } from './rates'
+import { FACTORS, countOf, type Factor, type FactorId, type MeasureId, type Tried } from './record'
+
+/** A part of the record that stands out: one factor's step, alone or within another's. */
+export interface Pattern {
+  readonly factor: FactorId
+  readonly label: string
+  /** The part of the record within which it was looked for; null for the whole. */
+  readonly within: { readonly factor: FactorId; readonly label: string } | null
+  readonly events: number
+  readonly minutes: number
+  readonly rate: RateShown
+  /** The rest of what it was looked for in. */
+  readonly rest: { readonly events: number; readonly minutes: number; readonly rate: RateShown }
+  /** How often chance alone gave something as strong anywhere among all that was looked at, 0 … 1. */
+  readonly luck: number
+}
+
+export interface Findings {
+  /** Strongest first. */
+  readonly patterns: readonly Pattern[]
+  /** How many parts of the record were looked at, and how often it was shuffled. */
+  readonly looked: number
+  readonly shuffles: number
+}
+
+/** A pattern is told when chance gives one as strong in fewer than this share of shuffles [0.01 … 0.2]. */
+export const BELIEVED = 0.1
+const SHUFFLES = 400
+/** Parts with less than this on either side are not looked at: min, and events due by the whole. */
+const LEAST = { minutes: 45, due: 1.5 } as const
+
+interface Part {
+  readonly factor: Factor
+  readonly label: string
+  readonly within: Pattern['within']
+  /** Stretches in the part, and the others of what it was looked for in. */
+  readonly in: readonly number[]
+  readonly out: readonly number[]
+}
+
+/**
+ * Looks through every step of every factor, alone and within every step of every other, for rates that stand out; and then asks how often luck does
+ * as well. Each shuffle deals an outing's events out again over its stretches by their effort, for what may change during an outing; and deals whole
+ * outings out again over their days, for what may not. Of each shuffle only the strongest part counts, so that looking at many is paid for
+ * (Westfall and Young's maxT; from memory). The strength of a part is the signed root of its Poisson deviance against the rest.
+ */
+export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed = 1): Findings {
+  const minutes = tried.map((t) => t.minutes)
+  const events = tried.map((t) => countOf(t, measure))
+  const parts = partsOf(tried, events)
+  if (parts.length === 0) return { patterns: [], looked: 0, shuffles: 0 }
+  const outings = [...new Set(tried.map((t) => t.outingId))].map((id) =>
+    tried.flatMap((t, i) => (t.outingId === id ? [i] : [])),
+  )
+  const luck = chance(seed)
+  const strength = (part: Part, counts: readonly number[]) =>
+    standsOut(sum(part.in, counts), sum(part.in, minutes), sum(part.out, counts), sum(part.out, minutes))
+  const seen = parts.map((part) => strength(part, events))
+  const beaten = parts.map(() => 0)
+  const [byStretch, byDay] = [parts.filter((p) => p.factor.within), parts.filter((p) => !p.factor.within)]
+  for (let i = 0; i < SHUFFLES; i++) {
+    const dealt = dealWithin(outings, minutes, events, luck.next)
+    const days = dealDays(outings, minutes, events, luck.shuffled(outings))
+    const strongest = Math.max(...byStretch.map((p) => strength(p, dealt)), ...byDay.map((p) => strength(p, days)))
+    parts.forEach((_, k) => {
+      if (strongest >= (seen[k] ?? 0)) beaten[k] = (beaten[k] ?? 0) + 1
+    })
+  }
+  const clumping = clumpingOf(tried.map((t, i) => ({ events: events[i] ?? 0, minutes: t.minutes })))
+  const patterns = parts.flatMap((part, k): Pattern[] => {
+    const p = ((beaten[k] ?? 0) + 1) / (SHUFFLES + 1)
+    if (p > BELIEVED) return []
+    const [inside, outside] = [part.in, part.out].map((list) => ({
+      events: sum(list, events),
+      minutes: sum(list, minutes),
+    }))
+    if (!inside || !outside) return []
+    const whole = (inside.events + outside.events) / (inside.minutes + outside.minutes)
+    const rate = (side: { events: number; minutes: number }) =>
+      showRate(learn(believe(whole, 1), side.events, side.minutes, clumping), 60)
+    return [
+      {
+        factor: part.factor.id as FactorId,
+        label: part.label,
+        within: part.within,
+        ...inside,
+        rate: rate(inside),
+        rest: { ...outside, rate: rate(outside) },
+        luck: p,
+      },
+    ]
+  })
+  return {
+    patterns: patterns.sort(
+      (a, b) => a.luck - b.luck || b.rate.median / b.rest.rate.median - a.rate.median / a.rest.rate.median,
+    ),
+    looked: parts.length,
+    shuffles: SHUFFLES,
+  }
+}
+
+const sum = (at: readonly number[], of: readonly number[]) => at.reduce((s, i) => s + (of[i] ?? 0), 0)
+
+/** Signed root of the Poisson deviance: how far `a` events in `ta` stand above the rate of both parts together. */
+export function standsOut(a: number, ta: number, b: number, tb: number): number {
+  const rate = (a + b) / (ta + tb)
+  const term = (seen: number, due: number) => (seen > 0 ? seen * Math.log(seen / due) : 0)
+  const deviance = 2 * (term(a, rate * ta) + term(b, rate * tb))
+  return (a / ta >= b / tb ? 1 : -1) * Math.sqrt(Math.max(0, deviance))
+}
+
+function partsOf(tried: readonly Tried[], events: readonly number[]): Part[] {
+  const all = tried.map((_, i) => i)
+  const rate = events.reduce((s, e) => s + e, 0) / tried.reduce((s, t) => s + t.minutes, 0)
+  const worth = (list: readonly number[]) => {
+    const minutes = list.reduce((s, i) => s + (tried[i]?.minutes ?? 0), 0)
+    return minutes >= LEAST.minutes && minutes * rate >= LEAST.due
+  }
+  const labels = new Map(FACTORS.map((f) => [f.id, tried.map((t) => f.of(t))]))
+  const split = (factor: Factor, among: readonly number[], within: Part['within']): Part[] => {
+    const of = labels.get(factor.id as FactorId) ?? []
+    const steps = new Map<string, string>()
+    for (const i of among) {
+      const label = of[i]
+      if (label) steps.set(label.key, label.label)
+    }
+    if (steps.size < 2) return []
+    const known = among.filter((i) => of[i])
+    return [...steps].flatMap(([key, label]) => {
+      const part = {
+        factor,
+        label,
+        within,
+        in: known.filter((i) => of[i]?.key === key),
+        out: known.filter((i) => of[i]?.key !== key),
+      }
+      return worth(part.in) && worth(part.out) ? [part] : []
+    })
+  }
+  const single = FACTORS.flatMap((f) => split(f, all, null))
+  const nested = single.flatMap((outer) =>
+    FACTORS.filter((f) => f.id !== outer.factor.id && f.within).flatMap((f) =>
+      split(f, outer.in, { factor: outer.factor.id as FactorId, label: outer.label }),
+    ),
+  )
+  return [...single, ...nested]
+}
+
+/** Each outing's events dealt out again over its own stretches, by their effort. */
+function dealWithin(
+  outings: readonly (readonly number[])[],
+  minutes: readonly number[],
+  events: readonly number[],
+  next: () => number,
+): number[] {
+  const dealt = events.map(() => 0)
+  for (const at of outings) {
+    const total = sum(at, minutes)
+    for (let left = sum(at, events); left > 0; left--) {
+      let mark = next() * total
+      const hit = at.find((i) => (mark -= minutes[i] ?? 0) < 0) ?? at[at.length - 1]
+      if (hit !== undefined) dealt[hit] = (dealt[hit] ?? 0) + 1
+    }
+  }
+  return dealt
+}
+
+/** Rates of whole outings dealt out again over the outings: what a day was like stays, what it was written down as changes. */
+function dealDays(
+  outings: readonly (readonly number[])[],
+  minutes: readonly number[],
+  events: readonly number[],
+  dealt: readonly (readonly number[])[],
+): number[] {
+  const out = events.map(() => 0)
+  outings.forEach((at, k) => {
+    const from = dealt[k] ?? at
+    const rate = sum(from, events) / Math.max(1e-9, sum(from, minutes))
+    for (const i of at) out[i] = rate * (minutes[i] ?? 0)
+  })
+  return out
+}

@@ -1,0 +1,110 @@
+import { expected } from '../outing'
+import { believe, learn, showRate, type RateBelief, type RateShown } from '../rate'
+import { countOf, factorOf, type FactorId, type MeasureId, type Tried } from './record'
+
+/** Rate of a part of the record, with what stands behind it. */
+export interface Cell {
+  readonly row: string
+  readonly column: string
+  readonly events: number
+  readonly minutes: number
+  readonly belief: RateBelief
+  /** Events an hour: median and 90 % interval. */
+  readonly shown: RateShown
+}
+
+export interface RateTable {
+  readonly rows: readonly { key: string; label: string }[]
+  readonly columns: readonly { key: string; label: string }[]
+  readonly cells: readonly Cell[]
+  readonly all: Cell
+  /** How much more events come in clumps than chance would have it; 1 is not at all. */
+  readonly clumping: number
+}
+
+/** Firmness of the belief that a part of the record is as good as the whole, in events [0.5 … 3]. */
+const FIRMNESS = 1
+/** An hour of a first belief before anything is known: some fish in some hours. */
+const FIRST_PER_H = 0.5
+
+/**
+ * Pearson's dispersion over stretches: mean of (seen − due)² / due. Fish come in schools, so events clump, and intervals that take them one by one are too
+ * narrow; the quasi-Poisson remedy widens them by it (McCullagh and Nelder, Generalized Linear Models, § 6.2; from memory). With little to go on it
+ * stays at 1; it is never above `MOST_CLUMPING`.
+ */
+export function clumpingOf(tried: readonly { events: number; minutes: number }[]): number {
+  const events = tried.reduce((sum, t) => sum + t.events, 0)
+  const minutes = tried.reduce((sum, t) => sum + t.minutes, 0)
+  if (tried.length < LEAST_STRETCHES || events < LEAST_EVENTS) return 1
+  const spread = tried.reduce((sum, t) => {
+    const due = (events * t.minutes) / minutes
+    return due > 0 ? sum + (t.events - due) ** 2 / due : sum
+  }, 0)
+  return Math.min(MOST_CLUMPING, Math.max(1, spread / (tried.length - 1)))
+}
+const LEAST_STRETCHES = 12
+const LEAST_EVENTS = 8
+const MOST_CLUMPING = 4
+
+/** Effort-weighted expectation of the match, as a multiple of the whole record's. */
+function fitRatio(part: readonly Tried[], all: readonly Tried[]): number {
+  const mean = (list: readonly Tried[]) => {
+    const minutes = list.reduce((sum, t) => sum + t.minutes, 0)
+    return minutes > 0 ? list.reduce((sum, t) => sum + t.minutes * expected(t.way.fit, 100), 0) / minutes : 0
+  }
+  const whole = mean(all)
+  return whole > 0 ? mean(part) / whole : 1
+}
+
+/**
+ * Events an hour by one or two factors. Each cell is gamma–Poisson: its prior is the rate of the whole record, moved by how well the match thought of
+ * what was fished there; its effort is in minutes.
+ */
+export function ratesBy(
+  tried: readonly Tried[],
+  rowBy: FactorId,
+  columnBy: FactorId | null,
+  measure: MeasureId,
+): RateTable {
+  const [rowOf, columnOf] = [factorOf(rowBy).of, columnBy ? factorOf(columnBy).of : null]
+  const parts = new Map<string, { row: string; column: string; list: Tried[] }>()
+  const rows = new Map<string, { key: string; label: string; order: number }>()
+  const columns = new Map<string, { key: string; label: string; order: number }>()
+  for (const t of tried) {
+    const row = rowOf(t)
+    const column = columnOf ? columnOf(t) : { key: '', label: '', order: 0 }
+    if (!row || !column) continue
+    rows.set(row.key, row)
+    columns.set(column.key, column)
+    const key = `${row.key}\n${column.key}`
+    const part = parts.get(key) ?? { row: row.key, column: column.key, list: [] }
+    part.list.push(t)
+    parts.set(key, part)
+  }
+  const clumping = clumpingOf(tried.map((t) => ({ events: countOf(t, measure), minutes: t.minutes })))
+  const total = sums(tried, measure)
+  const overall = (total.events + FIRST_PER_H) / (total.minutes + 60)
+  const cellOf = (row: string, column: string, list: readonly Tried[]): Cell => {
+    const { events, minutes } = sums(list, measure)
+    const belief = learn(believe(overall * fitRatio(list, tried), FIRMNESS), events, minutes, clumping)
+    return { row, column, events, minutes, belief, shown: showRate(belief, 60) }
+  }
+  const effort = (key: string) =>
+    [...parts.values()].filter((p) => p.row === key).reduce((sum, p) => sum + sums(p.list, measure).minutes, 0)
+  const inOrder = (list: Iterable<{ key: string; label: string; order: number }>) =>
+    [...list].sort((a, b) => a.order - b.order || effort(b.key) - effort(a.key) || (a.label < b.label ? -1 : 1))
+  return {
+    rows: inOrder(rows.values()),
+    columns: inOrder(columns.values()),
+    cells: [...parts.values()].map((p) => cellOf(p.row, p.column, p.list)),
+    all: cellOf('', '', tried),
+    clumping,
+  }
+}
+
+function sums(list: readonly Tried[], measure: MeasureId): { events: number; minutes: number } {
+  return list.reduce((sum, t) => ({ events: sum.events + countOf(t, measure), minutes: sum.minutes + t.minutes }), {
+    events: 0,
+    minutes: 0,
+  })
+}

@@ -1,0 +1,157 @@
+import {
+  accountOf,
+  answerOf,
+  hourOf,
+  spotLabel,
+  type AnswerId,
+  type Carried,
+  type Outing,
+  type Stretch,
+} from '../outing'
+import type { Conditions } from '../water'
+
+/** A stretch of effort with all that can be asked of it; what reviews count. */
+export interface Tried {
+  readonly outingId: string
+  readonly placeId: string
+  readonly date: string
+  readonly hour: number
+  readonly minutes: number
+  readonly casts: number
+  readonly carried: Carried
+  readonly way: Stretch['way']
+  readonly spot: Stretch['spot']
+  readonly water: Conditions
+  readonly answers: readonly AnswerId[]
+}
+
+/** All effort of some outings; one still under way counts up to `now`. */
+export function triedIn(outings: readonly Outing[], now: string): Tried[] {
+  return outings.flatMap((outing) =>
+    accountOf(outing, now)
+      .stretches.filter((s) => s.minutes > 0 || s.answers.length > 0)
+      .map((s): Tried => ({
+        outingId: outing.id,
+        placeId: outing.water.placeId,
+        date: s.from.slice(0, 10),
+        hour: hourOf(s.from),
+        minutes: s.minutes,
+        casts: s.casts.length,
+        carried: s.carried,
+        way: s.way,
+        spot: s.spot,
+        water: s.water,
+        answers: s.answers.map((a) => a.answer),
+      })),
+  )
+}
+
+/** What is counted for a rate. */
+export const MEASURES = [
+  { id: 'landed', name: 'Landed', says: 'fish landed' },
+  { id: 'bites', name: 'Takes', says: 'takes' },
+  { id: 'answers', name: 'Any answer', says: 'answers' },
+] as const
+export type MeasureId = (typeof MEASURES)[number]['id']
+
+export function countOf({ answers }: Pick<Tried, 'answers'>, measure: MeasureId): number {
+  if (measure === 'answers') return answers.length
+  return answers.filter((a) => (measure === 'landed' ? a === 'landed' : answerOf(a).bite)).length
+}
+
+const band = (value: number, ends: readonly number[], unit: (from: number, to: number | null) => string) => {
+  const i = ends.filter((end) => value >= end).length
+  return { key: String(i), label: unit(i === 0 ? 0 : (ends[i - 1] ?? 0), ends[i] ?? null), order: i }
+}
+interface Label {
+  readonly key: string
+  readonly label: string
+  readonly order: number
+}
+const named = (key: string, label = key): Label => ({ key, label, order: 0 })
+const range = (unit: string) => (from: number, to: number | null) =>
+  to === null ? `${from} ${unit} and more` : `${from}–${to} ${unit}`
+const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1).replaceAll('-', ' ')
+
+/** By what effort can be split. `within`: may change during one outing. */
+export interface Factor {
+  readonly id: string
+  readonly name: string
+  readonly within: boolean
+  readonly of: (t: Tried) => Label | null
+}
+
+export const FACTORS = [
+  { id: 'lure', name: 'Lure', within: true, of: (t) => named(t.carried.lureId ?? t.carried.name, t.carried.name) },
+  { id: 'family', name: 'Family', within: true, of: (t) => named(t.carried.family, capital(t.carried.family)) },
+  { id: 'colour', name: 'Colour', within: true, of: (t) => named(t.carried.colour, capital(t.carried.colour)) },
+  {
+    id: 'size',
+    name: 'Size',
+    within: true,
+    of: (t) => band(t.carried.lengthM * 1000, [50, 75, 100, 140], range('mm')),
+  },
+  { id: 'retrieve', name: 'Retrieve', within: true, of: (t) => named(t.way.retrieveId, t.way.name) },
+  { id: 'depth', name: 'Depth fished', within: true, of: (t) => band(t.way.depthM, [1, 2, 3, 5, 8], range('m')) },
+  {
+    id: 'spot',
+    name: 'Spot',
+    within: true,
+    of: (t) => (t.spot ? named(`${t.spot.featureId}:${t.spot.spotId}`, spotLabel(t.spot)) : null),
+  },
+  {
+    id: 'hour',
+    name: 'Hour',
+    within: true,
+    of: (t) => band(t.hour, [3, 6, 9, 12, 15, 18, 21], (a, b) => `${a}–${b ?? 24} h`),
+  },
+  { id: 'sky', name: 'Sky', within: true, of: (t) => named(t.water.sky, capital(t.water.sky)) },
+  {
+    id: 'temp',
+    name: 'Water temperature',
+    within: false,
+    of: (t) => band(Math.max(0, t.water.waterTempC), [5, 8, 11, 14, 17, 20, 23], range('°C')),
+  },
+  { id: 'clarity', name: 'Clarity', within: false, of: (t) => band(t.water.visibilityM, [0.5, 1, 2, 4], range('m')) },
+  { id: 'wind', name: 'Wind', within: false, of: (t) => band(t.water.windMps, [2, 5, 8], range('m/s')) },
+  { id: 'place', name: 'Place', within: false, of: (t) => named(t.placeId) },
+  {
+    id: 'species',
+    name: 'Species sought',
+    within: false,
+    of: (t) => named(t.water.speciesId, capital(t.water.speciesId)),
+  },
+  {
+    id: 'month',
+    name: 'Month',
+    within: false,
+    of: (t) => ({
+      key: t.date.slice(5, 7),
+      label: MONTHS[Number(t.date.slice(5, 7)) - 1] ?? '',
+      order: Number(t.date.slice(5, 7)),
+    }),
+  },
+] as const satisfies readonly Factor[]
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
+
+export type FactorId = (typeof FACTORS)[number]['id']
+
+/** @throws Error on an id that is no factor */
+export function factorOf(id: FactorId): Factor {
+  const found = FACTORS.find((f) => f.id === id)
+  if (!found) throw new Error(`${id} is not a factor of the review`)
+  return found
+}
