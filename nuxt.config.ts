@@ -8,7 +8,35 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   buildId: BUILD_ID,
   experimental: { appManifest: false },
-  modules: ['@pinia/nuxt', '@nuxt/eslint'],
+  modules: ['@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
+  // Opens and works without a network: on the water there is none.
+  pwa: {
+    registerType: 'prompt',
+    manifest: {
+      name: 'Ygrion',
+      short_name: 'Ygrion',
+      description: 'Choose lures by reason: from the water to what to tie on, and why.',
+      lang: 'en',
+      start_url: '/outing',
+      scope: '/',
+      display: 'standalone',
+      background_color: '#f3efe4',
+      theme_color: '#f3efe4',
+      icons: [
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+      ],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,woff2,svg,png,webmanifest}'],
+      maximumFileSizeToCacheInBytes: 6_000_000,
+      // The page itself is made by the server and is no file on disk.
+      additionalManifestEntries: [{ url: '/', revision: BUILD_ID }],
+      navigateFallback: '/',
+      navigateFallbackDenylist: [/^\/api\//],
+    },
+  },
   components: [{ path: '~/components', pathPrefix: false }],
   css: [
     '@fontsource-variable/bricolage-grotesque/index.css',
@@ -30,7 +58,11 @@ export default defineNuxtConfig({
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'Choose lures by reason: from the water to what to tie on, and why.' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        { rel: 'apple-touch-icon', href: '/icon-192.png' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+      ],
     },
   },
   nitro: {
@@ -40,7 +72,7 @@ export default defineNuxtConfig({
   vite: {
     plugins: [vuetify({ autoImport: true })],
     worker: { format: 'es' },
-    optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'astronomy-engine'] },
+    optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'astronomy-engine', 'workbox-window'] },
   },
   hooks: {
     // Nuxt 4.4.5's dev server looks for an entry named "server" even where nothing is rendered there.

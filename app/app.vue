@@ -156,6 +156,12 @@ const said = computed({
       {{ history.said }}
       <template #actions><v-btn variant="text" class="snack-undo" @click="history.undo()">Undo</v-btn></template>
     </v-snackbar>
+    <v-snackbar :model-value="$pwa?.needRefresh === true" :timeout="-1" location="top" color="on-surface">
+      A newer Ygrion is ready.
+      <template #actions
+        ><v-btn variant="text" class="snack-undo" @click="$pwa?.updateServiceWorker()">Open it</v-btn></template
+      >
+    </v-snackbar>
     <v-snackbar
       :model-value="failed !== ''"
       :timeout="12000"
@@ -272,6 +278,11 @@ nav a.here {
     text-align: center;
     min-height: 48px;
     line-height: 32px;
+    padding: 8px 2px;
+    font-size: 0.94rem;
+  }
+  nav {
+    gap: 0;
   }
 }
 </style>

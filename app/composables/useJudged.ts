@@ -1,6 +1,7 @@
 import { benchFor, rulesFor, type Bench } from '../../core/match'
 import { EMPTY_BOX } from '../../core/tackle'
 import { useBox } from '~/stores/box'
+import { useRecord } from '~/stores/record'
 import { useWater } from '~/stores/water'
 
 /** The water as it is this very moment, judged as the angler judges: what scoring one given set-up needs, in the page itself. */
@@ -9,7 +10,12 @@ export function useJudged() {
   const water = useWater()
   /** What scoring needs of the box: its lures and their tests. */
   const tested = computed(() => ({ ...EMPTY_BOX, lures: box.box.lures, tests: box.box.tests }))
-  const options = computed(() => ({ schools: box.practice.schools, rules: rulesFor(box.practice) }))
+  const record = useRecord()
+  const options = computed(() => ({
+    schools: box.practice.schools,
+    rules: rulesFor(box.practice),
+    record: record.entries,
+  }))
   const bench = computed<Bench | null>(() => {
     const { current: c, place } = water
     return c && place ? benchFor(c, place, tested.value, options.value) : null

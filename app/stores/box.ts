@@ -85,10 +85,10 @@ export const useBox = defineStore('box', {
       }
     },
     /** Makes edits as one step that can be undone. */
-    async edit(label: string, edits: readonly Edit[]) {
+    async edit(label: string, edits: readonly Edit[], { quiet = false } = {}) {
       if (edits.length === 0) return
       const back = await repository.apply(edits)
-      useHistory().did(label, turnOf(back))
+      useHistory().did(label, turnOf(back), { quiet })
     },
     save<K extends BoxKind>(kind: K, item: Item<K>) {
       const known = this.box[kind].some((one) => one.id === item.id)

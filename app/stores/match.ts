@@ -7,6 +7,7 @@ import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import type { Asked, MatchReply } from '~/workers/match.worker'
 import { useBox } from './box'
+import { useRecord } from './record'
 import { useWater } from './water'
 
 type Status = 'idle' | 'working' | 'ready' | { problem: string }
@@ -31,6 +32,7 @@ export const useMatch = defineStore('match', () => {
 
   const box = useBox()
   const water = useWater()
+  const record = useRecord()
 
   const ask = latestOnly(
     async (asked: Asked): Promise<MatchReply> => {
@@ -81,6 +83,15 @@ export const useMatch = defineStore('match', () => {
   }
 
   function start() {
+    // The log is long and seldom changes: like the box it goes over once, not with every question.
+    watch(
+      () => record.entries,
+      async (now) => {
+        await useMatchWorker().setRecord(plain(now))
+        refresh()
+      },
+      { immediate: true },
+    )
     watch(
       () => box.box,
       async (now) => {

@@ -64,9 +64,8 @@ export const useOutings = defineStore('outings', {
           : [],
         note: '',
       }
-      await useBox().edit(`Started an outing at ${asked.place.name}`, [
-        { kind: 'outings', id: outing.id, item: Outing.parse(outing) },
-      ])
+      const edits = [{ kind: 'outings' as const, id: outing.id, item: Outing.parse(outing) }]
+      await useBox().edit(`Started an outing at ${asked.place.name}`, edits, { quiet: true })
       return outing.id
     },
     /** Writes something down. What comes back is the entry, stored: nothing is shown as logged before it is. */

@@ -19,6 +19,8 @@ interface Kept {
   benchLureId: string
   /** The lure that others are compared with, by kind of test. */
   references: Partial<Record<string, string>>
+  /** Whether the angler's own log is heard by the match. */
+  ownRecord: boolean
 }
 
 export type BoxView = 'trays' | 'families' | 'table'
@@ -38,6 +40,7 @@ export const useSettings = defineStore('settings', {
     remindedOn: '',
     benchLureId: '',
     references: {},
+    ownRecord: true,
   }),
   actions: {
     async load() {

@@ -25,6 +25,7 @@ import {
 } from '../../core/match'
 import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
 import { carry, type Carried } from '../../core/outing'
+import { findPatterns, type Findings, type MeasureId, type Tried } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'
 
 /** One water, and how the angler judges. The box is known already. */
@@ -32,14 +33,14 @@ export interface Asked {
   readonly c: Conditions
   readonly place: Place
   readonly practice: Practice
-  /** The angler's own log, as the match hears it. */
-  readonly record?: readonly RecordEntry[]
 }
 
 /** What comes back: the answer and the time it took, or what went wrong; null where a newer question took its place. */
 export type MatchReply = { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string } | null
 
 let box: Box = EMPTY_BOX
+/** The angler's own log, as the match hears it. */
+let record: readonly RecordEntry[] = []
 
 /** Work that follows on a ranking, or is asked for apart; of each sort only the newest goes on. */
 type Sort = 'match' | 'aside' | 'holds' | 'sweep'
@@ -69,7 +70,7 @@ async function run<Step, Out>(
   }
 }
 
-const optionsOf = ({ practice, record }: Asked) => ({ schools: practice.schools, rules: rulesFor(practice), record })
+const optionsOf = ({ practice }: Asked) => ({ schools: practice.schools, rules: rulesFor(practice), record })
 const benchOf = (asked: Asked) => benchFor(asked.c, asked.place, box, optionsOf(asked))
 
 /** What a shop has: lures as they usually are. */
@@ -80,6 +81,9 @@ const shop = () => (market ??= demoWorld('2026-06-12').box.lures)
 const service = {
   setBox(next: Box) {
     box = next
+  },
+  setRecord(next: readonly RecordEntry[]) {
+    record = next
   },
   /** `told`: how far it has come, with the first rows as soon as there are some. */
   async match(
@@ -118,6 +122,10 @@ const service = {
   carry(setUps: readonly SetUp[], asked: Asked): Carried[] {
     const bench = benchOf(asked)
     return setUps.map((setUp, i) => carry(setUp, bench, `rig-${i + 1}`))
+  },
+  /** Looks through the log for what stands out, and shuffles it against luck. */
+  patterns(tried: readonly Tried[], measure: MeasureId): Findings {
+    return findPatterns(tried, measure)
   },
   /** The first places as they would be; for rules that are being written. */
   preview(asked: Asked): { id: string; name: string; score: number }[] {

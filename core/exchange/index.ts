@@ -30,3 +30,5 @@ export {
 } from './csv'
 export { readGpx, writeGpx, type GpxResult, type Waypoint } from './gpx'
 export { middleOf, readNmeaLog, readSentence, type NmeaLog, type NmeaReading } from './nmea'
+export { readOutings, writeOutings, type OutingRowProblem, type OutingsRead } from './outings-csv'
+export { readOutingsJson, writeOutingsJson } from './outings-json'

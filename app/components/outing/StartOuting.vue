@@ -110,6 +110,7 @@ const askedFor = computed(
 
 <style scoped>
 .start {
+  contain: none;
   padding: 18px;
   display: grid;
   gap: 14px;
@@ -123,6 +124,7 @@ const askedFor = computed(
   gap: 8px;
 }
 .carry label {
+  height: 100%;
   display: grid;
   grid-template-columns: 24px 96px minmax(0, 1fr) auto;
   gap: 10px;
@@ -177,6 +179,8 @@ fieldset label {
   min-height: 48px;
 }
 .go {
+  position: sticky;
+  bottom: 10px;
   min-height: 64px;
   border-radius: 16px;
   font-weight: 750;

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3-scale'
+import type { RateTable } from '../../../core/review'
+import { useElementWidth } from '~/composables/useElementWidth'
+
+/** Rates by one factor: the median as a dot, the 90 % interval as a bar, effort and count beside it; the whole record as a line. */
+const props = defineProps<{ table: RateTable; says: string }>()
+const frame = ref<HTMLElement | null>(null)
+const width = useElementWidth(frame)
+const ROW = 40
+const narrow = computed(() => width.value < 560)
+const left = computed(() => (narrow.value ? 8 : 210))
+const right = computed(() => (narrow.value ? 8 : 150))
+const rows = computed(() =>
+  props.table.rows.flatMap((r) => {
+    const cell = props.table.cells.find((c) => c.row === r.key)
+    return cell ? [{ ...r, cell }] : []
+  }),
+)
+const most = computed(() =>
+  Math.max(0.5, ...rows.value.map((r) => Math.min(r.cell.shown.high, 3 * r.cell.shown.median + 1))),
+)
+const x = computed(() =>
+  scaleLinear([0, most.value], [left.value, Math.max(left.value + 80, width.value - right.value)]).nice(),
+)
+const rowH = computed(() => (narrow.value ? 58 : ROW))
+const height = computed(() => rows.value.length * rowH.value + 44)
+const y = (i: number) => i * rowH.value + (narrow.value ? 34 : 20)
+const hours = (min: number) => `${(min / 60).toFixed(1)} h`
+const told = computed(() =>
+  rows.value
+    .map(
+      (r) =>
+        `${r.label}: ${r.cell.shown.median.toFixed(2)} an hour, ${r.cell.shown.low.toFixed(2)} to ${r.cell.shown.high.toFixed(2)}, ${r.cell.events} in ${hours(r.cell.minutes)}`,
+    )
+    .join('; '),
+)
+</script>
+
+<template>
+  <div ref="frame" class="bars">
+    <svg v-if="width" :viewBox="`0 0 ${width} ${height}`" :height="height" role="img" :aria-label="told">
+      <path :d="`M${x(table.all.shown.median)} 0V${height - 36}`" class="all" />
+      <text :x="x(table.all.shown.median)" :y="height - 24" text-anchor="middle" class="small">all</text>
+      <g v-for="(r, i) in rows" :key="r.key">
+        <text
+          :x="narrow ? 8 : left - 12"
+          :y="narrow ? y(i) - 16 : y(i) + 5"
+          :text-anchor="narrow ? 'start' : 'end'"
+          class="name"
+        >
+          {{ r.label }}
+        </text>
+        <path :d="`M${x(r.cell.shown.low)} ${y(i)}H${Math.min(x(r.cell.shown.high), x.range()[1]!)}`" class="spread" />
+        <circle :cx="x(r.cell.shown.median)" :cy="y(i)" r="6" class="dot" />
+        <text :x="width - 8" :y="narrow ? y(i) - 16 : y(i) + 5" text-anchor="end" class="small">
+          {{ r.cell.events }} in {{ hours(r.cell.minutes) }}
+        </text>
+      </g>
+      <g class="axis">
+        <template v-for="t in x.ticks(narrow ? 4 : 6)" :key="t">
+          <path :d="`M${x(t)} ${height - 36}v5`" />
+          <text :x="x(t)" :y="height - 8" text-anchor="middle" class="small">{{ t }}</text>
+        </template>
+      </g>
+    </svg>
+    <p class="quiet">{{ says }} an hour · dot: median · bar: where the true rate lies nine times in ten</p>
+  </div>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  width: 100%;
+}
+text {
+  fill: rgb(var(--v-theme-on-surface));
+  font-size: 14px;
+}
+.name {
+  font-weight: 650;
+}
+.small {
+  font-size: 12.5px;
+}
+.spread {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 9;
+  stroke-linecap: round;
+  stroke-opacity: 0.32;
+}
+.dot {
+  fill: rgb(var(--v-theme-primary));
+}
+.all {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-dasharray: 4 4;
+  stroke-width: 1.6;
+}
+.axis path {
+  stroke: rgb(var(--v-theme-on-surface));
+}
+</style>

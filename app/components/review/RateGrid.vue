@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import type { RateTable } from '../../../core/review'
+
+/** Rates by two factors: the deeper, the more; every cell says median, interval and effort, so that a pale guess looks like one. */
+const props = defineProps<{ table: RateTable }>()
+const most = computed(() => Math.max(0.1, ...props.table.cells.map((c) => c.shown.median)))
+const cellOf = (row: string, column: string) => props.table.cells.find((c) => c.row === row && c.column === column)
+/** Cells with little effort stay pale, whatever their median. */
+const shade = (median: number, minutes: number) => 0.75 * (median / most.value) * Math.min(1, minutes / 90)
+</script>
+
+<template>
+  <div class="scroll" tabindex="0" role="region" aria-label="Rates by two factors">
+    <table>
+      <thead>
+        <tr>
+          <td />
+          <th v-for="c in table.columns" :key="c.key" scope="col">{{ c.label }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in table.rows" :key="r.key">
+          <th scope="row">{{ r.label }}</th>
+          <template v-for="c in table.columns" :key="c.key">
+            <td
+              v-for="cell in [cellOf(r.key, c.key)]"
+              :key="c.key"
+              :class="{ none: !cell, deep: cell && shade(cell.shown.median, cell.minutes) > 0.45 }"
+              :style="cell ? { '--shade': shade(cell.shown.median, cell.minutes) } : undefined"
+            >
+              <template v-if="cell">
+                <b>{{ cell.shown.median.toFixed(1) }}</b>
+                <small>{{ cell.shown.low.toFixed(1) }}–{{ cell.shown.high.toFixed(1) }}</small>
+                <small>{{ cell.events }} in {{ (cell.minutes / 60).toFixed(1) }} h</small>
+              </template>
+              <template v-else>–</template>
+            </td>
+          </template>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: separate;
+  border-spacing: 4px;
+}
+th {
+  font-size: 0.9rem;
+  font-weight: 650;
+  text-align: left;
+  padding: 4px 8px;
+  vertical-align: bottom;
+}
+td {
+  min-width: 92px;
+  padding: 6px 10px;
+  border-radius: 8px;
+  background: rgba(var(--v-theme-primary), var(--shade, 0));
+  line-height: 1.25;
+}
+thead td,
+td.none {
+  background: none;
+  text-align: center;
+}
+td.deep {
+  color: rgb(var(--v-theme-on-primary));
+}
+small {
+  display: block;
+  font-size: 0.82rem;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { scaleLinear, scaleTime } from 'd3-scale'
+import { countOf, type MeasureId, type Tried } from '../../../core/review'
+import { useElementWidth } from '~/composables/useElementWidth'
+
+/** Outings through the seasons: effort as the height of the pale bar, what came of it as dots on it; blanks are seen too. */
+const props = defineProps<{ tried: readonly Tried[]; measure: MeasureId; says: string }>()
+const frame = ref<HTMLElement | null>(null)
+const width = useElementWidth(frame)
+const H = 190
+const days = computed(() => {
+  const by = new Map<string, { id: string; date: string; minutes: number; events: number }>()
+  for (const t of props.tried) {
+    const day = by.get(t.outingId) ?? { id: t.outingId, date: t.date, minutes: 0, events: 0 }
+    day.minutes += t.minutes
+    day.events += countOf(t, props.measure)
+    by.set(t.outingId, day)
+  }
+  return [...by.values()].sort((a, b) => (a.date < b.date ? -1 : 1))
+})
+const x = computed(() => {
+  const dates = days.value.map((d) => new Date(d.date))
+  const [from, to] = [dates[0] ?? new Date(0), dates[dates.length - 1] ?? new Date(1)]
+  return scaleTime([from, to], [44, Math.max(120, width.value - 20)])
+})
+const y = computed(() => scaleLinear([0, Math.max(1, ...days.value.map((d) => d.minutes / 60))], [H - 30, 14]).nice())
+const dots = computed(() => scaleLinear([0, Math.max(4, ...days.value.map((d) => d.events))], [H - 30, 14]))
+</script>
+
+<template>
+  <div ref="frame">
+    <svg
+      v-if="width && days.length"
+      :viewBox="`0 0 ${width} ${H}`"
+      :height="H"
+      role="img"
+      :aria-label="`${days.length} outings: ${days.map((d) => `${d.date} ${d.events} in ${(d.minutes / 60).toFixed(1)} hours`).join('; ')}`"
+    >
+      <g v-for="t in y.ticks(3)" :key="t">
+        <path :d="`M40 ${y(t)}H${width - 12}`" class="grid" />
+        <text x="34" :y="y(t) + 4" text-anchor="end">{{ t }} h</text>
+      </g>
+      <g v-for="d in days" :key="d.id">
+        <rect
+          :x="x(new Date(d.date)) - 5"
+          :y="y(d.minutes / 60)"
+          width="10"
+          :height="H - 30 - y(d.minutes / 60)"
+          rx="3"
+          class="effort"
+        />
+        <path v-if="d.events" :d="`M${x(new Date(d.date))} ${H - 30}V${dots(d.events)}`" class="stem" />
+        <circle
+          :cx="x(new Date(d.date))"
+          :cy="dots(d.events)"
+          :r="d.events ? 4.5 : 3"
+          :class="d.events ? 'caught' : 'blank'"
+        />
+        <text v-if="d.events" :x="x(new Date(d.date))" :y="dots(d.events) - 7" text-anchor="middle">
+          {{ d.events }}
+        </text>
+      </g>
+      <text v-for="t in x.ticks(width > 600 ? 8 : 4)" :key="+t" :x="x(t)" :y="H - 8" text-anchor="middle">
+        {{ x.tickFormat()(t) }}
+      </text>
+    </svg>
+    <p class="quiet">Pale bars: hours fished. Dots: {{ says }}; rings are blanks.</p>
+  </div>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  width: 100%;
+}
+text {
+  font-size: 12px;
+  fill: rgb(var(--v-theme-on-surface));
+}
+.grid {
+  stroke: rgb(var(--v-theme-on-surface));
+  stroke-opacity: 0.14;
+}
+.effort {
+  fill: rgb(var(--v-theme-primary));
+  fill-opacity: 0.22;
+}
+.stem {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 2;
+}
+.caught {
+  fill: rgb(var(--v-theme-secondary));
+}
+.blank {
+  fill: rgb(var(--v-theme-surface));
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 1.6;
+}
+</style>

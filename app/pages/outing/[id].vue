@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { accountOf, bitesOf, isOver, spotLabel } from '../../../core/outing'
+import { speciesOf } from '../../../core/water'
+import { useMeasure } from '~/composables/useMeasure'
+import { momentNow } from '~/stores/moment'
+import { useOutings } from '~/stores/outings'
+
+useHead({ title: 'Day sheet · Ygrion' })
+const route = useRoute()
+const outings = useOutings()
+const { show } = useMeasure()
+const outing = computed(() => outings.all.find((o) => o.id === route.params.id))
+const account = computed(() => {
+  const o = outing.value
+  if (!o) return null
+  return accountOf(o, isOver(o) ? (o.entries[o.entries.length - 1]?.at ?? o.startedAt) : momentNow())
+})
+const stretches = computed(() => account.value?.stretches ?? [])
+const minutes = computed(() => stretches.value.reduce((sum, s) => sum + s.minutes, 0))
+const fish = computed(() =>
+  stretches.value.flatMap((s) =>
+    s.answers.filter((a) => a.fish).map((a) => ({ ...a, lure: s.carried.name, way: s.way.name, spot: s.spot })),
+  ),
+)
+const note = ref('')
+watch(outing, (o) => (note.value = o?.note ?? ''), { immediate: true })
+const keepNote = () =>
+  outing.value &&
+  note.value !== outing.value.note &&
+  outings.save({ ...outing.value, note: note.value.slice(0, 2000) }, 'Changed a note')
+async function remove() {
+  if (!outing.value) return
+  await outings.remove(outing.value)
+  await navigateTo('/outing')
+}
+const reopen = () => outing.value && outings.takeBack(outing.value)
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page">
+    <p v-if="outings.status.state === 'loading'" role="status">Opening the log …</p>
+    <section v-else-if="!outing" class="panel none">
+      <h1>This outing is not here</h1>
+      <p>It was removed, or the link is old. <NuxtLink to="/outing">All outings</NuxtLink></p>
+    </section>
+    <article v-else class="panel sheet" aria-label="Day sheet">
+      <header>
+        <div>
+          <h1>{{ outing.placeName }}</h1>
+          <p>
+            {{ outing.startedAt.slice(0, 10) }}, {{ outing.startedAt.slice(11, 16) }} ·
+            {{ speciesOf(outing.water.speciesId)?.name }} · {{ show(outing.water.waterTempC, 'waterTemp') }} · seen to
+            {{ show(outing.water.visibilityM, 'depth') }} · {{ outing.water.sky }} · wind
+            {{ show(outing.water.windMps, 'wind') }}
+          </p>
+        </div>
+        <p class="tally">
+          <b>{{ fish.length }}</b> landed, <b>{{ stretches.reduce((n, s) => n + bitesOf(s), 0) }}</b> takes in
+          <b>{{ (minutes / 60).toFixed(1) }} h</b>
+        </p>
+      </header>
+      <div class="scroll" tabindex="0" role="region" aria-label="Stretches">
+        <table>
+          <thead>
+            <tr>
+              <th>From</th>
+              <th>Lure</th>
+              <th>Way</th>
+              <th>Spot</th>
+              <th class="num">Min</th>
+              <th class="num">Casts</th>
+              <th>Answers</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="s in stretches" :key="s.from + s.carried.id + s.way.id">
+              <td>{{ s.from.slice(11, 16) }}</td>
+              <th scope="row">{{ s.carried.name }}</th>
+              <td>{{ s.way.name.toLowerCase() }}, {{ show(s.way.depthM, 'depth') }}</td>
+              <td>{{ s.spot ? spotLabel(s.spot) : '' }}</td>
+              <td class="num">{{ Math.round(s.minutes) }}</td>
+              <td class="num">{{ s.casts.length || '' }}</td>
+              <td>{{ s.answers.map((a) => a.answer.replace('eaten-', 'ate, ')).join('; ') }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <template v-if="fish.length">
+        <h2>Fish</h2>
+        <ul>
+          <li v-for="f in fish" :key="f.id">
+            {{ f.at.slice(11, 16) }} · {{ speciesOf(f.fish?.speciesId ?? '')?.name }}
+            {{ f.fish?.lengthM ? show(f.fish.lengthM, 'lureLength') : '' }}
+            {{ f.fish?.massKg ? show(f.fish.massKg, 'sinkerMass') : '' }} · {{ f.lure
+            }}{{ f.fish?.hooked ? ` · hook ${f.fish.hooked}` : '' }}{{ f.fish?.released ? ' · released' : ' · kept' }}
+          </li>
+        </ul>
+      </template>
+      <label class="note">Note <textarea v-model="note" rows="3" maxlength="2000" @change="keepNote" /></label>
+      <details class="screen">
+        <summary>Everything that was written down ({{ outing.entries.length }})</summary>
+        <LogList :outing="outing" fixed />
+      </details>
+      <div class="buttons screen">
+        <button type="button" class="strong" @click="print">Print the day sheet</button>
+        <button v-if="isOver(outing) && !outings.live" type="button" @click="reopen">Fish on: take the end back</button>
+        <button type="button" @click="remove">Remove the outing</button>
+      </div>
+    </article>
+  </div>
+</template>
+
+<style scoped>
+.none,
+.sheet {
+  padding: 20px 24px;
+  display: grid;
+  gap: 14px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 10px 30px;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 6px 8px;
+  text-align: left;
+  border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+  vertical-align: top;
+}
+.num {
+  text-align: right;
+}
+ul {
+  margin: 0;
+  padding-left: 18px;
+}
+.note {
+  display: grid;
+  gap: 4px;
+  font-weight: 650;
+}
+textarea {
+  padding: 10px;
+  border-radius: 10px;
+  border: 1.5px solid rgba(var(--v-border-color), 0.5);
+  font: inherit;
+  font-weight: 400;
+  color: inherit;
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  font-weight: 650;
+  cursor: pointer;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.buttons button {
+  min-height: 48px;
+  padding: 0 18px;
+  border-radius: 12px;
+  border: 2px solid rgba(var(--v-border-color), 0.4);
+  font-weight: 650;
+}
+.buttons .strong {
+  background: rgb(var(--v-theme-primary));
+  border-color: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+@media print {
+  .screen {
+    display: none !important;
+  }
+}
+</style>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import {
+  readOutings,
+  readOutingsJson,
+  readSheet,
+  writeOutings,
+  writeOutingsJson,
+  type OutingRowProblem,
+} from '../../../core/exchange'
+import { download } from '~/composables/download'
+import { useBox } from '~/stores/box'
+import { useOutings } from '~/stores/outings'
+import { today } from '~/stores/repository'
+import { useWater } from '~/stores/water'
+
+useHead({ title: 'Log files · Ygrion' })
+const outings = useOutings()
+const box = useBox()
+const water = useWater()
+const problems = shallowRef<readonly OutingRowProblem[]>([])
+const said = ref('')
+const failed = ref('')
+const SHOWN = 40
+
+const name = (kind: string) => `ygrion-log-${today()}.${kind}`
+const csv = () => download(name('csv'), 'text/csv', writeOutings(outings.all))
+const json = () => download(name('json'), 'application/json', writeOutingsJson(outings.all))
+
+/** A log comes in beside what is there: an outing with the same id takes the place of the old one, and all of it can be undone. */
+async function bring(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  problems.value = []
+  said.value = ''
+  failed.value = ''
+  if (!file) return
+  try {
+    const text = await file.text()
+    const isJson = text.trimStart().startsWith('{')
+    if (isJson) {
+      const read = readOutingsJson(text)
+      if (!read.ok) failed.value = read.reason
+      else await take(read.outings)
+    } else {
+      const sheet = readSheet(text)
+      if (!sheet.ok) failed.value = sheet.reason
+      else if (!water.current) failed.value = 'Set a water first: what the table leaves out is taken from it.'
+      else {
+        const read = readOutings(sheet.sheet, box.places, water.current)
+        problems.value = read.problems
+        const byName = new Map(box.box.lures.map((l) => [l.name, l]))
+        const known = read.outings.map((o) => ({
+          ...o,
+          carried: o.carried.map((c) => ({ ...c, lureId: byName.get(c.name)?.id ?? null })),
+        }))
+        if (known.length > 0) await take(known)
+        else if (read.problems.length === 0) failed.value = 'The table holds no row with effort in it.'
+      }
+    }
+  } catch (error) {
+    failed.value = `The file could not be taken in: ${error instanceof Error ? error.message.slice(0, 200) : 'unreadable'}. Nothing was changed.`
+  }
+  input.value = ''
+}
+async function take(list: Parameters<typeof outings.saveAll>[0]) {
+  const known = new Set(outings.all.map((o) => o.id))
+  const again = list.filter((o) => known.has(o.id)).length
+  await outings.saveAll(list, `Brought in ${list.length} outings`)
+  said.value = `${list.length} outings came in${again ? `; ${again} of them took the place of those with the same name` : ''}.`
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>The log as files</h1>
+    <ReviewTabs />
+    <section class="panel card" aria-label="Out">
+      <h2>Out</h2>
+      <p class="quiet">
+        {{ outings.all.length }} outings. CSV: one row for each stretch of effort, for a spreadsheet. JSON: everything,
+        entry by entry.
+      </p>
+      <div class="buttons">
+        <button type="button" :disabled="outings.all.length === 0" @click="csv">Log as CSV</button>
+        <button type="button" :disabled="outings.all.length === 0" @click="json">Log as JSON</button>
+      </div>
+    </section>
+    <section class="panel card" aria-label="In">
+      <h2>In</h2>
+      <p class="quiet">
+        Either of the two. Rows that cannot be read are named below and the others come in; an outing that is here
+        already is replaced, and that can be undone.
+      </p>
+      <label class="file"
+        >Log to bring in <input type="file" accept=".csv,.json,text/csv,application/json" @change="bring"
+      /></label>
+      <p v-if="said" role="status" class="said">{{ said }}</p>
+      <p v-if="failed" role="alert" class="problem">{{ failed }}</p>
+      <template v-if="problems.length">
+        <p role="alert" class="problem">{{ problems.length }} places could not be read:</p>
+        <ul>
+          <li v-for="p in problems.slice(0, SHOWN)" :key="`${p.row} ${p.column}`">
+            Row {{ p.row }}, “{{ p.column }}”: {{ p.reason }}.
+          </li>
+          <li v-if="problems.length > SHOWN">… and {{ problems.length - SHOWN }} more.</li>
+        </ul>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.card {
+  padding: 18px 20px;
+  margin: 18px 0;
+  display: grid;
+  gap: 10px;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+button {
+  min-height: 48px;
+  padding: 0 20px;
+  border-radius: 12px;
+  font-weight: 650;
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+button:disabled {
+  opacity: 0.5;
+}
+.file {
+  display: grid;
+  gap: 6px;
+  font-weight: 650;
+}
+.said {
+  font-weight: 650;
+}
+.problem {
+  color: rgb(var(--v-theme-error));
+}
+</style>

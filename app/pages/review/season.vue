@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { seasonOf } from '../../../core/review'
+import { speciesOf } from '../../../core/water'
+import { useMeasure } from '~/composables/useMeasure'
+import { useOutings } from '~/stores/outings'
+import { useReview } from '~/stores/review'
+
+useHead({ title: 'Season · Ygrion' })
+const review = useReview()
+const outings = useOutings()
+const { show } = useMeasure()
+const season = computed(() => seasonOf(review.tried, outings.all))
+const month = (iso: string) => new Date(`${iso}-15`).toLocaleDateString('en', { month: 'short', year: '2-digit' })
+const mostHours = computed(() => Math.max(1, ...season.value.byMonth.map((m) => m.hours)))
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page season">
+    <h1>The season</h1>
+    <ReviewTabs class="screen" />
+    <ReviewFilter class="screen"><button type="button" class="print" @click="print">Print it</button></ReviewFilter>
+    <section class="panel sheet" aria-label="Season summary">
+      <h2>{{ review.year ?? 'All years' }}</h2>
+      <dl>
+        <div>
+          <dt>Outings</dt>
+          <dd>{{ season.outings }}</dd>
+          <small>{{ season.blanks }} blank</small>
+        </div>
+        <div>
+          <dt>On the water</dt>
+          <dd>{{ season.hours.toFixed(0) }} h</dd>
+          <small>of effort, breaks left out</small>
+        </div>
+        <div>
+          <dt>Landed</dt>
+          <dd>{{ season.landed }}</dd>
+          <small
+            >of {{ season.takes }} takes<template v-if="season.landedShare !== null"
+              >, {{ Math.round(100 * season.landedShare) }} %</template
+            ></small
+          >
+        </div>
+        <div>
+          <dt>Takes an hour</dt>
+          <dd>{{ season.rate.median.toFixed(2) }}</dd>
+          <small>{{ season.rate.low.toFixed(2) }}–{{ season.rate.high.toFixed(2) }}</small>
+        </div>
+        <div v-if="season.longest">
+          <dt>Longest</dt>
+          <dd>{{ show(season.longest.lengthM, 'lureLength') }}</dd>
+          <small
+            >{{ speciesOf(season.longest.speciesId)?.name }}, {{ season.longest.lure }},
+            {{ season.longest.date }}</small
+          >
+        </div>
+      </dl>
+      <div class="two">
+        <table>
+          <caption>
+            By month
+          </caption>
+          <thead>
+            <tr>
+              <th>Month</th>
+              <th />
+              <th class="num">Hours</th>
+              <th class="num">Landed</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="m in season.byMonth" :key="m.month">
+              <th scope="row">{{ month(m.month) }}</th>
+              <td class="bar">
+                <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+                  <rect :width="(100 * m.hours) / mostHours" height="10" rx="2" />
+                </svg>
+              </td>
+              <td class="num">{{ m.hours.toFixed(1) }}</td>
+              <td class="num">{{ m.landed }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <table>
+          <caption>
+            Lures
+          </caption>
+          <thead>
+            <tr>
+              <th>Lure</th>
+              <th class="num">Hours</th>
+              <th class="num">Landed</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="l in season.lures" :key="l.name">
+              <th scope="row">{{ l.name }}</th>
+              <td class="num">{{ l.hours.toFixed(1) }}</td>
+              <td class="num">{{ l.landed }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  padding: 20px 24px;
+}
+dl {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 16px;
+  margin: 14px 0 20px;
+}
+dt {
+  font-weight: 650;
+}
+dd {
+  margin: 0;
+  font-family: var(--v-font-heading);
+  font-weight: 750;
+  font-size: 2rem;
+  line-height: 1.1;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+  gap: 28px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+caption {
+  text-align: left;
+  font-weight: 700;
+  padding-bottom: 6px;
+}
+th,
+td {
+  padding: 5px 6px;
+  text-align: left;
+  border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+}
+.num {
+  text-align: right;
+}
+.bar {
+  width: 40%;
+}
+.bar svg {
+  display: block;
+  width: 100%;
+  height: 10px;
+  fill: rgb(var(--v-theme-primary));
+}
+.print {
+  align-self: end;
+  min-height: 44px;
+  padding: 0 18px;
+  border-radius: 10px;
+  font-weight: 650;
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+@media print {
+  .screen {
+    display: none !important;
+  }
+}
+</style>

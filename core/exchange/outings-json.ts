@@ -1,0 +1,33 @@
+import { Outing } from '../outing'
+import { z } from '../zod'
+
+const OutingsFile = z.strictObject({
+  format: z.literal('ygrion-outings'),
+  version: z.literal(1),
+  outings: z.array(Outing).max(20_000),
+})
+
+/** Outings as JSON, everything in them. */
+export function writeOutingsJson(outings: readonly Outing[]): string {
+  return JSON.stringify({ format: 'ygrion-outings', version: 1, outings }, null, 2)
+}
+
+/** Reads what {@link writeOutingsJson} wrote, whole or not at all. Never throws. */
+export function readOutingsJson(text: string): { ok: true; outings: Outing[] } | { ok: false; reason: string } {
+  let raw: unknown
+  try {
+    raw = JSON.parse(text)
+  } catch (error) {
+    return {
+      ok: false,
+      reason: `The file is not JSON, or was cut short (${error instanceof Error ? error.message : 'unreadable'}).`,
+    }
+  }
+  const read = OutingsFile.safeParse(raw)
+  if (read.success) return { ok: true, outings: read.data.outings }
+  const issue = read.error.issues[0]
+  return {
+    ok: false,
+    reason: `The file is not a log of outings: ${issue?.path.join(' › ') || 'the file'} ${issue?.message ?? ''}. Export one to see how it looks.`,
+  }
+}
