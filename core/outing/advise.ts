@@ -239,6 +239,17 @@ const GRASSY: ReadonlySet<string> = new Set(['grass', 'pads', 'reeds'])
 /** What promises so many times what is in the hand need not wait for its whole time. */
 const HURRY = { ratio: 1.6 } as const
 
+/** After so long without any answer patience wanes, by half in so long, min. */
+const DRY = { fromMin: 15, halfMin: 40 } as const
+
+/** Effort since the last answer of any kind, or since the last change of rig or spot. */
+function dryMin(stretches: readonly Stretch[]): number {
+  const last = stretches.at(-1)
+  if (!last) return 0
+  const answer = last.answers.at(-1)
+  return answer ? minutesBetween(answer.at, last.to) : last.minutes
+}
+
 const early = (forMin: number): Stay => ({
   kind: 'stay',
   says: `Give it ${Math.ceil(forMin)} more min: too early to tell.`,
@@ -273,7 +284,9 @@ export function advise(input: AdviceInput): Advice | null {
     }
   const give = giveFor(belief.showingsPerMin * promise(belief, from, current.way.fit, null))
   if (on < give && !(best && best.ratio > HURRY.ratio)) return early(give - on)
-  if (!best || best.ratio < LEARNING.worthIt)
+  // The longer nothing at all happens, the less a change need promise: fish that show nothing teach nothing.
+  const bar = LEARNING.worthIt * 0.5 ** (Math.max(0, dryMin(stretches) - DRY.fromMin) / DRY.halfMin)
+  if (!best || best.ratio < bar)
     return {
       kind: 'stay',
       says: 'Nothing carried promises more than what is in your hand: keep on.',

@@ -9,7 +9,7 @@ export {
   type MeasureId,
   type Tried,
 } from './record'
-export { clumpingOf, ratesBy, type Cell, type RateTable } from './rates'
+export { clumpingIn, clumpingOf, ratesBy, type Cell, type RateTable } from './rates'
 export { BELIEVED, findPatterns, standsOut, type Findings, type Pattern } from './patterns'
 export { costsOf, type LureCost } from './costs'
 export { THUMB_RULES, holdRules, type Held, type ThumbRule } from './thumb'

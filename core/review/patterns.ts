@@ -1,6 +1,6 @@
 import { chance } from '../chance'
 import { believe, learn, showRate, type RateShown } from '../rate'
-import { clumpingOf } from './rates'
+import { clumpingIn } from './rates'
 import { FACTORS, countOf, type Factor, type FactorId, type MeasureId, type Tried } from './record'
 
 /** A part of the record that stands out: one factor's step, alone or within another's. */
@@ -26,11 +26,17 @@ export interface Findings {
   readonly shuffles: number
 }
 
-/** A pattern is told when chance gives one as strong in fewer than this share of shuffles [0.01 … 0.2]. */
-export const BELIEVED = 0.1
+/**
+ * A pattern is told when chance gives one as strong in fewer than this share of shuffles [0.01 … 0.1]: once for parts of the whole, once for parts within
+ * parts, so that of logs in which there is nothing at most one in ten tells of something.
+ */
+export const BELIEVED = 0.05
 const SHUFFLES = 400
 /** Parts with less than this on either side are not looked at: min, and events due by the whole. */
-const LEAST = { minutes: 45, due: 1.5 } as const
+const LEAST = { minutes: 60, due: 2.5 } as const
+/** Within what is looked for patterns, and by what. */
+const OUTER: ReadonlySet<string> = new Set(['place', 'species', 'clarity', 'temp', 'sky', 'family', 'spot', 'hour'])
+const INNER: ReadonlySet<string> = new Set(['spot', 'hour', 'colour', 'size', 'family', 'retrieve', 'depth'])
 
 interface Part {
   readonly factor: Factor
@@ -42,10 +48,10 @@ interface Part {
 }
 
 /**
- * Looks through every step of every factor, alone and within every step of every other, for rates that stand out; and then asks how often luck does
- * as well. Each shuffle deals an outing's events out again over its stretches by their effort, for what may change during an outing; and deals whole
- * outings out again over their days, for what may not. Of each shuffle only the strongest part counts, so that looking at many is paid for
- * (Westfall and Young's maxT; from memory). The strength of a part is the signed root of its Poisson deviance against the rest.
+ * Looks through every step of every factor, alone and within steps of others, for rates that stand out; and then asks how often luck does as well. Each
+ * shuffle deals an outing's events out again over its stretches by their effort, for what may change during an outing; and deals whole outings out again
+ * over their days, for what may not. Of each shuffle only the strongest part counts, so that looking at many is paid for (Westfall and Young's maxT; from
+ * memory). The strength of a part is the signed root of its Poisson deviance against the rest.
  */
 export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed = 1): Findings {
   const minutes = tried.map((t) => t.minutes)
@@ -58,45 +64,39 @@ export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed =
   const luck = chance(seed)
   const strength = (part: Part, counts: readonly number[]) =>
     standsOut(sum(part.in, counts), sum(part.in, minutes), sum(part.out, counts), sum(part.out, minutes))
-  const seen = parts.map((part) => strength(part, events))
-  const beaten = parts.map(() => 0)
-  const [byStretch, byDay] = [parts.filter((p) => p.factor.within), parts.filter((p) => !p.factor.within)]
+  /** Parts of the whole, and parts within parts: each pays for its own number. */
+  const families = [parts.filter((p) => !p.within), parts.filter((p) => p.within)].map((list) => ({
+    list,
+    seen: list.map((part) => strength(part, events)),
+    beaten: list.map(() => 0),
+  }))
   for (let i = 0; i < SHUFFLES; i++) {
     const dealt = dealWithin(outings, minutes, events, luck.next)
     const days = dealDays(outings, minutes, events, luck.shuffled(outings))
-    const strongest = Math.max(...byStretch.map((p) => strength(p, dealt)), ...byDay.map((p) => strength(p, days)))
-    parts.forEach((_, k) => {
-      if (strongest >= (seen[k] ?? 0)) beaten[k] = (beaten[k] ?? 0) + 1
-    })
+    for (const { list, seen, beaten } of families) {
+      const strongest = Math.max(...list.map((p) => strength(p, p.factor.within ? dealt : days)))
+      seen.forEach((s, k) => strongest >= s && (beaten[k] = (beaten[k] ?? 0) + 1))
+    }
   }
-  const clumping = clumpingOf(tried.map((t, i) => ({ events: events[i] ?? 0, minutes: t.minutes })))
-  const patterns = parts.flatMap((part, k): Pattern[] => {
-    const p = ((beaten[k] ?? 0) + 1) / (SHUFFLES + 1)
-    if (p > BELIEVED) return []
-    const [inside, outside] = [part.in, part.out].map((list) => ({
-      events: sum(list, events),
-      minutes: sum(list, minutes),
-    }))
-    if (!inside || !outside) return []
+  const clumping = clumpingIn(tried, measure)
+  const told = (part: Part, luckOf: number): Pattern => {
+    const side = (list: readonly number[]) => ({ events: sum(list, events), minutes: sum(list, minutes) })
+    const [inside, outside] = [side(part.in), side(part.out)]
     const whole = (inside.events + outside.events) / (inside.minutes + outside.minutes)
-    const rate = (side: { events: number; minutes: number }) =>
-      showRate(learn(believe(whole, 1), side.events, side.minutes, clumping), 60)
-    return [
-      {
-        factor: part.factor.id as FactorId,
-        label: part.label,
-        within: part.within,
-        ...inside,
-        rate: rate(inside),
-        rest: { ...outside, rate: rate(outside) },
-        luck: p,
-      },
-    ]
-  })
+    const rate = (s: typeof inside) => showRate(learn(believe(whole, 1), s.events, s.minutes, clumping), 60)
+    const factor = part.factor.id as FactorId
+    const rest = { ...outside, rate: rate(outside) }
+    return { factor, label: part.label, within: part.within, ...inside, rate: rate(inside), rest, luck: luckOf }
+  }
+  const patterns = families.flatMap(({ list, beaten }) =>
+    list.flatMap((part, k) => {
+      const p = ((beaten[k] ?? 0) + 1) / (SHUFFLES + 1)
+      return p <= BELIEVED ? [told(part, p)] : []
+    }),
+  )
+  const lift = (p: Pattern) => p.rate.median / p.rest.rate.median
   return {
-    patterns: patterns.sort(
-      (a, b) => a.luck - b.luck || b.rate.median / b.rest.rate.median - a.rate.median / a.rest.rate.median,
-    ),
+    patterns: patterns.sort((a, b) => a.luck - b.luck || lift(b) - lift(a)),
     looked: parts.length,
     shuffles: SHUFFLES,
   }
@@ -141,11 +141,13 @@ function partsOf(tried: readonly Tried[], events: readonly number[]): Part[] {
     })
   }
   const single = FACTORS.flatMap((f) => split(f, all, null))
-  const nested = single.flatMap((outer) =>
-    FACTORS.filter((f) => f.id !== outer.factor.id && f.within).flatMap((f) =>
-      split(f, outer.in, { factor: outer.factor.id as FactorId, label: outer.label }),
-    ),
-  )
+  const nested = single
+    .filter((outer) => OUTER.has(outer.factor.id))
+    .flatMap((outer) =>
+      FACTORS.filter((f) => f.id !== outer.factor.id && INNER.has(f.id)).flatMap((f) =>
+        split(f, outer.in, { factor: outer.factor.id as FactorId, label: outer.label }),
+      ),
+    )
   return [...single, ...nested]
 }
 

@@ -27,24 +27,45 @@ const FIRMNESS = 1
 /** An hour of a first belief before anything is known: some fish in some hours. */
 const FIRST_PER_H = 0.5
 
-/**
- * Pearson's dispersion over stretches: mean of (seen − due)² / due. Fish come in schools, so events clump, and intervals that take them one by one are too
- * narrow; the quasi-Poisson remedy widens them by it (McCullagh and Nelder, Generalized Linear Models, § 6.2; from memory). With little to go on it
- * stays at 1; it is never above `MOST_CLUMPING`.
- */
-export function clumpingOf(tried: readonly { events: number; minutes: number }[]): number {
-  const events = tried.reduce((sum, t) => sum + t.events, 0)
-  const minutes = tried.reduce((sum, t) => sum + t.minutes, 0)
-  if (tried.length < LEAST_STRETCHES || events < LEAST_EVENTS) return 1
-  const spread = tried.reduce((sum, t) => {
-    const due = (events * t.minutes) / minutes
-    return due > 0 ? sum + (t.events - due) ** 2 / due : sum
-  }, 0)
-  return Math.min(MOST_CLUMPING, Math.max(1, spread / (tried.length - 1)))
+/** Events seen, and how many were due by the rate of the part of the record that they belong to. */
+interface Due {
+  readonly events: number
+  readonly due: number
 }
-const LEAST_STRETCHES = 12
+
+/**
+ * Pearson's dispersion: the sum of (seen − due)² / due over the degrees of freedom, where `due` comes from as many fitted rates as `fitted`. Fish come in
+ * schools, so events clump, and intervals that take them one by one are too narrow; the quasi-Poisson remedy widens them by it (McCullagh and Nelder,
+ * Generalized Linear Models, § 6.2; from memory). With little to go on it is 1; it is never above `MOST_CLUMPING`.
+ */
+export function clumpingOf(list: readonly Due[], fitted = 1): number {
+  const events = list.reduce((sum, t) => sum + t.events, 0)
+  const freedom = list.length - fitted
+  if (freedom < LEAST_FREEDOM || events < LEAST_EVENTS) return 1
+  const spread = list.reduce((sum, t) => (t.due > 0 ? sum + (t.events - t.due) ** 2 / t.due : sum), 0)
+  return Math.min(MOST_CLUMPING, Math.max(1, spread / freedom))
+}
+const LEAST_FREEDOM = 8
 const LEAST_EVENTS = 8
 const MOST_CLUMPING = 4
+
+/** Clumping of a record split into parts that each have a rate of their own: over its stretches, or over whole outings where days differ more than that. */
+export function clumpingIn(tried: readonly Tried[], measure: MeasureId, partOf: (t: Tried) => string = () => ''): number {
+  const parts = new Map<string, { events: number; minutes: number }>()
+  for (const t of tried) {
+    const part = parts.get(partOf(t)) ?? { events: 0, minutes: 0 }
+    parts.set(partOf(t), { events: part.events + countOf(t, measure), minutes: part.minutes + t.minutes })
+  }
+  const days = new Map<string, Due>()
+  const stretches = tried.map((t): Due => {
+    const part = parts.get(partOf(t))
+    const one = { events: countOf(t, measure), due: part && part.minutes > 0 ? (part.events * t.minutes) / part.minutes : 0 }
+    const day = days.get(t.outingId) ?? { events: 0, due: 0 }
+    days.set(t.outingId, { events: day.events + one.events, due: day.due + one.due })
+    return one
+  })
+  return Math.max(clumpingOf(stretches, parts.size), clumpingOf([...days.values()], parts.size))
+}
 
 /** Effort-weighted expectation of the match, as a multiple of the whole record's. */
 function fitRatio(part: readonly Tried[], all: readonly Tried[]): number {
@@ -81,7 +102,7 @@ export function ratesBy(
     part.list.push(t)
     parts.set(key, part)
   }
-  const clumping = clumpingOf(tried.map((t) => ({ events: countOf(t, measure), minutes: t.minutes })))
+  const clumping = clumpingIn(tried, measure, (t) => `${rowOf(t)?.key}\n${columnOf?.(t)?.key}`)
   const total = sums(tried, measure)
   const overall = (total.events + FIRST_PER_H) / (total.minutes + 60)
   const cellOf = (row: string, column: string, list: readonly Tried[]): Cell => {

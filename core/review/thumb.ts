@@ -1,6 +1,6 @@
 import { THUMB_RULES as TABLE } from '../../data/thumb-rules'
 import { believe, chanceHigher, learn, showRate, type RateShown } from '../rate'
-import { clumpingOf } from './rates'
+import { clumpingIn } from './rates'
 import { countOf, type MeasureId, type Tried } from './record'
 
 type Band = readonly [number | null, number | null]
@@ -82,7 +82,7 @@ export function holdRules(
       })
       const [inside, outside] = sides
       if (!inside || !outside || inside.minutes < LEAST_MIN || outside.minutes < LEAST_MIN) return []
-      const clumping = clumpingOf(spoken.map((t) => ({ events: countOf(t, measure), minutes: t.minutes })))
+      const clumping = clumpingIn(spoken, measure, (t) => String(passes(t, rule.better)))
       const prior = believe((inside.events + outside.events + 0.5) / (inside.minutes + outside.minutes), 1)
       const beliefs = [inside, outside].map((side) => learn(prior, side.events, side.minutes, clumping))
       const [a, b] = beliefs

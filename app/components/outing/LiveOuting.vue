@@ -262,7 +262,7 @@ const clock = (min: number) =>
         </p>
       </div>
       <p class="tally">
-        <b>{{ counts.landed }}</b> landed<br /><b>{{ counts.takes }}</b> takes
+        <b>{{ counts.landed }}</b> landed<br /><b>{{ counts.takes }}</b> {{ counts.takes === 1 ? 'take' : 'takes' }}
       </p>
       <button
         type="button"
@@ -374,9 +374,8 @@ const clock = (min: number) =>
       </template>
     </section>
 
-    <p class="said" role="status">{{ said }}</p>
-
     <div class="thumb">
+      <p class="said" role="status">{{ said }}</p>
       <button
         type="button"
         class="back"
@@ -496,8 +495,12 @@ const clock = (min: number) =>
   color: rgb(var(--v-theme-surface));
 }
 .said {
-  min-height: 1.5em;
-  font-weight: 600;
+  grid-column: 1 / -1;
+  font-weight: 650;
+  text-align: center;
+}
+.said:empty {
+  display: none;
 }
 .thumb {
   position: fixed;

@@ -23,8 +23,8 @@ const x = computed(() => {
   const [from, to] = [dates[0] ?? new Date(0), dates[dates.length - 1] ?? new Date(1)]
   return scaleTime([from, to], [44, Math.max(120, width.value - 20)])
 })
-const y = computed(() => scaleLinear([0, Math.max(1, ...days.value.map((d) => d.minutes / 60))], [H - 30, 14]).nice())
-const dots = computed(() => scaleLinear([0, Math.max(4, ...days.value.map((d) => d.events))], [H - 30, 14]))
+const y = computed(() => scaleLinear([0, Math.max(1, ...days.value.map((d) => d.minutes / 60))], [H - 30, 24]).nice())
+const dots = computed(() => scaleLinear([0, Math.max(4, ...days.value.map((d) => d.events))], [H - 30, 24]))
 </script>
 
 <template>

@@ -1,0 +1,210 @@
+import { describe, expect, it } from 'vitest'
+import { GIVE_MIN, LEARNING } from '../../data/advice'
+import { at, logOf, rig } from '../testing/outing'
+import { VARIABLES, type Carried, type Said } from './outing'
+import { advise, changesFor, giveFor, goneQuiet, minutesOn, sizeUnchangedMin, trialsOf, type AdviceInput } from './advise'
+import { cameBy, learnDay, signsFor, usedTo } from './belief'
+import { differing, levelsOf, sizeStep } from './levels'
+import { spotsOf } from './spots'
+import { accountOf } from './stretches'
+
+/** Lures that differ from the first in one thing each. */
+const FIRST = rig('first', {}, [
+  { retrieveId: 'steady', restS: 0, pullMps: 0.6, depthM: 2 },
+  { retrieveId: 'stop-go', restS: 1.5, pullMps: 0.6, depthM: 2 },
+  { retrieveId: 'slow-roll', restS: 0, pullMps: 0.3, depthM: 2 },
+  { retrieveId: 'deep', restS: 0, pullMps: 0.6, depthM: 3.4 },
+])
+const SMALL = rig('small', { lengthM: 0.045 })
+const HOT = rig('hot', { colour: 'hot' })
+const QUIET = rig('quiet', { vibration: 0.1 })
+const ALL = [FIRST, SMALL, HOT, QUIET]
+const SPOTS = spotsOf(1, 'dock')
+const HERE = { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'last-post' } as const
+const hand = (carriedId: string, wayId = 'steady'): Said => ({ kind: 'rig', carriedId, wayId })
+const answer = (id: string): Said => ({ kind: 'answer', answer: id, aim: null, fish: null }) as Said
+
+function inputOf(said: readonly (readonly [number, Said])[], now: number, over: Partial<AdviceInput> = {}, carried: Carried[] = ALL): AdviceInput {
+  const log = logOf([[0, HERE], ...said], { carried })
+  return { account: accountOf(log, at(now)), carried, spots: SPOTS, schooling: false, now: at(now), ...over }
+}
+
+describe('what to change next', () => {
+  it('says nothing before anything is fished', () => {
+    expect(advise(inputOf([], 5))).toBeNull()
+  })
+  it('gives what is in the hand its time first', () => {
+    const early = advise(inputOf([[0, hand('first')]], 4))
+    expect(early).toMatchObject({ kind: 'stay', forMin: GIVE_MIN.least - 4 })
+  })
+  it('after a while without an answer something is changed, and only one thing', () => {
+    const input = inputOf([[0, hand('first')]], 40)
+    const advice = advise(input)
+    if (advice?.kind !== 'change') throw new Error(JSON.stringify(advice))
+    const { current } = input.account
+    if (!current) throw new Error('nothing in hand')
+    const from = levelsOf(current, input.account.water)
+    expect(differing(from, levelsOf({ ...advice.to, aim: null }, input.account.water)).sort()).toEqual(
+      [advice.variable, ...advice.also].sort(),
+    )
+    expect(advice.giveMin).toBeGreaterThanOrEqual(GIVE_MIN.least)
+    expect(advice.giveMin).toBeLessThanOrEqual(GIVE_MIN.most)
+    expect(advice.gain.low).toBeLessThan(advice.gain.median)
+    expect(advice.gain.median).toBeLessThan(advice.gain.high)
+    expect(advice.why.length).toBeGreaterThan(10)
+  })
+  // Facts 15, 22, 37: what an answer tells.
+  it('pecks and misses speak for a smaller one (fact 15)', () => {
+    const advice = advise(inputOf([[0, hand('first')], ...[5, 9, 13, 17].map((m) => [m, answer('peck')] as const)], 25))
+    expect(advice).toMatchObject({ kind: 'change', variable: 'size', to: { carried: { id: 'small' } }, facts: [15] })
+  })
+  it('slaps speak for another colour or action (fact 22)', () => {
+    const advice = advise(inputOf([[0, hand('first')], ...[5, 9, 13, 17].map((m) => [m, answer('slap')] as const)], 25))
+    if (advice?.kind !== 'change') throw new Error('no change')
+    expect(['colour', 'action']).toContain(advice.variable)
+    expect(advice.facts).toEqual([22])
+  })
+  it('follows without a touch speak for another pace or depth (fact 37)', () => {
+    const advice = advise(inputOf([[0, hand('first')], ...[5, 9, 13, 17].map((m) => [m, answer('follow')] as const)], 25))
+    if (advice?.kind !== 'change') throw new Error('no change')
+    expect(['speed', 'cadence', 'depth']).toContain(advice.variable)
+    expect(advice.to.carried.id).toBe('first')
+  })
+  it('after a take where fish go in schools the place is not left for ten minutes (fact 25)', () => {
+    const input = inputOf([[0, hand('first')], [20, answer('lost')]], 25, { schooling: true })
+    const advice = advise(input)
+    if (advice?.kind === 'change') expect(advice.variable).not.toBe('place')
+    else expect(advice).toMatchObject({ kind: 'stay', facts: [25] })
+  })
+  it('what was tried and failed is not told again at once', () => {
+    const said: [number, Said][] = [
+      [0, hand('first')],
+      ...[4, 8, 12].map((m): [number, Said] => [m, answer('slap')]),
+      [16, hand('hot')],
+      ...[20, 24, 28, 32].map((m): [number, Said] => [m, answer('slap')]),
+    ]
+    const advice = advise(inputOf(said, 40))
+    if (advice?.kind !== 'change') throw new Error('no change')
+    expect([advice.variable, advice.to.carried.id]).not.toEqual(['colour', 'first'])
+  })
+  it('speaks in the angler’s own units', () => {
+    const pecks = [[0, hand('first')], ...[5, 9, 13, 17].map((m) => [m, answer('peck')] as const)] as const
+    const advice = advise(inputOf([...pecks], 25, { system: 'imperial' }))
+    expect(advice?.kind === 'change' && advice.does).toMatch(/in/)
+    expect(advice?.kind === 'change' && advice.does).not.toMatch(/cm/)
+  })
+  it('the same log gives the same advice', () => {
+    const input = inputOf([[0, hand('first')], [7, answer('peck')]], 30)
+    expect(advise(input)).toEqual(advise(input))
+  })
+  it('with one rig, one way and no other spot there is nothing to change', () => {
+    const lone = rig('first')
+    const advice = advise({ ...inputOf([[0, hand('first')]], 60, {}, [lone]), spots: [] })
+    expect(advice).toMatchObject({ kind: 'stay' })
+  })
+})
+
+describe('what it notices', () => {
+  it('that the size has not changed in two hours (fact 39)', () => {
+    const said: [number, Said][] = [
+      [0, hand('first')],
+      [60, hand('hot')],
+      [100, hand('quiet')],
+    ]
+    const { account } = inputOf(said, 130)
+    expect(sizeUnchangedMin(account)).toEqual({ minutes: 130, takes: 0 })
+    const input = inputOf(said, 130)
+    const size = changesFor(input).weighed.find((w) => w.variable === 'size')
+    const before = changesFor(inputOf(said, 115)).weighed.find((w) => w.variable === 'size')
+    expect(size?.ratio ?? 0).toBeGreaterThan(1.2 * (before?.ratio ?? 0))
+  })
+  it('that a school has gone quiet (facts 22 and 24)', () => {
+    const said: [number, Said][] = [
+      [0, hand('first')],
+      [5, answer('lost')],
+      [8, answer('lost')],
+    ]
+    expect(goneQuiet(inputOf(said, 12).account, at(12))).toBe(false)
+    expect(goneQuiet(inputOf(said, 25).account, at(25))).toBe(true)
+    expect(goneQuiet(inputOf(said, 90).account, at(90))).toBe(false)
+  })
+  it('that fish eat on the way in (fact 15): the longer pause is no longer spoken for', () => {
+    const said: [number, Said][] = [[0, hand('first', 'stop-go')], ...[4, 8, 12].map((m): [number, Said] => [m, answer('eaten-winding')])]
+    const trials = trialsOf(inputOf(said, 20).account.stretches, at(20))
+    expect(signsFor(trials, 'cadence', '1', '0')).toBeGreaterThan(1.3)
+    expect(signsFor(trials, 'cadence', '1', '2')).toBeLessThan(0.8)
+  })
+  it('how long what is in the hand has been fished, over readings too', () => {
+    const { account } = inputOf([[0, hand('first')], [10, { kind: 'reading', sky: 'rain' }]], 22)
+    expect(minutesOn(account)).toBe(22)
+  })
+  it('directions that had no cast yet', () => {
+    const casts = [1, 2, 3, 4, 5, 6, 7].map((m) => [m, { kind: 'cast', aim: m % 2 === 0 ? -1 : 0 }] as [number, Said])
+    const found = changesFor(inputOf([[0, hand('first')], ...casts], 20)).weighed.filter((w) => w.variable === 'direction')
+    expect(found.map((w) => w.to.aim).sort()).toEqual([-2, 1, 2])
+  })
+})
+
+describe('what the day teaches', () => {
+  const trialAt = (over: Partial<ReturnType<typeof trialsOf>[number]> & { size?: string }) => {
+    const { account } = inputOf([[0, hand('first')]], 20)
+    const [base] = trialsOf(account.stretches, at(20))
+    if (!base) throw new Error('no trial')
+    const { size, ...rest } = over
+    return { ...base, ...rest, levels: { ...base.levels, size: size ?? base.levels.size } }
+  }
+  it('a step that took is believed in, one that was only touched is not', () => {
+    const belief = learnDay(
+      [
+        trialAt({ size: '2', answers: ['lost', 'lost', 'lost'], showings: 3 }),
+        trialAt({ size: '5', answers: ['peck', 'peck', 'peck'], showings: 3 }),
+      ],
+      70,
+    )
+    const mean = (step: string) => belief.factor('size', step).shape / belief.factor('size', step).rate
+    expect(mean('2')).toBeGreaterThan(1)
+    expect(mean('5')).toBeLessThan(0.8)
+    expect(belief.hope('size', '5')).toBeLessThan(belief.hope('size', '2'))
+  })
+  it('neighbouring steps are told something, far ones next to nothing', () => {
+    const belief = learnDay([trialAt({ size: '5', answers: ['peck', 'peck', 'peck'], showings: 3 })], 70)
+    const mean = (step: string) => belief.factor('size', step).shape / belief.factor('size', step).rate
+    expect(mean('4')).toBeGreaterThan(mean('5'))
+    expect(mean('4')).toBeLessThan(1)
+    expect(mean('1')).toBeGreaterThan(0.98)
+  })
+  it('what lies back counts for less', () => {
+    const told = (agoMin: number) => learnDay([trialAt({ answers: ['peck', 'peck', 'peck'], showings: 3, agoMin })], 70).factor('colour', 'silver').rate
+    expect(told(0)).toBeGreaterThan(told(2 * LEARNING.halfLifeMin))
+  })
+  it('for each fish that only touched, others did so unseen', () => {
+    expect(cameBy(['lost', 'landed'])).toBe(2)
+    expect(cameBy(['peck'])).toBeCloseTo(1 / LEARNING.shows)
+    expect(cameBy([])).toBe(0)
+  })
+  it('fish get used to a lure, and forget it', () => {
+    expect(usedTo([])).toBe(1)
+    expect(usedTo([0, 0, 0])).toBeLessThan(usedTo([0]))
+    expect(usedTo([300])).toBeGreaterThan(usedTo([10]))
+  })
+  it('gives a change until a take is more likely than not, within bounds', () => {
+    expect(giveFor(1)).toBe(GIVE_MIN.least)
+    expect(giveFor(0.0001)).toBe(GIVE_MIN.most)
+    expect(giveFor(Math.log(2) / 15)).toBe(15)
+  })
+})
+
+describe('steps', () => {
+  it('a third more length is the next size', () => {
+    expect(sizeStep(0.08) - sizeStep(0.06)).toBe(1)
+    expect(sizeStep(0.08)).toBe(sizeStep(0.082))
+  })
+  it('every variable has a step, and what cannot be said does not differ', () => {
+    const [way] = FIRST.ways
+    if (!way) throw new Error('no way')
+    const bare = levelsOf({ carried: FIRST, way, spot: null }, { depthM: 4 })
+    expect(Object.keys(bare).sort()).toEqual([...VARIABLES].sort())
+    expect([bare.place, bare.direction]).toEqual(['', ''])
+    expect(differing(bare, { ...bare, place: '1:dock:walkway' })).toEqual([])
+  })
+})
