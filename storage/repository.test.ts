@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
 import V2 from '../core/exchange/fixtures/archive-v2.json'
+import V4 from '../core/exchange/fixtures/archive-v4.json'
 import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
@@ -180,6 +181,97 @@ describe('a database of the third version', () => {
       expect([place.temps, place.rules, place.singlesOnly, place.mostHooks]).toEqual([[], '', false, null])
     }
     for (const water of now.waters) expect(water).toMatchObject(waters.find((w) => w.placeId === water.placeId) ?? {})
+  })
+})
+
+describe('a database of the fourth version', () => {
+  it('opens with everything as it was, and room for outings', async () => {
+    const old = new Dexie('old-four')
+    const { box, places, waters, photos, bin, practice } = V4
+    old.version(4).stores({
+      ...Object.fromEntries(
+        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice'].map((kind) => [kind, 'id']),
+      ),
+      waters: 'placeId',
+      settings: 'key',
+      drafts: 'key',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin }))
+      await old.table(kind).bulkAdd(things as unknown[])
+    await old.table('practice').put({ id: 'mine', ...practice })
+    await old.table('settings').put({ key: 'seeded', value: true })
+    old.close()
+    const now = await new Repository(new YgrionDb('old-four')).readAll()
+    expect(now.box.lures).toEqual(sorted(box.lures as { id: string }[]))
+    expect(now.practice).toEqual(practice)
+    expect(now.outings).toEqual([])
+  })
+})
+
+describe('outings', () => {
+  const said = (id: string, second: number) => ({
+    id,
+    at: `2026-06-12T10:00:${String(second).padStart(2, '0')}+02:00`,
+    kind: 'cast' as const,
+    aim: null,
+  })
+  const [demo] = demoWorld(DAY).outings
+  if (!demo) throw new Error('no outing in the demo')
+  beforeEach(() =>
+    repository.apply([{ kind: 'outings', id: demo.id, item: { ...demo, entries: demo.entries.slice(0, 2) } }]),
+  )
+  const entries = async () => (await repository.outings())[0]?.entries.map((e) => e.id)
+
+  it('entries come one by one, in time, and each change answers with the way back', async () => {
+    const first = await entries()
+    const back = await repository.log({ outingId: demo.id, add: [said('y', 9), said('x', 3)], drop: [], edits: [] })
+    expect((await entries())?.slice(-2)).toEqual(['x', 'y'])
+    const again = await repository.log(back)
+    expect(await entries()).toEqual(first)
+    await repository.log(again)
+    expect((await entries())?.slice(-2)).toEqual(['x', 'y'])
+  })
+  it('two pages that write at once lose nothing', async () => {
+    const other = new Repository(new YgrionDb(name))
+    await Promise.all(
+      Array.from({ length: 20 }, (_, i) =>
+        (i % 2 ? other : repository).log({ outingId: demo.id, add: [said(`n${i}`, i)], drop: [], edits: [] }),
+      ),
+    )
+    expect((await entries())?.filter((id) => id.startsWith('n'))).toHaveLength(20)
+  })
+  it('what hangs on an entry in the box is written with it or not at all', async () => {
+    await repository.seedOnce(() => demoWorld(DAY))
+    const [lure] = (await repository.read()).box.lures
+    if (!lure) throw new Error('no lure')
+    const back = await repository.log({
+      outingId: demo.id,
+      add: [said('f', 4)],
+      drop: [],
+      edits: [put('lures', { ...lure, fish: 77 })],
+    })
+    expect((await repository.read()).box.lures[0]?.fish).toBe(77)
+    await repository.log(back)
+    expect((await repository.read()).box.lures[0]?.fish).toBe(lure.fish)
+    const bad = { ...lure, fish: -4 }
+    await expect(
+      repository.log({ outingId: demo.id, add: [said('g', 5)], drop: [], edits: [put('lures', bad)] }),
+    ).rejects.toThrow()
+    expect(await entries()).not.toContain('g')
+  })
+  it('an entry that is none, or for an outing that is gone, is refused', async () => {
+    await expect(
+      repository.log({ outingId: demo.id, add: [{ ...said('b', 1), kind: 'wink' } as never], drop: [], edits: [] }),
+    ).rejects.toThrow()
+    await expect(repository.log({ outingId: 'gone', add: [said('b', 1)], drop: [], edits: [] })).rejects.toThrow(
+      /no longer stored/,
+    )
+  })
+  it('writes with the durability that outlives a dead battery', () => {
+    expect(
+      (new YgrionDb('durable') as unknown as { _options: { chromeTransactionDurability: string } })._options
+        .chromeTransactionDurability,
+    ).toBe('strict')
   })
 })
 

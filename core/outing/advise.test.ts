@@ -2,7 +2,16 @@ import { describe, expect, it } from 'vitest'
 import { GIVE_MIN, LEARNING } from '../../data/advice'
 import { at, logOf, rig } from '../testing/outing'
 import { VARIABLES, type Carried, type Said } from './outing'
-import { advise, changesFor, giveFor, goneQuiet, minutesOn, sizeUnchangedMin, trialsOf, type AdviceInput } from './advise'
+import {
+  advise,
+  changesFor,
+  giveFor,
+  goneQuiet,
+  minutesOn,
+  sizeUnchangedMin,
+  trialsOf,
+  type AdviceInput,
+} from './advise'
 import { cameBy, learnDay, signsFor, usedTo } from './belief'
 import { differing, levelsOf, sizeStep } from './levels'
 import { spotsOf } from './spots'
@@ -24,7 +33,12 @@ const HERE = { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'last-post' } a
 const hand = (carriedId: string, wayId = 'steady'): Said => ({ kind: 'rig', carriedId, wayId })
 const answer = (id: string): Said => ({ kind: 'answer', answer: id, aim: null, fish: null }) as Said
 
-function inputOf(said: readonly (readonly [number, Said])[], now: number, over: Partial<AdviceInput> = {}, carried: Carried[] = ALL): AdviceInput {
+function inputOf(
+  said: readonly (readonly [number, Said])[],
+  now: number,
+  over: Partial<AdviceInput> = {},
+  carried: Carried[] = ALL,
+): AdviceInput {
   const log = logOf([[0, HERE], ...said], { carried })
   return { account: accountOf(log, at(now)), carried, spots: SPOTS, schooling: false, now: at(now), ...over }
 }
@@ -65,13 +79,22 @@ describe('what to change next', () => {
     expect(advice.facts).toEqual([22])
   })
   it('follows without a touch speak for another pace or depth (fact 37)', () => {
-    const advice = advise(inputOf([[0, hand('first')], ...[5, 9, 13, 17].map((m) => [m, answer('follow')] as const)], 25))
+    const advice = advise(
+      inputOf([[0, hand('first')], ...[5, 9, 13, 17].map((m) => [m, answer('follow')] as const)], 25),
+    )
     if (advice?.kind !== 'change') throw new Error('no change')
     expect(['speed', 'cadence', 'depth']).toContain(advice.variable)
     expect(advice.to.carried.id).toBe('first')
   })
   it('after a take where fish go in schools the place is not left for ten minutes (fact 25)', () => {
-    const input = inputOf([[0, hand('first')], [20, answer('lost')]], 25, { schooling: true })
+    const input = inputOf(
+      [
+        [0, hand('first')],
+        [20, answer('lost')],
+      ],
+      25,
+      { schooling: true },
+    )
     const advice = advise(input)
     if (advice?.kind === 'change') expect(advice.variable).not.toBe('place')
     else expect(advice).toMatchObject({ kind: 'stay', facts: [25] })
@@ -94,7 +117,13 @@ describe('what to change next', () => {
     expect(advice?.kind === 'change' && advice.does).not.toMatch(/cm/)
   })
   it('the same log gives the same advice', () => {
-    const input = inputOf([[0, hand('first')], [7, answer('peck')]], 30)
+    const input = inputOf(
+      [
+        [0, hand('first')],
+        [7, answer('peck')],
+      ],
+      30,
+    )
     expect(advise(input)).toEqual(advise(input))
   })
   it('with one rig, one way and no other spot there is nothing to change', () => {
@@ -129,18 +158,29 @@ describe('what it notices', () => {
     expect(goneQuiet(inputOf(said, 90).account, at(90))).toBe(false)
   })
   it('that fish eat on the way in (fact 15): the longer pause is no longer spoken for', () => {
-    const said: [number, Said][] = [[0, hand('first', 'stop-go')], ...[4, 8, 12].map((m): [number, Said] => [m, answer('eaten-winding')])]
+    const said: [number, Said][] = [
+      [0, hand('first', 'stop-go')],
+      ...[4, 8, 12].map((m): [number, Said] => [m, answer('eaten-winding')]),
+    ]
     const trials = trialsOf(inputOf(said, 20).account.stretches, at(20))
     expect(signsFor(trials, 'cadence', '1', '0')).toBeGreaterThan(1.3)
     expect(signsFor(trials, 'cadence', '1', '2')).toBeLessThan(0.8)
   })
   it('how long what is in the hand has been fished, over readings too', () => {
-    const { account } = inputOf([[0, hand('first')], [10, { kind: 'reading', sky: 'rain' }]], 22)
+    const { account } = inputOf(
+      [
+        [0, hand('first')],
+        [10, { kind: 'reading', sky: 'rain' }],
+      ],
+      22,
+    )
     expect(minutesOn(account)).toBe(22)
   })
   it('directions that had no cast yet', () => {
     const casts = [1, 2, 3, 4, 5, 6, 7].map((m) => [m, { kind: 'cast', aim: m % 2 === 0 ? -1 : 0 }] as [number, Said])
-    const found = changesFor(inputOf([[0, hand('first')], ...casts], 20)).weighed.filter((w) => w.variable === 'direction')
+    const found = changesFor(inputOf([[0, hand('first')], ...casts], 20)).weighed.filter(
+      (w) => w.variable === 'direction',
+    )
     expect(found.map((w) => w.to.aim).sort()).toEqual([-2, 1, 2])
   })
 })
@@ -174,7 +214,9 @@ describe('what the day teaches', () => {
     expect(mean('1')).toBeGreaterThan(0.98)
   })
   it('what lies back counts for less', () => {
-    const told = (agoMin: number) => learnDay([trialAt({ answers: ['peck', 'peck', 'peck'], showings: 3, agoMin })], 70).factor('colour', 'silver').rate
+    const told = (agoMin: number) =>
+      learnDay([trialAt({ answers: ['peck', 'peck', 'peck'], showings: 3, agoMin })], 70).factor('colour', 'silver')
+        .rate
     expect(told(0)).toBeGreaterThan(told(2 * LEARNING.halfLifeMin))
   })
   it('for each fish that only touched, others did so unseen', () => {

@@ -62,8 +62,15 @@ describe('spots', () => {
     }
   })
   it('the water says which is drawn first; a current makes a pool', () => {
-    const at = (kind: string, currentMps = 0) => usualFeature({ ...water(), cover: { kind, topM: 1, density: 0.5 } as never, currentMps }).id
-    expect([at('timber'), at('docks'), at('grass'), at('open'), at('rock', 0.4)]).toEqual(['fallen-tree', 'dock', 'grass', 'open', 'pool'])
+    const at = (kind: string, currentMps = 0) =>
+      usualFeature({ ...water(), cover: { kind, topM: 1, density: 0.5 } as never, currentMps }).id
+    expect([at('timber'), at('docks'), at('grass'), at('open'), at('rock', 0.4)]).toEqual([
+      'fallen-tree',
+      'dock',
+      'grass',
+      'open',
+      'pool',
+    ])
   })
   it('has words for each, and for one that is gone', () => {
     expect(spotWords({ featureId: 'fallen-tree', spotId: 'tip' })).toBe('the tip of the fallen tree')

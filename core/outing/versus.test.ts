@@ -7,7 +7,12 @@ import { logOf, RIG_A, RIG_B } from '../testing/outing'
 const pair = (a: number, b: number, effort = 10): Pair => ({ a: { events: a, effort }, b: { events: b, effort } })
 
 /** Fishes turns of ten minutes until a verdict or the end of the day; the rate of both drifts through the day. */
-function fished(seed: number, perMinA: number, perMinB: number, most: number): { verdict: 'a' | 'b' | null; pairs: number } {
+function fished(
+  seed: number,
+  perMinA: number,
+  perMinB: number,
+  most: number,
+): { verdict: 'a' | 'b' | null; pairs: number } {
   const luck = chance(seed)
   const pairs: Pair[] = []
   for (let i = 0; i < most; i++) {

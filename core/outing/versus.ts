@@ -114,8 +114,9 @@ export function pairsOf(
   stretches: readonly Stretch[],
   trial: { a: string; b: string; from: string; to: string | null },
 ): { pairs: Pair[]; turnOf: 'a' | 'b'; casts: number } {
+  const [from, to] = [Date.parse(trial.from), trial.to === null ? Number.POSITIVE_INFINITY : Date.parse(trial.to)]
   const within = stretches.filter(
-    (s) => s.from >= trial.from && (trial.to === null || s.from < trial.to) && s.minutes > 0,
+    (s) => Date.parse(s.from) >= from && Date.parse(s.from) < to && (s.minutes > 0 || s.casts.length > 0),
   )
   const turns: { who: 'a' | 'b'; side: Side; casts: number }[] = []
   for (const s of within) {

@@ -50,7 +50,11 @@ const LEAST_EVENTS = 8
 const MOST_CLUMPING = 4
 
 /** Clumping of a record split into parts that each have a rate of their own: over its stretches, or over whole outings where days differ more than that. */
-export function clumpingIn(tried: readonly Tried[], measure: MeasureId, partOf: (t: Tried) => string = () => ''): number {
+export function clumpingIn(
+  tried: readonly Tried[],
+  measure: MeasureId,
+  partOf: (t: Tried) => string = () => '',
+): number {
   const parts = new Map<string, { events: number; minutes: number }>()
   for (const t of tried) {
     const part = parts.get(partOf(t)) ?? { events: 0, minutes: 0 }
@@ -59,7 +63,10 @@ export function clumpingIn(tried: readonly Tried[], measure: MeasureId, partOf: 
   const days = new Map<string, Due>()
   const stretches = tried.map((t): Due => {
     const part = parts.get(partOf(t))
-    const one = { events: countOf(t, measure), due: part && part.minutes > 0 ? (part.events * t.minutes) / part.minutes : 0 }
+    const one = {
+      events: countOf(t, measure),
+      due: part && part.minutes > 0 ? (part.events * t.minutes) / part.minutes : 0,
+    }
     const day = days.get(t.outingId) ?? { events: 0, due: 0 }
     days.set(t.outingId, { events: day.events + one.events, due: day.due + one.due })
     return one

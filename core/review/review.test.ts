@@ -72,7 +72,10 @@ describe('honest intervals', () => {
       const list = Array.from({ length: 40 }, () => {
         // Schools of one to four: 2.5 fish each on the average.
         const schools = luck.poisson((perMin * 60) / 2.5)
-        return { events: Array.from({ length: schools }, () => 1 + Math.floor(luck.next() * 4)).reduce((s, n) => s + n, 0), due: perMin * 60 }
+        return {
+          events: Array.from({ length: schools }, () => 1 + Math.floor(luck.next() * 4)).reduce((s, n) => s + n, 0),
+          due: perMin * 60,
+        }
       })
       const events = list.reduce((s, l) => s + l.events, 0)
       const holds = (clumping: number) => {
@@ -91,7 +94,10 @@ describe('honest intervals', () => {
     expect(clumpingOf(Array.from({ length: 30 }, () => ({ events: 1, due: 1 })))).toBe(1)
     expect(clumpingOf(Array.from({ length: 30 }, (_, i) => ({ events: i === 0 ? 300 : 0, due: 10 })))).toBe(4)
     // By hand: (2 − 1)² / 1 and (0 − 1)² / 1 in turn, twenty of them over 19 degrees of freedom.
-    expect(clumpingOf(Array.from({ length: 20 }, (_, i) => ({ events: i % 2 ? 2 : 0, due: 1 })))).toBeCloseTo(20 / 19, 6)
+    expect(clumpingOf(Array.from({ length: 20 }, (_, i) => ({ events: i % 2 ? 2 : 0, due: 1 })))).toBeCloseTo(
+      20 / 19,
+      6,
+    )
   })
   it('days that differ widen intervals as schools do', () => {
     const days = Array.from({ length: 12 }, (_, d) =>
@@ -112,11 +118,19 @@ describe('honest intervals', () => {
 
 describe('rates', () => {
   it('cells of a table hold all effort and all events of the record', () => {
-    for (const [row, column] of [['colour', null], ['hour', 'sky'], ['family', 'place'], ['spot', 'size']] as const) {
+    for (const [row, column] of [
+      ['colour', null],
+      ['hour', 'sky'],
+      ['family', 'place'],
+      ['spot', 'size'],
+    ] as const) {
       const known = DEMO.filter((t) => factorOf(row).of(t) && (!column || factorOf(column).of(t)))
       const { cells } = ratesBy(DEMO, row, column, 'bites')
       expect(cells.reduce((s, c) => s + c.events, 0)).toBe(known.reduce((s, t) => s + countOf(t, 'bites'), 0))
-      expect(cells.reduce((s, c) => s + c.minutes, 0)).toBeCloseTo(known.reduce((s, t) => s + t.minutes, 0), 6)
+      expect(cells.reduce((s, c) => s + c.minutes, 0)).toBeCloseTo(
+        known.reduce((s, t) => s + t.minutes, 0),
+        6,
+      )
     }
   })
   it('every factor of the demo has steps with words, and bands in order', () => {
@@ -133,7 +147,15 @@ describe('rates', () => {
     expect(hours).toEqual([...hours].sort((a, b) => a - b))
   })
   it('a blank is no zero: its median stands over nothing and under the rest', () => {
-    const { cells } = ratesBy([stretch({ minutes: 120 }), ...Array.from({ length: 9 }, () => stretch({ carried: rig('b', { colour: 'hot' }), takes: 3 }))], 'colour', null, 'bites')
+    const { cells } = ratesBy(
+      [
+        stretch({ minutes: 120 }),
+        ...Array.from({ length: 9 }, () => stretch({ carried: rig('b', { colour: 'hot' }), takes: 3 })),
+      ],
+      'colour',
+      null,
+      'bites',
+    )
     const blank = cells.find((c) => c.row === 'silver')
     expect(blank?.shown.median).toBeGreaterThan(0)
     expect(blank?.shown.high).toBeLessThan(3)
@@ -146,7 +168,10 @@ describe('rates', () => {
   it('where the match thought better of one, a little effort leaves that belief', () => {
     const [well, ill] = [90, 40].map((fit) => ({ ...(rig('a').ways[0] as Tried['way']), fit }))
     if (!well || !ill) throw new Error('no way')
-    const list = [stretch({ minutes: 5, way: well }), stretch({ minutes: 5, way: ill, carried: rig('b', { colour: 'hot' }) })]
+    const list = [
+      stretch({ minutes: 5, way: well }),
+      stretch({ minutes: 5, way: ill, carried: rig('b', { colour: 'hot' }) }),
+    ]
     const { cells } = ratesBy(list, 'colour', null, 'bites')
     const of = (row: string) => cells.find((c) => c.row === row)?.shown.median ?? 0
     expect(of('silver')).toBeGreaterThan(of('hot'))
@@ -175,7 +200,10 @@ describe('patterns within patterns', () => {
           minutes,
           hour: 6 + i,
           spot: { stop: 1, featureId: 'fallen-tree', spotId },
-          carried: rig('x', { colour: luck.pick(['silver', 'hot', 'natural'] as const), lengthM: luck.pick([0.05, 0.08, 0.12]) }),
+          carried: rig('x', {
+            colour: luck.pick(['silver', 'hot', 'natural'] as const),
+            lengthM: luck.pick([0.05, 0.08, 0.12]),
+          }),
           water: water({ sky }),
           takes: luck.poisson((minutes / 60) * mood * (spotId === 'tip' ? tipTimes : 1)),
         })
@@ -183,7 +211,10 @@ describe('patterns within patterns', () => {
     }).flat()
   }
   it('of logs in which there is nothing, about one in ten or fewer tells of something', () => {
-    const found = Array.from({ length: 60 }, (_, seed) => findPatterns(season(seed), 'bites', seed).patterns.length > 0).filter(Boolean).length
+    const found = Array.from(
+      { length: 60 },
+      (_, seed) => findPatterns(season(seed), 'bites', seed).patterns.length > 0,
+    ).filter(Boolean).length
     console.info(`patterns told in ${found} of 60 logs without any`)
     // One in ten allowed; of 60, more than 12 would come of that by luck in fewer than one case of a hundred (binomial).
     expect(found).toBeLessThanOrEqual(12)
@@ -219,12 +250,29 @@ describe('rules of thumb', () => {
   it('every rule speaks of facts that stretches have', () => {
     for (const rule of THUMB_RULES)
       for (const name of [...Object.keys(rule.where), ...Object.keys(rule.better)])
-        expect(['visibilityM', 'waterTempC', 'windMps', 'sky', 'species', 'hour', 'colour', 'lengthM', 'restS', 'depthShare', 'spot']).toContain(name)
+        expect([
+          'visibilityM',
+          'waterTempC',
+          'windMps',
+          'sky',
+          'species',
+          'hour',
+          'colour',
+          'lengthM',
+          'restS',
+          'depthShare',
+          'spot',
+        ]).toContain(name)
   })
   it('what is plainly so is borne out, what is plainly not contradicted', () => {
     const list = (takesOfSilver: number) =>
       Array.from({ length: 20 }, (_, i) =>
-        stretch({ outingId: `o${i}`, water: water({ visibilityM: 5 }), carried: rig('x', { colour: i % 2 ? 'silver' : 'hot' }), takes: i % 2 ? takesOfSilver : 2 }),
+        stretch({
+          outingId: `o${i}`,
+          water: water({ visibilityM: 5 }),
+          carried: rig('x', { colour: i % 2 ? 'silver' : 'hot' }),
+          takes: i % 2 ? takesOfSilver : 2,
+        }),
       )
     const of = (takes: number) => holdRules(list(takes), 'bites').find((h) => h.rule.id === 'silver-in-clear')?.verdict
     expect([of(8), of(2), of(0)]).toEqual(['bears out', 'open', 'contradicts'])
@@ -255,8 +303,18 @@ describe('costs', () => {
     expect(cost).toMatchObject({ name: 'Lure a', spent: 10, care: [] })
   })
   it('without a fish there is no cost of one, without a price no cost at all', () => {
-    const bare = logOf([[0, { kind: 'rig', carriedId: 'a', wayId: 'steady' }], [30, { kind: 'end' }]], { carried: [rig('a', { cost: null })] })
-    expect(costsOf(triedIn([bare], at(60)), [bare], [])[0]).toMatchObject({ spent: null, perFish: null, hoursPerLost: null })
+    const bare = logOf(
+      [
+        [0, { kind: 'rig', carriedId: 'a', wayId: 'steady' }],
+        [30, { kind: 'end' }],
+      ],
+      { carried: [rig('a', { cost: null })] },
+    )
+    expect(costsOf(triedIn([bare], at(60)), [bare], [])[0]).toMatchObject({
+      spent: null,
+      perFish: null,
+      hoursPerLost: null,
+    })
   })
 })
 
@@ -266,7 +324,9 @@ describe('the season', () => {
     expect(season.outings).toBe(WORLD.outings.length)
     expect(season.byMonth.reduce((s, m) => s + m.landed, 0)).toBe(season.landed)
     expect(season.byMonth.reduce((s, m) => s + m.hours, 0)).toBeCloseTo(season.hours, 6)
-    const landed = WORLD.outings.flatMap((o) => accountOf(o, NOW).stretches.flatMap((s) => s.answers)).filter((a) => a.answer === 'landed')
+    const landed = WORLD.outings
+      .flatMap((o) => accountOf(o, NOW).stretches.flatMap((s) => s.answers))
+      .filter((a) => a.answer === 'landed')
     expect(season.landed).toBe(landed.length)
     expect(season.longest?.lengthM).toBe(Math.max(...landed.map((a) => a.fish?.lengthM ?? 0)))
   })
@@ -282,7 +342,10 @@ describe('your water, your odds', () => {
   const entries = recordEntries(DEMO)
   const options = { schools: {} }
   it('without a log nothing of the match changes', () => {
-    const [without, empty] = [benchFor(conditions, place, WORLD.box, options), benchFor(conditions, place, WORLD.box, { ...options, record: [] })]
+    const [without, empty] = [
+      benchFor(conditions, place, WORLD.box, options),
+      benchFor(conditions, place, WORLD.box, { ...options, record: [] }),
+    ]
     const first = (b: typeof without) => rank(WORLD.box, b, 5).map((r) => [r.key, r.score])
     expect(first(empty)).toEqual(first(without))
     expect(empty.demand.axes.some((a) => a.axis === 'record')).toBe(false)
@@ -304,7 +367,14 @@ describe('your water, your odds', () => {
     const [lure] = WORLD.box.lures
     const other = WORLD.box.lures.find((l) => l.family !== lure?.family)
     if (!lure || !other) throw new Error('no lure')
-    const entry = { lureId: lure.id, mould: 'm', family: lure.family, lengthM: lure.lengthM, water: conditions, hour: conditions.hour }
+    const entry = {
+      lureId: lure.id,
+      mould: 'm',
+      family: lure.family,
+      lengthM: lure.lengthM,
+      water: conditions,
+      hour: conditions.hour,
+    }
     const record = recordFor(
       [
         { ...entry, minutes: 300, takes: 20 },
@@ -331,8 +401,26 @@ describe('your water, your odds', () => {
       if (!first) throw new Error('no row')
       const { lure } = first.setUp.build
       const record = [
-        { lureId: lure.id, mould: 'm', family: lure.family, lengthM: lure.lengthM, minutes: 200, takes, water: conditions, hour: conditions.hour },
-        { lureId: 'gone', mould: 'n', family: 'umbrella-rig', lengthM: 0.2, minutes: 400, takes: 6, water: conditions, hour: conditions.hour },
+        {
+          lureId: lure.id,
+          mould: 'm',
+          family: lure.family,
+          lengthM: lure.lengthM,
+          minutes: 200,
+          takes,
+          water: conditions,
+          hour: conditions.hour,
+        },
+        {
+          lureId: 'gone',
+          mould: 'n',
+          family: 'umbrella-rig',
+          lengthM: 0.2,
+          minutes: 400,
+          takes: 6,
+          water: conditions,
+          hour: conditions.hour,
+        },
       ]
       return scoreSetUp(first.setUp, benchFor(conditions, place, WORLD.box, { ...options, record })).score
     }

@@ -40,7 +40,8 @@ export const RIG_B = rig('b', { lengthM: 0.05, colour: 'hot' })
 
 const START = Date.parse('2026-06-12T06:00:00Z')
 /** Minutes from six in the morning, universal time. */
-export const at = (min: number): string => new Date(START + Math.round(min * 60) * 1000).toISOString().slice(0, 19) + '+00:00'
+export const at = (min: number): string =>
+  new Date(START + Math.round(min * 60) * 1000).toISOString().slice(0, 19) + '+00:00'
 
 export function logOf(said: readonly (readonly [number, Said])[], over: Partial<Outing> = {}): Outing {
   return Outing.parse({

@@ -3,6 +3,7 @@ import { mdiPause, mdiPlay, mdiUndo } from '@mdi/js'
 import {
   answerOf,
   minutesOn,
+  spotKey,
   spotLabel,
   spotWords,
   usualFeature,
@@ -252,7 +253,7 @@ const clock = (min: number) =>
 </script>
 
 <template>
-  <div class="live" :data-entries="outing.entries.length">
+  <div class="live" :data-entries="outing.entries.length" :data-at="account.spot ? spotKey(account.spot) : ''">
     <header class="strip">
       <div>
         <p class="where">{{ outing.placeName }}</p>
@@ -455,13 +456,12 @@ const clock = (min: number) =>
 }
 .parts {
   display: grid;
-  grid-template-columns: repeat(7, auto);
-  gap: 2px;
+  grid-template-columns: repeat(7, minmax(48px, auto));
 }
 .parts button {
   min-height: 48px;
-  padding: 0 2px;
-  font-size: 0.95rem;
+  padding: 0;
+  font-size: 0.9rem;
   font-weight: 650;
   border-radius: 10px;
 }

@@ -71,7 +71,9 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
             </thead>
             <tbody>
               <tr v-for="o in odds" :key="o.lure.id">
-                <th scope="row"><span class="lure"><LureDrawing :lure="o.lure" :width-px="52" />{{ o.lure.name }}</span></th>
+                <th scope="row">
+                  <span class="lure"><LureDrawing :lure="o.lure" :width-px="52" />{{ o.lure.name }}</span>
+                </th>
                 <td class="num">{{ o.odds.rate.median.toFixed(2) }}</td>
                 <td class="num">{{ o.odds.rate.low.toFixed(2) }}–{{ o.odds.rate.high.toFixed(2) }}</td>
                 <td class="num">× {{ (o.odds.share / (1 - o.odds.share)).toFixed(2) }}</td>
