@@ -57,7 +57,6 @@ const SHOTS = [
   },
   { name: 'water', path: '/water', size: DESK },
   { name: 'box', path: '/box', size: DESK },
-  { name: 'box-table', path: '/box', size: DESK, then: (page) => button(page, 'Table').click() },
   {
     name: 'lure-form',
     path: '/box',
@@ -86,14 +85,30 @@ const SHOTS = [
   },
   { name: 'tune', path: '/bench/tune?lure=demo-032', size: DESK },
   { name: 'dive-chart', path: '/bench/chart?lure=demo-025', size: DESK },
-  { name: 'compare', path: '/bench/compare', size: DESK },
-  { name: 'parts', path: '/box/parts', size: DESK },
+  {
+    name: 'outing',
+    path: '/outing',
+    size: PHONE,
+    then: async (page) => {
+      await page.getByRole('button', { name: /^Start with/ }).click()
+      await page.locator('.live').waitFor()
+      await button(page, 'Spot').click()
+      await page.locator('[data-spot=foot]').click()
+      for (const answer of ['peck', 'lost']) {
+        await page.locator('.thumb .fish').click()
+        await page.locator(`[data-answer=${answer}]`).click()
+      }
+      for (let i = 0; i < 4; i++) await page.locator('.thumb .cast').click()
+    },
+  },
+  { name: 'review', path: '/review', size: DESK },
+  { name: 'patterns', path: '/review/patterns', size: DESK, then: (page) => page.locator('.found li').first().waitFor() },
   { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
 ]
 /** What tells that a view is there. */
 const READY =
-  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart'
+  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart, .carry li, .dot, .found li'
 for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))

@@ -16,6 +16,8 @@ export interface Pattern {
   readonly rest: { readonly events: number; readonly minutes: number; readonly rate: RateShown }
   /** How often chance alone gave something as strong anywhere among all that was looked at, 0 … 1. */
   readonly luck: number
+  /** Other names of the very same effort: a lure that alone is of its colour cannot be told from it. */
+  readonly same: readonly string[]
 }
 
 export interface Findings {
@@ -86,20 +88,33 @@ export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed =
     const rate = (s: typeof inside) => showRate(learn(believe(whole, 1), s.events, s.minutes, clumping), 60)
     const factor = part.factor.id as FactorId
     const rest = { ...outside, rate: rate(outside) }
-    return { factor, label: part.label, within: part.within, ...inside, rate: rate(inside), rest, luck: luckOf }
+    return {
+      factor,
+      label: part.label,
+      within: part.within,
+      ...inside,
+      rate: rate(inside),
+      rest,
+      luck: luckOf,
+      same: [],
+    }
   }
-  const patterns = families.flatMap(({ list, beaten }) =>
-    list.flatMap((part, k) => {
-      const p = ((beaten[k] ?? 0) + 1) / (SHUFFLES + 1)
-      return p <= BELIEVED ? [told(part, p)] : []
-    }),
-  )
   const lift = (p: Pattern) => p.rate.median / p.rest.rate.median
-  return {
-    patterns: patterns.sort((a, b) => a.luck - b.luck || lift(b) - lift(a)),
-    looked: parts.length,
-    shuffles: SHUFFLES,
+  const found = families
+    .flatMap(({ list, beaten }) =>
+      list.flatMap((part, k) => {
+        const p = ((beaten[k] ?? 0) + 1) / (SHUFFLES + 1)
+        return p <= BELIEVED ? [{ effort: part.in.join(), pattern: told(part, p) }] : []
+      }),
+    )
+    .sort((a, b) => a.pattern.luck - b.pattern.luck || lift(b.pattern) - lift(a.pattern))
+  const byEffort = new Map<string, Pattern>()
+  for (const { effort, pattern } of found) {
+    const known = byEffort.get(effort)
+    const name = pattern.within ? `${pattern.label} within ${pattern.within.label}` : pattern.label
+    byEffort.set(effort, known ? { ...known, same: [...known.same, name] } : pattern)
   }
+  return { patterns: [...byEffort.values()], looked: parts.length, shuffles: SHUFFLES }
 }
 
 const sum = (at: readonly number[], of: readonly number[]) => at.reduce((s, i) => s + (of[i] ?? 0), 0)

@@ -13,7 +13,7 @@ export const DEMO_LOG = {
     {
       id: 'vessamere-north',
       share: 0.4,
-      perH: 1.3,
+      perH: 0.85,
       lures: {
         'Pirrip 7': 1.3,
         'Pirrip 4': 1.1,

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { DOINGS } from '../../../data/cadences'
 import { beatAt, type Cadence } from '../../../core/match'
+import { useElementWidth } from '~/composables/useElementWidth'
 import { useCadencePlayer } from '~/composables/useCadencePlayer'
 
 /** The hand's work as a small score: as wide as it lasts, and it can be played to eye, ear and skin. */
 const props = defineProps<{ cadence: Cadence }>()
 const { playing, atS, sound, buzz, canBuzz, play, stop } = useCadencePlayer(() => props.cadence)
 
-const W = 640
+const frame = ref<HTMLElement | null>(null)
+const width = useElementWidth(frame)
+/** Drawn as wide as there is room, so that its words keep their size. */
+const W = computed(() => Math.max(260, Math.min(640, width.value || 640)))
 const ROW = 46
 const leadS = computed(() => props.cadence.lead.reduce((sum, b) => sum + b.seconds, 0))
 /** A long pause is drawn shorter than it is, with a break in it; its length stands beside it. */
@@ -18,7 +22,7 @@ const bars = computed(() => {
   const sum = all.reduce((s, b) => s + Math.max(0.35, drawn(b.seconds)), 0)
   let x = 0
   return all.map((b, i) => {
-    const width = (W * Math.max(0.35, drawn(b.seconds))) / sum
+    const width = (W.value * Math.max(0.35, drawn(b.seconds))) / sum
     const bar = { ...b, key: i, x, width, index: b.inLead ? i : i - lead.length }
     x += width
     return bar
@@ -49,7 +53,7 @@ const saidNow = computed(() => {
 </script>
 
 <template>
-  <div class="score">
+  <div ref="frame" class="score">
     <svg :viewBox="`0 0 ${W} ${ROW + 22}`" role="img" :aria-label="told">
       <path :d="`M0 ${ROW}H${W}`" class="base" />
       <g v-for="b in bars" :key="b.key">
@@ -143,7 +147,7 @@ text {
   font-size: 0.92rem;
 }
 .play {
-  min-height: 44px;
+  min-height: 48px;
   padding: 0 18px;
   border-radius: 10px;
   font-weight: 650;
@@ -154,7 +158,7 @@ label {
   display: inline-flex;
   gap: 6px;
   align-items: center;
-  min-height: 44px;
+  min-height: 48px;
 }
 input {
   accent-color: rgb(var(--v-theme-primary));

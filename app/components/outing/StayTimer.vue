@@ -46,6 +46,12 @@ function start() {
   gap: 16px;
   align-items: center;
 }
+@media (max-width: 600px) {
+  .stay {
+    grid-template-columns: 1fr;
+    gap: 4px;
+  }
+}
 .big {
   font-family: var(--v-font-heading);
   font-size: 2.4rem;

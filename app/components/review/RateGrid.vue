@@ -4,7 +4,15 @@ import type { RateTable } from '../../../core/review'
 /** Rates by two factors: the deeper, the more; every cell says median, interval and effort, so that a pale guess looks like one. */
 const props = defineProps<{ table: RateTable }>()
 const most = computed(() => Math.max(0.1, ...props.table.cells.map((c) => c.shown.median)))
-const cellOf = (row: string, column: string) => props.table.cells.find((c) => c.row === row && c.column === column)
+const lines = computed(() =>
+  props.table.rows.map((row) => ({
+    ...row,
+    cells: props.table.columns.map((column) => ({
+      key: column.key,
+      cell: props.table.cells.find((c) => c.row === row.key && c.column === column.key),
+    })),
+  })),
+)
 /** Cells with little effort stay pale, whatever their median. */
 const shade = (median: number, minutes: number) => 0.75 * (median / most.value) * Math.min(1, minutes / 90)
 </script>
@@ -19,23 +27,21 @@ const shade = (median: number, minutes: number) => 0.75 * (median / most.value) 
         </tr>
       </thead>
       <tbody>
-        <tr v-for="r in table.rows" :key="r.key">
+        <tr v-for="r in lines" :key="r.key">
           <th scope="row">{{ r.label }}</th>
-          <template v-for="c in table.columns" :key="c.key">
-            <td
-              v-for="cell in [cellOf(r.key, c.key)]"
-              :key="c.key"
-              :class="{ none: !cell, deep: cell && shade(cell.shown.median, cell.minutes) > 0.45 }"
-              :style="cell ? { '--shade': shade(cell.shown.median, cell.minutes) } : undefined"
-            >
-              <template v-if="cell">
-                <b>{{ cell.shown.median.toFixed(1) }}</b>
-                <small>{{ cell.shown.low.toFixed(1) }}–{{ cell.shown.high.toFixed(1) }}</small>
-                <small>{{ cell.events }} in {{ (cell.minutes / 60).toFixed(1) }} h</small>
-              </template>
-              <template v-else>–</template>
-            </td>
-          </template>
+          <td
+            v-for="{ key, cell } in r.cells"
+            :key="key"
+            :class="{ none: !cell, deep: cell && shade(cell.shown.median, cell.minutes) > 0.45 }"
+            :style="cell ? { '--shade': shade(cell.shown.median, cell.minutes) } : undefined"
+          >
+            <template v-if="cell">
+              <b>{{ cell.shown.median.toFixed(1) }}</b>
+              <small>{{ cell.shown.low.toFixed(1) }}–{{ cell.shown.high.toFixed(1) }}</small>
+              <small>{{ cell.events }} in {{ (cell.minutes / 60).toFixed(1) }} h</small>
+            </template>
+            <template v-else>–</template>
+          </td>
         </tr>
       </tbody>
     </table>
@@ -63,6 +69,9 @@ td {
   border-radius: 8px;
   background: rgba(var(--v-theme-primary), var(--shade, 0));
   line-height: 1.25;
+}
+tbody th {
+  vertical-align: middle;
 }
 thead td,
 td.none {

@@ -50,6 +50,7 @@ const VERDICTS = {
             <p>
               {{ rate(p.rate) }} in {{ (p.minutes / 60).toFixed(1) }} h, against {{ rate(p.rest.rate) }} for the rest.
               <span class="quiet">Luck does as well in {{ percent(p.luck) }} of shuffles.</span>
+              <span v-if="p.same.length" class="quiet"> The same effort is also: {{ p.same.join('; ') }}.</span>
             </p>
           </li>
         </ol>

@@ -25,35 +25,41 @@ const print = () => window.print()
       <dl>
         <div>
           <dt>Outings</dt>
-          <dd>{{ season.outings }}</dd>
-          <small>{{ season.blanks }} blank</small>
+          <dd>
+            {{ season.outings }}<small>{{ season.blanks }} blank</small>
+          </dd>
         </div>
         <div>
           <dt>On the water</dt>
-          <dd>{{ season.hours.toFixed(0) }} h</dd>
-          <small>of effort, breaks left out</small>
+          <dd>{{ season.hours.toFixed(0) }} h<small>of effort, breaks left out</small></dd>
         </div>
         <div>
           <dt>Landed</dt>
-          <dd>{{ season.landed }}</dd>
-          <small
-            >of {{ season.takes }} takes<template v-if="season.landedShare !== null"
-              >, {{ Math.round(100 * season.landedShare) }} %</template
-            ></small
-          >
+          <dd>
+            {{ season.landed
+            }}<small
+              >of {{ season.takes }} takes<template v-if="season.landedShare !== null"
+                >, {{ Math.round(100 * season.landedShare) }} %</template
+              ></small
+            >
+          </dd>
         </div>
         <div>
           <dt>Takes an hour</dt>
-          <dd>{{ season.rate.median.toFixed(2) }}</dd>
-          <small>{{ season.rate.low.toFixed(2) }}–{{ season.rate.high.toFixed(2) }}</small>
+          <dd>
+            {{ season.rate.median.toFixed(2)
+            }}<small>{{ season.rate.low.toFixed(2) }}–{{ season.rate.high.toFixed(2) }}</small>
+          </dd>
         </div>
         <div v-if="season.longest">
           <dt>Longest</dt>
-          <dd>{{ show(season.longest.lengthM, 'lureLength') }}</dd>
-          <small
-            >{{ speciesOf(season.longest.speciesId)?.name }}, {{ season.longest.lure }},
-            {{ season.longest.date }}</small
-          >
+          <dd>
+            {{ show(season.longest.lengthM, 'lureLength')
+            }}<small
+              >{{ speciesOf(season.longest.speciesId)?.name }}, {{ season.longest.lure }},
+              {{ season.longest.date }}</small
+            >
+          </dd>
         </div>
       </dl>
       <div class="two">
@@ -64,7 +70,7 @@ const print = () => window.print()
           <thead>
             <tr>
               <th>Month</th>
-              <th />
+              <th><span class="sr-only">as a bar</span></th>
               <th class="num">Hours</th>
               <th class="num">Landed</th>
             </tr>
@@ -125,6 +131,13 @@ dd {
   font-weight: 750;
   font-size: 2rem;
   line-height: 1.1;
+}
+dd small {
+  display: block;
+  font-family: var(--v-font-body);
+  font-weight: 400;
+  font-size: 0.86rem;
+  line-height: 1.3;
 }
 .two {
   display: grid;
