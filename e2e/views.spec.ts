@@ -79,6 +79,30 @@ for (const visit of VISITS)
     }
   })
 
+test('axe finds nothing on the outing under way, part by part, by day and by night', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.emulateMedia({ reducedMotion: 'reduce' })
+  await open(page, '/outing')
+  await page.getByRole('button', { name: /^Start with/ }).click()
+  await page.locator('.live').waitFor()
+  await page.locator('.thumb .fish').click()
+  expect(await violations(page, '.sheet')).toEqual([])
+  await page.locator('[data-answer=landed]').click()
+  await page.getByRole('region', { name: 'The fish' }).waitFor()
+  for (const part of ['Next', 'Spot', 'Casts', 'Timers', 'A or B', 'Water', 'Log']) {
+    await page
+      .getByRole('navigation', { name: 'Parts of the outing' })
+      .getByRole('button', { name: part, exact: true })
+      .click()
+    expect([part, await violations(page, '.live')]).toEqual([part, []])
+  }
+  await page.getByRole('button', { name: 'Night colours' }).click()
+  await expect(page.locator('.v-application')).toHaveCSS('background-color', NIGHT)
+  expect(await violations(page, '.live', ['color-contrast'])).toEqual([])
+  await page.locator('.hand').click()
+  expect(await violations(page, '.sheet')).toEqual([])
+})
+
 test('axe finds nothing on the parts of an answer, and they fit 360 px', async ({ page }) => {
   await open(page, '/')
   await page.locator('[data-lure]').first().waitFor()
