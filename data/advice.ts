@@ -118,9 +118,9 @@ export const SIGNS = [
   },
   {
     answer: 'eaten-pause',
-    says: 'They eat on the pause: let it stand longer.',
+    says: 'They eat on the pause: keep the pauses.',
     facts: [18, 28],
-    toward: { cadence: 'up' },
+    toward: { cadence: 'stay' },
   },
   {
     answer: 'eaten-fall',

@@ -166,6 +166,28 @@ describe('what it notices', () => {
     expect(signsFor(trials, 'cadence', '1', '0')).toBeGreaterThan(1.3)
     expect(signsFor(trials, 'cadence', '1', '2')).toBeLessThan(0.8)
   })
+  it('the same of fish that were landed, and a hook outside the mouth for a slap (fact 22)', () => {
+    const fish = {
+      speciesId: 'perch',
+      lengthM: 0.3,
+      massKg: null,
+      hooked: 'outside',
+      ate: 'winding',
+      released: true,
+    } as const
+    const landed: Said = { kind: 'answer', answer: 'landed', aim: null, fish }
+    const said: [number, Said][] = [
+      [0, hand('first', 'stop-go')],
+      [4, landed],
+      [8, landed],
+      [12, landed],
+    ]
+    const [trial] = trialsOf(inputOf(said, 20).account.stretches, at(20))
+    expect(trial?.answers).toEqual(['landed', 'landed', 'landed'])
+    expect(trial?.signs.filter((s) => s === 'eaten-winding')).toHaveLength(3)
+    expect(trial && signsFor([trial], 'colour', 'silver', 'hot')).toBeGreaterThan(1)
+    expect(trial && signsFor([trial], 'cadence', '1', '0')).toBeGreaterThan(1)
+  })
   it('how long what is in the hand has been fished, over readings too', () => {
     const { account } = inputOf(
       [
@@ -191,7 +213,12 @@ describe('what the day teaches', () => {
     const [base] = trialsOf(account.stretches, at(20))
     if (!base) throw new Error('no trial')
     const { size, ...rest } = over
-    return { ...base, ...rest, levels: { ...base.levels, size: size ?? base.levels.size } }
+    return {
+      ...base,
+      ...rest,
+      signs: rest.answers ?? base.signs,
+      levels: { ...base.levels, size: size ?? base.levels.size },
+    }
   }
   it('a step that took is believed in, one that was only touched is not', () => {
     const belief = learnDay(

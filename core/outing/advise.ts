@@ -11,7 +11,7 @@ import {
 import { showMeasure, type UnitSystem } from '../quantity'
 import { rateAt } from '../rate'
 import type { Conditions } from '../water'
-import { answerOf } from './answer'
+import { answerOf, type AnswerId } from './answer'
 import { learnDay, promise, signsFor, usedTo, type Belief, type Trial } from './belief'
 import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
 import { minutesBetween, type Carried, type Variable } from './outing'
@@ -66,19 +66,35 @@ export function trialsOf(stretches: readonly Stretch[], now: string): Trial[] {
       ...base,
       levels: levelsOf({ ...s, aim }, s.water),
       minutes: s.minutes * share,
-      ...shownIn(s.answers.filter((a) => aim === null || a.aim === aim)),
+      ...shownIn(
+        s.answers.filter((a) => aim === null || a.aim === aim),
+        s.way.restS > 0,
+      ),
     })
     if (aims.length === 0 || aimed.length < s.casts.length) return [of(null, 1)]
     return aims.map((aim) => of(aim, aimed.filter((c) => c.aim === aim).length / Math.max(1, aimed.length)))
   })
 }
 
-function shownIn(answers: Stretch['answers']): Pick<Trial, 'answers' | 'showings'> {
+function shownIn(answers: Stretch['answers'], paused: boolean): Pick<Trial, 'answers' | 'signs' | 'showings'> {
   const showings = answers.filter((a, i) => {
     const before = answers[i - 1]
     return !before || minutesBetween(before.at, a.at) > LEARNING.schoolMin
   })
-  return { answers: answers.map((a) => a.answer), showings: showings.length }
+  return {
+    answers: answers.map((a) => a.answer),
+    signs: answers.flatMap((a) => signsOf(a, paused)),
+    showings: showings.length,
+  }
+}
+
+/** A fish landed tells how it took, where there was a pause to take on; hooked outside the mouth, it slapped at the wrong one (fact 22). */
+function signsOf({ answer, fish }: Stretch['answers'][number], paused: boolean): AnswerId[] {
+  return [
+    answer,
+    ...(fish?.ate && paused ? [`eaten-${fish.ate}` as const] : []),
+    ...(fish?.hooked === 'outside' ? (['slap'] as const) : []),
+  ]
 }
 
 /** How long what is in the hand has been fished unchanged, min. */
@@ -353,7 +369,7 @@ function whyOf(
     const by = Number(levels[variable]) - Number(from[variable])
     if (way !== 'other' && (way === 'down') !== by < 0) return false
     return trials.some(
-      (t) => t.agoMin < LEARNING.halfLifeMin && t.levels[variable] === from[variable] && t.answers.includes(s.answer),
+      (t) => t.agoMin < LEARNING.halfLifeMin && t.levels[variable] === from[variable] && t.signs.includes(s.answer),
     )
   })
   if (spoken[0]) return { why: spoken[0].says, facts: spoken[0].facts }

@@ -9,6 +9,8 @@ export interface Trial {
   readonly levels: Levels
   readonly minutes: number
   readonly answers: readonly AnswerId[]
+  /** What the answers tell: themselves, and how a fish that was landed had taken and been hooked. */
+  readonly signs: readonly AnswerId[]
   /** Schools that showed themselves: answers close together are one. */
   readonly showings: number
   /** Points of the match for what was fished. */
@@ -160,7 +162,7 @@ function speaksFor(trials: readonly Trial[], variable: Variable, from: string, t
   for (const trial of trials) {
     if (trial.levels[variable] !== from) continue
     const weight = 0.5 ** (trial.agoMin / LEARNING.halfLifeMin)
-    for (const answer of trial.answers) {
+    for (const answer of trial.signs) {
       const sign = SIGNS.find((s) => s.answer === answer)
       const way = (sign?.toward as Partial<Record<Variable, string>> | undefined)?.[variable]
       if (!way) {

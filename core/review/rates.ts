@@ -1,6 +1,6 @@
 import { expected } from '../outing'
 import { believe, learn, showRate, type RateBelief, type RateShown } from '../rate'
-import { countOf, factorOf, type FactorId, type MeasureId, type Tried } from './record'
+import { countOf, factorOf, splitByAnswer, type FactorId, type MeasureId, type Tried } from './record'
 
 /** Rate of a part of the record, with what stands behind it. */
 export interface Cell {
@@ -89,11 +89,14 @@ function fitRatio(part: readonly Tried[], all: readonly Tried[]): number {
  * what was fished there; its effort is in minutes.
  */
 export function ratesBy(
-  tried: readonly Tried[],
+  record: readonly Tried[],
   rowBy: FactorId,
   columnBy: FactorId | null,
-  measure: MeasureId,
+  counted: MeasureId,
 ): RateTable {
+  const byAnswer = rowBy === 'answer' || columnBy === 'answer'
+  const tried = byAnswer ? splitByAnswer(record) : record
+  const measure = byAnswer ? 'answers' : counted
   const [rowOf, columnOf] = [factorOf(rowBy).of, columnBy ? factorOf(columnBy).of : null]
   const parts = new Map<string, { row: string; column: string; list: Tried[] }>()
   const rows = new Map<string, { key: string; label: string; order: number }>()
@@ -125,7 +128,7 @@ export function ratesBy(
     rows: inOrder(rows.values()),
     columns: inOrder(columns.values()),
     cells: [...parts.values()].map((p) => cellOf(p.row, p.column, p.list)),
-    all: cellOf('', '', tried),
+    all: byAnswer ? { ...cellOf('', '', tried), minutes: sums(record, measure).minutes } : cellOf('', '', tried),
     clumping,
   }
 }

@@ -1,4 +1,5 @@
 import {
+  ANSWERS,
   accountOf,
   answerOf,
   hourOf,
@@ -14,6 +15,7 @@ import type { Conditions } from '../water'
 export interface Tried {
   readonly outingId: string
   readonly placeId: string
+  readonly placeName: string
   readonly date: string
   readonly hour: number
   readonly minutes: number
@@ -23,6 +25,8 @@ export interface Tried {
   readonly spot: Stretch['spot']
   readonly water: Conditions
   readonly answers: readonly AnswerId[]
+  /** The one kind of answer looked at, where effort was split by answers. */
+  readonly only?: AnswerId
 }
 
 /** All effort of some outings; one still under way counts up to `now`. */
@@ -33,6 +37,7 @@ export function triedIn(outings: readonly Outing[], now: string): Tried[] {
       .map((s): Tried => ({
         outingId: outing.id,
         placeId: outing.water.placeId,
+        placeName: outing.placeName,
         date: s.from.slice(0, 10),
         hour: hourOf(s.from),
         minutes: s.minutes,
@@ -44,6 +49,11 @@ export function triedIn(outings: readonly Outing[], now: string): Tried[] {
         answers: s.answers.map((a) => a.answer),
       })),
   )
+}
+
+/** The same effort once for each kind of answer: every kind had all of the time to be given. */
+export function splitByAnswer(tried: readonly Tried[]): Tried[] {
+  return ANSWERS.flatMap(({ id }) => tried.map((t) => ({ ...t, only: id, answers: t.answers.filter((a) => a === id) })))
 }
 
 /** What is counted for a rate. */
@@ -105,6 +115,16 @@ export const FACTORS = [
     within: true,
     of: (t) => band(t.hour, [3, 6, 9, 12, 15, 18, 21], (a, b) => `${a}–${b ?? 24} h`),
   },
+  {
+    id: 'answer',
+    name: 'Answer',
+    within: true,
+    of: (t) => {
+      const at = ANSWERS.findIndex((a) => a.id === t.only)
+      const answer = ANSWERS[at]
+      return answer ? { key: answer.id, label: answer.name, order: at } : null
+    },
+  },
   { id: 'sky', name: 'Sky', within: true, of: (t) => named(t.water.sky, capital(t.water.sky)) },
   {
     id: 'temp',
@@ -114,7 +134,7 @@ export const FACTORS = [
   },
   { id: 'clarity', name: 'Clarity', within: false, of: (t) => band(t.water.visibilityM, [0.5, 1, 2, 4], range('m')) },
   { id: 'wind', name: 'Wind', within: false, of: (t) => band(t.water.windMps, [2, 5, 8], range('m/s')) },
-  { id: 'place', name: 'Place', within: false, of: (t) => named(t.placeId) },
+  { id: 'place', name: 'Place', within: false, of: (t) => named(t.placeId, t.placeName) },
   {
     id: 'species',
     name: 'Species sought',

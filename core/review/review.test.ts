@@ -24,6 +24,7 @@ function stretch(over: Partial<Tried> & { takes?: number }): Tried {
   return {
     outingId: 'o1',
     placeId: 'test-lake',
+    placeName: 'Test lake',
     date: '2026-06-12',
     hour: 8,
     minutes: 60,
@@ -145,6 +146,15 @@ describe('rates', () => {
     }
     const hours = ratesBy(DEMO, 'hour', null, 'bites').rows.map((r) => Number(r.label.split('–')[0]))
     expect(hours).toEqual([...hours].sort((a, b) => a - b))
+  })
+  it('by answer, every kind has all of the effort, and together they are all answers', () => {
+    const { cells, rows } = ratesBy(DEMO, 'answer', null, 'landed')
+    const minutes = DEMO.reduce((s, t) => s + t.minutes, 0)
+    expect(rows.map((r) => r.label)).toContain('Pecked')
+    expect(cells.reduce((s, c) => s + c.events, 0)).toBe(DEMO.reduce((s, t) => s + t.answers.length, 0))
+    for (const c of cells) expect(c.minutes).toBeCloseTo(minutes, 6)
+    const split = ratesBy(DEMO, 'colour', 'answer', 'bites').cells
+    expect(split.reduce((s, c) => s + c.events, 0)).toBe(DEMO.reduce((s, t) => s + t.answers.length, 0))
   })
   it('a blank is no zero: its median stands over nothing and under the rest', () => {
     const { cells } = ratesBy(
