@@ -126,6 +126,17 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Take the last entry back' }).tap()
     await expect.poll(async () => (await liveStored(page)).entries.length).toBe(1)
     expect(await fishOf()).toBe(before)
+    // The same out of the log, whichever entry it is.
+    await logged(page, async () => {
+      await page.locator('.thumb .fish').tap()
+      await page.locator('[data-answer=landed]').tap()
+    })
+    await logged(page, () => page.locator('.thumb .cast').tap())
+    expect(await fishOf()).toBe(before + 1)
+    const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
+    await parts.getByRole('button', { name: 'Log', exact: true }).tap()
+    await page.getByRole('button', { name: 'Take out: Landed' }).tap()
+    await expect.poll(fishOf).toBe(before)
   })
 
   test('fast taps are each written down once, in their order; a second page on the same outing loses none', async ({

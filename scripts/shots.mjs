@@ -102,7 +102,12 @@ const SHOTS = [
     },
   },
   { name: 'review', path: '/review', size: DESK },
-  { name: 'patterns', path: '/review/patterns', size: DESK, then: (page) => page.locator('.found li').first().waitFor() },
+  {
+    name: 'patterns',
+    path: '/review/patterns',
+    size: DESK,
+    then: (page) => page.locator('.found li').first().waitFor(),
+  },
   { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
 ]

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
-import { Outing, isOver, type Carried, type Entry, type EntryOf, type Said } from '../../core/outing'
+import { Outing, isOver, type Carried, type Entry, type Said } from '../../core/outing'
 import type { Lure } from '../../core/tackle'
 import { put, take, type Edit, type LogChange } from '../../storage/repository'
 import { plain } from '~/composables/plain'
@@ -68,17 +68,17 @@ export const useOutings = defineStore('outings', {
       await useBox().edit(`Started an outing at ${asked.place.name}`, edits, { quiet: true })
       return outing.id
     },
-    /** Writes something down. What comes back is the entry, stored: nothing is shown as logged before it is. */
-    async say<K extends Said>(
-      outing: Pick<Outing, 'id'>,
-      said: K,
-      label: string,
-      at = momentNow(),
-      edits: readonly Edit[] = [],
-    ): Promise<Entry> {
-      const entry = { id: crypto.randomUUID(), at, ...said } as Entry
+    /** Writes something down, with what hangs on it in the box. What comes back is stored: nothing is shown as logged before it is. */
+    async say<K extends Said>(outing: Outing, said: K, label: string): Promise<Entry> {
+      const entry = { id: crypto.randomUUID(), at: momentNow(), ...said } as Entry
+      const edits = this.hangsOn(outing, entry, 1)
       await this.change({ outingId: outing.id, add: [entry], drop: [], edits }, label)
       return entry
+    },
+    /** Takes an entry out, and back what hung on it in the box. */
+    async drop(outing: Outing, entry: Entry, label: string) {
+      const edits = this.hangsOn(outing, entry, -1)
+      await this.change({ outingId: outing.id, add: [], drop: [entry.id], edits }, label)
     },
     /** Several things at once, all or none. */
     async change(change: LogChange, label: string) {
@@ -89,21 +89,27 @@ export const useOutings = defineStore('outings', {
     async takeBack(outing: Outing) {
       const last = outing.entries[outing.entries.length - 1]
       if (!last || outing.entries.length <= 1) return
-      await this.change(
-        { outingId: outing.id, add: [], drop: [last.id], edits: this.fishEdits(outing, last, -1) },
-        'Took the last entry back',
-      )
+      await this.drop(outing, last, 'Took the last entry back')
     },
-    /** A fish landed counts on the lure that took it: its hooks and its cost go by it. */
-    fishEdits(outing: Outing, entry: Pick<EntryOf<'answer'>, 'kind'> | Entry, by: 1 | -1): Edit[] {
-      if (entry.kind !== 'answer' || (entry as EntryOf<'answer'>).answer !== 'landed') return []
-      const lure = this.lureInHand(outing)
-      return lure ? [put('lures', plain({ ...lure, fish: Math.max(0, lure.fish + by) }))] : []
+    /**
+     * What an entry means for the box: a fish landed counts on the lure that took it, a lure lost is one less. `by` is 1 when the entry comes, −1 when it
+     * goes.
+     */
+    hangsOn(outing: Outing, entry: Entry | Said, by: 1 | -1): Edit[] {
+      const lure = this.lureAt(outing, entry)
+      if (!lure) return []
+      if (entry.kind === 'answer' && entry.answer === 'landed')
+        return [put('lures', plain({ ...lure, fish: Math.max(0, lure.fish + by) }))]
+      if (entry.kind === 'lost-lure') return [put('lures', plain({ ...lure, count: Math.max(0, lure.count - by) }))]
+      return []
     },
-    lureInHand(outing: Outing): Lure | null {
-      const rig = [...outing.entries].reverse().find((e) => e.kind === 'rig')
-      const carried = rig?.kind === 'rig' ? outing.carried.find((c) => c.id === rig.carriedId) : undefined
-      return (carried?.lureId ? useBox().lureById.get(carried.lureId) : null) ?? null
+    /** The lure that was in the hand at an entry, or is now. */
+    lureAt({ entries, carried }: Outing, entry: Entry | Said): Lure | null {
+      const at = 'id' in entry ? entries.findIndex((e) => e.id === entry.id) : -1
+      const before = at < 0 ? entries : entries.slice(0, at)
+      const rig = [...before].reverse().find((e) => e.kind === 'rig')
+      const held = rig?.kind === 'rig' ? carried.find((c) => c.id === rig.carriedId) : undefined
+      return (held?.lureId ? useBox().lureById.get(held.lureId) : null) ?? null
     },
     /** Puts an outing in the place of what has its id. */
     save(outing: Outing, label: string) {

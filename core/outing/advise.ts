@@ -10,7 +10,6 @@ import {
 } from '../../data/advice'
 import { showMeasure, type UnitSystem } from '../quantity'
 import { rateAt } from '../rate'
-import type { Conditions } from '../water'
 import { answerOf, type AnswerId } from './answer'
 import { learnDay, promise, signsFor, usedTo, type Belief, type Trial } from './belief'
 import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
@@ -317,7 +316,7 @@ export function advise(input: AdviceInput): Advice | null {
     variable: best.variable,
     to: best.to,
     also: best.also,
-    does: doesOf(best, from, account.water, input.system ?? 'metric'),
+    does: doesOf(best, from, account, input.system ?? 'metric'),
     ...whyOf(best, from, trials, input),
     giveMin: giveFor(belief.showingsPerMin * hoped),
     gain: {
@@ -328,14 +327,16 @@ export function advise(input: AdviceInput): Advice | null {
   }
 }
 
-function doesOf({ variable, to, levels }: Weighed, from: Levels, { depthM }: Conditions, system: UnitSystem): string {
+function doesOf({ variable, to, levels }: Weighed, from: Levels, { water, spot }: Account, system: UnitSystem): string {
   const words = (table: readonly string[], step: string) => table[Number(step)] ?? ''
   const rig = to.carried.name
   switch (variable) {
     case 'place':
-      return to.spot ? `Move to ${spotWords(to.spot)}` : 'Move on'
+      return to.spot
+        ? `Move to ${spotWords(to.spot)}${to.spot.stop === (spot?.stop ?? to.spot.stop) ? '' : ` at stop ${to.spot.stop}`}`
+        : 'Move on'
     case 'depth':
-      return `Fish it ${words(STEP_WORDS.depth, levels.depth)}, about ${showMeasure(to.way.depthM, 'depth', system)} down of ${showMeasure(depthM, 'depth', system)}`
+      return `Fish it ${words(STEP_WORDS.depth, levels.depth)}, about ${showMeasure(to.way.depthM, 'depth', system)} down of ${showMeasure(water.depthM, 'depth', system)}`
     case 'speed':
       return `Work it ${words(STEP_WORDS.speed, levels.speed)}: ${to.way.name.toLowerCase()}`
     case 'cadence':

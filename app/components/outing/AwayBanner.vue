@@ -13,6 +13,8 @@ const back = momentNow()
 let timer: ReturnType<typeof setInterval> | undefined
 
 function remember() {
+  // Until the question is answered, the last sign of life stays what it was.
+  if (seen.value) return
   try {
     localStorage.setItem(KEY, momentNow())
   } catch {

@@ -18,8 +18,6 @@ import {
 import { cadenceOf } from '../../../core/match'
 import { retrieveOf } from '../../../core/tackle'
 import { speciesOf } from '../../../core/water'
-import { put } from '../../../storage/repository'
-import { plain } from '~/composables/plain'
 import { useLiveOuting } from '~/composables/useLiveOuting'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
@@ -129,14 +127,10 @@ function answer(id: AnswerId) {
         }
       : null
   return after(async () => {
-    const edits =
-      id === 'landed' && lure.value ? [put('lures', plain({ ...lure.value, fish: lure.value.fish + 1 }))] : []
     const entry = await outings.say(
       props.outing,
       { kind: 'answer', answer: id, aim: aim.value, fish },
       answerOf(id).name,
-      undefined,
-      edits,
     )
     said.value = `Written down: ${answerOf(id).says}.`
     if (id === 'landed') detailsId.value = entry.id
@@ -160,9 +154,7 @@ function takeRig(carriedId: string, wayId: string) {
 function lost() {
   sheet.value = null
   return after(async () => {
-    const one = lure.value
-    const edits = one && one.count > 0 ? [put('lures', plain({ ...one, count: one.count - 1 }))] : []
-    await outings.say(props.outing, { kind: 'lost-lure' }, `${inHand.value?.carried.name} lost`, undefined, edits)
+    await outings.say(props.outing, { kind: 'lost-lure' }, `${inHand.value?.carried.name} lost`)
     said.value = `${inHand.value?.carried.name} is written off; the box counts one less.`
   })
 }
@@ -237,10 +229,7 @@ function turnTo(carriedId: string) {
   const rig = props.outing.carried.find((c) => c.id === carriedId)
   if (rig?.ways[0]) void takeRig(rig.id, rig.ways[0].id)
 }
-const drop = (entry: Entry) =>
-  after(() =>
-    outings.change({ outingId: props.outing.id, add: [], drop: [entry.id], edits: [] }, 'Taken out of the log'),
-  )
+const drop = (entry: Entry) => after(() => outings.drop(props.outing, entry, 'Taken out of the log'))
 const takeBack = () =>
   after(async () => {
     detailsId.value = null
