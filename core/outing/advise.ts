@@ -234,7 +234,11 @@ export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Be
       const most = variable === 'family' ? DRAGS.most.family : DRAGS.most.other
       // A change that brings another kind of lure along is a change of the kind.
       if (also.length > most || (variable !== 'family' && also.some((v) => !LOOSE.has(v)))) return []
-      const speaks = turned.reduce((all, v) => all * sign(v, levels[v]), 1)
+      // One answer speaks of several variables, but once: together they say no more than the signs that there are.
+      const speaks = Math.min(
+        LEARNING.sign ** LEARNING.mostSigns,
+        turned.reduce((all, v) => all * sign(v, levels[v]), 1),
+      )
       let ratio = (promise(belief, levels, to.way.fit, variable, speaks) * charm(to)) / stands
       ratio *= DRAGS.costs ** also.length
       ratio *= 1 - costMin(current, to) / LEARNING.horizonMin
@@ -358,21 +362,28 @@ function doesOf({ variable, to, levels }: Weighed, from: Levels, { water, spot }
 
 const MINUTES_WORTH_SAYING = 5
 
+/** Whether an answer that was given on the step left speaks for the step gone to. */
+function speaksOf(
+  sign: (typeof SIGNS)[number],
+  v: Variable,
+  levels: Levels,
+  from: Levels,
+  trials: readonly Trial[],
+): boolean {
+  const way = (sign.toward as Partial<Record<Variable, string>>)[v]
+  if (!way || way === 'stay') return false
+  const by = Number(levels[v]) - Number(from[v])
+  if (way !== 'other' && (way === 'down') !== by < 0) return false
+  return trials.some((t) => t.agoMin < LEARNING.halfLifeMin && t.levels[v] === from[v] && t.signs.includes(sign.answer))
+}
+
 function whyOf(
-  { variable, levels }: Weighed,
+  { variable, levels, also }: Weighed,
   from: Levels,
   trials: readonly Trial[],
   { account, now }: AdviceInput,
 ): Pick<Change, 'why' | 'facts'> {
-  const spoken = SIGNS.filter((s) => {
-    const way = (s.toward as Partial<Record<Variable, string>>)[variable]
-    if (!way || way === 'stay') return false
-    const by = Number(levels[variable]) - Number(from[variable])
-    if (way !== 'other' && (way === 'down') !== by < 0) return false
-    return trials.some(
-      (t) => t.agoMin < LEARNING.halfLifeMin && t.levels[variable] === from[variable] && t.signs.includes(s.answer),
-    )
-  })
+  const spoken = SIGNS.filter((s) => [variable, ...also].some((v) => speaksOf(s, v, levels, from, trials)))
   if (spoken[0]) return { why: spoken[0].says, facts: spoken[0].facts }
   const forgotten = sizeUnchangedMin(account)
   if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN)
