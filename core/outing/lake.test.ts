@@ -3,8 +3,8 @@ import { chance } from '../chance'
 import { dayAt } from '../testing/day-at'
 import { fishDay, type Angler } from '../testing/fished-day'
 
-/** Seeds of tuning began at 1001: these days were never tuned on. */
-const DAYS = Array.from({ length: 300 }, (_, i) => i + 1)
+/** Days that were never looked at while the adviser was made: it saw seeds up to 2100. */
+const DAYS = Array.from({ length: 300 }, (_, i) => 5001 + i)
 const PLACES = [dayAt('vessamere-north'), dayAt('vessamere-south'), dayAt('quillskar')]
 
 const takesOf = (angler: Angler, day: 'marked' | 'mild', seeds = DAYS) =>
