@@ -116,8 +116,7 @@ const nightWarning = computed(() => water.reading?.light === 'night')
             {{ box.box.lures.length }} lures weighed<template v-if="match.ms">
               in {{ Math.round(match.ms) }} ms</template
             >
-            · <NuxtLink to="/rules">rules and schools</NuxtLink> ·
-            <NuxtLink to="/outing">go fishing</NuxtLink>
+            · <NuxtLink to="/rules">rules and schools</NuxtLink>
           </p>
         </header>
         <p v-if="match.status === 'working'" class="note" role="status">Weighing the box …</p>
