@@ -4,6 +4,7 @@ const PORT = 4399
 
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/seed-demo.ts',
   // Two cores; each test has a browser context of its own.
   workers: 2,
   fullyParallel: true,

@@ -2,6 +2,8 @@ import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
   test: {
+    // Left alone it keeps one core free, for a page that watches.
+    maxWorkers: 2,
     projects: [
       {
         test: {

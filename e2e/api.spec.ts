@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 
 async function examples(request: import('@playwright/test').APIRequestContext) {
   const { paths } = await (await request.get('/api/openapi.json')).json()

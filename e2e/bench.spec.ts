@@ -1,5 +1,8 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './browser'
 import { open, undo } from './open'
+
+// The page's clock is taken in hand.
+test.use({ ownContext: true })
 
 /** The page's clock is set by hand, so that a stopwatch reads what the test says and nothing waits. */
 async function openTimed(page: Page, path: string) {

@@ -3,7 +3,8 @@ import { once } from 'node:events'
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { chromium, expect, test, type Page } from '@playwright/test'
+import { chromium } from '@playwright/test'
+import { expect, test, type Page } from './browser'
 import { DEMO_LURES, choose, expectLures, lureInBox, open, undo } from './open'
 
 /** A Chromium of its own that can be killed outright. */

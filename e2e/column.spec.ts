@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { open, rankedNames } from './open'
 
 test('dragging the zone moves path, share and ranking while the finger is down', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { DEMO_LURES, choose, expectLures, lureInBox, open, rankedNames, ranking, undo } from './open'
 
 /** Small things that anglers do all the time. */

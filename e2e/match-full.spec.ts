@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { open } from './open'
 
 test.beforeEach(async ({ page }) => open(page))

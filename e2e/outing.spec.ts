@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './browser'
 import { advise, accountOf, levelsOf, spotsOf, type Carried, type Outing, type Spot } from '../core/outing'
 import { Lake } from '../core/testing/lake'
 import { DAY, open } from './open'
@@ -217,73 +217,81 @@ test.describe('on a phone', () => {
   })
 })
 
-test('a day of six hours on the simulated lake, fished through the page by following its advice', async ({ page }) => {
-  test.setTimeout(240_000)
-  await page.setViewportSize({ width: 390, height: 844 })
-  await page.clock.install({ time: DAY })
-  await page.goto('/outing')
-  await page.getByRole('button', { name: /^Start with/ }).click()
-  await expect(live(page)).toBeVisible()
-  const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
-  await parts.getByRole('button', { name: 'Spot', exact: true }).click()
-  await logged(page, () => page.locator('[data-spot]').first().click())
-  await parts.getByRole('button', { name: 'Next', exact: true }).click()
-  const { carried, water } = await liveStored(page)
-  const at = (await live(page).getAttribute('data-at')) ?? ''
-  const spots: Spot[] = spotsOf(1, at.split(':')[1] ?? '')
-  const lake = new Lake(42, carried, spots, water.depthM, 360)
-  const hand = async (): Promise<{ carried: Carried; way: Carried['ways'][number]; spot: Spot | null }> => {
-    const rig = carried.find(async () => true) && (await page.locator('.hand').getAttribute('data-carried'))
-    const wayId = await page.locator('.hand').getAttribute('data-way')
-    const now = carried.find((c) => c.id === rig)
-    const way = now?.ways.find((w) => w.id === wayId)
-    const where = (await live(page).getAttribute('data-at')) ?? ''
-    if (!now || !way) throw new Error('nothing in hand')
-    return { carried: now, way, spot: spots.find((s) => `${s.stop}:${s.featureId}:${s.spotId}` === where) ?? null }
-  }
-  const STEP = 6
-  let [takes, followed] = [0, 0]
-  for (let min = 0; min < 360; min += STEP) {
-    const fishing = await hand()
-    const shown = Array.from({ length: STEP }, (_, i) => lake.minute(min + i, fishing)).flat()
-    await page.clock.fastForward(STEP * 60_000)
-    for (const { answer } of shown) {
-      await logged(page, async () => {
-        await page.locator('.thumb .fish').click()
-        await page.locator(`[data-answer="${answer}"]`).click()
-      })
-      if (answer === 'landed') await page.getByRole('button', { name: 'Done' }).click()
-      if (answer === 'landed' || answer === 'lost') takes += 1
+test.describe('by a clock taken in hand', () => {
+  test.use({ ownContext: true })
+
+  test('a day of six hours on the simulated lake, fished through the page by following its advice', async ({
+    page,
+  }) => {
+    test.setTimeout(240_000)
+    await page.setViewportSize({ width: 390, height: 844 })
+    await page.clock.install({ time: DAY })
+    await page.goto('/outing')
+    await page.getByRole('button', { name: /^Start with/ }).click()
+    await expect(live(page)).toBeVisible()
+    const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
+    await parts.getByRole('button', { name: 'Spot', exact: true }).click()
+    await logged(page, () => page.locator('[data-spot]').first().click())
+    await parts.getByRole('button', { name: 'Next', exact: true }).click()
+    const { carried, water } = await liveStored(page)
+    const at = (await live(page).getAttribute('data-at')) ?? ''
+    const spots: Spot[] = spotsOf(1, at.split(':')[1] ?? '')
+    const lake = new Lake(42, carried, spots, water.depthM, 360)
+    const hand = async (): Promise<{ carried: Carried; way: Carried['ways'][number]; spot: Spot | null }> => {
+      const rig = carried.find(async () => true) && (await page.locator('.hand').getAttribute('data-carried'))
+      const wayId = await page.locator('.hand').getAttribute('data-way')
+      const now = carried.find((c) => c.id === rig)
+      const way = now?.ways.find((w) => w.id === wayId)
+      const where = (await live(page).getAttribute('data-at')) ?? ''
+      if (!now || !way) throw new Error('nothing in hand')
+      return { carried: now, way, spot: spots.find((s) => `${s.stop}:${s.featureId}:${s.spotId}` === where) ?? null }
     }
-    const follow = page.locator('[data-advice=take]')
-    if (!(await follow.isVisible())) continue
-    const said = await page.locator('.advice .does').textContent()
-    const before = await hand()
-    await logged(page, () => follow.click())
-    await expect(follow).toBeHidden()
-    const after = await hand()
-    followed += 1
-    expect([said, levelsOf(after, water)]).not.toEqual([said, levelsOf(before, water)])
-  }
-  const outing = await liveStored(page)
-  const last = new Date(DAY.getTime() + 360 * 60_000).toISOString()
-  const { stretches } = accountOf(outing, last)
-  const minutes = stretches.reduce((sum, s) => sum + s.minutes, 0)
-  console.info(
-    `six hours through the page: ${takes} takes, advice followed ${followed} times, ${Math.round(minutes)} min of effort`,
-  )
-  expect(minutes).toBeGreaterThan(350)
-  expect(followed).toBeGreaterThanOrEqual(3)
-  expect(outing.entries.filter((e) => e.kind === 'answer' && ['landed', 'lost'].includes(e.answer))).toHaveLength(takes)
-  expect(takes).toBeGreaterThan(0)
-  // The page tells what the core tells of the same log.
-  const account = accountOf(outing, last)
-  const advice = advise({ account, carried, spots, schooling: true, now: last })
-  expect(advice).not.toBeNull()
-  await parts.getByRole('button', { name: 'Log', exact: true }).click()
-  await page.getByRole('button', { name: 'End the outing' }).click()
-  await page.getByRole('button', { name: 'End it', exact: true }).click()
-  await expect(page.getByRole('region', { name: 'Outings gone by' }).getByRole('link').first()).toContainText(
-    /6\.\d h|5\.9 h/,
-  )
+    const STEP = 6
+    let [takes, followed] = [0, 0]
+    for (let min = 0; min < 360; min += STEP) {
+      const fishing = await hand()
+      const shown = Array.from({ length: STEP }, (_, i) => lake.minute(min + i, fishing)).flat()
+      await page.clock.fastForward(STEP * 60_000)
+      for (const { answer } of shown) {
+        await logged(page, async () => {
+          await page.locator('.thumb .fish').click()
+          await page.locator(`[data-answer="${answer}"]`).click()
+        })
+        if (answer === 'landed') await page.getByRole('button', { name: 'Done' }).click()
+        if (answer === 'landed' || answer === 'lost') takes += 1
+      }
+      const follow = page.locator('[data-advice=take]')
+      if (!(await follow.isVisible())) continue
+      const said = await page.locator('.advice .does').textContent()
+      const before = await hand()
+      await logged(page, () => follow.click())
+      await expect(follow).toBeHidden()
+      const after = await hand()
+      followed += 1
+      expect([said, levelsOf(after, water)]).not.toEqual([said, levelsOf(before, water)])
+    }
+    const outing = await liveStored(page)
+    const last = new Date(DAY.getTime() + 360 * 60_000).toISOString()
+    const { stretches } = accountOf(outing, last)
+    const minutes = stretches.reduce((sum, s) => sum + s.minutes, 0)
+    console.info(
+      `six hours through the page: ${takes} takes, advice followed ${followed} times, ${Math.round(minutes)} min of effort`,
+    )
+    expect(minutes).toBeGreaterThan(350)
+    expect(followed).toBeGreaterThanOrEqual(3)
+    expect(outing.entries.filter((e) => e.kind === 'answer' && ['landed', 'lost'].includes(e.answer))).toHaveLength(
+      takes,
+    )
+    expect(takes).toBeGreaterThan(0)
+    // The page tells what the core tells of the same log.
+    const account = accountOf(outing, last)
+    const advice = advise({ account, carried, spots, schooling: true, now: last })
+    expect(advice).not.toBeNull()
+    await parts.getByRole('button', { name: 'Log', exact: true }).click()
+    await page.getByRole('button', { name: 'End the outing' }).click()
+    await page.getByRole('button', { name: 'End it', exact: true }).click()
+    await expect(page.getByRole('region', { name: 'Outings gone by' }).getByRole('link').first()).toContainText(
+      /6\.\d h|5\.9 h/,
+    )
+  })
 })

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { choose, open, rankedNames } from './open'
 
 test('a rod and line of one’s own are added, told what they are good for, and used by the match', async ({ page }) => {

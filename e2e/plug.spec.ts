@@ -3,7 +3,8 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { createServer } from 'node:net'
-import { chromium, expect, test, type Page } from '@playwright/test'
+import { chromium } from '@playwright/test'
+import { expect, test, type Page } from './browser'
 import { chance } from '../core/chance'
 
 const ARGS = [
@@ -18,9 +19,11 @@ const ARGS = [
   '--remote-debugging-port=0',
 ]
 const PULLS = 50
+/** At every so many pulls the whole browser goes, at the others the page's process. */
+const WHOLE_EVERY = 5
 const SEED = 12
 
-/** A browser of its own with a profile that outlives it, and the way to pull its plug. */
+/** A browser of its own with a profile that outlives it, and two ways to end what runs in it at once. */
 async function browserOn(profile: string, viewport = '390,844') {
   const child: ChildProcess = spawn(
     '/usr/bin/chromium',
@@ -41,11 +44,20 @@ async function browserOn(profile: string, viewport = '390,844') {
   })
   const browser = await chromium.connectOverCDP(endpoint)
   const [context] = browser.contexts()
-  const page = context?.pages()[0] ?? (await context?.newPage())
-  if (!page) throw new Error('no page')
+  if (!context) throw new Error('no context')
+  const cdp = await browser.newBrowserCDPSession()
   return {
-    page,
-    async pull() {
+    newPage: () => context.newPage(),
+    /** The processes in which pages run are killed; the browser stays. */
+    async pullPage(page: Page) {
+      const { processInfo } = await cdp.send('SystemInfo.getProcessInfo')
+      const crashed = page.waitForEvent('crash')
+      for (const { id } of processInfo.filter(({ type }) => type === 'renderer')) process.kill(id, 'SIGKILL')
+      await crashed
+      await page.close()
+    },
+    /** The whole browser is killed: it is many processes. */
+    async pullAll() {
       const ended = new Promise((resolve) => child.on('exit', resolve))
       process.kill(-(child.pid ?? 0), 'SIGKILL')
       await ended
@@ -61,9 +73,11 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
   const luck = chance(SEED)
   let confirmed = 0
   let lost = 0
+  let browser: Awaited<ReturnType<typeof browserOn>> | null = null
   try {
     for (let pull = 0; pull <= PULLS; pull++) {
-      const { page, pull: pullPlug } = await browserOn(profile)
+      browser ??= await browserOn(profile)
+      const page = await browser.newPage()
       await page.goto(`${baseURL}/outing`)
       if (pull === 0) await page.getByRole('button', { name: /^Start with/ }).click({ timeout: 60_000 })
       await page.locator('.live').waitFor({ timeout: 60_000 })
@@ -87,12 +101,17 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
         }, 20)
       })
       await new Promise((resolve) => setTimeout(resolve, 60 + Math.floor(420 * luck.next())))
-      await pullPlug()
+      if (pull % WHOLE_EVERY !== 0) await browser.pullPage(page)
+      else {
+        await browser.pullAll()
+        browser = null
+      }
     }
     console.info(`${PULLS} pulls of the plug, ${confirmed} entries confirmed, ${lost} lost`)
     expect(lost).toBe(0)
     expect(confirmed).toBeGreaterThan(PULLS)
   } finally {
+    await browser?.pullAll()
     rmSync(profile, { recursive: true, force: true, maxRetries: 5 })
   }
 })

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './browser'
 import { writeArchive } from '../core/exchange'
 import { demoWorld } from '../core/demo/world'
 import type { Rig } from '../core/tackle'

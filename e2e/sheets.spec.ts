@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './browser'
 import { BROKEN_ROWS, MENDED, messySheet } from '../core/testing/sheet'
 import { DEMO_LURES, choose, expectLures, open, undo } from './open'
 

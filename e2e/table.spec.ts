@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './browser'
 import { open, undo } from './open'
 
 const cell = (page: Page, lure: string, column: number) =>

@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test'
+import { expect, test, type Locator, type Page } from './browser'
 import { DEMO_LURES, expectLures, lureInBox, open, undo } from './open'
 import { manyLures } from './many'
 

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { open } from './open'
 
 test.beforeEach(async ({ page }) => open(page))

@@ -18,6 +18,7 @@ import {
   type CastPlan,
 } from '../core/motion'
 import { solveOde } from '../core/testing/ode.mjs'
+import { lakeDays, ratioText, takesOf, takesRatio } from '../core/testing/lake-days'
 import { messySheet } from '../core/testing/sheet'
 import { EMPTY_BOX, type Lure } from '../core/tackle'
 import { manyLures } from '../e2e/many'
@@ -304,6 +305,18 @@ async function inBrowser() {
   }
 }
 
+/** What following the advice brings on 300 simulated days; the tests fish 60. */
+function lake() {
+  const days = lakeDays(300)
+  const advised = takesOf('advised', 'marked', days)
+  const say = (name: string, ratio: ReturnType<typeof takesRatio>) => console.log(`${name} = ${ratioText(ratio)}`)
+  say('300 marked days, advised : first choice', takesRatio(advised, takesOf('stays', 'marked', days)))
+  say('300 marked days, advised : random change', takesRatio(advised, takesOf('random', 'marked', days)))
+  const mild = takesRatio(takesOf('advised', 'mild', days), takesOf('stays', 'mild', days))
+  say('300 mild days, advised : first choice', mild)
+}
+
+lake()
 lineAgainstOde()
 pathAgainstOde()
 fits()

@@ -82,25 +82,27 @@ export const useMatch = defineStore('match', () => {
     void useMatchWorker().stop()
   }
 
+  /** Box and log as the worker has them. They are long and seldom change: they go over once, not with every question, and only when one is asked. */
+  let sentBox: unknown = null
+  let sentRecord: unknown = null
+  async function sendInputs(): Promise<void> {
+    const work: Promise<void>[] = []
+    if (sentRecord !== record.entries) work.push(useMatchWorker().setRecord(plain((sentRecord = record.entries))))
+    if (sentBox !== box.box) work.push(useMatchWorker().setBox(plain((sentBox = box.box))))
+    await Promise.all(work)
+  }
+
   function start() {
-    // The log is long and seldom changes: like the box it goes over once, not with every question.
     watch(
-      () => record.entries,
-      async (now) => {
-        await useMatchWorker().setRecord(plain(now))
+      () => [shown.value > 0, record.entries, box.box] as const,
+      async ([looked]) => {
+        if (!looked) return
+        await sendInputs()
         refresh()
       },
       { immediate: true },
     )
-    watch(
-      () => box.box,
-      async (now) => {
-        await useMatchWorker().setBox(plain(now))
-        refresh()
-      },
-      { immediate: true },
-    )
-    watch(() => `${shown.value > 0} ${JSON.stringify(asked.value)}`, refresh)
+    watch(() => JSON.stringify(asked.value), refresh)
   }
 
   const rows = computed(() => early.value ?? answer.value?.rows ?? [])
@@ -151,5 +153,6 @@ export const useMatch = defineStore('match', () => {
     chooseRig,
     stop,
     start,
+    sendInputs,
   }
 })

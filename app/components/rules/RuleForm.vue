@@ -107,6 +107,7 @@ async function look() {
   const { rule } = made.value
   const asked = plain(match.asked)
   const worker = useMatchWorker()
+  await match.sendInputs()
   const without = await worker.preview({ ...asked, practice: { ...asked.practice, own: plain(others.value) } })
   const withIt = await worker.preview({
     ...asked,
