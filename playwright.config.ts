@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { BROWSER_ARGS, CHROMIUM } from './scripts/setup.mjs'
 
 const PORT = 4399
 
@@ -15,18 +16,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // Kept out, or every new context would fetch the whole application once more; the test without a network lets it in.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: { executablePath: CHROMIUM, args: BROWSER_ARGS },
   },
   webServer: {
     command: 'node .output/server/index.mjs',

@@ -1,82 +1,38 @@
-import { spawn } from 'node:child_process'
-import { once } from 'node:events'
-import { mkdtemp, rm } from 'node:fs/promises'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { chromium } from '@playwright/test'
 import { expect, test, type Page } from './browser'
+import { mortalBrowser, withProfile } from './mortal-browser'
 import { DEMO_LURES, choose, expectLures, lureInBox, open, undo } from './open'
-
-/** A Chromium of its own that can be killed outright. */
-async function mortalBrowser(profile: string) {
-  const child = spawn(
-    '/usr/bin/chromium',
-    [
-      '--headless=new',
-      '--no-sandbox',
-      '--disable-gpu',
-      '--no-first-run',
-      '--disable-sync',
-      '--remote-debugging-port=0',
-      `--user-data-dir=${profile}`,
-    ],
-    { detached: true, stdio: ['ignore', 'ignore', 'pipe'] },
-  )
-  let said = ''
-  const address = await new Promise<string>((resolve, reject) => {
-    child.stderr.on('data', (data: Buffer) => {
-      said += String(data)
-      const found = /DevTools listening on (ws:\S+)/.exec(said)
-      if (found?.[1]) resolve(found[1])
-    })
-    child.on('exit', () => reject(new Error(`chromium did not start: ${said}`)))
-  })
-  const browser = await chromium.connectOverCDP(address)
-  const [context] = browser.contexts()
-  if (!context) throw new Error('no context')
-  return {
-    page: await context.newPage(),
-    async kill() {
-      const gone = once(child, 'exit')
-      // The whole group: a browser is many processes.
-      process.kill(-(child.pid ?? 0), 'SIGKILL')
-      await gone
-    },
-  }
-}
 
 test('a browser killed in the middle of an edit loses at most the field being typed', async ({ baseURL }) => {
   test.slow()
-  const profile = await mkdtemp(join(tmpdir(), 'ygrion-mortal-'))
-  try {
+  await withProfile(async (profile) => {
     const first = await mortalBrowser(profile)
-    await first.page.goto(`${baseURL}/box`)
-    await (await lureInBox(first.page, 'Pirrip 7')).click()
-    const form = first.page.getByRole('dialog')
+    const page = await first.newPage()
+    await page.goto(`${baseURL}/box`)
+    await (await lureInBox(page, 'Pirrip 7')).click()
+    const form = page.getByRole('dialog')
     await form.getByLabel('Name').fill('Pirrip of the north')
     await form.getByLabel('Weighed (if so)').fill('7.9 g')
-    await choose(first.page, 'Flank', 'Copper')
+    await choose(page, 'Flank', 'Copper')
     await form.getByLabel('Notes').fill('Best at first light')
     await form.getByLabel('Fish landed on it').fill('23')
     await first.kill()
 
     const second = await mortalBrowser(profile)
-    await second.page.goto(`${baseURL}/box`)
-    await second.page.getByText(/You were changing Pirrip of the north/).waitFor()
-    await second.page.getByRole('button', { name: 'Carry on' }).click()
-    const again = second.page.getByRole('dialog')
+    const after = await second.newPage()
+    await after.goto(`${baseURL}/box`)
+    await after.getByText(/You were changing Pirrip of the north/).waitFor()
+    await after.getByRole('button', { name: 'Carry on' }).click()
+    const again = after.getByRole('dialog')
     await expect(again.getByLabel('Name')).toHaveValue('Pirrip of the north')
     await expect(again.getByLabel('Weighed (if so)')).toHaveValue('7.9')
     await expect(again.getByLabel('Notes')).toHaveValue('Best at first light')
     await again.getByRole('button', { name: 'Save' }).click()
-    await expect(await lureInBox(second.page, 'Pirrip of the north')).toContainText('7.9\u202fg weighed')
-    await second.page.reload()
-    await expectLures(second.page, DEMO_LURES)
-    await expect(second.page.getByText(/You were changing/)).toHaveCount(0)
+    await expect(await lureInBox(after, 'Pirrip of the north')).toContainText('7.9\u202fg weighed')
+    await after.reload()
+    await expectLures(after, DEMO_LURES)
+    await expect(after.getByText(/You were changing/)).toHaveCount(0)
     await second.kill()
-  } finally {
-    await rm(profile, { recursive: true, force: true, maxRetries: 5 })
-  }
+  })
 })
 
 test('a reload in the middle of adding a lure offers to carry on; throwing it away forgets it', async ({ page }) => {

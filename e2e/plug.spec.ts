@@ -1,82 +1,25 @@
-import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { spawn } from 'node:child_process'
 import { createServer } from 'node:net'
-import { chromium } from '@playwright/test'
-import { expect, test, type Page } from './browser'
 import { chance } from '../core/chance'
+import { expect, test, type Page } from './browser'
+import { mortalBrowser, withProfile, type MortalBrowser } from './mortal-browser'
 
-const ARGS = [
-  '--headless=new',
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-  '--remote-debugging-port=0',
-]
 const PULLS = 50
 /** At every so many pulls the whole browser goes, at the others the page's process. */
 const WHOLE_EVERY = 5
 const SEED = 12
 
-/** A browser of its own with a profile that outlives it, and two ways to end what runs in it at once. */
-async function browserOn(profile: string, viewport = '390,844') {
-  const child: ChildProcess = spawn(
-    '/usr/bin/chromium',
-    [...ARGS, `--user-data-dir=${profile}`, `--window-size=${viewport}`, 'about:blank'],
-    {
-      detached: true,
-      stdio: ['ignore', 'ignore', 'pipe'],
-    },
-  )
-  const endpoint = await new Promise<string>((resolve, reject) => {
-    let said = ''
-    child.stderr?.on('data', (part) => {
-      said += String(part)
-      const found = /ws:\/\/\S+/.exec(said)
-      if (found) resolve(found[0])
-    })
-    child.on('exit', () => reject(new Error(`the browser ended: ${said.slice(-300)}`)))
-  })
-  const browser = await chromium.connectOverCDP(endpoint)
-  const [context] = browser.contexts()
-  if (!context) throw new Error('no context')
-  const cdp = await browser.newBrowserCDPSession()
-  return {
-    newPage: () => context.newPage(),
-    /** The processes in which pages run are killed; the browser stays. */
-    async pullPage(page: Page) {
-      const { processInfo } = await cdp.send('SystemInfo.getProcessInfo')
-      const crashed = page.waitForEvent('crash')
-      for (const { id } of processInfo.filter(({ type }) => type === 'renderer')) process.kill(id, 'SIGKILL')
-      await crashed
-      await page.close()
-    },
-    /** The whole browser is killed: it is many processes. */
-    async pullAll() {
-      const ended = new Promise((resolve) => child.on('exit', resolve))
-      process.kill(-(child.pid ?? 0), 'SIGKILL')
-      await ended
-      await browser.close().catch(() => undefined)
-    },
-  }
-}
 const entriesShown = async (page: Page) => Number(await page.locator('.live').getAttribute('data-entries'))
 
 test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed entry is lost`, async ({ baseURL }) => {
   test.setTimeout(600_000)
-  const profile = mkdtempSync(join(tmpdir(), 'ygrion-plug-'))
   const luck = chance(SEED)
   let confirmed = 0
   let lost = 0
-  let browser: Awaited<ReturnType<typeof browserOn>> | null = null
-  try {
+  await withProfile(async (profile) => {
+    let browser: MortalBrowser | null = null
     for (let pull = 0; pull <= PULLS; pull++) {
-      browser ??= await browserOn(profile)
+      browser ??= await mortalBrowser(profile)
       const page = await browser.newPage()
       await page.goto(`${baseURL}/outing`)
       if (pull === 0) await page.getByRole('button', { name: /^Start with/ }).click({ timeout: 60_000 })
@@ -101,19 +44,17 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
         }, 20)
       })
       await new Promise((resolve) => setTimeout(resolve, 60 + Math.floor(420 * luck.next())))
-      if (pull % WHOLE_EVERY !== 0) await browser.pullPage(page)
+      if (pull % WHOLE_EVERY !== 0) await browser.crashPage(page)
       else {
-        await browser.pullAll()
+        await browser.kill()
         browser = null
       }
     }
-    console.info(`${PULLS} pulls of the plug, ${confirmed} entries confirmed, ${lost} lost`)
-    expect(lost).toBe(0)
-    expect(confirmed).toBeGreaterThan(PULLS)
-  } finally {
-    await browser?.pullAll()
-    rmSync(profile, { recursive: true, force: true, maxRetries: 5 })
-  }
+    await browser?.kill()
+  })
+  console.info(`${PULLS} pulls of the plug, ${confirmed} entries confirmed, ${lost} lost`)
+  expect(lost).toBe(0)
+  expect(confirmed).toBeGreaterThan(PULLS)
 })
 
 test.describe('without a network', () => {

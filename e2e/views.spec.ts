@@ -14,7 +14,7 @@ async function violations(page: Page, part = 'html', rules?: string[]) {
       ? axe.withRules(rules)
       : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
   ).analyze()
-  return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)}`)
+  return found.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)} ${v.nodes[0]?.failureSummary?.slice(0, 240)}`)
 }
 const LONG = ['tbody tr:nth-child(n + 9)', '[data-label]:nth-of-type(n + 9)', '[data-rule]:nth-of-type(n + 13)']
 /** What changes with the colours, and with the width; everything else is judged by day at full width. */
