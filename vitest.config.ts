@@ -1,4 +1,11 @@
+import { fileURLToPath } from 'node:url'
+import vue from '@vitejs/plugin-vue'
+import unimport from 'unimport/unplugin'
+import vuetify from 'vite-plugin-vuetify'
 import { defineConfig } from 'vitest/config'
+
+const app = fileURLToPath(new URL('app', import.meta.url))
+const nuxt = fileURLToPath(new URL('app/testing/nuxt.ts', import.meta.url))
 
 export default defineConfig({
   test: {
@@ -15,7 +22,30 @@ export default defineConfig({
         },
       },
       {
-        test: { name: 'app', include: ['storage/**/*.test.ts', 'app/**/*.test.ts'], testTimeout: 60_000 },
+        plugins: [
+          vue(),
+          vuetify({ autoImport: true }),
+          // What Nuxt imports by itself.
+          unimport.vite({
+            presets: [
+              'vue',
+              {
+                from: nuxt,
+                imports: ['useHead', 'useRoute', 'useRouter', 'navigateTo', 'definePageMeta', 'onNuxtReady'],
+              },
+            ],
+          }),
+        ],
+        resolve: { alias: { '~': app } },
+        test: {
+          name: 'app',
+          include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],
+          environment: 'happy-dom',
+          setupFiles: ['app/testing/setup.ts'],
+          isolate: false,
+          server: { deps: { inline: ['vuetify'] } },
+          testTimeout: 60_000,
+        },
       },
     ],
   },

@@ -90,31 +90,6 @@ test('running depth is typed in; what cannot be is refused by its name; the matc
   expect((await saved).suggestedFilename()).toBe('bumblecrag-m-dive-chart.svg')
 })
 
-test('the tuner tells grams, millimetres, hooks; noted as glued on, the lure hangs', async ({ page }) => {
-  await open(page, '/bench/tune?lure=demo-032')
-  const lead = page.getByRole('region', { name: 'Lead', exact: true })
-  await expect(lead).toContainText(/0\.\d+\sg/)
-  await expect(lead).toContainText(/[\d.]+\smm of strip/)
-  await expect(lead.getByRole('status')).toContainText('hangs')
-  await expect(page.getByRole('region', { name: 'Hooks' }).getByRole('listitem')).toHaveCount(3)
-  await expect(page.getByRole('region', { name: 'Colder' })).toContainText('shell shrinks')
-  await lead.getByRole('button', { name: 'Note it as glued on' }).click()
-  await expect(page.getByText(/it hangs\./)).toBeVisible()
-})
-
-test('what sinks is tuned by filler, blades, cut and weight', async ({ page }) => {
-  await open(page, '/bench/tune?lure=demo-067')
-  await expect(page.getByRole('region', { name: 'Filler' }).locator('tbody tr').first()).toBeVisible()
-  await page.goto('/bench/tune?lure=demo-001')
-  await expect(page.getByRole('region', { name: 'Blades' }).locator('tbody tr')).toHaveCount(12)
-  await page.goto('/bench/tune?lure=demo-040')
-  const head = page.getByRole('region', { name: 'Weight for a fall' })
-  const before = await head.getByRole('status').innerText()
-  await head.getByLabel('Wanted fall').fill('0.6')
-  await expect(head.getByRole('status')).not.toHaveText(before)
-  await expect(page.getByRole('region', { name: 'Cut it shorter' }).locator('tbody tr')).toHaveCount(5)
-})
-
 test('a lure in today’s water: its band, what puts it in the zone; beats and turns are tapped; a report leaves as CSV', async ({
   page,
 }) => {

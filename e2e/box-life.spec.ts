@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './browser'
 import { mortalBrowser, withProfile } from './mortal-browser'
-import { DEMO_LURES, choose, expectLures, lureInBox, open, undo } from './open'
+import { DEMO_LURES, choose, expectLures, lureInBox, open } from './open'
 
 test('a browser killed in the middle of an edit loses at most the field being typed', async ({ baseURL }) => {
   test.slow()
@@ -80,45 +80,6 @@ test('two tabs agree', async ({ page, context }) => {
   await expectLures(page, DEMO_LURES - 1)
 })
 
-test('hooks are changed, counted in weight and history, and taken back', async ({ page }) => {
-  await open(page, '/box')
-  const lure = await lureInBox(page, 'Bumblecrag D')
-  await lure.click()
-  const form = page.getByRole('dialog')
-  await choose(page, 'Do something to it', 'Other hooks')
-  await choose(page, 'New hooks', 'Single')
-  await choose(page, 'New hook size', '1/0')
-  await form.getByLabel('Why').fill('Single hooks only there')
-  await form.getByRole('button', { name: 'Done' }).click()
-  const history = form.getByRole('region', { name: 'What was done to it' })
-  await expect(history).toContainText('→ 2 single hooks 1/0')
-  await expect(form.getByText(/reckoned/)).toBeVisible()
-  await form.getByRole('button', { name: 'Save' }).click()
-  await expect(lure).toContainText('reckoned')
-  await lure.click()
-  await history.getByRole('button', { name: 'Take back' }).click()
-  await expect(history).toContainText('as it was bought')
-  await form.getByRole('button', { name: 'Save' }).click()
-  await expect(lure).not.toContainText('reckoned')
-})
-
-test('a body in three colours and two weights is entered at once', async ({ page }) => {
-  await open(page, '/box')
-  await (await lureInBox(page, 'Moulting 7')).click()
-  const form = page.getByRole('dialog')
-  await form.getByRole('button', { name: 'Make a series' }).click()
-  for (const colour of ['Gold', 'Black', 'Purple']) {
-    await choose(page, 'flank colour', colour)
-    await form.getByRole('button', { name: 'Add the colour' }).click()
-  }
-  await form.getByLabel(/Weights/).fill('1/4 oz; 10 g')
-  await expect(form.getByText('6 lures will be added:')).toBeVisible()
-  await form.getByRole('button', { name: 'Add them' }).click()
-  await expectLures(page, DEMO_LURES + 6)
-  await undo(page).click()
-  await expectLures(page, DEMO_LURES)
-})
-
 test('a tray is weighed one lure after another; label and scale stay apart', async ({ page }) => {
   await page.goto('/box')
   await page.getByRole('button', { name: 'Weigh all' }).first().click()
@@ -196,11 +157,4 @@ test('a label’s code opens its lure; labels and values are there to print', as
   await expect(page.getByText(/in all/)).toBeVisible()
   await page.goto('/box?lure=demo-001')
   await expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue('Grumblewing 14')
-})
-
-test('the box says what wants care, what is missing, what is owned twice', async ({ page }) => {
-  await open(page, '/box/order')
-  await expect(page.getByRole('region', { name: 'Wants care' })).toContainText('31 fish on a thin frame')
-  await expect(page.getByRole('region', { name: 'Owned twice' })).toContainText('Nimbletwig 110 = Nimbletwig 110 spare')
-  await expect(page.getByRole('region', { name: 'Gaps', exact: true })).toContainText(/No (silent|rattling)/)
 })

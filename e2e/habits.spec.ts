@@ -81,22 +81,6 @@ test('the angler’s own word on season and light goes before the sum', async ({
   await expect(page.getByText(/hooks by night/)).toBeVisible()
 })
 
-test('a lure form with an unread field saves nothing and says so', async ({ page }) => {
-  await open(page, '/box')
-  const lure = await lureInBox(page, 'Pirrip 7')
-  await lure.click()
-  const form = page.getByRole('dialog')
-  await expect(form.getByLabel('Name')).toBeFocused()
-  await form.getByLabel('Weighed (if so)').fill('heavy')
-  await expect(form.getByText('“heavy” is not a figure')).toBeVisible()
-  await form.getByRole('button', { name: 'Save' }).click()
-  await expect(form.getByRole('alert').filter({ hasText: 'Mend the field' })).toBeVisible()
-  await form.getByLabel('Weighed (if so)').fill('1/4 oz')
-  await form.getByRole('button', { name: 'Save' }).click()
-  await expect(form).toBeHidden()
-  await expect(lure).toContainText('7.1\u202fg weighed')
-})
-
 test('search finds by several words at once, and says when nothing answers', async ({ page }) => {
   await open(page, '/box')
   const search = page.getByRole('textbox', { name: 'Search' })

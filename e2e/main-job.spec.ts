@@ -109,14 +109,3 @@ test('a damaged or foreign file is explained and changes nothing', async ({ page
   await page.reload()
   await expectLures(page, DEMO_LURES)
 })
-
-test('typed nonsense is explained at the field and not stored', async ({ page }) => {
-  await open(page, '/water')
-  const temperature = page.getByLabel('Temperature')
-  await temperature.fill('warmish')
-  await expect(page.getByText('“warmish” is not a figure')).toBeVisible()
-  await temperature.fill('900')
-  await expect(page.getByText(/Between .* and .*40/)).toBeVisible()
-  await page.reload()
-  await expect(temperature).toHaveValue('15')
-})

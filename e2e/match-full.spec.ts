@@ -81,23 +81,3 @@ test('a rule of one’s own: previewed, kept, heard in the match, and undone', a
   await page.keyboard.press('Control+z')
   await expect(page.locator('[data-lure]').first()).not.toHaveAttribute('data-lure', /Curlewtail/)
 })
-
-test('a rule switched off stays off after a reload', async ({ page }) => {
-  await page.goto('/rules')
-  const rule = page.locator('[data-rule="forage-length"]')
-  await rule.getByRole('combobox').selectOption('0')
-  await expect(rule).toHaveClass(/off/)
-  await page.reload()
-  await expect(page.locator('[data-rule="forage-length"]')).toHaveClass(/off/)
-})
-
-test('a school is chosen, and chosen as usual again', async ({ page }) => {
-  await page.goto('/rules/schools')
-  const school = page.getByRole('group', { name: 'Colour' })
-  await school.getByLabel('By the sky.').check()
-  await expect(school).toContainText('0 % clarity, 100 % sky')
-  await page.reload()
-  await expect(page.getByRole('group', { name: 'Colour' }).getByLabel('By the sky.')).toBeChecked()
-  await page.getByRole('group', { name: 'Colour' }).getByLabel('As usual').check()
-  await expect(page.getByRole('group', { name: 'Colour' })).toContainText('65 % clarity')
-})

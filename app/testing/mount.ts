@@ -1,0 +1,114 @@
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { expect, vi } from 'vitest'
+import { Suspense, defineComponent, h, type Component } from 'vue'
+import { RouterLink, createMemoryHistory, createRouter } from 'vue-router'
+import { createVuetify } from 'vuetify'
+import { VAutocomplete } from 'vuetify/components/VAutocomplete'
+import { VSelect } from 'vuetify/components/VSelect'
+import { demoWorld } from '../../core/demo/world'
+import type { ArchiveContent } from '../../core/exchange'
+import { useBox } from '~/stores/box'
+import { repository } from '~/stores/repository'
+
+/** A June morning, the same whenever the tests run. */
+export const DAY = '2026-06-12'
+
+const components = Object.fromEntries(
+  Object.entries(import.meta.glob<{ default: Component }>('../components/**/*.vue', { eager: true })).map(
+    ([path, module]) => [path.replace(/^.*\/(\w+)\.vue$/, '$1'), module.default],
+  ),
+)
+
+/** A fresh store over a box, as the page has it once it is open. */
+export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
+  setActivePinia(createPinia())
+  await repository.replaceAll(world)
+  const box = useBox()
+  await box.open()
+  await vi.waitFor(() => {
+    expect(box.status.state).toBe('ready')
+    expect(box.box.lures).toHaveLength(world.box.lures.length)
+  })
+  return box
+}
+
+export interface Screen {
+  readonly screen: VueWrapper
+  /** The page, dialogs included: they are drawn outside the component. */
+  readonly body: HTMLElement
+  /** What it has told its parent under a name, oldest first. */
+  readonly emitted: (name: string) => unknown[][]
+}
+
+/** Mounts a page or component with what the application gives it, at a path. Call after `openWorld`. */
+export async function mountScreen(component: Component, props: object = {}, path = '/'): Promise<Screen> {
+  document.body.replaceChildren()
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:rest(.*)*', component: { render: () => null } }],
+  })
+  await router.push(path)
+  const host = document.createElement('div')
+  document.body.append(host)
+  const screen = defineComponent(() => () => h(Suspense, null, { default: () => h(component, props) }))
+  const wrapper = mount(screen, {
+    attachTo: host,
+    global: {
+      plugins: [router, createVuetify()],
+      components: { ...components, NuxtLink: RouterLink },
+      stubs: { transition: true },
+    },
+  })
+  await flushPromises()
+  return {
+    screen: wrapper,
+    body: document.body,
+    emitted: (name) => wrapper.findComponent(component).emitted(name) ?? [],
+  }
+}
+
+/** The one element that a selector and, where given, its words find. */
+export function find(body: ParentNode, selector: string, words?: string | RegExp): HTMLElement {
+  const all = [...body.querySelectorAll<HTMLElement>(selector)].filter((e) => {
+    const text = (e.textContent ?? '').replace(/\s+/g, ' ').trim()
+    return words === undefined || (typeof words === 'string' ? text === words : words.test(text))
+  })
+  const [first] = all
+  if (!first) throw new Error(`nothing on the screen is ${selector} ${String(words ?? '')}`)
+  return first
+}
+
+/** A field by its label. */
+export function field(body: ParentNode, label: string): HTMLInputElement {
+  const labels = [...body.querySelectorAll<HTMLLabelElement>('label')].filter((l) => l.textContent?.trim() === label)
+  const id = labels.map((l) => l.htmlFor).find((of) => of && document.getElementById(of))
+  const input = id ? document.getElementById(id) : labels[0]?.querySelector('input, textarea, select')
+  if (!input) throw new Error(`no field is labelled “${label}”`)
+  return input as HTMLInputElement
+}
+
+export async function type(body: ParentNode, label: string, text: string) {
+  const input = field(body, label)
+  input.focus()
+  input.value = text
+  input.dispatchEvent(new Event('input', { bubbles: true }))
+  input.dispatchEvent(new Event('change', { bubbles: true }))
+  await flushPromises()
+}
+
+/** A choice in a list, by the list's label and the value behind the choice. */
+export async function choose(screen: VueWrapper, label: string, value: unknown) {
+  const list = [...screen.findAllComponents(VSelect), ...screen.findAllComponents(VAutocomplete)].find(
+    (one) => one.props('label') === label,
+  )
+  if (!list) throw new Error(`no list is labelled “${label}”`)
+  list.vm.$emit('update:modelValue', value)
+  await flushPromises()
+}
+
+export async function click(element: HTMLElement) {
+  element.click()
+  await flushPromises()
+}
+export const press = (body: ParentNode, button: string | RegExp) => click(find(body, 'button', button))
