@@ -20,9 +20,18 @@ const OUTSIDE_CORE = [
 ]
 const ORDER = ['quantity', 'water', 'tackle', 'motion', 'bench', 'match', 'outing', 'review', 'exchange']
 
+/**
+ * @param {string[]} files
+ * @param {string[]} group
+ * @param {string} message
+ * @param {import('eslint').Linter.RulesRecord} more
+ */
 const forbid = (files, group, message, more = {}) => ({
   files,
-  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }], ...more },
+  rules: /** @type {import('eslint').Linter.RulesRecord} */ ({
+    'no-restricted-imports': ['error', { patterns: [{ group, message }] }],
+    ...more,
+  }),
 })
 
 const coreFolders = ORDER.map((folder, i) => {

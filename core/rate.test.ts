@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { chance } from './chance'
 import { believe, chanceHigher, learn, meanRate, rateAt, showRate } from './rate'
-import { gammaBelow, gammaQuantile } from './statistics.mjs'
+import { gammaBelow, gammaQuantile } from './statistics'
 
 describe('gamma–Poisson rates', () => {
   // Handbook table of chi-squared (from memory): a gamma of shape n/2 and rate 1/2.

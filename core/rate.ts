@@ -1,4 +1,4 @@
-import { betaBelow, gammaQuantile } from './statistics.mjs'
+import { betaBelow, gammaQuantile } from './statistics'
 
 /**
  * What is believed of a rate: a gamma distribution. `shape` counts events, the prior's among them; `rate` is the effort, in whatever unit (minutes

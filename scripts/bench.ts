@@ -17,7 +17,7 @@ import {
   trimForLabel,
   type CastPlan,
 } from '../core/motion'
-import { solveOde } from '../core/testing/ode.mjs'
+import { solveOde } from '../core/testing/ode'
 import { lakeDays, ratioText, takesOf, takesRatio } from '../core/testing/lake-days'
 import { messySheet } from '../core/testing/sheet'
 import { EMPTY_BOX, type Lure } from '../core/tackle'

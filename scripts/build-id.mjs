@@ -2,6 +2,7 @@
 import { execFileSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 
+/** @param {string[]} args */
 const git = (...args) => execFileSync('git', args, { stdio: ['ignore', 'pipe', 'ignore'], maxBuffer: 1e9 }).toString()
 
 function sources() {

@@ -11,5 +11,5 @@ const server = spawn(process.execPath, [join(ROOT, '.output/server/index.mjs')],
   env: { ...process.env, PORT: port, HOST: process.env.HOST ?? '127.0.0.1' },
 })
 console.log(`\n  Ygrion with its demo box: http://127.0.0.1:${port}/\n  Stop it with Ctrl+C.\n`)
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM'])) process.on(signal, () => server.kill(signal))
 server.on('exit', (code) => process.exit(code ?? 0))

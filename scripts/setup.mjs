@@ -20,6 +20,12 @@ export const BROWSER_ARGS = [
   '--js-flags=--single-threaded',
 ]
 
+/**
+ * Runs a command to its end, its output where ours goes.
+ * @param {string} command
+ * @param {readonly string[]} args
+ * @param {{ env?: NodeJS.ProcessEnv }} options
+ */
 export function run(command, args, options = {}) {
   const env = { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...options.env }
   return spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options, env }).status ?? 1
@@ -50,7 +56,10 @@ export function ensureBrowser() {
   )
 }
 
-/** Newest change among the sources of the build. */
+/**
+ * Newest change among the sources of the build.
+ * @param {string} folder
+ */
 function newestSource(folder) {
   let newest = 0
   for (const entry of readdirSync(join(ROOT, folder), { withFileTypes: true, recursive: true })) {

@@ -9,29 +9,44 @@ let passed = 0
 let failed = 0
 const out = mkdtempSync(join(tmpdir(), 'ygrion-test-'))
 
+/**
+ * @param {string} name
+ * @param {boolean} ok
+ */
 function count(name, ok) {
   if (ok) passed += 1
   else failed += 1
   console.log(`${ok ? 'ok    ' : 'FAILED'}  ${name}`)
 }
+/**
+ * @param {string} name
+ * @param {string} command
+ * @param {readonly string[]} args
+ */
 function step(name, command, args) {
   console.log(`\n— ${name}`)
   const ok = run(command, args) === 0
   count(name, ok)
   return ok
 }
-/** Checks that each keep one core busy, side by side; what they say is printed in their order. */
+/**
+ * Checks that each keep one core busy, side by side; what they say is printed in their order.
+ * @param {readonly (readonly [name: string, command: string, args: readonly string[]])[]} checks
+ */
 async function together(checks) {
   const done = await Promise.all(
     checks.map(
       ([name, command, args]) =>
-        new Promise((resolve) => {
-          const child = spawn(command, args, { cwd: ROOT, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } })
-          let said = ''
-          for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part))
-          child.on('error', (error) => resolve({ name, said: error.message, ok: false }))
-          child.on('close', (code) => resolve({ name, said, ok: code === 0 }))
-        }),
+        /** @type {Promise<{ name: string, said: string, ok: boolean }>} */
+        (
+          new Promise((resolve) => {
+            const child = spawn(command, args, { cwd: ROOT, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } })
+            let said = ''
+            for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part))
+            child.on('error', (error) => resolve({ name, said: error.message, ok: false }))
+            child.on('close', (code) => resolve({ name, said, ok: code === 0 }))
+          })
+        ),
     ),
   )
   for (const { name, said, ok } of done) {
@@ -39,7 +54,12 @@ async function together(checks) {
     count(name, ok)
   }
 }
-/** Counts from a JSON report; a report that is missing counts as one failure. */
+/**
+ * Counts from a JSON report; a report that is missing counts as one failure.
+ * @template Report
+ * @param {string} file
+ * @param {(report: Report) => [passed: number, failed: number]} read
+ */
 function counted(file, read) {
   try {
     const [good, bad] = read(JSON.parse(readFileSync(file, 'utf8')))
@@ -47,8 +67,13 @@ function counted(file, read) {
     failed += bad
     if (good + bad === 0) count(`tests in ${file}`, false)
   } catch (error) {
-    count(`report ${file}: ${error.message}`, false)
+    count(`report ${file}: ${messageOf(error)}`, false)
   }
+}
+
+/** @param {unknown} error */
+function messageOf(error) {
+  return error instanceof Error ? error.message : String(error)
 }
 
 try {
@@ -56,7 +81,7 @@ try {
   ensureBrowser()
   step('prepare', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
   await together([
-    ['types', 'npx', ['nuxt', 'typecheck']],
+    ['types', 'npm', ['run', '--silent', 'types']],
     ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
     ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
   ])
@@ -64,7 +89,7 @@ try {
   console.log('\n— unit tests')
   const unit = join(out, 'unit.json')
   run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`])
-  counted(unit, (r) => [
+  counted(unit, (/** @type {{ numPassedTests: number, numFailedTests: number, numFailedTestSuites: number }} */ r) => [
     r.numPassedTests,
     r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0),
   ])
@@ -73,9 +98,12 @@ try {
   ensureBuild()
   const e2e = join(out, 'e2e.json')
   run('npx', ['playwright', 'test', '--reporter=list,json'], { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e } })
-  counted(e2e, (r) => [r.stats.expected, r.stats.unexpected + r.stats.flaky])
+  counted(e2e, (/** @type {{ stats: { expected: number, unexpected: number, flaky: number } }} */ r) => [
+    r.stats.expected,
+    r.stats.unexpected + r.stats.flaky,
+  ])
 } catch (error) {
-  count(error.message, false)
+  count(messageOf(error), false)
 } finally {
   rmSync(out, { recursive: true, force: true })
 }

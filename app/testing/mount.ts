@@ -99,9 +99,8 @@ export async function type(body: ParentNode, label: string, text: string) {
 
 /** A choice in a list, by the list's label and the value behind the choice. */
 export async function choose(screen: VueWrapper, label: string, value: unknown) {
-  const list = [...screen.findAllComponents(VSelect), ...screen.findAllComponents(VAutocomplete)].find(
-    (one) => one.props('label') === label,
-  )
+  const lists: VueWrapper[] = [...screen.findAllComponents(VSelect), ...screen.findAllComponents(VAutocomplete)]
+  const list = lists.find((one) => (one.props() as { label?: string }).label === label)
   if (!list) throw new Error(`no list is labelled “${label}”`)
   list.vm.$emit('update:modelValue', value)
   await flushPromises()

@@ -1,7 +1,7 @@
 import { BELIEF_SD } from '../../data/bench'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import type { Known } from './known'
-import { studentQuantile } from '../statistics.mjs'
+import { studentQuantile } from '../statistics'
 
 /** Depth of the path at even distances from the rod, m, and the band it lies in 19 times in 20. */
 export interface Band {

@@ -1,6 +1,6 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { Matrix, inverse } from 'ml-matrix'
-import { studentQuantile } from '../statistics.mjs'
+import { studentQuantile } from '../statistics'
 
 /** A figure believed before any test, with how far it may be out (one standard deviation, in the parameter's own unit). */
 export interface Believed {

@@ -1,4 +1,4 @@
-import { studentQuantile } from '../statistics.mjs'
+import { studentQuantile } from '../statistics'
 
 /** Repeats of one measurement: mean, spread, and the band in which the true mean lies 19 times in 20. */
 export interface Sample {

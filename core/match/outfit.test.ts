@@ -30,6 +30,7 @@ const LEADER: Leader = {
   strengthN: 60,
   diameterM: 0.00028,
   lengthM: 1,
+  cost: null,
 }
 const line = (over: Partial<Line>): Line => ({ ...outfit.line, ...over })
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
-import { mouldOf, type Lure } from '../tackle'
+import { mouldOf, type Lure, type Box } from '../tackle'
 import { Place, type Conditions } from '../water'
 import {
   KNOBS,
@@ -27,7 +27,7 @@ import {
 /** What can be asked of an answer. */
 
 const { box } = WORLD
-const some = { ...box, lures: box.lures.filter((_, i) => i % 3 === 0), rigs: [] }
+const some: Box = { ...box, lures: box.lures.filter((_, i) => i % 3 === 0), rigs: [] }
 const benchOf = (c: Conditions, over: Partial<Place> = {}, of = some) =>
   benchFor(c, Place.parse({ ...PLACE, ...over }), of, { schools: {} })
 function end<Step, Out>(steps: Generator<Step, Out>): { seen: Step[]; out: Out } {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { solveOde } from '../testing/ode.mjs'
+import { solveOde } from '../testing/ode'
 import { WORLD, feet, inches } from '../testing/world'
 import { familyOf } from '../tackle'
 import { waterDensity, waterViscosity } from '../water'

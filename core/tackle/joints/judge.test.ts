@@ -370,10 +370,13 @@ const CASES: readonly Case[] = [
 ]
 
 describe('joints judged as the trade judges them (common practice)', () => {
-  it.each(CASES)('%s → %s: %s', (_, joint, verdict, parts, water = WATER) => {
-    const found = judgeRig(parts, water, 'metric').find((j) => j.id === joint)
-    expect(found?.verdict ?? null).toBe(verdict)
-  })
+  it.each(CASES.map((c) => ({ name: `${c[0]} → ${c[1]}: ${c[2]}`, of: c })))(
+    '$name',
+    ({ of: [, joint, verdict, parts, water = WATER] }) => {
+      const found = judgeRig(parts, water, 'metric').find((j) => j.id === joint)
+      expect(found?.verdict ?? null).toBe(verdict)
+    },
+  )
   it('every joint is judged in some case, and at least 15 of them both ways', () => {
     const ids = Object.keys(JOINTS)
     expect(ids.filter((id) => !CASES.some(([, joint]) => joint === id))).toEqual([])
@@ -382,14 +385,17 @@ describe('joints judged as the trade judges them (common practice)', () => {
     )
     expect(both.length).toBeGreaterThanOrEqual(15)
   })
-  it.each(CASES)('%s: said in whole sentences, in both systems of units', (_, __, ___, parts, water = WATER) => {
-    for (const system of ['metric', 'imperial'] as const)
-      for (const j of judgeRig(parts, water, system)) {
-        expect(j.sentence).toMatch(/^[^{}]+\.$/)
-        expect(`${j.sentence}${j.remedy}`).not.toMatch(/undefined|NaN|null|[{}]| {2}/)
-        if (j.verdict !== 'good') expect(j.remedy).not.toBe('')
-      }
-  })
+  it.each(CASES.map((c) => ({ name: c[0], of: c })))(
+    '$name: said in whole sentences, in both systems of units',
+    ({ of: [, , , parts, water = WATER] }) => {
+      for (const system of ['metric', 'imperial'] as const)
+        for (const j of judgeRig(parts, water, system)) {
+          expect(j.sentence).toMatch(/^[^{}]+\.$/)
+          expect(`${j.sentence}${j.remedy}`).not.toMatch(/undefined|NaN|null|[{}]| {2}/)
+          if (j.verdict !== 'good') expect(j.remedy).not.toBe('')
+        }
+    },
+  )
   it('the worst stands first', () => {
     const order = ['wrong', 'mind', 'good']
     for (const [, , , parts, water = WATER] of CASES) {

@@ -1,13 +1,12 @@
 /** Refreshes docs/screenshots from the demo data on a fixed June morning. */
+import { chromium, type Page } from '@playwright/test'
 import { spawn } from 'node:child_process'
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { CHROMIUM, ROOT, ensureBrowser, ensureBuild, ensurePackages } from './setup.mjs'
+import { CHROMIUM, ROOT, ensureBrowser, ensureBuild } from './setup.mjs'
 
-ensurePackages()
 ensureBrowser()
 ensureBuild()
-const { chromium } = await import('@playwright/test')
 const port = '4397'
 const server = spawn(process.execPath, ['.output/server/index.mjs'], {
   cwd: ROOT,
@@ -20,8 +19,15 @@ mkdirSync(folder, { recursive: true })
 
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
-const button = (page, name) => page.getByRole('button', { name, exact: true }).first()
-const SHOTS = [
+const button = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).first()
+interface Shot {
+  readonly name: string
+  readonly path: string
+  readonly size: { readonly width: number; readonly height: number }
+  /** What is done on the page before the picture. */
+  readonly then?: (page: Page) => Promise<unknown>
+}
+const SHOTS: readonly Shot[] = [
   { name: 'match', path: '/', size: DESK },
   {
     name: 'how-to',
