@@ -16,6 +16,8 @@ const OUTSIDE_CORE = [
   'd3-*',
   // Pure arithmetic of chance, without a page.
   '!d3-random',
+  // And sums over lists.
+  '!d3-array',
   'node:*',
 ]
 const ORDER = ['quantity', 'water', 'tackle', 'motion', 'bench', 'match', 'outing', 'review', 'exchange']

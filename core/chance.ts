@@ -1,3 +1,4 @@
+import { itemAt } from './list'
 import { randomExponential, randomLcg, randomNormal, randomPoisson } from 'd3-random'
 
 /** Seeded chance: the same seed gives the same draws, in the demo, in tests and where a record is shuffled against luck. */
@@ -38,7 +39,7 @@ export function chance(seed: number): Chance {
       const out = [...list]
       for (let i = out.length - 1; i > 0; i--) {
         const j = Math.floor(next() * (i + 1))
-        const [a, b] = [out[i] as T, out[j] as T]
+        const [a, b] = [itemAt(out, i), itemAt(out, j)]
         out[i] = b
         out[j] = a
       }

@@ -3,6 +3,7 @@
  * large spreadsheet, and frames while a grip is dragged and 5,000 lures are scrolled in the browser. No test depends on these; machines are slow and noisy.
  */
 import { chromium, type Page } from '@playwright/test'
+import { median as d3Median } from 'd3-array'
 import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { benchFor, rank, rankSteps } from '../core/match'
@@ -25,7 +26,7 @@ import { manyLures } from '../e2e/many'
 import { demoWorld } from '../core/demo/world'
 import { CHROMIUM, ROOT, ensureBrowser, ensureBuild } from './setup.mjs'
 
-const median = (xs: number[]) => [...xs].sort((a, b) => a - b)[Math.floor(xs.length / 2)] ?? NaN
+const median = (values: readonly number[]) => d3Median(values) ?? NaN
 function times(count: number, run: () => void): number[] {
   return Array.from({ length: count }, () => {
     const from = performance.now()

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { BELIEF_SD } from '../../data/bench'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import type { Known } from './known'
@@ -15,9 +16,9 @@ const PLACES = 40
 /** Depth of the worked part of a path at a distance, m, between its points; NaN outside it. */
 function depthAt(x: readonly number[], z: readonly number[], from: number, at: number): number {
   for (let i = from + 1; i < x.length; i++) {
-    const [a, b] = [x[i - 1] ?? 0, x[i] ?? 0]
+    const [a, b] = [itemAt(x, i - 1), itemAt(x, i)]
     if ((a >= at && b <= at) || (a <= at && b >= at))
-      return (z[i - 1] ?? 0) + ((z[i] ?? 0) - (z[i - 1] ?? 0)) * (a === b ? 0 : (at - a) / (b - a))
+      return itemAt(z, i - 1) + (itemAt(z, i) - itemAt(z, i - 1)) * (a === b ? 0 : (at - a) / (b - a))
   }
   return NaN
 }
@@ -44,12 +45,12 @@ function directions(motion: BuildMotion, { fall, rest, dive }: Known): Direction
     found.push({ dof: dive.dof, moved: (d) => by(d * l11, d * l21) }, { dof: dive.dof, moved: (d) => by(0, d * l22) })
   }
   if (rest) {
-    const sd = Math.sqrt(rest.covariance[0]?.[0] ?? 0)
+    const sd = Math.sqrt(itemAt(itemAt(rest.covariance, 0), 0))
     // A weight that was only believed says floats or sinks by the packet; its spread would drown the picture.
     if (rest.n > 0) found.push({ dof: rest.dof, moved: (d) => ({ ...motion, weightN: motion.weightN + d * sd }) })
   }
   if (fall) {
-    const sd = Math.sqrt(fall.covariance[0]?.[0] ?? 0)
+    const sd = Math.sqrt(itemAt(itemAt(fall.covariance, 0), 0))
     found.push({
       dof: fall.dof,
       moved: (d) => ({ ...motion, fallDragM2: motion.fallDragM2 * Math.exp(d * sd) }),
@@ -76,7 +77,7 @@ export function pathBand(plan: CastPlan, known: Known): Band {
     down: follow(moved(-1)),
   }))
   const start = middle.x[middle.workFrom] ?? plan.castM
-  const end = middle.x[middle.x.length - 1] ?? 0
+  const end = itemAt(middle.x, middle.x.length - 1)
   const x = Array.from({ length: PLACES }, (_, i) => start + ((end - start) * i) / (PLACES - 1))
   const clamp = (z: number) => Math.min(plan.depthM, Math.max(0, z))
   const band = x.map((at) => {
@@ -87,7 +88,7 @@ export function pathBand(plan: CastPlan, known: Known): Band {
     }, 0)
     return { z, half: Math.sqrt(square) }
   })
-  const kept = band.flatMap(({ z, half }, i) => (Number.isFinite(z) ? [{ at: x[i] ?? 0, z, half }] : []))
+  const kept = band.flatMap(({ z, half }, i) => (Number.isFinite(z) ? [{ at: itemAt(x, i), z, half }] : []))
   return {
     x: kept.map((k) => k.at),
     low: kept.map(({ z, half }) => clamp(z - half)),

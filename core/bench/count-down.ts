@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { secondsToFall, type BuildMotion } from '../motion'
 import { carried } from './least-squares'
 import type { Posterior } from './figure'
@@ -20,7 +21,7 @@ export function countDownTable(
 ): Count[] {
   if (motion.weightN <= 0) return []
   // A trailer or head adds its own drag beside the body's, which alone was fitted.
-  const added = motion.fallDragM2 - Math.exp(fall.parameters[0] ?? 0)
+  const added = motion.fallDragM2 - Math.exp(itemAt(fall.parameters, 0))
   return depthsM.map((depthM) => {
     const ln = carried(fall, ([lnArea = 0]) =>
       Math.log(

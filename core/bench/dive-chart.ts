@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { towed, type BuildMotion } from '../motion'
 import type { Line } from '../tackle'
@@ -50,8 +51,8 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
         return {
           line,
           depthM: spread,
-          low: spread.map((z, i) => z * (shares[i]?.[0] ?? 1)),
-          high: spread.map((z, i) => z * (shares[i]?.[1] ?? 1)),
+          low: spread.map((z, i) => z * itemAt(itemAt(shares, i), 0)),
+          high: spread.map((z, i) => z * itemAt(itemAt(shares, i), 1)),
         }
       }
       const bands = lengthsM.map((castM) =>

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { BELIEF_SD, READING_SD } from '../../data/bench'
 import { CAST_WITH_KG } from '../../data/casting'
 import { lureMass, type BenchTest, type Lure, type TestOf } from '../tackle'
@@ -62,7 +63,7 @@ export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], ro
     residuals: casts.map((c, i) => ({
       label: c.label,
       observed: c.castM,
-      fitted: c.castM / Math.exp(found.residuals[i] ?? 0),
+      fitted: c.castM / Math.exp(itemAt(found.residuals, i)),
     })),
   }
 }

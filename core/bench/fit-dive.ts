@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { BELIEF_SD, READING_SD } from '../../data/bench'
 import { testsOf, type BenchTest, type Lure } from '../tackle'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
@@ -90,7 +91,7 @@ export function fitDive(lure: Lure, tests: readonly BenchTest[], motion: BuildMo
     residuals: dives.map((d, i) => ({
       label: `${d.test.date}, ${d.cast.castM} m`,
       observed: d.depthM,
-      fitted: d.depthM / Math.exp(found.residuals[i] ?? 0),
+      fitted: d.depthM / Math.exp(itemAt(found.residuals, i)),
     })),
   }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { BELIEF_SD, READING_SD } from '../../data/bench'
 import { familyOf, testsOf, type BenchTest, type Lure } from '../tackle'
 import { motionOf, secondsToFall } from '../motion'
@@ -63,7 +64,7 @@ export function fitFall(lure: Lure, tests: readonly BenchTest[]): Fitted {
     residuals: falls.map((f, i) => ({
       label: `${f.test.date}, ${f.test.depthM} m`,
       observed: f.seconds,
-      fitted: f.seconds / Math.exp(found.residuals[i] ?? 0),
+      fitted: f.seconds / Math.exp(itemAt(found.residuals, i)),
     })),
   }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { BELIEF_SD, READING_SD, SHELL_EXPANSION } from '../../data/bench'
 import { familyOf, lureMass, testsOf, type BenchTest, type Lure, type ReadingOf } from '../tackle'
 import { GRAVITY_MPS2, METAL_KG_M3, freeFallMps, motionOf, weightInWaterN } from '../motion'
@@ -73,7 +74,7 @@ export function fitRest(lure: Lure, tests: readonly BenchTest[]): Rest {
     residuals: readings.map(({ test, r, v }, i) => ({
       label: `${test.date}, ${(r.addedKg * 1000).toFixed(2)} g added`,
       observed: v,
-      fitted: signedRoot(v * Math.abs(v) - (found.residuals[i] ?? 0)),
+      fitted: signedRoot(v * Math.abs(v) - itemAt(found.residuals, i)),
     })),
   }
 }
@@ -98,7 +99,7 @@ export function carriedDifferenceN(
 
 /** Weight in water, N, of a plug in any water, from how it hangs. */
 export function restWeightN(rest: Rest, water: Carrying, parameters = rest.parameters): number {
-  const weight = parameters[0] ?? 0
+  const weight = itemAt(parameters, 0)
   return weight + carriedDifferenceN(rest.massKg, weight, rest.at, water)
 }
 
@@ -106,6 +107,6 @@ export const canRest = (lure: Lure) => familyOf(lure.family).swims === 'dives'
 
 /** Speed of rise (negative) or fall of a plug, m/s, in a water. */
 export function restSpeedIn(rest: Rest, water: Carrying, p = rest.parameters): number {
-  const motion = { weightN: restWeightN(rest, water, p), fallDragM2: Math.exp(p[1] ?? 0) }
+  const motion = { weightN: restWeightN(rest, water, p), fallDragM2: Math.exp(itemAt(p, 1)) }
   return freeFallMps(motion, waterDensity(water.tempC, water.salinity))
 }

@@ -1,4 +1,4 @@
-export { sampleOf, standingApart, medianOf, type Sample } from './sample'
+export { sampleOf, standingApart, type Sample } from './sample'
 export { HELD, carried, fit, type Believed, type Fit } from './least-squares'
 export { isPoor, measured, type Figure, type Posterior } from './figure'
 export { addedSince, lureAsTested, motionAsTested, standing } from './as-tested'

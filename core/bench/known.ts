@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { BELIEF_SD } from '../../data/bench'
 import { familyOf, lureAction, lureMass, type Action, type BenchTest, type Box, type Build, type Lure } from '../tackle'
 import { UNTESTED, motionOf, type BuildMotion, type TestedMotion } from '../motion'
@@ -82,7 +83,7 @@ const motionWith = (lure: Lure, tested: TestedMotion, water: Carrying): BuildMot
 /** What hanging and rising alone tell. */
 function restOnly(rest: Rest, water: Carrying): TestedMotion {
   if (rest.n === 0) return UNTESTED
-  return { ...UNTESTED, weightN: restWeightN(rest, water), fallDragM2: Math.exp(rest.parameters[1] ?? 0) }
+  return { ...UNTESTED, weightN: restWeightN(rest, water), fallDragM2: Math.exp(itemAt(rest.parameters, 1)) }
 }
 
 /** What the tests say of a lure's motion in a water; nothing where nothing was tested. */
@@ -91,9 +92,9 @@ export function testedMotion(known: Known, water: Carrying): TestedMotion {
   const dived = dive && dive.n > 0 ? dive.parameters : null
   return {
     ...(rest ? restOnly(rest, water) : UNTESTED),
-    ...(fall && fall.n > 0 ? { fallDragM2: Math.exp(fall.parameters[0] ?? 0) } : {}),
-    planeTan: dived ? Math.exp(dived[0] ?? 0) : null,
-    pullDragM2: dived ? Math.exp(dived[1] ?? 0) : null,
+    ...(fall && fall.n > 0 ? { fallDragM2: Math.exp(itemAt(fall.parameters, 0)) } : {}),
+    planeTan: dived ? Math.exp(itemAt(dived, 0)) : null,
+    pullDragM2: dived ? Math.exp(itemAt(dived, 1)) : null,
     castM: cast?.value ?? null,
   }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { Matrix, inverse } from 'ml-matrix'
 import { studentQuantile } from '../statistics'
@@ -51,15 +52,15 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
   const n = observed.length
   if (n === 0) throw new RangeError('a fit needs at least one reading')
   const scaled = (parameters: readonly number[]) => [
-    ...predict(parameters).map((v, i) => v / (readingSd[i] ?? 1)),
-    ...believed.map((b, j) => ((parameters[j] ?? 0) - b.at) / b.sd),
+    ...predict(parameters).map((v, i) => v / itemAt(readingSd, i)),
+    ...believed.map((b, j) => (itemAt(parameters, j) - b.at) / b.sd),
   ]
-  const target = [...observed.map((v, i) => v / (readingSd[i] ?? 1)), ...believed.map(() => 0)]
+  const target = [...observed.map((v, i) => v / itemAt(readingSd, i)), ...believed.map(() => 0)]
   // The library asks for one value at a time; the whole model is worked out once for each set of parameters.
   const data = { x: target.map((_, i) => i), y: target }
   const model = (at: number[]) => {
     const all = scaled(at)
-    return (i: number) => all[i] ?? 0
+    return (i: number) => itemAt(all, i)
   }
   let parameters: number[] = believed.map((b) => b.at)
   // The library only stops at a small error, and noise leaves a large one: so it is asked for a few steps at a time until they no longer move.
@@ -73,7 +74,7 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
       errorTolerance: 1e-12,
       improvementThreshold: 1e-9,
     })
-    const moved = parameterValues.some((v, j) => Math.abs(v - (parameters[j] ?? 0)) > STILL * (believed[j]?.sd ?? 1))
+    const moved = parameterValues.some((v, j) => Math.abs(v - itemAt(parameters, j)) > STILL * (believed[j]?.sd ?? 1))
     parameters = [...parameterValues]
     if (!moved) break
   }
@@ -81,8 +82,8 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
   const all = new Matrix(rows)
   const covariance = inverse(all.transpose().mmul(all))
   const predicted = predict(parameters)
-  const residuals = observed.map((v, i) => v - (predicted[i] ?? 0))
-  const square = residuals.reduce((sum, r, i) => sum + (r / (readingSd[i] ?? 1)) ** 2, 0)
+  const residuals = observed.map((v, i) => v - itemAt(predicted, i))
+  const square = residuals.reduce((sum, r, i) => sum + (r / itemAt(readingSd, i)) ** 2, 0)
   // What the readings pin down: trace of the part of the information that is theirs.
   const ofReadings = new Matrix(rows.slice(0, n))
   const pinned = covariance.mmul(ofReadings.transpose().mmul(ofReadings)).trace()
@@ -106,9 +107,9 @@ function jacobian(
     const h = STEP * (believed[j]?.sd ?? 1)
     const moved = (by: number) => model(at.map((v, i) => (i === j ? value + by : v)))
     const [up, down] = [moved(h), moved(-h)]
-    return up.map((v, i) => (v - (down[i] ?? 0)) / (2 * h))
+    return up.map((v, i) => (v - itemAt(down, i)) / (2 * h))
   })
-  return (columns[0] ?? []).map((_, i) => columns.map((column) => column[i] ?? 0))
+  return itemAt(columns, 0).map((_, i) => columns.map((column) => itemAt(column, i)))
 }
 
 /** Share of cases that a stated band is to hold. */
@@ -122,12 +123,12 @@ export const HELD = 0.95
 export function carried(fitted: Pick<Fit, 'parameters' | 'covariance' | 'dof'>, of: (p: readonly number[]) => number) {
   const { parameters, covariance, dof } = fitted
   const slope = parameters.map((value, j) => {
-    const h = 0.05 * Math.sqrt(covariance[j]?.[j] ?? 0) || STEP
+    const h = 0.05 * Math.sqrt(itemAt(itemAt(covariance, j), j)) || STEP
     const moved = (by: number) => of(parameters.map((v, i) => (i === j ? value + by : v)))
     return (moved(h) - moved(-h)) / (2 * h)
   })
   const variance = slope.reduce(
-    (sum, a, i) => sum + slope.reduce((part, b, j) => part + a * b * (covariance[i]?.[j] ?? 0), 0),
+    (sum, a, i) => sum + slope.reduce((part, b, j) => part + a * b * itemAt(itemAt(covariance, i), j), 0),
     0,
   )
   const value = of(parameters)

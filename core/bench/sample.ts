@@ -1,3 +1,4 @@
+import { deviation, mean as meanOf, median as medianOf } from 'd3-array'
 import { studentQuantile } from '../statistics'
 
 /** Repeats of one measurement: mean, spread, and the band in which the true mean lies 19 times in 20. */
@@ -17,21 +18,13 @@ export interface Sample {
 
 export function sampleOf(values: readonly number[]): Sample | null {
   const n = values.length
-  if (n === 0) return null
   const mean = meanOf(values)
-  const sd = n > 1 ? Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (n - 1)) : 0
+  if (mean === undefined) return null
+  const sd = deviation(values) ?? 0
   const half = n > 1 ? (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n) : 0
   const apart = standingApart(values)
   const kept = values.filter((_, i) => !apart.includes(i))
-  return { n, mean, sd, low: mean - half, high: mean + half, apart, without: meanOf(kept) }
-}
-
-const meanOf = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
-
-export function medianOf(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b)
-  const mid = Math.floor(sorted.length / 2)
-  return sorted.length % 2 ? (sorted[mid] ?? NaN) : ((sorted[mid - 1] ?? NaN) + (sorted[mid] ?? NaN)) / 2
+  return { n, mean, sd, low: mean - half, high: mean + half, apart, without: meanOf(kept) ?? mean }
 }
 
 /** Modified z-score above which a reading stands apart: Iglewicz and Hoaglin (1993), as in the NIST/SEMATECH e-Handbook, 1.3.5.17. */
@@ -41,10 +34,10 @@ const NEAR = 0.15
 
 /** Indices of readings that stand apart, by modified z-score; needs three readings. */
 export function standingApart(values: readonly number[]): number[] {
-  if (values.length < 3) return []
   const median = medianOf(values)
+  if (median === undefined || values.length < 3) return []
   const away = values.map((v) => Math.abs(v - median))
-  const mad = medianOf(away)
+  const mad = medianOf(away) ?? 0
   return away.flatMap((d, i) => {
     if (d <= NEAR * Math.abs(median)) return []
     return mad === 0 || (0.6745 * d) / mad > APART ? [i] : []

@@ -57,7 +57,7 @@ function checked(raw: unknown): SeriesResult {
   const parsed = BenchTest.safeParse(raw)
   if (parsed.success) return { ok: true, test: parsed.data }
   const problems = parsed.error.issues.map((issue) => ({
-    field: String(issue.path[issue.path.length - 1] ?? ''),
+    field: String(issue.path.at(-1) ?? ''),
     reason: issue.message,
   }))
   return { ok: false, problems }

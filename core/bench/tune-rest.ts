@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { LEAD_STRIP, SUSPENDS_MPS } from '../../data/bench'
 import { GRAVITY_MPS2, METAL_KG_M3, freeFallMps, weightInWaterN } from '../motion'
 import { HUNG, WIRES, HookSize, hookGapM, hooksMassKg, type HungHooks, type Leader, type Lure } from '../tackle'
@@ -22,7 +23,7 @@ const leadForN = (weightN: number, density: number) => weightN / (GRAVITY_MPS2 *
 
 /** Speed of a plug at a weight in water, m/s, down positive. */
 const hangingMps = (rest: Rest, weightN: number, density: number) =>
-  freeFallMps({ weightN, fallDragM2: Math.exp(rest.parameters[1] ?? 0) }, density)
+  freeFallMps({ weightN, fallDragM2: Math.exp(itemAt(rest.parameters, 1)) }, density)
 
 /** Length of lead strip of a mass, m. */
 export const stripM = (leadKg: number) => leadKg / (METAL_KG_M3.lead * LEAD_STRIP.widthM * LEAD_STRIP.thickM)
@@ -37,7 +38,7 @@ export function suspend(rest: Rest, water: Carrying): Suspend {
   const density = waterDensity(water.tempC, water.salinity)
   const nowMps = restSpeedIn(rest, water)
   const leadKg = leadForN(-restWeightN(rest, water), density)
-  const dragM2 = Math.exp(rest.parameters[1] ?? 0)
+  const dragM2 = Math.exp(itemAt(rest.parameters, 1))
   return {
     nowMps,
     state: stateOf(nowMps),

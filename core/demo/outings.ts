@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { DEMO_LOG } from '../../data/demo/outings'
 import { DEMO_WATERS } from '../../data/demo/places'
 import { chance, type Chance } from '../chance'
@@ -79,13 +80,13 @@ function demoOuting(
   if (trial) say(0, { kind: 'trial', a: 'c1', b: 'c2', castsEach: 15 })
   for (let min = 0, turn = 0; min < lastMin; turn++) {
     const lasts = Math.min(lastMin - min, trial && turn < 6 ? 25 : 20 + Math.floor(luck.next() * 40))
-    const [spot, spotTimes] = trial && turn > 0 ? (spots[0] ?? ['', 1]) : luck.pick(spots)
+    const [spot, spotTimes] = trial && turn > 0 ? itemAt(spots, 0) : luck.pick(spots)
     const k = trial && turn < 6 ? turn % 2 : Math.floor(luck.next() * carried.length)
     const [featureId = '', spotId = ''] = spot.split(':')
     if (!trial || turn === 0 || turn === 6) say(min, { kind: 'spot', stop: 1, featureId, spotId })
     if (trial && turn === 6) say(min, { kind: 'trial-end' })
     const rig = carried[k]
-    const [, times] = names[k] ?? ['', 1]
+    const [, times] = itemAt(names, k)
     if (!rig) break
     say(min, { kind: 'rig', carriedId: rig.id, wayId: luck.pick(rig.ways).id })
     const hour = startH + min / 60

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { DEMO_LURES } from '../../data/demo/lures'
 import { DEMO_PARTS } from '../../data/demo/parts'
 import { DEMO_PLACES, DEMO_WATERS } from '../../data/demo/places'
@@ -33,7 +34,7 @@ function demoTemps(byMonthC: readonly number[], isoDate: string): Place['temps']
     const date = daysBefore(isoDate, KEPT_DAYS - i * EVERY_DAYS)
     const at = Number(date.slice(5, 7)) - 1 + (Number(date.slice(8, 10)) - 15) / 30
     const from = Math.floor(at)
-    const [a, b] = [byMonthC[(from + 12) % 12] ?? 0, byMonthC[(from + 13) % 12] ?? 0]
+    const [a, b] = [itemAt(byMonthC, (from + 12) % 12), itemAt(byMonthC, (from + 13) % 12)]
     const tempC = a + (b - a) * (at - from) + 0.4 * Math.sin(i * 1.9)
     return { date, tempC: Math.round(tempC * 10) / 10 }
   })

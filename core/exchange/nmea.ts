@@ -1,3 +1,4 @@
+import { median } from 'd3-array'
 import { DefaultPacketFactory, parseGenericPacket, type Packet } from 'nmea-simple'
 
 /**
@@ -102,16 +103,9 @@ export interface NmeaLog {
 const KEYS = ['depthM', 'waterTempC', 'waterSpeedMps', 'groundSpeedMps', 'latDeg', 'lonDeg', 'atMs'] as const
 const MOST_PROBLEMS = 50
 
-function median(values: readonly number[]): number | null {
-  if (values.length === 0) return null
-  const sorted = [...values].sort((a, b) => a - b)
-  const half = Math.floor(sorted.length / 2)
-  return sorted.length % 2 ? (sorted[half] ?? null) : ((sorted[half - 1] ?? 0) + (sorted[half] ?? 0)) / 2
-}
-
 /** The middle of readings: a jump of the sounder or a frozen probe moves it little. */
 export function middleOf(readings: readonly NmeaReading[]): NmeaLog['middle'] {
-  const of = (key: keyof NmeaReading) => median(readings.flatMap((r) => (r[key] === undefined ? [] : [r[key]])))
+  const of = (key: keyof NmeaReading) => median(readings, (r) => r[key]) ?? null
   return Object.fromEntries(KEYS.map((key) => [key, of(key)])) as NmeaLog['middle']
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import type { Retrieve } from '../tackle'
@@ -117,7 +118,7 @@ export function howToFish(
   const { path } = thrown
   return {
     cadence: cadenceOf(setUp),
-    sinksToM: countDownS > 0 ? (path.z[path.workFrom] ?? 0) : 0,
+    sinksToM: countDownS > 0 ? itemAt(path.z, path.workFrom) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
     feel: fitting<Entry>(FEEL).slice(0, MOST.feel),
     tells: fitting<Entry & Tell>(TELLS).slice(0, MOST.tells),

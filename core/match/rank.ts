@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { groupShares, lureAction, mouldOf, type Box, type Lure } from '../tackle'
 import { account, better, type Ranked } from './account'
 import type { Bench } from './bench'
@@ -147,7 +148,11 @@ function podium(limit: number) {
     reach(mould: string, about: number) {
       if ((best.get(mould) ?? -1) >= about) return
       best.set(mould, about)
-      if (about > floor && best.size >= limit) floor = [...best.values()].sort((a, b) => b - a)[limit - 1] ?? 0
+      if (about > floor && best.size >= limit)
+        floor = itemAt(
+          [...best.values()].sort((a, b) => b - a),
+          limit - 1,
+        )
     },
   }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { KNOBS as TABLE } from '../../data/knobs'
 import type { RoleId } from '../quantity'
 import type { Box, Lure } from '../tackle'
@@ -91,12 +92,12 @@ export function* sweepSteps({ c, place, box, options }: Question, id: KnobId, co
     yield 0.5 + (i + 1) / (2 * values.length)
   }
   const first = (row: readonly (number | null)[]) =>
-    row.reduce<number>((best, s, k) => ((s ?? -1) > (best < 0 ? -1 : (row[best] ?? -1)) ? k : best), -1)
+    row.reduce<number>((best, s, k) => ((s ?? -1) > (row[best] ?? -1) ? k : best), -1)
   const leads = scores.map(first)
   const reigns: Reign[] = []
   let from = values[0] ?? knob.from
   for (let i = 1; i <= leads.length; i++) {
-    const leader = leads[i - 1] ?? -1
+    const leader = itemAt(leads, i - 1)
     if (i < leads.length && leads[i] === leader) continue
     let to = values[i - 1] ?? knob.to
     const after = leads[i]
@@ -105,8 +106,8 @@ export function* sweepSteps({ c, place, box, options }: Question, id: KnobId, co
       for (let k = 0; k < HALVINGS; k++) {
         const middle = knob.log ? Math.sqrt(low * high) : (low + high) / 2
         const bench = at(middle)
-        const pair = [leader, after].map((n) => bestOf(lures[n] as Lure, box, bench)?.score ?? -1)
-        if ((pair[0] ?? -1) >= (pair[1] ?? -1)) low = middle
+        const pair = [leader, after].map((n) => bestOf(itemAt(lures, n), box, bench)?.score ?? -1)
+        if (itemAt(pair, 0) >= itemAt(pair, 1)) low = middle
         else high = middle
       }
       to = high

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { freeFallMps } from '../motion'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn } from '../tackle'
 import { scoreSetUp, type Ranked } from './account'
@@ -40,11 +41,11 @@ export function workedDepthM({ path }: Ranked['thrown']): number {
   let sum = 0
   let time = 0
   for (let i = path.workFrom + 1; i < path.t.length; i++) {
-    const dt = (path.t[i] ?? 0) - (path.t[i - 1] ?? 0)
-    sum += dt * (((path.z[i] ?? 0) + (path.z[i - 1] ?? 0)) / 2)
+    const dt = itemAt(path.t, i) - itemAt(path.t, i - 1)
+    sum += dt * ((itemAt(path.z, i) + itemAt(path.z, i - 1)) / 2)
     time += dt
   }
-  return time > 0 ? Math.max(0, sum / time) : Math.max(0, path.z[path.workFrom] ?? 0)
+  return time > 0 ? Math.max(0, sum / time) : Math.max(0, itemAt(path.z, path.workFrom))
 }
 
 /** How fast what is tied falls on a slack line in this water, m/s; 0 where it does not sink. */

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import type { BuildMotion } from './build-motion'
 import { ballDiameterM, GRAVITY_MPS2, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
 import { followCable, type Cable, type CablePoint } from './line-full'
@@ -50,7 +51,7 @@ function surfaced(points: readonly CablePoint[], lineOutM: number, tipM: number)
       tensionN: mix((p) => p.tensionN),
     }
   }
-  return points[points.length - 1] as CablePoint
+  return itemAt(points, points.length - 1)
 }
 
 /**
@@ -109,7 +110,7 @@ export function downrigger(
     { angle, tensionN: Math.hypot(drag, weight) },
     cableOutM,
   )
-  const top = points[points.length - 1] as CablePoint
+  const top = itemAt(points, points.length - 1)
   return { depthM: top.upM, blowBackM: top.towardsM, angleAtBallDeg: (angle * 180) / Math.PI }
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import type { Path } from './path'
 import type { Track } from './track'
 
@@ -50,11 +51,11 @@ function share(way: Way, from: number, to: number, zone: Reach, depthM: number, 
   let touch = 0
   let cover = 0
   for (let i = from + 1; i < to; i++) {
-    const z0 = z[i - 1] ?? 0
-    const rise = (z[i] ?? 0) - z0
+    const z0 = itemAt(z, i - 1)
+    const rise = itemAt(z, i) - z0
     const pieces = Math.min(MOST_PIECES, Math.ceil(Math.abs(rise) / PIECE_M) || 1)
-    const dt = ((t[i] ?? 0) - (t[i - 1] ?? 0)) / pieces
-    const dx = Math.abs((x[i] ?? 0) - (x[i - 1] ?? 0)) / pieces
+    const dt = (itemAt(t, i) - itemAt(t, i - 1)) / pieces
+    const dx = Math.abs(itemAt(x, i) - itemAt(x, i - 1)) / pieces
     for (let j = 0; j < pieces; j++) {
       const at = z0 + (rise * (j + 0.5)) / pieces
       all += dt

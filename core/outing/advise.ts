@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import {
   COLOUR_WORDS,
   GIVE_MIN,
@@ -332,7 +333,7 @@ export function advise(input: AdviceInput): Advice | null {
 }
 
 function doesOf({ variable, to, levels }: Weighed, from: Levels, { water, spot }: Account, system: UnitSystem): string {
-  const words = (table: readonly string[], step: string) => table[Number(step)] ?? ''
+  const words = (table: readonly string[], step: string) => itemAt(table, Number(step))
   const rig = to.carried.name
   switch (variable) {
     case 'place':

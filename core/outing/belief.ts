@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { LEARNING, SIGNS } from '../../data/advice'
 import { believe, learn, meanRate, rateAt, type RateBelief } from '../rate'
 import { answerOf, type AnswerId } from './answer'
@@ -111,9 +112,9 @@ export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
     ({ v, steps: of }) => of.size > 1 || !WHERE.has(v),
   )
   for (let round = 0; round < ROUNDS; round++) {
-    day = weighed.reduce((belief, w, i) => learn(belief, w.takes, w.due * (want[i] ?? 1)), priorDay)
+    day = weighed.reduce((belief, w, i) => learn(belief, w.takes, w.due * itemAt(want, i)), priorDay)
     const seen = weighed.reduce((sum, w) => sum + w.showings, 0)
-    const due = weighed.reduce((sum, w, i) => sum + w.minutes * (where[i] ?? 1), 0)
+    const due = weighed.reduce((sum, w, i) => sum + w.minutes * itemAt(where, i), 0)
     showingsPerMin = (seen + 1) / (due + 60 / LEARNING.showingsPerH)
     for (const { v, steps: of } of steps) {
       const means = new Map([...of].map((step) => [step, meanRate(factorOf(v, step))]))
@@ -121,7 +122,7 @@ export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
       const products = WHERE.has(v) ? where : want
       weighed.forEach((w, i) => {
         const mean = means.get(w.levels[v]) ?? 1
-        products[i] = ((products[i] ?? 1) * mean) / (own[i] ?? 1)
+        products[i] = (itemAt(products, i) * mean) / itemAt(own, i)
         own[i] = mean
       })
     }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { fallOf, sayRig, waysOf, workedDepthM, type Bench, type Ranked, type SetUp } from '../match'
 import { COLOUR_GROUPS, groupShares, lureAction, mouldOf } from '../tackle'
 import type { Carried, Way } from './outing'
@@ -21,7 +22,7 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
     rodTipM,
     depthM: Math.round(workedDepthM(thrown) * 100) / 100,
     castM: plan.castM,
-    castS: Math.round(Math.min(1800, (path.t[path.t.length - 1] ?? 0) + BETWEEN_CASTS_S)),
+    castS: Math.round(Math.min(1800, itemAt(path.t, path.t.length - 1) + BETWEEN_CASTS_S)),
     fit: Math.min(100, Math.max(0, score)),
   }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { chance } from '../chance'
 import { believe, learn, showRate, type RateShown } from '../rate'
 import { clumpingIn } from './rates'
@@ -77,7 +78,7 @@ export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed =
     const days = dealDays(outings, minutes, events, luck.shuffled(outings))
     for (const { list, seen, beaten } of families) {
       const strongest = Math.max(...list.map((p) => strength(p, p.factor.within ? dealt : days)))
-      seen.forEach((s, k) => strongest >= s && (beaten[k] = (beaten[k] ?? 0) + 1))
+      seen.forEach((s, k) => strongest >= s && (beaten[k] = itemAt(beaten, k) + 1))
     }
   }
   const clumping = clumpingIn(tried, measure)
@@ -103,7 +104,7 @@ export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed =
   const found = families
     .flatMap(({ list, beaten }) =>
       list.flatMap((part, k) => {
-        const p = ((beaten[k] ?? 0) + 1) / (SHUFFLES + 1)
+        const p = (itemAt(beaten, k) + 1) / (SHUFFLES + 1)
         return p <= BELIEVED ? [{ effort: part.in.join(), pattern: told(part, p) }] : []
       }),
     )
@@ -117,7 +118,7 @@ export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed =
   return { patterns: [...byEffort.values()], looked: parts.length, shuffles: SHUFFLES }
 }
 
-const sum = (at: readonly number[], of: readonly number[]) => at.reduce((s, i) => s + (of[i] ?? 0), 0)
+const sum = (at: readonly number[], of: readonly number[]) => at.reduce((s, i) => s + itemAt(of, i), 0)
 
 /** Signed root of the Poisson deviance: how far `a` events in `ta` stand above the rate of both parts together. */
 export function standsOut(a: number, ta: number, b: number, tb: number): number {
@@ -178,8 +179,8 @@ function dealWithin(
     const total = sum(at, minutes)
     for (let left = sum(at, events); left > 0; left--) {
       let mark = next() * total
-      const hit = at.find((i) => (mark -= minutes[i] ?? 0) < 0) ?? at[at.length - 1]
-      if (hit !== undefined) dealt[hit] = (dealt[hit] ?? 0) + 1
+      const hit = at.find((i) => (mark -= itemAt(minutes, i)) < 0) ?? at[at.length - 1]
+      if (hit !== undefined) dealt[hit] = itemAt(dealt, hit) + 1
     }
   }
   return dealt
@@ -196,7 +197,7 @@ function dealDays(
   outings.forEach((at, k) => {
     const from = dealt[k] ?? at
     const rate = sum(from, events) / Math.max(1e-9, sum(from, minutes))
-    for (const i of at) out[i] = rate * (minutes[i] ?? 0)
+    for (const i of at) out[i] = rate * itemAt(minutes, i)
   })
   return out
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import {
   ANSWERS,
   accountOf,
@@ -71,7 +72,7 @@ export function countOf({ answers }: Pick<Tried, 'answers'>, measure: MeasureId)
 
 const band = (value: number, ends: readonly number[], unit: (from: number, to: number | null) => string) => {
   const i = ends.filter((end) => value >= end).length
-  return { key: String(i), label: unit(i === 0 ? 0 : (ends[i - 1] ?? 0), ends[i] ?? null), order: i }
+  return { key: String(i), label: unit(i === 0 ? 0 : itemAt(ends, i - 1), ends[i] ?? null), order: i }
 }
 interface Label {
   readonly key: string
@@ -147,7 +148,7 @@ export const FACTORS = [
     within: false,
     of: (t) => ({
       key: t.date.slice(5, 7),
-      label: MONTHS[Number(t.date.slice(5, 7)) - 1] ?? '',
+      label: itemAt(MONTHS, Number(t.date.slice(5, 7)) - 1),
       order: Number(t.date.slice(5, 7)),
     }),
   },

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { converter, differenceCiede2000, nearest, type Rgb } from 'culori'
 import { COLOURS, type ColourId } from './colour'
 
@@ -24,7 +25,7 @@ type Sum = [red: number, green: number, blue: number, count: number]
 const average = ([r, g, b, count]: Sum) => (count === 0 ? null : nearestColour(r / count, g / count, b / count))
 function add(sum: Sum, { data, width }: Pixels, x: number, y: number) {
   const at = 4 * (y * width + x)
-  for (let i = 0; i < 3; i++) sum[i as 0 | 1 | 2] += data[at + i] ?? 0
+  for (let i = 0; i < 3; i++) sum[i as 0 | 1 | 2] += itemAt(data, at + i)
   sum[3] += 1
 }
 
@@ -55,7 +56,12 @@ export function coloursOfPhoto(picture: Pixels): { back: ColourId; flank: Colour
   const { width, height, data } = picture
   const pixel = (x: number, y: number) => {
     const at = 4 * (y * width + x)
-    return toLab({ mode: 'rgb', r: (data[at] ?? 0) / 255, g: (data[at + 1] ?? 0) / 255, b: (data[at + 2] ?? 0) / 255 })
+    return toLab({
+      mode: 'rgb',
+      r: itemAt(data, at) / 255,
+      g: itemAt(data, at + 1) / 255,
+      b: itemAt(data, at + 2) / 255,
+    })
   }
   const corners = [pixel(0, 0), pixel(width - 1, 0), pixel(0, height - 1), pixel(width - 1, height - 1)]
   const stands = (x: number, y: number) => corners.every((corner) => apart(pixel(x, y), corner) > LURE_APART)

@@ -1,3 +1,4 @@
+import { median } from 'd3-array'
 /** A reading of a scale: grams as shown, and whether the scale itself holds it to be at rest. */
 export interface ScaleReading {
   readonly atMs: number
@@ -16,13 +17,10 @@ export type Settled =
  */
 export function settled(readings: readonly ScaleReading[]): Settled {
   const last = readings.slice(-SETTLES.readings).map((r) => r.massKg)
-  const now = last[last.length - 1] ?? 0
-  if (now < SETTLES.leastKg) return { state: 'empty' }
+  const now = last.at(-1)
+  if (now === undefined || now < SETTLES.leastKg) return { state: 'empty' }
   if (last.length < SETTLES.readings) return { state: 'moving' }
   const spread = Math.max(...last) - Math.min(...last)
   if (spread > Math.max(SETTLES.withinKg, SETTLES.withinShare * now)) return { state: 'moving' }
-  const inOrder = [...last].sort((a, b) => a - b)
-  const mid = Math.floor(inOrder.length / 2)
-  const massKg = inOrder.length % 2 ? (inOrder[mid] ?? 0) : ((inOrder[mid - 1] ?? 0) + (inOrder[mid] ?? 0)) / 2
-  return { state: 'settled', massKg: Math.round(massKg * 1e5) / 1e5 }
+  return { state: 'settled', massKg: Math.round((median(last) ?? now) * 1e5) / 1e5 }
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { Matrix, inverse } from 'ml-matrix'
 import { DAYLIGHT, GREYS, JUDGED_FROM_M, LIGHT_FROM, MATCHING, NM, PURE_WATER, STAIN } from '../../data/spectra'
 import { attenuationPerM } from './light'
@@ -38,12 +39,12 @@ function particleShare(visibilityM: number): number {
 export function waterSpectrum(visibilityM: number): { readonly attenuation: Spectrum; readonly scatter: Spectrum } {
   const particles = particleShare(visibilityM)
   const stain = NMS.map((nm) => (1 - particles) * Math.exp(-STAIN.slopePerNm * (nm - 440)) + (particles * 550) / nm)
-  const seen = (of: Spectrum) => of.reduce((a, v, i) => a + v * (EYE.y[i] ?? 0), 0) / SEEN_SUM
+  const seen = (of: Spectrum) => of.reduce((a, v, i) => a + v * itemAt(EYE.y, i), 0) / SEEN_SUM
   const much = Math.max(0, (attenuationPerM(visibilityM) - seen(PURE_WATER)) / seen(stain))
-  const attenuation = NMS.map((_, i) => (PURE_WATER[i] ?? 0) + much * (stain[i] ?? 0))
+  const attenuation = NMS.map((_, i) => itemAt(PURE_WATER, i) + much * itemAt(stain, i))
   // Of what particles take away most is only turned aside: it is what makes the water behind a lure light.
   const scatter = NMS.map((nm, i) =>
-    Math.min(0.8, (0.004 + (SCATTERED * much * particles * 550) / nm) / (attenuation[i] ?? 1)),
+    Math.min(0.8, (0.004 + (SCATTERED * much * particles * 550) / nm) / itemAt(attenuation, i)),
   )
   return { attenuation, scatter }
 }
@@ -62,22 +63,22 @@ const TO_RGB = [
   [0.0556434, -0.2040259, 1.0572252],
 ] as const
 
-const WHITE_SUM = DAYLIGHT.reduce((a, e, i) => a + e * (EYE.y[i] ?? 0), 0)
+const WHITE_SUM = DAYLIGHT.reduce((a, e, i) => a + e * itemAt(EYE.y, i), 0)
 
 /** Tristimulus values of light, with daylight on a white card Y = 1. */
 function xyz(light: Spectrum): Triple {
   let [x, y, z] = [0, 0, 0]
   light.forEach((l, i) => {
-    x += l * (EYE.x[i] ?? 0)
-    y += l * (EYE.y[i] ?? 0)
-    z += l * (EYE.z[i] ?? 0)
+    x += l * itemAt(EYE.x, i)
+    y += l * itemAt(EYE.y, i)
+    z += l * itemAt(EYE.z, i)
   })
   return [x / WHITE_SUM, y / WHITE_SUM, z / WHITE_SUM]
 }
 const toRgb = ([x, y, z]: Triple) => TO_RGB.map(([a, b, c]) => a * x + b * y + c * z) as unknown as Triple
 /** What of the bands must be mixed to look red, green or blue in daylight. */
 const MIX = inverse(
-  new Matrix(BANDS.map((band) => [...toRgb(xyz(band.map((b, i) => b * (DAYLIGHT[i] ?? 0))))])).transpose(),
+  new Matrix(BANDS.map((band) => [...toRgb(xyz(band.map((b, i) => b * itemAt(DAYLIGHT, i))))])).transpose(),
 )
 
 const linear = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
@@ -94,7 +95,7 @@ export function reflectance(hex: string): Spectrum {
       1,
       Math.max(
         0,
-        BANDS.reduce((a, band, b) => a + (mix[b] ?? 0) * (band[i] ?? 0), 0),
+        BANDS.reduce((a, band, b) => a + itemAt(mix, b) * itemAt(band, i), 0),
       ),
     ),
   )
@@ -133,7 +134,7 @@ function lab([x, y, z]: Triple, colour: number): Lab {
 
 export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater {
   const { attenuation, scatter } = waterSpectrum(visibilityM)
-  const down = NMS.map((_, i) => (DAYLIGHT[i] ?? 0) * Math.exp(-(attenuation[i] ?? 0) * Math.max(0, depthM)))
+  const down = NMS.map((_, i) => itemAt(DAYLIGHT, i) * Math.exp(-itemAt(attenuation, i) * Math.max(0, depthM)))
   const card = Math.max(1e-30, xyz(down)[1])
   const colour = colourLeft(lux)
   /** Light in terms of a white card at that depth. */
@@ -142,31 +143,31 @@ export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater
     const bright = shownBrightness(lux)
     const [x, y, z] = seen(light)
     const grey = [WHITE[0] * y, y, WHITE[2] * y]
-    const mixed = [x, y, z].map((v, i) => bright * (colour * v + (1 - colour) * (grey[i] ?? 0))) as unknown as Triple
+    const mixed = [x, y, z].map((v, i) => bright * (colour * v + (1 - colour) * itemAt(grey, i))) as unknown as Triple
     const byte = (v: number) =>
       Math.round(255 * encoded(Math.min(1, Math.max(0, v))))
         .toString(16)
         .padStart(2, '0')
     return `#${toRgb(mixed).map(byte).join('')}`
   }
-  const behind = down.map((e, i) => e * (scatter[i] ?? 0))
+  const behind = down.map((e, i) => e * itemAt(scatter, i))
   /** Half a metre of water takes some of the difference away. */
-  const veil = NMS.map((_, i) => Math.exp(-(attenuation[i] ?? 0) * JUDGED_FROM_M))
+  const veil = NMS.map((_, i) => Math.exp(-itemAt(attenuation, i) * JUDGED_FROM_M))
   const apart = (target: Spectrum, against: Spectrum): number => {
-    const through = target.map((t, i) => (against[i] ?? 0) + (t - (against[i] ?? 0)) * (veil[i] ?? 1))
+    const through = target.map((t, i) => itemAt(against, i) + (t - itemAt(against, i)) * itemAt(veil, i))
     const [a, b] = [lab(seen(through), colour), lab(seen(against), colour)]
     return Math.min(1, Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]) / 100)
   }
   return {
-    swatch: (hex) => paint(reflectance(hex).map((r, i) => r * (down[i] ?? 0))),
+    swatch: (hex) => paint(reflectance(hex).map((r, i) => r * itemAt(down, i))),
     behind: paint(behind),
     contrast: (flank, belly) => ({
       level: apart(
-        reflectance(flank).map((r, i) => r * (down[i] ?? 0)),
+        reflectance(flank).map((r, i) => r * itemAt(down, i)),
         behind,
       ),
       up: apart(
-        reflectance(belly).map((r, i) => r * LIGHT_FROM.below * (down[i] ?? 0)),
+        reflectance(belly).map((r, i) => r * LIGHT_FROM.below * itemAt(down, i)),
         down.map((e) => Math.min(LIGHT_FROM.above, 1) * e),
       ),
     }),

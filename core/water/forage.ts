@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { FORAGE as TABLE } from '../../data/forage'
 
 export interface Forage {
@@ -48,7 +49,7 @@ const DAYS_BEFORE = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334]
 /** Part of the northern year that has passed on a date, 0 … 1; in the south the year begins in July. */
 function partOfYear(isoDate: string, latDeg: number): number {
   const month = Number(isoDate.slice(5, 7))
-  const day = (DAYS_BEFORE[month - 1] ?? 0) + Number(isoDate.slice(8, 10)) - 1
+  const day = itemAt(DAYS_BEFORE, month - 1) + Number(isoDate.slice(8, 10)) - 1
   return (day / 365 + (latDeg < 0 ? 0.5 : 0)) % 1
 }
 

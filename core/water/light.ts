@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import type { LIGHTS, Sky as SkyKind } from './conditions'
 import type { Sky } from './sun'
 
@@ -47,8 +48,8 @@ export function surfaceLux(sky: Sky, cover: SkyKind): number {
     1,
     CLEAR_SKY_LOG_LUX.findIndex(([a]) => a >= altitude),
   )
-  const [a0, l0] = CLEAR_SKY_LOG_LUX[above - 1] ?? [0, 0]
-  const [a1, l1] = CLEAR_SKY_LOG_LUX[above] ?? [1, 0]
+  const [a0, l0] = itemAt(CLEAR_SKY_LOG_LUX, above - 1)
+  const [a1, l1] = itemAt(CLEAR_SKY_LOG_LUX, above)
   const sun = 10 ** (l0 + ((l1 - l0) * (altitude - a0)) / (a1 - a0))
   const moon = FULL_MOON_LUX * sky.moonLit ** 2 * Math.max(0, Math.sin((sky.moonAltitudeDeg * Math.PI) / 180))
   return (sun + moon) * SKY_TRANSMISSION[cover]

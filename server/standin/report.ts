@@ -1,3 +1,4 @@
+import { itemAt } from '../../core/list'
 import type { Sky, WaterReport } from '../../core/water'
 import { seeded } from './scale'
 
@@ -35,7 +36,7 @@ export function simulatedReport({ placeId, date, waterTempC, visibilityM }: Repo
   let state = Math.floor(chance() * 3)
   const hours = Array.from({ length: 24 }, (_, hour) => {
     if (hour % 3 === 0) state = Math.min(3, Math.max(0, state + Math.round((chance() - 0.5) * 2.4)))
-    const sky = SKIES[state] ?? 'broken'
+    const sky = itemAt(SKIES, state)
     const daily =
       DAY.windAtNight + (DAY.windByDay - DAY.windAtNight) * Math.max(0, Math.sin(((hour - 6) / 15) * Math.PI))
     const wind = windMps * daily

@@ -1,3 +1,4 @@
+import { itemAt } from '../../core/list'
 import { freeFallMps, motionOf, retrievePath, shareInZone } from '../../core/motion'
 import { Head, Lure, RETRIEVES, familyOf, lureMass, pullSpeedMps, retrieveOf, type Build } from '../../core/tackle'
 import { waterDensity } from '../../core/water'
@@ -81,7 +82,7 @@ export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: 
     fallMps: freeFallMps(motion, density),
     deepestM: path.z.reduce((deepest, z) => Math.max(deepest, z), 0),
     workFrom: path.workFrom,
-    polyline: path.x.map((x, i) => ({ fromRodM: x, depthM: path.z[i] ?? 0, atS: path.t[i] ?? 0 })),
+    polyline: path.x.map((x, i) => ({ fromRodM: x, depthM: itemAt(path.z, i), atS: itemAt(path.t, i) })),
     zone: { share: inZone, metres, seconds },
     contact: { bottom: onBottom, touchingCover: touching, inCover },
   }

@@ -22,5 +22,4 @@ export const takenAtOnce = (kind: TestKind) =>
   howTo(kind).readings.length === 1 && howTo(kind).readings[0]?.by === 'watch'
 
 export const lastOf = (tests: readonly BenchTest[], kind: TestKind) =>
-  tests.filter((t) => t.kind === kind).sort((a, b) => (a.date < b.date ? 1 : -1))[0] as
-    (BenchTest & Readonly<Record<string, unknown>>) | undefined
+  tests.filter((t) => t.kind === kind).sort((a, b) => (a.date < b.date ? 1 : -1))[0]

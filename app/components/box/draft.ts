@@ -1,3 +1,4 @@
+import { itemAt } from '../../../core/list'
 import { Lure, PARTS, UNUSED, familyOf, usualHooks, type FamilyId, fieldsOf, type Field } from '../../../core/tackle'
 
 /** A lure being typed: everything still to be judged by the schema. */
@@ -7,7 +8,7 @@ export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] }
 }
 
 /** What one cost, asked alike of lures and parts. */
-export const COST_FIELD = fieldsOf({ cost: PARTS.rods.shape.cost })[0] as Field
+export const COST_FIELD = itemAt(fieldsOf({ cost: PARTS.rods.shape.cost }), 0)
 
 /** The fields of a family's own traits. */
 export const traitFields = (family: FamilyId) => fieldsOf(familyOf(family).traits.shape)
@@ -58,7 +59,7 @@ export function judge(draft: Draft): { ok: true; lure: Lure } | { ok: false; pro
   if (checked.success) return { ok: true, lure: checked.data }
   const problems: Record<string, string> = {}
   for (const issue of checked.error.issues) {
-    const field = String(issue.path[0] ?? 'name')
+    const field = String(issue.path[0] ?? '')
     problems[field] ??= FIELD_WORDS[field] ?? issue.message
   }
   return { ok: false, problems }

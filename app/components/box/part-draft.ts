@@ -26,7 +26,7 @@ export function judgePart<K extends PartKind>(
   const labels = new Map(partFields(kind).map((f) => [f.key, f.label]))
   const problems: Record<string, string> = {}
   for (const issue of checked.error.issues) {
-    const key = String(issue.path[0] ?? 'name')
+    const key = String(issue.path[0] ?? '')
     problems[key] ??=
       key === 'name' ? 'Give it a name of at most 80 letters.' : `${labels.get(key) ?? key}: ${issue.message}.`
   }

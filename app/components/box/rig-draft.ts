@@ -108,7 +108,7 @@ export function judgeRigDraft(
   return {
     ok: false,
     problems: Object.fromEntries(
-      checked.error.issues.map((i) => [String(i.path[0] ?? 'name'), words[String(i.path[0])] ?? i.message]),
+      checked.error.issues.map((i) => [String(i.path[0] ?? ''), words[String(i.path[0])] ?? i.message]),
     ),
   }
 }
