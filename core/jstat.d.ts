@@ -8,7 +8,6 @@ declare module 'jstat' {
     readonly studentt: { inv(p: number, dof: number): number }
     readonly gamma: Distribution2
     readonly beta: Distribution2
-    gammaln(x: number): number
   }
   export default jstat
 }

@@ -14,6 +14,3 @@ export function itemAt<T>(list: Indexed<T>, index: number): T {
   if (item === undefined) throw new RangeError(`no item ${index} in a list of ${list.length}`)
   return item as T
 }
-
-/** The last item of a list that must not be empty. @throws RangeError on an empty list */
-export const lastOf = <T>(list: Indexed<T>): T => itemAt(list, list.length - 1)

@@ -11,5 +11,3 @@ export const gammaQuantile = (p: number, shape: number, rate: number): number =>
 export const gammaBelow = (x: number, shape: number, rate: number): number => jstat.gamma.cdf(x, shape, 1 / rate)
 /** Share of the beta distribution with `a` and `b` over 0 that lies below `x`, 0 … 1. */
 export const betaBelow = (x: number, a: number, b: number): number => jstat.beta.cdf(x, a, b)
-/** Natural logarithm of the gamma function; `x` over 0. */
-export const logGamma = (x: number): number => jstat.gammaln(x)

@@ -6,7 +6,7 @@ export interface Stored {
   readonly stores: readonly { readonly name: string; readonly keyPath: string; readonly rows: readonly unknown[] }[]
 }
 
-export const DATABASE = 'ygrion'
+const DATABASE = 'ygrion'
 
 /** A file of the origin in which the application does not run: its database can be written from there. */
 export const QUIET_PATH = '/icon.svg'

@@ -13,7 +13,7 @@ function seedOf(text: string): number {
   return seed
 }
 
-export const simulatedScale: Scale = {
+const simulatedScale: Scale = {
   weigh({ id, labelKg }, onReading, onLost) {
     const source = new EventSource(`/api/standin/scale?labelKg=${labelKg}&seed=${seedOf(id)}`)
     source.onmessage = (event) => onReading(JSON.parse(String(event.data)) as ScaleReading)

@@ -14,7 +14,7 @@ export interface SounderPlace {
   readonly fromMs: number
 }
 
-export const simulatedSounder: Sounder = {
+const simulatedSounder: Sounder = {
   listen(over, onSentence, onLost) {
     const query = new URLSearchParams(Object.entries(over).map(([key, value]) => [key, String(value)]))
     const source = new EventSource(`/api/standin/sounder?${query}`)

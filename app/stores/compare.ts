@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { setUpKey, type SetUp } from '../../core/match'
 
-export const MOST_COMPARED = 4
+const MOST_COMPARED = 4
 
 /** Set-ups laid side by side. They stay as they are tied while the water moves. */
 export const useCompare = defineStore('compare', () => {

@@ -5,7 +5,7 @@ import type { Line } from '../tackle'
 import { diveDepth, runningDepthM, withDive } from './fit-dive'
 import type { Posterior } from './figure'
 
-export interface ChartLine {
+interface ChartLine {
   readonly line: Line
   /** Depth, m, at each length. */
   readonly depthM: readonly number[]

@@ -8,7 +8,7 @@ import { carried, fit } from './least-squares'
 import { lureAsTested } from './as-tested'
 
 /** Drag area of a lure in the air, m²: it tumbles, between nose first and broadside. The coefficient is that of the water at the same Reynolds number. */
-export function airDragM2(lure: Lure): number {
+function airDragM2(lure: Lure): number {
   const { pullDragM2, fallDragM2 } = motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, 999)
   return Math.sqrt(pullDragM2 * fallDragM2)
 }

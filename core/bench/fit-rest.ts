@@ -18,7 +18,7 @@ export interface Carrying {
 export type Rest = Fitted & { readonly at: Carrying; readonly massKg: number }
 
 /** Speed of a reading, m/s, down positive. */
-export function restSpeed(distanceM: number, { way, seconds }: ReadingOf<'rest'>): number {
+function restSpeed(distanceM: number, { way, seconds }: ReadingOf<'rest'>): number {
   if (way === 'hangs' || seconds <= 0) return 0
   return (way === 'sinks' ? 1 : -1) * (distanceM / seconds)
 }

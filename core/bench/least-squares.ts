@@ -4,7 +4,7 @@ import { Matrix, inverse } from 'ml-matrix'
 import { studentQuantile } from '../statistics'
 
 /** A figure believed before any test, with how far it may be out (one standard deviation, in the parameter's own unit). */
-export interface Believed {
+interface Believed {
   readonly at: number
   readonly sd: number
 }
@@ -113,7 +113,7 @@ function jacobian(
 }
 
 /** Share of cases that a stated band is to hold. */
-export const HELD = 0.95
+const HELD = 0.95
 
 /**
  * A figure that follows from fitted parameters, with its band: errors carried through linearly, by Student's t.

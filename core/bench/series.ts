@@ -6,7 +6,7 @@ import { sampleOf } from './sample'
 export type Settings = Readonly<Record<string, unknown>>
 
 /** Reading fields in an angler's words, for what is wrong with them. */
-export interface SeriesProblem {
+interface SeriesProblem {
   readonly field: string
   readonly reason: string
 }

@@ -65,12 +65,7 @@ function sinking(motion: BuildMotion, massKg: number, density: number, { line, s
 const PACES = [0.05, 4] as const
 
 /** Pace through the water at which a sinking lure holds a depth with that line out, m/s, by bisection; null where no pace does. */
-export function paceToHold(
-  motion: BuildMotion,
-  density: number,
-  held: Omit<Held, 'speedMps'>,
-  depthM: number,
-): number | null {
+function paceToHold(motion: BuildMotion, density: number, held: Omit<Held, 'speedMps'>, depthM: number): number | null {
   const at = (v: number) => towed(motion, density, tow(held.line), v, held.lineOutM, held.rodTipM).depthM
   let [slow, fast]: [number, number] = [...PACES]
   if (at(slow) < depthM || at(fast) > depthM) return null

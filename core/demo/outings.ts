@@ -130,7 +130,7 @@ function answered(take: boolean, restS: number, { lengthM }: LogPlace, { species
 }
 
 /** A clock reading with its distance from universal time. */
-export function momentOf(day: string, minutes: number, offsetH: number): string {
+function momentOf(day: string, minutes: number, offsetH: number): string {
   const local = new Date(Date.parse(`${day}T00:00:00Z`) + Math.round(minutes * 60) * 1000).toISOString().slice(0, 19)
   const sign = offsetH < 0 ? '-' : '+'
   const whole = Math.floor(Math.abs(offsetH))

@@ -8,7 +8,7 @@ import { BinItem, Photo } from './kept'
 /** The archive of everything: one JSON file. */
 export const ARCHIVE_VERSION = 5
 
-export const Archive = z.strictObject({
+const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
   version: z.literal(ARCHIVE_VERSION),
   box: Box,
@@ -19,7 +19,7 @@ export const Archive = z.strictObject({
   practice: Practice,
   outings: z.array(Outing).max(20_000),
 })
-export type Archive = z.infer<typeof Archive>
+type Archive = z.infer<typeof Archive>
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>
 
 export interface FileProblem {

@@ -2,7 +2,7 @@ import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser'
 import type { Place } from '../water'
 
 /** A waypoint as it stands in a GPX 1.1 file. */
-export interface Waypoint {
+interface Waypoint {
   readonly name: string
   readonly latDeg: number
   readonly lonDeg: number

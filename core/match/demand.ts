@@ -22,7 +22,7 @@ export interface AxisDemand {
   readonly causes: readonly Cause[]
 }
 
-export interface ColourDemand {
+interface ColourDemand {
   readonly weight: number
   /** How well each group is liked, 0 … 1, the best 1. */
   readonly liking: Readonly<Record<ColourGroup, number>>

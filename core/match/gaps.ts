@@ -16,7 +16,7 @@ import { dressingsOf } from './dressed'
 import type { SchoolChoice } from './rule'
 
 export type DepthBandId = (typeof DEPTH_BANDS)[number]['id']
-export type ColourColumnId = (typeof COLOUR_COLUMNS)[number]['id']
+type ColourColumnId = (typeof COLOUR_COLUMNS)[number]['id']
 
 /** One kind of lure: where it runs, how it moves, whether it is heard, how it is coloured. */
 export interface GapCell {

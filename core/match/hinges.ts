@@ -15,12 +15,7 @@ export interface Hinge {
 }
 
 /** Schools whose rules speak at all in a water. */
-export function schoolsSpeaking(
-  c: Conditions,
-  place: Place,
-  box: Box,
-  options: Pick<MatchOptions, 'schools' | 'rules'>,
-) {
+function schoolsSpeaking(c: Conditions, place: Place, box: Box, options: Pick<MatchOptions, 'schools' | 'rules'>) {
   const { facts } = benchFor(c, place, box, options).reading
   const rules = options.rules ?? RULES
   return SCHOOLS.filter((school) =>

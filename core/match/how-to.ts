@@ -11,10 +11,10 @@ import type { OfferTest } from './offer-test'
 import { schoolShare } from './rule'
 import type { SetUp } from './setup'
 
-export type Doing = keyof typeof DOINGS
+type Doing = keyof typeof DOINGS
 
 /** One thing that the hand does, and for how long. */
-export interface Beat {
+interface Beat {
   readonly does: Doing
   readonly seconds: number
 }
@@ -72,12 +72,12 @@ export function beatAt(
 }
 
 /** A sentence of the trade, and the facts it stands for. */
-export interface Note {
+interface Note {
   readonly id: string
   readonly facts: readonly number[]
   readonly says: string
 }
-export interface Tell extends Note {
+interface Tell extends Note {
   readonly heard: string
 }
 

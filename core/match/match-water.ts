@@ -16,7 +16,7 @@ export interface MatchRow extends Placed {
 }
 
 /** A saved rig, ranked as it is tied; or why it cannot be fished here. */
-export interface MatchRig {
+interface MatchRig {
   readonly rig: Pick<Rig, 'id' | 'name'>
   readonly row: MatchRow | null
   readonly why: string | null

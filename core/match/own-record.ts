@@ -15,7 +15,7 @@ export interface RecordEntry {
 }
 
 /** Odds of a lure by the record. */
-export interface Odds {
+interface Odds {
   /** Takes an hour, median and 90 % interval; and what is usual in such water with anything. */
   readonly rate: RateShown
   readonly usualPerH: number
@@ -49,7 +49,7 @@ const FIRMNESS = 2
 
 const bell = (off: number, width: number) => Math.exp(-((off / width) ** 2) / 2)
 
-export function waterAlike(entry: Pick<RecordEntry, 'water' | 'hour'>, c: Conditions): number {
+function waterAlike(entry: Pick<RecordEntry, 'water' | 'hour'>, c: Conditions): number {
   const { water } = entry
   if (water.speciesId !== c.speciesId) return 0
   const hours = Math.abs(entry.hour - c.hour)

@@ -16,7 +16,7 @@ import {
 import { isBiteProof, lineInRodRange, rodThrows } from './outfit'
 
 /** What a part is good for in this very box, as an angler would say it. */
-export type Uses = { readonly [K in PartKind]: (part: PartOf<K>, box: Box, system: UnitSystem) => string }
+type Uses = { readonly [K in PartKind]: (part: PartOf<K>, box: Box, system: UnitSystem) => string }
 
 const count = (n: number, one: string, many = `${one}s`) => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`
 const mounts = (lure: Lure) => familyOf(lure.family).mounts ?? []
@@ -30,7 +30,7 @@ function buoyancyOf(material: keyof typeof LINE_DENSITY): string {
   return `${density < 1000 ? 'floats' : density < 1400 ? 'sinks slowly' : 'sinks'}, ${(density / 1000).toFixed(2)} g/cm³`
 }
 
-export const PART_USES: Uses = {
+const PART_USES: Uses = {
   rods: (rod, box) =>
     `throws ${count(box.lures.filter((l) => buildsOf(l, box).some((b) => rodThrows(rod, b.massKg))).length, 'lure')} of ${box.lures.length}; ${count(box.lines.filter((l) => lineInRodRange(rod, l)).length, 'line')} in its range`,
   reels: (reel, box, system) => {

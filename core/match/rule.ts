@@ -64,7 +64,7 @@ export const OwnRule = z.strictObject({
 })
 export type OwnRule = z.infer<typeof OwnRule>
 
-export const Side = z.enum(['first', 'second', 'both'])
+const Side = z.enum(['first', 'second', 'both'])
 
 /** How the angler judges: the schools followed, rules weighed otherwise (0 is off), and rules of one's own. */
 export const Practice = z.strictObject({

@@ -58,7 +58,7 @@ export const TEXT_WORDS: Readonly<Record<TextFact, string>> = {
   singlesOnly: 'single hooks by law',
 }
 
-export function sayFigure(fact: NumberFact, value: number, system: UnitSystem): string {
+function sayFigure(fact: NumberFact, value: number, system: UnitSystem): string {
   const { role } = NUMBER_WORDS[fact]
   return role ? showMeasure(value, role, system) : String(Math.round(value * 100) / 100)
 }

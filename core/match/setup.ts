@@ -24,7 +24,7 @@ export interface SetUp {
 }
 
 /** Stable name of the way a lure is hooked. */
-export function mountKey(mount: Build['mount']): string {
+function mountKey(mount: Build['mount']): string {
   if (mount.kind === 'own') return 'own'
   if (mount.kind === 'head') return mount.head.id
   return `${mount.kind}:${mount.hook.id}${'sinker' in mount ? `:${mount.sinker?.id ?? ''}` : ''}`

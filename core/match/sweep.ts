@@ -38,7 +38,7 @@ export function turned(c: Conditions, id: KnobId, value: number): Conditions {
 }
 
 /** Values from one end of a knob to the other. */
-export function knobValues({ from, to, log }: Knob, count: number): number[] {
+function knobValues({ from, to, log }: Knob, count: number): number[] {
   return Array.from({ length: count }, (_, i) => {
     const at = i / (count - 1)
     return log ? from * (to / from) ** at : from + (to - from) * at

@@ -3,8 +3,8 @@ import { retrievePath } from './path'
 import { shareInZone, type Reach } from './zone'
 
 /** What can be changed about a cast, from what costs nothing to what costs most. */
-export const CHANGES = ['rod', 'speed', 'count', 'cast', 'line', 'weight', 'lure'] as const
-export type Choice = (typeof CHANGES)[number]
+const CHANGES = ['rod', 'speed', 'count', 'cast', 'line', 'weight', 'lure'] as const
+type Choice = (typeof CHANGES)[number]
 
 export interface Option {
   readonly name: string

@@ -4,9 +4,9 @@ import { GRAVITY_MPS2 } from './drag-curve'
 export const AIR_KG_M3 = 1.225
 
 /** Mass that the rod's own tip adds to what it throws, kg. Assumed: a spinning tip of some 10 g moves with the lure. */
-export const TIP_KG = 0.01
+const TIP_KG = 0.01
 /** Angle of a good overhead cast, degrees. Common practice: a little under half a right angle. */
-export const CAST_ANGLE_DEG = 40
+const CAST_ANGLE_DEG = 40
 
 /** A throw: launch speed m/s, angle degrees, mass kg, drag area C·A m² in air, height of the tip m, wind from behind m/s. */
 export interface Flight {
@@ -59,7 +59,7 @@ export function flightM(flight: Flight): number {
 }
 
 /** Launch speed, m/s, that a rod's swing gives a lure: the same energy goes into every cast, the tip takes its share. */
-export function launchOf(energyJ: number, massKg: number): number {
+function launchOf(energyJ: number, massKg: number): number {
   return Math.sqrt((2 * energyJ) / (massKg + TIP_KG))
 }
 

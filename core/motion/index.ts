@@ -1,35 +1,18 @@
 export { UNTESTED, motionOf, type Basis, type BuildMotion, type TestedMotion } from './build-motion'
 export { LABEL_CAST, labelCastDepth, trimForLabel } from './dive-label'
-export { LINE_NORMAL_DRAG, cotAtLure, depthOnLine, lineCurvature, reachOnLine } from './line-shape'
-export { LINE_TANGENTIAL_DRAG, followCable, type Cable, type CablePoint } from './line-full'
-export {
-  GRAVITY_MPS2,
-  METAL_KG_M3,
-  ballDiameterM,
-  ballFallMps,
-  sphereDrag,
-  weightInWaterN,
-  type Metal,
-} from './drag-curve'
+export { cotAtLure, depthOnLine, lineCurvature, reachOnLine } from './line-shape'
+export { followCable } from './line-full'
+export { GRAVITY_MPS2, METAL_KG_M3, ballFallMps, sphereDrag, weightInWaterN } from './drag-curve'
 export { dragFromFall, fallenM, secondsToFall } from './fall'
 export { crossSpeed, freeFallMps, lineTensionN } from './pull'
 export type { CastPlan } from './cast-plan'
 export { followCast, newTrack, retrievePath, type Path } from './path'
 export { glanceCast } from './glance'
-export type { Track } from './track'
+
 export { shareInZone, trackShare, type Reach, type ZoneShare } from './zone'
 export { castLengthM } from './cast'
-export {
-  AIR_KG_M3,
-  CAST_ANGLE_DEG,
-  TIP_KG,
-  castByEnergyM,
-  energyForCast,
-  flightM,
-  launchOf,
-  type Flight,
-} from './flight'
-export { DOWNRIGGER_CABLE, cableForDepth, downrigger, towed, trimOf, type Tow, type TowLine } from './troll'
+export { AIR_KG_M3, castByEnergyM, energyForCast, flightM } from './flight'
+export { cableForDepth, downrigger, towed, trimOf } from './troll'
 export {
   FRICTION_DEG,
   dropShotHeightM,
@@ -40,5 +23,5 @@ export {
   turnsForSpeed,
   type Ground,
 } from './bottom'
-export { swing, type Swing, type SwingPoint } from './swing'
-export { CHANGES, cheapestChange, type Change, type Choice, type InverseInput, type Option } from './cheapest'
+export { swing } from './swing'
+export { cheapestChange, type Change, type InverseInput, type Option } from './cheapest'

@@ -85,7 +85,7 @@ export function towed(
 }
 
 /** Steel cable of a downrigger: 1.2 mm strand, 67 kg breaking load; the usual size, from memory. */
-export const DOWNRIGGER_CABLE = { diameterM: 0.0012, densityKgM3: METAL_KG_M3.steel } as const
+const DOWNRIGGER_CABLE = { diameterM: 0.0012, densityKgM3: METAL_KG_M3.steel } as const
 
 /**
  * A downrigger's ball on its cable: how deep it hangs and how far it is blown back.

@@ -18,7 +18,7 @@ import { minutesBetween, type Carried, type Variable } from './outing'
 import { spotWords } from './spots'
 import { bitesOf, type Account, type Spot, type Stretch } from './stretches'
 
-export interface Stay {
+interface Stay {
   readonly kind: 'stay'
   readonly says: string
   readonly facts: readonly number[]

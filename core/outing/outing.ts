@@ -8,7 +8,7 @@ import { ANSWER_IDS } from './answer'
 const id = z.string().min(1).max(80)
 const name = z.string().trim().min(1).max(80)
 /** Clock of the angler with its distance from universal time: hours of the day and minutes between two both hold. */
-export const Moment = z.iso.datetime({ offset: true })
+const Moment = z.iso.datetime({ offset: true })
 
 /** One way of fishing what is carried. */
 export const Way = z.strictObject({
@@ -140,7 +140,7 @@ export type EntryOf<K extends Entry['kind']> = Extract<Entry, { kind: K }>
 /** An entry before it has its id and moment. */
 export type Said = { [K in Entry['kind']]: Omit<EntryOf<K>, 'id' | 'at'> }[Entry['kind']]
 
-export const EFFORT_BY = ['clock', 'cast'] as const
+const EFFORT_BY = ['clock', 'cast'] as const
 
 export const Outing = z.strictObject({
   id,

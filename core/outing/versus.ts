@@ -3,7 +3,7 @@ import type { Outing } from './outing'
 import { bitesOf, type Stretch } from './stretches'
 
 /** Events and effort on one side. */
-export interface Side {
+interface Side {
   readonly events: number
   readonly effort: number
 }
@@ -19,7 +19,7 @@ export const SURE = 0.95
  * How strong the evidence must be for a verdict: 20 times likelier under some difference than under none. However often one looks, evidence that is
  * a martingale under “no difference” gets there in at most one of 20 trials (Ville's inequality).
  */
-export const STRONG = 20
+const STRONG = 20
 /** Ratios of the rates that are held against “no difference”, each way, all alike. */
 const RATIOS = [1.25, 1.6, 2, 3, 5, 8] as const
 const THETAS = RATIOS.flatMap((r) => [Math.log(r), -Math.log(r)])

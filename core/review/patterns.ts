@@ -5,7 +5,7 @@ import { clumpingIn } from './rates'
 import { FACTORS, countOf, type Factor, type FactorId, type MeasureId, type Tried } from './record'
 
 /** A part of the record that stands out: one factor's step, alone or within another's. */
-export interface Pattern {
+interface Pattern {
   readonly factor: FactorId
   readonly label: string
   /** The part of the record within which it was looked for; null for the whole. */

@@ -3,7 +3,7 @@ import { believe, learn, showRate, type RateBelief, type RateShown } from '../ra
 import { countOf, factorOf, splitByAnswer, type FactorId, type MeasureId, type Tried } from './record'
 
 /** Rate of a part of the record, with what stands behind it. */
-export interface Cell {
+interface Cell {
   readonly row: string
   readonly column: string
   readonly events: number

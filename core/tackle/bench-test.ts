@@ -4,9 +4,9 @@ import { z } from '../zod'
  * One series of measurements on one lure, as the angler took it: raw readings, and what was held fixed while they were taken. What follows from them is
  * worked out again each time (core/bench), so that a better sum later serves old readings too. SI throughout.
  */
-export const SWINGS = ['shiver', 'wobble', 'roll', 'kick', 'glide', 'flutter', 'spin'] as const
+const SWINGS = ['shiver', 'wobble', 'roll', 'kick', 'glide', 'flutter', 'spin'] as const
 export type Swing = (typeof SWINGS)[number]
-export const RESTS = ['rises', 'hangs', 'sinks'] as const
+const RESTS = ['rises', 'hangs', 'sinks'] as const
 export const SHIMMIES = ['dead', 'a little', 'shimmies', 'strongly'] as const
 
 const seconds = z.number().min(0.05).max(600)

@@ -6,7 +6,7 @@ import { hookGapM, type HookSize } from './hook-size'
 import { familyOf, lureMass, type Lure } from './lure'
 import type { Head, Hook, Sinker, Trailer } from './parts'
 
-export type Mount =
+type Mount =
   | { readonly kind: 'own' }
   | { readonly kind: 'head'; readonly head: Head }
   | { readonly kind: 'texas'; readonly hook: Hook; readonly sinker: Sinker | null }
@@ -82,7 +82,7 @@ function trailersOf(lure: Lure, box: Box): (Trailer | null)[] {
   return [null, ...box.trailers.filter((t) => t.count > 0 && trailerFits(t, lure.lengthM))]
 }
 
-export function mountMassKg(mount: Mount): number {
+function mountMassKg(mount: Mount): number {
   switch (mount.kind) {
     case 'own':
       return 0

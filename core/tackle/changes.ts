@@ -7,7 +7,7 @@ import type { Lure } from './lure'
  * What was done to a lure: a dated history. The lure itself holds what is true now; each change keeps what stood there before, so that any of them
  * can be taken back and the lure as it was bought is never lost.
  */
-export const CHANGE_KINDS = ['blade', 'skirt', 'cut', 'hooks', 'ballast', 'load', 'other'] as const
+const CHANGE_KINDS = ['blade', 'skirt', 'cut', 'hooks', 'ballast', 'load', 'other'] as const
 export type ChangeKind = (typeof CHANGE_KINDS)[number]
 
 const Before = z.union([z.string().max(200), z.number(), z.boolean(), z.null(), HungHooks])

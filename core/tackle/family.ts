@@ -21,7 +21,7 @@ export interface Action {
 }
 
 /** How it sinks, dives and pulls. Assumed until the bench says otherwise. */
-export interface MotionDefaults {
+interface MotionDefaults {
   /** Drag area C·A over length squared, dimensionless, while pulled. */
   readonly pullDrag: number
   /** The same while falling free on slack line. */

@@ -5,7 +5,6 @@ export {
   colourOf,
   describeColouring,
   groupShares,
-  type Colour,
   type ColourGroup,
   type ColourId,
   type Colouring,
@@ -24,20 +23,17 @@ export {
   Reel,
   Rod,
   Sinker,
-  BladePart,
-  Terminal,
   Trailer,
   TRAILER_KINDS,
   reelSits,
   type Part,
   type PartKind,
   type PartOf,
-  type TrailerKind,
 } from './parts'
 export { usualPart } from './usual-parts'
-export { rodSuits, type RodNeed } from './rod-need'
-export { MOUNT_KINDS, type Action, type FamilyDefinition, type MotionDefaults, type MountKind } from './family'
-export type { Shape } from './drawing/shape'
+export { rodSuits } from './rod-need'
+export { MOUNT_KINDS, type Action, type FamilyDefinition } from './family'
+
 export { drawPart } from './drawing/parts'
 export { FAMILIES } from './families/register'
 export {
@@ -56,11 +52,9 @@ export {
   type Drawable,
   type FamilyId,
 } from './lure'
-export { HUNG, HungHooks, WIRES, hookPoints, hooksMassKg, sayHooks, sizeForGap, type HungStyle } from './hung-hooks'
+export { HUNG, HungHooks, WIRES, hookPoints, hooksMassKg, sayHooks, sizeForGap } from './hung-hooks'
 export { BLADE_SHAPES, bladeLengthMm, bladeMassKg, type BladeShape } from './blades'
 export {
-  CHANGE_KINDS,
-  Change,
   addBallast,
   addedSinceRestTold,
   alter,
@@ -69,7 +63,6 @@ export {
   swapBlade,
   swapHooks,
   takeBack,
-  type Alteration,
   type ChangeKind,
   type Patch,
 } from './changes'
@@ -77,12 +70,12 @@ export { Tray, freeSlot, slotName, slotNamed, slotsOf } from './tray'
 export { RIG_WAYS, Rig, rigWayOf, type RigPart, type RigWay, type RigWayId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { Box, EMPTY_BOX } from './box'
-export { buildsOf, hookFits, trailerFits, type Build, type Mount } from './builds'
+export { buildsOf, hookFits, trailerFits, type Build } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
 export { searchFor } from './search'
 export { colourAt, coloursOfPhoto, nearestColour, type Pixels } from './photo-colours'
 export { SETTLES, settled, type ScaleReading, type Settled } from './settle'
-export { freshCopy, seriesOf, type SeriesWish } from './series'
+export { freshCopy, seriesOf } from './series'
 export { mouldOf } from './mould'
 export { doubles } from './doubles'
 export { careOf, fishOnHooks, type Care } from './wear'
@@ -92,9 +85,7 @@ export { sayChange } from './say-change'
 export { fieldsOf, type Field } from './fields'
 export {
   BenchTest,
-  RESTS,
   SHIMMIES,
-  SWINGS,
   TEST_KINDS,
   testsOf,
   type ReadingOf,

@@ -11,7 +11,7 @@ const massKg = z.number().positive().max(2)
 const forceN = z.number().positive().max(2000)
 
 export const HEAD_KINDS = ['ball', 'mushroom', 'long-shank', 'darter', 'weed-guard', 'swim', 'underspin'] as const
-export const HOOK_STYLES = [
+const HOOK_STYLES = [
   'offset',
   'straight-shank',
   'finesse-hybrid',
@@ -24,8 +24,8 @@ export const HOOK_STYLES = [
   'assist',
   'stinger',
 ] as const
-export const SINKER_KINDS = ['bullet', 'drop-shot', 'dropper'] as const
-export const TERMINAL_KINDS = [
+const SINKER_KINDS = ['bullet', 'drop-shot', 'dropper'] as const
+const TERMINAL_KINDS = [
   'snap',
   'snap-swivel',
   'ball-bearing',
@@ -69,7 +69,7 @@ const wire = z.enum(WIRES).meta(called('Wire'))
 const cost = z.number().min(0).max(100_000).nullable().meta({ label: 'Cost of one', optional: true })
 const count = z.number().int().min(0).max(9999).meta(called('How many'))
 const kept = { cost, count }
-export const REEL_TYPES = ['casting', 'spinning', 'overhead'] as const
+const REEL_TYPES = ['casting', 'spinning', 'overhead'] as const
 
 export const Head = z.strictObject({
   id,
@@ -193,7 +193,6 @@ export type Sinker = z.infer<typeof Sinker>
 export type BladePart = z.infer<typeof BladePart>
 export type Terminal = z.infer<typeof Terminal>
 export type Trailer = z.infer<typeof Trailer>
-export type TrailerKind = Trailer['kind']
 export type Leader = z.infer<typeof Leader>
 export type Line = z.infer<typeof Line>
 export type Reel = z.infer<typeof Reel>

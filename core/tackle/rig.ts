@@ -48,8 +48,7 @@ export interface RigWay {
   readonly weakLink?: boolean
   readonly tip?: string
 }
-export const RIG_PARTS = ['head', 'hook', 'sinker', 'trailer', 'terminal'] as const
-export type RigPart = (typeof RIG_PARTS)[number]
+export type RigPart = 'head' | 'hook' | 'sinker' | 'trailer' | 'terminal'
 
 export const RIG_WAYS: readonly RigWay[] = TABLE
 const BY_ID = new Map<string, RigWay>(RIG_WAYS.map((way) => [way.id, way]))

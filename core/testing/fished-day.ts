@@ -19,7 +19,7 @@ import { Lake, COST_MIN } from './lake'
 /** How a simulated angler decides what to do next. */
 export type Angler = 'advised' | 'stays' | 'random'
 
-export const DAY_MIN = 360
+const DAY_MIN = 360
 const START = Date.parse('2026-06-12T06:00:00Z')
 const momentAt = (min: number) => new Date(START + min * 60_000).toISOString().replace('.000Z', '+00:00')
 
@@ -110,4 +110,4 @@ export function fishDay(
 
 const LOOKS_EVERY_MIN = 3
 /** As often as the adviser changes on the average, so that both lose the same time over it. */
-export const RANDOM_EVERY_MIN = 30
+const RANDOM_EVERY_MIN = 30

@@ -27,17 +27,9 @@ import { chance, type Chance } from '../chance'
  * 7. Fish get used to a lure: after each take at a spot the same lure takes a tenth less there, and this wears off by half in an hour.
  * 8. A fish that takes is landed three times in four. A fish landed costs two minutes, a changed rig one and a half, a changed spot four.
  */
-export const SCHOOLS_PER_H = 5
-export const FIT_RIGHT = 0.4
-export const LIKED = [
-  'depth',
-  'speed',
-  'cadence',
-  'size',
-  'colour',
-  'action',
-  'sound',
-] as const satisfies readonly Variable[]
+const SCHOOLS_PER_H = 5
+const FIT_RIGHT = 0.4
+const LIKED = ['depth', 'speed', 'cadence', 'size', 'colour', 'action', 'sound'] as const satisfies readonly Variable[]
 type Liked = (typeof LIKED)[number]
 
 export const COST_MIN = { fish: 2, rig: 1.5, spot: 4 } as const

@@ -12,7 +12,6 @@ export const TIDES = ['none', 'flood', 'high', 'ebb', 'low'] as const
 export const BOTTOMS = ['rock', 'gravel', 'sand', 'clay', 'silt'] as const
 
 export type Sky = (typeof SKIES)[number]
-export type Mood = (typeof MOODS)[number]
 export type CoverKind = (typeof COVERS)[number]
 export type Season = (typeof SEASONS)[number]
 export type Tide = (typeof TIDES)[number]
@@ -61,7 +60,7 @@ export const Place = z.strictObject({
 })
 export type Place = z.infer<typeof Place>
 
-export const Zone = z
+const Zone = z
   .strictObject({ topM: depthM, bottomM: depthM })
   .refine((zone) => zone.bottomM > zone.topM, { error: 'the zone must end below where it begins', path: ['bottomM'] })
 

@@ -63,7 +63,7 @@ export function stirredDepthM(windMps: number, fetchKm: number, bottom: Bottom):
 }
 
 /** What stirred water leaves of the visibility, share: fine mud hangs longest. Common practice. */
-export const MUD_SHARE: Readonly<Record<Bottom, number>> = { rock: 1, gravel: 1, sand: 0.55, clay: 0.25, silt: 0.2 }
+const MUD_SHARE: Readonly<Record<Bottom, number>> = { rock: 1, gravel: 1, sand: 0.55, clay: 0.25, silt: 0.2 }
 
 /** Visibility inside the mud that the wind makes, m; the place's own where the water is deeper than the wind reaches. */
 export function stirredVisibilityM(usualM: number, depthM: number, stirredM: number, bottom: Bottom): number {

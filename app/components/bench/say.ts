@@ -5,7 +5,7 @@ import type { BenchTest } from '../../../core/tackle'
 import type { HowTo } from '../../../data/bench-howto'
 
 /** What a figure rests on, in words. */
-export const BASIS: Readonly<Record<Basis, string>> = {
+const BASIS: Readonly<Record<Basis, string>> = {
   measured: 'measured',
   fitted: 'fitted',
   labelled: 'from the packet',

@@ -139,7 +139,7 @@ function traitColumns(): Column[] {
   })
 }
 
-export const TRAIT_COLUMNS: readonly Column[] = traitColumns()
+const TRAIT_COLUMNS: readonly Column[] = traitColumns()
 
 /** Every column, in the order in which an export writes them. */
 export const COLUMNS: readonly Column[] = [

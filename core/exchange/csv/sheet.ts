@@ -11,7 +11,7 @@ export interface Sheet {
 }
 export type SheetRead = { readonly ok: true; readonly sheet: Sheet } | { readonly ok: false; readonly reason: string }
 
-export const MOST_ROWS = 20_000
+const MOST_ROWS = 20_000
 
 /** Reads comma, semicolon or tab separated text. Empty rows are passed over; quotes left open are told with their row. Never throws. */
 export function readSheet(source: string): SheetRead {
@@ -52,7 +52,7 @@ export function guessColumns(headings: readonly string[]): (string | null)[] {
 }
 
 /** All lures as comma-separated text, units in the headings, nothing that a spreadsheet would run. */
-export function writeSheet(lures: readonly Lure[], trays: readonly Tray[]): string {
+function writeSheet(lures: readonly Lure[], trays: readonly Tray[]): string {
   const byId = new Map(trays.map((t) => [t.id, t]))
   const rows = lures.map((lure) => WRITTEN.map((c) => neutral(c.write(lure, byId))))
   return Papa.unparse([WRITTEN.map((c) => c.heading), ...rows], { newline: '\r\n' })

@@ -4,7 +4,7 @@ import { BLADE_SHAPES, type BladeShape } from '../blades'
 
 /** Traits that several families share; labels stand in forms. */
 
-export const BLADE_FINISHES = ['silver', 'gold', 'brass', 'copper', 'painted'] as const
+const BLADE_FINISHES = ['silver', 'gold', 'brass', 'copper', 'painted'] as const
 export type BladeFinish = (typeof BLADE_FINISHES)[number]
 
 export const bladeTraits = {
@@ -24,7 +24,7 @@ export const buoyancy = z.enum(['floats', 'suspends', 'sinks']).meta({ label: 'A
 export const labelledDepthM = z.number().min(0.1).max(9).meta({ label: 'Labelled running depth', role: 'depth' })
 
 /** Order of fact: vibration and lift rise from willow to Colorado, flash and speed the other way (common practice). */
-export const BLADE_ACTION: Record<BladeShape, { vibration: number; flash: number; planeTan: number; drag: number }> = {
+const BLADE_ACTION: Record<BladeShape, { vibration: number; flash: number; planeTan: number; drag: number }> = {
   willow: { vibration: 0.35, flash: 0.95, planeTan: -0.02, drag: 0.75 },
   'turtle-back': { vibration: 0.5, flash: 0.8, planeTan: -0.04, drag: 0.9 },
   indiana: { vibration: 0.65, flash: 0.7, planeTan: -0.06, drag: 1.1 },

@@ -15,4 +15,3 @@ export interface Scenario {
 
 export const f = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9
 export const ft = (feet: number) => feet * 0.3048
-export const oz = (ounces: number) => ounces * 0.0283495

@@ -2,7 +2,7 @@ import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
 
-export const traits = z.strictObject({})
+const traits = z.strictObject({})
 
 export const castingMetal = family({
   id: 'casting-metal',
