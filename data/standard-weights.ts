@@ -15,6 +15,5 @@ export const STANDARD_WEIGHTS = [
   { species: ['rainbow-trout'], a: -5.023, b: 3.024, fromMm: 120, of: 'rainbow trout of running water' },
   { species: ['brown-trout'], a: -4.867, b: 2.96, fromMm: 140, of: 'brown trout of running water' },
   { species: ['sea-trout'], a: -5.422, b: 3.194, fromMm: 140, of: 'brown trout of lakes' },
-  { species: ['brook-trout'], a: -5.186, b: 3.103, fromMm: 120, of: 'brook trout' },
-  { species: ['lake-trout', 'arctic-char'], a: -5.681, b: 3.246, fromMm: 280, of: 'lake trout' },
+  { species: ['lake-trout', 'char'], a: -5.681, b: 3.246, fromMm: 280, of: 'lake trout' },
 ] as const

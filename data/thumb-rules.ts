@@ -48,7 +48,7 @@ export const THUMB_RULES = [
     id: 'small-for-perch',
     says: 'Small lures when fish are small-mouthed',
     facts: [15, 36],
-    where: { species: ['perch', 'arctic-char', 'asp'] },
+    where: { species: ['perch', 'char', 'asp'] },
     better: { lengthM: [0, 0.07] },
   },
   {

@@ -1,0 +1,130 @@
+import { describe, expect, it } from 'vitest'
+import { AXES } from '../data/axes'
+import { CADENCES, DOINGS } from '../data/cadences'
+import { COLOURS } from '../data/colours'
+import { FORAGE } from '../data/forage'
+import { HOLDING } from '../data/holding'
+import { HOOK_GAPS_MM } from '../data/hook-sizes'
+import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../data/how-to'
+import { JOINTS } from '../data/joints'
+import { KNOBS } from '../data/knobs'
+import { RETRIEVES } from '../data/retrieves'
+import { RIG_WAYS } from '../data/rig-ways'
+import { MOUNT_WORDS, SOUND_WORDS } from '../data/rule-words'
+import { RULES as RULE_TABLE } from '../data/rules'
+import { SCHOOLS } from '../data/schools'
+import { COLOUR_WORDS, FAMILY_WORDS } from '../data/sheet-words'
+import { COVER_TAKES, MOUNT_SNAG } from '../data/snags'
+import { SPECIES } from '../data/species'
+import { FEATURES } from '../data/spots'
+import { STANDARD_WEIGHTS } from '../data/standard-weights'
+import { THUMB_RULES } from '../data/thumb-rules'
+import { TIDE_STATIONS } from '../data/tide-stations'
+import { TRAILER_ADDS } from '../data/trailers'
+import { DEMO_LURES } from '../data/demo/lures'
+import { DEMO_WATERS } from '../data/demo/places'
+import { DEMO_CHANGES, DEMO_USE } from '../data/demo/use'
+import { RULES } from './match'
+import { FAMILIES } from './tackle'
+import { TABLE_SCHEMAS as S, when } from './testing/tables'
+import { COVERS, NUMBER_FACTS, TEXT_FACTS } from './water'
+import type { z } from './zod'
+
+const ROWS: readonly (readonly [table: string, schema: z.ZodType, rows: readonly unknown[]])[] = [
+  ['species', S.species, SPECIES],
+  ['forage', S.forage, FORAGE],
+  ['axes', S.axes, AXES],
+  ['colours', S.colours, COLOURS],
+  ['schools', S.schools, SCHOOLS],
+  ['retrieves', S.retrieves, RETRIEVES],
+  ['rig-ways', S.rigWays, RIG_WAYS],
+  ['holding', S.holding, HOLDING],
+  ['knobs', S.knobs, KNOBS],
+  ['how-to: what to feel', S.note, FEEL],
+  ['how-to: what to change', S.note, CHANGES],
+  ['how-to: what to have ready', S.note, READY],
+  ['how-to: cautions', S.note, CAUTIONS],
+  ['spots', S.features, FEATURES],
+  ['standard-weights', S.standardWeights, STANDARD_WEIGHTS],
+  ['thumb-rules', S.thumbRules, THUMB_RULES],
+  ['tide-stations', S.tideStations, TIDE_STATIONS],
+  ['hook-sizes', S.hookGaps, HOOK_GAPS_MM],
+]
+const WHOLE: readonly (readonly [table: string, schema: z.ZodType, table: unknown])[] = [
+  ['joints', S.joints, JOINTS],
+  ['cadences', S.cadences, CADENCES],
+  ['snags by cover', S.shares, COVER_TAKES],
+  ['snags by mount', S.shares, MOUNT_SNAG],
+  ['trailers', S.trailerAdds, TRAILER_ADDS],
+  ['words for sounds', S.soundWords, SOUND_WORDS],
+  ['words for mounts', S.mountWords, MOUNT_WORDS],
+  ['words for families in sheets', S.familyWords, FAMILY_WORDS],
+]
+const problems = (schema: z.ZodType, value: unknown) =>
+  (schema.safeParse(value).error?.issues ?? []).map((i) => `${i.path.join('.')}: ${i.message}`)
+
+describe('every table of data/ is what its schema says', () => {
+  it.each(ROWS)('%s, row by row, each id once', (_, schema, rows) => {
+    expect(rows.length).toBeGreaterThan(0)
+    expect(rows.flatMap((row) => problems(schema, row).map((p) => [row, p]))).toEqual([])
+    const ids = rows.flatMap((row) => (row && typeof row === 'object' && 'id' in row ? [row.id] : []))
+    expect(ids.filter((id, i) => ids.indexOf(id) !== i)).toEqual([])
+  })
+  it.each(WHOLE)('%s', (_, schema, table) => {
+    expect(problems(schema, table)).toEqual([])
+  })
+})
+
+describe('ids that name each other', () => {
+  it('conditions of rules name what the water has, and species and forage that there are', () => {
+    const names = new Set<string>([...NUMBER_FACTS, ...TEXT_FACTS])
+    expect(RULES).toHaveLength(RULE_TABLE.length)
+    for (const rule of RULES) {
+      expect([rule.id, Object.keys(rule.when).filter((name) => !names.has(name))]).toEqual([rule.id, []])
+      expect([rule.id, problems(when, rule.when)]).toEqual([rule.id, []])
+    }
+    for (const { id, when: holds } of HOLDING)
+      expect([id, Object.keys(holds).filter((name) => !names.has(name))]).toEqual([id, []])
+  })
+  it('rules ask on axes that there are, and follow a side of a school that there is', () => {
+    const axes = new Set<string>(AXES.map((a) => a.id))
+    const sides = new Set<string>(SCHOOLS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
+    const followed = RULES.flatMap((rule) => (rule.school ? [rule.school] : []))
+    expect(followed.length).toBeGreaterThan(10)
+    expect(followed.filter((side) => !sides.has(side))).toEqual([])
+    const asked = RULES.flatMap((rule) => rule.effects.flatMap((e) => ('axis' in e ? [e.axis] : [])))
+    expect(asked.length).toBeGreaterThan(100)
+    expect(asked.filter((axis) => !axes.has(axis))).toEqual([])
+  })
+  it('families are fished in retrieves that there are, and every retrieve belongs to a family', () => {
+    const retrieves = RETRIEVES.map((r) => r.id as string)
+    const used = new Set(FAMILIES.flatMap((f) => [...f.retrieves]))
+    expect([...used].filter((id) => !retrieves.includes(id))).toEqual([])
+    expect(retrieves.filter((id) => !used.has(id))).toEqual([])
+  })
+  it('cadences belong to retrieves and are made of doings; an answer is told for something', () => {
+    const retrieves = new Set(RETRIEVES.map((r) => r.id as string))
+    expect(Object.keys(CADENCES).filter((id) => !retrieves.has(id))).toEqual([])
+    const doings = new Set(Object.keys(DOINGS))
+    const done = Object.values(CADENCES).flatMap((parts) => parts.map((p) => p.does as string))
+    expect(done.length).toBeGreaterThan(10)
+    expect(done.filter((does) => !doings.has(does))).toEqual([])
+    expect(TELLS.length).toBeGreaterThan(0)
+  })
+  it('every kind of cover has its snags, every colour its words for sheets', () => {
+    expect(Object.keys(COVER_TAKES).sort()).toEqual([...COVERS].sort())
+    const colours = new Set(COLOURS.map((c) => c.id as string))
+    expect(Object.keys(COLOUR_WORDS).filter((id) => !colours.has(id))).toEqual([])
+  })
+  it('the demo speaks of lures, species and forage that there are', () => {
+    const names = new Set<string>(DEMO_LURES.map((l) => l.name))
+    expect(Object.keys(DEMO_USE).filter((name) => !names.has(name))).toEqual([])
+    expect(DEMO_CHANGES.filter(({ name }) => !names.has(name))).toEqual([])
+    const waters = Object.values(DEMO_WATERS)
+    expect(waters.length).toBeGreaterThan(2)
+    for (const { speciesId, forage } of waters) {
+      expect(SPECIES.map((s) => s.id as string)).toContain(speciesId)
+      expect(FORAGE.map((f) => f.id as string)).toContain(forage)
+    }
+  })
+})

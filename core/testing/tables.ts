@@ -1,0 +1,193 @@
+import { z } from '../zod'
+import { COLOUR_GROUPS, FAMILIES, MOUNT_KINDS, SOUNDS, isFamily, retrieveOf } from '../tackle'
+import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
+
+/** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
+
+const id = z.string().regex(/^[a-z0-9][a-zA-Z0-9-]*$/)
+const words = z.string().min(1)
+const sentence = z.string().regex(/^\S.*[.!]$/, { error: 'is no sentence with a stop at its end' })
+const share = z.number().min(0).max(1)
+const positive = z.number().positive()
+const span = z.tuple([z.number(), z.number()]).refine(([a, b]) => a <= b, { error: 'runs backwards' })
+const record = <T extends z.ZodType>(value: T) => z.record(z.string(), value)
+
+const familyId = z.string().refine(isFamily, { error: 'is no family' })
+const speciesId = z.string().refine((s) => speciesOf(s) !== undefined, { error: 'is no species' })
+const forageId = z.string().refine((s) => forageOf(s) !== undefined, { error: 'is no forage' })
+const retrieveId = z.string().refine((s) => Boolean(retrieveOf(s)), { error: 'is no retrieve' })
+const facts = z.array(z.number().int().min(1).max(200))
+const body = z.enum(['hard', 'soft', 'wire', 'metal', 'jig'])
+
+const rampPair = z.tuple([z.number(), z.number()])
+const ramp = z.strictObject({ above: rampPair.optional(), below: rampPair.optional() })
+/** A condition on the water: every name in it must be one that the water has, every species and forage one that there is. */
+export const when = z.record(z.string(), z.union([ramp, z.array(z.string())])).superRefine((condition, context) => {
+  const lists: Readonly<Record<string, z.ZodType>> = {
+    species: speciesId,
+    forage: forageId,
+    mood: z.enum(MOODS),
+    cover: z.enum(COVERS),
+    sky: z.enum(SKIES),
+    season: z.enum(SEASONS),
+    light: z.enum(LIGHTS),
+  }
+  for (const [name, wanted] of Object.entries(condition)) {
+    const schema = lists[name]
+    if (!schema || !Array.isArray(wanted)) continue
+    for (const value of wanted)
+      if (!schema.safeParse(value).success)
+        context.addIssue({ code: 'custom', path: [name], message: `${value} is no ${name}` })
+  }
+})
+
+const of = z.looseObject({
+  family: z.array(familyId).optional(),
+  body: z.array(body).optional(),
+  retrieve: z.array(retrieveId).optional(),
+})
+const note = z.strictObject({ id, facts, of, when: when.optional(), school: z.unknown().optional(), says: words })
+
+export const TABLE_SCHEMAS = {
+  species: z.strictObject({
+    id,
+    name: words,
+    group: id,
+    waters: z.array(z.enum(['fresh', 'brackish', 'salt'])).min(1),
+    activeC: z
+      .tuple([z.number(), z.number(), z.number(), z.number()])
+      .refine((c) => c.every((v, i) => i === 0 || v >= (c[i - 1] ?? v)), { error: 'temperatures do not rise' }),
+    spawnC: span,
+    spawnsOn: z.enum(['rising', 'falling']),
+    biteProof: z.boolean(),
+    mouth: z.enum(['small', 'large']),
+    schools: z.boolean(),
+    strikeN: positive,
+    source: z.strictObject({ activeC: words, spawnC: words, strikeN: words }),
+  }),
+  forage: z.strictObject({
+    id,
+    name: words,
+    kind: z.enum(['fish', 'crayfish', 'shrimp', 'crab', 'squid', 'worm', 'frog']),
+    shade: z.enum(['silver', 'olive', 'brown']),
+    grownM: positive,
+    perYear: positive,
+    bornMonth: z.number().min(1).max(12),
+    eatenFromM: positive,
+    hatchM: positive,
+  }),
+  axes: z.strictObject({
+    id,
+    name: words,
+    by: z.enum(['build', 'hand', 'outfit', 'path']),
+    kind: z.enum(['near', 'ratio', 'plus-ratio', 'enough', 'share']),
+    width: positive,
+    most: z.number().min(2).max(25),
+  }),
+  colours: z.strictObject({
+    id,
+    name: words,
+    hex: z.string().regex(/^#[0-9a-f]{6}$/),
+    group: z.enum(COLOUR_GROUPS),
+  }),
+  schools: z.strictObject({
+    id: z.string().regex(/^S\d+$/),
+    question: words,
+    first: z.strictObject({ id, says: words }),
+    second: z.strictObject({ id, says: words }),
+    usual: z.union([share, when]),
+    why: words,
+  }),
+  retrieves: z
+    .strictObject({
+      id,
+      name: words,
+      window: share.optional(),
+      pullMps: positive.optional(),
+      pullS: positive,
+      restS: z.number().min(0),
+      slack: z.boolean(),
+      passing: share,
+      sinkTo: z.array(z.enum(['surface', 'zone', 'bottom'])).min(1),
+      where: z.enum(['cast', 'pitch', 'under-rod']),
+      mounts: z.array(z.enum(MOUNT_KINDS)).optional(),
+    })
+    .refine((r) => (r.window === undefined) !== (r.pullMps === undefined), { error: 'has no pace of its own, or two' }),
+  rigWays: z.strictObject({
+    id,
+    name: words,
+    about: words,
+    mount: z.enum(MOUNT_KINDS).nullable(),
+    bodies: z.array(body),
+    families: z.array(familyId).optional(),
+    needs: z.array(id),
+    may: z.array(id),
+    headKinds: z.array(id).optional(),
+    hookStyles: z.array(words).optional(),
+    sinkerKinds: z.array(id).optional(),
+    terminalKinds: z.array(id).optional(),
+    trolled: z.boolean().optional(),
+    weakLink: z.boolean().optional(),
+    tip: sentence.optional(),
+  }),
+  holding: z.strictObject({
+    id,
+    when,
+    top: z.strictObject({ from: z.enum(['surface', 'cover', 'bottom']), m: z.number() }),
+    bottom: z.strictObject({ from: z.enum(['surface', 'cover', 'bottom']), m: z.number() }),
+    sentence,
+  }),
+  knobs: z.strictObject({ id, name: words, role: id, from: z.number(), to: z.number(), log: z.boolean() }),
+  note,
+  features: z.strictObject({
+    id,
+    name: words,
+    covers: z.array(z.enum(COVERS)),
+    spots: z.array(z.strictObject({ id, name: words, says: words, at: z.tuple([z.number(), z.number()]) })).min(2),
+  }),
+  standardWeights: z.strictObject({
+    species: z.array(speciesId).min(1),
+    a: z.number().negative(),
+    b: z.number().min(2.5).max(3.6),
+    fromMm: positive,
+    of: words,
+  }),
+  thumbRules: z.looseObject({
+    id,
+    says: words,
+    facts,
+    where: z.looseObject({ species: z.array(speciesId).optional(), family: z.array(familyId).optional() }),
+    better: z.looseObject({ species: z.array(speciesId).optional(), family: z.array(familyId).optional() }),
+  }),
+  tideStations: z.strictObject({
+    id,
+    name: words,
+    latDeg: z.number().min(-90).max(90),
+    lonDeg: z.number().min(-180).max(180),
+    constituents: z
+      .array(z.strictObject({ name: words, amplitude: positive, phase: z.number().min(0).lt(360) }))
+      .min(1),
+  }),
+  joints: record(
+    z
+      .looseObject({
+        title: words,
+        fact: z.number().int(),
+        good: z.string(),
+        mind: z.string(),
+        wrong: z.string(),
+        remedy: z.string(),
+      })
+      .refine((j) => [j.good, j.mind, j.wrong].some(Boolean), { error: 'says nothing at all' })
+      .refine((j) => (j.mind || j.wrong ? /^\S.*[.!]$|^\{\w+\}$/.test(j.remedy) : j.remedy === ''), {
+        error: 'warns without a remedy, or has one without a warning',
+      }),
+  ),
+  cadences: record(z.array(z.strictObject({ does: id, part: share })).min(1)),
+  hookGaps: z.tuple([z.string(), positive]),
+  trailerAdds: record(z.strictObject({ vibration: z.number(), presence: z.number(), amplitude: z.number() })),
+  shares: record(share),
+  soundWords: z.strictObject(Object.fromEntries(SOUNDS.map((s) => [s, words]))),
+  mountWords: z.strictObject(Object.fromEntries(MOUNT_KINDS.map((m) => [m, words]))),
+  familyWords: z.strictObject(Object.fromEntries(FAMILIES.map((f) => [f.id, z.array(words).min(1)]))),
+} as const
