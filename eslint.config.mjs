@@ -80,6 +80,20 @@ export default withNuxt(
   ),
   { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
   {
+    files: ['**/*.ts', '**/*.vue'],
+    ignores: ['**/*.test.ts', 'e2e/**'],
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'TSAsExpression > TSAsExpression',
+          message: 'A cast of a cast hides the type: use a typed lookup.',
+        },
+      ],
+    },
+  },
+  {
     rules: {
       'vue/multi-word-component-names': 'off',
       'vue/no-multiple-template-root': 'off',

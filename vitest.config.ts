@@ -22,6 +22,14 @@ export default defineConfig({
         },
       },
       {
+        test: {
+          name: 'app',
+          include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],
+          exclude: ['app/**/*.screen.test.ts'],
+          testTimeout: 60_000,
+        },
+      },
+      {
         plugins: [
           vue(),
           vuetify({ autoImport: true }),
@@ -38,8 +46,9 @@ export default defineConfig({
         ],
         resolve: { alias: { '~': app } },
         test: {
-          name: 'app',
-          include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],
+          // Pages and forms mounted on their own, over a box of their own.
+          name: 'screens',
+          include: ['app/**/*.screen.test.ts'],
           environment: 'happy-dom',
           setupFiles: ['app/testing/setup.ts'],
           isolate: false,

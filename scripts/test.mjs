@@ -83,6 +83,7 @@ try {
   await together([
     ['types', 'npm', ['run', '--silent', 'types']],
     ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+    ['unused', 'npx', ['knip', '--no-progress']],
     ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
   ])
 

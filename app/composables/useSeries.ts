@@ -55,7 +55,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   }
   /** Whether what is held fixed is still what the series was begun with. */
   function sameHeld(test: BenchTest): boolean {
-    const held = test as unknown as Fields
+    const held = test as Fields
     return (
       test.tempC === tempC.value &&
       test.salinity === salinity.value &&
@@ -121,7 +121,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   }
   function goOn(test: BenchTest) {
     seriesId.value = test.id
-    fixed.value = startOf(how.value.settings, test as unknown as Fields)
+    fixed.value = startOf(how.value.settings, test as Fields)
     tempC.value = test.tempC
     salinity.value = test.salinity
   }

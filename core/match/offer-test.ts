@@ -113,7 +113,7 @@ export function buildFits(test: OfferTest, build: Build): boolean {
     (!test.colour || test.colour.includes(main(groupShares(lure.colour)))) &&
     inSpan(lure.lengthM, test.lengthM) &&
     inSpan(build.massKg, test.massKg) &&
-    traitsFit(test, lure.traits as unknown as Traits)
+    traitsFit(test, lure.traits as Traits)
   )
 }
 

@@ -34,7 +34,7 @@ export type Effect = z.infer<typeof Effect>
 export const RuleWhen = z.strictObject({
   ...Object.fromEntries(NUMBER_FACTS.map((f) => [f, Band.optional()])),
   ...Object.fromEntries(TEXT_FACTS.map((f) => [f, z.array(z.string().max(40)).min(1).readonly().optional()])),
-}) as unknown as z.ZodType<When>
+}) as z.ZodType<When>
 
 /** A rule of practice: data, not code. Adding one needs no other change. */
 export interface Rule {

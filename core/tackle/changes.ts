@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import { z } from '../zod'
 import { bladeMassKg, type BladeShape } from './blades'
 import { HungHooks, hooksMassKg } from './hung-hooks'
@@ -28,9 +29,9 @@ export type Change = z.infer<typeof Change>
 export type Patch = Readonly<Record<string, Before | undefined>>
 
 /** Fields of a lure that a change may touch. */
-type Fields = Record<string, Before>
+type Fields = Readonly<Record<string, Before | undefined>>
 
-function fieldsOfLure(lure: Lure): Fields {
+export function fieldsOfLure(lure: Lure): Fields {
   const { lengthM, alteredKg, hooks, sound } = lure
   const traits = Object.fromEntries(
     Object.entries(lure.traits).map(([key, value]) => [`traits.${key}`, value as Before]),
@@ -45,7 +46,7 @@ function withFields(lure: Lure, patch: Patch): Lure {
     if (key.startsWith('traits.')) next.traits[key.slice(7)] = value
     else next[key] = value
   }
-  return next as unknown as Lure
+  return next as Lure
 }
 
 export interface Alteration {
@@ -95,7 +96,10 @@ export function takeBack(lure: Lure, changeId: string): Lure {
       })
       restored[key] = rounded(lure.alteredKg - added)
     } else if (later < 0) restored[key] = value
-    else changes[later] = { ...changes[later]!, before: { ...changes[later]!.before, [key]: value } }
+    else {
+      const next = itemAt(changes, later)
+      changes[later] = { ...next, before: { ...next.before, [key]: value } }
+    }
   }
   return { ...withFields(lure, restored), changes }
 }

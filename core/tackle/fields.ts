@@ -1,4 +1,4 @@
-import { safeParse, type z } from 'zod'
+import { z } from '../zod'
 import type { RoleId } from '../quantity'
 
 /** A field of a form, read off a schema, so that a new family or part needs no new form. */
@@ -27,15 +27,15 @@ export function fieldsOf(shape: Readonly<Record<string, z.core.$ZodType>>): Fiel
     if (key === 'id') return []
     const meta = (schema as Schema).meta?.() ?? {}
     const optional = meta.optional === true
-    const bare = optional ? (schema as unknown as { unwrap: () => z.core.$ZodType }).unwrap() : schema
+    const bare = schema instanceof z.ZodNullable || schema instanceof z.ZodOptional ? schema.unwrap() : schema
     const type = bare._zod.def.type
-    const limits = bare as unknown as { minValue?: number | null; maxValue?: number | null }
+    const limits = bare instanceof z.ZodNumber ? bare : { minValue: null, maxValue: null }
     return [
       {
         key,
         kind: kindOf(meta, type),
         label: String(meta.label ?? key),
-        options: (bare as unknown as { options?: string[] }).options ?? [],
+        options: bare instanceof z.ZodEnum ? bare.options.map(String) : [],
         role: (meta.role ?? 'depth') as RoleId,
         from: typeof meta.from === 'string' ? meta.from : null,
         min: leastOf(bare, limits.minValue ?? TINY),
@@ -48,7 +48,7 @@ export function fieldsOf(shape: Readonly<Record<string, z.core.$ZodType>>): Fiel
 
 /** The least value a schema takes: its minimum, or just above where that itself is refused. */
 function leastOf(schema: z.core.$ZodType, least: number): number {
-  return safeParse(schema, least).success ? least : TINY
+  return z.safeParse(schema, least).success ? least : TINY
 }
 
 function kindOf(meta: Record<string, unknown>, type: string): Field['kind'] {

@@ -57,7 +57,7 @@ function lureSchema(d: Definitions) {
 /** A lure of any family: what all share, and the traits of its own family. */
 export const Lure = z.discriminatedUnion(
   'family',
-  FAMILIES.map(lureSchema) as unknown as [LureSchemaOf<Definitions>, ...LureSchemaOf<Definitions>[]],
+  FAMILIES.map(lureSchema) as [LureSchemaOf<Definitions>, ...LureSchemaOf<Definitions>[]],
 )
 export type Lure = z.infer<typeof Lure>
 
@@ -77,7 +77,7 @@ export const UNUSED = {
   notes: '',
 } as const
 
-const BY_ID = new Map<string, FamilyDefinition>(FAMILIES.map((d) => [d.id, d as unknown as FamilyDefinition]))
+const BY_ID = new Map<string, FamilyDefinition>(FAMILIES.map((d) => [d.id, d as FamilyDefinition]))
 
 /** The definition of a lure's family, its traits no longer known to the compiler: the lure's own schema has checked them. */
 export function familyOf(id: FamilyId): FamilyDefinition {

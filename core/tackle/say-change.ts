@@ -1,5 +1,5 @@
 import { showMeasure, type UnitSystem } from '../quantity'
-import type { Change, Patch } from './changes'
+import { fieldsOfLure, type Change, type Patch } from './changes'
 import { sayHooks } from './hung-hooks'
 import type { Lure } from './lure'
 
@@ -31,12 +31,11 @@ function sayValue(key: string, value: Patch[string], system: UnitSystem): string
 /** What a change did, field by field: “length 15 cm → 9 cm”. What came after it is read off the next change of the same field, or the lure. */
 export function sayChange(lure: Lure, change: Change, system: UnitSystem): string {
   const at = lure.changes.indexOf(change)
-  const fields = lure as unknown as Record<string, Patch[string]>
-  const traits = lure.traits as unknown as Record<string, Patch[string]>
+  const now = fieldsOfLure(lure)
   return Object.entries(change.before)
     .map(([key, before]) => {
       const later = lure.changes.slice(at + 1).find((c) => key in c.before)
-      const after = later ? later.before[key] : key.startsWith('traits.') ? traits[key.slice(7)] : fields[key]
+      const after = later ? later.before[key] : now[key]
       return `${FIELDS[key] ?? key.replace('traits.', '')} ${sayValue(key, before, system)} → ${sayValue(key, after, system)}`
     })
     .join(', ')

@@ -31,5 +31,5 @@ const USUAL: { readonly [K in PartKind]: Omit<PartOf<K>, 'id' | 'name'> } = {
 
 /** A new part of a kind, still without a name. */
 export function usualPart<K extends PartKind>(kind: K, id: string): PartOf<K> {
-  return { id, name: '', ...USUAL[kind] } as unknown as PartOf<K>
+  return { id, name: '', ...USUAL[kind] } as PartOf<K>
 }

@@ -75,7 +75,16 @@ function xyz(light: Spectrum): Triple {
   })
   return [x / WHITE_SUM, y / WHITE_SUM, z / WHITE_SUM]
 }
-const toRgb = ([x, y, z]: Triple) => TO_RGB.map(([a, b, c]) => a * x + b * y + c * z) as unknown as Triple
+const each = ([a, b, c]: Triple, change: (v: number, i: 0 | 1 | 2) => number): Triple => [
+  change(a, 0),
+  change(b, 1),
+  change(c, 2),
+]
+const toRgb = ([x, y, z]: Triple): Triple =>
+  each([0, 1, 2], (_, i) => {
+    const [a, b, c] = TO_RGB[i]
+    return a * x + b * y + c * z
+  })
 /** What of the bands must be mixed to look red, green or blue in daylight. */
 const MIX = inverse(
   new Matrix(BANDS.map((band) => [...toRgb(xyz(band.map((b, i) => b * itemAt(DAYLIGHT, i))))])).transpose(),
@@ -138,12 +147,12 @@ export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater
   const card = Math.max(1e-30, xyz(down)[1])
   const colour = colourLeft(lux)
   /** Light in terms of a white card at that depth. */
-  const seen = (light: Spectrum): Triple => xyz(light).map((v) => v / card) as unknown as Triple
+  const seen = (light: Spectrum): Triple => each(xyz(light), (v) => v / card)
   const paint = (light: Spectrum): string => {
     const bright = shownBrightness(lux)
     const [x, y, z] = seen(light)
-    const grey = [WHITE[0] * y, y, WHITE[2] * y]
-    const mixed = [x, y, z].map((v, i) => bright * (colour * v + (1 - colour) * itemAt(grey, i))) as unknown as Triple
+    const grey: Triple = [WHITE[0] * y, y, WHITE[2] * y]
+    const mixed = each([x, y, z], (v, i) => bright * (colour * v + (1 - colour) * grey[i]))
     const byte = (v: number) =>
       Math.round(255 * encoded(Math.min(1, Math.max(0, v))))
         .toString(16)

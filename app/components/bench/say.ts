@@ -18,7 +18,7 @@ export function sayBasis({ basis, n }: Pick<Figure, 'basis' | 'n'>): string {
 
 export type ReadingRecord = Readonly<Record<string, unknown>>
 /** The readings of a series of any kind, field by field. */
-export const asRecords = (test: BenchTest) => test.readings as unknown as readonly ReadingRecord[]
+export const asRecords = (test: BenchTest) => test.readings as readonly ReadingRecord[]
 
 /** One reading in words: “25 m · 3.4 m”. */
 export function sayReading(

@@ -22,7 +22,7 @@ const KINDS: Readonly<Record<string, string>> = {
 }
 const items = computed(() => [...box.bin].sort((a, b) => (a.at < b.at ? 1 : -1)))
 const when = (b: BinItem) => b.at.replace('T', ', ').slice(0, 17)
-const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as unknown as Lure) : null)
+const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as Lure) : null)
 </script>
 
 <template>

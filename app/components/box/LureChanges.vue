@@ -30,7 +30,7 @@ const settings = useSettings()
 const kind = ref<ChangeKind | null>(null)
 const note = ref('')
 const date = ref(today())
-const traits = computed(() => props.lure.traits as unknown as Readonly<Record<string, unknown>>)
+const traits = computed(() => props.lure.traits as Readonly<Record<string, unknown>>)
 const soft = computed(() => familyOf(props.lure.family).body === 'soft')
 const NAMES: Readonly<Record<ChangeKind, string>> = {
   hooks: 'Other hooks',

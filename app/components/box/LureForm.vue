@@ -99,7 +99,7 @@ const unusual = computed(() => {
     return `Unusual for a ${name}: ${show(draft.massKg, 'lureMass')}. Most weigh ${show(light, 'lureMass')} to ${show(heavy, 'lureMass')}.`
   return ''
 })
-const asLure = computed(() => draft as unknown as Lure)
+const asLure = computed(() => draft as Lure)
 /** Label and scale kept apart, and what they differ by. */
 const weights = computed(() => {
   const { measuredMassKg, massKg } = draft

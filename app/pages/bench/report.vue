@@ -56,7 +56,7 @@ const cell = (r: unknown, key: string, role?: string) => {
 const held = (test: BenchTest, kind: TestKind) =>
   howTo(kind)
     .settings.map((f) => {
-      const v = (test as unknown as Readonly<Record<string, unknown>>)[f.key]
+      const v = (test as Readonly<Record<string, unknown>>)[f.key]
       if (v === null || v === undefined || v === 0) return ''
       const thing = f.from ? box.box[f.from].find((p) => p.id === v)?.name : undefined
       return `${f.label.replace(/ \(.*\)/, '').toLowerCase()} ${thing ?? (typeof v === 'number' && f.role ? show(v, f.role as RoleId) : String(v))}`

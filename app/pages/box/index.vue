@@ -51,11 +51,12 @@ const found = computed(() => (sought.value ? new Set(lures.value.map((l) => l.id
 
 async function save(lure: Lure, photo: string | null) {
   const known = box.lureById.get(lure.id)
-  const newPhoto = lure.photoId && lure.photoId !== known?.photoId && photo
-  await box.edit(`${known ? 'Changed' : 'Added'} ${lure.name}`, [
-    put('lures', lure),
-    ...(newPhoto ? [{ kind: 'photos' as const, id: lure.photoId!, item: { id: lure.photoId, dataUrl: photo } }] : []),
-  ])
+  const { photoId } = lure
+  const photos =
+    photoId && photoId !== known?.photoId && photo
+      ? [{ kind: 'photos' as const, id: photoId, item: { id: photoId, dataUrl: photo } }]
+      : []
+  await box.edit(`${known ? 'Changed' : 'Added'} ${lure.name}`, [put('lures', lure), ...photos])
   open.value = null
 }
 async function remove(lure: Lure) {

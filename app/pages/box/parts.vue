@@ -17,7 +17,7 @@ const editing = shallowRef<{ kind: PartKind; one: string; part: Part | null } | 
 const inOrder = new Intl.Collator('en', { numeric: true })
 const partsOf = (kind: PartKind): readonly Part[] => [...box.box[kind]].sort((a, b) => inOrder.compare(a.name, b.name))
 function figure(part: Part, field: Field): string {
-  const value = (part as unknown as Record<string, unknown>)[field.key]
+  const value = (part as Record<string, unknown>)[field.key]
   if (field.kind === 'measure') return show(Number(value), field.role)
   if (field.key === 'gearRatio') return `${String(value)} : 1`
   if (field.key === 'size') return `No. ${String(value)}`
@@ -31,7 +31,7 @@ function figures(kind: PartKind, part: Part): string {
   const fields = partFields(kind).filter((f) => !UNSAID.has(f.key) && f.kind !== 'from')
   return fields
     .flatMap((f, i) => {
-      if (f.key.includes('Max') || (part as unknown as Record<string, unknown>)[f.key] === null) return []
+      if (f.key.includes('Max') || (part as Record<string, unknown>)[f.key] === null) return []
       const end = f.key.includes('Min') ? fields[i + 1] : undefined
       return end ? `${figure(part, f)} – ${figure(part, end)}` : figure(part, f)
     })

@@ -12,6 +12,7 @@ import {
   fieldsOf,
   slotName,
   type Field,
+  type FamilyId,
   type Lure,
   type Tray,
 } from '../../tackle'
@@ -48,9 +49,13 @@ export interface Column {
 const words = <T extends string>(ids: readonly T[], more: Readonly<Record<string, readonly string[]>> = {}) =>
   new Map(ids.flatMap((id) => [id, ...(more[id] ?? [])].map((word) => [bare(word), id] as const)))
 
+/** What a family is also called; one without further words is found by its id and name. */
+const furtherFamilyWords = (id: FamilyId): readonly string[] =>
+  (FAMILY_WORDS as Readonly<Partial<Record<FamilyId, readonly string[]>>>)[id] ?? []
+
 const FAMILY_CHOICES = new Map(
   FAMILIES.flatMap((f) =>
-    [f.id, f.name, ...(FAMILY_WORDS as Readonly<Record<string, readonly string[]>>)[f.id]!].flatMap((word) => [
+    [f.id, f.name, ...furtherFamilyWords(f.id)].flatMap((word) => [
       [bare(word), f.id] as const,
       [`${bare(word)}s`, f.id] as const,
     ]),
@@ -125,7 +130,7 @@ function traitColumns(): Column[] {
   }
   return [...byKey.values()].map((field) => {
     const of = (lure: Lure) =>
-      (lure.traits as unknown as Readonly<Record<string, string | number | boolean | undefined>>)[field.key]
+      (lure.traits as Readonly<Record<string, string | number | boolean | undefined>>)[field.key]
     const shared = { id: field.key, label: field.label }
     if (field.kind === 'measure')
       return measure(field.key, field.label, field.role, (l) => (of(l) as number | undefined) ?? null)

@@ -122,7 +122,7 @@ function hooksFrom(said: ReadonlyMap<string, unknown>, known: Lure | null, famil
 
 /** The traits of the family: what the row says, else what is known, else the middle of the road. */
 function traitsFrom(said: ReadonlyMap<string, unknown>, family: FamilyId, known: Lure | null): Record<string, unknown> {
-  const now = (known?.traits ?? {}) as unknown as Record<string, unknown>
+  const now = (known?.traits ?? {}) as Record<string, unknown>
   return Object.fromEntries(
     fieldsOf(familyOf(family).traits.shape).map((f) => {
       const usual =
