@@ -54,6 +54,7 @@ export default defineConfig({
           isolate: false,
           server: { deps: { inline: ['vuetify'] } },
           testTimeout: 60_000,
+          expect: { poll: { timeout: 30_000 } },
         },
       },
     ],

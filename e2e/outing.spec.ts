@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './browser'
-import { advise, accountOf, levelsOf, spotsOf, type Carried, type Outing, type Spot } from '../core/outing'
+import { accountOf, adviceNow, levelsOf, spotsOf, type Carried, type Outing, type Spot } from '../core/outing'
 import { Lake } from '../core/testing/lake'
 import { DAY, open } from './open'
 
@@ -284,9 +284,14 @@ test.describe('by a clock taken in hand', () => {
     )
     expect(takes).toBeGreaterThan(0)
     // The page tells what the core tells of the same log.
-    const account = accountOf(outing, last)
-    const advice = advise({ account, carried, spots, schooling: true, now: last })
-    expect(advice).not.toBeNull()
+    await expect
+      .poll(async () => {
+        const at = await page.evaluate(() => new Date().toISOString())
+        const advice = adviceNow(outing, accountOf(outing, at), at, 'metric')
+        const shown = await page.locator('.advice').innerText()
+        return advice !== null && shown.includes(advice.kind === 'change' ? `${advice.does}.` : advice.says)
+      })
+      .toBe(true)
     await parts.getByRole('button', { name: 'Log', exact: true }).click()
     await page.getByRole('button', { name: 'End the outing' }).click()
     await page.getByRole('button', { name: 'End it', exact: true }).click()

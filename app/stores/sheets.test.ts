@@ -38,7 +38,7 @@ beforeEach(async () => {
   await useBox().open()
   await useBox().startDemo()
   await repository.apply((await repository.read()).aside.map((a) => take('aside', a.id)))
-  await vi.waitFor(() => expect(useBox().status.state).toBe('ready'))
+  await vi.waitFor(() => expect(useBox().status.state).toBe('ready'), { timeout: 30_000 })
 })
 const lures = async () => (await repository.read()).box.lures.length
 const aside = async () => (await repository.read()).aside
@@ -48,7 +48,7 @@ async function bringIn(text: string) {
   await sheets.read('shed.csv', text)
   await sheets.plan()
   await sheets.take()
-  await vi.waitFor(async () => expect(useBox().box.lures).toHaveLength(await lures()))
+  await vi.waitFor(async () => expect(useBox().box.lures).toHaveLength(await lures()), { timeout: 30_000 })
 }
 
 describe('a spreadsheet on its way into the box', () => {

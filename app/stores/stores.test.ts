@@ -17,8 +17,8 @@ beforeEach(async () => {
   setActivePinia(createPinia())
   await useBox().open()
   await useBox().startDemo()
-  await vi.waitFor(() => expect(useBox().status.state).toBe('ready'))
-  await vi.waitFor(() => expect(useBox().box.lures).toHaveLength(LURES))
+  await vi.waitFor(() => expect(useBox().status.state).toBe('ready'), { timeout: 30_000 })
+  await vi.waitFor(() => expect(useBox().box.lures).toHaveLength(LURES), { timeout: 30_000 })
 })
 
 type Act = { at: number; what: 'rename' | 'remove' | 'move' | 'many' | 'restore' | 'alter'; name: string; slot: number }
@@ -95,7 +95,7 @@ it('a reactive lure is thrown away and put back as it was', async () => {
   const [lure] = (await repository.read()).box.lures
   if (!lure) throw new Error('no lure')
   await box.remove('lures', [reactive(structuredClone(lure))])
-  await vi.waitFor(() => expect(useBox().bin).toHaveLength(1))
+  await vi.waitFor(() => expect(useBox().bin).toHaveLength(1), { timeout: 30_000 })
   await box.restore(useBox().bin)
   expect((await repository.read()).box.lures).toContainEqual(lure)
 })
@@ -131,7 +131,7 @@ it('another place brings its own water; settings stay', async () => {
   await water.goTo('quillskar')
   expect(water.current?.speciesId).toBe('sea-trout')
   await water.goTo('vessamere-north')
-  await vi.waitFor(() => expect(water.current?.waterTempC).toBe(7))
+  await vi.waitFor(() => expect(water.current?.waterTempC).toBe(7), { timeout: 30_000 })
   await useSettings().keep({ system: 'imperial' })
   setActivePinia(createPinia())
   await useSettings().load()

@@ -11,6 +11,8 @@ import type { ArchiveContent } from '../../core/exchange'
 import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
 
+/** How long a slow machine may take until a store has heard of a change, ms. */
+export const PATIENCE_MS = 30_000
 /** A June morning, the same whenever the tests run. */
 export const DAY = '2026-06-12'
 
@@ -26,10 +28,13 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   await repository.replaceAll(world)
   const box = useBox()
   await box.open()
-  await vi.waitFor(() => {
-    expect(box.status.state).toBe('ready')
-    expect(box.box.lures).toHaveLength(world.box.lures.length)
-  })
+  await vi.waitFor(
+    () => {
+      expect(box.status.state).toBe('ready')
+      expect(box.box.lures).toHaveLength(world.box.lures.length)
+    },
+    { timeout: PATIENCE_MS },
+  )
   return box
 }
 

@@ -214,8 +214,8 @@ export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Be
   const bestFit = Math.max(...carried.flatMap((c) => c.ways.map((w) => w.fit)))
   const belief = learnDay(trials, bestFit)
   if (!current) return { weighed: [], belief, trials, from: {} as Levels }
-  const lastAim = [...current.casts].reverse().find((c) => c.aim !== null)?.aim ?? null
-  const from = levelsOf({ ...current, aim: lastAim }, account.water)
+  const { aim } = account
+  const from = levelsOf({ ...current, aim }, account.water)
   const charm = charmOf(account, now)
   const stands = promise(belief, from, current.way.fit, null) * charm(current)
   const forgotten = sizeUnchangedMin(account)
@@ -228,7 +228,7 @@ export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Be
     return found
   }
   const weighed = options(input).flatMap((to): Weighed[] => {
-    const levels = levelsOf({ ...to, aim: to.aim ?? lastAim }, account.water)
+    const levels = levelsOf({ ...to, aim: to.aim ?? aim }, account.water)
     const turned = differing(from, levels)
     return turned.flatMap((variable): Weighed[] => {
       const also = turned.filter((v) => v !== variable)

@@ -126,6 +126,8 @@ export const Entry = z.discriminatedUnion('kind', [
     says: z.string().min(1).max(400),
     giveMin: z.number().min(1).max(240),
     taken: z.boolean(),
+    /** The direction that was advised, where it was one: it is where casts go from then on, and no cast by itself. */
+    aim: Aim.optional(),
   }),
   /** The lure in the hand is gone. */
   z.strictObject({ ...at, kind: z.literal('lost-lure') }),

@@ -42,6 +42,20 @@ describe('the account of a log', () => {
     })
     expect(accountOf(log, at(300)).current?.minutes).toBe(6)
   })
+  it('advice to cast elsewhere turns the aim and is no cast; a new spot forgets it', () => {
+    const advice = { kind: 'advice', variable: 'direction', says: 'Cast to the right.', giveMin: 8 } as const
+    const entries: [number, Said][] = [
+      [0, RIG],
+      [1, { kind: 'cast', aim: -1 }],
+      [2, { ...advice, taken: true, aim: 1 }],
+    ]
+    const followed = accountOf(logOf(entries), at(5))
+    expect([followed.aim, followed.current?.casts.length]).toEqual([1, 1])
+    expect(accountOf(logOf([...entries.slice(0, 2), [2, { ...advice, taken: false, aim: 1 }]]), at(5)).aim).toBe(-1)
+    expect(accountOf(logOf([...entries, [3, { kind: 'cast', aim: null }]]), at(5)).aim).toBe(1)
+    const moved = logOf([...entries, [3, { kind: 'spot', stop: 2, featureId: 'dock', spotId: 'shade' }]])
+    expect(accountOf(moved, at(5)).aim).toBeNull()
+  })
   it('a spot, a rig and a reading each begin a stretch; answers fall to the one under way', () => {
     const log = logOf([
       [0, { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'last-post' }],

@@ -35,6 +35,8 @@ export interface Account {
   readonly current: Stretch | null
   readonly inHand: { readonly carried: Carried; readonly way: Way } | null
   readonly spot: Spot | null
+  /** Where casts go at this spot: as the last one did, or as advice that was followed asks; null where nobody says. */
+  readonly aim: number | null
   readonly water: Conditions
   readonly paused: boolean
   readonly over: boolean
@@ -58,6 +60,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
   let open = null as Open | null
   let inHand: Account['inHand'] = null
   let spot: Spot | null = null
+  let aim: number | null = null
   let water = first
   let paused = false
   let over = false
@@ -86,6 +89,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
       }
       case 'spot':
         spot = { stop: entry.stop, featureId: entry.featureId, spotId: entry.spotId }
+        aim = null
         begin(entry.at)
         break
       case 'reading': {
@@ -99,6 +103,10 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
       }
       case 'cast':
         open?.casts.push(entry)
+        aim = entry.aim ?? aim
+        break
+      case 'advice':
+        if (entry.taken) aim = entry.aim ?? aim
         break
       case 'answer':
         open?.answers.push(entry)
@@ -128,6 +136,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
     current: over ? null : current,
     inHand: over ? null : inHand,
     spot,
+    aim,
     water,
     paused,
     over,

@@ -14,23 +14,10 @@ const SAID: Readonly<Record<AnswerId, string>> = {
   lost: 'hooked, came off',
   landed: 'in the hand',
 }
-const sheet = ref<HTMLElement | null>(null)
-onMounted(() => sheet.value?.querySelector<HTMLElement>('button')?.focus({ preventScroll: true }))
 </script>
 
 <template>
-  <div
-    ref="sheet"
-    class="sheet"
-    role="dialog"
-    aria-modal="true"
-    aria-label="What did the fish do?"
-    @keydown.esc="emit('close')"
-  >
-    <header>
-      <h2>What did the fish do?</h2>
-      <button type="button" class="close" aria-label="Nothing after all" @click="emit('close')">✕</button>
-    </header>
+  <BottomSheet title="What did the fish do?" closing="Nothing after all" @close="emit('close')">
     <div class="grid">
       <button
         v-for="a in ANSWERS"
@@ -44,34 +31,10 @@ onMounted(() => sheet.value?.querySelector<HTMLElement>('button')?.focus({ preve
         <small>{{ SAID[a.id] }}</small>
       </button>
     </div>
-  </div>
+  </BottomSheet>
 </template>
 
 <style scoped>
-.sheet {
-  position: fixed;
-  z-index: 30;
-  inset: auto 0 0 0;
-  max-width: 640px;
-  margin: 0 auto;
-  padding: 14px 14px calc(14px + env(safe-area-inset-bottom));
-  background: rgb(var(--v-theme-surface));
-  border-radius: 20px 20px 0 0;
-  box-shadow: 0 -8px 40px rgba(0, 0, 0, 0.35);
-  display: grid;
-  gap: 12px;
-}
-header {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
-.close {
-  width: 48px;
-  height: 48px;
-  font-size: 1.2rem;
-  border-radius: 24px;
-}
 .grid {
   display: grid;
   grid-template-columns: repeat(3, 1fr);

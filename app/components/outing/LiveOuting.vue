@@ -65,10 +65,7 @@ const lastTakeAt = computed(() => {
   const takes = props.outing.entries.filter((e) => e.kind === 'answer' && answerOf(e.answer).bite)
   return takes[takes.length - 1]?.at ?? null
 })
-const aim = computed(() => {
-  const aimed = props.outing.entries.filter((e): e is EntryOf<'cast'> => e.kind === 'cast')
-  return aimed[aimed.length - 1]?.aim ?? null
-})
+const aim = computed(() => account.value.aim)
 /** The stretches at the spot under way: casts elsewhere say nothing about what is covered here. */
 const here = computed(() =>
   account.value.stretches.filter(
@@ -171,20 +168,20 @@ const spotsOfFeature = () => [...document.querySelectorAll<HTMLElement>('[data-s
 
 function follow(change: Change) {
   return after(async () => {
+    const { to, variable, giveMin } = change
     const says = `${change.does}. ${change.why}`.slice(0, 400)
+    const towards = typeof to.aim === 'number' ? { aim: to.aim } : {}
     await outings.say(
       props.outing,
-      { kind: 'advice', variable: change.variable, says, giveMin: change.giveMin, taken: true },
+      { kind: 'advice', variable, says, giveMin, taken: true, ...towards },
       'Advice followed',
     )
-    const { to } = change
     const spot: Spot | null = to.spot
     const from = account.value.spot
     if (spot && (spot.stop !== from?.stop || spot.spotId !== from.spotId || spot.featureId !== from.featureId))
       await outings.say(props.outing, { kind: 'spot', ...spot }, 'Another spot')
-    else if (to.aim !== null && to.aim !== undefined) {
-      await outings.say(props.outing, { kind: 'cast', aim: to.aim }, 'A cast')
-    } else await outings.say(props.outing, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id }, 'Another rig')
+    else if (variable !== 'direction')
+      await outings.say(props.outing, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id }, 'Another rig')
     said.value = 'Changed. Now give it its time.'
   })
 }
@@ -202,23 +199,6 @@ const refuse = (change: Change) =>
       'Advice left',
     ),
   )
-/** Advice that was just refused is not told again while what it was about lasts. */
-const refusedFor = computed(() => {
-  const last = [...props.outing.entries].reverse().find((e) => e.kind === 'advice')
-  return last?.kind === 'advice' && !last.taken && Date.parse(now.value) - Date.parse(last.at) < last.giveMin * 60_000
-    ? last.variable
-    : null
-})
-const told = computed(() =>
-  advice.value?.kind === 'change' && advice.value.variable === refusedFor.value
-    ? {
-        kind: 'stay' as const,
-        says: 'You chose to go on as you are. Something else is looked for in a while.',
-        facts: [],
-        forMin: 5,
-      }
-    : advice.value,
-)
 const say = (kind: 'pause' | 'resume' | 'end') =>
   after(() => outings.say(props.outing, { kind }, kind === 'end' ? 'Outing ended' : 'A break'))
 async function startTrial(a: string, b: string, castsEach: number) {
@@ -302,7 +282,7 @@ const clock = (min: number) =>
     <section class="panel card" :aria-label="PARTS.find((p) => p.id === part)?.name">
       <AdvicePanel
         v-if="part === 'next'"
-        :advice="told"
+        :advice="advice"
         :outing="outing"
         :paused="account.paused"
         @take="follow"
@@ -383,11 +363,15 @@ const clock = (min: number) =>
       </button>
     </div>
 
-    <template v-if="sheet">
-      <div class="veil" aria-hidden="true" @click="sheet = null" />
-      <AnswerSheet v-if="sheet === 'answer'" @answer="answer" @close="sheet = null" />
-      <RigSheet v-else :carried="outing.carried" :in-hand="inHand" @take="takeRig" @lost="lost" @close="sheet = null" />
-    </template>
+    <AnswerSheet v-if="sheet === 'answer'" @answer="answer" @close="sheet = null" />
+    <RigSheet
+      v-else-if="sheet === 'rig'"
+      :carried="outing.carried"
+      :in-hand="inHand"
+      @take="takeRig"
+      @lost="lost"
+      @close="sheet = null"
+    />
   </div>
 </template>
 
@@ -525,11 +509,5 @@ const clock = (min: number) =>
   border-color: rgb(var(--v-theme-secondary));
   color: rgb(var(--v-theme-on-secondary));
   font-size: 1.25rem;
-}
-.veil {
-  position: fixed;
-  inset: 0;
-  z-index: 25;
-  background: rgba(0, 0, 0, 0.45);
 }
 </style>

@@ -9,19 +9,17 @@ const emit = defineEmits<{ take: [carriedId: string, wayId: string]; lost: []; c
 const box = useBox()
 const { show } = useMeasure()
 const open = ref(props.inHand?.carried.id ?? props.carried[0]?.id ?? '')
-const lureOf = (c: Carried) => (c.lureId ? box.lureById.get(c.lureId) : undefined)
+const rigs = computed(() =>
+  props.carried.map((c) => ({ ...c, lure: c.lureId ? box.lureById.get(c.lureId) : undefined })),
+)
 </script>
 
 <template>
-  <div class="sheet" role="dialog" aria-modal="true" aria-label="Rigs carried" @keydown.esc="emit('close')">
-    <header>
-      <h2>What is carried</h2>
-      <button type="button" class="close" aria-label="Close" @click="emit('close')">✕</button>
-    </header>
+  <BottomSheet title="What is carried" closing="Close" @close="emit('close')">
     <ul>
-      <li v-for="c in carried" :key="c.id" :class="{ on: c.id === inHand?.carried.id }">
+      <li v-for="c in rigs" :key="c.id" :class="{ on: c.id === inHand?.carried.id }">
         <button type="button" class="rig" :aria-expanded="open === c.id" :data-carried="c.id" @click="open = c.id">
-          <LureDrawing v-if="lureOf(c)" :lure="lureOf(c)!" :width-px="64" />
+          <LureDrawing v-if="c.lure" :lure="c.lure" :width-px="64" />
           <span
             ><b>{{ c.name }}</b
             ><small>{{ show(c.lengthM, 'lureLength') }} · {{ c.colour }}</small></span
@@ -45,33 +43,10 @@ const lureOf = (c: Carried) => (c.lureId ? box.lureById.get(c.lureId) : undefine
       </li>
     </ul>
     <button v-if="inHand" type="button" class="lost" @click="emit('lost')">{{ inHand.carried.name }} is lost</button>
-  </div>
+  </BottomSheet>
 </template>
 
 <style scoped>
-.sheet {
-  position: fixed;
-  z-index: 30;
-  inset: auto 0 0 0;
-  max-width: 640px;
-  max-height: 86dvh;
-  overflow: auto;
-  margin: 0 auto;
-  padding: 8px 14px calc(14px + env(safe-area-inset-bottom));
-  background: rgb(var(--v-theme-surface));
-  border-radius: 20px 20px 0 0;
-  box-shadow: 0 -8px 40px rgba(0, 0, 0, 0.35);
-}
-header {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
-.close {
-  width: 48px;
-  height: 48px;
-  font-size: 1.2rem;
-}
 ul {
   list-style: none;
   margin: 0;

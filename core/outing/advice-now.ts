@@ -1,0 +1,47 @@
+import type { UnitSystem } from '../quantity'
+import { speciesOf } from '../water'
+import { advise, type Advice } from './advise'
+import { minutesBetween, type Entry, type Outing, type Variable } from './outing'
+import { spotsOf, usualFeature } from './spots'
+import type { Account, Spot } from './stretches'
+
+const sameSpot = (a: Spot, b: Spot) => a.stop === b.stop && a.spotId === b.spotId && a.featureId === b.featureId
+
+/** Spots that the adviser may send to: all of this stop's cover, and those fished before; each once. */
+export function spotsInReach({ entries }: Pick<Outing, 'entries'>, { spot, water }: Account): Spot[] {
+  const here = spot ? spotsOf(spot.stop, spot.featureId || usualFeature(water).id) : []
+  const before = entries.flatMap((e): Spot[] =>
+    e.kind === 'spot' ? [{ stop: e.stop, featureId: e.featureId, spotId: e.spotId }] : [],
+  )
+  const all = [...here, ...before]
+  return all.filter((spot, i) => all.findIndex((other) => sameSpot(other, spot)) === i)
+}
+
+/** The variable of advice that was just refused: it is not advised again while the time it asked for lasts. */
+export function refusedVariable(entries: readonly Entry[], now: string): Variable | null {
+  const last = entries.findLast((e) => e.kind === 'advice')
+  return last && !last.taken && minutesBetween(last.at, now) < last.giveMin ? last.variable : null
+}
+
+/** How long what was chosen against advice is left in peace, min. */
+const LEFT_IN_PEACE_MIN = 5
+
+/** What to do next in an outing under way, as the screen tells it; null while nothing is in the hand or there is a break. */
+export function adviceNow(outing: Outing, account: Account, now: string, system: UnitSystem): Advice | null {
+  if (!account.current || account.paused) return null
+  const advice = advise({
+    account,
+    carried: outing.carried,
+    spots: spotsInReach(outing, account),
+    schooling: speciesOf(account.water.speciesId)?.schools ?? false,
+    now,
+    system,
+  })
+  if (advice?.kind !== 'change' || advice.variable !== refusedVariable(outing.entries, now)) return advice
+  return {
+    kind: 'stay',
+    says: 'You chose to go on as you are. Something else is looked for in a while.',
+    facts: [],
+    forMin: LEFT_IN_PEACE_MIN,
+  }
+}
