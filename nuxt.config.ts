@@ -46,9 +46,27 @@ export default defineNuxtConfig({
   ],
   build: { transpile: ['vuetify'] },
   postcss: { plugins: { cssnano: false } },
+  // One check of types for everything: the page's configuration covers all but the server's own files.
   typescript: {
     strict: true,
-    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
+    tsConfig: {
+      compilerOptions: {
+        noUncheckedIndexedAccess: true,
+        checkJs: true,
+        types: ['node', 'vite/client'],
+        paths: { odex: ['../core/testing/odex.d.ts'] },
+      },
+      include: [
+        '../core/**/*',
+        '../data/**/*',
+        '../storage/**/*',
+        '../e2e/**/*',
+        '../scripts/**/*',
+        '../playwright.config.ts',
+        '../vitest.config.ts',
+        '../eslint.config.mjs',
+      ],
+    },
   },
   app: {
     head: {

@@ -12,7 +12,7 @@ import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
 
 /** How long a slow machine may take until a store has heard of a change, ms. */
-export const PATIENCE_MS = 30_000
+const PATIENCE_MS = 30_000
 /** A June morning, the same whenever the tests run. */
 export const DAY = '2026-06-12'
 

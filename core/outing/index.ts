@@ -22,4 +22,4 @@ export { advise, changesFor, minutesOn, type Advice, type AdviceInput, type Chan
 export { carry } from './carry'
 export { isRelative, relativeWeight, sayCondition, standardWeight } from './fish'
 export { SURE, pairsOf, trialIn, versus } from './versus'
-export { adviceNow, refusedVariable, spotsInReach } from './advice-now'
+export { adviceNow } from './advice-now'
