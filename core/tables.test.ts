@@ -14,7 +14,7 @@ import { MOUNT_WORDS, SOUND_WORDS } from '../data/rule-words'
 import { RULES as RULE_TABLE } from '../data/rules'
 import { SCHOOLS } from '../data/schools'
 import { COLOUR_WORDS, FAMILY_WORDS } from '../data/sheet-words'
-import { COVER_TAKES, MOUNT_SNAG } from '../data/snags'
+import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../data/snags'
 import { SPECIES } from '../data/species'
 import { FEATURES } from '../data/spots'
 import { STANDARD_WEIGHTS } from '../data/standard-weights'
@@ -27,7 +27,7 @@ import { DEMO_CHANGES, DEMO_USE } from '../data/demo/use'
 import { RULES } from './match'
 import { FAMILIES } from './tackle'
 import { TABLE_SCHEMAS as S, when } from './testing/tables'
-import { COVERS, NUMBER_FACTS, TEXT_FACTS } from './water'
+import { COVERS, NUMBER_FEATURES, TEXT_FEATURES } from './water'
 import type { z } from './zod'
 
 const ROWS: readonly (readonly [table: string, schema: z.ZodType, rows: readonly unknown[]])[] = [
@@ -53,7 +53,7 @@ const ROWS: readonly (readonly [table: string, schema: z.ZodType, rows: readonly
 const WHOLE: readonly (readonly [table: string, schema: z.ZodType, table: unknown])[] = [
   ['joints', S.joints, JOINTS],
   ['cadences', S.cadences, CADENCES],
-  ['snags by cover', S.shares, COVER_TAKES],
+  ['snags by cover', S.shares, SNAG_RATE_BY_COVER],
   ['snags by mount', S.shares, MOUNT_SNAG],
   ['trailers', S.trailerAdds, TRAILER_ADDS],
   ['words for sounds', S.soundWords, SOUND_WORDS],
@@ -77,7 +77,7 @@ describe('every table of data/ is what its schema says', () => {
 
 describe('ids that name each other', () => {
   it('conditions of rules name what the water has, and species and forage that there are', () => {
-    const names = new Set<string>([...NUMBER_FACTS, ...TEXT_FACTS])
+    const names = new Set<string>([...NUMBER_FEATURES, ...TEXT_FEATURES])
     expect(RULES).toHaveLength(RULE_TABLE.length)
     for (const rule of RULES) {
       expect([rule.id, Object.keys(rule.when).filter((name) => !names.has(name))]).toEqual([rule.id, []])
@@ -112,7 +112,7 @@ describe('ids that name each other', () => {
     expect(TELLS.length).toBeGreaterThan(0)
   })
   it('every kind of cover has its snags, every colour its words for sheets', () => {
-    expect(Object.keys(COVER_TAKES).sort()).toEqual([...COVERS].sort())
+    expect(Object.keys(SNAG_RATE_BY_COVER).sort()).toEqual([...COVERS].sort())
     const colours = new Set(COLOURS.map((c) => c.id as string))
     expect(Object.keys(COLOUR_WORDS).filter((id) => !colours.has(id))).toEqual([])
   })

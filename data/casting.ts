@@ -1,10 +1,10 @@
 /** How far things fly against a plug of the same weight. Common practice: metal far, wire and blades short. */
-export const FLIES = { metal: 1.25, hard: 1, jig: 1, soft: 0.95, wire: 0.9 } as const
+export const CAST_FACTOR_BY_BODY = { metal: 1.25, hard: 1, jig: 1, soft: 0.95, wire: 0.9 } as const
 
 /** The plug that a comfortable cast is measured with, kg. */
 export const CAST_WITH_KG = 0.015
 /** Length of a cast grows with weight to this power, up to this factor. Assumed until an angler's own casts are measured. */
-export const BY_WEIGHT = { power: 0.22, most: 1.15 } as const
+export const CAST_BY_MASS = { power: 0.22, most: 1.15 } as const
 
 /** An underhand pitch, m. */
 export const PITCH_M = 8

@@ -1,7 +1,7 @@
 /** How tackle hangs up. All shares are 0 … 1 and common practice; the order matters more than the figures. */
 
 /** How readily each kind of cover takes a hook. */
-export const COVER_TAKES = {
+export const SNAG_RATE_BY_COVER = {
   open: 0,
   clay: 0.05,
   shell: 0.4,

@@ -6,7 +6,7 @@ import { chromium, type Page } from '@playwright/test'
 import { median as d3Median } from 'd3-array'
 import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
-import { benchFor, rank, rankSteps } from '../core/match'
+import { createMatchContext, rank, rankSteps } from '../core/match'
 import { knownOf } from '../core/bench'
 import {
   cotAtLure,
@@ -146,7 +146,7 @@ function ranking() {
   for (const water of world.waters) {
     const place = world.places.find((p) => p.id === water.placeId)
     if (!place) continue
-    const all = times(25, () => void rank(world.box, benchFor(water, place, world.box, { schools: {} }), 12))
+    const all = times(25, () => void rank(world.box, createMatchContext(water, place, world.box, { schools: {} }), 12))
     console.log(
       `ranking ${world.box.lures.length} lures, ${water.placeId}: first ${all[0]?.toFixed(0)} ms, then median ${median(all.slice(5)).toFixed(0)} ms`,
     )
@@ -174,7 +174,7 @@ function bigBox() {
     if (!place) continue
     const runs = Array.from({ length: 4 }, () => {
       const from = performance.now()
-      const steps = rankSteps(box, benchFor(water, place, box, { schools: {} }), 12)
+      const steps = rankSteps(box, createMatchContext(water, place, box, { schools: {} }), 12)
       let first = 0
       let longest = 0
       let last = from

@@ -1,4 +1,4 @@
-import { benchFor, rulesFor, type Bench } from '../../core/match'
+import { createMatchContext, rulesFor, type MatchContext } from '../../core/match'
 import { EMPTY_BOX } from '../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useRecord } from '~/stores/record'
@@ -16,9 +16,9 @@ export function useJudged() {
     rules: rulesFor(box.practice),
     record: record.entries,
   }))
-  const bench = computed<Bench | null>(() => {
+  const context = computed<MatchContext | null>(() => {
     const { current: c, place } = water
-    return c && place ? benchFor(c, place, tested.value, options.value) : null
+    return c && place ? createMatchContext(c, place, tested.value, options.value) : null
   })
-  return { bench, options }
+  return { context, options }
 }

@@ -13,14 +13,14 @@ export function useScene() {
   const water = useWater()
   const match = useMatchShown()
   const box = useBox()
-  const { bench } = useJudged()
+  const { context } = useJudged()
   const now = computed(() => {
     const { current: c } = water
     const row: MatchRow | undefined = match.chosen
-    if (!c || !bench.value || !row) return null
+    if (!c || !context.value || !row) return null
     const held =
       c.rodTipM === null ? row.setUp : { ...row.setUp, handling: { ...row.setUp.handling, rodTipM: c.rodTipM } }
-    return scoreSetUp(held, bench.value)
+    return scoreSetUp(held, context.value)
   })
   /** What is known of the lure in the picture, and from it how far its path may be out. */
   const lureId = computed(() => now.value?.setUp.build.lure.id)

@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import { markRaw } from 'vue'
-import type { KnobId, Sweep } from '../../core/match'
+import type { SweepParameterId, Sweep } from '../../core/match'
 import { useMatch } from '~/stores/match'
 import { plain } from './plain'
 import { useMatchWorker } from './useMatchWorker'
@@ -11,7 +11,7 @@ const FINE = 15
 /** One condition moved from end to end, for the picture; done anew when the water, the box or the condition changes. */
 export function useSweep() {
   const match = useMatch()
-  const knob = ref<KnobId>('visibilityM')
+  const knob = ref<SweepParameterId>('visibilityM')
   const sweep = shallowRef<Sweep | null>(null)
   const share = ref(0)
   let turn = 0

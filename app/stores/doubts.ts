@@ -1,7 +1,15 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import { reignAt, knobValue, type BetterBuy, type Hinge, type KnobId, type Reign, type Sweep } from '../../core/match'
+import {
+  leaderAt,
+  parameterValue,
+  type BetterBuy,
+  type DecisiveQuestion,
+  type SweepParameterId,
+  type LeaderInterval,
+  type Sweep,
+} from '../../core/match'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useMatch } from './match'
@@ -9,21 +17,21 @@ import { useMatch } from './match'
 /** Doubts are looked into once the water has stood still this long, ms. */
 const SETTLED_MS = 900
 /** What the sentence beside the answer looks along, and in how many steps. */
-const LOOKED_ALONG: readonly KnobId[] = ['visibilityM', 'waterTempC']
+const LOOKED_ALONG: readonly SweepParameterId[] = ['visibilityM', 'waterTempC']
 const COARSE = 5
 
 /** How far the first place holds along one condition. */
 export interface Holds {
   readonly sweep: Sweep
-  readonly now: Reign
-  readonly before: Reign | null
-  readonly after: Reign | null
+  readonly now: LeaderInterval
+  readonly before: LeaderInterval | null
+  readonly after: LeaderInterval | null
 }
 
 /** What an answer hangs on: schools, conditions, and what is not in the box. Worked out after it, and dropped when the water moves. */
 export const useDoubts = defineStore('doubts', () => {
   const match = useMatch()
-  const hinges = shallowRef<readonly Hinge[] | null>(null)
+  const hinges = shallowRef<readonly DecisiveQuestion[] | null>(null)
   const buy = shallowRef<BetterBuy | null | undefined>(undefined)
   const holding = shallowRef<readonly Holds[]>([])
 
@@ -66,7 +74,7 @@ export const useDoubts = defineStore('doubts', () => {
         proxy(() => undefined),
       )
       if (mine !== turn || !sweep) return
-      const reign = reignAt(sweep, knobValue(question.c, knob))
+      const reign = leaderAt(sweep, parameterValue(question.c, knob))
       if (reign) holding.value = [...holding.value, markRaw({ sweep, ...reign })]
     }
   }

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { Lift, MatchAnswer, MatchRow } from '../../core/match'
+import type { Improvement, MatchAnswer, MatchRow } from '../../core/match'
 import { latestOnly } from '~/composables/latest'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
@@ -114,7 +114,7 @@ export const useMatch = defineStore('match', () => {
       rows.value.find((r) => r.setUp.build.lure.id === chosenLureId.value) ??
       rows.value[0],
   )
-  const lift = shallowRef<Lift | null>(null)
+  const lift = shallowRef<Improvement | null>(null)
   let settling: ReturnType<typeof setTimeout> | undefined
   watch(
     () => [chosen.value?.key, answer.value],

@@ -1,10 +1,10 @@
 import { expose } from 'comlink'
 import { demoWorld } from '../../core/demo/world'
 import {
-  benchFor,
-  bestLift,
+  createMatchContext,
+  bestSingleChange,
   betterBuy,
-  hingeSteps,
+  findDecisiveQuestions,
   matchSteps,
   rank,
   rulesFor,
@@ -12,9 +12,9 @@ import {
   sweepSteps,
   whyNotLure,
   type BetterBuy,
-  type Hinge,
-  type KnobId,
-  type Lift,
+  type DecisiveQuestion,
+  type SweepParameterId,
+  type Improvement,
   type MatchAnswer,
   type MatchRow,
   type Practice,
@@ -71,7 +71,7 @@ async function run<Step, Out>(
 }
 
 const optionsOf = ({ practice }: Asked) => ({ schools: practice.schools, rules: rulesFor(practice), record })
-const benchOf = (asked: Asked) => benchFor(asked.c, asked.place, box, optionsOf(asked))
+const benchOf = (asked: Asked) => createMatchContext(asked.c, asked.place, box, optionsOf(asked))
 
 /** What a shop has: lures as they usually are. */
 let market: readonly Lure[] | null = null
@@ -105,23 +105,23 @@ const service = {
     newest.match += 1
   },
   /** The one change that would lift a set-up most; asked for apart, so that a ranking never waits for it. */
-  lift(setUp: SetUp, asked: Asked): Lift | null {
-    const bench = benchOf(asked)
-    return bestLift(scoreSetUp(setUp, bench), bench)
+  lift(setUp: SetUp, asked: Asked): Improvement | null {
+    const context = benchOf(asked)
+    return bestSingleChange(scoreSetUp(setUp, context), context)
   },
   whyNot(lureId: string, answer: SetUp, asked: Asked): WhyNot | null {
     const lure = box.lures.find((l) => l.id === lureId)
-    const bench = benchOf(asked)
-    return lure ? whyNotLure(lure, scoreSetUp(answer, bench), box, bench) : null
+    const context = benchOf(asked)
+    return lure ? whyNotLure(lure, scoreSetUp(answer, context), box, context) : null
   },
   betterBuy(answer: SetUp | null, asked: Asked): BetterBuy | null {
-    const bench = benchOf(asked)
-    return betterBuy(box, bench, answer ? scoreSetUp(answer, bench) : undefined, shop())
+    const context = benchOf(asked)
+    return betterBuy(box, context, answer ? scoreSetUp(answer, context) : undefined, shop())
   },
   /** Set-ups as they go on the water, each with every way in which it can be fished there. */
   carry(setUps: readonly SetUp[], asked: Asked): Carried[] {
-    const bench = benchOf(asked)
-    return setUps.map((setUp, i) => carry(setUp, bench, `rig-${i + 1}`))
+    const context = benchOf(asked)
+    return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`))
   },
   /** Looks through the log for what stands out, and shuffles it against luck. */
   patterns(tried: readonly Tried[], measure: MeasureId): Findings {
@@ -135,13 +135,13 @@ const service = {
       score,
     }))
   },
-  hinges(asked: Asked): Promise<Hinge[] | null> {
-    return run('aside', hingeSteps(asked.c, asked.place, box, optionsOf(asked)))
+  hinges(asked: Asked): Promise<DecisiveQuestion[] | null> {
+    return run('aside', findDecisiveQuestions(asked.c, asked.place, box, optionsOf(asked)))
   },
   /** `sort`: for the sentence beside an answer, or for the picture. */
   sweep(
     sort: 'holds' | 'sweep',
-    knob: KnobId,
+    knob: SweepParameterId,
     count: number,
     asked: Asked,
     told: (share: number) => unknown,

@@ -1,6 +1,6 @@
-import { COLOURS, COLOUR_GROUPS, groupShares, mouldOf, type Box, type Colouring, type Lure } from '../tackle'
-import type { Ranked } from './account'
-import type { Bench } from './bench'
+import { COLOURS, COLOUR_GROUPS, groupShares, modelKey, type Box, type Colouring, type Lure } from '../tackle'
+import type { Ranked } from './score-breakdown'
+import type { MatchContext } from './match-context'
 import { rank } from './rank'
 
 /** What a shop could add: a lure that the box does not hold and that would be worth its place here. */
@@ -15,7 +15,7 @@ export interface BetterBuy {
 const WORTH_BUYING = 2.5
 
 /** The colouring that this water likes best. */
-function bestColouring({ demand, contrastOf }: Bench): Colouring {
+function bestColouring({ demand, contrastOf }: MatchContext): Colouring {
   const ranked = COLOUR_GROUPS.map((group) => ({ group, liked: demand.colour.liking[group] })).sort(
     (a, b) => b.liked - a.liked,
   )
@@ -33,17 +33,17 @@ function bestColouring({ demand, contrastOf }: Bench): Colouring {
  */
 export function betterBuy(
   box: Box,
-  bench: Bench,
+  context: MatchContext,
   answer: Ranked | undefined,
   market: readonly Lure[],
 ): BetterBuy | null {
-  const colour = bestColouring(bench)
+  const colour = bestColouring(context)
   const main = (lure: Lure) => JSON.stringify(groupShares(lure.colour))
-  const held = new Set(box.lures.filter((l) => l.count > 0).map((l) => `${mouldOf(l)} ${main(l)}`))
-  const wanted = [...new Map(market.map((l) => [mouldOf(l), l])).values()]
+  const held = new Set(box.lures.filter((l) => l.count > 0).map((l) => `${modelKey(l)} ${main(l)}`))
+  const wanted = [...new Map(market.map((l) => [modelKey(l), l])).values()]
     .map((lure) => ({ ...lure, id: `market ${lure.id}`, colour, count: 1 }) as Lure)
-    .filter((lure) => !held.has(`${mouldOf(lure)} ${main(lure)}`))
-  const [first] = rank({ ...box, lures: wanted }, bench, 1)
+    .filter((lure) => !held.has(`${modelKey(lure)} ${main(lure)}`))
+  const [first] = rank({ ...box, lures: wanted }, context, 1)
   if (!first) return null
   const gain = first.score - (answer?.score ?? 0)
   return gain >= WORTH_BUYING ? { lure: first.setUp.build.lure, ranked: first, gain } : null

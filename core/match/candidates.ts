@@ -1,28 +1,28 @@
 import { castLengthM } from '../motion'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Box, type Build, type Lure, type Retrieve } from '../tackle'
-import type { Bench } from './bench'
+import type { MatchContext } from './match-context'
 import { countDowns, rodTips } from './cast-of'
-import { dressingsOf, type Dressed } from './dressed'
-import { settle, type Settled } from './habit'
+import { buildVariants, type EvaluatedBuild } from './dressed'
+import { resolvePreferences, type ResolvedPreferences } from './habit'
 import { lawBroken } from './law'
-import { reelEase, rodAndLineAgreement, rodThrows, type Rigging } from './outfit'
-import { axisPoints, buildOffers, colourLiking, mostPoints, type Offers } from './score'
-import type { Handling, SetUp } from './setup'
+import { gearRatioFit, rodAndLineAgreement, rodCanCast, type Tackle } from './outfit'
+import { axisPoints, buildOffers, colourLiking, maxPoints, type Offers } from './score'
+import type { RetrieveSettings, SetUp } from './setup'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
 export interface Candidate {
-  readonly dressed: Dressed
-  readonly handling: Handling
+  readonly dressed: EvaluatedBuild
+  readonly handling: RetrieveSettings
   /** Thinnest line first. */
   readonly onLines: readonly OnLine[]
   /** The most that any of the lines earns before the path is known. */
-  readonly sure: number
+  readonly pathIndependentScore: number
 }
 
 export interface OnLine {
-  readonly rigging: Rigging
+  readonly rigging: Tackle
   /** Points that do not hang on the path. */
-  readonly sure: number
+  readonly pathIndependentScore: number
 }
 
 export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): SetUp {
@@ -45,10 +45,10 @@ export function handOffers(
 interface Worth {
   readonly ofBuild: number
   /** Habits that the dressed lure settles by itself, and those it leaves open. */
-  readonly habits: Settled
+  readonly habits: ResolvedPreferences
 }
 
-function worthOf({ build, offer }: Dressed, { demand, contrastOf, record }: Bench): Worth {
+function worthOf({ build, offer }: EvaluatedBuild, { demand, contrastOf, record }: MatchContext): Worth {
   const ofColour = (100 * demand.colour.weight * colourLiking(offer, demand)) / demand.totalWeight
   return {
     ofBuild:
@@ -58,15 +58,15 @@ function worthOf({ build, offer }: Dressed, { demand, contrastOf, record }: Benc
         buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share),
         demand,
       ),
-    habits: settle(demand.habits, { build }),
+    habits: resolvePreferences(demand.habits, { build }),
   }
 }
 
 /** The most that a lure could earn in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
-export function mostOf(lure: Lure, box: Box, bench: Bench): number {
-  const { c, demand, reading } = bench
+export function scoreUpperBound(lure: Lure, box: Box, context: MatchContext): number {
+  const { c, demand, reading } = context
   const family = familyOf(lure.family)
-  const dressings = dressingsOf(lure, box, reading)
+  const dressings = buildVariants(lure, box, reading)
   const speedMps = dressings[0]?.speedMps ?? family.speedMps
   const hands = family.retrieves.map((id) => {
     const retrieve = retrieveOf(id)
@@ -75,55 +75,58 @@ export function mostOf(lure: Lure, box: Box, bench: Bench): number {
   let most = 0
   for (const dressed of dressings) {
     const { build, motion } = dressed
-    const { ofBuild, habits } = worthOf(dressed, bench)
+    const { ofBuild, habits } = worthOf(dressed, context)
     for (const { retrieve, pullMps } of hands) {
       if (!worksOn(retrieve, build.mount.kind)) continue
       const offers = handOffers(build, retrieve, pullMps, c.castM, motion.castM)
-      const { weight, open } = settle(habits.open, { build, retrieve }, habits.weight)
-      const hoped = open.reduce((sum, h) => sum + h.weight, weight)
-      most = Math.max(most, ofBuild + axisPoints(demand.by.hand, offers, demand) + (100 * hoped) / demand.totalWeight)
+      const { weight, open } = resolvePreferences(habits.open, { build, retrieve }, habits.weight)
+      const maxPreferencePoints = open.reduce((sum, h) => sum + h.weight, weight)
+      most = Math.max(
+        most,
+        ofBuild + axisPoints(demand.by.hand, offers, demand) + (100 * maxPreferencePoints) / demand.totalWeight,
+      )
     }
   }
-  return most === 0 ? 0 : most + mostPoints(demand.by.outfit, demand) + mostPoints(demand.by.path, demand)
+  return most === 0 ? 0 : most + maxPoints(demand.by.outfit, demand) + maxPoints(demand.by.path, demand)
 }
 
 /** A dressed lure that some rod here throws. */
 interface Fitted extends Worth {
-  readonly dressed: Dressed
+  readonly dressed: EvaluatedBuild
   /** Thinnest line first. */
-  readonly riggings: readonly { readonly rigging: Rigging; readonly agreement: number }[]
+  readonly riggings: readonly { readonly rigging: Tackle; readonly agreement: number }[]
 }
 
-function fit(dressed: Dressed, bench: Bench): Fitted | null {
+function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted | null {
   const { build } = dressed
-  const possible = bench.riggings
-    .filter((rigging) => rodThrows(rigging.outfit.rod, build.massKg))
+  const possible = context.riggings
+    .filter((rigging) => rodCanCast(rigging.outfit.rod, build.massKg))
     .map((rigging) => ({ rigging, agreement: rodAndLineAgreement(build, rigging) }))
   if (possible.length === 0) return null
-  return { dressed, riggings: possible, ...worthOf(dressed, bench) }
+  return { dressed, riggings: possible, ...worthOf(dressed, context) }
 }
 
 /** The path knows a line only by its diameter: of the riggings with equally thick line just the one most at ease can win. */
 function bestPerLine(
   { dressed: { build }, riggings }: Fitted,
-  habits: Settled,
+  habits: ResolvedPreferences,
   retrieve: Retrieve,
   pullMps: number,
   base: number,
-  { demand }: Bench,
+  { demand }: MatchContext,
 ) {
   const best: OnLine[] = []
   for (const { rigging, agreement } of riggings) {
     const { line, reel } = rigging.outfit
-    const tackle = agreement * reelEase(reel, retrieve, pullMps)
+    const tackle = agreement * gearRatioFit(reel, retrieve, pullMps)
     const sure =
       base +
       axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand) +
-      (100 * settle(habits.open, { build, retrieve, outfit: rigging.outfit }, habits.weight).weight) /
+      (100 * resolvePreferences(habits.open, { build, retrieve, outfit: rigging.outfit }, habits.weight).weight) /
         demand.totalWeight
     const last = best[best.length - 1]
-    if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push({ rigging, sure })
-    else if (sure > last.sure) best[best.length - 1] = { rigging, sure }
+    if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push({ rigging, pathIndependentScore: sure })
+    else if (sure > last.pathIndependentScore) best[best.length - 1] = { rigging, pathIndependentScore: sure }
   }
   return best
 }
@@ -132,18 +135,18 @@ function bestPerLine(
 const TRAILERS_TRIED = 2
 
 /** Every way to fish a lure that can win and breaks no hard limit known before it is thrown; most promising first. */
-export function candidatesOf(lure: Lure, box: Box, bench: Bench): Candidate[] {
-  if (lawBroken(lure, bench.place)) return []
-  return candidatesFor(lure, dressingsOf(lure, box, bench.reading), bench)
+export function candidatesOf(lure: Lure, box: Box, context: MatchContext): Candidate[] {
+  if (lawBroken(lure, context.place)) return []
+  return candidatesFor(lure, buildVariants(lure, box, context.reading), context)
 }
 
 /** The same for a lure dressed only in given ways. */
-export function candidatesFor(lure: Lure, dressings: readonly Dressed[], bench: Bench): Candidate[] {
-  const { c, demand, reading } = bench
+export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], context: MatchContext): Candidate[] {
+  const { c, demand, reading } = context
   const family = familyOf(lure.family)
   const byMount = new Map<Build['mount'], Fitted[]>()
   for (const dressed of dressings) {
-    const fitted = fit(dressed, bench)
+    const fitted = fit(dressed, context)
     if (!fitted) continue
     const beside = byMount.get(dressed.build.mount)
     if (beside) beside.push(fitted)
@@ -161,16 +164,25 @@ export function candidatesFor(lure: Lure, dressings: readonly Dressed[], bench: 
           const { build, motion } = f.dressed
           const offers = handOffers(build, retrieve, pullMps, c.castM, motion.castM)
           const hand = axisPoints(demand.by.hand, offers, demand)
-          const habits = settle(f.habits.open, { build, retrieve }, f.habits.weight)
-          const onLines = bestPerLine(f, habits, retrieve, pullMps, f.ofBuild + hand, bench)
-          return { dressed: f.dressed, onLines, sure: onLines.reduce((most, l) => Math.max(most, l.sure), 0) }
+          const habits = resolvePreferences(f.habits.open, { build, retrieve }, f.habits.weight)
+          const onLines = bestPerLine(f, habits, retrieve, pullMps, f.ofBuild + hand, context)
+          return {
+            dressed: f.dressed,
+            onLines,
+            sure: onLines.reduce((most, l) => Math.max(most, l.pathIndependentScore), 0),
+          }
         })
         .sort((a, b) => b.sure - a.sure)
       for (const { dressed, onLines, sure } of trailers.slice(0, TRAILERS_TRIED))
         for (const countDownS of countDowns(dressed.build, dressed.motion, retrieve, c, reading))
           for (const rodTipM of rodTips(dressed.build, retrieve, c))
-            found.push({ dressed, handling: { retrieve, pullMps, countDownS, rodTipM }, onLines, sure })
+            found.push({
+              dressed,
+              handling: { retrieve, pullMps, countDownS, rodTipM },
+              onLines,
+              pathIndependentScore: sure,
+            })
     }
   }
-  return found.sort((a, b) => b.sure - a.sure)
+  return found.sort((a, b) => b.pathIndependentScore - a.pathIndependentScore)
 }

@@ -1,17 +1,17 @@
-import type { Ranked } from './account'
-import type { Part } from './score'
+import type { Ranked } from './score-breakdown'
+import type { ScoreTerm } from './score'
 
 /** One line of a comparison: what was asked, and what each set-up made of it. */
 export interface ComparedPart {
   readonly key: string
   /** Null where that set-up has no such part. */
-  readonly parts: readonly (Part | null)[]
+  readonly parts: readonly (ScoreTerm | null)[]
   /** Between the best and the worst of them, points. */
   readonly spread: number
 }
 
 /** The same question has the same name in every account: an axis, or a habit of a rule. */
-function keyOf({ axis, causes, habit }: Part): string {
+function keyOf({ axis, causes, habit }: ScoreTerm): string {
   return axis === 'habit' ? `habit ${causes[0]?.ruleId ?? ''} ${JSON.stringify(habit)}` : axis
 }
 

@@ -1,12 +1,12 @@
 import { COLOUR_GROUPS, type ColourGroup } from '../tackle'
-import { holds, type Facts } from '../water'
+import { truthDegree, type WaterFeatures } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
 import type { OfferTest } from './offer-test'
 import type { OwnRecord } from './own-record'
 import { RULES, schoolShare, type Rule, type SchoolChoice } from './rule'
 
 /** A rule that speaks in this water, and how loudly. */
-export interface Cause {
+export interface RuleContribution {
   readonly ruleId: string
   readonly sentence: string
   readonly weight: number
@@ -19,23 +19,23 @@ export interface AxisDemand {
   readonly want: number
   readonly weight: number
   /** Loudest first. */
-  readonly causes: readonly Cause[]
+  readonly causes: readonly RuleContribution[]
 }
 
 interface ColourDemand {
   readonly weight: number
   /** How well each group is liked, 0 … 1, the best 1. */
   readonly liking: Readonly<Record<ColourGroup, number>>
-  readonly causes: readonly Cause[]
+  readonly causes: readonly RuleContribution[]
 }
 
-export interface Habit {
+export interface Preference {
   readonly kind: 'favour' | 'avoid'
   readonly test: OfferTest
   /** An exception from what is avoided. */
   readonly unless: OfferTest | null
   readonly weight: number
-  readonly cause: Cause
+  readonly cause: RuleContribution
 }
 
 /** What the water asks for. */
@@ -44,44 +44,51 @@ export interface Demand {
   /** The same, by what answers them. */
   readonly by: Readonly<Record<Axis['by'], readonly AxisDemand[]>>
   readonly colour: ColourDemand
-  readonly habits: readonly Habit[]
+  readonly habits: readonly Preference[]
   /** Sum of all weights: a set-up that agreed everywhere would score 100. */
   readonly totalWeight: number
 }
 
-interface Gathering {
+interface AxisAccumulator {
   want: number
   weight: number
-  causes: Cause[]
+  causes: RuleContribution[]
 }
 
 /** A rule counts once it holds by this much; under it, it would only clutter the reasons. */
-const FAINT = 0.02
+const MIN_RULE_WEIGHT = 0.02
 
-const loudestFirst = (causes: Cause[]) => causes.sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1))
+const byWeightDescending = (causes: RuleContribution[]) =>
+  causes.sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1))
 
-function habit(kind: Habit['kind'], test: OfferTest, unless: OfferTest | null, weight: number, cause: Cause): Habit {
+function habit(
+  kind: Preference['kind'],
+  test: OfferTest,
+  unless: OfferTest | null,
+  weight: number,
+  cause: RuleContribution,
+): Preference {
   return { kind, test, unless, weight, cause }
 }
 
 /** Lets every rule that holds in this water speak, and gathers what they ask for. */
 export function demandOf(
-  facts: Facts,
+  facts: WaterFeatures,
   schools: SchoolChoice,
   rules: readonly Rule[] = RULES,
   record?: Pick<OwnRecord, 'weight' | 'minutes'>,
 ): Demand {
-  const gathered = new Map<AxisId, Gathering>()
+  const byAxis = new Map<AxisId, AxisAccumulator>()
   const liking = Object.fromEntries(COLOUR_GROUPS.map((g) => [g, 0])) as Record<ColourGroup, number>
-  const colourCauses: Cause[] = []
+  const colourCauses: RuleContribution[] = []
   let colourWeight = 0
-  const habits: Habit[] = []
+  const habits: Preference[] = []
   for (const rule of rules) {
-    const degree = holds(rule.when, facts) * schoolShare(rule, schools, facts)
-    if (degree < FAINT) continue
+    const degree = truthDegree(rule.when, facts) * schoolShare(rule, schools, facts)
+    if (degree < MIN_RULE_WEIGHT) continue
     for (const effect of rule.effects) {
       const weight = effect.weight * degree
-      const cause: Cause = { ruleId: rule.id, sentence: rule.sentence, weight }
+      const cause: RuleContribution = { ruleId: rule.id, sentence: rule.sentence, weight }
       if ('favour' in effect) habits.push(habit('favour', effect.favour, null, weight, cause))
       else if ('avoid' in effect) habits.push(habit('avoid', effect.avoid, effect.unless ?? null, weight, cause))
       else if (effect.axis === 'colour') {
@@ -90,8 +97,8 @@ export function demandOf(
         for (const group of COLOUR_GROUPS) liking[group] += weight * (effect.groups[group] ?? 0)
       } else {
         const want = effect.times !== undefined ? effect.times * facts.forageLengthM : (effect.want ?? 1)
-        const known = gathered.get(effect.axis)
-        if (!known) gathered.set(effect.axis, { want, weight, causes: [cause] })
+        const known = byAxis.get(effect.axis)
+        if (!known) byAxis.set(effect.axis, { want, weight, causes: [cause] })
         else {
           known.want = meanWant(axisOf(effect.axis), known.want, known.weight, want, weight)
           known.weight += weight
@@ -100,13 +107,13 @@ export function demandOf(
       }
     }
   }
-  if (record && record.weight >= FAINT) {
+  if (record && record.weight >= MIN_RULE_WEIGHT) {
     const sentence = `Your own log: ${(record.minutes / 60).toFixed(1)} hours in water like this.`
-    const cause: Cause = { ruleId: 'own-record', sentence, weight: record.weight }
-    gathered.set('record', { want: 1, weight: record.weight, causes: [cause] })
+    const cause: RuleContribution = { ruleId: 'own-record', sentence, weight: record.weight }
+    byAxis.set('record', { want: 1, weight: record.weight, causes: [cause] })
   }
   const axes = AXES.flatMap((axis): AxisDemand[] => {
-    const found = gathered.get(axis.id)
+    const found = byAxis.get(axis.id)
     if (!found) return []
     return [
       {
@@ -114,13 +121,17 @@ export function demandOf(
         spec: axis,
         want: found.want,
         weight: Math.min(axis.most, found.weight),
-        causes: loudestFirst(found.causes),
+        causes: byWeightDescending(found.causes),
       },
     ]
   })
   const best = Math.max(...COLOUR_GROUPS.map((g) => liking[g]))
   if (best > 0) for (const group of COLOUR_GROUPS) liking[group] /= best
-  const colour = { weight: Math.min(axisOf('colour').most, colourWeight), liking, causes: loudestFirst(colourCauses) }
+  const colour = {
+    weight: Math.min(axisOf('colour').most, colourWeight),
+    liking,
+    causes: byWeightDescending(colourCauses),
+  }
   const totalWeight =
     axes.reduce((sum, a) => sum + a.weight, 0) + colour.weight + habits.reduce((sum, h) => sum + h.weight, 0)
   const answeredBy = (who: Axis['by']) => axes.filter((a) => a.spec.by === who)

@@ -5,7 +5,7 @@ import { waterDensity } from '../water'
 import { offerOf, type Offer } from './offer'
 
 /** A dressed lure with its physics, what it offers and the speeds at which it works, in one water. */
-export interface Dressed {
+export interface EvaluatedBuild {
   readonly build: Build
   readonly motion: BuildMotion
   readonly offer: Offer
@@ -13,7 +13,7 @@ export interface Dressed {
 }
 
 /** A build as tests know it, or where there are none as packet and family have it. */
-export function dressedIn(build: Build, known: Known | null, water: Carrying): Dressed {
+export function evaluateBuild(build: Build, known: Known | null, water: Carrying): EvaluatedBuild {
   const density = waterDensity(water.tempC, water.salinity)
   const { lure } = build
   const motion = known ? knownMotion(build, known, water) : motionOf(build, density)
@@ -27,21 +27,21 @@ export function dressedIn(build: Build, known: Known | null, water: Carrying): D
 
 interface Held {
   readonly water: Carrying
-  readonly byLure: Map<Lure, Dressed[]>
+  readonly byLure: Map<Lure, EvaluatedBuild[]>
 }
 
 const held = new WeakMap<Box, Held>()
 const same = (a: Carrying, b: Carrying) => a.tempC === b.tempC && a.salinity === b.salinity
 
 /** Every way the box dresses a lure. A box is worked out once for each water: while conditions are dragged about, it stands still. */
-export function dressingsOf(lure: Lure, box: Box, { tempC, salinity }: Carrying): readonly Dressed[] {
+export function buildVariants(lure: Lure, box: Box, { tempC, salinity }: Carrying): readonly EvaluatedBuild[] {
   const water = { tempC, salinity }
   let ofBox = held.get(box)
   if (!ofBox || !same(ofBox.water, water)) held.set(box, (ofBox = { water, byLure: new Map() }))
   let found = ofBox.byLure.get(lure)
   if (!found) {
     const known = testedIn(box, lure)
-    found = buildsOf(lure, box).map((build) => dressedIn(build, known, water))
+    found = buildsOf(lure, box).map((build) => evaluateBuild(build, known, water))
     ofBox.byLure.set(lure, found)
   }
   return found

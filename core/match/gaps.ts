@@ -12,7 +12,7 @@ import { familyOf, groupShares, lureAction, type Action, type Box, type ColourGr
 import type { Conditions, Place } from '../water'
 import { readWater, speciesOf } from '../water'
 import { demandOf } from './demand'
-import { dressingsOf } from './dressed'
+import { buildVariants } from './dressed'
 import type { SchoolChoice } from './rule'
 
 export type DepthBandId = (typeof DEPTH_BANDS)[number]['id']
@@ -64,7 +64,7 @@ export function bandsOf(lure: Lure, box: Box, water: Carrying): DepthBandId[] {
     const depthM = 'depthM' in lure.traits ? Number(lure.traits.depthM) : 1
     return DEPTH_BANDS.filter((b) => depthM >= b.fromM && depthM < b.toM).map((b) => b.id)
   }
-  const falls = dressingsOf(lure, box, water).map((d) => d.offer.fallMps)
+  const falls = buildVariants(lure, box, water).map((d) => d.offer.fallMps)
   const reachM = PATIENT_S * Math.max(0, ...falls)
   return DEPTH_BANDS.filter((b) => b.id !== 'surface' && b.fromM < reachM).map((b) => b.id)
 }
@@ -80,7 +80,7 @@ function asked(waters: readonly { c: Conditions; place: Place }[], schools: Scho
       for (const mood of GAP_DAYS.moods)
         for (const sky of GAP_DAYS.skies) {
           const day = { ...c, mood, sky, visibilityM: Math.min(40, Math.max(0.05, c.visibilityM * times)) }
-          const { zone, facts } = readWater(day, place, species)
+          const { zone, features: facts } = readWater(day, place, species)
           const { axes, colour } = demandOf(facts, schools)
           const want = (id: string, usual: number) => axes.find((a) => a.axis === id)?.want ?? usual
           const mid = (zone.topM + zone.bottomM) / 2

@@ -1,17 +1,17 @@
 import type { Build, Retrieve } from '../tackle'
-import type { Habit } from './demand'
+import type { Preference } from './demand'
 import { asksHand, asksOutfit, buildFits, outfitFits, retrieveFits, type OfferTest } from './offer-test'
 import type { Outfit, SetUp } from './setup'
 
 /** What is known of a set-up so far. */
-export interface SoFar {
+export interface PartialSetUp {
   readonly build: Build
   readonly retrieve?: Retrieve
   readonly outfit?: Outfit
 }
 
 /** Whether a test agrees with what is known; null while that hangs on what is not. */
-function agrees(test: OfferTest, { build, retrieve, outfit }: SoFar): boolean | null {
+function agrees(test: OfferTest, { build, retrieve, outfit }: PartialSetUp): boolean | null {
   if (!buildFits(test, build)) return false
   const hand = retrieve ? retrieveFits(test, retrieve) : asksHand(test) ? null : true
   if (hand === false) return false
@@ -26,7 +26,10 @@ export function fitsSetUp(test: OfferTest, { build, handling, outfit }: SetUp): 
 }
 
 /** A habit is met when what it favours is there, or what it avoids is not, or is excepted; null while that is open. */
-export function isMet({ kind, test, unless }: Pick<Habit, 'kind' | 'test' | 'unless'>, known: SoFar): boolean | null {
+export function isMet(
+  { kind, test, unless }: Pick<Preference, 'kind' | 'test' | 'unless'>,
+  known: PartialSetUp,
+): boolean | null {
   const spoken = agrees(test, known)
   if (kind === 'favour') return spoken
   if (spoken === false) return true
@@ -36,14 +39,18 @@ export function isMet({ kind, test, unless }: Pick<Habit, 'kind' | 'test' | 'unl
 }
 
 /** Weight of the habits that are met already, and the habits still open: the shorter the list, the less is asked again for every retrieve and line. */
-export interface Settled {
+export interface ResolvedPreferences {
   readonly weight: number
-  readonly open: readonly Habit[]
+  readonly open: readonly Preference[]
 }
 
-export function settle(habits: readonly Habit[], known: SoFar, before = 0): Settled {
+export function resolvePreferences(
+  habits: readonly Preference[],
+  known: PartialSetUp,
+  before = 0,
+): ResolvedPreferences {
   let weight = before
-  const open: Habit[] = []
+  const open: Preference[] = []
   for (const habit of habits) {
     const met = isMet(habit, known)
     if (met === null) open.push(habit)

@@ -1,13 +1,13 @@
 import type { Box } from '../tackle'
 import type { Conditions, Place } from '../water'
-import type { Ranked } from './account'
-import { benchFor, type MatchOptions } from './bench'
+import type { Ranked } from './score-breakdown'
+import { createMatchContext, type MatchOptions } from './match-context'
 import { rank } from './rank'
 import { RULES, SCHOOLS, type School } from './rule'
-import { holds } from '../water'
+import { truthDegree } from '../water'
 
 /** A point on which good anglers disagree and on which this answer hangs. */
-export interface Hinge {
+export interface DecisiveQuestion {
   readonly school: School
   /** The first of each side. */
   readonly first: Ranked
@@ -16,25 +16,29 @@ export interface Hinge {
 
 /** Schools whose rules speak at all in a water. */
 function schoolsSpeaking(c: Conditions, place: Place, box: Box, options: Pick<MatchOptions, 'schools' | 'rules'>) {
-  const { facts } = benchFor(c, place, box, options).reading
+  const { features: facts } = createMatchContext(c, place, box, options).reading
   const rules = options.rules ?? RULES
   return SCHOOLS.filter((school) =>
-    rules.some((r) => r.school?.startsWith(`${school.id}.`) && holds(r.when, facts) > 0.1),
+    rules.some((r) => r.school?.startsWith(`${school.id}.`) && truthDegree(r.when, facts) > 0.1),
   )
 }
 
 /** Follows each school that speaks here to either side; answers with those on which the first lure or its way of fishing hangs. A step for each school. */
-export function* hingeSteps(
+export function* findDecisiveQuestions(
   c: Conditions,
   place: Place,
   box: Box,
   options: Pick<MatchOptions, 'schools' | 'rules'>,
-): Generator<number, Hinge[]> {
+): Generator<number, DecisiveQuestion[]> {
   const speaking = schoolsSpeaking(c, place, box, options)
-  const found: Hinge[] = []
+  const found: DecisiveQuestion[] = []
   for (const [i, school] of speaking.entries()) {
     const by = (side: 'first' | 'second') =>
-      rank(box, benchFor(c, place, box, { ...options, schools: { ...options.schools, [school.id]: side } }), 1)[0]
+      rank(
+        box,
+        createMatchContext(c, place, box, { ...options, schools: { ...options.schools, [school.id]: side } }),
+        1,
+      )[0]
     const [first, second] = [by('first'), by('second')]
     if (first && second && differ(first, second)) found.push({ school, first, second })
     yield (i + 1) / speaking.length

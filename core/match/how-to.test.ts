@@ -4,15 +4,15 @@ import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import { PLACE, WORLD, water } from '../testing/world'
 import { RETRIEVES, retrieveOf } from '../tackle'
 import { Place, SPECIES, type Conditions } from '../water'
-import { OfferTest, RuleWhen, beatAt, benchFor, cadenceOf, howToFish, rank, type SetUp } from '.'
+import { OfferTest, RuleWhen, beatAt, createMatchContext, cadenceOf, howToFish, rank, type SetUp } from '.'
 
 const { box } = WORLD
 const answer = (over: Partial<Conditions> = {}, place: Partial<Place> = {}, families?: readonly string[]) => {
-  const bench = benchFor(water(over), Place.parse({ ...PLACE, ...place }), box, { schools: {} })
+  const context = createMatchContext(water(over), Place.parse({ ...PLACE, ...place }), box, { schools: {} })
   const of = families ? { ...box, lures: box.lures.filter((l) => families.includes(l.family)) } : box
-  const row = rank(of, bench, 1)[0]
+  const row = rank(of, context, 1)[0]
   if (!row) throw new Error('no answer')
-  return { row, how: howToFish(row, bench) }
+  return { row, how: howToFish(row, context) }
 }
 const { row } = answer()
 const withRetrieve = (id: string, countDownS = 0): SetUp => ({
@@ -97,11 +97,11 @@ describe('what is said beside a set-up', () => {
   })
   it('where schools part only the side that is followed is said', () => {
     const tells = (schools: Record<string, 'first' | 'second'>) => {
-      const bench = benchFor(water(), PLACE, box, { schools })
+      const context = createMatchContext(water(), PLACE, box, { schools })
       const of = { ...box, lures: box.lures.filter((l) => l.family === 'in-line-spinner') }
-      const spinner = rank(of, bench, 1)[0]
+      const spinner = rank(of, context, 1)[0]
       if (!spinner) throw new Error('no spinner')
-      return howToFish(spinner, bench).tells.map((t) => t.id)
+      return howToFish(spinner, context).tells.map((t) => t.id)
     }
     const first = tells({ S3: 'first', S13: 'first' })
     const second = tells({ S3: 'second', S13: 'second' })

@@ -2,9 +2,9 @@ import { itemAt } from '../list'
 import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import type { Retrieve } from '../tackle'
-import { holds, type When } from '../water'
-import type { Ranked } from './account'
-import type { Bench } from './bench'
+import { truthDegree, type When } from '../water'
+import type { Ranked } from './score-breakdown'
+import type { MatchContext } from './match-context'
 import { fitsSetUp } from './habit'
 import { lawBroken } from './law'
 import type { OfferTest } from './offer-test'
@@ -105,14 +105,14 @@ const MOST = { ready: 3, feel: 2, tells: 7, changes: 5 } as const
 
 export function howToFish(
   { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
-  { reading, place, schools }: Bench,
+  { reading, place, schools }: MatchContext,
 ): HowTo {
   const fitting = <E extends Entry>(table: readonly E[]): E[] =>
     table.filter(
       (e) =>
         fitsSetUp(e.of, setUp) &&
-        (!e.when || holds(e.when, reading.facts) >= 0.5) &&
-        (!e.school || schoolShare({ school: e.school }, schools, reading.facts) >= 0.5),
+        (!e.when || truthDegree(e.when, reading.features) >= 0.5) &&
+        (!e.school || schoolShare({ school: e.school }, schools, reading.features) >= 0.5),
     )
   const { countDownS } = setUp.handling
   const { path } = thrown
@@ -128,7 +128,7 @@ export function howToFish(
   }
 }
 
-function lawOf({ build }: SetUp, place: Bench['place']): string[] {
+function lawOf({ build }: SetUp, place: MatchContext['place']): string[] {
   const broken = lawBroken(build.lure, place)
   return [
     ...(broken ? [`Not here: ${broken}.`] : []),

@@ -19,12 +19,12 @@ export { demandOf } from './demand'
 export { setUpKey, type SetUp } from './setup'
 export { castPlanOf } from './cast-of'
 export { reachOf } from './reach'
-export type { Part } from './score'
-export { SNAG_LIMIT } from './throw'
-export { benchFor, type Bench } from './bench'
-export { scoreSetUp, type Ranked } from './account'
+export type { ScoreTerm } from './score'
+export { SNAG_LIMIT } from './cast-evaluation'
+export { createMatchContext, type MatchContext } from './match-context'
+export { scoreSetUp, type Ranked } from './score-breakdown'
 export { bestOf, rank, rankSteps } from './rank'
-export { bestLift, type Lift } from './lift'
+export { bestSingleChange, type Improvement } from './lift'
 export { sayCause, sayGiven, sayHandling, sayLift, sayMount, sayRig } from './say'
 export { matchSteps, matchWater, type MatchAnswer, type MatchRow } from './match-water'
 export { sayUses } from './part-uses'
@@ -34,18 +34,18 @@ export { lawBroken } from './law'
 export { whyNotLure, type Apart, type WhyNot } from './why-not'
 export { betterBuy, type BetterBuy } from './better-buy'
 export {
-  KNOBS,
-  knobOf,
-  knobValue,
-  reignAt,
+  SWEEP_PARAMETERS,
+  sweepParameterOf,
+  parameterValue,
+  leaderAt,
   sweepSteps,
-  turned,
-  type Knob,
-  type KnobId,
-  type Reign,
+  withParameter,
+  type SweepParameter,
+  type SweepParameterId,
+  type LeaderInterval,
   type Sweep,
 } from './sweep'
-export { hingeSteps, type Hinge } from './hinges'
+export { findDecisiveQuestions, type DecisiveQuestion } from './hinges'
 export { beatAt, cadenceOf, howToFish, type Cadence } from './how-to'
 export { NUMBER_WORDS, TEXT_WORDS, either, sayEffect, sayEffects, sayFactValue, sayTest, sayWhen } from './say-rule'
 export { fallOf, waysOf, workedDepthM } from './ways'

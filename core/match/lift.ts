@@ -1,13 +1,13 @@
 import { COLOUR_GROUPS, COLOURS, type Build, type ColourGroup, type Lure } from '../tackle'
-import type { Bench } from './bench'
+import type { MatchContext } from './match-context'
 import { countDowns } from './cast-of'
-import { dressedIn } from './dressed'
-import { scoreSetUp, type Ranked } from './account'
+import { evaluateBuild } from './dressed'
+import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { SetUp } from './setup'
-import { SNAG_LIMIT } from './throw'
+import { SNAG_LIMIT } from './cast-evaluation'
 
 /** One change to a set-up, and what it would be worth. */
-export interface Lift {
+export interface Improvement {
   readonly change:
     | { readonly kind: 'length'; readonly toM: number }
     | { readonly kind: 'colour'; readonly to: ColourGroup }
@@ -23,7 +23,7 @@ export interface Lift {
 const STEPS = [0.6, 0.8, 1.25, 1.6] as const
 const LONGER_CAST = 1.25
 /** A change worth less is not worth naming, points. */
-const WORTH_NAMING = 0.5
+const MIN_GAIN = 0.5
 
 function withLure(setUp: SetUp, change: Partial<Lure>): SetUp {
   // The changed field keeps the type it has in its own family; the union only cannot see it.
@@ -77,22 +77,25 @@ function anyOf(group: ColourGroup) {
 }
 
 /** After a change of weight the count-down to the same place is another. */
-function recounted(setUp: SetUp, bench: Bench): SetUp[] {
-  const { motion } = dressedIn(setUp.build, bench.known(setUp.build.lure), bench.reading)
-  return countDowns(setUp.build, motion, setUp.handling.retrieve, bench.c, bench.reading).map((countDownS) => ({
+function recounted(setUp: SetUp, context: MatchContext): SetUp[] {
+  const { motion } = evaluateBuild(setUp.build, context.known(setUp.build.lure), context.reading)
+  return countDowns(setUp.build, motion, setUp.handling.retrieve, context.c, context.reading).map((countDownS) => ({
     ...setUp,
     handling: { ...setUp.handling, countDownS },
   }))
 }
 
-function changesTo({ setUp, parts }: Ranked, bench: Bench): { change: Lift['change']; setUps: SetUp[] }[] {
+function changesTo(
+  { setUp, parts }: Ranked,
+  context: MatchContext,
+): { change: Improvement['change']; setUps: SetUp[] }[] {
   const { build, outfit } = setUp
   const { lure } = build
-  const tries: { change: Lift['change']; setUps: SetUp[] }[] = []
+  const tries: { change: Improvement['change']; setUps: SetUp[] }[] = []
   const wanted = parts.find((p) => p.axis === 'length')?.want
   if (wanted) tries.push({ change: { kind: 'length', toM: wanted }, setUps: [withLength(setUp, wanted)] })
   for (const to of COLOUR_GROUPS) {
-    if (bench.demand.colour.liking[to] < 0.9) continue
+    if (context.demand.colour.liking[to] < 0.9) continue
     const id = anyOf(to)
     tries.push({
       change: { kind: 'colour', to },
@@ -108,7 +111,7 @@ function changesTo({ setUp, parts }: Ranked, bench: Bench): { change: Lift['chan
       if (to !== lure.sound) tries.push({ change: { kind: 'sound', to }, setUps: [withLure(setUp, { sound: to })] })
   for (const by of STEPS) {
     const heavier = withMass(setUp, by)
-    tries.push({ change: { kind: 'mass', toKg: heavier.toKg }, setUps: recounted(heavier.setUp, bench) })
+    tries.push({ change: { kind: 'mass', toKg: heavier.toKg }, setUps: recounted(heavier.setUp, context) })
     if ('depthM' in lure.traits) {
       const depthM = lure.traits.depthM * by
       tries.push({
@@ -124,19 +127,19 @@ function changesTo({ setUp, parts }: Ranked, bench: Bench): { change: Lift['chan
 }
 
 /** The single change that would lift a set-up most, or null where none is worth naming. */
-export function bestLift(ranked: Ranked, bench: Bench): Lift | null {
-  let best: Lift | null = null
-  const weigh = (change: Lift['change'], setUp: SetUp, on: Bench) => {
+export function bestSingleChange(ranked: Ranked, context: MatchContext): Improvement | null {
+  let best: Improvement | null = null
+  const weigh = (change: Improvement['change'], setUp: SetUp, on: MatchContext) => {
     const tried = scoreSetUp(setUp, on)
     if (tried.thrown.risk > SNAG_LIMIT) return
     const points = tried.score - ranked.score
-    if (points >= WORTH_NAMING && (!best || points > best.points + 1e-9)) best = { change, points }
+    if (points >= MIN_GAIN && (!best || points > best.points + 1e-9)) best = { change, points }
   }
-  for (const { change, setUps } of changesTo(ranked, bench)) for (const setUp of setUps) weigh(change, setUp, bench)
-  const castM = bench.c.castM * LONGER_CAST
+  for (const { change, setUps } of changesTo(ranked, context)) for (const setUp of setUps) weigh(change, setUp, context)
+  const castM = context.c.castM * LONGER_CAST
   weigh({ kind: 'cast', toM: ranked.thrown.plan.castM * LONGER_CAST }, ranked.setUp, {
-    ...bench,
-    c: { ...bench.c, castM },
+    ...context,
+    c: { ...context.c, castM },
   })
   return best
 }

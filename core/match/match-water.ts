@@ -1,18 +1,18 @@
 import type { Box, Rig } from '../tackle'
 import type { Conditions, Place, Reading } from '../water'
-import { benchFor, type MatchOptions } from './bench'
-import type { Cause } from './demand'
-import { bestLift, type Lift } from './lift'
-import type { Ranked } from './account'
+import { createMatchContext, type MatchOptions } from './match-context'
+import type { RuleContribution } from './demand'
+import { bestSingleChange, type Improvement } from './lift'
+import type { Ranked } from './score-breakdown'
 import { rankSteps, type Placed } from './rank'
 import { rankRigs } from './rigs'
-import type { Part } from './score'
+import type { ScoreTerm } from './score'
 
 export interface MatchRow extends Placed {
   /** The part that loses most. */
-  readonly weakest: Part | null
+  readonly weakest: ScoreTerm | null
   /** The one change that would lift it most. */
-  readonly lift: Lift | null
+  readonly lift: Improvement | null
 }
 
 /** A saved rig, ranked as it is tied; or why it cannot be fished here. */
@@ -29,11 +29,11 @@ export interface MatchAnswer {
   /** What is tied already, best first. */
   readonly rigs: readonly MatchRig[]
   /** What the water asks for, the loudest rules first. */
-  readonly asked: readonly Cause[]
+  readonly asked: readonly RuleContribution[]
 }
 
 /** Rules named as the demand of the water. */
-const LOUDEST = 6
+const MOST_REASONS = 6
 
 /** How far the answer has come, with the rows so far where there are new ones. */
 export interface MatchStep {
@@ -42,8 +42,8 @@ export interface MatchStep {
   readonly rows: readonly MatchRow[] | null
 }
 
-const judged = (ranked: Ranked, lift: Lift | null) => ({
-  weakest: ranked.parts.reduce<Part | null>((worst, p) => (p.lost > (worst?.lost ?? 0.5) ? p : worst), null),
+const judged = (ranked: Ranked, lift: Improvement | null) => ({
+  weakest: ranked.parts.reduce<ScoreTerm | null>((worst, p) => (p.lost > (worst?.lost ?? 0.5) ? p : worst), null),
   lift,
 })
 
@@ -68,8 +68,8 @@ export function* matchSteps(
   box: Box,
   options: MatchOptions & { lifts: number },
 ): Generator<MatchStep, MatchAnswer> {
-  const bench = benchFor(c, place, box, options)
-  const steps = rankSteps(box, bench, options.limit)
+  const context = createMatchContext(c, place, box, options)
+  const steps = rankSteps(box, context, options.limit)
   for (;;) {
     const step = steps.next()
     if (!step.done) {
@@ -79,29 +79,31 @@ export function* matchSteps(
     }
     const rows = step.value.map((ranked, i) => ({
       ...ranked,
-      ...judged(ranked, i < options.lifts ? bestLift(ranked, bench) : null),
+      ...judged(ranked, i < options.lifts ? bestSingleChange(ranked, context) : null),
     }))
-    const rigs = rankRigs(box, bench).map(({ rig, ranked, why }): MatchRig => ({
+    const rigs = rankRigs(box, context).map(({ rig, ranked, why }): MatchRig => ({
       rig,
       why,
       row: ranked && { ...ranked, alike: [], ...judged(ranked, null) },
     }))
-    return { reading: bench.reading, rows, rigs, asked: loudest(bench.demand) }
+    return { reading: context.reading, rows, rigs, asked: loudest(context.demand) }
   }
 }
 
-function loudest(demand: ReturnType<typeof benchFor>['demand']): Cause[] {
+function loudest(demand: ReturnType<typeof createMatchContext>['demand']): RuleContribution[] {
   const causes = [
     ...demand.axes.flatMap((a) => a.causes),
     ...demand.colour.causes,
     ...demand.habits.filter((h) => h.kind === 'favour').map((h) => h.cause),
   ]
-  const byRule = new Map<string, Cause>()
+  const byRule = new Map<string, RuleContribution>()
   for (const cause of causes) {
     const known = byRule.get(cause.ruleId)
     byRule.set(cause.ruleId, known ? { ...known, weight: known.weight + cause.weight } : cause)
   }
   // Rules that hold in every water say nothing about this one.
   for (const always of ['zone-first', 'forage-length', 'balanced-tackle']) byRule.delete(always)
-  return [...byRule.values()].sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1)).slice(0, LOUDEST)
+  return [...byRule.values()]
+    .sort((a, b) => b.weight - a.weight || (a.ruleId < b.ruleId ? -1 : 1))
+    .slice(0, MOST_REASONS)
 }

@@ -2,13 +2,13 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, feet, inches, water } from '../testing/world'
 import { dropShotHeightM } from '../motion'
-import { FAMILIES, RETRIEVES, reelSits } from '../tackle'
+import { FAMILIES, RETRIEVES, reelFitsRod } from '../tackle'
 import type { Conditions } from '../water'
 import {
   RULES,
   SCHOOLS,
   agreementAt,
-  benchFor,
+  createMatchContext,
   demandOf,
   matchWater,
   sayGiven,
@@ -68,7 +68,7 @@ describe('rules as data', () => {
     }
   })
   it('a school left out does not speak, both speak at half', () => {
-    const { facts } = benchFor(water({ sky: 'sun' }), PLACE, box, { schools: {} }).reading
+    const { features: facts } = createMatchContext(water({ sky: 'sun' }), PLACE, box, { schools: {} }).reading
     const silver = (choice: 'first' | 'second' | 'both') =>
       demandOf(facts, { S4: choice }).colour.causes.find((c) => c.ruleId === 'sun-silver')?.weight ?? 0
     expect(silver('first')).toBe(0)
@@ -107,8 +107,8 @@ describe('the score', () => {
   })
   it('scoring a ranked set-up by itself gives the same account', () => {
     const c = water()
-    const bench = benchFor(c, PLACE, box, { schools: {} })
-    for (const row of ask(c, 4).rows) expect(scoreSetUp(row.setUp, bench).score).toBeCloseTo(row.score, 8)
+    const context = createMatchContext(c, PLACE, box, { schools: {} })
+    for (const row of ask(c, 4).rows) expect(scoreSetUp(row.setUp, context).score).toBeCloseTo(row.score, 8)
   })
   it('keeps every hard limit', () => {
     fc.assert(
@@ -118,7 +118,7 @@ describe('the score', () => {
           expect(setUp.build.massKg).toBeLessThanOrEqual(rod.lureMaxKg * 1.2 + 1e-12)
           expect(setUp.build.massKg).toBeGreaterThanOrEqual(rod.lureMinKg * 0.8 - 1e-12)
           expect(line.reelId).toBe(reel.id)
-          expect(reelSits(rod, reel)).toBe(true)
+          expect(reelFitsRod(rod, reel)).toBe(true)
           expect(thrown.risk).toBeLessThanOrEqual(SNAG_LIMIT)
         }
       }),

@@ -3,13 +3,13 @@ import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
 import { COLOURS, type Lure } from '../tackle'
 import type { Conditions } from '../water'
-import { benchFor, matchWater, rank, scoreSetUp, type Ranked } from '.'
+import { createMatchContext, matchWater, rank, scoreSetUp, type Ranked } from '.'
 
 /** What must hold of any answer, whatever the water: changed one way, the answer may change only one way. */
 
 const { box } = WORLD
 const some = { ...box, lures: box.lures.filter((_, i) => i % 4 === 0) }
-const bench = (c: Conditions) => benchFor(c, PLACE, some, { schools: {} })
+const context = (c: Conditions) => createMatchContext(c, PLACE, some, { schools: {} })
 const anyWater = fc
   .record({
     waterTempC: fc.double({ min: 3, max: 28, noNaN: true }),
@@ -28,17 +28,17 @@ const anyWater = fc
     }),
   )
 const runs = { numRuns: 12 }
-const of = (c: Conditions, limit = 6) => rank(some, bench(c), limit)
+const of = (c: Conditions, limit = 6) => rank(some, context(c), limit)
 const ofColour = ({ axis, habit }: Ranked['parts'][number]) =>
   axis === 'colour' || axis === 'contrast' || Boolean(habit?.test.colour ?? habit?.unless?.colour)
-const again = (row: Ranked, c: Conditions) => scoreSetUp(row.setUp, bench(c))
+const again = (row: Ranked, c: Conditions) => scoreSetUp(row.setUp, context(c))
 
 describe('on random waters', () => {
   it('thicker line never runs a floating diver deeper', () => {
     const divers = { ...some, lures: box.lures.filter((l) => l.family === 'crankbait') }
     fc.assert(
       fc.property(anyWater, (c) => {
-        const on = benchFor(c, PLACE, divers, { schools: {} })
+        const on = createMatchContext(c, PLACE, divers, { schools: {} })
         for (const { setUp } of rank(divers, on, 3)) {
           const deepest = (by: number) => {
             const { outfit } = setUp
@@ -55,7 +55,7 @@ describe('on random waters', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
         const denser = { ...c, cover: { ...c.cover, density: Math.min(1, c.cover.density + 0.3) } }
-        const zone = bench(c).reading.zone
+        const zone = context(c).reading.zone
         const held = { topM: zone.topM, bottomM: zone.bottomM }
         for (const row of of(c))
           expect(again(row, { ...denser, zone: held }).thrown.risk).toBeGreaterThanOrEqual(
@@ -82,7 +82,7 @@ describe('on random waters', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
         const first = (lures: typeof box.lures) =>
-          rank({ ...box, lures }, benchFor(c, PLACE, { ...box, lures }, { schools: {} }), 1)[0]?.score ?? 0
+          rank({ ...box, lures }, createMatchContext(c, PLACE, { ...box, lures }, { schools: {} }), 1)[0]?.score ?? 0
         expect(first(box.lures.slice(0, 30))).toBeGreaterThanOrEqual(first(box.lures.slice(0, 15)) - 1.5)
       }),
       { numRuns: 8 },
@@ -91,7 +91,7 @@ describe('on random waters', () => {
   it('colours change only what is asked of colours: the liking, how they stand out, habits that name one', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
-        const on = bench(c)
+        const on = context(c)
         for (const row of of(c, 3)) {
           const { build } = row.setUp
           const other = { ...build.lure, colour: { ...build.lure.colour, back: 'pink', flank: 'pink', belly: 'pink' } }
@@ -107,7 +107,7 @@ describe('on random waters', () => {
     fc.assert(
       fc.property(anyWater, fc.double({ min: 0.25, max: 0.95, noNaN: true }), (c, share) => {
         const murky = { ...c, visibilityM: c.visibilityM * share }
-        const natural = (of: Conditions) => bench(of).demand.colour.liking.natural
+        const natural = (of: Conditions) => context(of).demand.colour.liking.natural
         expect(natural(murky)).toBeLessThanOrEqual(natural(c) + 1e-9)
       }),
       { numRuns: 200 },
@@ -116,7 +116,7 @@ describe('on random waters', () => {
   it('more snags never raise bare trebles beside what is buried', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
-        const zone = bench(c).reading.zone
+        const zone = context(c).reading.zone
         const held = { ...c, zone: { topM: zone.topM, bottomM: zone.bottomM } }
         const denser = { ...held, cover: { ...c.cover, density: Math.min(1, c.cover.density + 0.3) } }
         const points = (row: Ranked, of: Conditions) => {
@@ -140,7 +140,7 @@ describe('on random waters', () => {
     fc.assert(
       fc.property(anyWater, fc.constantFrom(...colours), (c, flank) => {
         const untested = { ...some, tests: [] }
-        const on = benchFor(c, PLACE, untested, { schools: {} })
+        const on = createMatchContext(c, PLACE, untested, { schools: {} })
         for (const row of rank(untested, on, 4)) {
           const { lure } = row.setUp.build
           const twin = {
@@ -152,7 +152,7 @@ describe('on random waters', () => {
           const worse = other.parts.every((p, i) => p.points <= (row.parts[i]?.points ?? 0) + 1e-9)
           if (!worse || other.score > row.score - 0.01) continue
           const both = { ...untested, lures: [lure, twin] }
-          const [first] = rank(both, benchFor(c, PLACE, both, { schools: {} }), 2)
+          const [first] = rank(both, createMatchContext(c, PLACE, both, { schools: {} }), 2)
           expect(first?.setUp.build.lure.id).toBe(lure.id)
         }
       }),
@@ -184,6 +184,6 @@ describe('on one water', () => {
   })
   it('how many copies lie in the box changes nothing, as long as there is one', () => {
     const many = { ...some, lures: some.lures.map((l) => ({ ...l, count: 7 })) }
-    expect(rank(many, bench(water()), 5).map((r) => r.key)).toEqual(of(water(), 5).map((r) => r.key))
+    expect(rank(many, context(water()), 5).map((r) => r.key)).toEqual(of(water(), 5).map((r) => r.key))
   })
 })

@@ -2,16 +2,16 @@ import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
 import { buildsOf, retrieveOf, type Leader, type Line } from '../tackle'
 import { speciesOf, type Conditions } from '../water'
-import { benchFor, matchWater } from '.'
+import { createMatchContext, matchWater } from '.'
 import {
   isBiteProof,
   outfitsOf,
-  pullNeededN,
-  reelEase,
-  riggingOf,
-  riggingsOf,
+  requiredStrengthN,
+  gearRatioFit,
+  tackleOf,
+  tackleOptions,
   rodAndLineAgreement,
-  rodThrows,
+  rodCanCast,
   stealthAgreement,
 } from './outfit'
 
@@ -48,7 +48,7 @@ describe('outfits', () => {
 describe('strength (hard limits)', () => {
   it('cover asks for more line than open water, thick cover for most', () => {
     const pull = (density: number, kind: Conditions['cover']['kind'] = 'timber') =>
-      pullNeededN(species('largemouth-bass'), water({ cover: { kind, topM: 1, density } }))
+      requiredStrengthN(species('largemouth-bass'), water({ cover: { kind, topM: 1, density } }))
     expect(pull(0.8)).toBeGreaterThan(pull(0.2))
     expect(pull(0.2)).toBeGreaterThan(pull(0.2, 'open'))
     expect(pull(0.9, 'clay')).toBe(pull(0, 'open'))
@@ -56,8 +56,8 @@ describe('strength (hard limits)', () => {
   it('no rigging is weaker than the fish asks for, knots counted', () => {
     for (const id of ['perch', 'zander', 'pike', 'largemouth-bass']) {
       const c = water({ speciesId: id, cover: { kind: 'brush', topM: 1, density: 0.6 } })
-      const needed = pullNeededN(species(id), c)
-      for (const { outfit: o, leader } of riggingsOf(box, species(id), c)) {
+      const needed = requiredStrengthN(species(id), c)
+      for (const { outfit: o, leader } of tackleOptions(box, species(id), c)) {
         expect(Math.min(o.line.strengthN, leader?.strengthN ?? Infinity) * 0.75).toBeGreaterThanOrEqual(needed - 1e-9)
         expect(o.line.strengthN).toBeLessThanOrEqual(o.rod.lineMaxN * 1.25)
         expect(o.line.strengthN).toBeGreaterThanOrEqual(o.rod.lineMinN * 0.8)
@@ -69,18 +69,18 @@ describe('strength (hard limits)', () => {
     expect(isBiteProof(LEADER)).toBe(false)
     expect(isBiteProof({ ...LEADER, material: 'wire', diameterM: 0.0003 })).toBe(true)
     expect(isBiteProof({ ...LEADER, diameterM: 0.0009 })).toBe(true)
-    const pike = riggingsOf(box, species('pike'), water({ speciesId: 'pike' }))
+    const pike = tackleOptions(box, species('pike'), water({ speciesId: 'pike' }))
     expect(pike.length).toBeGreaterThan(0)
     for (const { leader } of pike) expect(isBiteProof(leader)).toBe(true)
     const none = { ...box, leaders: box.leaders.filter((l) => !isBiteProof(l)) }
-    expect(riggingsOf(none, species('pike'), water({ speciesId: 'pike' }))).toEqual([])
+    expect(tackleOptions(none, species('pike'), water({ speciesId: 'pike' }))).toEqual([])
   })
   it('a rod throws its range and a fifth beyond it, no more', () => {
     const { rod } = outfit
-    expect(rodThrows(rod, rod.lureMinKg)).toBe(true)
-    expect(rodThrows(rod, rod.lureMaxKg * 1.19)).toBe(true)
-    expect(rodThrows(rod, rod.lureMaxKg * 1.21)).toBe(false)
-    expect(rodThrows(rod, rod.lureMinKg * 0.79)).toBe(false)
+    expect(rodCanCast(rod, rod.lureMinKg)).toBe(true)
+    expect(rodCanCast(rod, rod.lureMaxKg * 1.19)).toBe(true)
+    expect(rodCanCast(rod, rod.lureMaxKg * 1.21)).toBe(false)
+    expect(rodCanCast(rod, rod.lureMinKg * 0.79)).toBe(false)
   })
 })
 
@@ -102,9 +102,9 @@ describe('what the fish see of the line (common practice)', () => {
 describe('agreement of the tackle', () => {
   it('a leader stronger than the line puts the weak link in the wrong place', () => {
     const weak = { ...outfit, line: line({ strengthN: 40 }) }
-    expect(riggingOf(weak, { ...LEADER, strengthN: 80 }).weakLink).toBeLessThan(1)
-    expect(riggingOf(weak, { ...LEADER, strengthN: 40 }).weakLink).toBe(1)
-    expect(riggingOf(weak, null).weakLink).toBe(1)
+    expect(tackleOf(weak, { ...LEADER, strengthN: 80 }).weakLink).toBeLessThan(1)
+    expect(tackleOf(weak, { ...LEADER, strengthN: 40 }).weakLink).toBe(1)
+    expect(tackleOf(weak, null).weakLink).toBe(1)
   })
   it('fact 32: of two reels on one rod the slow one is eased by a slow pull, the fast one by a fast pull', () => {
     const [reel] = box.reels
@@ -112,16 +112,16 @@ describe('agreement of the tackle', () => {
     const slow = { ...reel, linePerTurnM: 0.5 }
     const fast = { ...reel, linePerTurnM: 1 }
     const steady = retrieveOf('steady')
-    expect(reelEase(slow, steady, 0.2)).toBeGreaterThan(reelEase(fast, steady, 0.2))
-    expect(reelEase(fast, steady, 2)).toBeGreaterThan(reelEase(slow, steady, 2))
-    expect(reelEase(slow, retrieveOf('hop'), 9)).toBe(1)
+    expect(gearRatioFit(slow, steady, 0.2)).toBeGreaterThan(gearRatioFit(fast, steady, 0.2))
+    expect(gearRatioFit(fast, steady, 2)).toBeGreaterThan(gearRatioFit(slow, steady, 2))
+    expect(gearRatioFit(slow, retrieveOf('hop'), 9)).toBe(1)
   })
   it('is a share, best in the middle of the rod’s range', () => {
     const crank = box.lures.find((l) => l.family === 'crankbait')
     const [build] = crank ? buildsOf(crank, box) : []
     if (!build) throw new Error('no crankbait')
     const rod = { ...outfit.rod, lureMinKg: 0.01, lureMaxKg: 0.03 }
-    const at = (massKg: number) => rodAndLineAgreement({ ...build, massKg }, riggingOf({ ...outfit, rod }, null))
+    const at = (massKg: number) => rodAndLineAgreement({ ...build, massKg }, tackleOf({ ...outfit, rod }, null))
     expect(at(0.02)).toBeGreaterThan(at(0.011))
     expect(at(0.011)).toBeGreaterThan(at(0.009))
     for (const massKg of [0.001, 0.02, 0.2]) {
@@ -141,7 +141,7 @@ describe('a strictly better part never makes the answer worse', () => {
     expect(best({})).toBeGreaterThanOrEqual(best({ leaders: [] }) - 1)
     expect(best({})).toBeGreaterThanOrEqual(best({ rods: box.rods.slice(0, 2) }) - 1)
   })
-  it('a bench without rods has no rigging, and says so with an empty list', () => {
-    expect(benchFor(c, PLACE, { ...box, rods: [] }, { schools: {} }).riggings).toEqual([])
+  it('a context without rods has no rigging, and says so with an empty list', () => {
+    expect(createMatchContext(c, PLACE, { ...box, rods: [] }, { schools: {} }).riggings).toEqual([])
   })
 })

@@ -6,12 +6,12 @@ import {
   ROD_LINE_SLACK,
   ROD_LURE_SLACK,
   THICKNESS_SEEN,
-  UNSEEN,
+  STEALTH_BY_MATERIAL,
   WEAK_LINK,
 } from '../../data/tackle-limits'
 import {
-  reelSits,
-  rodSuits,
+  reelFitsRod,
+  rodFit,
   familyOf,
   type Box,
   type Build,
@@ -28,18 +28,18 @@ import type { Outfit } from './setup'
 export function outfitsOf(box: Box): Outfit[] {
   return box.lines.flatMap((line) => {
     const reel = box.reels.find((r) => r.id === line.reelId)
-    return reel ? box.rods.filter((rod) => reelSits(rod, reel)).map((rod) => ({ rod, reel, line })) : []
+    return reel ? box.rods.filter((rod) => reelFitsRod(rod, reel)).map((rod) => ({ rod, reel, line })) : []
   })
 }
 
 /** Pull that the weakest part must stand, N. */
-export function pullNeededN(species: Species, c: Conditions): number {
+export function requiredStrengthN(species: Species, c: Conditions): number {
   const snaggy = c.cover.kind === 'open' || c.cover.kind === 'clay' ? 0 : c.cover.density
   return species.strikeN * (1 + COVER_PULL * snaggy)
 }
 
 /** Rod, reel, line and leader that may be used together in this water, and what of their agreement hangs on no lure. */
-export interface Rigging {
+export interface Tackle {
   readonly outfit: Outfit
   readonly leader: Leader | null
   readonly stealth: number
@@ -49,37 +49,42 @@ export interface Rigging {
 }
 
 /** The hard limit that rod, line and leader break here, in words; null where they hold. */
-export function whyNot({ rod, line }: Outfit, leader: Leader | null, species: Species, c: Conditions): string | null {
+export function rejectionReason(
+  { rod, line }: Outfit,
+  leader: Leader | null,
+  species: Species,
+  c: Conditions,
+): string | null {
   if (!lineInRodRange(rod, line)) return 'the line is outside what the rod takes'
-  if (Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT < pullNeededN(species, c))
+  if (Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT < requiredStrengthN(species, c))
     return 'line or leader is too weak for this fish in this cover'
   if (species.biteProof && !isBiteProof(leader)) return 'teeth would cut it'
   return null
 }
 
 /** Every rigging that breaks no hard limit of strength, rod or teeth, thinnest line first; of leaders worse in every way than another, none. */
-export function riggingsOf(box: Box, species: Species, c: Conditions): Rigging[] {
+export function tackleOptions(box: Box, species: Species, c: Conditions): Tackle[] {
   const outfits = outfitsOf(box).sort((a, b) => a.line.diameterM - b.line.diameterM)
   return outfits.flatMap((outfit) => {
     const possible = [null, ...box.leaders]
-      .filter((leader) => whyNot(outfit, leader, species, c) === null)
-      .map((leader) => riggingOf(outfit, leader))
+      .filter((leader) => rejectionReason(outfit, leader, species, c) === null)
+      .map((leader) => tackleOf(outfit, leader))
     return possible.filter((a, i) => !possible.some((b, j) => dominates(b, a, j < i)))
   })
 }
 
-export function riggingOf(outfit: Outfit, leader: Leader | null): Rigging {
+export function tackleOf(outfit: Outfit, leader: Leader | null): Tackle {
   const { rod, line } = outfit
   return {
     outfit,
     leader,
     stealth: stealthAgreement(outfit, leader),
-    lineInRod: within(line.strengthN, rod.lineMinN, rod.lineMaxN),
+    lineInRod: rangeFit(line.strengthN, rod.lineMinN, rod.lineMaxN),
     weakLink: leader && leader.strengthN > line.strengthN * WEAK_LINK.over ? WEAK_LINK.factor : 1,
   }
 }
 
-function dominates(b: Rigging, a: Rigging, earlier: boolean): boolean {
+function dominates(b: Tackle, a: Tackle, earlier: boolean): boolean {
   if (b.stealth < a.stealth || b.weakLink < a.weakLink || a === b) return false
   return b.stealth > a.stealth || b.weakLink > a.weakLink || earlier
 }
@@ -90,7 +95,7 @@ export function lineInRodRange(rod: Rod, line: Pick<Line, 'strengthN'>): boolean
 }
 
 /** Whether a rod throws this weight, or a little outside what is printed on it. */
-export function rodThrows(rod: Rod, massKg: number): boolean {
+export function rodCanCast(rod: Rod, massKg: number): boolean {
   return massKg >= rod.lureMinKg * ROD_LURE_SLACK[0] && massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1]
 }
 
@@ -100,22 +105,22 @@ export function isBiteProof(leader: Leader | null): boolean {
 }
 
 /** How far the reel's gearing lets the hand wind at the wanted speed with ease, as a factor. A pull of the rod asks nothing of it. */
-export function reelEase(reel: Reel, retrieve: Retrieve, pullMps: number): number {
+export function gearRatioFit(reel: Reel, retrieve: Retrieve, pullMps: number): number {
   if (retrieve.window === undefined) return 1
   const turns = pullMps / reel.linePerTurnM
   return turns < EASY_TURNS.least ? EASY_TURNS.slower : turns > EASY_TURNS.most ? EASY_TURNS.faster : 1
 }
 
 /** 1 in the middle of a range, a little less at its ends, little outside it. */
-function within(value: number, low: number, high: number): number {
+function rangeFit(value: number, low: number, high: number): number {
   const place = (value - low) / (high - low)
   return place < 0 || place > 1 ? 0.55 : 1 - 0.25 * Math.abs(place - 0.5)
 }
 
 /** Agreement of rod and line with a build, 0 … 1, before the reel is asked. */
-export function rodAndLineAgreement(build: Build, { outfit: { rod }, lineInRod, weakLink }: Rigging): number {
-  const need = rodSuits(familyOf(build.lure.family).rod, rod)
-  return (0.5 * need + 0.3 * within(build.massKg, rod.lureMinKg, rod.lureMaxKg) + 0.2 * lineInRod) * weakLink
+export function rodAndLineAgreement(build: Build, { outfit: { rod }, lineInRod, weakLink }: Tackle): number {
+  const need = rodFit(familyOf(build.lure.family).rod, rod)
+  return (0.5 * need + 0.3 * rangeFit(build.massKg, rod.lureMinKg, rod.lureMaxKg) + 0.2 * lineInRod) * weakLink
 }
 
 /** How little of the line a fish sees, 0 … 1. */
@@ -123,5 +128,5 @@ export function stealthAgreement({ line }: Outfit, leader: Leader | null): numbe
   const seen = leader ?? line
   const { fromM, toM, costs } = THICKNESS_SEEN
   const thickness = Math.min(1, Math.max(0, (seen.diameterM - fromM) / (toM - fromM)))
-  return UNSEEN[seen.material] * (1 - costs * thickness)
+  return STEALTH_BY_MATERIAL[seen.material] * (1 - costs * thickness)
 }

@@ -1,5 +1,5 @@
 import { believe, learn, meanRate, showRate, type RateShown } from '../rate'
-import { mouldOf, type Lure } from '../tackle'
+import { modelKey, type Lure } from '../tackle'
 import type { Conditions } from '../water'
 
 /** Effort with one lure in one water, and the takes it brought: what the angler's own log says to the match. */
@@ -81,7 +81,7 @@ export function recordFor(entries: readonly RecordEntry[], c: Conditions): OwnRe
     oddsOf(lure) {
       const found = known.get(lure.id)
       if (found) return found
-      const mould = mouldOf(lure)
+      const mould = modelKey(lure)
       let [effort, count] = [0, 0]
       for (const { entry, alike } of near) {
         const share = alike * lureAlike(entry, lure, mould)

@@ -6,14 +6,14 @@ import {
   familyOf,
   hookFits,
   hookGapM,
-  reelSits,
+  reelFitsRod,
   trailerFits,
   type Box,
   type Lure,
   type PartKind,
   type PartOf,
 } from '../tackle'
-import { isBiteProof, lineInRodRange, rodThrows } from './outfit'
+import { isBiteProof, lineInRodRange, rodCanCast } from './outfit'
 
 /** What a part is good for in this very box, as an angler would say it. */
 type Uses = { readonly [K in PartKind]: (part: PartOf<K>, box: Box, system: UnitSystem) => string }
@@ -32,7 +32,7 @@ function buoyancyOf(material: keyof typeof LINE_DENSITY): string {
 
 const PART_USES: Uses = {
   rods: (rod, box) =>
-    `throws ${count(box.lures.filter((l) => buildsOf(l, box).some((b) => rodThrows(rod, b.massKg))).length, 'lure')} of ${box.lures.length}; ${count(box.lines.filter((l) => lineInRodRange(rod, l)).length, 'line')} in its range`,
+    `throws ${count(box.lures.filter((l) => buildsOf(l, box).some((b) => rodCanCast(rod, b.massKg))).length, 'lure')} of ${box.lures.length}; ${count(box.lines.filter((l) => lineInRodRange(rod, l)).length, 'line')} in its range`,
   reels: (reel, box, system) => {
     const at = (turns: number) => showMeasure(turns * reel.linePerTurnM, 'lureSpeed', system)
     const on = box.lines.filter((l) => l.reelId === reel.id).map((l) => l.name)
@@ -40,7 +40,7 @@ const PART_USES: Uses = {
   },
   lines: (line, box, system) => {
     const reel = box.reels.find((r) => r.id === line.reelId)
-    const rods = box.rods.filter((r) => lineInRodRange(r, line) && (!reel || reelSits(r, reel)))
+    const rods = box.rods.filter((r) => lineInRodRange(r, line) && (!reel || reelFitsRod(r, reel)))
     return `${reel ? `on ${reel.name}` : 'in the drawer'}; stands ${showMeasure(line.strengthN * KNOT, 'lineStrength', system)} at the knot; for ${count(rods.length, 'rod')}; ${buoyancyOf(line.material)}`
   },
   leaders: (leader, _, system) =>

@@ -1,25 +1,25 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
-import { mouldOf, type Lure, type Box } from '../tackle'
+import { modelKey, type Lure, type Box } from '../tackle'
 import { Place, type Conditions } from '../water'
 import {
-  KNOBS,
-  benchFor,
+  SWEEP_PARAMETERS,
+  createMatchContext,
   betterBuy,
   bestOf,
   compareParts,
-  hingeSteps,
-  knobOf,
-  knobValue,
+  findDecisiveQuestions,
+  sweepParameterOf,
+  parameterValue,
   lawBroken,
   matchSteps,
   matchWater,
   rank,
   rankSteps,
-  reignAt,
+  leaderAt,
   rulesFor,
   sweepSteps,
-  turned,
+  withParameter,
   whyNotLure,
   type Sweep,
 } from '.'
@@ -29,7 +29,7 @@ import {
 const { box } = WORLD
 const some: Box = { ...box, lures: box.lures.filter((_, i) => i % 3 === 0), rigs: [] }
 const benchOf = (c: Conditions, over: Partial<Place> = {}, of = some) =>
-  benchFor(c, Place.parse({ ...PLACE, ...over }), of, { schools: {} })
+  createMatchContext(c, Place.parse({ ...PLACE, ...over }), of, { schools: {} })
 function end<Step, Out>(steps: Generator<Step, Out>): { seen: Step[]; out: Out } {
   const seen: Step[] = []
   for (;;) {
@@ -71,10 +71,10 @@ describe('the same ranking in steps', () => {
     expect(out[0]?.score).toBeGreaterThanOrEqual((seen[0]?.first?.[0]?.score ?? 0) - 1e-9)
   })
   it('pruning loses nothing: the first are those of every lure looked at for itself, but for a glance’s error', () => {
-    const bench = benchOf(c)
-    const all = some.lures.map((l) => bestOf(l, some, bench)).filter((r) => r !== null)
+    const context = benchOf(c)
+    const all = some.lures.map((l) => bestOf(l, some, context)).filter((r) => r !== null)
     const best = all.sort((a, b) => b.score - a.score)
-    const ranked = rank(some, bench, 5)
+    const ranked = rank(some, context, 5)
     expect(ranked[0]?.score).toBeGreaterThanOrEqual((best[0]?.score ?? 0) - 1)
     const fifth = ranked[4]?.score ?? 0
     expect(best.filter((r) => r.score > fifth + 2).length).toBeLessThanOrEqual(12)
@@ -94,41 +94,43 @@ describe('lures out of one mould', () => {
     const twins = colours.map(
       (flank, i) => ({ ...lure, id: `t${i}`, name: `T ${flank}`, colour: { ...lure.colour, flank } }) as Lure,
     )
-    const bench = benchOf(water(), {}, { ...some, lures: twins })
-    const rows = rank({ ...some, lures: twins }, bench, 10)
+    const context = benchOf(water(), {}, { ...some, lures: twins })
+    const rows = rank({ ...some, lures: twins }, context, 10)
     expect(rows).toHaveLength(1)
     expect(rows[0]?.alike).toHaveLength(4)
     expect(rows[0]?.alike.some((a) => a.id === rows[0]?.setUp.build.lure.id)).toBe(false)
-    const best = Math.max(...twins.map((l) => bestOf(l, { ...some, lures: twins }, bench)?.score ?? 0))
+    const best = Math.max(...twins.map((l) => bestOf(l, { ...some, lures: twins }, context)?.score ?? 0))
     expect(rows[0]?.score).toBeCloseTo(best, 6)
   })
   it('no answer holds one twice', () => {
     const { rows } = matchWater(water(), PLACE, box, { schools: {}, limit: 20, lifts: 0 })
-    const moulds = rows.map((r) => mouldOf(r.setUp.build.lure))
+    const moulds = rows.map((r) => modelKey(r.setUp.build.lure))
     expect(new Set(moulds).size).toBe(moulds.length)
   })
   it('a finish is a colour; a size or a rattle is not', () => {
     const spinner = box.lures.find((l) => l.family === 'in-line-spinner') as Lure
     const gold = { ...spinner, traits: { ...spinner.traits, bladeFinish: 'gold' } } as Lure
-    expect(mouldOf(gold)).toBe(mouldOf(spinner))
-    expect(mouldOf({ ...spinner, lengthM: spinner.lengthM * 1.3 } as Lure)).not.toBe(mouldOf(spinner))
-    expect(mouldOf({ ...spinner, sound: 'rattles' } as Lure)).not.toBe(mouldOf({ ...spinner, sound: 'silent' } as Lure))
+    expect(modelKey(gold)).toBe(modelKey(spinner))
+    expect(modelKey({ ...spinner, lengthM: spinner.lengthM * 1.3 } as Lure)).not.toBe(modelKey(spinner))
+    expect(modelKey({ ...spinner, sound: 'rattles' } as Lure)).not.toBe(
+      modelKey({ ...spinner, sound: 'silent' } as Lure),
+    )
   })
 })
 
 describe('law', () => {
   it('single hooks only: trebles are not advised at all, and why-not says so', () => {
-    const bench = benchOf(water({ currentMps: 0.5 }), { singlesOnly: true }, box)
-    for (const { setUp } of rank(box, bench, 30)) {
+    const context = benchOf(water({ currentMps: 0.5 }), { singlesOnly: true }, box)
+    for (const { setUp } of rank(box, context, 30)) {
       const { hooks } = setUp.build.lure
       expect(hooks === null || hooks.style === 'single' || hooks.style === 'assist' || hooks.style === 'moulded').toBe(
         true,
       )
     }
-    const [first] = rank(box, bench, 1)
+    const [first] = rank(box, context, 1)
     const treble = box.lures.find((l) => l.hooks?.style === 'round treble')
     if (!first || !treble) throw new Error('nothing to ask')
-    expect(whyNotLure(treble, first, box, bench).why).toMatch(/only single hooks/)
+    expect(whyNotLure(treble, first, box, context).why).toMatch(/only single hooks/)
   })
   it('a number of hooks is kept', () => {
     const lure = { hooks: { style: 'single', size: '#1', wire: 'medium', count: 5 } } as Pick<Lure, 'hooks'>
@@ -154,12 +156,12 @@ describe('side by side', () => {
 })
 
 describe('why not this one', () => {
-  const bench = benchOf(water(), {}, box)
-  const [answer] = rank(box, bench, 1)
+  const context = benchOf(water(), {}, box)
+  const [answer] = rank(box, context, 1)
   if (!answer) throw new Error('no answer')
   it('differences add up to the points it is behind, as far as they are named', () => {
     for (const name of ['Slingspat 28', 'Plopsworth 70', 'Flatling 90']) {
-      const found = whyNotLure(named(name), answer, box, bench)
+      const found = whyNotLure(named(name), answer, box, context)
       expect(found.why).toBeNull()
       expect(found.behind).toBeCloseTo(answer.score - (found.ranked?.score ?? 0), 8)
       for (const a of found.worse) expect(a.behind).toBeGreaterThan(0)
@@ -170,7 +172,7 @@ describe('why not this one', () => {
   it('what forbids a lure is said', () => {
     const lure = named('Flatling 90')
     const why = (of: typeof box, l: Lure = lure) =>
-      whyNotLure(l, answer, of, benchFor(water(), PLACE, of, { schools: {} })).why
+      whyNotLure(l, answer, of, createMatchContext(water(), PLACE, of, { schools: {} })).why
     expect(why(box, { ...lure, count: 0 })).toMatch(/none left/)
     expect(why({ ...box, hooks: [], heads: [] })).toMatch(/no hook or head/)
     expect(why({ ...box, rods: [] })).toMatch(/no rod, reel and line/)
@@ -184,19 +186,19 @@ describe('buy nothing, or this', () => {
   const c = water({ waterTempC: 6, date: '2026-02-20', mood: 'lethargic', depthM: 6 })
   it('a box that lacks what the water asks for is told what to buy, and by how much it would be ahead', () => {
     const poor = { ...box, lures: box.lures.filter((l) => l.family === 'surface' || l.family === 'spinnerbait') }
-    const bench = benchOf(c, {}, poor)
-    const [answer] = rank(poor, bench, 1)
-    const found = betterBuy(poor, bench, answer, box.lures)
+    const context = benchOf(c, {}, poor)
+    const [answer] = rank(poor, context, 1)
+    const found = betterBuy(poor, context, answer, box.lures)
     expect(found?.gain).toBeGreaterThan(5)
     expect(found?.gain).toBeCloseTo((found?.ranked.score ?? 0) - (answer?.score ?? 0), 8)
     expect(poor.lures.map((l) => l.family)).not.toContain(found?.lure.family)
   })
   it('a box that holds it is told to buy nothing', () => {
-    const bench = benchOf(c, {}, box)
-    const first = rank(box, bench, 1)[0]
+    const context = benchOf(c, {}, box)
+    const first = rank(box, context, 1)[0]
     if (!first) throw new Error('no answer')
-    expect(betterBuy(box, bench, first, [first.setUp.build.lure])).toBeNull()
-    expect(betterBuy(box, bench, { ...first, score: 100 }, box.lures)).toBeNull()
+    expect(betterBuy(box, context, first, [first.setUp.build.lure])).toBeNull()
+    expect(betterBuy(box, context, { ...first, score: 100 }, box.lures)).toBeNull()
   })
 })
 
@@ -204,7 +206,7 @@ describe('moving one condition', () => {
   const question = { c: water(), place: PLACE, box: some, options: { schools: {} } }
   const sweep: Sweep = end(sweepSteps(question, 'visibilityM', 7)).out
   it('reigns follow each other from end to end without a gap', () => {
-    const { from, to } = knobOf('visibilityM')
+    const { from, to } = sweepParameterOf('visibilityM')
     expect(sweep.reigns[0]?.from).toBeCloseTo(from)
     expect(sweep.reigns.at(-1)?.to).toBeCloseTo(to)
     sweep.reigns.slice(1).forEach((r, i) => {
@@ -214,7 +216,7 @@ describe('moving one condition', () => {
   })
   it('who is first today is first in the sweep too', () => {
     const first = rank(some, benchOf(question.c), 1)[0]
-    const reign = reignAt(sweep, question.c.visibilityM)
+    const reign = leaderAt(sweep, question.c.visibilityM)
     const score = sweep.lines.find((l) => l.lure.id === reign?.now.lureId)?.scores[
       sweep.values.indexOf(question.c.visibilityM)
     ]
@@ -223,30 +225,33 @@ describe('moving one condition', () => {
   it('who reigns at a value has the most points there', () => {
     sweep.values.forEach((value, i) => {
       const best = Math.max(...sweep.lines.map((l) => l.scores[i] ?? 0))
-      const reign = reignAt(sweep, value)
+      const reign = leaderAt(sweep, value)
       const own = sweep.lines.find((l) => l.lure.id === reign?.now.lureId)?.scores[i] ?? 0
       expect(own).toBeGreaterThanOrEqual(best - 1e-9)
     })
   })
-  it.each(KNOBS.map((k) => [k.id, k] as const))('%s is read back as it was set, and stays a water', (id, knob) => {
-    for (const value of [knob.from, (knob.from + knob.to) / 2, knob.to]) {
-      const moved = turned(water(), id, value)
-      expect(knobValue(moved, id)).toBe(value)
-      expect(() => benchOf(moved)).not.toThrow()
-    }
-  })
-  it('a knob that is not there is told', () => expect(() => knobOf('luck' as never)).toThrow(/luck/))
+  it.each(SWEEP_PARAMETERS.map((k) => [k.id, k] as const))(
+    '%s is read back as it was set, and stays a water',
+    (id, knob) => {
+      for (const value of [knob.from, (knob.from + knob.to) / 2, knob.to]) {
+        const moved = withParameter(water(), id, value)
+        expect(parameterValue(moved, id)).toBe(value)
+        expect(() => benchOf(moved)).not.toThrow()
+      }
+    },
+  )
+  it('a knob that is not there is told', () => expect(() => sweepParameterOf('luck' as never)).toThrow(/luck/))
 })
 
 describe('where the answer hangs on a school', () => {
   it('each hinge has two answers that differ, and a choice removes the doubt', () => {
     const c = water({ speciesId: 'pike', cover: { kind: 'grass', topM: 1.5, density: 0.5 }, depthM: 3, waterTempC: 12 })
-    const hinges = end(hingeSteps(c, PLACE, box, { schools: {} })).out
+    const hinges = end(findDecisiveQuestions(c, PLACE, box, { schools: {} })).out
     for (const { school, first, second } of hinges) {
       const same = first.setUp.build.lure.id === second.setUp.build.lure.id
       const way = first.setUp.handling.retrieve.id === second.setUp.handling.retrieve.id
       expect(same && way && first.setUp.outfit.rod.id === second.setUp.outfit.rod.id).toBe(false)
-      const chosen = rank(box, benchFor(c, PLACE, box, { schools: { [school.id]: 'first' } }), 1)[0]
+      const chosen = rank(box, createMatchContext(c, PLACE, box, { schools: { [school.id]: 'first' } }), 1)[0]
       expect(chosen?.key).toBe(first.key)
     }
   })
@@ -270,7 +275,7 @@ describe('rules weighed by the angler', () => {
     }
     const first = rank(
       box,
-      benchFor(water(), PLACE, box, { schools: {}, rules: rulesFor({ weights: {}, own: [own] }) }),
+      createMatchContext(water(), PLACE, box, { schools: {}, rules: rulesFor({ weights: {}, own: [own] }) }),
       1,
     )[0]
     expect(first?.setUp.build.lure.family).toBe('casting-spoon')

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD, water } from '../testing/world'
 import type { Box, Rig } from '../tackle'
-import { matchWater, scoreSetUp, benchFor } from '.'
+import { matchWater, scoreSetUp, createMatchContext } from '.'
 
 const { box } = WORLD
 const place = WORLD.places[0]!
@@ -33,8 +33,8 @@ describe('saved rigs in the match', () => {
     for (const { row: ranked } of answer(box).rigs) {
       if (!ranked) continue
       expect(ranked.parts.reduce((sum, p) => sum + p.points, 0)).toBeCloseTo(ranked.score, 8)
-      const bench = benchFor(c, place, box, { schools: {} })
-      expect(scoreSetUp(ranked.setUp, bench).score).toBeCloseTo(ranked.score, 6)
+      const context = createMatchContext(c, place, box, { schools: {} })
+      expect(scoreSetUp(ranked.setUp, context).score).toBeCloseTo(ranked.score, 6)
     }
   })
   it('stand best first, what cannot be fished last', () => {

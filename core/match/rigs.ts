@@ -1,8 +1,8 @@
-import { dressedIn } from './dressed'
-import { familyOf, rigMassKg, rigParts, reelSits, type Box, type Build, type Rig, type RigParts } from '../tackle'
-import type { Ranked } from './account'
-import type { Bench } from './bench'
-import { riggingOf, rodThrows, whyNot } from './outfit'
+import { evaluateBuild } from './dressed'
+import { familyOf, rigMassKg, rigParts, reelFitsRod, type Box, type Build, type Rig, type RigParts } from '../tackle'
+import type { Ranked } from './score-breakdown'
+import type { MatchContext } from './match-context'
+import { tackleOf, rodCanCast, rejectionReason } from './outfit'
 import { bestDressed } from './rank'
 
 /** A saved rig in one water: its best handling there, or why it cannot be fished so. */
@@ -31,31 +31,31 @@ function mountOf({ way, head, hook, sinker }: RigParts): Build['mount'] | null {
   }
 }
 
-function rankRig(rig: Rig, box: Box, bench: Bench): RigRow {
+function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const no = (why: string): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
   const parts = rigParts(rig, box)
   const { lure, trailer, rod, reel, line, leader } = parts
   if (parts.way.mount === null) return no('the match only throws what is cast')
   const mount = mountOf(parts)
   if (!lure || !mount || !rod || !line) return no('a part is missing')
-  if (!reel || !reelSits(rod, reel)) return no('its line is on no reel that sits on the rod')
+  if (!reel || !reelFitsRod(rod, reel)) return no('its line is on no reel that sits on the rod')
   if (lure.count === 0) return no('the lure is used up')
   const massKg = rigMassKg(parts)
-  if (!rodThrows(rod, massKg)) return no('its weight is outside what the rod throws')
+  if (!rodCanCast(rod, massKg)) return no('its weight is outside what the rod throws')
   const outfit = { rod, reel, line }
-  const broken = whyNot(outfit, leader, bench.species, bench.c)
+  const broken = rejectionReason(outfit, leader, context.species, context.c)
   if (broken) return no(broken)
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
   const build: Build = { lure, mount, trailer: taken, massKg }
-  const dressed = dressedIn(build, bench.known(lure), bench.reading)
-  const ranked = bestDressed(dressed, { ...bench, riggings: [riggingOf(outfit, leader)] })
+  const dressed = evaluateBuild(build, context.known(lure), context.reading)
+  const ranked = bestDressed(dressed, { ...context, riggings: [tackleOf(outfit, leader)] })
   return ranked
     ? { rig: { id: rig.id, name: rig.name }, ranked, why: null }
     : no('it would hang up here cast after cast')
 }
 
 /** Every saved rig as it is tied, fished in its best way here; the best first, those that cannot be fished last. */
-export function rankRigs(box: Box, bench: Bench): RigRow[] {
-  const rows = box.rigs.map((rig) => rankRig(rig, box, bench))
+export function rankRigs(box: Box, context: MatchContext): RigRow[] {
+  const rows = box.rigs.map((rig) => rankRig(rig, box, context))
   return rows.sort((a, b) => (b.ranked?.score ?? -1) - (a.ranked?.score ?? -1) || (a.rig.name < b.rig.name ? -1 : 1))
 }

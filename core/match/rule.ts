@@ -1,7 +1,7 @@
 import { RULES as TABLE } from '../../data/rules'
 import { SCHOOLS as SCHOOL_TABLE } from '../../data/schools'
 import { COLOUR_GROUPS } from '../tackle'
-import { Band, NUMBER_FACTS, TEXT_FACTS, holds, type Facts, type When } from '../water'
+import { FuzzyRange, NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
 import { z } from '../zod'
 import { AXES, type AxisId } from './axis'
 import { OfferTest } from './offer-test'
@@ -32,8 +32,8 @@ export const Effect = z.union([
 export type Effect = z.infer<typeof Effect>
 
 export const RuleWhen = z.strictObject({
-  ...Object.fromEntries(NUMBER_FACTS.map((f) => [f, Band.optional()])),
-  ...Object.fromEntries(TEXT_FACTS.map((f) => [f, z.array(z.string().max(40)).min(1).readonly().optional()])),
+  ...Object.fromEntries(NUMBER_FEATURES.map((f) => [f, FuzzyRange.optional()])),
+  ...Object.fromEntries(TEXT_FEATURES.map((f) => [f, z.array(z.string().max(40)).min(1).readonly().optional()])),
 }) as z.ZodType<When>
 
 /** A rule of practice: data, not code. Adding one needs no other change. */
@@ -99,16 +99,16 @@ export const SCHOOLS: readonly School[] = SCHOOL_TABLE
 export type SchoolChoice = Readonly<Partial<Record<string, 'first' | 'second' | 'both'>>>
 
 /** How far the second side of a school is followed in a water, 0 … 1. */
-export function secondShare(school: School, choice: SchoolChoice, facts: Facts): number {
+export function secondShare(school: School, choice: SchoolChoice, facts: WaterFeatures): number {
   const taken = choice[school.id]
   if (taken === 'first') return 0
   if (taken === 'second') return 1
   if (taken === 'both') return 0.5
-  return typeof school.usual === 'number' ? school.usual : holds(school.usual, facts)
+  return typeof school.usual === 'number' ? school.usual : truthDegree(school.usual, facts)
 }
 
 /** How far a rule's school is followed. Rules of no school count in full. */
-export function schoolShare(rule: Pick<Rule, 'school'>, choice: SchoolChoice, facts: Facts): number {
+export function schoolShare(rule: Pick<Rule, 'school'>, choice: SchoolChoice, facts: WaterFeatures): number {
   if (rule.school === null) return 1
   const [id, side] = rule.school.split('.')
   const school = SCHOOLS.find((s) => s.id === id)

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { NUMBER_FACTS, TEXT_FACTS, holds, type Facts, type When } from '../water'
+import { NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
 import { RULES, SCHOOLS, demandOf, type Rule } from '.'
 import { AXES, axisOf } from './axis'
 import { COLOUR_GROUPS } from '../tackle'
 
 /** Every rule of practice on its own: it can speak, it can be silent, and what it says reaches the demand. */
 
-const MIDDLING: Facts = {
+const MIDDLING: WaterFeatures = {
   waterTempC: 16,
   visibilityM: 2,
   windMps: 3,
@@ -48,30 +48,31 @@ const MIDDLING: Facts = {
 }
 
 /** The middling water bent until a condition holds in full. */
-function factsFor(when: When): Facts {
+function factsFor(when: When): WaterFeatures {
   const facts: Record<string, number | string> = { ...MIDDLING }
-  for (const fact of TEXT_FACTS) {
+  for (const fact of TEXT_FEATURES) {
     const wanted = when[fact]?.[0]
     if (wanted !== undefined) facts[fact] = wanted
   }
-  for (const fact of NUMBER_FACTS) {
+  for (const fact of NUMBER_FEATURES) {
     const band = when[fact]
     if (!band) continue
     const low = band.above?.[1]
     const high = band.below?.[0]
     facts[fact] = low !== undefined && high !== undefined ? (low + high) / 2 : (low ?? high ?? 0)
   }
-  return facts as unknown as Facts
+  return facts as unknown as WaterFeatures
 }
 
 /** And bent until one of its parts does not hold. */
-function factsAgainst(when: When): Facts | null {
+function factsAgainst(when: When): WaterFeatures | null {
   const facts: Record<string, number | string> = { ...factsFor(when) }
-  for (const fact of TEXT_FACTS) if (when[fact]) return { ...facts, [fact]: 'nothing of the kind' } as unknown as Facts
-  for (const fact of NUMBER_FACTS) {
+  for (const fact of TEXT_FEATURES)
+    if (when[fact]) return { ...facts, [fact]: 'nothing of the kind' } as unknown as WaterFeatures
+  for (const fact of NUMBER_FEATURES) {
     const band = when[fact]
-    if (band?.above) return { ...facts, [fact]: band.above[0] - 1 } as unknown as Facts
-    if (band?.below) return { ...facts, [fact]: band.below[1] + 1 } as unknown as Facts
+    if (band?.above) return { ...facts, [fact]: band.above[0] - 1 } as unknown as WaterFeatures
+    if (band?.below) return { ...facts, [fact]: band.below[1] + 1 } as unknown as WaterFeatures
   }
   return null
 }
@@ -87,11 +88,13 @@ function schoolsFor({ school }: Rule) {
 const each = RULES.map((rule) => [rule.id, rule] as const)
 
 describe('each rule', () => {
-  it.each(each)('%s can hold in full', (_, rule) => expect(holds(rule.when, factsFor(rule.when))).toBeGreaterThan(0.99))
+  it.each(each)('%s can hold in full', (_, rule) =>
+    expect(truthDegree(rule.when, factsFor(rule.when))).toBeGreaterThan(0.99),
+  )
   it.each(each.filter(([, rule]) => Object.keys(rule.when).length > 0))('%s can be silent', (_, rule) => {
     const against = factsAgainst(rule.when)
     if (!against) throw new Error('no way to silence it')
-    expect(holds(rule.when, against)).toBe(0)
+    expect(truthDegree(rule.when, against)).toBe(0)
     expect(demandOf(against, schoolsFor(rule), [rule]).totalWeight).toBe(0)
   })
   it.each(each)('%s alone asks for what it says, with its own weight and sentence', (_, rule) => {
@@ -115,7 +118,7 @@ describe('each rule', () => {
     }
   })
   it.each(each)('%s has a band that rises and falls the right way round', (_, { when }) => {
-    for (const fact of NUMBER_FACTS) {
+    for (const fact of NUMBER_FEATURES) {
       const band = when[fact]
       if (band?.above) expect(band.above[0]).toBeLessThanOrEqual(band.above[1])
       if (band?.below) expect(band.below[0]).toBeLessThanOrEqual(band.below[1])

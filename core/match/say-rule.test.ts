@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { NUMBER_FACTS, TEXT_FACTS } from '../water'
+import { NUMBER_FEATURES, TEXT_FEATURES } from '../water'
 import { NUMBER_WORDS, RULES, RULE_GROUPS, TEXT_WORDS, either, sayEffect, sayEffects, sayTest, sayWhen } from '.'
 
 const plain = (text: string) => text.replaceAll('\u202f', ' ')
@@ -34,8 +34,8 @@ describe('rules in words', () => {
     [['a', 'b', 'c'], 'a, b or c'],
   ])('%j: %s', (names, words) => expect(either(names)).toBe(words))
   it('every fact has a name', () => {
-    for (const fact of NUMBER_FACTS) expect(NUMBER_WORDS[fact].name).toBeTruthy()
-    for (const fact of TEXT_FACTS) expect(TEXT_WORDS[fact]).toBeTruthy()
+    for (const fact of NUMBER_FEATURES) expect(NUMBER_WORDS[fact].name).toBeTruthy()
+    for (const fact of TEXT_FEATURES) expect(TEXT_WORDS[fact]).toBeTruthy()
   })
   it('there are at least 140 rules, in groups that hold each just once', () => {
     expect(RULES.length).toBeGreaterThanOrEqual(140)

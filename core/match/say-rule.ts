@@ -1,7 +1,15 @@
 import { MOUNT_WORDS, SOUND_WORDS, TRAIT_WORDS } from '../../data/rule-words'
 import { showMeasure, type RoleId, type UnitSystem } from '../quantity'
 import { FAMILIES, retrieveOf } from '../tackle'
-import { NUMBER_FACTS, TEXT_FACTS, forageOf, speciesOf, type NumberFact, type TextFact, type When } from '../water'
+import {
+  NUMBER_FEATURES,
+  TEXT_FEATURES,
+  forageOf,
+  speciesOf,
+  type NumberFeature,
+  type TextFeature,
+  type When,
+} from '../water'
 import { axisOf } from './axis'
 import type { OfferTest, Span } from './offer-test'
 import type { Effect, Rule } from './rule'
@@ -14,7 +22,7 @@ export const either = (names: readonly string[]) =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names[names.length - 1]}`
 
 /** What a figure of the water is called, and how it is measured. */
-export const NUMBER_WORDS: Readonly<Record<NumberFact, { readonly name: string; readonly role: RoleId | null }>> = {
+export const NUMBER_WORDS: Readonly<Record<NumberFeature, { readonly name: string; readonly role: RoleId | null }>> = {
   waterTempC: { name: 'water temperature', role: 'waterTemp' },
   visibilityM: { name: 'visibility', role: 'depth' },
   windMps: { name: 'wind', role: 'wind' },
@@ -39,7 +47,7 @@ export const NUMBER_WORDS: Readonly<Record<NumberFact, { readonly name: string; 
   moonLit: { name: 'lit part of the moon', role: null },
 }
 
-export const TEXT_WORDS: Readonly<Record<TextFact, string>> = {
+export const TEXT_WORDS: Readonly<Record<TextFeature, string>> = {
   sky: 'sky',
   cover: 'cover',
   season: 'season of the fish',
@@ -58,12 +66,12 @@ export const TEXT_WORDS: Readonly<Record<TextFact, string>> = {
   singlesOnly: 'single hooks by law',
 }
 
-function sayFigure(fact: NumberFact, value: number, system: UnitSystem): string {
+function sayFigure(fact: NumberFeature, value: number, system: UnitSystem): string {
   const { role } = NUMBER_WORDS[fact]
   return role ? showMeasure(value, role, system) : String(Math.round(value * 100) / 100)
 }
 
-export function sayFactValue(fact: TextFact, value: string): string {
+export function sayFactValue(fact: TextFeature, value: string): string {
   if (fact === 'species') return speciesOf(value)?.name.toLowerCase() ?? value
   if (fact === 'forage') return forageOf(value)?.name.toLowerCase() ?? value
   return value
@@ -71,14 +79,14 @@ export function sayFactValue(fact: TextFact, value: string): string {
 
 /** “Water temperature over 12 °C; mood active or neutral”; empty where it always holds. */
 export function sayWhen(when: When, system: UnitSystem): string {
-  const figures = NUMBER_FACTS.flatMap((fact) => {
+  const figures = NUMBER_FEATURES.flatMap((fact) => {
     const band = when[fact]
     const middle = ([a, b]: readonly [number, number]) => sayFigure(fact, (a + b) / 2, system)
     const ends = [band?.above && `over ${middle(band.above)}`, band?.below && `under ${middle(band.below)}`]
     const said = ends.filter(Boolean).join(' and ')
     return said ? [`${NUMBER_WORDS[fact].name} ${said}`] : []
   })
-  const words = TEXT_FACTS.flatMap((fact) => {
+  const words = TEXT_FEATURES.flatMap((fact) => {
     const values = when[fact]
     return values ? [`${TEXT_WORDS[fact]} ${either(values.map((v) => sayFactValue(fact, v)))}`] : []
   })

@@ -1,14 +1,25 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
 import { retrieveOf, type Build, type Hook, type Sinker } from '../tackle'
-import { benchFor, rank, sayCause, sayGiven, sayHandling, sayLift, sayMount, sayRig, type Part, type SetUp } from '.'
+import {
+  createMatchContext,
+  rank,
+  sayCause,
+  sayGiven,
+  sayHandling,
+  sayLift,
+  sayMount,
+  sayRig,
+  type ScoreTerm,
+  type SetUp,
+} from '.'
 
 /** What the angler reads. The figures behind it are checked elsewhere; here it is the words. */
 
-const bench = benchFor(water(), PLACE, WORLD.box, { schools: {} })
-const [row] = rank(WORLD.box, bench, 1)
+const context = createMatchContext(water(), PLACE, WORLD.box, { schools: {} })
+const [row] = rank(WORLD.box, context, 1)
 if (!row) throw new Error('nothing ranked')
-const part = (axis: Part['axis'], offer: number | null, want: number | null = 0.5): Part => ({
+const part = (axis: ScoreTerm['axis'], offer: number | null, want: number | null = 0.5): ScoreTerm => ({
   axis,
   offer,
   want,
@@ -18,7 +29,7 @@ const part = (axis: Part['axis'], offer: number | null, want: number | null = 0.
   causes: [{ ruleId: 'r', sentence: 'Because.', weight: 1 }],
   habit: null,
 })
-const given = (axis: Part['axis'], offer: number | null, want?: number | null) =>
+const given = (axis: ScoreTerm['axis'], offer: number | null, want?: number | null) =>
   sayGiven(part(axis, offer, want), row, 'metric').replaceAll('\u202f', ' ')
 
 describe('what a set-up gives', () => {

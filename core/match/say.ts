@@ -1,9 +1,9 @@
 import { showMeasure, type UnitSystem } from '../quantity'
 import { describeColouring, type ColourGroup } from '../tackle'
-import type { Lift } from './lift'
-import type { Ranked } from './account'
+import type { Improvement } from './lift'
+import type { Ranked } from './score-breakdown'
 import { sayTest } from './say-rule'
-import type { Part } from './score'
+import type { ScoreTerm } from './score'
 import type { SetUp } from './setup'
 
 /** Turns the account of a set-up into what an angler would say. The figures are SI until they come here. */
@@ -16,12 +16,16 @@ function strength(value: number): string {
 
 const percent = (share: number) => `${Math.round(share * 100)}\u202f%`
 
-function compared(name: string, p: Part): string {
+function compared(name: string, p: ScoreTerm): string {
   return `${strength(p.offer ?? 0)} ${name}, asked for ${strength(p.want ?? 0).replace(/ of$/, '')}`
 }
 
 /** What this set-up gives on the axis of a part. */
-export function sayGiven(p: Part, { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>, system: UnitSystem): string {
+export function sayGiven(
+  p: ScoreTerm,
+  { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
+  system: UnitSystem,
+): string {
   const { build, outfit, leader } = setUp
   const offer = p.offer ?? 0
   const want = p.want ?? 0
@@ -81,7 +85,7 @@ function sayTimes(ratio: number): string {
   return `${ratio > 1 ? ratio.toFixed(1) : ratio.toFixed(2)} times what you usually have here`
 }
 
-function sayHabit({ habit, agreement }: Part, system: UnitSystem): string {
+function sayHabit({ habit, agreement }: ScoreTerm, system: UnitSystem): string {
   if (!habit) return ''
   const { kind, test, unless } = habit
   const what = sayTest(test, system)
@@ -93,7 +97,7 @@ function sayHabit({ habit, agreement }: Part, system: UnitSystem): string {
   return agreement === 1 ? `without what is left off here: ${what}` : `has what is left off here: ${what}`
 }
 
-export function sayCause(p: Part): string {
+export function sayCause(p: ScoreTerm): string {
   return p.causes[0]?.sentence ?? ''
 }
 
@@ -108,7 +112,7 @@ const GROUP_WORDS: Record<ColourGroup, string> = {
 }
 
 /** The one change that would lift it most. */
-export function sayLift({ change, points }: Lift, system: UnitSystem): string {
+export function sayLift({ change, points }: Improvement, system: UnitSystem): string {
   const gain = `would add ${points.toFixed(1)} points`
   switch (change.kind) {
     case 'length':

@@ -1,11 +1,11 @@
 import { COLOUR_GROUPS } from '../tackle'
 import { agreement, type AxisId } from './axis'
-import type { AxisDemand, Cause, Demand, Habit } from './demand'
+import type { AxisDemand, RuleContribution, Demand, Preference } from './demand'
 import type { Offer } from './offer'
 import type { OfferTest } from './offer-test'
 
 /** One line of the account: what was asked, what is given, and the points it earned and lost. Points of all parts add up to the score. */
-export interface Part {
+export interface ScoreTerm {
   /** An axis, or `habit`. */
   readonly axis: AxisId | 'habit'
   readonly want: number | null
@@ -13,7 +13,7 @@ export interface Part {
   readonly agreement: number
   readonly points: number
   readonly lost: number
-  readonly causes: readonly Cause[]
+  readonly causes: readonly RuleContribution[]
   /** What a habit favours or avoids; null for an axis. */
   readonly habit: {
     readonly kind: 'favour' | 'avoid'
@@ -38,23 +38,25 @@ export function axisPoints(group: readonly AxisDemand[], offers: Offers, demand:
 }
 
 /** The most that a group of axes can give. */
-export function mostPoints(group: readonly AxisDemand[], demand: Demand): number {
+export function maxPoints(group: readonly AxisDemand[], demand: Demand): number {
   return (100 * group.reduce((sum, d) => sum + d.weight, 0)) / demand.totalWeight
 }
 
-export function axisParts(group: readonly AxisDemand[], offers: Offers, demand: Demand): Part[] {
-  return group.map((d) => part(d.axis, d.want, offers[d.axis] ?? null, d.weight, agrees(d, offers), d.causes, demand))
+export function axisParts(group: readonly AxisDemand[], offers: Offers, demand: Demand): ScoreTerm[] {
+  return group.map((d) =>
+    scoreTerm(d.axis, d.want, offers[d.axis] ?? null, d.weight, agrees(d, offers), d.causes, demand),
+  )
 }
 
-function part(
-  axis: Part['axis'],
+function scoreTerm(
+  axis: ScoreTerm['axis'],
   want: number | null,
   offer: number | null,
   weight: number,
   agreed: number,
-  causes: readonly Cause[],
+  causes: readonly RuleContribution[],
   demand: Demand,
-): Part {
+): ScoreTerm {
   const most = (100 * weight) / demand.totalWeight
   return { axis, want, offer, agreement: agreed, points: most * agreed, lost: most * (1 - agreed), causes, habit: null }
 }
@@ -80,24 +82,24 @@ export function colourLiking(offer: Pick<Offer, 'colour'>, demand: Demand): numb
   return COLOUR_GROUPS.reduce((sum, g) => sum + offer.colour[g] * demand.colour.liking[g], 0)
 }
 
-export function colourPart(offer: Pick<Offer, 'colour'>, demand: Demand): Part[] {
+export function colourPart(offer: Pick<Offer, 'colour'>, demand: Demand): ScoreTerm[] {
   const { colour } = demand
   if (colour.weight === 0) return []
   const liked = colourLiking(offer, demand)
-  return [part('colour', null, liked, colour.weight, liked, colour.causes, demand)]
+  return [scoreTerm('colour', null, liked, colour.weight, liked, colour.causes, demand)]
 }
 
-export function habitPart(habit: Habit, met: boolean, demand: Demand): Part {
+export function habitPart(habit: Preference, met: boolean, demand: Demand): ScoreTerm {
   const { kind, test, unless, cause, weight } = habit
   return {
-    ...part('habit', null, null, weight, met ? 1 : 0, [cause], demand),
+    ...scoreTerm('habit', null, null, weight, met ? 1 : 0, [cause], demand),
     habit: { kind, test, unless },
   }
 }
 
 /** Heaviest first; equals by name, so that the same account always reads the same. */
-export function inOrder(parts: readonly Part[]): Part[] {
-  const weight = (p: Part) => p.points + p.lost
-  const name = (p: Part) => `${p.axis} ${p.causes[0]?.ruleId ?? ''}`
+export function inOrder(parts: readonly ScoreTerm[]): ScoreTerm[] {
+  const weight = (p: ScoreTerm) => p.points + p.lost
+  const name = (p: ScoreTerm) => `${p.axis} ${p.causes[0]?.ruleId ?? ''}`
   return [...parts].sort((a, b) => weight(b) - weight(a) || (name(a) < name(b) ? -1 : 1))
 }

@@ -8,7 +8,7 @@ export interface Outfit {
 }
 
 /** How it is fished. */
-export interface Handling {
+export interface RetrieveSettings {
   readonly retrieve: Retrieve
   readonly pullMps: number
   readonly countDownS: number
@@ -20,7 +20,7 @@ export interface SetUp {
   readonly build: Build
   readonly outfit: Outfit
   readonly leader: Leader | null
-  readonly handling: Handling
+  readonly handling: RetrieveSettings
 }
 
 /** Stable name of the way a lure is hooked. */

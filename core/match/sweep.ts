@@ -3,12 +3,12 @@ import { KNOBS as TABLE } from '../../data/knobs'
 import type { RoleId } from '../quantity'
 import type { Box, Lure } from '../tackle'
 import type { Conditions, Place } from '../water'
-import { benchFor, type MatchOptions } from './bench'
+import { createMatchContext, type MatchOptions } from './match-context'
 import { bestOf, rank } from './rank'
 
 /** A condition that can be moved to see what the answer hangs on. */
-export interface Knob {
-  readonly id: KnobId
+export interface SweepParameter {
+  readonly id: SweepParameterId
   readonly name: string
   readonly role: RoleId | 'hour'
   readonly from: number
@@ -16,21 +16,21 @@ export interface Knob {
   /** Moves in proportion rather than evenly. */
   readonly log: boolean
 }
-export type KnobId = (typeof TABLE)[number]['id']
-export const KNOBS: readonly Knob[] = TABLE
+export type SweepParameterId = (typeof TABLE)[number]['id']
+export const SWEEP_PARAMETERS: readonly SweepParameter[] = TABLE
 
-export function knobOf(id: KnobId): Knob {
-  const found = KNOBS.find((k) => k.id === id)
+export function sweepParameterOf(id: SweepParameterId): SweepParameter {
+  const found = SWEEP_PARAMETERS.find((k) => k.id === id)
   if (!found) throw new Error(`knob ${id} is not in data/knobs`)
   return found
 }
 
-export function knobValue(c: Conditions, id: KnobId): number {
+export function parameterValue(c: Conditions, id: SweepParameterId): number {
   return id === 'forageLengthM' ? c.forage.lengthM : c[id]
 }
 
 /** The same water with one condition moved. What the day has said of light and season no longer binds where it is the moved one that says it. */
-export function turned(c: Conditions, id: KnobId, value: number): Conditions {
+export function withParameter(c: Conditions, id: SweepParameterId, value: number): Conditions {
   if (id === 'forageLengthM') return { ...c, forage: { ...c.forage, lengthM: value } }
   if (id === 'hour') return { ...c, hour: value, lightAs: null }
   if (id === 'waterTempC') return { ...c, waterTempC: value, seasonAs: null }
@@ -38,7 +38,7 @@ export function turned(c: Conditions, id: KnobId, value: number): Conditions {
 }
 
 /** Values from one end of a knob to the other. */
-function knobValues({ from, to, log }: Knob, count: number): number[] {
+function knobValues({ from, to, log }: SweepParameter, count: number): number[] {
   return Array.from({ length: count }, (_, i) => {
     const at = i / (count - 1)
     return log ? from * (to / from) ** at : from + (to - from) * at
@@ -47,7 +47,7 @@ function knobValues({ from, to, log }: Knob, count: number): number[] {
 
 /** What each lure scores at each value of a knob. */
 export interface Sweep {
-  readonly knob: Knob
+  readonly knob: SweepParameter
   readonly values: readonly number[]
   /** Lures that come among the first anywhere; null where a lure cannot be fished. */
   readonly lines: readonly {
@@ -55,10 +55,10 @@ export interface Sweep {
     readonly scores: readonly (number | null)[]
   }[]
   /** Who is first, from where to where. */
-  readonly reigns: readonly Reign[]
+  readonly reigns: readonly LeaderInterval[]
 }
 
-export interface Reign {
+export interface LeaderInterval {
   readonly lureId: string
   readonly from: number
   readonly to: number
@@ -72,29 +72,33 @@ const HALVINGS = 5
 type Question = { c: Conditions; place: Place; box: Box; options: Pick<MatchOptions, 'schools' | 'rules'> }
 
 /** Moves one condition from end to end and follows the ranking. In steps, a value each, so that it can be watched and stopped. */
-export function* sweepSteps({ c, place, box, options }: Question, id: KnobId, count: number): Generator<number, Sweep> {
-  const knob = knobOf(id)
+export function* sweepSteps(
+  { c, place, box, options }: Question,
+  id: SweepParameterId,
+  count: number,
+): Generator<number, Sweep> {
+  const knob = sweepParameterOf(id)
   // The value of today is among them, so that who is first there is first here too.
-  const own = knobValue(c, id)
+  const own = parameterValue(c, id)
   const even = knobValues(knob, count).filter((v) => Math.abs(v - own) > 1e-9 * Math.max(1, own))
   const values = own > knob.from && own < knob.to ? [...even, own].sort((a, b) => a - b) : knobValues(knob, count)
-  const at = (value: number) => benchFor(turned(c, id, value), place, box, options)
+  const at = (value: number) => createMatchContext(withParameter(c, id, value), place, box, options)
   const benches = values.map(at)
   const followed = new Map<string, Lure>()
-  for (const [i, bench] of benches.entries()) {
-    for (const { setUp } of rank(box, bench, FOLLOWED)) followed.set(setUp.build.lure.id, setUp.build.lure)
+  for (const [i, context] of benches.entries()) {
+    for (const { setUp } of rank(box, context, FOLLOWED)) followed.set(setUp.build.lure.id, setUp.build.lure)
     yield (i + 1) / (2 * values.length)
   }
   const lures = [...followed.values()]
   const scores: (number | null)[][] = []
-  for (const [i, bench] of benches.entries()) {
-    scores.push(lures.map((lure) => bestOf(lure, box, bench)?.score ?? null))
+  for (const [i, context] of benches.entries()) {
+    scores.push(lures.map((lure) => bestOf(lure, box, context)?.score ?? null))
     yield 0.5 + (i + 1) / (2 * values.length)
   }
   const first = (row: readonly (number | null)[]) =>
     row.reduce<number>((best, s, k) => ((s ?? -1) > (row[best] ?? -1) ? k : best), -1)
   const leads = scores.map(first)
-  const reigns: Reign[] = []
+  const reigns: LeaderInterval[] = []
   let from = values[0] ?? knob.from
   for (let i = 1; i <= leads.length; i++) {
     const leader = itemAt(leads, i - 1)
@@ -105,8 +109,8 @@ export function* sweepSteps({ c, place, box, options }: Question, id: KnobId, co
       let [low, high] = [to, values[i] ?? to]
       for (let k = 0; k < HALVINGS; k++) {
         const middle = knob.log ? Math.sqrt(low * high) : (low + high) / 2
-        const bench = at(middle)
-        const pair = [leader, after].map((n) => bestOf(itemAt(lures, n), box, bench)?.score ?? -1)
+        const context = at(middle)
+        const pair = [leader, after].map((n) => bestOf(itemAt(lures, n), box, context)?.score ?? -1)
         if (itemAt(pair, 0) >= itemAt(pair, 1)) low = middle
         else high = middle
       }
@@ -127,7 +131,7 @@ export function* sweepSteps({ c, place, box, options }: Question, id: KnobId, co
 }
 
 /** The reign of the water as it is, and its neighbours; null where nobody reigns there. */
-export function reignAt({ reigns }: Pick<Sweep, 'reigns'>, value: number) {
+export function leaderAt({ reigns }: Pick<Sweep, 'reigns'>, value: number) {
   const i = reigns.findIndex((r) => value >= r.from - 1e-9 && value <= r.to + 1e-9)
   const now = reigns[i]
   return now ? { now, before: reigns[i - 1] ?? null, after: reigns[i + 1] ?? null } : null

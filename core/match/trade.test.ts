@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, fahrenheit, feet, water } from '../testing/world'
 import type { Conditions } from '../water'
-import { benchFor, matchWater, scoreSetUp, type MatchRow } from '.'
+import { createMatchContext, matchWater, scoreSetUp, type MatchRow } from '.'
 
 /** Waters written down from the facts of the trade (common practice): what must be near the top, what must not. */
 interface Scenario {
@@ -284,7 +284,7 @@ describe('what must hold in every water', () => {
     const row = matchWater(wood(0.2), PLACE, only, { schools: {}, limit: 1, lifts: 0 }).rows[0]
     if (!row) throw new Error('not ranked')
     const risks = [0.2, 0.4, 0.7, 1].map(
-      (density) => scoreSetUp(row.setUp, benchFor(wood(density), PLACE, only, { schools: {} })).thrown.risk,
+      (density) => scoreSetUp(row.setUp, createMatchContext(wood(density), PLACE, only, { schools: {} })).thrown.risk,
     )
     expect(risks).toEqual([...risks].sort((x, y) => x - y))
     expect(risks[3]).toBeGreaterThan(risks[0] ?? 1)

@@ -1,28 +1,28 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Box, type Lure } from '../tackle'
-import { benchFor, bestOf, lawBroken, rank, type Bench } from '.'
+import { createMatchContext, bestOf, lawBroken, rank, type MatchContext } from '.'
 import { countDowns, rodTips } from './cast-of'
-import { dressingsOf } from './dressed'
-import { glances } from './look'
+import { buildVariants } from './dressed'
+import { estimateCandidates } from './candidate-estimate'
 import { candidatesOf } from './candidates'
-import { rodThrows } from './outfit'
+import { rodCanCast } from './outfit'
 import { axisPoints, buildOffers, colourLiking } from './score'
-import { SNAG_LIMIT, glance, pathOffers, tryIt } from './throw'
-import { scoreSetUp, type Ranked } from './account'
+import { SNAG_LIMIT, estimateCastMetrics, pathOffers, evaluateCast } from './cast-evaluation'
+import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { SetUp } from './setup'
 
 /** The ranking's slow twin: no glance, no bound, no patience. Every dressing on every rigging in every way is thrown in full. */
-function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: Bench): SetUp[] {
+function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: MatchContext): SetUp[] {
   const family = familyOf(lure.family)
-  return dressingsOf(lure, box, reading).flatMap(({ build, motion }) =>
+  return buildVariants(lure, box, reading).flatMap(({ build, motion }) =>
     family.retrieves.map(retrieveOf).flatMap((retrieve) => {
       if (!worksOn(retrieve, build.mount.kind)) return []
       const pullMps = pullSpeedMps(retrieve, family.speedMps)
       return rodTips(build, retrieve, c).flatMap((rodTipM) =>
         countDowns(build, motion, retrieve, c, reading).flatMap((countDownS) =>
           riggings
-            .filter((r) => rodThrows(r.outfit.rod, build.massKg))
+            .filter((r) => rodCanCast(r.outfit.rod, build.massKg))
             .map(({ outfit, leader }) => ({
               build,
               outfit,
@@ -34,10 +34,10 @@ function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: Bench): SetU
     }),
   )
 }
-function bestOfAll(lure: Lure, box: Box, bench: Bench): Ranked | null {
+function bestOfAll(lure: Lure, box: Box, context: MatchContext): Ranked | null {
   let best: Ranked | null = null
-  for (const setUp of everySetUp(lure, box, bench)) {
-    const scored = scoreSetUp(setUp, bench)
+  for (const setUp of everySetUp(lure, box, context)) {
+    const scored = scoreSetUp(setUp, context)
     if (scored.thrown.risk <= SNAG_LIMIT && (!best || scored.score > best.score)) best = scored
   }
   return best
@@ -47,7 +47,7 @@ function demo(id: string, of: (lure: Lure, i: number) => boolean) {
   const place = WORLD.places.find((p) => p.id === id)
   if (!c || !place) throw new Error(`no ${id}`)
   const box = { ...WORLD.box, lures: WORLD.box.lures.filter(of) }
-  return { box, bench: benchFor(c, place, box, { schools: {} }) }
+  return { box, context: createMatchContext(c, place, box, { schools: {} }) }
 }
 const PLACES = ['vessamere-north', 'vessamere-south', 'quillskar', 'ottermoss']
 
@@ -55,11 +55,11 @@ describe('the ranking against its slow twin, which throws every cast', () => {
   it.each(PLACES.map((id, i) => [id, i] as const))(
     '%s: each lure’s set-up within 4 points of the best there is, most within ½',
     (id, nth) => {
-      const { box, bench } = demo(id, (_, i) => i % 6 === nth)
-      const fast = new Map(rank(box, bench, 50).map((r) => [r.setUp.build.lure.id, r.score]))
+      const { box, context } = demo(id, (_, i) => i % 6 === nth)
+      const fast = new Map(rank(box, context, 50).map((r) => [r.setUp.build.lure.id, r.score]))
       const gaps = box.lures.flatMap((lure) => {
-        if (lawBroken(lure, bench.place)) return []
-        const best = bestOfAll(lure, box, bench)
+        if (lawBroken(lure, context.place)) return []
+        const best = bestOfAll(lure, box, context)
         return best ? [best.score - (fast.get(lure.id) ?? 0)] : []
       })
       expect(gaps.length).toBeGreaterThan(6)
@@ -70,29 +70,29 @@ describe('the ranking against its slow twin, which throws every cast', () => {
     },
   )
   it('what cannot be fished has no best set-up in either', () => {
-    const { box, bench } = demo('quillskar', (l) => l.family === 'paddle-tail')
+    const { box, context } = demo('quillskar', (l) => l.family === 'paddle-tail')
     const bare = { ...box, heads: [], hooks: [] }
     for (const lure of bare.lures) {
-      expect(bestOf(lure, bare, bench)).toBeNull()
-      expect(bestOfAll(lure, bare, bench)).toBeNull()
+      expect(bestOf(lure, bare, context)).toBeNull()
+      expect(bestOfAll(lure, bare, context)).toBeNull()
     }
   })
 })
 
 describe('a short list', () => {
   it.each(PLACES)('%s: the first twelve are those of the long one, but for a point', (id) => {
-    const { box, bench } = demo(id, () => true)
-    const long = rank(box, bench, 100)
-    const short = rank(box, bench, 12)
+    const { box, context } = demo(id, () => true)
+    const long = rank(box, context, 100)
+    const short = rank(box, context, 12)
     expect(short).toHaveLength(12)
     short.forEach((row, i) => expect(Math.abs(row.score - (long[i]?.score ?? 0))).toBeLessThan(1))
     for (let i = 1; i < short.length; i++)
       expect(short[i]?.score ?? 0).toBeLessThanOrEqual((short[i - 1]?.score ?? 0) + 1e-9)
   })
   it('has no lure twice, and none that is not owned', () => {
-    const { box, bench } = demo('vessamere-north', () => true)
+    const { box, context } = demo('vessamere-north', () => true)
     const used = { ...box, lures: box.lures.map((l, i) => (i % 2 ? { ...l, count: 0 } : l)) }
-    const ids = rank(used, bench, 100).map((r) => r.setUp.build.lure.id)
+    const ids = rank(used, context, 100).map((r) => r.setUp.build.lure.id)
     expect(new Set(ids).size).toBe(ids.length)
     for (const id of ids) expect(used.lures.find((l) => l.id === id)?.count).toBeGreaterThan(0)
   })
@@ -100,12 +100,17 @@ describe('a short list', () => {
 
 describe('candidates', () => {
   it('come surest first, and “sure” is what their lines earn without the path', () => {
-    const { box, bench } = demo('vessamere-north', (_, i) => i % 9 === 0)
+    const { box, context } = demo('vessamere-north', (_, i) => i % 9 === 0)
     for (const lure of box.lures) {
-      const found = candidatesOf(lure, box, bench)
+      const found = candidatesOf(lure, box, context)
       found.forEach((candidate, i) => {
-        expect(candidate.sure).toBeLessThanOrEqual((found[i - 1]?.sure ?? Infinity) + 1e-9)
-        expect(candidate.sure).toBeCloseTo(Math.max(...candidate.onLines.map((l) => l.sure)), 8)
+        expect(candidate.pathIndependentScore).toBeLessThanOrEqual(
+          (found[i - 1]?.pathIndependentScore ?? Infinity) + 1e-9,
+        )
+        expect(candidate.pathIndependentScore).toBeCloseTo(
+          Math.max(...candidate.onLines.map((l) => l.pathIndependentScore)),
+          8,
+        )
         const thickness = candidate.onLines.map((l) => l.rigging.outfit.line.diameterM)
         expect(thickness).toEqual([...new Set(thickness)].sort((a, b) => a - b))
         expect(worksOn(candidate.handling.retrieve, candidate.dressed.build.mount.kind)).toBe(true)
@@ -113,43 +118,47 @@ describe('candidates', () => {
     }
   })
   it('sure points and path points make the score', () => {
-    const { box, bench } = demo('ottermoss', (_, i) => i % 12 === 3)
+    const { box, context } = demo('ottermoss', (_, i) => i % 12 === 3)
     for (const lure of box.lures)
-      for (const candidate of candidatesOf(lure, box, bench).slice(0, 3))
-        for (const { rigging, sure } of candidate.onLines.slice(0, 2)) {
+      for (const candidate of candidatesOf(lure, box, context).slice(0, 3))
+        for (const { rigging, pathIndependentScore: sure } of candidate.onLines.slice(0, 2)) {
           const { dressed, handling } = candidate
           const setUp = { build: dressed.build, outfit: rigging.outfit, leader: rigging.leader, handling }
-          const met = tryIt(setUp, dressed.motion, dressed.offer, bench.c, bench.reading)
-          const path = axisPoints(bench.demand.by.path, pathOffers(met), bench.demand)
-          expect(scoreSetUp(setUp, bench).score).toBeCloseTo(sure + path, 8)
+          const met = evaluateCast(setUp, dressed.motion, dressed.offer, context.c, context.reading)
+          const path = axisPoints(context.demand.by.path, pathOffers(met), context.demand)
+          expect(scoreSetUp(setUp, context).score).toBeCloseTo(sure + path, 8)
         }
   })
   it('a box is dressed once per density', () => {
-    const { box, bench } = demo('ottermoss', (_, i) => i < 3)
+    const { box, context } = demo('ottermoss', (_, i) => i < 3)
     const [lure] = box.lures
     if (!lure) throw new Error('no lure')
-    const first = dressingsOf(lure, box, bench.reading)
-    expect(dressingsOf(lure, box, bench.reading)).toBe(first)
-    expect(dressingsOf(lure, box, { tempC: bench.reading.tempC + 1, salinity: 0 })).not.toBe(first)
-    expect(dressingsOf(lure, { ...box }, bench.reading)).not.toBe(first)
+    const first = buildVariants(lure, box, context.reading)
+    expect(buildVariants(lure, box, context.reading)).toBe(first)
+    expect(buildVariants(lure, box, { tempC: context.reading.tempC + 1, salinity: 0 })).not.toBe(first)
+    expect(buildVariants(lure, { ...box }, context.reading)).not.toBe(first)
   })
 })
 
 describe('a glance', () => {
   it('tells the points of the path to within its own slack, nearly always', () => {
-    const { box, bench } = demo('vessamere-north', (_, i) => i % 4 === 1)
+    const { box, context } = demo('vessamere-north', (_, i) => i % 4 === 1)
     let out = 0
     let all = 0
     for (const lure of box.lures) {
-      for (const { candidate, onLine, slack } of glances(candidatesOf(lure, box, bench), bench, 0)) {
+      for (const { candidate, onLine, maxError: slack } of estimateCandidates(
+        candidatesOf(lure, box, context),
+        context,
+        0,
+      )) {
         const { dressed, handling } = candidate
         const { outfit, leader } = onLine.rigging
         const setUp = { build: dressed.build, outfit, leader, handling }
-        const points = (met: ReturnType<typeof glance>) =>
-          axisPoints(bench.demand.by.path, pathOffers(met), bench.demand)
-        const given = [setUp, dressed.motion, dressed.offer, bench.c, bench.reading] as const
+        const points = (met: ReturnType<typeof estimateCastMetrics>) =>
+          axisPoints(context.demand.by.path, pathOffers(met), context.demand)
+        const given = [setUp, dressed.motion, dressed.offer, context.c, context.reading] as const
         all += 1
-        if (Math.abs(points(glance(...given)) - points(tryIt(...given))) > slack) out += 1
+        if (Math.abs(points(estimateCastMetrics(...given)) - points(evaluateCast(...given))) > slack) out += 1
       }
     }
     expect(all).toBeGreaterThan(100)
@@ -158,14 +167,14 @@ describe('a glance', () => {
 })
 
 it('colour and build points are never negative and never more than their weight', () => {
-  const { box, bench } = demo('quillskar', (_, i) => i % 5 === 0)
-  const { demand } = bench
+  const { box, context } = demo('quillskar', (_, i) => i % 5 === 0)
+  const { demand } = context
   const most = (100 * demand.by.build.reduce((sum, d) => sum + d.weight, 0)) / demand.totalWeight
   for (const lure of box.lures)
-    for (const { offer } of dressingsOf(lure, box, bench.reading)) {
+    for (const { offer } of buildVariants(lure, box, context.reading)) {
       const points = axisPoints(
         demand.by.build,
-        buildOffers(offer, bench.contrastOf(lure.colour), bench.record.oddsOf(lure).share),
+        buildOffers(offer, context.contrastOf(lure.colour), context.record.oddsOf(lure).share),
         demand,
       )
       expect(points).toBeGreaterThanOrEqual(0)

@@ -1,29 +1,29 @@
 import { itemAt } from '../list'
 import { freeFallMps } from '../motion'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn } from '../tackle'
-import { scoreSetUp, type Ranked } from './account'
-import type { Bench } from './bench'
+import { scoreSetUp, type Ranked } from './score-breakdown'
+import type { MatchContext } from './match-context'
 import { countDowns, rodTips } from './cast-of'
-import { dressedIn } from './dressed'
+import { evaluateBuild } from './dressed'
 import type { SetUp } from './setup'
-import { SNAG_LIMIT } from './throw'
+import { SNAG_LIMIT } from './cast-evaluation'
 
 /**
  * The ways in which a set-up can be fished here as it is tied: every retrieve, count-down and rod height that its lure allows and that does not hang
  * up too often, each judged in full; best first. The set-up's own way is among them.
  */
-export function waysOf(setUp: SetUp, bench: Bench): Ranked[] {
+export function waysOf(setUp: SetUp, context: MatchContext): Ranked[] {
   const { build, handling } = setUp
-  const { c, reading } = bench
-  const { motion, speedMps } = dressedIn(build, bench.known(build.lure), reading)
-  const own = scoreSetUp(setUp, bench)
+  const { c, reading } = context
+  const { motion, speedMps } = evaluateBuild(build, context.known(build.lure), reading)
+  const own = scoreSetUp(setUp, context)
   const others = familyOf(build.lure.family).retrieves.flatMap((id) => {
     const retrieve = retrieveOf(id)
     if (!worksOn(retrieve, build.mount.kind)) return []
     const pullMps = pullSpeedMps(retrieve, speedMps)
     return countDowns(build, motion, retrieve, c, reading).flatMap((countDownS) =>
       rodTips(build, retrieve, c).map((rodTipM) =>
-        scoreSetUp({ ...setUp, handling: { retrieve, pullMps, countDownS, rodTipM } }, bench),
+        scoreSetUp({ ...setUp, handling: { retrieve, pullMps, countDownS, rodTipM } }, context),
       ),
     )
   })
@@ -49,7 +49,7 @@ export function workedDepthM({ path }: Ranked['thrown']): number {
 }
 
 /** How fast what is tied falls on a slack line in this water, m/s; 0 where it does not sink. */
-export function fallOf(build: SetUp['build'], bench: Bench): number {
-  const { motion } = dressedIn(build, bench.known(build.lure), bench.reading)
-  return Math.max(0, freeFallMps(motion, bench.reading.density))
+export function fallOf(build: SetUp['build'], context: MatchContext): number {
+  const { motion } = evaluateBuild(build, context.known(build.lure), context.reading)
+  return Math.max(0, freeFallMps(motion, context.reading.density))
 }

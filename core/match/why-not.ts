@@ -1,11 +1,11 @@
 import { buildsOf, type Box, type Lure } from '../tackle'
-import type { Ranked } from './account'
-import type { Bench } from './bench'
+import type { Ranked } from './score-breakdown'
+import type { MatchContext } from './match-context'
 import { compareParts } from './compare'
 import { lawBroken } from './law'
-import { rodThrows } from './outfit'
+import { rodCanCast } from './outfit'
 import { bestOf } from './rank'
-import type { Part } from './score'
+import type { ScoreTerm } from './score'
 
 /** Why a lure is not the answer here: its own best way of fishing beside the answer, or what forbids it. */
 export interface WhyNot {
@@ -21,8 +21,8 @@ export interface WhyNot {
 
 export interface Apart {
   /** Its own part, and that of the answer. */
-  readonly own: Part
-  readonly other: Part
+  readonly own: ScoreTerm
+  readonly other: ScoreTerm
   /** Points that it is behind. */
   readonly behind: number
 }
@@ -31,9 +31,9 @@ export interface Apart {
 const WORTH = 0.3
 const NAMED = 5
 
-export function whyNotLure(lure: Lure, answer: Ranked, box: Box, bench: Bench): WhyNot {
-  const ranked = lure.count > 0 ? bestOf(lure, box, bench) : null
-  if (!ranked) return { ranked, why: forbidden(lure, box, bench), behind: answer.score, worse: [], better: [] }
+export function whyNotLure(lure: Lure, answer: Ranked, box: Box, context: MatchContext): WhyNot {
+  const ranked = lure.count > 0 ? bestOf(lure, box, context) : null
+  if (!ranked) return { ranked, why: forbidden(lure, box, context), behind: answer.score, worse: [], better: [] }
   const apart = compareParts([ranked, answer]).flatMap(({ parts: [own, other] }): Apart[] =>
     own && other ? [{ own, other, behind: other.points - own.points }] : [],
   )
@@ -46,14 +46,14 @@ export function whyNotLure(lure: Lure, answer: Ranked, box: Box, bench: Bench): 
   }
 }
 
-function forbidden(lure: Lure, box: Box, bench: Bench): string {
+function forbidden(lure: Lure, box: Box, context: MatchContext): string {
   if (lure.count === 0) return 'there is none left in the box'
-  const law = lawBroken(lure, bench.place)
+  const law = lawBroken(lure, context.place)
   if (law) return law
   const builds = buildsOf(lure, box)
   if (builds.length === 0) return 'no hook or head in the box fits it'
-  if (bench.riggings.length === 0) return 'no rod, reel and line in the box hold this fish in this cover'
-  if (!builds.some((b) => bench.riggings.some((r) => rodThrows(r.outfit.rod, b.massKg))))
+  if (context.riggings.length === 0) return 'no rod, reel and line in the box hold this fish in this cover'
+  if (!builds.some((b) => context.riggings.some((r) => rodCanCast(r.outfit.rod, b.massKg))))
     return 'no rod that holds this fish throws its weight'
   return 'it would hang up or foul on cast after cast'
 }

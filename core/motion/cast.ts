@@ -1,4 +1,4 @@
-import { BY_WEIGHT, CAST_WITH_KG, FLIES, PITCH_M } from '../../data/casting'
+import { CAST_BY_MASS, CAST_WITH_KG, CAST_FACTOR_BY_BODY, PITCH_M } from '../../data/casting'
 import type { FamilyDefinition } from '../tackle'
 
 /**
@@ -14,7 +14,10 @@ export function castLengthM(
   where: 'cast' | 'pitch' | 'under-rod',
   ownM?: number,
 ): number {
-  const usual = comfortableM * Math.min(BY_WEIGHT.most, (massKg / CAST_WITH_KG) ** BY_WEIGHT.power) * FLIES[body]
-  const far = ownM === undefined ? usual : Math.min(ownM, comfortableM * BY_WEIGHT.most * FLIES[body])
+  const usual =
+    comfortableM *
+    Math.min(CAST_BY_MASS.most, (massKg / CAST_WITH_KG) ** CAST_BY_MASS.power) *
+    CAST_FACTOR_BY_BODY[body]
+  const far = ownM === undefined ? usual : Math.min(ownM, comfortableM * CAST_BY_MASS.most * CAST_FACTOR_BY_BODY[body])
   return where === 'pitch' ? Math.min(PITCH_M, far) : far
 }

@@ -5,7 +5,7 @@ import { buildsOf } from '../tackle'
 import {
   LABEL_CAST,
   followCast,
-  glanceCast,
+  estimateCast,
   motionOf,
   newTrack,
   retrievePath,
@@ -63,7 +63,7 @@ describe('a glance against the whole path', () => {
       const steady = plan({ motion, countDownS: 3 })
       followCast(steady, track, 200)
       const exact = meanDepth()
-      glanceCast(steady, track)
+      estimateCast(steady, track)
       return Math.abs(meanDepth() - exact)
     })
     expect(Math.max(...off)).toBeLessThan(0.5)
@@ -73,7 +73,7 @@ describe('a glance against the whole path', () => {
     const track = newTrack()
     fc.assert(
       fc.property(anyPlan, (p) => {
-        glanceCast(p, track)
+        estimateCast(p, track)
         expect(track.count).toBeGreaterThan(1)
         for (let i = 0; i < track.count; i++) {
           expect(track.z[i]).toBeGreaterThanOrEqual(-1e-9)
@@ -88,7 +88,7 @@ describe('a glance against the whole path', () => {
     const track = newTrack()
     const sample = fc.sample(anyPlan, { numRuns: 200, seed: 3 })
     const off = sample.map((p) => {
-      glanceCast(p, track)
+      estimateCast(p, track)
       const seen = trackShare(track, ZONE, p.depthM, null).withinReach
       return Math.abs(seen - shareInZone(retrievePath(p), ZONE, p.depthM, null).withinReach)
     })

@@ -11,7 +11,7 @@ const GLANCES = 8
  * 5 cm on most lures and half a metre on heavy spoons, otherwise to a beat's height; the ranking glances at every cast and throws only those
  * that may win. The track is written anew.
  */
-export function glanceCast(plan: CastPlan, track: Track): void {
+export function estimateCast(plan: CastPlan, track: Track): void {
   track.clear()
   const { castM, pullMps, pullS, restS } = plan
   if (plan.surface) {

@@ -7,7 +7,7 @@ export { dragFromFall, fallenM, secondsToFall } from './fall'
 export { crossSpeed, freeFallMps, lineTensionN } from './pull'
 export type { CastPlan } from './cast-plan'
 export { followCast, newTrack, retrievePath, type Path } from './path'
-export { glanceCast } from './glance'
+export { estimateCast } from './glance'
 
 export { shareInZone, trackShare, type Reach, type ZoneShare } from './zone'
 export { castLengthM } from './cast'

@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
-import { fallOf, sayRig, waysOf, workedDepthM, type Bench, type Ranked, type SetUp } from '../match'
-import { COLOUR_GROUPS, groupShares, lureAction, mouldOf } from '../tackle'
+import { fallOf, sayRig, waysOf, workedDepthM, type MatchContext, type Ranked, type SetUp } from '../match'
+import { COLOUR_GROUPS, groupShares, lureAction, modelKey } from '../tackle'
 import type { Carried, Way } from './outing'
 
 /** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
@@ -28,7 +28,7 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
 }
 
 /** A set-up of the match as it goes on the water: what it is, and every way it can be fished there, the match's own way first. */
-export function carry(setUp: SetUp, bench: Bench, id: string): Carried {
+export function carry(setUp: SetUp, bench: MatchContext, id: string): Carried {
   const { build, outfit } = setUp
   const { lure } = build
   const shares = groupShares(lure.colour)
@@ -49,7 +49,7 @@ export function carry(setUp: SetUp, bench: Bench, id: string): Carried {
     id,
     lureId: lure.id,
     name: lure.name,
-    mould: mouldOf(lure).slice(0, 200),
+    mould: modelKey(lure).slice(0, 200),
     family: lure.family,
     lengthM: lure.lengthM,
     colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { WORLD, water } from '../testing/world'
 import { at, logOf, rig } from '../testing/outing'
 import { chance } from '../chance'
-import { benchFor, rank, recordFor, scoreSetUp } from '../match'
+import { createMatchContext, rank, recordFor, scoreSetUp } from '../match'
 import { accountOf, type Said } from '../outing'
 import { believe, learn, rateAt } from '../rate'
 import { costsOf } from './costs'
@@ -364,15 +364,15 @@ describe('your water, your odds', () => {
   const options = { schools: {} }
   it('without a log nothing of the match changes', () => {
     const [without, empty] = [
-      benchFor(conditions, place, WORLD.box, options),
-      benchFor(conditions, place, WORLD.box, { ...options, record: [] }),
+      createMatchContext(conditions, place, WORLD.box, options),
+      createMatchContext(conditions, place, WORLD.box, { ...options, record: [] }),
     ]
     const first = (b: typeof without) => rank(WORLD.box, b, 5).map((r) => [r.key, r.score])
     expect(first(empty)).toEqual(first(without))
     expect(empty.demand.axes.some((a) => a.axis === 'record')).toBe(false)
   })
   it('with one it is an axis of its own, the score still the sum of its parts', () => {
-    const bench = benchFor(conditions, place, WORLD.box, { ...options, record: entries })
+    const bench = createMatchContext(conditions, place, WORLD.box, { ...options, record: entries })
     for (const row of rank(WORLD.box, bench, 6)) {
       const part = row.parts.find((p) => p.axis === 'record')
       expect(part?.causes[0]?.sentence).toMatch(/hours in water like this/)
@@ -418,7 +418,7 @@ describe('your water, your odds', () => {
   })
   it('more takes never lower the points of the lure that had them', () => {
     const bench = (takes: number) => {
-      const [first] = rank(WORLD.box, benchFor(conditions, place, WORLD.box, options), 1)
+      const [first] = rank(WORLD.box, createMatchContext(conditions, place, WORLD.box, options), 1)
       if (!first) throw new Error('no row')
       const { lure } = first.setUp.build
       const record = [
@@ -443,7 +443,7 @@ describe('your water, your odds', () => {
           hour: conditions.hour,
         },
       ]
-      return scoreSetUp(first.setUp, benchFor(conditions, place, WORLD.box, { ...options, record })).score
+      return scoreSetUp(first.setUp, createMatchContext(conditions, place, WORLD.box, { ...options, record })).score
     }
     const scores = [0, 1, 3, 9].map(bench)
     expect(scores).toEqual([...scores].sort((a, b) => a - b))

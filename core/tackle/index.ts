@@ -25,13 +25,13 @@ export {
   Sinker,
   Trailer,
   TRAILER_KINDS,
-  reelSits,
+  reelFitsRod,
   type Part,
   type PartKind,
   type PartOf,
 } from './parts'
 export { usualPart } from './usual-parts'
-export { rodSuits } from './rod-need'
+export { rodFit } from './rod-need'
 export { MOUNT_KINDS, type Action, type FamilyDefinition } from './family'
 
 export { drawPart } from './drawing/parts'
@@ -76,7 +76,7 @@ export { searchFor } from './search'
 export { colourAt, coloursOfPhoto, nearestColour, type Pixels } from './photo-colours'
 export { SETTLES, settled, type ScaleReading, type Settled } from './settle'
 export { freshCopy, seriesOf } from './series'
-export { mouldOf } from './mould'
+export { modelKey } from './model-key'
 export { doubles } from './doubles'
 export { careOf, fishOnHooks, type Care } from './wear'
 export { judgeRig, rigParts, type Judgement, type RigParts, type RigWater } from './joints/judge'

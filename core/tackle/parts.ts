@@ -199,6 +199,6 @@ export type Reel = z.infer<typeof Reel>
 export type Rod = z.infer<typeof Rod>
 
 /** Overhead reels sit on casting rods. */
-export function reelSits(rod: Pick<Rod, 'type'>, reel: Pick<Reel, 'type'>): boolean {
+export function reelFitsRod(rod: Pick<Rod, 'type'>, reel: Pick<Reel, 'type'>): boolean {
   return (rod.type === 'spinning') === (reel.type === 'spinning')
 }

@@ -17,7 +17,7 @@ function stepsOutside<T>(scale: readonly T[], [low, high]: readonly [T, T], valu
 const LOSS = { power: 0.3, action: 0.2 } as const
 
 /** How well a rod suits a need: 1 at ease, falling by each step outside, never below 0. */
-export function rodSuits(need: RodNeed, rod: Pick<Rod, 'power' | 'action'>): number {
+export function rodFit(need: RodNeed, rod: Pick<Rod, 'power' | 'action'>): number {
   const loss =
     LOSS.power * stepsOutside(ROD_POWERS, need.power, rod.power) +
     LOSS.action * stepsOutside(ROD_ACTIONS, need.action, rod.action)

@@ -15,7 +15,7 @@ import {
   lureMass,
   pullSpeedMps,
   retrieveOf,
-  rodSuits,
+  rodFit,
   worksOn,
 } from '.'
 
@@ -99,8 +99,8 @@ describe('facts of the trade (common practice)', () => {
   })
   it('fact 21: a medium rod with a softish tip suits crankbaits, a stiff heavy one does not', () => {
     const need = FAMILIES.find((f) => f.id === 'crankbait')!.rod
-    expect(rodSuits(need, { power: 'medium', action: 'moderate' })).toBe(1)
-    expect(rodSuits(need, { power: 'heavy', action: 'extra-fast' })).toBeLessThan(0.3)
+    expect(rodFit(need, { power: 'medium', action: 'moderate' })).toBe(1)
+    expect(rodFit(need, { power: 'heavy', action: 'extra-fast' })).toBeLessThan(0.3)
   })
   it('fact 1: a spinner works over a wider band of speeds than a spoon', () => {
     const band = (id: string) => {

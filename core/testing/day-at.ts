@@ -1,4 +1,4 @@
-import { benchFor, rank, USUAL_PRACTICE, rulesFor } from '../match'
+import { createMatchContext, rank, USUAL_PRACTICE, rulesFor } from '../match'
 import { carry, spotsOf, usualFeature, type Outing } from '../outing'
 import { speciesOf, type Conditions } from '../water'
 import type { DayOf } from './fished-day'
@@ -11,7 +11,10 @@ export function dayAt(placeId: string, over: Partial<Conditions> = {}): DayOf {
   const place = WORLD.places.find((p) => p.id === placeId)
   const water = { ...WORLD.waters.find((w) => w.placeId === placeId), ...over } as Conditions
   if (!place) throw new Error(`${placeId} is not in the demo`)
-  const bench = benchFor(water, place, WORLD.box, { schools: USUAL_PRACTICE.schools, rules: rulesFor(USUAL_PRACTICE) })
+  const bench = createMatchContext(water, place, WORLD.box, {
+    schools: USUAL_PRACTICE.schools,
+    rules: rulesFor(USUAL_PRACTICE),
+  })
   const carried = rank(WORLD.box, bench, CARRIED).map((row, i) => carry(row.setUp, bench, `rig-${i + 1}`))
   const feature = usualFeature(water)
   const spots = [...spotsOf(1, feature.id), ...spotsOf(2, feature.id).slice(0, 2)]

@@ -92,14 +92,14 @@ describe('a reading', () => {
     expect(share(0.5)).toBeLessThan(share(4))
   })
   it('open water has no cover to speak of, whatever its top was set to', () => {
-    const { facts } = reading({ cover: { kind: 'open', topM: 1, density: 0.8 } })
+    const { features: facts } = reading({ cover: { kind: 'open', topM: 1, density: 0.8 } })
     expect(facts.coverDensity).toBe(0)
     expect(facts.coverTopM).toBe(4)
   })
   it('knows for every species and forage what rules ask about', () => {
     for (const s of SPECIES)
       for (const f of FORAGE) {
-        const { facts } = reading({ speciesId: s.id, forage: { kind: f.id, lengthM: 0.05 } })
+        const { features: facts } = reading({ speciesId: s.id, forage: { kind: f.id, lengthM: 0.05 } })
         expect(facts.species).toBe(s.id)
         expect(facts.forageShade).toBe(f.shade)
         expect(facts.mouth).toBe(s.mouth)

@@ -21,7 +21,16 @@ export {
 export { SPECIES, speciesOf, waterKind, type Species } from './species'
 export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
 export { appetite, seasonOf, seasonThrough, tempChangeC, trendOf, waterWarms } from './season'
-export { Band, NUMBER_FACTS, TEXT_FACTS, holds, type Facts, type When, type NumberFact, type TextFact } from './when'
+export {
+  FuzzyRange,
+  NUMBER_FEATURES,
+  TEXT_FEATURES,
+  truthDegree,
+  type WaterFeatures,
+  type When,
+  type NumberFeature,
+  type TextFeature,
+} from './when'
 export { epochOf, readWater, type Reading } from './reading'
 export { TIDE_STATIONS, distanceKm, stationFor, tideAt, tideLevelM } from './tide'
 export { WaterReport, reportAt } from './report'

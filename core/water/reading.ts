@@ -6,7 +6,7 @@ import { lightPhase, luxAtDepth, surfaceLux, type LightPhase } from './light'
 import { appetite, seasonThrough, tempChangeC, trendOf, waterWarms, type Trend } from './season'
 import { waterKind, type Species } from './species'
 import { skyAt, sunTimes, type Sky, type SunTimes } from './sun'
-import type { Facts } from './when'
+import type { WaterFeatures } from './when'
 import { stirredDepthM } from './wind-mud'
 
 const HOUR_MS = 3_600_000
@@ -35,7 +35,7 @@ export interface Reading {
   readonly salinity: number
   readonly zone: HoldingZone
   /** What practice rules ask about. */
-  readonly facts: Facts
+  readonly features: WaterFeatures
 }
 
 /** Universal time of a local date and hour at a place, milliseconds. */
@@ -70,7 +70,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
   const forage = forageOf(c.forage.kind)
   const light = c.lightAs ?? lightPhase(sky)
   const hunger = appetite(species, c.waterTempC)
-  const bare: Facts = {
+  const bare: WaterFeatures = {
     waterTempC: c.waterTempC,
     visibilityM: c.visibilityM,
     windMps: c.windMps,
@@ -130,6 +130,6 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     tempC: c.waterTempC,
     salinity: place.salinity,
     zone,
-    facts: { ...bare, zoneTopM: zone.topM, zoneMidM, offBottomM: c.depthM - zone.bottomM },
+    features: { ...bare, zoneTopM: zone.topM, zoneMidM, offBottomM: c.depthM - zone.bottomM },
   }
 }

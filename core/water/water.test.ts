@@ -8,7 +8,7 @@ import {
   appetite,
   attenuationPerM,
   forageLengthM,
-  holds,
+  truthDegree,
   lightPhase,
   luxAtDepth,
   readWater,
@@ -18,7 +18,7 @@ import {
   waterDensity,
   waterViscosity,
   waterWarms,
-  type Facts,
+  type WaterFeatures,
 } from '.'
 
 const bass = speciesOf('largemouth-bass')!
@@ -147,16 +147,19 @@ describe('where fish hold', () => {
 })
 
 describe('conditions of a rule', () => {
-  const facts = reading({}).facts
-  const at = (over: Partial<Facts>): Facts => ({ ...facts, ...over })
+  const facts = reading({}).features
+  const at = (over: Partial<WaterFeatures>): WaterFeatures => ({ ...facts, ...over })
   it('an empty condition holds; a list asks for one of it', () => {
-    expect(holds({}, facts)).toBe(1)
-    expect(holds({ mood: ['active'] }, at({ mood: 'lethargic' }))).toBe(0)
+    expect(truthDegree({}, facts)).toBe(1)
+    expect(truthDegree({ mood: ['active'] }, at({ mood: 'lethargic' }))).toBe(0)
   })
   it('figures hold by degrees, and degrees multiply', () => {
-    expect(holds({ waterTempC: { below: [8, 12] } }, at({ waterTempC: 10 }))).toBeCloseTo(0.5)
+    expect(truthDegree({ waterTempC: { below: [8, 12] } }, at({ waterTempC: 10 }))).toBeCloseTo(0.5)
     expect(
-      holds({ waterTempC: { below: [8, 12] }, visibilityM: { above: [1, 3] } }, at({ waterTempC: 10, visibilityM: 2 })),
+      truthDegree(
+        { waterTempC: { below: [8, 12] }, visibilityM: { above: [1, 3] } },
+        at({ waterTempC: 10, visibilityM: 2 }),
+      ),
     ).toBeCloseTo(0.25)
   })
 })

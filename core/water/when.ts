@@ -4,7 +4,7 @@ import { z } from '../zod'
  * When a rule of practice holds, graded: 0 not at all … 1 fully. Text facts are one of a list; figures rise or fall between two bounds, so
  * that a degree more or less moves an answer a little and never flips it.
  */
-export const NUMBER_FACTS = [
+export const NUMBER_FEATURES = [
   'waterTempC',
   'visibilityM',
   'windMps',
@@ -28,7 +28,7 @@ export const NUMBER_FACTS = [
   'stirredM',
   'moonLit',
 ] as const
-export const TEXT_FACTS = [
+export const TEXT_FEATURES = [
   'sky',
   'cover',
   'season',
@@ -46,19 +46,19 @@ export const TEXT_FACTS = [
   'water',
   'singlesOnly',
 ] as const
-export type NumberFact = (typeof NUMBER_FACTS)[number]
-export type TextFact = (typeof TEXT_FACTS)[number]
+export type NumberFeature = (typeof NUMBER_FEATURES)[number]
+export type TextFeature = (typeof TEXT_FEATURES)[number]
 
-export type Facts = Readonly<Record<NumberFact, number> & Record<TextFact, string>>
+export type WaterFeatures = Readonly<Record<NumberFeature, number> & Record<TextFeature, string>>
 
 /** Rises from 0 to 1 between the two `above` bounds, falls from 1 to 0 between the two `below` bounds. */
-export const Band = z.strictObject({
+export const FuzzyRange = z.strictObject({
   above: z.tuple([z.number(), z.number()]).readonly().optional(),
   below: z.tuple([z.number(), z.number()]).readonly().optional(),
 })
 
-export type When = { readonly [F in NumberFact]?: z.infer<typeof Band> } & {
-  readonly [F in TextFact]?: readonly string[]
+export type When = { readonly [F in NumberFeature]?: z.infer<typeof FuzzyRange> } & {
+  readonly [F in TextFeature]?: readonly string[]
 }
 
 function ramp(value: number, [from, to]: readonly [number, number]): number {
@@ -67,13 +67,13 @@ function ramp(value: number, [from, to]: readonly [number, number]): number {
 }
 
 /** Degree to which all parts of a condition hold: their product. An empty condition always holds. */
-export function holds(when: When, facts: Facts): number {
+export function truthDegree(when: When, facts: WaterFeatures): number {
   let degree = 1
-  for (const fact of TEXT_FACTS) {
+  for (const fact of TEXT_FEATURES) {
     const wanted = when[fact]
     if (wanted && !wanted.includes(facts[fact])) return 0
   }
-  for (const fact of NUMBER_FACTS) {
+  for (const fact of NUMBER_FEATURES) {
     const band = when[fact]
     if (band?.above) degree *= ramp(facts[fact], band.above)
     if (band?.below) degree *= 1 - ramp(facts[fact], band.below)

@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { line } from 'd3-shape'
 import { scaleLinear } from 'd3-scale'
-import { axisOf, compareParts, sayCause, sayGiven, sayRig, scoreSetUp, setUpKey, type Part } from '../../../core/match'
+import {
+  axisOf,
+  compareParts,
+  sayCause,
+  sayGiven,
+  sayRig,
+  scoreSetUp,
+  setUpKey,
+  type ScoreTerm,
+} from '../../../core/match'
 import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
 import { useCompare } from '~/stores/compare'
@@ -14,24 +23,24 @@ const compare = useCompare()
 const match = useMatch()
 const water = useWater()
 const settings = useSettings()
-const { bench } = useJudged()
+const { context } = useJudged()
 const { show } = useMeasure()
 
 const rows = computed(() => {
-  const on = bench.value
+  const on = context.value
   return on ? compare.setUps.map((s) => scoreSetUp(s, on)) : []
 })
 const lines = computed(() => compareParts(rows.value))
 const all = ref(false)
 const SHOWN = 12
 const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, SHOWN)))
-const nameOf = (parts: readonly (Part | null)[]) => {
+const nameOf = (parts: readonly (ScoreTerm | null)[]) => {
   const part = parts.find((p) => p !== null)
   if (!part) return ''
   return part.axis === 'habit' ? sayCause(part) : axisOf(part.axis).name
 }
-const most = (parts: readonly (Part | null)[]) => Math.max(...parts.map((p) => (p ? p.points + p.lost : 0)), 0.01)
-const best = (parts: readonly (Part | null)[], p: Part | null) =>
+const most = (parts: readonly (ScoreTerm | null)[]) => Math.max(...parts.map((p) => (p ? p.points + p.lost : 0)), 0.01)
+const best = (parts: readonly (ScoreTerm | null)[], p: ScoreTerm | null) =>
   p !== null && p.points > 0.05 && p.points >= Math.max(...parts.map((o) => o?.points ?? 0)) - 0.05
 /** Dashes tell the paths apart without their colours. */
 const DASHES = ['', '9 5', '3 4', '14 4 3 4']

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sayCause, sayGiven, type MatchRow, type Part } from '../../../core/match'
+import { sayCause, sayGiven, type MatchRow, type ScoreTerm } from '../../../core/match'
 import { useSettings } from '~/stores/settings'
 
 /** The account of a set-up: what won points and what lost them, each in a sentence with its figures. */
@@ -10,7 +10,7 @@ const LEAST = 0.4
 const all = ref(false)
 
 const sign = computed(() => (props.side === 'won' ? '+' : '−'))
-const worth = (p: Part) => (props.side === 'won' ? p.points : p.lost)
+const worth = (p: ScoreTerm) => (props.side === 'won' ? p.points : p.lost)
 const parts = computed(() => props.row.parts.filter((p) => worth(p) >= LEAST).sort((a, b) => worth(b) - worth(a)))
 /** What is too small to name, together: so that what is shown adds up. */
 const small = computed(() => props.row.parts.reduce((sum, p) => (worth(p) < LEAST ? sum + worth(p) : sum), 0))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { line } from 'd3-shape'
 import { scaleLinear, scaleLog } from 'd3-scale'
-import { KNOBS, knobValue, knobOf, turned } from '../../../core/match'
+import { SWEEP_PARAMETERS, parameterValue, sweepParameterOf, withParameter } from '../../../core/match'
 import { useSweep } from '~/composables/useSweep'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -18,12 +18,12 @@ const M = { left: 40, right: 150, top: 14, bottom: 34 }
 const at = ref<number | null>(null)
 watch(
   () => [moving.value, JSON.stringify(water.current)],
-  () => (at.value = water.current ? knobValue(water.current, moving.value) : null),
+  () => (at.value = water.current ? parameterValue(water.current, moving.value) : null),
   { immediate: true },
 )
-const own = computed(() => (water.current ? knobValue(water.current, moving.value) : 0))
+const own = computed(() => (water.current ? parameterValue(water.current, moving.value) : 0))
 const x = computed(() => {
-  const knob = knobOf(moving.value)
+  const knob = sweepParameterOf(moving.value)
   const ends = [knob.from, knob.to] as const
   return (knob.log ? scaleLog() : scaleLinear())
     .domain(ends)
@@ -69,7 +69,7 @@ const order = computed(() => {
     .sort((p, q) => q.score - p.score)
     .slice(0, 6)
 })
-const knob = computed(() => knobOf(moving.value))
+const knob = computed(() => sweepParameterOf(moving.value))
 /** The slider runs in proportion where the knob does. */
 const slide = computed({
   get: () => {
@@ -86,9 +86,9 @@ const say = (v: number) => sayKnob(knob.value, v, settings.system)
 const moved = computed(() => at.value !== null && Math.abs(at.value - own.value) > 1e-6)
 function take() {
   if (!water.current || at.value === null) return
-  water.change(turned(water.current, moving.value, at.value))
+  water.change(withParameter(water.current, moving.value, at.value))
 }
-const items = computed(() => KNOBS.map((k) => ({ value: k.id, title: k.name })))
+const items = computed(() => SWEEP_PARAMETERS.map((k) => ({ value: k.id, title: k.name })))
 const reigns = computed(() =>
   (sweep.value?.reigns ?? []).map((r) => ({
     ...r,

@@ -1,9 +1,9 @@
-import type { Hinge, Knob, Sweep } from '../../../core/match'
+import type { DecisiveQuestion, SweepParameter, Sweep } from '../../../core/match'
 import { showMeasure, type UnitSystem } from '../../../core/quantity'
 import type { Holds } from '~/stores/doubts'
 
 /** Value of a moved condition as an angler says it. */
-export function sayKnob(knob: Pick<Knob, 'role'>, value: number, system: UnitSystem): string {
+export function sayKnob(knob: Pick<SweepParameter, 'role'>, value: number, system: UnitSystem): string {
   if (knob.role === 'hour') {
     const minutes = Math.round(value * 60) % 1440
     return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
@@ -27,8 +27,8 @@ export function sayHolds({ sweep, now, before, after }: Holds, system: UnitSyste
 }
 
 /** “Colour: by clarity Waglet Rib 95, by the sky Plainstick 100.” */
-export function sayHinge({ first, second }: Pick<Hinge, 'first' | 'second'>): string {
-  const of = (r: Hinge['first'], other: Hinge['first']) => {
+export function sayHinge({ first, second }: Pick<DecisiveQuestion, 'first' | 'second'>): string {
+  const of = (r: DecisiveQuestion['first'], other: DecisiveQuestion['first']) => {
     const { build, handling } = r.setUp
     const same = build.lure.id === other.setUp.build.lure.id
     return same ? `${build.lure.name}, ${handling.retrieve.name.toLowerCase()}` : build.lure.name

@@ -6,13 +6,13 @@ import {
   FORAGE,
   LIGHTS,
   MOODS,
-  NUMBER_FACTS,
+  NUMBER_FEATURES,
   SEASONS,
   SKIES,
   SPECIES,
   TIDES,
-  type NumberFact,
-  type TextFact,
+  type NumberFeature,
+  type TextFeature,
 } from '../../../core/water'
 import { capital } from '~/components/form/choices'
 import { plain } from '~/composables/plain'
@@ -30,7 +30,7 @@ const match = useMatch()
 const draft = reactive<RuleDraft>(props.rule ? draftOf(props.rule) : newDraft(`own-${crypto.randomUUID()}`))
 const made = computed(() => ruleOf(draft))
 
-const VALUES: Partial<Record<TextFact, readonly string[]>> = {
+const VALUES: Partial<Record<TextFeature, readonly string[]>> = {
   mood: MOODS,
   sky: SKIES,
   light: LIGHTS,
@@ -41,11 +41,11 @@ const VALUES: Partial<Record<TextFact, readonly string[]>> = {
   tide: TIDES,
   water: ['fresh', 'brackish', 'salt'],
 }
-const FIGURES: readonly NumberFact[] = NUMBER_FACTS.filter(
+const FIGURES: readonly NumberFeature[] = NUMBER_FEATURES.filter(
   (f) => NUMBER_WORDS[f].role !== null || f === 'month' || f === 'hour',
 )
 const facts = [
-  ...(Object.keys(VALUES) as TextFact[]).map((value) => ({
+  ...(Object.keys(VALUES) as TextFeature[]).map((value) => ({
     value: `is ${value}`,
     title: `${capital(TEXT_WORDS[value])} is …`,
   })),
@@ -59,12 +59,14 @@ watch(adding, async (key) => {
   if (!key) return
   const [kind, fact] = key.split(' ') as [Condition['kind'], string]
   draft.conditions.push(
-    kind === 'is' ? { kind, fact: fact as TextFact, values: [] } : { kind, fact: fact as NumberFact, value: null },
+    kind === 'is'
+      ? { kind, fact: fact as TextFeature, values: [] }
+      : { kind, fact: fact as NumberFeature, value: null },
   )
   await nextTick()
   adding.value = null
 })
-const titled = (fact: TextFact) =>
+const titled = (fact: TextFeature) =>
   (VALUES[fact] ?? []).map((value) => ({ value, title: capital(sayFactValue(fact, value)) }))
 function change(i: number, over: object) {
   draft.conditions[i] = { ...draft.conditions[i], ...over } as Condition

@@ -1,10 +1,10 @@
 import { OwnRule, type OfferTest } from '../../../core/match'
-import type { NumberFact, TextFact } from '../../../core/water'
+import type { NumberFeature, TextFeature } from '../../../core/water'
 
 /** One condition as it is typed. */
 export type Condition =
-  | { readonly kind: 'over' | 'under'; readonly fact: NumberFact; readonly value: number | null }
-  | { readonly kind: 'is'; readonly fact: TextFact; readonly values: readonly string[] }
+  | { readonly kind: 'over' | 'under'; readonly fact: NumberFeature; readonly value: number | null }
+  | { readonly kind: 'is'; readonly fact: TextFeature; readonly values: readonly string[] }
 
 /** A rule as it is typed. */
 export interface RuleDraft {
@@ -75,12 +75,12 @@ export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: fa
 /** The draft of a rule that is kept already. */
 export function draftOf(rule: OwnRule): RuleDraft {
   const conditions = Object.entries(rule.when).flatMap(([fact, value]): Condition[] => {
-    if (Array.isArray(value)) return [{ kind: 'is', fact: fact as TextFact, values: value as string[] }]
+    if (Array.isArray(value)) return [{ kind: 'is', fact: fact as TextFeature, values: value as string[] }]
     const band = value as { above?: readonly [number, number]; below?: readonly [number, number] }
     const middle = ([a, b]: readonly [number, number]) => (a + b) / 2
     return [
-      ...(band.above ? [{ kind: 'over' as const, fact: fact as NumberFact, value: middle(band.above) }] : []),
-      ...(band.below ? [{ kind: 'under' as const, fact: fact as NumberFact, value: middle(band.below) }] : []),
+      ...(band.above ? [{ kind: 'over' as const, fact: fact as NumberFeature, value: middle(band.above) }] : []),
+      ...(band.below ? [{ kind: 'under' as const, fact: fact as NumberFeature, value: middle(band.below) }] : []),
     ]
   })
   const base = { ...newDraft(rule.id), sentence: rule.sentence, conditions }

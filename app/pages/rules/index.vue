@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RULE_GROUPS, sayEffects, sayWhen, schoolShare, type OwnRule, type Rule } from '../../../core/match'
-import { holds } from '../../../core/water'
+import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -18,8 +18,8 @@ const ONLY = [
   { value: 'changed', title: 'Weighed otherwise' },
 ]
 const degree = (rule: Rule) => {
-  const facts = water.reading?.facts
-  return facts ? holds(rule.when, facts) * schoolShare(rule, box.practice.schools, facts) : 0
+  const facts = water.reading?.features
+  return facts ? truthDegree(rule.when, facts) * schoolShare(rule, box.practice.schools, facts) : 0
 }
 const weightOf = (rule: Pick<Rule, 'id'>) => box.practice.weights[rule.id] ?? 1
 const matches = (rule: Rule) => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RULE_GROUPS, SCHOOLS, secondShare, type Practice, type Rule, type School } from '../../../core/match'
-import { holds } from '../../../core/water'
+import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
@@ -16,14 +16,14 @@ const sides = (s: School) => [
   { value: 'both' as const, title: 'Weigh both' },
 ]
 const share = (s: School) => {
-  const facts = water.reading?.facts
+  const facts = water.reading?.features
   return facts ? secondShare(s, box.practice.schools, facts) : 0
 }
 const rules = RULE_GROUPS.flatMap((g) => g.rules as readonly Rule[])
 /** Rules of a school that speak in the water of today. */
 const speaking = (s: School) => {
-  const facts = water.reading?.facts
-  return facts ? rules.filter((r) => r.school?.startsWith(`${s.id}.`) && holds(r.when, facts) > 0.05).length : 0
+  const facts = water.reading?.features
+  return facts ? rules.filter((r) => r.school?.startsWith(`${s.id}.`) && truthDegree(r.when, facts) > 0.05).length : 0
 }
 function choose(s: School, side: Side | undefined) {
   const { [s.id]: _, ...rest } = box.practice.schools

@@ -1,6 +1,6 @@
 import { LOOSE_STYLES } from '../../../data/hooks'
 import { JOINT_LIMITS as LIMITS } from '../../../data/joints'
-import { COVER_TAKES, MOUNT_SNAG } from '../../../data/snags'
+import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../../../data/snags'
 import { BITE_PROOF_M, EASY_TURNS, KNOT, ROD_LINE_SLACK, ROD_LURE_SLACK, WEAK_LINK } from '../../../data/tackle-limits'
 import { TRAILER_ADDS } from '../../../data/trailers'
 import { showMeasure, type UnitSystem } from '../../quantity'
@@ -8,7 +8,7 @@ import { GAP_BAND, hookFits, trailerFits } from '../builds'
 import { hookGapM, type HookSize } from '../hook-size'
 import { hookPoints, sayHooks, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass } from '../lure'
-import { ROD_POWERS, reelSits, type Rod } from '../parts'
+import { ROD_POWERS, reelFitsRod, type Rod } from '../parts'
 import type { Finding, JointId, RigParts, RigWater } from './judge'
 
 type Test = (rig: RigParts, water: RigWater, system: UnitSystem) => Finding
@@ -93,7 +93,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   },
   'point-cover': (rig, { cover }) => {
     const bare = exposure(rig)
-    const takes = (COVER_TAKES as Readonly<Record<string, number>>)[cover.kind] ?? 0
+    const takes = (SNAG_RATE_BY_COVER as Readonly<Record<string, number>>)[cover.kind] ?? 0
     if (bare === null || takes === 0) return null
     const snag = bare * takes * (0.5 + 0.5 * cover.density)
     const figures = { cover: cover.kind }
@@ -126,7 +126,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'reel-rod': ({ reel, rod }) => {
     if (!reel || !rod) return null
     const figures = { reel: reel.type, rod: rod.type }
-    return reelSits(rod, reel) ? good(figures) : wrong(figures)
+    return reelFitsRod(rod, reel) ? good(figures) : wrong(figures)
   },
   'reel-speed': ({ lure, reel }, _, system) => {
     if (!lure || !reel) return null
@@ -228,8 +228,8 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'stinger-cover': ({ lure, stinger }, { cover }) => {
     const has = stinger || (lure?.family === 'spinnerbait' && lure.traits.stinger)
     if (!has) return null
-    const takes = (COVER_TAKES as Readonly<Record<string, number>>)[cover.kind] ?? 0
-    return takes > COVER_TAKES.clay ? wrong({ cover: cover.kind }) : good()
+    const takes = (SNAG_RATE_BY_COVER as Readonly<Record<string, number>>)[cover.kind] ?? 0
+    return takes > SNAG_RATE_BY_COVER.clay ? wrong({ cover: cover.kind }) : good()
   },
   'hook-count': ({ lure, stinger }) => {
     if (!lure?.hooks) return null

@@ -1,39 +1,44 @@
-import type { Bench } from './bench'
+import type { MatchContext } from './match-context'
 import { handOffers } from './candidates'
-import { dressedIn } from './dressed'
+import { evaluateBuild } from './dressed'
 import { isMet } from './habit'
 import type { Offer } from './offer'
-import { reelEase, riggingOf, rodAndLineAgreement } from './outfit'
-import { axisParts, buildOffers, colourPart, habitPart, inOrder, type Part } from './score'
+import { gearRatioFit, tackleOf, rodAndLineAgreement } from './outfit'
+import { axisParts, buildOffers, colourPart, habitPart, inOrder, type ScoreTerm } from './score'
 import { setUpKey, type SetUp } from './setup'
-import { pathOffers, throwIt, type Thrown } from './throw'
+import { pathOffers, simulateCast, type CastResult } from './cast-evaluation'
 
 export interface Ranked {
   readonly key: string
   readonly setUp: SetUp
   /** 0 … 100: the sum of the points of its parts. */
   readonly score: number
-  readonly parts: readonly Part[]
-  readonly thrown: Thrown
+  readonly parts: readonly ScoreTerm[]
+  readonly thrown: CastResult
 }
 
 /** Order of equals: the higher score, then the smaller key of the parts, so that the same inputs give the same list. */
-export function better(a: { score: number; key: string }, b: { score: number; key: string }): boolean {
+export function ranksBefore(a: { score: number; key: string }, b: { score: number; key: string }): boolean {
   return a.score > b.score + 1e-9 || (Math.abs(a.score - b.score) <= 1e-9 && a.key < b.key)
 }
 
 /** The full account of one given set-up in one water. */
-export function scoreSetUp(setUp: SetUp, bench: Bench): Ranked {
-  const { c, reading } = bench
-  const { motion, offer } = dressedIn(setUp.build, bench.known(setUp.build.lure), reading)
-  return account(setUp, offer, throwIt(setUp, motion, offer, c, reading), bench)
+export function scoreSetUp(setUp: SetUp, context: MatchContext): Ranked {
+  const { c, reading } = context
+  const { motion, offer } = evaluateBuild(setUp.build, context.known(setUp.build.lure), reading)
+  return scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, c, reading), context)
 }
 
-export function account(setUp: SetUp, offer: Offer, thrown: Thrown, { c, demand, contrastOf, record }: Bench): Ranked {
+export function scoreBreakdown(
+  setUp: SetUp,
+  offer: Offer,
+  thrown: CastResult,
+  { c, demand, contrastOf, record }: MatchContext,
+): Ranked {
   const { build, outfit, leader, handling } = setUp
   const { retrieve, pullMps } = handling
-  const rigging = riggingOf(outfit, leader)
-  const tackle = rodAndLineAgreement(build, rigging) * reelEase(outfit.reel, retrieve, pullMps)
+  const rigging = tackleOf(outfit, leader)
+  const tackle = rodAndLineAgreement(build, rigging) * gearRatioFit(outfit.reel, retrieve, pullMps)
   const parts = inOrder([
     ...axisParts(
       demand.by.build,

@@ -3,7 +3,7 @@ import { colourOf, type Box, type Colouring, type Lure } from '../tackle'
 import { readWater, speciesOf, underwater, type Conditions, type Place, type Reading, type Species } from '../water'
 import { demandOf, type Demand } from './demand'
 import { recordFor, type OwnRecord, type RecordEntry } from './own-record'
-import { riggingsOf, type Rigging } from './outfit'
+import { tackleOptions, type Tackle } from './outfit'
 import { RULES, type Rule, type SchoolChoice } from './rule'
 
 export interface MatchOptions {
@@ -16,7 +16,7 @@ export interface MatchOptions {
 }
 
 /** All that stands still while one water is matched. */
-export interface Bench {
+export interface MatchContext {
   readonly c: Conditions
   readonly place: Place
   readonly schools: SchoolChoice
@@ -24,7 +24,7 @@ export interface Bench {
   readonly reading: Reading
   readonly demand: Demand
   /** What the lures may be hung on here. */
-  readonly riggings: readonly Rigging[]
+  readonly riggings: readonly Tackle[]
   /** What tests say of a lure; null where there are none. */
   readonly known: (lure: Lure) => Known | null
   /** How far a colouring stands out where the fish are, 0 … 1. */
@@ -34,17 +34,17 @@ export interface Bench {
 }
 
 /** @throws Error when the conditions name a species that data/species does not hold */
-export function benchFor(
+export function createMatchContext(
   c: Conditions,
   place: Place,
   box: Box,
   options: Pick<MatchOptions, 'schools' | 'rules' | 'record'>,
-): Bench {
+): MatchContext {
   const species = speciesOf(c.speciesId)
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
   const reading = readWater(c, place, species)
   const record = recordFor(options.record ?? [], c)
-  const demand = demandOf(reading.facts, options.schools, options.rules ?? RULES, record)
+  const demand = demandOf(reading.features, options.schools, options.rules ?? RULES, record)
   return {
     c,
     place,
@@ -52,7 +52,7 @@ export function benchFor(
     species,
     reading,
     demand,
-    riggings: riggingsOf(box, species, c),
+    riggings: tackleOptions(box, species, c),
     known: (lure) => testedIn(box, lure),
     contrastOf: contrastsIn(reading, c),
     record,
@@ -63,7 +63,7 @@ export function benchFor(
 const LEVEL_SHARE = 0.8
 
 /** Contrast of colourings in the middle of the zone; each is worked out once. */
-function contrastsIn({ zone, zoneLux }: Reading, { visibilityM }: Conditions): Bench['contrastOf'] {
+function contrastsIn({ zone, zoneLux }: Reading, { visibilityM }: Conditions): MatchContext['contrastOf'] {
   const water = underwater({ visibilityM, depthM: (zone.topM + zone.bottomM) / 2, lux: zoneLux })
   const found = new Map<string, number>()
   return ({ back, flank, belly }) => {

@@ -1,7 +1,7 @@
-import { COVER_TAKES, DENSITY_RISK, SNAG_LIMIT, TOUCH_RISK } from '../../data/snags'
+import { SNAG_RATE_BY_COVER, DENSITY_RISK, SNAG_LIMIT, TOUCH_RISK } from '../../data/snags'
 import {
   followCast,
-  glanceCast,
+  estimateCast,
   newTrack,
   trackShare,
   type BuildMotion,
@@ -17,7 +17,7 @@ import type { Offers } from './score'
 import type { SetUp } from './setup'
 
 /** A set-up thrown into this water: the cast, its path, and how it meets zone, bottom and cover. */
-export interface Thrown {
+export interface CastResult {
   readonly plan: CastPlan
   readonly path: Path
   readonly share: ZoneShare
@@ -30,34 +30,34 @@ export { SNAG_LIMIT }
 function snagRisk(offer: Pick<Offer, 'snag'>, share: ZoneShare, c: Conditions): number {
   const met = Math.min(1, share.inCover + TOUCH_RISK * share.touching)
   const thick = DENSITY_RISK.sparse + DENSITY_RISK.thickAdds * c.cover.density
-  return offer.snag * COVER_TAKES[c.cover.kind] * Math.min(1, met * thick)
+  return offer.snag * SNAG_RATE_BY_COVER[c.cover.kind] * Math.min(1, met * thick)
 }
 
 const coverTop = (c: Conditions) => (c.cover.kind === 'open' ? null : c.cover.topM)
 
 /** How a cast meets zone, bottom and cover, without its path. */
-export type Met = Pick<Thrown, 'plan' | 'share' | 'risk'>
+export type CastMetrics = Pick<CastResult, 'plan' | 'share' | 'risk'>
 
 /** Every cast is written here and read at once. */
 const track = newTrack()
 
 type Follow = (plan: CastPlan, onto: typeof track) => void
 
-function meet(
+function measureCast(
   follow: Follow,
   setUp: SetUp,
   motion: BuildMotion,
   offer: Pick<Offer, 'snag'>,
   c: Conditions,
   reading: Reading,
-): Met {
+): CastMetrics {
   const plan = castPlanOf(setUp, motion, c, reading)
   follow(plan, track)
   const share = trackShare(track, reachOf(c, reading), c.depthM, coverTop(c))
   return { plan, share, risk: snagRisk(offer, share, c) }
 }
 
-type Thrower<Out> = (
+type CastEvaluator<Out> = (
   setUp: SetUp,
   motion: BuildMotion,
   offer: Pick<Offer, 'snag'>,
@@ -65,15 +65,15 @@ type Thrower<Out> = (
   reading: Reading,
 ) => Out
 
-export const tryIt: Thrower<Met> = (...given) => meet(followCast, ...given)
+export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCast(followCast, ...given)
 
 /** The same from a glance at the path: near enough to tell which casts are worth throwing. */
-export const glance: Thrower<Met> = (...given) => meet(glanceCast, ...given)
+export const estimateCastMetrics: CastEvaluator<CastMetrics> = (...given) => measureCast(estimateCast, ...given)
 
 /** The cast with its path, to keep and to draw. */
-export const throwIt: Thrower<Thrown> = (...given) => ({ ...tryIt(...given), path: track.path() })
+export const simulateCast: CastEvaluator<CastResult> = (...given) => ({ ...evaluateCast(...given), path: track.path() })
 
-export function pathOffers({ share, risk }: Pick<Thrown, 'share' | 'risk'>): Offers {
+export function pathOffers({ share, risk }: Pick<CastResult, 'share' | 'risk'>): Offers {
   return {
     zone: share.withinReach,
     bottom: share.onBottom,
