@@ -1,4 +1,5 @@
 import { chance } from '../chance'
+import { itemAt } from '../list'
 import { dayAt } from './day-at'
 import { fishDay, type Angler } from './fished-day'
 
@@ -29,16 +30,10 @@ const RESAMPLES = 2000
 export function takesRatio(a: readonly number[], b: readonly number[]): Ratio {
   const rng = chance(7)
   const ratioOn = (days: readonly number[]) =>
-    days.reduce((sum, day) => sum + itemOf(a, day), 0) / days.reduce((sum, day) => sum + itemOf(b, day), 0)
+    days.reduce((sum, day) => sum + itemAt(a, day), 0) / days.reduce((sum, day) => sum + itemAt(b, day), 0)
   const all = a.map((_, day) => day)
   const drawn = Array.from({ length: RESAMPLES }, () => ratioOn(all.map(() => rng.pick(all)))).sort((x, y) => x - y)
-  return { is: ratioOn(all), low: itemOf(drawn, 0.05 * RESAMPLES), high: itemOf(drawn, 0.95 * RESAMPLES - 1) }
-}
-
-function itemOf(list: readonly number[], index: number): number {
-  const value = list[index]
-  if (value === undefined) throw new RangeError(`no day ${index}`)
-  return value
+  return { is: ratioOn(all), low: itemAt(drawn, 0.05 * RESAMPLES), high: itemAt(drawn, 0.95 * RESAMPLES - 1) }
 }
 
 export const ratioText = ({ is, low, high }: Ratio) =>
