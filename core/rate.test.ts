@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { chance } from './chance'
-import { believe, chanceHigher, learn, meanRate, rateAt, showRate } from './rate'
+import { seededRandom } from './random'
+import { gammaPrior, probabilityGreater, updatePosterior, meanRate, rateQuantile, credibleInterval } from './rate'
 import { gammaBelow, gammaQuantile } from './statistics'
 
 describe('gamma–Poisson rates', () => {
@@ -27,37 +27,37 @@ describe('gamma–Poisson rates', () => {
     )
   })
   it('a count moves the belief from the prior to what was seen', () => {
-    const prior = believe(0.02, 2)
+    const prior = gammaPrior(0.02, 2)
     expect(meanRate(prior)).toBeCloseTo(0.02)
-    const few = learn(prior, 3, 60)
-    const many = learn(prior, 300, 6000)
+    const few = updatePosterior(prior, 3, 60)
+    const many = updatePosterior(prior, 300, 6000)
     expect(meanRate(few)).toBeGreaterThan(0.02)
     expect(meanRate(few)).toBeLessThan(0.05)
     expect(meanRate(many)).toBeCloseTo(0.05, 2)
-    const width = (b: typeof few) => showRate(b).high - showRate(b).low
+    const width = (b: typeof few) => credibleInterval(b).high - credibleInterval(b).low
     expect(width(many)).toBeLessThan(width(few))
   })
-  it('clumping widens the interval and leaves its middle nearly where it was', () => {
-    const prior = believe(0.02, 1)
-    const [plain, clumped] = [learn(prior, 40, 2000), learn(prior, 40, 2000, 3)]
-    expect(showRate(clumped).high - showRate(clumped).low).toBeGreaterThan(
-      1.5 * (showRate(plain).high - showRate(plain).low),
+  it('dispersion widens the interval and leaves its middle nearly where it was', () => {
+    const prior = gammaPrior(0.02, 1)
+    const [plain, clumped] = [updatePosterior(prior, 40, 2000), updatePosterior(prior, 40, 2000, 3)]
+    expect(credibleInterval(clumped).high - credibleInterval(clumped).low).toBeGreaterThan(
+      1.5 * (credibleInterval(plain).high - credibleInterval(plain).low),
     )
     expect(Math.abs(meanRate(clumped) - meanRate(plain))).toBeLessThan(0.001)
   })
   it('two beliefs of shape 1 with rates 1 and 3: the first is the higher in 3 of 4 (worked by hand)', () => {
-    expect(chanceHigher({ shape: 1, rate: 1 }, { shape: 1, rate: 3 })).toBeCloseTo(0.75, 10)
+    expect(probabilityGreater({ shape: 1, rate: 1 }, { shape: 1, rate: 3 })).toBeCloseTo(0.75, 10)
   })
   it('the chance of being higher agrees with drawing from both', () => {
-    const luck = chance(3)
+    const random = seededRandom(3)
     const [a, b] = [
       { shape: 4, rate: 200 },
       { shape: 2, rate: 150 },
     ]
     let above = 0
     const draws = 4000
-    for (let i = 0; i < draws; i++) if (rateAt(luck.next(), a) > rateAt(luck.next(), b)) above += 1
-    expect(above / draws).toBeCloseTo(chanceHigher(a, b), 1)
+    for (let i = 0; i < draws; i++) if (rateQuantile(random.next(), a) > rateQuantile(random.next(), b)) above += 1
+    expect(above / draws).toBeCloseTo(probabilityGreater(a, b), 1)
   })
   it('one is higher or the other is', () => {
     fc.assert(
@@ -71,7 +71,7 @@ describe('gamma–Poisson rates', () => {
             { shape: s1, rate: r1 },
             { shape: s2, rate: r2 },
           ]
-          return Math.abs(chanceHigher(a, b) + chanceHigher(b, a) - 1) < 1e-6
+          return Math.abs(probabilityGreater(a, b) + probabilityGreater(b, a) - 1) < 1e-6
         },
       ),
     )
@@ -80,20 +80,20 @@ describe('gamma–Poisson rates', () => {
 
 describe('seeded chance', () => {
   it('the same seed draws the same, neighbours do not', () => {
-    const draws = (seed: number) => Array.from({ length: 5 }, chance(seed).next)
+    const draws = (seed: number) => Array.from({ length: 5 }, seededRandom(seed).next)
     expect(draws(4)).toEqual(draws(4))
     expect(draws(4)).not.toEqual(draws(5))
   })
   it('has the means it should', () => {
-    const luck = chance(11)
+    const random = seededRandom(11)
     const mean = (draw: () => number) => Array.from({ length: 4000 }, draw).reduce((s, x) => s + x, 0) / 4000
-    expect(mean(() => luck.poisson(2.5))).toBeCloseTo(2.5, 0)
-    expect(mean(() => luck.wait(7)) / 7).toBeCloseTo(1, 1)
-    expect(mean(luck.normal)).toBeCloseTo(0, 1)
+    expect(mean(() => random.poisson(2.5))).toBeCloseTo(2.5, 0)
+    expect(mean(() => random.exponential(7)) / 7).toBeCloseTo(1, 1)
+    expect(mean(random.normal)).toBeCloseTo(0, 1)
   })
   it('shuffles without losing any, and picks from something', () => {
-    const luck = chance(2)
-    expect(luck.shuffled([1, 2, 3, 4, 5]).sort()).toEqual([1, 2, 3, 4, 5])
-    expect(() => luck.pick([])).toThrow(/nothing/)
+    const random = seededRandom(2)
+    expect(random.shuffled([1, 2, 3, 4, 5]).sort()).toEqual([1, 2, 3, 4, 5])
+    expect(() => random.pick([])).toThrow(/nothing/)
   })
 })

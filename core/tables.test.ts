@@ -9,10 +9,10 @@ import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../data/how-to'
 import { JOINTS } from '../data/joints'
 import { KNOBS } from '../data/knobs'
 import { RETRIEVES } from '../data/retrieves'
-import { RIG_WAYS } from '../data/rig-ways'
+import { RIG_TYPES } from '../data/rig-types'
 import { MOUNT_WORDS, SOUND_WORDS } from '../data/rule-words'
 import { RULES as RULE_TABLE } from '../data/rules'
-import { SCHOOLS } from '../data/schools'
+import { OPEN_QUESTIONS } from '../data/open-questions'
 import { COLOUR_WORDS, FAMILY_WORDS } from '../data/sheet-words'
 import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../data/snags'
 import { SPECIES } from '../data/species'
@@ -35,9 +35,9 @@ const ROWS: readonly (readonly [table: string, schema: z.ZodType, rows: readonly
   ['forage', S.forage, FORAGE],
   ['axes', S.axes, AXES],
   ['colours', S.colours, COLOURS],
-  ['schools', S.schools, SCHOOLS],
+  ['open-questions', S.openQuestions, OPEN_QUESTIONS],
   ['retrieves', S.retrieves, RETRIEVES],
-  ['rig-ways', S.rigWays, RIG_WAYS],
+  ['rig-types', S.rigWays, RIG_TYPES],
   ['holding', S.holding, HOLDING],
   ['knobs', S.knobs, KNOBS],
   ['how-to: what to feel', S.note, FEEL],
@@ -88,8 +88,8 @@ describe('ids that name each other', () => {
   })
   it('rules ask on axes that there are, and follow a side of a school that there is', () => {
     const axes = new Set<string>(AXES.map((a) => a.id))
-    const sides = new Set<string>(SCHOOLS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
-    const followed = RULES.flatMap((rule) => (rule.school ? [rule.school] : []))
+    const sides = new Set<string>(OPEN_QUESTIONS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
+    const followed = RULES.flatMap((rule) => (rule.side ? [rule.side] : []))
     expect(followed.length).toBeGreaterThan(10)
     expect(followed.filter((side) => !sides.has(side))).toEqual([])
     const asked = RULES.flatMap((rule) => rule.effects.flatMap((e) => ('axis' in e ? [e.axis] : [])))

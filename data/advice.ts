@@ -13,23 +13,23 @@ export const LEARNING = {
   /** Half-life of what an answer, or its absence, tells, min [30 … 180]: fish change their mind within a day. */
   halfLifeMin: 75,
   /** Firmness of the belief that a step is as good as any other, in answers [0.5 … 4]. */
-  firmness: 3,
+  priorStrength: 3,
   /** Firmness of the belief that fish are as willing as the match expects [2 … 20]. */
-  firmnessDay: 8,
+  priorStrengthDay: 8,
   /** The same for spots and directions, which differ more [0.5 … 4]. */
-  firmnessWhere: 3,
+  priorStrengthWhere: 3,
   /** What a step tells of the next one in order [0 … 0.6]. */
   neighbour: 0.35,
   /** How hopefully the untried is looked at: the quantile of what it may be worth [0.5 … 0.9]; and the same for spots. */
   hope: 0.5,
-  hopeWhere: 0.64,
+  optimismWhere: 0.64,
   /** What a sign of the fish is worth for the variable that it speaks of [1.2 … 3]. */
   sign: 1.5,
   /** How much a take says for staying, as a share of a sign [0 … 1]. */
   takeStays: 0.1,
   /** As many signs as count at most [1 … 4]. */
-  mostSigns: 2.5,
-  /** What a take leaves of a lure's charm at a spot, and the half-life of that, min (facts 22 and 24) [0.8 … 1] [20 … 120]. */
+  maxCues: 2.5,
+  /** What a take leaves of a lure's novelty at a spot, and the half-life of that, min (facts 22 and 24) [0.8 … 1] [20 … 120]. */
   usedTo: 0.89,
   usedHalfMin: 60,
   /** A change must promise this many times what is in the hand [1 … 1.5]. */
@@ -105,7 +105,7 @@ export const SIGNS = [
     toward: { speed: 'other', cadence: 'other', depth: 'other' },
   },
   {
-    answer: 'thump',
+    answer: 'hard-knock',
     says: 'A thump and a run: the right lure, others are near. Slow down and pick the place apart.',
     facts: [15],
     toward: { size: 'stay', colour: 'stay', place: 'stay', speed: 'down' },

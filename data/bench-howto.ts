@@ -161,7 +161,7 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
     settings: [
       { key: 'lineDiameterM', label: 'Line', role: 'lineDiameter', start: 0.0003, min: 0.00003, max: 0.002 },
       { key: 'rodTipM', label: 'Rod tip above water', role: 'depth', start: 1, min: -1, max: 6 },
-      { key: 'pullMps', label: 'Pace', role: 'lureSpeed', start: 0.8, min: 0.1, max: 5 },
+      { key: 'retrieveSpeedMps', label: 'Pace', role: 'lureSpeed', start: 0.8, min: 0.1, max: 5 },
     ],
     readings: [
       { key: 'castM', label: 'Length of the cast', role: 'distance', start: 25, min: 1, max: 150 },

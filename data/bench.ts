@@ -1,7 +1,7 @@
 /** What the bench believes before a test, and what one reading is good to. Assumed throughout, from the scatter of such readings by hand; each is a standard deviation. */
 
 /** How far a family's own figures may be out for one lure of it: as a share (of the logarithm). */
-export const BELIEF_SD = {
+export const PRIOR_SD = {
   /** Drag areas: two lures of one family and length differ by some third. */
   drag: 0.35,
   /** The planing angle that a labelled depth gives: makers round up, and do not say on what line. */

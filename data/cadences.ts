@@ -1,5 +1,5 @@
 /**
- * What the hand does within the pull of a beat (data/retrieves), as parts of `pullS`; a retrieve that is not named does one thing throughout: it winds where
+ * What the hand does within the pull of a beat (data/retrieves), as parts of `pullDurationS`; a retrieve that is not named does one thing throughout: it winds where
  * its pace is the lure's own, and pulls with the rod otherwise. Common practice.
  */
 export const CADENCES = {

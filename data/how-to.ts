@@ -57,7 +57,7 @@ export const FEEL = [
   {
     id: 'jig-on-the-drop',
     facts: [38],
-    of: { where: ['under-rod'] },
+    of: { delivery: ['vertical'] },
     says: 'every stop on the drop; keep a thumb on the spool',
   },
   {
@@ -112,7 +112,7 @@ export const TELLS = [
   },
   {
     id: 'followed-hold',
-    school: 'S3.hold',
+    side: 'S3.hold',
     facts: [3],
     of: { family: ['casting-spoon', 'thin-spoon', 'in-line-spinner'] },
     heard: 'A fish follows',
@@ -120,7 +120,7 @@ export const TELLS = [
   },
   {
     id: 'followed-change',
-    school: 'S3.change',
+    side: 'S3.change',
     facts: [23],
     of: { body: ['hard', 'wire'] },
     heard: 'A fish follows',
@@ -156,7 +156,7 @@ export const TELLS = [
   },
   {
     id: 'one-bite-stay',
-    school: 'S13.stay',
+    side: 'S13.stay',
     facts: [25],
     of: {},
     heard: 'One bite, then nothing',
@@ -164,7 +164,7 @@ export const TELLS = [
   },
   {
     id: 'one-bite-move',
-    school: 'S13.move',
+    side: 'S13.move',
     facts: [25],
     of: {},
     heard: 'One bite, then nothing',
@@ -194,7 +194,7 @@ export const TELLS = [
   },
   {
     id: 'short-strikes-blades',
-    school: 'S6.on',
+    side: 'S6.on',
     facts: [10],
     of: { family: ['spinnerbait', 'bladed-jig'] },
     heard: 'Short strikes',
@@ -214,7 +214,7 @@ export const CHANGES = [
     id: 'slower-after-school',
     facts: [24],
     of: { family: ['crankbait'] },
-    says: 'after the first few of a school: something slower on the bottom',
+    says: 'after the first few of a side: something slower on the bottom',
   },
   {
     id: 'longer-hang',
@@ -269,7 +269,7 @@ export const CHANGES = [
   {
     id: 'count-deeper',
     facts: [36],
-    of: { body: ['metal', 'soft'], where: ['cast'] },
+    of: { body: ['metal', 'soft'], delivery: ['cast'] },
     says: 'another count: 2, 3, 5, until they touch it',
   },
   {

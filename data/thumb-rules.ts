@@ -42,7 +42,7 @@ export const THUMB_RULES = [
     says: 'Long pauses in cold water',
     facts: [28],
     where: { waterTempC: [null, 9] },
-    better: { restS: [2.5, null] },
+    better: { pauseS: [2.5, null] },
   },
   {
     id: 'small-for-perch',

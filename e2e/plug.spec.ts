@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import { createServer } from 'node:net'
-import { chance } from '../core/chance'
+import { seededRandom } from '../core/random'
 import { expect, test, type Page } from './browser'
 import { mortalBrowser, withProfile, type MortalBrowser } from './mortal-browser'
 
@@ -13,7 +13,7 @@ const entriesShown = async (page: Page) => Number(await page.locator('.live').ge
 
 test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed entry is lost`, async ({ baseURL }) => {
   test.setTimeout(600_000)
-  const luck = chance(SEED)
+  const luck = seededRandom(SEED)
   let confirmed = 0
   let lost = 0
   await withProfile(async (profile) => {

@@ -31,7 +31,7 @@ const READY: Record<string, string> = {
   '/water/instruments': 'h2',
   '/water/places': '.sheet',
   '/rules': '[data-rule]',
-  '/rules/schools': 'fieldset',
+  '/rules/questions': 'fieldset',
   '/box': '[data-lure]',
   '/box/parts': '[data-part]',
   '/box/rigs': '[data-rig]',

@@ -7,15 +7,15 @@ import { median as d3Median } from 'd3-array'
 import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { createMatchContext, rank, rankSteps } from '../core/match'
-import { knownOf } from '../core/bench'
+import { profileFromTests } from '../core/bench'
 import {
-  cotAtLure,
-  crossSpeed,
+  lineAngleCot,
+  transverseSpeedMps,
   depthOnLine,
-  lineCurvature,
+  lineDragToTension,
   lineTensionN,
   retrievePath,
-  trimForLabel,
+  diveAngleForLabel,
   type CastPlan,
 } from '../core/motion'
 import { solveOde } from '../core/testing/ode'
@@ -51,10 +51,10 @@ function lineAgainstOde() {
 /** A whole retrieve by the stepped closed form against the same equations of motion given to the general library, at the same accuracy of a centimetre. */
 function pathAgainstOde() {
   const motion = {
-    pullDragM2: 0.00125,
-    fallDragM2: 0.00125,
-    planeTan: trimForLabel(3, 0.00125),
-    weightN: 0,
+    towDragAreaM2: 0.00125,
+    sinkDragAreaM2: 0.00125,
+    diveAngleTan: diveAngleForLabel(3, 0.00125),
+    submergedWeightN: 0,
     basis: 'labelled' as const,
   }
   const plan: CastPlan = {
@@ -67,19 +67,19 @@ function pathAgainstOde() {
     depthM: 60,
     currentMps: 0,
     countDownS: 0,
-    pullMps: 0.8,
-    pullS: 1,
-    restS: 0,
+    retrieveSpeedMps: 0.8,
+    pullDurationS: 1,
+    pauseS: 0,
     slack: false,
-    where: 'cast',
+    delivery: 'cast',
     heldAboveBottomM: null,
   }
   // At every step of the way the library shoots the line from the rod to the lure: the angle there that makes it end at the tip.
-  const k = lineCurvature(
+  const k = lineDragToTension(
     plan.density,
     plan.lineDiameterM,
-    plan.pullMps,
-    lineTensionN(motion, plan.density, plan.pullMps),
+    plan.retrieveSpeedMps,
+    lineTensionN(motion, plan.density, plan.retrieveSpeedMps),
   )
   const angleAt = (x: number, z: number) => {
     let [low, high] = [0.01, Math.PI / 2]
@@ -96,17 +96,20 @@ function pathAgainstOde() {
   }
   const slope = (_: number, [x = 1, z = 0]: number[]) => {
     const phi = angleAt(Math.max(x, 0.1), Math.max(z, 0.01))
-    const v = plan.pullMps * motion.planeTan
-    return [-(plan.pullMps * Math.cos(phi) + v * Math.sin(phi)), v * Math.cos(phi) - plan.pullMps * Math.sin(phi)]
+    const v = plan.retrieveSpeedMps * motion.diveAngleTan
+    return [
+      -(plan.retrieveSpeedMps * Math.cos(phi) + v * Math.sin(phi)),
+      v * Math.cos(phi) - plan.retrieveSpeedMps * Math.sin(phi),
+    ]
   }
   /** The same with the closed form of the line given to the library. */
   const given = (_: number, [x = 1, z = 0]: number[]) => {
     // Held as the path holds it: never past the rod, never in a bight that leads away from it.
     const depth = Math.max(z, 1e-4)
-    const cot = Math.max(cotAtLure(k, Math.max(x, 0.05), depth, plan.rodTipM), (0.3 * x) / (depth + plan.rodTipM))
+    const cot = Math.max(lineAngleCot(k, Math.max(x, 0.05), depth, plan.rodTipM), (0.3 * x) / (depth + plan.rodTipM))
     const sin = 1 / Math.hypot(1, cot)
-    const v = crossSpeed(plan.pullMps, motion.planeTan, 0, cot * sin)
-    return [-(plan.pullMps * cot * sin + v * sin), v * cot * sin - plan.pullMps * sin]
+    const v = transverseSpeedMps(plan.retrieveSpeedMps, motion.diveAngleTan, 0, cot * sin)
+    return [-(plan.retrieveSpeedMps * cot * sin + v * sin), v * cot * sin - plan.retrieveSpeedMps * sin]
   }
   const seconds = 18
   const points = 26
@@ -135,7 +138,7 @@ function fits() {
   const world = demoWorld('2026-06-12')
   const tested = world.box.lures.filter((l) => world.box.tests.some((t) => t.lureId === l.id))
   const plain = median(times(9, () => void JSON.parse(JSON.stringify(world.box.tests))))
-  const all = times(9, () => tested.forEach((l) => void knownOf(l, world.box.tests)))
+  const all = times(9, () => tested.forEach((l) => void profileFromTests(l, world.box.tests)))
   console.log(
     `fitting ${tested.length} tested lures: first ${all[0]?.toFixed(0)} ms, then median ${median(all).toFixed(0)} ms, ${(median(all) / plain).toFixed(0)} × the time of one plain pass over the same tests`,
   )
@@ -146,7 +149,7 @@ function ranking() {
   for (const water of world.waters) {
     const place = world.places.find((p) => p.id === water.placeId)
     if (!place) continue
-    const all = times(25, () => void rank(world.box, createMatchContext(water, place, world.box, { schools: {} }), 12))
+    const all = times(25, () => void rank(world.box, createMatchContext(water, place, world.box, { sides: {} }), 12))
     console.log(
       `ranking ${world.box.lures.length} lures, ${water.placeId}: first ${all[0]?.toFixed(0)} ms, then median ${median(all.slice(5)).toFixed(0)} ms`,
     )
@@ -174,7 +177,7 @@ function bigBox() {
     if (!place) continue
     const runs = Array.from({ length: 4 }, () => {
       const from = performance.now()
-      const steps = rankSteps(box, createMatchContext(water, place, box, { schools: {} }), 12)
+      const steps = rankSteps(box, createMatchContext(water, place, box, { sides: {} }), 12)
       let first = 0
       let longest = 0
       let last = from

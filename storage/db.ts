@@ -1,5 +1,15 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
-import type { BinItem, BoxKind, Photo, SetAside } from '../core/exchange'
+import {
+  binItemFrom5,
+  outingFrom5,
+  practiceFrom5,
+  rigFrom5,
+  testFrom5,
+  type BinItem,
+  type BoxKind,
+  type Photo,
+  type RejectedRows,
+} from '../core/exchange'
 import { boxFrom1, type Box } from '../core/tackle'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
 import type { Outing } from '../core/outing'
@@ -19,8 +29,8 @@ export interface Draft {
 }
 
 /** How the angler judges; there is one of it. */
-export type KeptPractice = Practice & { id: typeof MINE }
-export const MINE = 'mine'
+export type KeptPractice = Practice & { id: typeof SINGLETON_ID }
+export const SINGLETON_ID = 'mine'
 
 /** What lies in a drawer. */
 export type Item<K extends BoxKind> = Box[K][number]
@@ -38,7 +48,7 @@ export class YgrionDb extends Dexie {
   photos!: EntityTable<Photo, 'id'>
   bin!: EntityTable<BinItem, 'id'>
   drafts!: EntityTable<Draft, 'key'>
-  aside!: EntityTable<SetAside, 'id'>
+  aside!: EntityTable<RejectedRows, 'id'>
   practice!: EntityTable<KeptPractice, 'id'>
   outings!: EntityTable<Outing, 'id'>
 
@@ -63,6 +73,7 @@ export class YgrionDb extends Dexie {
     this.version(3).stores({ tests: 'id' })
     this.version(4).stores({ practice: 'id' }).upgrade(from3)
     this.version(5).stores({ outings: 'id' })
+    this.version(6).upgrade(from5)
   }
 }
 
@@ -89,6 +100,22 @@ async function from3(transaction: Transaction): Promise<void> {
     await table.bulkAdd(kept)
   }
   const settings = (await transaction.table<Setting>('settings').get('settings'))?.value as
-    { schools?: Practice['schools'] } | undefined
-  await transaction.table('practice').put({ id: MINE, ...USUAL_PRACTICE, schools: settings?.schools ?? {} })
+    { schools?: Practice['sides'] } | undefined
+  await transaction.table('practice').put({ id: SINGLETON_ID, ...USUAL_PRACTICE, sides: settings?.schools ?? {} })
+}
+
+/** The same things by the field's words. */
+async function from5(transaction: Transaction): Promise<void> {
+  for (const [name, step] of [
+    ['outings', outingFrom5],
+    ['practice', practiceFrom5],
+    ['tests', testFrom5],
+    ['rigs', rigFrom5],
+    ['bin', binItemFrom5],
+  ] as const) {
+    const table = transaction.table<unknown>(name)
+    const kept = (await table.toArray()).map(step)
+    await table.clear()
+    await table.bulkAdd(kept)
+  }
 }

@@ -3,13 +3,14 @@ import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
 import V2 from '../core/exchange/fixtures/archive-v2.json'
 import V4 from '../core/exchange/fixtures/archive-v4.json'
+import V5 from '../core/exchange/fixtures/archive-v5.json'
 import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
 import { YgrionDb } from './db'
 import { demoWorld, emptyWorld } from '../core/demo/world'
 import { USUAL_PRACTICE } from '../core/match'
-import { Repository, judge, put, take } from './repository'
+import { Repository, putPractice, put, removal } from './repository'
 
 const DAY = '2026-06-12'
 let count = 0
@@ -44,7 +45,7 @@ describe('storage', () => {
     if (!first || !second || !third) throw new Error('no lures')
     const renamed = await repository.apply([put('lures', { ...first, name: 'Renamed' })])
     const several = await repository.apply([
-      take('lures', first.id),
+      removal('lures', first.id),
       put('lures', { ...second, trayId: null, slot: null }),
       put('lures', { ...third, id: 'one-more', name: 'One more' }),
     ])
@@ -149,7 +150,8 @@ describe('a database of the second version', () => {
     old.close()
     const now = await new Repository(new YgrionDb('old-two')).readAll()
     expect(now.box.tests).toEqual([])
-    for (const kind of ['lures', 'rods', 'trays', 'rigs', 'blades'] as const)
+    expect(now.box.rigs.map(({ type, ...rig }) => ({ ...rig, way: type }))).toEqual(sorted(box.rigs))
+    for (const kind of ['lures', 'rods', 'trays', 'blades'] as const)
       expect(now.box[kind]).toEqual(sorted(box[kind] as { id: string }[]))
     expect(now.bin).toHaveLength(bin.length)
   })
@@ -174,7 +176,7 @@ describe('a database of the third version', () => {
     old.close()
     const now = await new Repository(new YgrionDb('old-three')).readAll()
     expect(now.box.tests).toEqual(sorted(box.tests as { id: string }[]))
-    expect(now.practice).toEqual({ ...USUAL_PRACTICE, schools: { S4: 'second' } })
+    expect(now.practice).toEqual({ ...USUAL_PRACTICE, sides: { S4: 'second' } })
     expect(now.places).toHaveLength(places.length)
     for (const place of now.places) {
       expect(place).toMatchObject(places.find((p) => p.id === place.id) ?? {})
@@ -203,8 +205,35 @@ describe('a database of the fourth version', () => {
     old.close()
     const now = await new Repository(new YgrionDb('old-four')).readAll()
     expect(now.box.lures).toEqual(sorted(box.lures as { id: string }[]))
-    expect(now.practice).toEqual(practice)
+    expect(now.practice).toEqual({ sides: practice.schools, weights: practice.weights, own: practice.own })
     expect(now.outings).toEqual([])
+  })
+})
+
+describe('a database of the fifth version', () => {
+  it('opens with every outing, rig and rule as it was, by the words of today', async () => {
+    const old = new Dexie('old-five')
+    const { box, places, waters, photos, bin, practice, outings } = V5
+    old.version(5).stores({
+      ...Object.fromEntries(
+        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings'].map((kind) => [kind, 'id']),
+      ),
+      waters: 'placeId',
+      settings: 'key',
+      drafts: 'key',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin, outings }))
+      await old.table(kind).bulkAdd(things as unknown[])
+    await old.table('practice').put({ id: 'mine', ...practice })
+    await old.table('settings').put({ key: 'seeded', value: true })
+    old.close()
+    const now = await new Repository(new YgrionDb('old-five')).readAll()
+    const archive = readArchive(JSON.stringify(V5))
+    if (!archive.ok) throw new Error('the frozen archive does not open')
+    expect(now.outings).toEqual(sorted(archive.archive.outings))
+    expect(now.practice).toEqual(archive.archive.practice)
+    expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
+    expect(now.bin).toEqual(archive.archive.bin)
   })
 })
 
@@ -278,15 +307,15 @@ describe('outings', () => {
 describe('how the angler judges', () => {
   it('is kept, read with the rest, and can be taken back', async () => {
     await repository.seedOnce(() => demoWorld(DAY))
-    const mine = { ...USUAL_PRACTICE, schools: { S10: 'both' as const }, weights: { 'mud-thump': 0 } }
-    const back = await repository.apply([judge(mine)])
+    const mine = { ...USUAL_PRACTICE, sides: { S10: 'both' as const }, weights: { 'mud-thump': 0 } }
+    const back = await repository.apply([putPractice(mine)])
     expect((await repository.read()).practice).toEqual(mine)
     await repository.apply(back)
     expect((await repository.read()).practice).toEqual(USUAL_PRACTICE)
   })
   it('a rule that asks for nothing is refused', async () => {
     const empty = { id: 'mine-1', sentence: 'Nothing', when: {}, effects: [] }
-    await expect(repository.apply([judge({ ...USUAL_PRACTICE, own: [empty as never] })])).rejects.toThrow()
+    await expect(repository.apply([putPractice({ ...USUAL_PRACTICE, own: [empty as never] })])).rejects.toThrow()
   })
 })
 

@@ -1,11 +1,11 @@
 import { liveQuery } from 'dexie'
-import { BOX_KINDS, BinItem, Photo, SetAside, type ArchiveContent, type BoxKind } from '../core/exchange'
+import { BOX_KINDS, BinItem, Photo, RejectedRows, type ArchiveContent, type BoxKind } from '../core/exchange'
 import { Practice, USUAL_PRACTICE } from '../core/match'
 import { Entry, Outing } from '../core/outing'
 import { Box, EMPTY_BOX } from '../core/tackle'
 import { Place, type Conditions } from '../core/water'
 import { z } from '../core/zod'
-import { MINE, YgrionDb, type Draft, type Item } from './db'
+import { SINGLETON_ID, YgrionDb, type Draft, type Item } from './db'
 
 /** Everything on show, read in one piece. Photos are many and heavy: they are read one by one. */
 export interface Stored {
@@ -13,7 +13,7 @@ export interface Stored {
   readonly places: Place[]
   readonly waters: Conditions[]
   readonly bin: BinItem[]
-  readonly aside: SetAside[]
+  readonly aside: RejectedRows[]
   readonly practice: Practice
 }
 
@@ -27,7 +27,7 @@ export interface Edit {
 }
 
 export const put = <K extends BoxKind>(kind: K, item: Item<K>): Edit => ({ kind, id: item.id, item })
-export const take = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
+export const removal = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
 
 /** Entries that come and go in one outing; edits of the box that hang on them. */
 export interface LogChange {
@@ -44,7 +44,11 @@ function inTime(entries: readonly Entry[]): Entry[] {
 }
 
 /** How the angler judges, put in place of how it was. */
-export const judge = (practice: Practice): Edit => ({ kind: 'practice', id: MINE, item: { id: MINE, ...practice } })
+export const putPractice = (practice: Practice): Edit => ({
+  kind: 'practice',
+  id: SINGLETON_ID,
+  item: { id: SINGLETON_ID, ...practice },
+})
 
 /** What a thing of a kind must be. */
 function schemaOf(kind: StoreKind): z.ZodType {
@@ -54,13 +58,13 @@ function schemaOf(kind: StoreKind): z.ZodType {
     case 'photos':
       return Photo
     case 'aside':
-      return SetAside
+      return RejectedRows
     case 'places':
       return Place
     case 'outings':
       return Outing
     case 'practice':
-      return Practice.extend({ id: z.literal(MINE) })
+      return Practice.extend({ id: z.literal(SINGLETON_ID) })
     default:
       return Box.shape[kind].element
   }
@@ -83,7 +87,7 @@ export class Repository {
       const box: Box = { ...EMPTY_BOX }
       for (const kind of BOX_KINDS) Object.assign(box, { [kind]: await db.table(kind).orderBy('id').toArray() })
       const [places, waters] = [await db.places.toArray(), await db.waters.toArray()]
-      const { id: _, ...practice } = (await db.practice.get(MINE)) ?? { id: MINE, ...USUAL_PRACTICE }
+      const { id: _, ...practice } = (await db.practice.get(SINGLETON_ID)) ?? { id: SINGLETON_ID, ...USUAL_PRACTICE }
       return { box, places, waters, bin: await db.bin.toArray(), aside: await db.aside.toArray(), practice }
     })
   }
@@ -167,7 +171,7 @@ export class Repository {
       }
       for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
       for (const name of ['places', 'waters', 'photos', 'bin', 'outings'] as const) await fill(name, content[name])
-      await fill('practice', [{ id: MINE, ...content.practice }])
+      await fill('practice', [{ id: SINGLETON_ID, ...content.practice }])
       return before
     })
   }

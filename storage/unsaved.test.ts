@@ -1,6 +1,6 @@
 import { beforeEach, expect, it, vi } from 'vitest'
 import { demoWorld } from '../core/demo/world'
-import { keepAside, takeAside } from './unsaved'
+import { stashUnsaved, popUnsaved } from './unsaved'
 
 const kept = new Map<string, string>()
 beforeEach(() => {
@@ -15,16 +15,16 @@ const [water] = demoWorld('2026-06-12').waters
 if (!water) throw new Error('no water')
 
 it('gives back what was kept aside, once', () => {
-  keepAside(water)
-  expect(takeAside()).toEqual(water)
-  expect(takeAside()).toBeNull()
+  stashUnsaved(water)
+  expect(popUnsaved()).toEqual(water)
+  expect(popUnsaved()).toBeNull()
 })
 
 it('takes nothing that cannot be water', () => {
   kept.set('ygrion-unsaved-water', '{"waterTempC": 900}')
-  expect(takeAside()).toBeNull()
+  expect(popUnsaved()).toBeNull()
   kept.set('ygrion-unsaved-water', 'not json')
-  expect(takeAside()).toBeNull()
+  expect(popUnsaved()).toBeNull()
 })
 
 it('a browser that refuses does not stop the page', () => {
@@ -33,6 +33,6 @@ it('a browser that refuses does not stop the page', () => {
       throw new Error('full')
     },
   })
-  expect(() => keepAside(water)).not.toThrow()
-  expect(takeAside()).toBeNull()
+  expect(() => stashUnsaved(water)).not.toThrow()
+  expect(popUnsaved()).toBeNull()
 })

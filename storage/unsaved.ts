@@ -5,7 +5,7 @@ import { Conditions } from '../core/water'
  */
 const KEY = 'ygrion-unsaved-water'
 
-export function keepAside(water: Conditions): void {
+export function stashUnsaved(water: Conditions): void {
   try {
     localStorage.setItem(KEY, JSON.stringify(water))
   } catch {
@@ -14,7 +14,7 @@ export function keepAside(water: Conditions): void {
 }
 
 /** What was kept aside, once; null where there is nothing, or nothing that can be water. */
-export function takeAside(): Conditions | null {
+export function popUnsaved(): Conditions | null {
   try {
     const text = localStorage.getItem(KEY)
     localStorage.removeItem(KEY)

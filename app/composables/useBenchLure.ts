@@ -1,5 +1,5 @@
-import { retrievePath, secondsToFall, shareInZone } from '../../core/motion'
-import { knownMotion, knownOf, pathBand, type Known } from '../../core/bench'
+import { retrievePath, sinkTimeS, zoneExposure } from '../../core/motion'
+import { motionFromProfile, profileFromTests, pathBand, type LureProfile } from '../../core/bench'
 import { castPlanOf, reachOf } from '../../core/match'
 import {
   buildsOf,
@@ -34,7 +34,7 @@ export function useBenchLure(lureId: Ref<string | null>) {
   const water = useWater()
 
   const lure = computed<Lure | null>(() => (lureId.value ? (box.lureById.get(lureId.value) ?? null) : null))
-  const known = computed<Known | null>(() => lure.value && knownOf(lure.value, box.box.tests))
+  const known = computed<LureProfile | null>(() => lure.value && profileFromTests(lure.value, box.box.tests))
   const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
 
   /** Every way it can be hooked, without trailers; a soft body without a hook that fits is looked at bare. */
@@ -55,7 +55,9 @@ export function useBenchLure(lureId: Ref<string | null>) {
     return chosen ?? lines.value.reduce((best, l) => (off(l) < off(best) ? l : best))
   })
 
-  const motion = computed(() => build.value && known.value && knownMotion(build.value, known.value, carrying.value))
+  const motion = computed(
+    () => build.value && known.value && motionFromProfile(build.value, known.value, carrying.value),
+  )
   const retrieves = computed(() => (lure.value ? familyOf(lure.value.family).retrieves.map(retrieveOf) : []))
   const retrieveId = ref<string | null>(null)
   const retrieve = computed(
@@ -78,10 +80,10 @@ export function useBenchLure(lureId: Ref<string | null>) {
     if (!c || !reading || !build.value || !motion.value || !retrieve.value || !lure.value) return null
     const mid = (reading.zone.topM + reading.zone.bottomM) / 2
     const sinks = familyOf(lure.value.family).swims === 'sinks'
-    const seconds = sinks ? secondsToFall(motion.value, reading.density, line.value.diameterM, mid) : 0
+    const seconds = sinks ? sinkTimeS(motion.value, reading.density, line.value.diameterM, mid) : 0
     const handling = {
       retrieve: retrieve.value,
-      pullMps: pullSpeedMps(retrieve.value, speeds.value),
+      retrieveSpeedMps: pullSpeedMps(retrieve.value, speeds.value),
       countDownS: seconds <= LONGEST_COUNT_S ? Math.round(seconds) : 0,
       rodTipM: c.rodTipM ?? ROD_TIPS_M.level,
     }
@@ -96,7 +98,9 @@ export function useBenchLure(lureId: Ref<string | null>) {
     return c && reading ? reachOf(c, reading) : null
   })
   const share = computed(() =>
-    path.value && plan.value && zone.value ? shareInZone(path.value, zone.value, plan.value.depthM, null).inZone : null,
+    path.value && plan.value && zone.value
+      ? zoneExposure(path.value, zone.value, plan.value.depthM, null).inZone
+      : null,
   )
 
   return {

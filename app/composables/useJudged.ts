@@ -12,7 +12,7 @@ export function useJudged() {
   const tested = computed(() => ({ ...EMPTY_BOX, lures: box.box.lures, tests: box.box.tests }))
   const record = useRecord()
   const options = computed(() => ({
-    schools: box.practice.schools,
+    sides: box.practice.sides,
     rules: rulesFor(box.practice),
     record: record.entries,
   }))

@@ -1,4 +1,4 @@
-import { knownOf, pathBand, testedIn } from '../../core/bench'
+import { profileFromTests, pathBand, cachedProfile } from '../../core/bench'
 import { scoreSetUp, type MatchRow } from '../../core/match'
 import { useBox } from '~/stores/box'
 import { useMatchShown } from '~/composables/useMatchShown'
@@ -26,7 +26,7 @@ export function useScene() {
   const lureId = computed(() => now.value?.setUp.build.lure.id)
   const known = computed(() => {
     const lure = lureId.value ? box.lureById.get(lureId.value) : undefined
-    return lure ? (testedIn(box.box, lure) ?? knownOf(lure, [])) : null
+    return lure ? (cachedProfile(box.box, lure) ?? profileFromTests(lure, [])) : null
   })
   const band = computed(() => {
     const plan = now.value?.thrown.plan

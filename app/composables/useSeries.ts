@@ -1,6 +1,6 @@
-import { knownOf, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
+import { profileFromTests, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
 import { testsOf, type BenchTest, type TestKind } from '../../core/tackle'
-import { put, take } from '../../storage/repository'
+import { put, removal } from '../../storage/repository'
 import { howTo, lastOf, startOf } from '~/components/bench/test-form'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
@@ -14,7 +14,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   const water = useWater()
   const how = computed(() => howTo(kind.value))
   const lure = computed(() => box.lureById.get(lureId.value) ?? null)
-  const known = computed(() => lure.value && knownOf(lure.value, box.box.tests))
+  const known = computed(() => lure.value && profileFromTests(lure.value, box.box.tests))
 
   /** The series under the hand; null until its first reading. */
   const seriesId = ref<string | null>(null)
@@ -113,7 +113,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   }
   async function takeOut(test: BenchTest, at: number) {
     const left = withoutReading(test, at)
-    await box.edit(`Took out a reading of ${test.name}`, [left ? put('tests', left) : take('tests', test.id)])
+    await box.edit(`Took out a reading of ${test.name}`, [left ? put('tests', left) : removal('tests', test.id)])
   }
   function another() {
     seriesId.value = null

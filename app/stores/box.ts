@@ -6,15 +6,15 @@ import {
   type BinItem,
   type BoxKind,
   type FileProblem,
-  type SetAside,
+  type RejectedRows,
 } from '../../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../../core/match'
 import { EMPTY_BOX, type Box, type Lure, type Rig, type Tray } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
 import { demoWorld, emptyWorld, type World } from '../../core/demo/world'
 import type { Item } from '../../storage/db'
-import { judge, put, take, type Edit } from '../../storage/repository'
-import { takeAside } from '../../storage/unsaved'
+import { putPractice, put, removal, type Edit } from '../../storage/repository'
+import { popUnsaved } from '../../storage/unsaved'
 import { useHistory, type Turn } from './history'
 import { now, repository, today } from './repository'
 
@@ -50,7 +50,7 @@ export const useBox = defineStore('box', {
     places: [] as Place[],
     waters: [] as Conditions[],
     bin: markRaw([]) as BinItem[],
-    aside: markRaw([]) as SetAside[],
+    aside: markRaw([]) as RejectedRows[],
     practice: markRaw(USUAL_PRACTICE) as Practice,
   }),
   getters: {
@@ -62,7 +62,7 @@ export const useBox = defineStore('box', {
     async open() {
       try {
         await repository.seedOnce(() => demoWorld(today()))
-        const aside = takeAside()
+        const aside = popUnsaved()
         if (aside) await repository.putWater(aside)
         repository.watch(
           ({ box, places, waters, bin, aside, practice }) => {
@@ -105,7 +105,7 @@ export const useBox = defineStore('box', {
       const at = now()
       const edits = items.flatMap((item) => {
         const bin = binned(kind, item, at)
-        return [take(kind, item.id), { kind: 'bin' as const, id: bin.id, item: bin }]
+        return [removal(kind, item.id), { kind: 'bin' as const, id: bin.id, item: bin }]
       })
       return this.edit(`Removed ${called(items, kind)}`, edits)
     },
@@ -114,14 +114,14 @@ export const useBox = defineStore('box', {
       const bin = binned('trays', tray, now())
       const lures = this.box.lures.filter((l) => l.trayId === tray.id)
       return this.edit(`Removed ${tray.name}`, [
-        take('trays', tray.id),
+        removal('trays', tray.id),
         { kind: 'bin', id: bin.id, item: bin },
         ...lures.map((l) => put('lures', { ...l, trayId: null, slot: null })),
       ])
     },
     /** Takes things back out of the bin. */
     restore(items: readonly BinItem[]) {
-      const edits = items.flatMap((b) => [{ kind: b.kind, id: b.item.id, item: b.item }, take('bin', b.id)])
+      const edits = items.flatMap((b) => [{ kind: b.kind, id: b.item.id, item: b.item }, removal('bin', b.id)])
       return this.edit(
         `Put back ${called(
           items.map((b) => b.item),
@@ -133,7 +133,7 @@ export const useBox = defineStore('box', {
     emptyBin() {
       return this.edit(
         'Emptied the bin',
-        this.bin.map((b) => take('bin', b.id)),
+        this.bin.map((b) => removal('bin', b.id)),
       )
     },
     /** Lays lures into a compartment, or (null) out of every tray. */
@@ -146,8 +146,8 @@ export const useBox = defineStore('box', {
       )
     },
     /** Changes how the angler judges: schools, weights of rules, rules of one's own. */
-    judge(change: Partial<Practice>, label: string) {
-      return this.edit(label, [judge(JSON.parse(JSON.stringify({ ...this.practice, ...change })) as Practice)])
+    putPractice(change: Partial<Practice>, label: string) {
+      return this.edit(label, [putPractice(JSON.parse(JSON.stringify({ ...this.practice, ...change })) as Practice)])
     },
     /** Puts a place in order; `label` says what was done. */
     savePlace(place: Place, label: string) {
@@ -160,7 +160,7 @@ export const useBox = defineStore('box', {
       )
     },
     removePlace({ id, name }: Place) {
-      return this.edit(`Removed ${name}`, [take('places', id)])
+      return this.edit(`Removed ${name}`, [removal('places', id)])
     },
     async replace(world: World, label: string) {
       useHistory().did(label, turnTo(await repository.replaceAll(world)))

@@ -1,9 +1,8 @@
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
-import { Outing, isOver, type Carried, type Entry, type Said } from '../../core/outing'
-import type { Lure } from '../../core/tackle'
-import { put, take, type Edit, type LogChange } from '../../storage/repository'
+import { Outing, boxEffect, isOver, lureInHandAt, type Carried, type Entry, type NewEntry } from '../../core/outing'
+import { put, removal, type Edit, type LogChange } from '../../storage/repository'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import type { Asked } from '~/workers/match.worker'
@@ -19,6 +18,13 @@ const turnOf =
   (change: LogChange): Turn =>
   async () =>
     turnOf(await repository.log(change))
+
+/** Edits of the box that an entry brings, or takes back when it goes. */
+function boxEdits(outing: Outing, entry: Entry, sign: 1 | -1): Edit[] {
+  const lure = useBox().lureById.get(lureInHandAt(outing, entry) ?? '')
+  const changed = lure && boxEffect(lure, entry, sign)
+  return changed ? [put('lures', plain(changed))] : []
+}
 
 /** Outings as they are stored, and the one under way. */
 export const useOutings = defineStore('outings', {
@@ -68,48 +74,26 @@ export const useOutings = defineStore('outings', {
       await useBox().edit(`Started an outing at ${asked.place.name}`, edits, { quiet: true })
       return outing.id
     },
-    /** Writes something down, with what hangs on it in the box. What comes back is stored: nothing is shown as logged before it is. */
-    async say<K extends Said>(outing: Outing, said: K, label: string): Promise<Entry> {
-      const entry = { id: crypto.randomUUID(), at: momentNow(), ...said } as Entry
-      const edits = this.hangsOn(outing, entry, 1)
-      await this.change({ outingId: outing.id, add: [entry], drop: [], edits }, label)
-      return entry
+    /** Logs an entry, with what it means for the box. What comes back is stored: nothing is shown as logged before it is. */
+    async log(outing: Outing, entry: NewEntry, label: string): Promise<Entry> {
+      const stored = { id: crypto.randomUUID(), at: momentNow(), ...entry } as Entry
+      await this.change({ outingId: outing.id, add: [stored], drop: [], edits: boxEdits(outing, stored, 1) }, label)
+      return stored
     },
-    /** Takes an entry out, and back what hung on it in the box. */
-    async drop(outing: Outing, entry: Entry, label: string) {
-      const edits = this.hangsOn(outing, entry, -1)
-      await this.change({ outingId: outing.id, add: [], drop: [entry.id], edits }, label)
+    /** Takes an entry out, and back what it meant for the box. */
+    async removeEntry(outing: Outing, entry: Entry, label: string) {
+      await this.change({ outingId: outing.id, add: [], drop: [entry.id], edits: boxEdits(outing, entry, -1) }, label)
     },
     /** Several things at once, all or none. */
     async change(change: LogChange, label: string) {
       const back = await repository.log(plain(change))
       useHistory().did(label, turnOf(back), { quiet: true })
     },
-    /** Takes the last entry back, also after the page was opened anew. */
-    async takeBack(outing: Outing) {
+    /** Takes the last entry out again, also after the page was opened anew. */
+    async undoLast(outing: Outing) {
       const last = outing.entries[outing.entries.length - 1]
       if (!last || outing.entries.length <= 1) return
-      await this.drop(outing, last, 'Took the last entry back')
-    },
-    /**
-     * What an entry means for the box: a fish landed counts on the lure that took it, a lure lost is one less. `by` is 1 when the entry comes, −1 when it
-     * goes.
-     */
-    hangsOn(outing: Outing, entry: Entry | Said, by: 1 | -1): Edit[] {
-      const lure = this.lureAt(outing, entry)
-      if (!lure) return []
-      if (entry.kind === 'answer' && entry.answer === 'landed')
-        return [put('lures', plain({ ...lure, fish: Math.max(0, lure.fish + by) }))]
-      if (entry.kind === 'lost-lure') return [put('lures', plain({ ...lure, count: Math.max(0, lure.count - by) }))]
-      return []
-    },
-    /** The lure that was in the hand at an entry, or is now. */
-    lureAt({ entries, carried }: Outing, entry: Entry | Said): Lure | null {
-      const at = 'id' in entry ? entries.findIndex((e) => e.id === entry.id) : -1
-      const before = at < 0 ? entries : entries.slice(0, at)
-      const rig = [...before].reverse().find((e) => e.kind === 'rig')
-      const held = rig?.kind === 'rig' ? carried.find((c) => c.id === rig.carriedId) : undefined
-      return (held?.lureId ? useBox().lureById.get(held.lureId) : null) ?? null
+      await this.removeEntry(outing, last, 'Took the last entry back')
     },
     /** Puts an outing in the place of what has its id. */
     save(outing: Outing, label: string) {
@@ -122,7 +106,7 @@ export const useOutings = defineStore('outings', {
       )
     },
     remove(outing: Outing) {
-      return useBox().edit(`Removed the outing of ${outing.startedAt.slice(0, 10)}`, [take('outings', outing.id)])
+      return useBox().edit(`Removed the outing of ${outing.startedAt.slice(0, 10)}`, [removal('outings', outing.id)])
     },
   },
 })

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { recordEntries, triedIn, type Tried } from '../../core/review'
+import { recordEntries, effortRows, type EffortRow } from '../../core/review'
 import type { RecordEntry } from '../../core/match'
 import { momentNow } from './moment'
 import { useOutings } from './outings'
@@ -10,7 +10,7 @@ export const useRecord = defineStore('record', () => {
   const outings = useOutings()
   const settings = useSettings()
   const ended = computed(() => outings.all.filter((o) => o.entries.some((e) => e.kind === 'end')))
-  const tried = computed<readonly Tried[]>(() => triedIn(ended.value, momentNow()))
+  const tried = computed<readonly EffortRow[]>(() => effortRows(ended.value, momentNow()))
   const none: readonly RecordEntry[] = []
   /** What is not ended yet does not move the match under the angler's feet. */
   const key = computed(() => ended.value.map((o) => `${o.id} ${o.entries.length}`).join())

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { FactorId, MeasureId, Tried } from '../../core/review'
+import type { FactorId, MeasureId, EffortRow } from '../../core/review'
 import { useRecord } from './record'
 
 /** What of the log is looked at, and by what. */
@@ -11,7 +11,7 @@ export const useReview = defineStore('review', () => {
   const placeId = ref<string | null>(null)
   const year = ref<string | null>(null)
   const years = computed(() => [...new Set(record.tried.map((t) => t.date.slice(0, 4)))].sort().reverse())
-  const tried = computed<readonly Tried[]>(() =>
+  const tried = computed<readonly EffortRow[]>(() =>
     record.tried.filter(
       (t) =>
         (placeId.value === null || t.placeId === placeId.value) &&

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { guessColumns, planImport, readSheet, writeLures, type Mapping, type Sheet } from '../../core/exchange'
 import type { Box } from '../../core/tackle'
 import { BROKEN_ROWS, MENDED, messySheet } from '../../core/testing/sheet'
-import { take } from '../../storage/repository'
+import { removal } from '../../storage/repository'
 import { useBox } from './box'
 import { useHistory } from './history'
 import { repository } from './repository'
@@ -37,7 +37,7 @@ beforeEach(async () => {
   setActivePinia(createPinia())
   await useBox().open()
   await useBox().startDemo()
-  await repository.apply((await repository.read()).aside.map((a) => take('aside', a.id)))
+  await repository.apply((await repository.read()).aside.map((a) => removal('aside', a.id)))
   await vi.waitFor(() => expect(useBox().status.state).toBe('ready'), { timeout: 30_000 })
 })
 const lures = async () => (await repository.read()).box.lures.length

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { AsideRow, ImportPlan, Mapping, SetAside, Sheet } from '../../core/exchange'
+import type { RejectedRow, ImportPlan, Mapping, RejectedRows, Sheet } from '../../core/exchange'
 import { put, type Edit } from '../../storage/repository'
 import { useSheetWorker } from '~/composables/useSheetWorker'
 import { useBox } from './box'
@@ -72,13 +72,13 @@ export const useSheets = defineStore('sheets', {
     async take() {
       if (this.stage.state !== 'planned') return
       const { file, sheet, mapping, plan } = this.stage
-      const kept: SetAside = {
+      const kept: RejectedRows = {
         id: crypto.randomUUID(),
         file: file.slice(0, 300),
         at: now(),
         headings: [...sheet.headings],
         mapping: [...mapping],
-        rows: plain(plan.aside) as SetAside['rows'],
+        rows: plain(plan.aside) as RejectedRows['rows'],
       }
       await useBox().edit(`Took in ${plan.added.length + plan.changed.length} lures from ${file}`, [
         ...editsOf(plan),
@@ -95,17 +95,17 @@ export const useSheets = defineStore('sheets', {
       }
     },
     /** A mended row is read again: it goes into the box, or stays with what is still wrong. */
-    async mend(from: SetAside, row: AsideRow, cells: readonly string[]) {
+    async mend(from: RejectedRows, row: RejectedRow, cells: readonly string[]) {
       const sheet: Sheet = { headings: [...from.headings], rows: [[...cells]] }
       const told = proxy(() => undefined)
       const plan = await useSheetWorker().plan(plain(sheet), plain(from.mapping), plain(useBox().box), told)
       if (!plan) return
       const still = plan.aside.map((a) => ({ ...a, row: row.row }))
-      const rows = from.rows.flatMap((r) => (r.row === row.row ? (plain(still) as SetAside['rows']) : [r]))
+      const rows = from.rows.flatMap((r) => (r.row === row.row ? (plain(still) as RejectedRows['rows']) : [r]))
       const label = still.length ? `Tried row ${row.row} again` : `Took in row ${row.row} of ${from.file}`
       await useBox().edit(label, [...editsOf(plan), asideEdit({ ...plain(from), rows })])
     },
-    async drop(from: SetAside, row: AsideRow | null) {
+    async drop(from: RejectedRows, row: RejectedRow | null) {
       const rows = row ? from.rows.filter((r) => r.row !== row.row) : []
       const many = from.rows.length - rows.length
       const label = `Threw away ${many === 1 ? 'a row' : `${many} rows`} of ${from.file}`
@@ -119,6 +119,6 @@ function editsOf({ trays, added, changed }: Pick<ImportPlan, 'trays' | 'added' |
 }
 
 /** Rows kept aside, or gone once none is left. */
-function asideEdit(kept: SetAside): Edit {
+function asideEdit(kept: RejectedRows): Edit {
   return { kind: 'aside', id: kept.id, item: kept.rows.length > 0 ? kept : null }
 }

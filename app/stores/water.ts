@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { Conditions, readWater, speciesOf, startingWater, type Place, type Reading } from '../../core/water'
-import { keepAside } from '../../storage/unsaved'
+import { stashUnsaved } from '../../storage/unsaved'
 import { useBox } from './box'
 import { repository } from './repository'
 import { useSettings } from './settings'
@@ -55,7 +55,7 @@ export const useWater = defineStore('water', {
     },
     /** The page is being left: what is not yet stored is kept aside, at once. */
     leave() {
-      if (unsaved) keepAside(JSON.parse(JSON.stringify(unsaved)))
+      if (unsaved) stashUnsaved(JSON.parse(JSON.stringify(unsaved)))
     },
     async goTo(placeId: string) {
       await this.store()

@@ -4,7 +4,7 @@ import LabelsPage from '~/pages/box/labels.vue'
 import OrderPage from '~/pages/box/order.vue'
 import PartsPage from '~/pages/box/parts.vue'
 import RulesPage from '~/pages/rules/index.vue'
-import SchoolsPage from '~/pages/rules/schools.vue'
+import SchoolsPage from '~/pages/rules/questions.vue'
 import TunePage from '~/pages/bench/tune.vue'
 import ValuesPage from '~/pages/box/values.vue'
 import { useHistory } from '~/stores/history'
@@ -65,11 +65,11 @@ it('a school is chosen, and chosen as usual again', async () => {
   const { body } = await mountScreen(SchoolsPage)
   const school = () => find(body, 'fieldset', /^Colour/)
   field(school(), 'By the sky.').click()
-  await expect.poll(() => box.practice.schools.S4).toBe('second')
+  await expect.poll(() => box.practice.sides.S4).toBe('second')
   await expect.poll(() => school().textContent).toContain('0 % clarity, 100 % sky')
   const [usual] = [...school().querySelectorAll('label')].filter((l) => l.textContent?.includes('As usual'))
   usual?.click()
-  await expect.poll(() => box.practice.schools.S4).toBeUndefined()
+  await expect.poll(() => box.practice.sides.S4).toBeUndefined()
   await expect.poll(() => school().textContent).toContain('65 % clarity')
 })
 

@@ -25,7 +25,7 @@ import {
 } from '../../core/match'
 import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
 import { carry, type Carried } from '../../core/outing'
-import { findPatterns, type Findings, type MeasureId, type Tried } from '../../core/review'
+import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'
 
 /** One water, and how the angler judges. The box is known already. */
@@ -47,7 +47,7 @@ type Sort = 'match' | 'aside' | 'holds' | 'sweep'
 const newest: Record<Sort, number> = { match: 0, aside: 0, holds: 0, sweep: 0 }
 
 /** How long is worked without listening, ms. */
-const DEAF_MS = 25
+const YIELD_EVERY_MS = 25
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve))
 
 /** Runs steps to their end; null where a newer piece of work of this sort, or a new ranking, took their place. */
@@ -63,14 +63,14 @@ async function run<Step, Out>(
     const step = steps.next()
     if (step.done) return step.value
     if (told) await told(step.value)
-    if (performance.now() - heard < DEAF_MS) continue
+    if (performance.now() - heard < YIELD_EVERY_MS) continue
     await breath()
     heard = performance.now()
     if (newest[sort] !== mine || newest.match !== match) return null
   }
 }
 
-const optionsOf = ({ practice }: Asked) => ({ schools: practice.schools, rules: rulesFor(practice), record })
+const optionsOf = ({ practice }: Asked) => ({ sides: practice.sides, rules: rulesFor(practice), record })
 const benchOf = (asked: Asked) => createMatchContext(asked.c, asked.place, box, optionsOf(asked))
 
 /** What a shop has: lures as they usually are. */
@@ -124,7 +124,7 @@ const service = {
     return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`))
   },
   /** Looks through the log for what stands out, and shuffles it against luck. */
-  patterns(tried: readonly Tried[], measure: MeasureId): Findings {
+  patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {
     return findPatterns(tried, measure)
   },
   /** The first places as they would be; for rules that are being written. */

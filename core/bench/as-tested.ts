@@ -35,6 +35,9 @@ export function motionAsTested(lure: Lure, test: BenchTest): { motion: BuildMoti
   const motion = motionOf({ lure: then, mount: { kind: 'own' }, trailer: null, massKg: 0 }, density)
   return {
     density,
-    motion: { ...motion, weightN: motion.weightN + weightInWaterN(test.withKg, METAL_KG_M3.lead, density) },
+    motion: {
+      ...motion,
+      submergedWeightN: motion.submergedWeightN + weightInWaterN(test.withKg, METAL_KG_M3.lead, density),
+    },
   }
 }

@@ -1,7 +1,7 @@
 import { itemAt } from '../list'
-import { BELIEF_SD } from '../../data/bench'
+import { PRIOR_SD } from '../../data/bench'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
-import type { Known } from './known'
+import type { LureProfile } from './known'
 import { studentQuantile } from '../statistics'
 
 /** Depth of the path at even distances from the rod, m, and the band it lies in 19 times in 20. */
@@ -30,7 +30,7 @@ interface Direction {
 }
 
 /** Independent directions in which what is known of a lure may be out: eigen-free, by the Cholesky factor of each fit's covariance. */
-function directions(motion: BuildMotion, { fall, rest, dive }: Known): Direction[] {
+function directions(motion: BuildMotion, { fall, rest, dive }: LureProfile): Direction[] {
   const found: Direction[] = []
   if (dive) {
     const [[a = 0, b = 0] = [], [, c = 0] = []] = dive.covariance
@@ -39,26 +39,27 @@ function directions(motion: BuildMotion, { fall, rest, dive }: Known): Direction
     const l22 = Math.sqrt(Math.max(0, c - l21 ** 2))
     const by = (tan: number, area: number) => ({
       ...motion,
-      planeTan: motion.planeTan * Math.exp(tan),
-      pullDragM2: motion.pullDragM2 * Math.exp(area),
+      diveAngleTan: motion.diveAngleTan * Math.exp(tan),
+      towDragAreaM2: motion.towDragAreaM2 * Math.exp(area),
     })
     found.push({ dof: dive.dof, moved: (d) => by(d * l11, d * l21) }, { dof: dive.dof, moved: (d) => by(0, d * l22) })
   }
   if (rest) {
     const sd = Math.sqrt(itemAt(itemAt(rest.covariance, 0), 0))
     // A weight that was only believed says floats or sinks by the packet; its spread would drown the picture.
-    if (rest.n > 0) found.push({ dof: rest.dof, moved: (d) => ({ ...motion, weightN: motion.weightN + d * sd }) })
+    if (rest.n > 0)
+      found.push({ dof: rest.dof, moved: (d) => ({ ...motion, submergedWeightN: motion.submergedWeightN + d * sd }) })
   }
   if (fall) {
     const sd = Math.sqrt(itemAt(itemAt(fall.covariance, 0), 0))
     found.push({
       dof: fall.dof,
-      moved: (d) => ({ ...motion, fallDragM2: motion.fallDragM2 * Math.exp(d * sd) }),
+      moved: (d) => ({ ...motion, sinkDragAreaM2: motion.sinkDragAreaM2 * Math.exp(d * sd) }),
     })
     // While pulled a sinker's drag is as uncertain as before: only its fall was timed.
     found.push({
       dof: 1000,
-      moved: (d) => ({ ...motion, pullDragM2: motion.pullDragM2 * Math.exp(d * BELIEF_SD.drag) }),
+      moved: (d) => ({ ...motion, towDragAreaM2: motion.towDragAreaM2 * Math.exp(d * PRIOR_SD.drag) }),
     })
   }
   return found
@@ -68,7 +69,7 @@ function directions(motion: BuildMotion, { fall, rest, dive }: Known): Direction
  * The band of a path: each independent direction in which the lure may be other than fitted is followed one standard deviation to either side, and their
  * moves of the depth are added in squares (linear error propagation), times Student's t.
  */
-export function pathBand(plan: CastPlan, known: Known): Band {
+export function pathBand(plan: CastPlan, known: LureProfile): Band {
   const follow = (motion: BuildMotion) => retrievePath({ ...plan, motion })
   const middle = follow(plan.motion)
   const ways = directions(plan.motion, known).map(({ dof, moved }) => ({
@@ -76,14 +77,15 @@ export function pathBand(plan: CastPlan, known: Known): Band {
     up: follow(moved(1)),
     down: follow(moved(-1)),
   }))
-  const start = middle.x[middle.workFrom] ?? plan.castM
+  const start = middle.x[middle.retrieveStartIndex] ?? plan.castM
   const end = itemAt(middle.x, middle.x.length - 1)
   const x = Array.from({ length: PLACES }, (_, i) => start + ((end - start) * i) / (PLACES - 1))
   const clamp = (z: number) => Math.min(plan.depthM, Math.max(0, z))
   const band = x.map((at) => {
-    const z = depthAt(middle.x, middle.z, middle.workFrom, at)
+    const z = depthAt(middle.x, middle.z, middle.retrieveStartIndex, at)
     const square = ways.reduce((sum, { t, up, down }) => {
-      const spread = (depthAt(up.x, up.z, up.workFrom, at) - depthAt(down.x, down.z, down.workFrom, at)) / 2
+      const spread =
+        (depthAt(up.x, up.z, up.retrieveStartIndex, at) - depthAt(down.x, down.z, down.retrieveStartIndex, at)) / 2
       return sum + (Number.isFinite(spread) ? (t * spread) ** 2 : 0)
     }, 0)
     return { z, half: Math.sqrt(square) }

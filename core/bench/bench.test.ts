@@ -2,10 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import { BenchTest, type Lure, type TestKind } from '../tackle'
-import { motionOf, secondsToFall, weightInWaterN } from '../motion'
+import { motionOf, sinkTimeS, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 import {
-  carried,
+  predictWithInterval,
   carriedDifferenceN,
   castOf,
   countDownTable,
@@ -18,9 +18,9 @@ import {
   fitRest,
   fitSwing,
   isPoor,
-  knownAction,
-  knownMotion,
-  knownOf,
+  actionFromProfile,
+  motionFromProfile,
+  profileFromTests,
   pathBand,
   rateAction,
   restSpeedIn,
@@ -30,9 +30,9 @@ import {
   sayTear,
   speedWindow,
   standing,
-  standingApart,
+  outlierIndices,
   tearLoad,
-  testedIn,
+  cachedProfile,
   withDive,
 } from '.'
 
@@ -86,9 +86,9 @@ describe('repeats', () => {
     expect(s?.without).toBeCloseTo(4.1)
   })
   it('hands that agree to the hundredth do not make the next one an outlier', () => {
-    expect(standingApart([4.1, 4.1, 4.1, 4.2])).toEqual([])
-    expect(standingApart([4.1, 4.1, 4.1, 5.2])).toEqual([3])
-    expect(standingApart([4, 9])).toEqual([])
+    expect(outlierIndices([4.1, 4.1, 4.1, 4.2])).toEqual([])
+    expect(outlierIndices([4.1, 4.1, 4.1, 5.2])).toEqual([3])
+    expect(outlierIndices([4, 9])).toEqual([])
   })
 })
 
@@ -123,7 +123,7 @@ describe('least squares', () => {
       trust: 0,
     })
     expect(found.parameters[0]).toBeCloseTo(5, 4)
-    expect(carried(found, ([m = 0]) => m).high).toBeCloseTo(sampleOf([4, 5, 6])?.high ?? 0, 2)
+    expect(predictWithInterval(found, ([m = 0]) => m).high).toBeCloseTo(sampleOf([4, 5, 6])?.high ?? 0, 2)
   })
   it('a belief holds against one reading by its own weight', () => {
     const found = fit({ believed: [{ at: 0, sd: 1 }], predict: ([m = 0]) => [m], observed: [1], readingSd: [1] })
@@ -141,15 +141,15 @@ describe('timed falls', () => {
   const falls = (seconds: number[], more = {}) =>
     test('fall', spoon, { depthM: 2, lineDiameterM: null, readings: seconds.map((s) => ({ seconds: s })), ...more })
   it('three times three seconds over two metres: it falls two metres in three seconds', () => {
-    const known = knownOf(spoon, [falls([3, 3, 3])])
-    const motion = knownMotion(bare(spoon), known, { tempC: 12, salinity: 0 })
+    const known = profileFromTests(spoon, [falls([3, 3, 3])])
+    const motion = motionFromProfile(bare(spoon), known, { tempC: 12, salinity: 0 })
     expect(motion.basis).toBe('fitted')
-    expect(secondsToFall(motion, DENSITY, 0, 2)).toBeCloseTo(3, 0)
+    expect(sinkTimeS(motion, DENSITY, 0, 2)).toBeCloseTo(3, 0)
   })
   it('the count-down table follows, its band narrows with repeats and widens with scatter', () => {
     const table = (tests: BenchTest[]) => {
-      const known = knownOf(spoon, tests)
-      const motion = knownMotion(bare(spoon), known, { tempC: 12, salinity: 0 })
+      const known = profileFromTests(spoon, tests)
+      const motion = motionFromProfile(bare(spoon), known, { tempC: 12, salinity: 0 })
       const [row] = countDownTable(motion, known.fall!, DENSITY, 0.00013, [4])
       return { seconds: row?.seconds ?? 0, wide: ((row?.high ?? 0) - (row?.low ?? 0)) / (row?.seconds ?? 1) }
     }
@@ -164,10 +164,10 @@ describe('timed falls', () => {
     expect(isPoor(fitFall(spoon, [falls([2, 3, 4.5])]))).toBe(true)
   })
   it('a fall in one water and weight foretells another: the same lure falls a little slower in the sea', () => {
-    const known = knownOf(spoon, [falls([3, 3, 3])])
-    const fresh = knownMotion(bare(spoon), known, { tempC: 12, salinity: 0 })
-    const salt = knownMotion(bare(spoon), known, { tempC: 12, salinity: 35 })
-    const seconds = (m: typeof fresh, density: number) => secondsToFall(m, density, 0, 2)
+    const known = profileFromTests(spoon, [falls([3, 3, 3])])
+    const fresh = motionFromProfile(bare(spoon), known, { tempC: 12, salinity: 0 })
+    const salt = motionFromProfile(bare(spoon), known, { tempC: 12, salinity: 35 })
+    const seconds = (m: typeof fresh, density: number) => sinkTimeS(m, density, 0, 2)
     expect(seconds(salt, waterDensity(12, 35))).toBeGreaterThan(seconds(fresh, DENSITY))
     expect(seconds(salt, waterDensity(12, 35)) / seconds(fresh, DENSITY)).toBeLessThan(1.03)
   })
@@ -176,12 +176,12 @@ describe('timed falls', () => {
     let inside = 0
     for (let i = 0; i < 200; i++) {
       const truth = motionOf(bare(spoon), DENSITY)
-      const real = { ...truth, fallDragM2: truth.fallDragM2 * Math.exp(0.3 * normal()) }
-      const seen = [0, 1, 2].map(() => secondsToFall(real, DENSITY, 0, 2) * Math.exp(0.03 * normal()) + 0.1 * normal())
+      const real = { ...truth, sinkDragAreaM2: truth.sinkDragAreaM2 * Math.exp(0.3 * normal()) }
+      const seen = [0, 1, 2].map(() => sinkTimeS(real, DENSITY, 0, 2) * Math.exp(0.03 * normal()) + 0.1 * normal())
       const fall = fitFall(spoon, [falls(seen)])
-      const fitted = { ...truth, fallDragM2: Math.exp(fall.parameters[0] ?? 0) }
+      const fitted = { ...truth, sinkDragAreaM2: Math.exp(fall.parameters[0] ?? 0) }
       const [row] = countDownTable(fitted, fall, DENSITY, 0.0003, [8])
-      const real8 = secondsToFall(real, DENSITY, 0.0003, 8)
+      const real8 = sinkTimeS(real, DENSITY, 0.0003, 8)
       if (row && real8 >= row.low && real8 <= row.high) inside += 1
     }
     expect(inside).toBeGreaterThanOrEqual(190)
@@ -205,15 +205,21 @@ describe('running depth', () => {
       const lure = divers[i % divers.length] as Lure
       const base = motionOf(bare(lure), DENSITY)
       const truth = withDive(base, [
-        Math.log(base.planeTan) + 0.2 * normal(),
-        Math.log(base.pullDragM2) + 0.2 * normal(),
+        Math.log(base.diveAngleTan) + 0.2 * normal(),
+        Math.log(base.towDragAreaM2) + 0.2 * normal(),
       ])
-      const cast = { castM: 18 + 14 * even(), rodTipM: 1, pullMps: 0.8, lineDiameterM: 0.0003, density: DENSITY }
+      const cast = {
+        castM: 18 + 14 * even(),
+        rodTipM: 1,
+        retrieveSpeedMps: 0.8,
+        lineDiameterM: 0.0003,
+        density: DENSITY,
+      }
       const depthM = runningDepthM(truth, cast)
       const readings = [0, 1, 2].map(() => ({ castM: cast.castM, depthM: depthM * Math.exp(noise * normal()) }))
       const fitted = fitDive(
         lure,
-        [test('depth', lure, { lineDiameterM: 0.0003, rodTipM: 1, pullMps: 0.8, readings })],
+        [test('depth', lure, { lineDiameterM: 0.0003, rodTipM: 1, retrieveSpeedMps: 0.8, readings })],
         base,
       )
       for (const [what, other] of [
@@ -244,13 +250,13 @@ describe('running depth', () => {
   })
   it('readings all over the place are a poor fit; the demo has one, and says so', () => {
     const deep = named('Bumblecrag M Hush')
-    expect(isPoor(knownOf(deep, box.tests).dive!)).toBe(true)
-    expect(isPoor(knownOf(named('Bumblecrag D'), box.tests).dive!)).toBe(false)
+    expect(isPoor(profileFromTests(deep, box.tests).dive!)).toBe(true)
+    expect(isPoor(profileFromTests(named('Bumblecrag D'), box.tests).dive!)).toBe(false)
   })
   it('a chart: deeper with more line, shallower on thicker line, the band around the curve', () => {
     const lure = named('Bumblecrag D')
-    const known = knownOf(lure, box.tests)
-    const motion = knownMotion(bare(lure), known, { tempC: 12, salinity: 0 })
+    const known = profileFromTests(lure, box.tests)
+    const motion = motionFromProfile(bare(lure), known, { tempC: 12, salinity: 0 })
     for (const way of ['cast', 'trolled'] as const) {
       const thin = box.lines.find((l) => l.diameterM < 0.00015)
       const thick = box.lines.find((l) => l.diameterM > 0.00035)
@@ -287,16 +293,16 @@ describe('the band of a path', () => {
     depthM: 6,
     currentMps: 0,
     countDownS: 0,
-    pullMps: 0.8,
-    pullS: 1,
-    restS: 0,
+    retrieveSpeedMps: 0.8,
+    pullDurationS: 1,
+    pauseS: 0,
     slack: false,
-    where: 'cast',
+    delivery: 'cast',
     heldAboveBottomM: null,
   } as const
   const widest = (tests: BenchTest[]) => {
-    const known = knownOf(lure, tests)
-    const motion = knownMotion(bare(lure), known, { tempC: 12, salinity: 0 })
+    const known = profileFromTests(lure, tests)
+    const motion = motionFromProfile(bare(lure), known, { tempC: 12, salinity: 0 })
     const { low, high } = pathBand({ ...cast, motion }, known)
     return Math.max(...high.map((h, i) => h - (low[i] ?? 0)))
   }
@@ -305,8 +311,8 @@ describe('the band of a path', () => {
     expect(widest(box.tests)).toBeGreaterThan(0.05)
   })
   it('holds the path itself at its deepest', () => {
-    const known = knownOf(lure, box.tests)
-    const motion = knownMotion(bare(lure), known, { tempC: 12, salinity: 0 })
+    const known = profileFromTests(lure, box.tests)
+    const motion = motionFromProfile(bare(lure), known, { tempC: 12, salinity: 0 })
     const { low, high } = pathBand({ ...cast, motion }, known)
     const deepest = runningDepthM(motion, { ...cast })
     expect(Math.max(...low)).toBeLessThan(deepest)
@@ -319,9 +325,9 @@ describe('the band of a path', () => {
 describe('at rest', () => {
   const plug = named('Nimbletwig 90')
   const water = { tempC: 12, salinity: 0 }
-  const truth = { weightN: -0.004, dragM2: 6e-4 }
+  const truth = { submergedWeightN: -0.004, dragM2: 6e-4 }
   const speed = (addedKg: number) => {
-    const w = truth.weightN + weightInWaterN(addedKg, 11_340, DENSITY)
+    const w = truth.submergedWeightN + weightInWaterN(addedKg, 11_340, DENSITY)
     return Math.sign(w) * Math.sqrt(Math.abs(w) / (0.5 * DENSITY * truth.dragM2))
   }
   const reading = (addedKg: number, by = 1) => {
@@ -332,7 +338,7 @@ describe('at rest', () => {
     const rest = fitRest(plug, [
       test('rest', plug, { distanceM: 0.4, readings: [0, 0.0002, 0.0006].map((a) => reading(a)) }),
     ])
-    expect(rest.parameters[0]).toBeCloseTo(truth.weightN, 3)
+    expect(rest.parameters[0]).toBeCloseTo(truth.submergedWeightN, 3)
     expect(Math.exp(rest.parameters[1] ?? 0) / truth.dragM2).toBeCloseTo(1, 1)
     expect(restSpeedIn(rest, water)).toBeCloseTo(speed(0), 2)
     expect(isPoor(rest)).toBe(false)
@@ -421,26 +427,26 @@ describe('what is seen', () => {
 describe('what the match is told', () => {
   it('a rated action goes before the family’s, and a tested trailer before the table', () => {
     const jig = named('Shudderkin 10')
-    const known = testedIn(box, jig)
+    const known = cachedProfile(box, jig)
     if (!known) throw new Error('not tested')
     const trailer = box.trailers.find((t) => t.id === 'trailer-craw') ?? null
-    const without = knownAction({ lure: jig, mount: { kind: 'own' }, trailer: null }, known)
-    const craw = knownAction({ lure: jig, mount: { kind: 'own' }, trailer }, known)
+    const without = actionFromProfile({ lure: jig, mount: { kind: 'own' }, trailer: null }, known)
+    const craw = actionFromProfile({ lure: jig, mount: { kind: 'own' }, trailer }, known)
     expect(craw.vibration / without.vibration).toBeCloseTo(0.71, 1)
   })
   it('a worm on a hook too light to revive it hardly swings', () => {
     const worm = named('Plainstick 125')
-    const known = testedIn(box, worm)
+    const known = cachedProfile(box, worm)
     const hook = (id: string) => box.hooks.find((h) => h.id === id)!
     const swing = (id: string) =>
-      knownAction({ lure: worm, mount: { kind: 'wacky', hook: hook(id) }, trailer: null }, known!).amplitude
+      actionFromProfile({ lure: worm, mount: { kind: 'wacky', hook: hook(id) }, trailer: null }, known!).amplitude
     expect(swing('hook-wacky-1')).toBeLessThan(0.5 * swing('hook-wacky-w'))
   })
   it('a lure never tested is left to packet and family', () => {
     const lure = named('Curlewtail 60')
-    expect(testedIn(box, lure)).toBeNull()
+    expect(cachedProfile(box, lure)).toBeNull()
     const motion = motionOf(bare(lure), DENSITY)
-    expect(knownMotion(bare(lure), knownOf(lure, []), { tempC: 12, salinity: 0 })).toEqual(motion)
+    expect(motionFromProfile(bare(lure), profileFromTests(lure, []), { tempC: 12, salinity: 0 })).toEqual(motion)
   })
   it('own casts with a rod foretell a lure never thrown with it; heavy metal goes farther', () => {
     const swing = fitSwing(box.lures, box.tests, 'rod-tern')
@@ -453,7 +459,7 @@ describe('what the match is told', () => {
   it('every figure of every lure of the demo has its band around it (property)', () => {
     fc.assert(
       fc.property(fc.constantFrom(...box.lures), (lure) => {
-        const known = knownOf(lure, box.tests)
+        const known = profileFromTests(lure, box.tests)
         for (const f of [known.mass, known.window.slow, known.window.fast, known.tear, known.cast])
           if (f) {
             expect(f.low).toBeLessThanOrEqual(f.value)

@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
-import { secondsToFall, type BuildMotion } from '../motion'
-import { carried } from './least-squares'
+import { sinkTimeS, type BuildMotion } from '../motion'
+import { predictWithInterval } from './least-squares'
 import type { Posterior } from './figure'
 
 export interface Count {
@@ -19,14 +19,14 @@ export function countDownTable(
   lineDiameterM: number,
   depthsM: readonly number[],
 ): Count[] {
-  if (motion.weightN <= 0) return []
+  if (motion.submergedWeightN <= 0) return []
   // A trailer or head adds its own drag beside the body's, which alone was fitted.
-  const added = motion.fallDragM2 - Math.exp(itemAt(fall.parameters, 0))
+  const added = motion.sinkDragAreaM2 - Math.exp(itemAt(fall.parameters, 0))
   return depthsM.map((depthM) => {
-    const ln = carried(fall, ([lnArea = 0]) =>
+    const ln = predictWithInterval(fall, ([lnArea = 0]) =>
       Math.log(
-        secondsToFall(
-          { weightN: motion.weightN, fallDragM2: Math.max(1e-7, Math.exp(lnArea) + added) },
+        sinkTimeS(
+          { submergedWeightN: motion.submergedWeightN, sinkDragAreaM2: Math.max(1e-7, Math.exp(lnArea) + added) },
           density,
           lineDiameterM,
           depthM,

@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
 import { LINE_DENSITY } from '../../data/tackle-limits'
-import { towed, type BuildMotion } from '../motion'
+import { trollingDepth, type BuildMotion } from '../motion'
 import type { Line } from '../tackle'
 import { diveDepth, runningDepthM, withDive } from './fit-dive'
 import type { Posterior } from './figure'
@@ -40,11 +40,12 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
     lines: lines.map((line) => {
       if (way === 'trolled') {
         const tow = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
-        const at = (m: BuildMotion) => lengthsM.map((out) => towed(m, density, tow, speedMps, out, rodTipM).depthM)
+        const at = (m: BuildMotion) =>
+          lengthsM.map((out) => trollingDepth(m, density, tow, speedMps, out, rodTipM).depthM)
         const spread = at(central)
         // The cast's own band, in proportion: the same angle and drag stand behind both.
         const shares = lengthsM.map((castM) => {
-          const cast = { castM, rodTipM, pullMps: speedMps, lineDiameterM: line.diameterM, density }
+          const cast = { castM, rodTipM, retrieveSpeedMps: speedMps, lineDiameterM: line.diameterM, density }
           const band = diveDepth(dive, motion, cast)
           return [band.low / band.value, band.high / band.value] as const
         })
@@ -56,7 +57,7 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
         }
       }
       const bands = lengthsM.map((castM) =>
-        diveDepth(dive, motion, { castM, rodTipM, pullMps: speedMps, lineDiameterM: line.diameterM, density }),
+        diveDepth(dive, motion, { castM, rodTipM, retrieveSpeedMps: speedMps, lineDiameterM: line.diameterM, density }),
       )
       return {
         line,
@@ -71,6 +72,6 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
 /** What a thicker line costs in depth, m, by the model, beside what common practice says of it (fact of the trade: 10 to 16 lb, 2–3 ft). */
 export function lineWorthM(motion: BuildMotion, density: number, thinM: number, thickM: number, castM = 25): number {
   const at = (lineDiameterM: number) =>
-    runningDepthM(motion, { castM, rodTipM: 1, pullMps: 0.8, lineDiameterM, density })
+    runningDepthM(motion, { castM, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM, density })
   return at(thinM) - at(thickM)
 }

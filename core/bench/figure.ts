@@ -4,7 +4,7 @@ import type { Fit } from './least-squares'
 import type { Sample } from './sample'
 
 /** A figure with its band (19 times in 20) and what it rests on. */
-export interface Figure {
+export interface Estimate {
   readonly value: number
   readonly low: number
   readonly high: number
@@ -22,7 +22,7 @@ export type Posterior = Pick<Fit, 'parameters' | 'covariance' | 'dof'> & {
   readonly scatter: number
 }
 
-export const measured = (sample: Sample): Figure => ({
+export const measured = (sample: Sample): Estimate => ({
   value: sample.mean,
   low: sample.low,
   high: sample.high,
@@ -32,7 +32,7 @@ export const measured = (sample: Sample): Figure => ({
 })
 
 /** A figure known only beforehand, with a share (of its logarithm) by which it may be out. */
-export function believedFigure(value: number, sd: number, basis: Basis): Figure {
+export function believedFigure(value: number, sd: number, basis: Basis): Estimate {
   const times = Math.exp(1.96 * sd)
   return { value, low: value / times, high: value * times, basis, n: 0, poor: false }
 }
@@ -41,7 +41,7 @@ export function believedFigure(value: number, sd: number, basis: Basis): Figure 
 export const isPoor = (fit: Pick<Posterior, 'scatter' | 'n'>) => fit.n > 1 && fit.scatter > POOR_FROM
 
 /** Beliefs without readings, as a posterior with independent errors. */
-export function beliefOnly(believed: readonly { at: number; sd: number }[], basis: Basis): Posterior {
+export function priorOnly(believed: readonly { at: number; sd: number }[], basis: Basis): Posterior {
   return {
     parameters: believed.map((b) => b.at),
     covariance: believed.map((b, i) => believed.map((_, j) => (i === j ? b.sd ** 2 : 0))),

@@ -1,16 +1,16 @@
 import { itemAt } from '../list'
-import { BELIEF_SD, READING_SD } from '../../data/bench'
+import { PRIOR_SD, READING_SD } from '../../data/bench'
 import { CAST_WITH_KG } from '../../data/casting'
 import { lureMass, type BenchTest, type Lure, type TestOf } from '../tackle'
 import { castByEnergyM, energyForCast, motionOf } from '../motion'
-import { beliefOnly, type Posterior } from './figure'
-import { carried, fit } from './least-squares'
+import { priorOnly, type Posterior } from './figure'
+import { predictWithInterval, fit } from './least-squares'
 import { lureAsTested } from './as-tested'
 
 /** Drag area of a lure in the air, m²: it tumbles, between nose first and broadside. The coefficient is that of the water at the same Reynolds number. */
 function airDragM2(lure: Lure): number {
-  const { pullDragM2, fallDragM2 } = motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, 999)
-  return Math.sqrt(pullDragM2 * fallDragM2)
+  const { towDragAreaM2, sinkDragAreaM2 } = motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, 999)
+  return Math.sqrt(towDragAreaM2 * sinkDragAreaM2)
 }
 
 /** An ordinary cast of an ordinary plug, m, and its drag area, m²: where the fit of an angler's swing begins. */
@@ -40,7 +40,7 @@ export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], ro
       const massKg = lureMass(lureAsTested(lure, test)).kg + test.withKg
       return test.readings.map(({ castM }) => ({ label: lure.name, massKg, dragM2: airDragM2(lure), castM }))
     })
-  if (casts.length === 0) return { ...beliefOnly(believed, 'assumed'), residuals: [] }
+  if (casts.length === 0) return { ...priorOnly(believed, 'assumed'), residuals: [] }
   const found = fit({
     believed,
     predict: ([lnEnergy = 0]) => {
@@ -54,7 +54,7 @@ export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], ro
     },
     observed: casts.map((c) => Math.log(c.castM)),
     // Beside the reading's own error each lure flies a little better or worse than its bulk tells.
-    readingSd: casts.map(() => Math.hypot(READING_SD.cast, BELIEF_SD.cast / 2)),
+    readingSd: casts.map(() => Math.hypot(READING_SD.cast, PRIOR_SD.cast / 2)),
   })
   return {
     ...found,
@@ -71,6 +71,6 @@ export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], ro
 /** Cast of a lure by a fitted swing, m, with its band. */
 export function castOf(swing: Posterior, lure: Lure, withKg = 0) {
   const massKg = lureMass(lure).kg + withKg
-  const ln = carried(swing, ([e = 0]) => Math.log(castByEnergyM(Math.exp(e), massKg, airDragM2(lure))))
+  const ln = predictWithInterval(swing, ([e = 0]) => Math.log(castByEnergyM(Math.exp(e), massKg, airDragM2(lure))))
   return { value: Math.exp(ln.value), low: Math.exp(ln.low), high: Math.exp(ln.high) }
 }

@@ -1,18 +1,18 @@
 import { itemAt } from '../list'
-import { BELIEF_SD, READING_SD } from '../../data/bench'
+import { PRIOR_SD, READING_SD } from '../../data/bench'
 import { testsOf, type BenchTest, type Lure } from '../tackle'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import { waterDensity } from '../water'
 import { motionAsTested } from './as-tested'
-import { beliefOnly, type Posterior } from './figure'
+import { priorOnly, type Posterior } from './figure'
 import type { Fitted } from './fit-fall'
-import { carried, fit } from './least-squares'
+import { predictWithInterval, fit } from './least-squares'
 
 /** A steady retrieve over deep water, as running depth is measured. */
 export interface DiveCast {
   readonly castM: number
   readonly rodTipM: number
-  readonly pullMps: number
+  readonly retrieveSpeedMps: number
   readonly lineDiameterM: number
   readonly density: number
 }
@@ -29,10 +29,10 @@ export function runningDepthM(motion: BuildMotion, cast: DiveCast): number {
     depthM: DEEP_M,
     currentMps: 0,
     countDownS: 0,
-    pullS: 1,
-    restS: 0,
+    pullDurationS: 1,
+    pauseS: 0,
     slack: false,
-    where: 'cast',
+    delivery: 'cast',
     heldAboveBottomM: null,
   }
   return retrievePath(plan).z.reduce((deepest, z) => Math.max(deepest, z), 0)
@@ -40,7 +40,7 @@ export function runningDepthM(motion: BuildMotion, cast: DiveCast): number {
 
 /** A motion with fitted planing angle and drag: parameters [ln tan φ₀, ln C·A]. */
 export function withDive(motion: BuildMotion, [lnTan = 0, lnArea = 0]: readonly number[]): BuildMotion {
-  return { ...motion, planeTan: Math.exp(lnTan), pullDragM2: Math.exp(lnArea) }
+  return { ...motion, diveAngleTan: Math.exp(lnTan), towDragAreaM2: Math.exp(lnArea) }
 }
 
 /** Shallower than this no eye tells the depth, m; keeps the logarithm in bounds. */
@@ -54,29 +54,29 @@ const LEAST_M = 0.02
  */
 export function fitDive(lure: Lure, tests: readonly BenchTest[], motion: BuildMotion): Fitted {
   const believed = [
-    { at: Math.log(Math.max(motion.planeTan, 1e-3)), sd: BELIEF_SD.trim },
-    { at: Math.log(motion.pullDragM2), sd: BELIEF_SD.drag },
+    { at: Math.log(Math.max(motion.diveAngleTan, 1e-3)), sd: PRIOR_SD.trim },
+    { at: Math.log(motion.towDragAreaM2), sd: PRIOR_SD.drag },
   ]
   const dives = testsOf(tests, lure.id, 'depth').flatMap((test) => {
     const { motion: then } = motionAsTested(lure, test)
-    const { lineDiameterM, rodTipM, pullMps } = test
+    const { lineDiameterM, rodTipM, retrieveSpeedMps } = test
     const density = waterDensity(test.tempC, test.salinity)
     return test.readings.map(({ castM, depthM }) => ({
       test,
       depthM,
-      cast: { castM, lineDiameterM, rodTipM, pullMps, density },
-      weightN: then.weightN,
+      cast: { castM, lineDiameterM, rodTipM, retrieveSpeedMps, density },
+      submergedWeightN: then.submergedWeightN,
     }))
   })
-  if (dives.length === 0) return { ...beliefOnly(believed, 'labelled'), residuals: [] }
+  if (dives.length === 0) return { ...priorOnly(believed, 'labelled'), residuals: [] }
   const found = fit({
     believed,
     predict: (p) => {
       // Readings of one cast length share one path.
       const known = new Map<string, number>()
-      return dives.map(({ cast, weightN }) => {
-        const key = `${Object.values(cast).join('|')}|${weightN}`
-        const depth = known.get(key) ?? runningDepthM({ ...withDive(motion, p), weightN }, cast)
+      return dives.map(({ cast, submergedWeightN }) => {
+        const key = `${Object.values(cast).join('|')}|${submergedWeightN}`
+        const depth = known.get(key) ?? runningDepthM({ ...withDive(motion, p), submergedWeightN }, cast)
         known.set(key, depth)
         return Math.log(Math.max(LEAST_M, depth))
       })
@@ -98,6 +98,8 @@ export function fitDive(lure: Lure, tests: readonly BenchTest[], motion: BuildMo
 
 /** Running depth with its band, m. */
 export function diveDepth(posterior: Posterior, motion: BuildMotion, cast: DiveCast) {
-  const ln = carried(posterior, (p) => Math.log(Math.max(LEAST_M, runningDepthM(withDive(motion, p), cast))))
+  const ln = predictWithInterval(posterior, (p) =>
+    Math.log(Math.max(LEAST_M, runningDepthM(withDive(motion, p), cast))),
+  )
   return { value: Math.exp(ln.value), low: Math.exp(ln.low), high: Math.exp(ln.high) }
 }

@@ -1,10 +1,10 @@
 import { itemAt } from '../list'
-import { BELIEF_SD, READING_SD } from '../../data/bench'
+import { PRIOR_SD, READING_SD } from '../../data/bench'
 import { familyOf, testsOf, type BenchTest, type Lure } from '../tackle'
-import { motionOf, secondsToFall } from '../motion'
+import { motionOf, sinkTimeS } from '../motion'
 import { waterDensity } from '../water'
 import { motionAsTested } from './as-tested'
-import { beliefOnly, type Posterior } from './figure'
+import { priorOnly, type Posterior } from './figure'
 import { fit } from './least-squares'
 
 /** Fresh water at 15 °C, for figures that no water is named for. */
@@ -22,7 +22,7 @@ const LOOSE = 3
 
 /** Drag area of a free fall as its family has it, m². */
 function assumedFallDrag(lure: Lure): number {
-  return motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, ANY_WATER).fallDragM2
+  return motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, ANY_WATER).sinkDragAreaM2
 }
 
 /** A length that only became better known changes nothing; one that was cut does. */
@@ -39,20 +39,20 @@ export function fitFall(lure: Lure, tests: readonly BenchTest[]): Fitted {
   const belief = (sd: number) => [{ at: assumed, sd }]
   const falls = testsOf(tests, lure.id, 'fall').flatMap((test) => {
     const { motion, density } = motionAsTested(lure, test)
-    if (motion.weightN <= 0) return []
+    if (motion.submergedWeightN <= 0) return []
     const bySize = wasCut(lure) ? 2 * Math.log(test.asTested.lengthM / lure.lengthM) : 0
     return test.readings.map(({ seconds }) => ({ test, motion, density, seconds, bySize }))
   })
-  if (falls.length === 0) return { ...beliefOnly(belief(BELIEF_SD.drag), 'assumed'), residuals: [] }
+  if (falls.length === 0) return { ...priorOnly(belief(PRIOR_SD.drag), 'assumed'), residuals: [] }
   const secondsAt = (lnArea: number, { test, motion, density, bySize }: (typeof falls)[number]) =>
-    secondsToFall(
-      { weightN: motion.weightN, fallDragM2: Math.exp(lnArea + bySize) },
+    sinkTimeS(
+      { submergedWeightN: motion.submergedWeightN, sinkDragAreaM2: Math.exp(lnArea + bySize) },
       density,
       test.lineDiameterM ?? 0,
       test.depthM,
     )
   const found = fit({
-    believed: belief(LOOSE * BELIEF_SD.drag),
+    believed: belief(LOOSE * PRIOR_SD.drag),
     predict: ([lnArea = 0]) => falls.map((f) => Math.log(secondsAt(lnArea, f))),
     observed: falls.map((f) => Math.log(f.seconds)),
     readingSd: falls.map((f) => Math.hypot(READING_SD.fall, READING_SD.watchS / f.seconds)),

@@ -1,10 +1,10 @@
 import { itemAt } from '../list'
-import { BELIEF_SD, READING_SD, SHELL_EXPANSION } from '../../data/bench'
+import { PRIOR_SD, READING_SD, SHELL_EXPANSION } from '../../data/bench'
 import { familyOf, lureMass, testsOf, type BenchTest, type Lure, type ReadingOf } from '../tackle'
-import { GRAVITY_MPS2, METAL_KG_M3, freeFallMps, motionOf, weightInWaterN } from '../motion'
+import { GRAVITY_MPS2, METAL_KG_M3, sinkRateMps, motionOf, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 import { addedSince } from './as-tested'
-import { beliefOnly } from './figure'
+import { priorOnly } from './figure'
 import type { Fitted } from './fit-fall'
 import { fit } from './least-squares'
 
@@ -36,10 +36,10 @@ export function fitRest(lure: Lure, tests: readonly BenchTest[]): Rest {
   const massKg = lureMass(lure).kg
   const before = motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg }, density)
   const believed = [
-    { at: before.weightN, sd: BELIEF_SD.rest * massKg * GRAVITY_MPS2 },
-    { at: Math.log(before.fallDragM2), sd: BELIEF_SD.drag },
+    { at: before.submergedWeightN, sd: PRIOR_SD.rest * massKg * GRAVITY_MPS2 },
+    { at: Math.log(before.sinkDragAreaM2), sd: PRIOR_SD.drag },
   ]
-  if (!last) return { ...beliefOnly(believed, 'labelled'), residuals: [], at, massKg }
+  if (!last) return { ...priorOnly(believed, 'labelled'), residuals: [], at, massKg }
   // Readings of other days are brought to the water and the weight of now.
   const readings = all.flatMap((test) => {
     const then = waterDensity(test.tempC, test.salinity)
@@ -86,13 +86,13 @@ export function fitRest(lure: Lure, tests: readonly BenchTest[]): Rest {
  */
 export function carriedDifferenceN(
   massKg: number,
-  weightN: number,
+  submergedWeightN: number,
   from: Carrying,
   to: Carrying,
   expansion = SHELL_EXPANSION,
 ): number {
   const rho = waterDensity(from.tempC, from.salinity)
-  const volume = (massKg - weightN / GRAVITY_MPS2) / rho
+  const volume = (massKg - submergedWeightN / GRAVITY_MPS2) / rho
   const then = waterDensity(to.tempC, to.salinity) * (1 + expansion * (to.tempC - from.tempC))
   return GRAVITY_MPS2 * volume * (rho - then)
 }
@@ -107,6 +107,6 @@ export const canRest = (lure: Lure) => familyOf(lure.family).swims === 'dives'
 
 /** Speed of rise (negative) or fall of a plug, m/s, in a water. */
 export function restSpeedIn(rest: Rest, water: Carrying, p = rest.parameters): number {
-  const motion = { weightN: restWeightN(rest, water, p), fallDragM2: Math.exp(itemAt(p, 1)) }
-  return freeFallMps(motion, waterDensity(water.tempC, water.salinity))
+  const motion = { submergedWeightN: restWeightN(rest, water, p), sinkDragAreaM2: Math.exp(itemAt(p, 1)) }
+  return sinkRateMps(motion, waterDensity(water.tempC, water.salinity))
 }

@@ -1,9 +1,9 @@
 import { itemAt } from '../list'
-import { BELIEF_SD } from '../../data/bench'
+import { PRIOR_SD } from '../../data/bench'
 import { familyOf, lureAction, lureMass, type Action, type BenchTest, type Box, type Build, type Lure } from '../tackle'
 import { UNTESTED, motionOf, type BuildMotion, type TestedMotion } from '../motion'
 import { waterDensity } from '../water'
-import { believedFigure, measured, type Figure } from './figure'
+import { believedFigure, measured, type Estimate } from './figure'
 import { canFall, fitFall, type Fitted } from './fit-fall'
 import { canRest, fitRest, restWeightN, type Carrying, type Rest } from './fit-rest'
 import { fitDive } from './fit-dive'
@@ -20,9 +20,9 @@ import {
 } from './rate'
 
 /** All that is known of one lure: from its tests where there are any, else from packet and family, with how far that may be out. */
-export interface Known {
+export interface LureProfile {
   readonly tests: readonly BenchTest[]
-  readonly mass: Figure
+  readonly mass: Estimate
   /** Drag of the free fall; null for what does not sink by itself. */
   readonly fall: Fitted | null
   /** How a plug hangs at rest; null for everything else. */
@@ -30,16 +30,16 @@ export interface Known {
   /** Planing angle and drag of a diver; null for everything else. */
   readonly dive: Fitted | null
   readonly action: ActionRated | null
-  readonly window: { readonly slow: Figure; readonly fast: Figure }
-  readonly tear: Figure | null
-  readonly cast: Figure | null
+  readonly window: { readonly slow: Estimate; readonly fast: Estimate }
+  readonly tear: Estimate | null
+  readonly cast: Estimate | null
   readonly revival: Revival | null
-  readonly damping: ReadonlyMap<string, Figure>
+  readonly damping: ReadonlyMap<string, Estimate>
 }
 
 const bare = (lure: Lure): Build => ({ lure, mount: { kind: 'own' }, trailer: null, massKg: lureMass(lure).kg })
 
-export function knownOf(lure: Lure, allTests: readonly BenchTest[]): Known {
+export function profileFromTests(lure: Lure, allTests: readonly BenchTest[]): LureProfile {
   const tests = allTests.filter((t) => t.lureId === lure.id)
   const family = familyOf(lure.family)
   const rest = canRest(lure) ? fitRest(lure, tests) : null
@@ -52,8 +52,8 @@ export function knownOf(lure: Lure, allTests: readonly BenchTest[]): Known {
     dive: rest ? fitDive(lure, tests, motionWith(lure, restOnly(rest, ANY), ANY)) : null,
     action: rateAction(lure, tests),
     window: speedWindow(lure, tests) ?? {
-      slow: believedFigure(slow, BELIEF_SD.cast, 'assumed'),
-      fast: believedFigure(fast, BELIEF_SD.cast, 'assumed'),
+      slow: believedFigure(slow, PRIOR_SD.cast, 'assumed'),
+      fast: believedFigure(fast, PRIOR_SD.cast, 'assumed'),
     },
     tear: tearLoad(lure, tests),
     cast: measuredCast(lure, tests),
@@ -63,12 +63,12 @@ export function knownOf(lure: Lure, allTests: readonly BenchTest[]): Known {
 }
 
 /** Its weight as it is now; how sure that is comes from its weighings, where they stand behind it. */
-function massOf(lure: Lure, tests: readonly BenchTest[]): Figure {
+function massOf(lure: Lure, tests: readonly BenchTest[]): Estimate {
   const { kg, basis } = lureMass(lure)
   const weighings = measuredMass(lure, tests)
   if (!weighings)
     return lure.measuredMassKg === null
-      ? believedFigure(kg, BELIEF_SD.label, basis === 'labelled' ? 'labelled' : 'assumed')
+      ? believedFigure(kg, PRIOR_SD.label, basis === 'labelled' ? 'labelled' : 'assumed')
       : measured({ n: 1, mean: kg, sd: 0, low: kg, high: kg, apart: [], without: kg })
   const half = (weighings.high - weighings.low) / 2
   return { ...weighings, value: kg, low: kg - half, high: kg + half }
@@ -83,24 +83,28 @@ const motionWith = (lure: Lure, tested: TestedMotion, water: Carrying): BuildMot
 /** What hanging and rising alone tell. */
 function restOnly(rest: Rest, water: Carrying): TestedMotion {
   if (rest.n === 0) return UNTESTED
-  return { ...UNTESTED, weightN: restWeightN(rest, water), fallDragM2: Math.exp(itemAt(rest.parameters, 1)) }
+  return {
+    ...UNTESTED,
+    submergedWeightN: restWeightN(rest, water),
+    sinkDragAreaM2: Math.exp(itemAt(rest.parameters, 1)),
+  }
 }
 
 /** What the tests say of a lure's motion in a water; nothing where nothing was tested. */
-export function testedMotion(known: Known, water: Carrying): TestedMotion {
+export function testedMotion(known: LureProfile, water: Carrying): TestedMotion {
   const { rest, fall, dive, cast } = known
   const dived = dive && dive.n > 0 ? dive.parameters : null
   return {
     ...(rest ? restOnly(rest, water) : UNTESTED),
-    ...(fall && fall.n > 0 ? { fallDragM2: Math.exp(itemAt(fall.parameters, 0)) } : {}),
-    planeTan: dived ? Math.exp(itemAt(dived, 0)) : null,
-    pullDragM2: dived ? Math.exp(itemAt(dived, 1)) : null,
+    ...(fall && fall.n > 0 ? { sinkDragAreaM2: Math.exp(itemAt(fall.parameters, 0)) } : {}),
+    diveAngleTan: dived ? Math.exp(itemAt(dived, 0)) : null,
+    towDragAreaM2: dived ? Math.exp(itemAt(dived, 1)) : null,
     castM: cast?.value ?? null,
   }
 }
 
 /** Motion of a build in a water, the bench's word before packet and family. */
-export function knownMotion(build: Build, known: Known, water: Carrying): BuildMotion {
+export function motionFromProfile(build: Build, known: LureProfile, water: Carrying): BuildMotion {
   return motionOf(build, waterDensity(water.tempC, water.salinity), testedMotion(known, water))
 }
 
@@ -108,7 +112,10 @@ export function knownMotion(build: Build, known: Known, water: Carrying): BuildM
 const DEAD = 0.3
 
 /** Action of a dressed lure: as rated, deadened by a trailer that was tested on it, dead on a hook lighter than the one that revives it. */
-export function knownAction({ lure, mount, trailer }: Pick<Build, 'lure' | 'mount' | 'trailer'>, known: Known): Action {
+export function actionFromProfile(
+  { lure, mount, trailer }: Pick<Build, 'lure' | 'mount' | 'trailer'>,
+  known: LureProfile,
+): Action {
   const { action, damping, revival } = known
   const own = lureAction(lure)
   const rated = action ? { ...own, amplitude: action.amplitude, vibration: action.vibration } : own
@@ -118,16 +125,16 @@ export function knownAction({ lure, mount, trailer }: Pick<Build, 'lure' | 'moun
   return { ...rated, vibration: Math.min(1, rated.vibration * slowed), amplitude: rated.amplitude * dead }
 }
 
-const known = new WeakMap<Box, Map<string, Known | null>>()
+const known = new WeakMap<Box, Map<string, LureProfile | null>>()
 
 /** What the tests of a box say of one of its lures; null for one that was never tested. Worked out once for each box. */
-export function testedIn(box: Box, lure: Lure): Known | null {
+export function cachedProfile(box: Box, lure: Lure): LureProfile | null {
   let ofBox = known.get(box)
   if (!ofBox) known.set(box, (ofBox = new Map()))
   let found = ofBox.get(lure.id)
   if (found === undefined) {
     const tested = box.tests.some((t) => t.lureId === lure.id)
-    found = tested ? knownOf(box.lures.find((l) => l.id === lure.id) ?? lure, box.tests) : null
+    found = tested ? profileFromTests(box.lures.find((l) => l.id === lure.id) ?? lure, box.tests) : null
     ofBox.set(lure.id, found)
   }
   return found

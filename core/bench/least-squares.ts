@@ -4,14 +4,14 @@ import { Matrix, inverse } from 'ml-matrix'
 import { studentQuantile } from '../statistics'
 
 /** A figure believed before any test, with how far it may be out (one standard deviation, in the parameter's own unit). */
-interface Believed {
+interface Prior {
   readonly at: number
   readonly sd: number
 }
 
 export interface FitInput {
   /** Parameters as believed beforehand: where the fit starts, and how hard they are held. */
-  readonly believed: readonly Believed[]
+  readonly believed: readonly Prior[]
   /** Model: the observations that parameters would give. */
   readonly predict: (parameters: readonly number[]) => number[]
   readonly observed: readonly number[]
@@ -101,7 +101,7 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
 function jacobian(
   model: (parameters: readonly number[]) => number[],
   at: readonly number[],
-  believed: readonly Believed[],
+  believed: readonly Prior[],
 ): number[][] {
   const columns = at.map((value, j) => {
     const h = STEP * (believed[j]?.sd ?? 1)
@@ -120,7 +120,10 @@ const HELD = 0.95
  *
  * @param of the figure from the parameters; give its logarithm where it cannot be negative
  */
-export function carried(fitted: Pick<Fit, 'parameters' | 'covariance' | 'dof'>, of: (p: readonly number[]) => number) {
+export function predictWithInterval(
+  fitted: Pick<Fit, 'parameters' | 'covariance' | 'dof'>,
+  of: (p: readonly number[]) => number,
+) {
   const { parameters, covariance, dof } = fitted
   const slope = parameters.map((value, j) => {
     const h = 0.05 * Math.sqrt(itemAt(itemAt(covariance, j), j)) || STEP

@@ -2,12 +2,12 @@ import { ACTION_SCALE, TEAR_N } from '../../data/bench'
 import { SHIMMIES, testsOf, type BenchTest, type Lure, type Swing } from '../tackle'
 import { GRAVITY_MPS2 } from '../motion'
 import { waterDensity } from '../water'
-import { measured, type Figure } from './figure'
+import { measured, type Estimate } from './figure'
 import { sampleOf } from './sample'
 
 /** Properties that need no model: means of what was seen, on the scales that the match reasons with. */
 
-const figureOf = (values: readonly number[]): Figure | null => {
+const figureOf = (values: readonly number[]): Estimate | null => {
   const sample = sampleOf(values)
   return sample && measured(sample)
 }
@@ -16,8 +16,8 @@ export interface ActionRated {
   /** The kind seen most. */
   readonly swing: Swing
   /** Swing of the tail over length, and beats a second. */
-  readonly swingShare: Figure
-  readonly beatsPerS: Figure
+  readonly swingShare: Estimate
+  readonly beatsPerS: Estimate
   /** On the scales 0 … 1 of {@link Action}; tail speed = 2 × swing × beats. */
   readonly amplitude: number
   readonly vibration: number
@@ -50,7 +50,7 @@ export function rateAction(lure: Lure, tests: readonly BenchTest[]): ActionRated
 }
 
 /** Slowest speed at which it works and fastest before it washes out, m/s. */
-export function speedWindow(lure: Lure, tests: readonly BenchTest[]): { slow: Figure; fast: Figure } | null {
+export function speedWindow(lure: Lure, tests: readonly BenchTest[]): { slow: Estimate; fast: Estimate } | null {
   const seen = testsOf(tests, lure.id, 'window').flatMap((t) => t.readings)
   const slow = figureOf(seen.map((r) => r.slowMps))
   const fast = figureOf(seen.map((r) => r.fastMps))
@@ -58,7 +58,7 @@ export function speedWindow(lure: Lure, tests: readonly BenchTest[]): { slow: Fi
 }
 
 /** Pull at which the hook tears out of a body's nose, N, from litres of water hung on it. */
-export function tearLoad(lure: Lure, tests: readonly BenchTest[]): Figure | null {
+export function tearLoad(lure: Lure, tests: readonly BenchTest[]): Estimate | null {
   return figureOf(
     testsOf(tests, lure.id, 'tear').flatMap((t) =>
       t.readings.map(({ volumeM3 }) => (volumeM3 * waterDensity(20, 0) + t.bagKg) * GRAVITY_MPS2),
@@ -72,11 +72,11 @@ export function sayTear(loadN: number): string {
   return loadN > TEAR_N.strong ? 'uncommonly tough' : 'as most soft bodies'
 }
 
-export function measuredCast(lure: Lure, tests: readonly BenchTest[]): Figure | null {
+export function measuredCast(lure: Lure, tests: readonly BenchTest[]): Estimate | null {
   return figureOf(testsOf(tests, lure.id, 'cast').flatMap((t) => t.readings.map((r) => r.castM)))
 }
 
-export function measuredMass(lure: Lure, tests: readonly BenchTest[]): Figure | null {
+export function measuredMass(lure: Lure, tests: readonly BenchTest[]): Estimate | null {
   return figureOf(testsOf(tests, lure.id, 'weigh').flatMap((t) => t.readings.map((r) => r.massKg)))
 }
 
@@ -102,7 +102,7 @@ export function revivalOf(lure: Lure, tests: readonly BenchTest[]): Revival | nu
 }
 
 /** Beats with a trailer over beats without it, by trailer: 1 changes nothing, ½ halves the pace. */
-export function dampingOf(lure: Lure, tests: readonly BenchTest[]): ReadonlyMap<string, Figure> {
+export function dampingOf(lure: Lure, tests: readonly BenchTest[]): ReadonlyMap<string, Estimate> {
   const byTrailer = new Map<string, number[]>()
   for (const t of testsOf(tests, lure.id, 'damping'))
     for (const r of t.readings)

@@ -22,7 +22,7 @@ export function sampleOf(values: readonly number[]): Sample | null {
   if (mean === undefined) return null
   const sd = deviation(values) ?? 0
   const half = n > 1 ? (studentQuantile(0.975, n - 1) * sd) / Math.sqrt(n) : 0
-  const apart = standingApart(values)
+  const apart = outlierIndices(values)
   const kept = values.filter((_, i) => !apart.includes(i))
   return { n, mean, sd, low: mean - half, high: mean + half, apart, without: meanOf(kept) ?? mean }
 }
@@ -33,7 +33,7 @@ const APART = 3.5
 const NEAR = 0.15
 
 /** Indices of readings that stand apart, by modified z-score; needs three readings. */
-export function standingApart(values: readonly number[]): number[] {
+export function outlierIndices(values: readonly number[]): number[] {
   const median = medianOf(values)
   if (median === undefined || values.length < 3) return []
   const away = values.map((v) => Math.abs(v - median))

@@ -9,7 +9,7 @@ import {
   against,
   findingOf,
   kindsFor,
-  knownOf,
+  profileFromTests,
   lureAsTested,
   newSeries,
   paceOf,
@@ -55,7 +55,7 @@ describe('a series', () => {
     ['fall', FALL, { seconds: -1 }, 'seconds'],
     ['fall', { ...FALL, depthM: null }, { seconds: 3 }, 'depthM'],
     ['fall', FALL, { seconds: Number.NaN }, 'seconds'],
-    ['depth', { lineDiameterM: 0.0003, rodTipM: 1, pullMps: 0.8 }, { castM: 25, depthM: 1e9 }, 'depthM'],
+    ['depth', { lineDiameterM: 0.0003, rodTipM: 1, retrieveSpeedMps: 0.8 }, { castM: 25, depthM: 1e9 }, 'depthM'],
     ['window', {}, { slowMps: 1, fastMps: 0.5 }, 'fastMps'],
     ['damping', { trailerId: null }, { bareBeatsPerS: 5, withBeatsPerS: 4 }, 'trailerId'],
     ['rest', { distanceM: 0.4 }, { addedKg: 0, way: 'hovers', seconds: 1 }, 'way'],
@@ -123,12 +123,12 @@ describe('findings', () => {
     expect(kindsFor(named('Plopsworth 70'))).not.toContain('fall')
     expect(kindsFor(named('Plainstick 125'))).toEqual(expect.arrayContaining(['tear', 'revival', 'fall']))
     expect(kindsFor(named('Shudderkin 10'))).toContain('damping')
-    expect(findingOf('depth', named('Dollop 12'), knownOf(named('Dollop 12'), box.tests))).toBeNull()
-    expect(findingOf('fall', named('Bumblecrag M'), knownOf(named('Bumblecrag M'), box.tests))).toBeNull()
+    expect(findingOf('depth', named('Dollop 12'), profileFromTests(named('Dollop 12'), box.tests))).toBeNull()
+    expect(findingOf('fall', named('Bumblecrag M'), profileFromTests(named('Bumblecrag M'), box.tests))).toBeNull()
   })
   it('each lure’s findings have a unit and a band around them', () => {
     for (const lure of box.lures) {
-      const known = knownOf(lure, box.tests)
+      const known = profileFromTests(lure, box.tests)
       for (const kind of kindsFor(lure)) {
         const found = findingOf(kind, lure, known)
         if (!found) continue

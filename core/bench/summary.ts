@@ -1,29 +1,29 @@
 import { familyOf, testsOf, type BenchTest, type Lure, type TestKind } from '../tackle'
 import type { RoleId } from '../quantity'
-import { freeFallMps } from '../motion'
+import { sinkRateMps } from '../motion'
 import { waterDensity } from '../water'
-import type { Figure, Posterior } from './figure'
+import type { Estimate, Posterior } from './figure'
 import { isPoor } from './figure'
 import { diveDepth } from './fit-dive'
 import { restSpeedIn, type Carrying } from './fit-rest'
-import { knownMotion, knownOf, type Known } from './known'
-import { carried } from './least-squares'
+import { motionFromProfile, profileFromTests, type LureProfile } from './known'
+import { predictWithInterval } from './least-squares'
 
 /** What one kind of test comes to for one lure, in one figure that lures can be compared by. */
-export interface Finding extends Figure {
+export interface Finding extends Estimate {
   readonly role: RoleId
   /** What the figure is, in words: “falls free in fresh water at 15 °C”. */
   readonly what: string
 }
 
 /** A cast on which running depths compare: 0.30 mm line, 25 m, rod tip 1 m up. */
-const COMPARED = { castM: 25, rodTipM: 1, pullMps: 0.8, lineDiameterM: 0.0003 } as const
+const COMPARED = { castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM: 0.0003 } as const
 const bare = (lure: Lure) => ({ lure, mount: { kind: 'own' as const }, trailer: null, massKg: 0 })
 
-const finding = (figure: Figure | null, role: RoleId, what: string): Finding | null =>
+const finding = (figure: Estimate | null, role: RoleId, what: string): Finding | null =>
   figure && { ...figure, role, what }
 
-function ofPosterior(p: Posterior, band: { value: number; low: number; high: number }): Figure {
+function ofPosterior(p: Posterior, band: { value: number; low: number; high: number }): Estimate {
   return { ...band, basis: p.basis, n: p.n, poor: isPoor(p) }
 }
 
@@ -31,7 +31,7 @@ function ofPosterior(p: Posterior, band: { value: number; low: number; high: num
 export function findingOf(
   kind: TestKind,
   lure: Lure,
-  known: Known,
+  known: LureProfile,
   water: Carrying = { tempC: 15, salinity: 0 },
 ): Finding | null {
   const density = waterDensity(water.tempC, water.salinity)
@@ -40,10 +40,10 @@ export function findingOf(
       return finding(known.mass, 'lureMass', 'weighs')
     case 'fall': {
       const { fall } = known
-      const motion = knownMotion(bare(lure), known, water)
-      if (!fall || motion.weightN <= 0) return null
-      const ln = carried(fall, ([lnArea = 0]) =>
-        Math.log(freeFallMps({ weightN: motion.weightN, fallDragM2: Math.exp(lnArea) }, density)),
+      const motion = motionFromProfile(bare(lure), known, water)
+      if (!fall || motion.submergedWeightN <= 0) return null
+      const ln = predictWithInterval(fall, ([lnArea = 0]) =>
+        Math.log(sinkRateMps({ submergedWeightN: motion.submergedWeightN, sinkDragAreaM2: Math.exp(lnArea) }, density)),
       )
       const band = { value: Math.exp(ln.value), low: Math.exp(ln.low), high: Math.exp(ln.high) }
       return finding(ofPosterior(fall, band), 'lureSpeed', 'falls at')
@@ -54,7 +54,7 @@ export function findingOf(
       return finding(
         ofPosterior(
           rest,
-          carried(rest, (p) => restSpeedIn(rest, water, p)),
+          predictWithInterval(rest, (p) => restSpeedIn(rest, water, p)),
         ),
         'restSpeed',
         'rises (below zero) or sinks at',
@@ -63,7 +63,7 @@ export function findingOf(
     case 'depth': {
       const { dive } = known
       if (!dive) return null
-      const motion = knownMotion(bare(lure), known, water)
+      const motion = motionFromProfile(bare(lure), known, water)
       return finding(
         ofPosterior(dive, diveDepth(dive, motion, { ...COMPARED, density })),
         'depth',
@@ -131,7 +131,7 @@ export function against(
   tests: readonly BenchTest[],
   water?: Carrying,
 ): Against | null {
-  const [own, other] = [lure, reference].map((l) => findingOf(kind, l, knownOf(l, tests), water))
+  const [own, other] = [lure, reference].map((l) => findingOf(kind, l, profileFromTests(l, tests), water))
   if (!own || !other || own.n === 0 || other.n === 0 || other.value === 0) return null
   return { reference, ratio: own.value / other.value, clear: own.low > other.high || own.high < other.low }
 }

@@ -1,9 +1,9 @@
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import {
-  freeFallMps,
-  fallenM,
-  secondsToFall,
-  towed,
+  sinkRateMps,
+  sinkDepthM,
+  sinkTimeS,
+  trollingDepth,
   GRAVITY_MPS2,
   METAL_KG_M3,
   motionOf,
@@ -26,7 +26,7 @@ import {
   type Trailer,
 } from '../tackle'
 import { waterDensity } from '../water'
-import { knownMotion, testedMotion, type Known } from './known'
+import { motionFromProfile, testedMotion, type LureProfile } from './known'
 import type { Carrying } from './fit-rest'
 
 const bare = (lure: Lure) => ({ lure, mount: { kind: 'own' as const }, trailer: null, massKg: lureMass(lure).kg })
@@ -54,10 +54,10 @@ export interface Held {
 function sinking(motion: BuildMotion, massKg: number, density: number, { line, speedMps, lineOutM, rodTipM }: Held) {
   return {
     massKg,
-    fallMps: freeFallMps(motion, density),
-    after3M: fallenM(motion, density, line.diameterM, 3),
-    after5M: fallenM(motion, density, line.diameterM, 5),
-    holdsM: towed(motion, density, tow(line), speedMps, lineOutM, rodTipM).depthM,
+    fallMps: sinkRateMps(motion, density),
+    after3M: sinkDepthM(motion, density, line.diameterM, 3),
+    after5M: sinkDepthM(motion, density, line.diameterM, 5),
+    holdsM: trollingDepth(motion, density, tow(line), speedMps, lineOutM, rodTipM).depthM,
   }
 }
 
@@ -66,7 +66,7 @@ const PACES = [0.05, 4] as const
 
 /** Pace through the water at which a sinking lure holds a depth with that line out, m/s, by bisection; null where no pace does. */
 function paceToHold(motion: BuildMotion, density: number, held: Omit<Held, 'speedMps'>, depthM: number): number | null {
-  const at = (v: number) => towed(motion, density, tow(held.line), v, held.lineOutM, held.rodTipM).depthM
+  const at = (v: number) => trollingDepth(motion, density, tow(held.line), v, held.lineOutM, held.rodTipM).depthM
   let [slow, fast]: [number, number] = [...PACES]
   if (at(slow) < depthM || at(fast) > depthM) return null
   for (let i = 0; i < 30; i++) {
@@ -80,7 +80,7 @@ function paceToHold(motion: BuildMotion, density: number, held: Omit<Held, 'spee
 /** A hollow plug filled to each of some weights, kg; the filler lies inside and displaces nothing. */
 export function filled(
   lure: Lure,
-  known: Known,
+  known: LureProfile,
   water: Carrying,
   massesKg: readonly number[],
   held: Held,
@@ -88,14 +88,14 @@ export function filled(
 ): (Sinking & { readonly fillerKg: number; readonly holdPaceMps: number | null; readonly countS: number | null })[] {
   const empty = lureMass(withFiller(lure, 0)).kg
   const density = waterDensity(water.tempC, water.salinity)
-  const motion = knownMotion(bare(withFiller(lure, 0)), known, water)
+  const motion = motionFromProfile(bare(withFiller(lure, 0)), known, water)
   return massesKg
     .filter((massKg) => massKg >= empty)
     .map((massKg) => {
       const fillerKg = massKg - empty
-      const loaded = { ...motion, weightN: motion.weightN + fillerKg * GRAVITY_MPS2 }
+      const loaded = { ...motion, submergedWeightN: motion.submergedWeightN + fillerKg * GRAVITY_MPS2 }
       const holdPaceMps = holdM === undefined ? null : paceToHold(loaded, density, held, holdM)
-      const countS = holdM === undefined ? null : secondsToFall(loaded, density, held.line.diameterM, holdM)
+      const countS = holdM === undefined ? null : sinkTimeS(loaded, density, held.line.diameterM, holdM)
       return { fillerKg, holdPaceMps, countS, ...sinking(loaded, massKg, density, held) }
     })
 }
@@ -116,12 +116,12 @@ export interface Bladed {
 }
 
 /** Speed at which the lift of planes or blades carries all of a lure's weight: −tan φ₀ · ½ρ·C·A·V² = W′. */
-function surfacesMps({ planeTan, weightN, pullDragM2 }: BuildMotion, density: number): number {
-  return planeTan < 0 ? Math.sqrt(weightN / (-planeTan * 0.5 * density * pullDragM2)) : Infinity
+function surfacesMps({ diveAngleTan, submergedWeightN, towDragAreaM2 }: BuildMotion, density: number): number {
+  return diveAngleTan < 0 ? Math.sqrt(submergedWeightN / (-diveAngleTan * 0.5 * density * towDragAreaM2)) : Infinity
 }
 
 /** Every blade shape at sizes one number either side: lift, vibration, flash, weight. */
-export function bladed(lure: Lure, known: Known, water: Carrying, held: Held): Bladed[] {
+export function bladed(lure: Lure, known: LureProfile, water: Carrying, held: Held): Bladed[] {
   const traits = lure.traits as { blade?: BladeShape; bladeSize?: number; bladeFinish?: string; hammered?: boolean }
   const { blade: now, bladeSize } = traits
   if (now === undefined || bladeSize === undefined) return []
@@ -137,13 +137,13 @@ export function bladed(lure: Lure, known: Known, water: Carrying, held: Held): B
       })
       const swapped = alter(lure, { id: 'tried', date: '2000-01-01', kind: 'blade', note: '', patch })
       const { vibration, flash } = lureAction(swapped)
-      const motion = knownMotion(bare(swapped), known, water)
+      const motion = motionFromProfile(bare(swapped), known, water)
       return {
         blade,
         size,
         vibration,
         flash,
-        holdsM: towed(motion, density, tow(held.line), held.speedMps, held.lineOutM, held.rodTipM).depthM,
+        holdsM: trollingDepth(motion, density, tow(held.line), held.speedMps, held.lineOutM, held.rodTipM).depthM,
         surfacesMps: surfacesMps(motion, density),
         massKg: lureMass(swapped).kg,
       }
@@ -152,41 +152,41 @@ export function bladed(lure: Lure, known: Known, water: Carrying, held: Held): B
 }
 
 /** A soft body cut to a length, kg and m/s on a head. */
-export function cutTo(lure: Lure, known: Known, water: Carrying, lengthsM: readonly number[], headKg: number) {
+export function cutTo(lure: Lure, known: LureProfile, water: Carrying, lengthsM: readonly number[], headKg: number) {
   const density = waterDensity(water.tempC, water.salinity)
   return lengthsM.map((lengthM) => {
     const patch = lengthM < lure.lengthM ? cutBody(lure, lengthM) : {}
     const cut = alter(lure, { id: 'tried', date: '2000-01-01', kind: 'cut', note: '', patch })
     const motion = onHead(cut, known, water, headKg, { shorter: lengthM / lure.lengthM })
-    return { lengthM, massKg: lureMass(cut).kg, fallMps: freeFallMps(motion, density) }
+    return { lengthM, massKg: lureMass(cut).kg, fallMps: sinkRateMps(motion, density) }
   })
 }
 
 /** A body with a lead head of a weight; a fitted area shrinks with the square of a cut, and a trailer adds its own. */
 function onHead(
   lure: Lure,
-  known: Known,
+  known: LureProfile,
   water: Carrying,
   headKg: number,
   { shorter = 1, trailer = null }: { shorter?: number; trailer?: Trailer | null } = {},
 ): BuildMotion {
   const density = waterDensity(water.tempC, water.salinity)
   const tested = testedMotion(known, water)
-  const fallDragM2 = tested.fallDragM2 === null ? null : tested.fallDragM2 * shorter ** 2
-  const motion = motionOf({ ...bare(lure), trailer }, density, { ...tested, fallDragM2 })
-  return { ...motion, weightN: motion.weightN + weightInWaterN(headKg, METAL_KG_M3.lead, density) }
+  const sinkDragAreaM2 = tested.sinkDragAreaM2 === null ? null : tested.sinkDragAreaM2 * shorter ** 2
+  const motion = motionOf({ ...bare(lure), trailer }, density, { ...tested, sinkDragAreaM2 })
+  return { ...motion, submergedWeightN: motion.submergedWeightN + weightInWaterN(headKg, METAL_KG_M3.lead, density) }
 }
 
 /** Trailers of the box on a bait: how each slows the fall, and what it does to the thump where that was tested. */
-export function trailersOn(lure: Lure, known: Known, box: Pick<Box, 'trailers'>, water: Carrying) {
+export function trailersOn(lure: Lure, known: LureProfile, box: Pick<Box, 'trailers'>, water: Carrying) {
   if (!familyOf(lure.family).takesTrailer) return []
   const density = waterDensity(water.tempC, water.salinity)
-  const without = freeFallMps(onHead(lure, known, water, 0), density)
+  const without = sinkRateMps(onHead(lure, known, water, 0), density)
   return box.trailers
     .filter((t) => trailerFits(t, lure.lengthM))
     .map((trailer) => ({
       trailer,
-      fallMps: freeFallMps(onHead(lure, known, water, 0, { trailer }), density),
+      fallMps: sinkRateMps(onHead(lure, known, water, 0, { trailer }), density),
       bareMps: without,
       damping: known.damping.get(trailer.id) ?? null,
     }))
@@ -199,11 +199,11 @@ const HEAVIEST_KG = 0.2
  *
  * @param ownKg true: the jig's own mass is what changes; false: a head is hung on the body
  */
-export function weightForFall(lure: Lure, known: Known, water: Carrying, wantedMps: number): number | null {
+export function weightForFall(lure: Lure, known: LureProfile, water: Carrying, wantedMps: number): number | null {
   const density = waterDensity(water.tempC, water.salinity)
   const soft = familyOf(lure.family).body === 'soft'
   const own = lureMass(lure).kg
-  const fallAt = (kg: number) => freeFallMps(onHead(lure, known, water, soft ? kg : kg - own), density)
+  const fallAt = (kg: number) => sinkRateMps(onHead(lure, known, water, soft ? kg : kg - own), density)
   if (fallAt(HEAVIEST_KG) < wantedMps) return null
   let [low, high] = [0, HEAVIEST_KG]
   for (let i = 0; i < 45; i++) {
@@ -215,8 +215,15 @@ export function weightForFall(lure: Lure, known: Known, water: Carrying, wantedM
 }
 
 /** Seconds to a depth at a weight of head, for the table beside the wanted fall. */
-export function secondsWith(lure: Lure, known: Known, water: Carrying, headKg: number, depthM: number, line: Line) {
+export function secondsWith(
+  lure: Lure,
+  known: LureProfile,
+  water: Carrying,
+  headKg: number,
+  depthM: number,
+  line: Line,
+) {
   const soft = familyOf(lure.family).body === 'soft'
   const motion = onHead(lure, known, water, soft ? headKg : headKg - lureMass(lure).kg)
-  return secondsToFall(motion, waterDensity(water.tempC, water.salinity), line.diameterM, depthM)
+  return sinkTimeS(motion, waterDensity(water.tempC, water.salinity), line.diameterM, depthM)
 }

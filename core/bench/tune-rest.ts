@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
 import { LEAD_STRIP, SUSPENDS_MPS } from '../../data/bench'
-import { GRAVITY_MPS2, METAL_KG_M3, freeFallMps, weightInWaterN } from '../motion'
+import { GRAVITY_MPS2, METAL_KG_M3, sinkRateMps, weightInWaterN } from '../motion'
 import { HUNG, WIRES, HookSize, hookGapM, hooksMassKg, type HungHooks, type Leader, type Lure } from '../tackle'
 import { waterDensity } from '../water'
 import { carriedDifferenceN, restSpeedIn, restWeightN, type Carrying, type Rest } from './fit-rest'
@@ -19,11 +19,12 @@ export interface Suspend {
 }
 
 /** Lead, kg, that weighs so much in water, N. */
-const leadForN = (weightN: number, density: number) => weightN / (GRAVITY_MPS2 * (1 - density / METAL_KG_M3.lead))
+const leadForN = (submergedWeightN: number, density: number) =>
+  submergedWeightN / (GRAVITY_MPS2 * (1 - density / METAL_KG_M3.lead))
 
 /** Speed of a plug at a weight in water, m/s, down positive. */
-const hangingMps = (rest: Rest, weightN: number, density: number) =>
-  freeFallMps({ weightN, fallDragM2: Math.exp(itemAt(rest.parameters, 1)) }, density)
+const hangingMps = (rest: Rest, submergedWeightN: number, density: number) =>
+  sinkRateMps({ submergedWeightN, sinkDragAreaM2: Math.exp(itemAt(rest.parameters, 1)) }, density)
 
 /** Length of lead strip of a mass, m. */
 export const stripM = (leadKg: number) => leadKg / (METAL_KG_M3.lead * LEAD_STRIP.widthM * LEAD_STRIP.thickM)

@@ -11,7 +11,7 @@ import {
   hooksToSuspend,
   inOtherWater,
   isHollow,
-  knownOf,
+  profileFromTests,
   leadersToSuspend,
   restSpeedWith,
   secondsWith,
@@ -34,7 +34,7 @@ const HELD = { line, speedMps: 0.8, lineOutM: 30, rodTipM: 1 }
 
 describe('to make a plug hang', () => {
   const plugs = ['Nimbletwig 75', 'Nimbletwig 90', 'Nimbletwig 110', 'Nimbletwig 130', 'Bumblecrag S', 'Bumblecrag D']
-  const rests = new Map(plugs.map((name) => [name, knownOf(named(name), box.tests).rest]))
+  const rests = new Map(plugs.map((name) => [name, profileFromTests(named(name), box.tests).rest]))
   /** Force balance of its own: masses and volumes, nothing of the tuner's sums. m/s, down positive. */
   function balance(massKg: number, volumeM3: number, dragM2: number, leadKg: number, density: number): number {
     const down = (massKg + leadKg) * GRAVITY_MPS2
@@ -66,7 +66,7 @@ describe('to make a plug hang', () => {
     )
   })
   it('applied, it does hang; twice as much sinks it, none leaves it as it was', () => {
-    const { rest } = knownOf(named('Nimbletwig 75'), box.tests)
+    const { rest } = profileFromTests(named('Nimbletwig 75'), box.tests)
     const { leadKg, nowMps, state, toleranceKg } = suspend(rest!, WATER)
     expect(state).toBe('floats')
     expect(leadKg).toBeGreaterThan(0)
@@ -80,7 +80,7 @@ describe('to make a plug hang', () => {
   })
   it('fact 26: heavier hooks sink it; the best set hangs it nearest', () => {
     const lure = named('Nimbletwig 110')
-    const { rest } = knownOf(lure, box.tests)
+    const { rest } = profileFromTests(lure, box.tests)
     const choices = hooksToSuspend(lure, rest!, WATER, 50)
     const sorted = [...choices].sort((a, b) => a.addedKg - b.addedKg)
     for (let i = 1; i < sorted.length; i++)
@@ -89,13 +89,13 @@ describe('to make a plug hang', () => {
     expect(choices.every((c) => c.hooks.count === lure.hooks?.count)).toBe(true)
   })
   it('a wire leader pulls it down, a nylon one hardly', () => {
-    const { rest } = knownOf(named('Nimbletwig 90'), box.tests)
+    const { rest } = profileFromTests(named('Nimbletwig 90'), box.tests)
     const told = leadersToSuspend(box.leaders, rest!, WATER)
     const of = (material: string) => told.find((t) => t.leader.material === material)?.speedMps ?? NaN
     expect(of('wire')).toBeGreaterThan(of('fluoro'))
   })
   it('ten degrees colder: the denser water lifts it, the shrinking shell takes that back', () => {
-    const { rest } = knownOf(named('Nimbletwig 110'), box.tests)
+    const { rest } = profileFromTests(named('Nimbletwig 110'), box.tests)
     const { leadKg } = suspend(rest!, { tempC: 20, salinity: 0 })
     const { waterAloneMps, withShellMps } = inOtherWater(
       rest!,
@@ -110,7 +110,7 @@ describe('to make a plug hang', () => {
 
 describe('hollow plugs', () => {
   const plug = named('Darnsel 170')
-  const known = knownOf(plug, box.tests)
+  const known = profileFromTests(plug, box.tests)
   const oz = (o: number) => o * 0.0283495
   it('fact 40: loaded to 2.65 and 3 oz it sinks ever faster and holds ever deeper; 3–5 s bring it a metre or more down', () => {
     expect(isHollow(plug)).toBe(true)
@@ -147,7 +147,7 @@ describe('hollow plugs', () => {
 describe('blades, bodies, jigs', () => {
   it('fact 5: from willow to Colorado vibration and lift rise, flash falls; a bigger blade runs higher', () => {
     const lure = named('Grumblewing 14')
-    const all = bladed(lure, knownOf(lure, box.tests), WATER, { ...HELD, speedMps: 0.4 })
+    const all = bladed(lure, profileFromTests(lure, box.tests), WATER, { ...HELD, speedMps: 0.4 })
     const of = (blade: string, size = 4) => all.find((b) => b.blade === blade && b.size === size)!
     for (let i = 1; i < BLADE_SHAPES.length; i++) {
       const [less, more] = [of(BLADE_SHAPES[i - 1] ?? ''), of(BLADE_SHAPES[i] ?? '')]
@@ -158,25 +158,31 @@ describe('blades, bodies, jigs', () => {
     }
     expect(of('colorado', 5).holdsM).toBeLessThan(of('colorado', 3).holdsM)
     expect(of('colorado', 5).massKg).toBeGreaterThan(of('colorado', 3).massKg)
-    expect(bladed(named('Plainstick 125'), knownOf(named('Plainstick 125'), []), WATER, HELD)).toEqual([])
+    expect(bladed(named('Plainstick 125'), profileFromTests(named('Plainstick 125'), []), WATER, HELD)).toEqual([])
   })
   it('a shorter body on the same head is lighter and falls faster', () => {
     const lure = named('Waglet Slim 75')
-    const [whole, cut] = cutTo(lure, knownOf(lure, box.tests), WATER, [lure.lengthM, 0.8 * lure.lengthM], 0.007)
+    const [whole, cut] = cutTo(
+      lure,
+      profileFromTests(lure, box.tests),
+      WATER,
+      [lure.lengthM, 0.8 * lure.lengthM],
+      0.007,
+    )
     expect(cut?.massKg).toBeCloseTo(0.8 * (whole?.massKg ?? 0), 5)
     expect(cut?.fallMps).toBeGreaterThan(whole?.fallMps ?? 0)
   })
   it('a trailer slows a jig’s fall', () => {
     const lure = named('Broombelly Flip 14')
-    const told = trailersOn(lure, knownOf(lure, box.tests), box, WATER)
+    const told = trailersOn(lure, profileFromTests(lure, box.tests), box, WATER)
     expect(told.length).toBeGreaterThan(3)
     for (const t of told) expect(t.fallMps).toBeLessThan(t.bareMps)
-    expect(trailersOn(named('Dollop 12'), knownOf(named('Dollop 12'), []), box, WATER)).toEqual([])
+    expect(trailersOn(named('Dollop 12'), profileFromTests(named('Dollop 12'), []), box, WATER)).toEqual([])
   })
   it('the weight for a wanted fall does fall so; faster wants more', () => {
     for (const name of ['Broombelly Flip 14', 'Waglet Slim 75']) {
       const lure = named(name)
-      const known = knownOf(lure, box.tests)
+      const known = profileFromTests(lure, box.tests)
       const slow = weightForFall(lure, known, WATER, 0.3)
       const fast = weightForFall(lure, known, WATER, 0.5)
       expect(fast).toBeGreaterThan(slow ?? 0)
@@ -186,7 +192,7 @@ describe('blades, bodies, jigs', () => {
   })
   it('fact 16: 5/8–3/4 oz drop clearly faster than a light finesse jig', () => {
     const lure = named('Broombelly Flip 14')
-    const known = knownOf(lure, box.tests)
+    const known = profileFromTests(lure, box.tests)
     const seconds = (oz: number) => secondsWith(lure, known, WATER, oz * 0.0283495, 3, line)
     expect(seconds(1 / 4) / seconds(3 / 4)).toBeGreaterThan(1.6)
     expect(seconds(1 / 4) / seconds(3 / 4)).toBeLessThan(2.5)

@@ -1,14 +1,14 @@
 import { itemAt } from '../list'
 import { DEMO_LOG } from '../../data/demo/outings'
 import { DEMO_WATERS } from '../../data/demo/places'
-import { chance, type Chance } from '../chance'
-import { Outing, type Carried, type Entry, type Said } from '../outing'
+import { seededRandom, type SeededRandom } from '../random'
+import { Outing, type Carried, type Entry, type NewEntry } from '../outing'
 import {
   COLOUR_GROUPS,
   familyOf,
   groupShares,
   lureAction,
-  modelKey,
+  modelKeyOf,
   pullSpeedMps,
   retrieveOf,
   type Lure,
@@ -25,17 +25,17 @@ export function demoOutings(
   places: readonly Place[],
   before: (days: number) => string,
 ): Outing[] {
-  const luck = chance(DEMO_LOG.seed)
+  const random = seededRandom(DEMO_LOG.seed)
   const days: string[] = []
-  for (let back = 3; days.length < DEMO_LOG.days; back += DEMO_LOG.apartDays + Math.floor(luck.next() * 5)) {
+  for (let back = 3; days.length < DEMO_LOG.days; back += DEMO_LOG.apartDays + Math.floor(random.next() * 5)) {
     const day = before(back)
     if ((DEMO_LOG.months as readonly number[]).includes(Number(day.slice(5, 7)))) days.push(day)
   }
-  return z.array(Outing).parse(days.map((day, i) => demoOuting(day, i, lures, places, luck)))
+  return z.array(Outing).parse(days.map((day, i) => demoOuting(day, i, lures, places, random)))
 }
 
-function placeFor(luck: Chance): LogPlace {
-  let mark = luck.next()
+function placeFor(random: SeededRandom): LogPlace {
+  let mark = random.next()
   return DEMO_LOG.places.find((p) => (mark -= p.share) < 0) ?? DEMO_LOG.places[0]
 }
 
@@ -44,9 +44,9 @@ function demoOuting(
   number: number,
   lures: readonly Lure[],
   places: readonly Place[],
-  luck: Chance,
+  random: SeededRandom,
 ): unknown {
-  const at = placeFor(luck)
+  const at = placeFor(random)
   const place = places.find((p) => p.id === at.id)
   const { tempByMonthC, forage: kind, ...usual } = DEMO_WATERS[at.id]
   const month = Number(day.slice(5, 7)) - 1
@@ -55,50 +55,50 @@ function demoOuting(
     placeId: at.id,
     date: day,
     hour: 6,
-    waterTempC: Math.round(((tempByMonthC[month] ?? 10) + luck.normal()) * 10) / 10,
-    visibilityM: Math.round(usual.visibilityM * Math.exp(0.2 * luck.normal()) * 10) / 10,
-    sky: luck.pick(SKIES),
-    windMps: 1 + Math.floor(luck.next() * 7),
+    waterTempC: Math.round(((tempByMonthC[month] ?? 10) + random.normal()) * 10) / 10,
+    visibilityM: Math.round(usual.visibilityM * Math.exp(0.2 * random.normal()) * 10) / 10,
+    sky: random.pick(SKIES),
+    windMps: 1 + Math.floor(random.next() * 7),
     forage: { kind, lengthM: forageLengthM(kind, day) },
     rodTipM: null,
     seasonAs: null,
     lightAs: null,
   })
-  const names = luck.shuffled(Object.entries(at.lures)).slice(0, 4)
+  const names = random.shuffled(Object.entries(at.lures)).slice(0, 4)
   const carried = names.map(([name], i) => carriedFrom(lures, name, `c${i + 1}`, water))
   const spots = Object.entries(at.spots)
-  const startH = luck.pick([5, 6, 7, 12, 15])
+  const startH = random.pick([5, 6, 7, 12, 15])
   const offset = place?.utcOffsetH ?? 0
   const moment = (min: number) => momentOf(day, startH * 60 + min, offset)
   const entries: Entry[] = []
-  const say = (min: number, said: Said) =>
+  const say = (min: number, said: NewEntry) =>
     entries.push({ id: `o${number + 1}-${entries.length + 1}`, at: moment(min), ...said } as Entry)
-  const lastMin = 180 + Math.floor(luck.next() * 150)
+  const lastMin = 180 + Math.floor(random.next() * 150)
   // Half the blanks of real logs are days on which nothing would have helped.
-  const mood = luck.next() < 0.2 ? 0.05 : 0.6 + 0.8 * luck.next()
+  const mood = random.next() < 0.2 ? 0.05 : 0.6 + 0.8 * random.next()
   const trial = number === 1
-  if (trial) say(0, { kind: 'trial', a: 'c1', b: 'c2', castsEach: 15 })
+  if (trial) say(0, { kind: 'comparison', a: 'c1', b: 'c2', castsEach: 15 })
   for (let min = 0, turn = 0; min < lastMin; turn++) {
-    const lasts = Math.min(lastMin - min, trial && turn < 6 ? 25 : 20 + Math.floor(luck.next() * 40))
-    const [spot, spotTimes] = trial && turn > 0 ? itemAt(spots, 0) : luck.pick(spots)
-    const k = trial && turn < 6 ? turn % 2 : Math.floor(luck.next() * carried.length)
+    const lasts = Math.min(lastMin - min, trial && turn < 6 ? 25 : 20 + Math.floor(random.next() * 40))
+    const [spot, spotTimes] = trial && turn > 0 ? itemAt(spots, 0) : random.pick(spots)
+    const k = trial && turn < 6 ? turn % 2 : Math.floor(random.next() * carried.length)
     const [featureId = '', spotId = ''] = spot.split(':')
     if (!trial || turn === 0 || turn === 6) say(min, { kind: 'spot', stop: 1, featureId, spotId })
-    if (trial && turn === 6) say(min, { kind: 'trial-end' })
+    if (trial && turn === 6) say(min, { kind: 'comparison-end' })
     const rig = carried[k]
     const [, times] = itemAt(names, k)
     if (!rig) break
-    say(min, { kind: 'rig', carriedId: rig.id, wayId: luck.pick(rig.ways).id })
+    say(min, { kind: 'rig', carriedId: rig.id, wayId: random.pick(rig.ways).id })
     const hour = startH + min / 60
     const early = hour < 8 || hour > 18 ? at.early : 0.85
-    const takes = luck.poisson((lasts / 60) * at.perH * times * spotTimes * early * mood)
-    const touches = luck.poisson((lasts / 60) * 0.5 * mood)
+    const takes = random.poisson((lasts / 60) * at.perH * times * spotTimes * early * mood)
+    const touches = random.poisson((lasts / 60) * 0.5 * mood)
     const events = [...Array.from({ length: takes }, () => true), ...Array.from({ length: touches }, () => false)]
-      .map((take) => ({ take, min: min + 0.5 + luck.next() * (lasts - 1) }))
+      .map((take) => ({ take, min: min + 0.5 + random.next() * (lasts - 1) }))
       .sort((a, b) => a.min - b.min)
-    for (const event of events) say(event.min, answered(event.take, rig.ways[0]?.restS ?? 0, at, water, luck))
+    for (const event of events) say(event.min, answered(event.take, rig.ways[0]?.pauseS ?? 0, at, water, random))
     min += lasts
-    if (luck.next() < 0.012 * lasts && !trial && featureId === 'rocks') say(min, { kind: 'lost-lure' })
+    if (random.next() < 0.012 * lasts && !trial && featureId === 'rocks') say(min, { kind: 'lost-lure' })
   }
   say(lastMin, { kind: 'end' })
   return {
@@ -113,19 +113,25 @@ function demoOuting(
   }
 }
 
-function answered(take: boolean, restS: number, { lengthM }: LogPlace, { speciesId }: Conditions, luck: Chance): Said {
+function answered(
+  take: boolean,
+  pauseS: number,
+  { lengthM }: LogPlace,
+  { speciesId }: Conditions,
+  random: SeededRandom,
+): NewEntry {
   if (!take)
-    return { kind: 'answer', answer: luck.pick(['follow', 'peck', 'slap', 'follow'] as const), aim: null, fish: null }
-  const ate = restS > 0 && luck.next() < 0.65 ? 'pause' : 'winding'
-  if (luck.next() < 0.25) return { kind: 'answer', answer: 'lost', aim: null, fish: null }
+    return { kind: 'answer', answer: random.pick(['follow', 'peck', 'slap', 'follow'] as const), aim: null, fish: null }
+  const ate = pauseS > 0 && random.next() < 0.65 ? 'pause' : 'winding'
+  if (random.next() < 0.25) return { kind: 'answer', answer: 'lost', aim: null, fish: null }
   const [from, to] = lengthM
-  const length = Math.round((from + (to - from) * luck.next() ** 1.8) * 100) / 100
-  const hooked = luck.pick(['inside', 'inside', 'edge', 'outside'] as const)
+  const length = Math.round((from + (to - from) * random.next() ** 1.8) * 100) / 100
+  const hooked = random.pick(['inside', 'inside', 'edge', 'outside'] as const)
   return {
     kind: 'answer',
     answer: 'landed',
     aim: null,
-    fish: { speciesId, lengthM: length, massKg: null, hooked, ate, released: luck.next() < 0.8 },
+    fish: { speciesId, lengthM: length, massKg: null, hooked, ate, released: random.next() < 0.8 },
   }
 }
 
@@ -149,7 +155,7 @@ function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM,
     id,
     lureId: lure.id,
     name,
-    mould: modelKey(lure).slice(0, 200),
+    modelKey: modelKeyOf(lure).slice(0, 200),
     family: lure.family,
     lengthM: lure.lengthM,
     colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),
@@ -165,15 +171,15 @@ function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM,
         id: `${retrieveId}/0/0.2`,
         retrieveId,
         name: retrieve.name,
-        pullMps: pullSpeedMps(retrieve, family.speedMps),
-        pullS: retrieve.pullS,
-        restS: retrieve.restS,
+        retrieveSpeedMps: pullSpeedMps(retrieve, family.speedMps),
+        pullDurationS: retrieve.pullDurationS,
+        pauseS: retrieve.pauseS,
         countDownS: 0,
         rodTipM: 0.2,
         depthM: Math.round(midM * 10) / 10,
         castM,
         castS: 60,
-        fit: 70,
+        points: 70,
       }
     }),
   }

@@ -1,7 +1,7 @@
 import { READING_SD } from '../../data/bench'
 import { DEMO_TESTS } from '../../data/demo/tests'
 import { runningDepthM, standing, withDive } from '../bench'
-import { METAL_KG_M3, motionOf, secondsToFall, weightInWaterN } from '../motion'
+import { METAL_KG_M3, motionOf, sinkTimeS, weightInWaterN } from '../motion'
 import { lureMass, type Lure } from '../tackle'
 import { waterDensity } from '../water'
 
@@ -49,9 +49,9 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
           }
         case 'fall': {
           const withKg = (test.withG ?? 0) / 1000
-          const weightN = motion.weightN + weightInWaterN(withKg, METAL_KG_M3.lead, density)
-          const fallDragM2 = motion.fallDragM2 * by ** 2
-          const s = secondsToFall({ weightN, fallDragM2 }, density, BENCH_LINE_M, test.depthM)
+          const submergedWeightN = motion.submergedWeightN + weightInWaterN(withKg, METAL_KG_M3.lead, density)
+          const sinkDragAreaM2 = motion.sinkDragAreaM2 * by ** 2
+          const s = sinkTimeS({ submergedWeightN, sinkDragAreaM2 }, density, BENCH_LINE_M, test.depthM)
           const readings = thrice(() => ({
             seconds: rounded(near(s, READING_SD.fall) + (READING_SD.watchS / 2) * normal(), 0.01),
           }))
@@ -59,22 +59,22 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
           return { withKg, depthM: test.depthM, lineDiameterM: BENCH_LINE_M, readings }
         }
         case 'depth': {
-          const cast = { rodTipM: 1, pullMps: 0.8, lineDiameterM: test.lineMm / 1000, density }
-          const truth = withDive(motion, [Math.log(motion.planeTan * by), Math.log(motion.pullDragM2)])
+          const cast = { rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM: test.lineMm / 1000, density }
+          const truth = withDive(motion, [Math.log(motion.diveAngleTan * by), Math.log(motion.towDragAreaM2)])
           const readings = test.castsM.map((castM) => ({
             castM,
             depthM: rounded(near(runningDepthM(truth, { ...cast, castM }), test.scatter ?? READING_SD.depth), 0.05),
           }))
-          return { lineDiameterM: cast.lineDiameterM, rodTipM: 1, pullMps: 0.8, readings }
+          return { lineDiameterM: cast.lineDiameterM, rodTipM: 1, retrieveSpeedMps: 0.8, readings }
         }
         case 'rest': {
           // `by` is the weight in water as grams: below zero it floats.
           const readings = test.addedG.map((grams) => {
-            const weightN = weightInWaterN((by + grams) / 1000, METAL_KG_M3.lead, density)
-            const v = Math.sqrt(Math.abs(weightN) / (0.5 * density * motion.fallDragM2))
+            const submergedWeightN = weightInWaterN((by + grams) / 1000, METAL_KG_M3.lead, density)
+            const v = Math.sqrt(Math.abs(submergedWeightN) / (0.5 * density * motion.sinkDragAreaM2))
             if (v < 0.008) return { addedKg: grams / 1000, way: 'hangs', seconds: 0 }
             const seconds = rounded(near(REST_DISTANCE_M / v, READING_SD.rest), 0.1)
-            return { addedKg: grams / 1000, way: weightN > 0 ? 'sinks' : 'rises', seconds }
+            return { addedKg: grams / 1000, way: submergedWeightN > 0 ? 'sinks' : 'rises', seconds }
           })
           return { distanceM: REST_DISTANCE_M, readings }
         }

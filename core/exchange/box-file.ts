@@ -3,10 +3,11 @@ import { Practice, USUAL_PRACTICE } from '../match'
 import { Outing } from '../outing'
 import { Box, boxFrom1, boxFrom2 } from '../tackle'
 import { Conditions, Place } from '../water'
+import { archiveFrom5 } from './from-5'
 import { BinItem, Photo } from './kept'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 5
+export const ARCHIVE_VERSION = 6
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -45,6 +46,7 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   // What places and waters have gained has defaults in their schemas.
   3: (raw) => ({ ...raw, version: 4, practice: USUAL_PRACTICE }),
   4: (raw) => ({ ...raw, version: 5, outings: [] }),
+  5: archiveFrom5,
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

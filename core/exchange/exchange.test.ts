@@ -4,6 +4,7 @@ import V1 from './fixtures/archive-v1.json'
 import V2 from './fixtures/archive-v2.json'
 import V3 from './fixtures/archive-v3.json'
 import V4 from './fixtures/archive-v4.json'
+import V5 from './fixtures/archive-v5.json'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 
 const text = writeArchive(WORLD)
@@ -54,25 +55,61 @@ describe('archive', () => {
     const read = readArchive(JSON.stringify(V2))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { box, bin, photos } = read.archive
-    expect(box).toEqual({ ...V2.box, tests: [] })
+    expect({ ...box, rigs: [] }).toEqual({ ...V2.box, rigs: [], tests: [] })
+    expect(box.rigs.map(({ type, ...rig }) => ({ ...rig, way: type }))).toEqual(V2.box.rigs)
     expect([bin.length, photos.length]).toEqual([V2.bin.length, V2.photos.length])
   })
   it('an archive of the third version opens: box and waters as they were, places with room for law and readings', () => {
     const read = readArchive(JSON.stringify(V3))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { box, places, waters, practice } = read.archive
-    expect(box).toEqual(V3.box)
+    expect({ ...box, rigs: [] }).toEqual({ ...V3.box, rigs: [] })
     expect(places).toMatchObject(V3.places)
     expect(waters).toMatchObject(V3.waters)
-    expect(practice).toEqual({ schools: {}, weights: {}, own: [] })
+    expect(practice).toEqual({ sides: {}, weights: {}, own: [] })
   })
   it('an archive of the fourth version opens with everything in it as it was, and no outing', () => {
     const read = readArchive(JSON.stringify(V4))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { format: _, version, outings, ...content } = read.archive
-    const { format: __, version: ___, ...before } = V4
-    expect(content).toEqual(before)
+    const { format: __, version: ___, practice, box, ...before } = V4
+    expect(content).toMatchObject(before)
+    expect(content.box.lures).toEqual(box.lures)
+    expect(content.box.tests.map((t) => t.readings)).toEqual(box.tests.map((t) => t.readings))
+    expect(content.practice).toEqual({ ...practice, schools: undefined, sides: practice.schools })
     expect([version, outings]).toEqual([ARCHIVE_VERSION, []])
+  })
+  it('an archive of the fifth version opens with every entry, retrieve, rig and rule as it was, by the words of today', () => {
+    const read = readArchive(JSON.stringify(V5))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const { outings, practice, box, bin } = read.archive
+    const was = V5.outings.flatMap((o) => o.entries)
+    const now = outings.flatMap((o) => o.entries)
+    expect(now.map((e) => [e.id, e.at])).toEqual(was.map((e) => [e.id, e.at]))
+    const answers = (list: readonly { kind: string; answer?: string }[]) =>
+      list.flatMap((e) => (e.kind === 'answer' ? [e.answer] : []))
+    expect(answers(was)).toContain('thump')
+    expect(answers(now)).toEqual(answers(was).map((a) => (a === 'thump' ? 'hard-knock' : a)))
+    expect(now.map((e) => e.kind)).toEqual(expect.arrayContaining(['comparison', 'comparison-end']))
+    const ways = outings.flatMap((o) => o.carried.flatMap((c) => c.ways))
+    expect(ways.map((w) => [w.retrieveSpeedMps, w.pullDurationS, w.pauseS, w.points])).toEqual(
+      V5.outings.flatMap((o) => o.carried.flatMap((c) => c.ways.map((w) => [w.pullMps, w.pullS, w.restS, w.fit]))),
+    )
+    expect(outings.flatMap((o) => o.carried.map((c) => c.modelKey))).toEqual(
+      V5.outings.flatMap((o) => o.carried.map((c) => c.mould)),
+    )
+    expect(box.rigs.map((r) => r.type)).toEqual(V5.box.rigs.map((r) => r.way))
+    expect(bin.map((b) => 'type' in b.item && b.item.type)).toEqual(V5.bin.map((b) => b.item.way))
+    expect(box.tests.map((t) => t.readings)).toEqual(V5.box.tests.map((t) => t.readings))
+    expect(practice.sides).toEqual(V5.practice.schools)
+    expect(practice.own[0]).toMatchObject({
+      side: null,
+      when: { moonIlluminatedFraction: { above: [0.4, 0.6] }, season: ['summer'] },
+      effects: [
+        { favour: { delivery: ['cast'] } },
+        { avoid: { delivery: ['vertical'] }, unless: { delivery: ['pitch'] } },
+      ],
+    })
   })
   it('a newer version is refused plainly', () => {
     expect(problems(broken((raw) => (raw.version = ARCHIVE_VERSION + 1)))[0]).toMatchObject({

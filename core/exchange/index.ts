@@ -1,5 +1,5 @@
 export { ARCHIVE_VERSION, readArchive, writeArchive, type ArchiveContent, type FileProblem } from './box-file'
-export { BOX_KINDS, BinItem, Photo, SetAside, type BoxKind } from './kept'
+export { BOX_KINDS, BinItem, Photo, RejectedRows, type BoxKind } from './kept'
 export {
   COLUMNS,
   cellUnit,
@@ -12,12 +12,13 @@ export {
   readSheet,
   writeLures,
   writeTests,
-  type AsideRow,
+  type RejectedRow,
   type Column,
   type ImportPlan,
   type Mapping,
   type Sheet,
 } from './csv'
+export { binItemFrom5, outingFrom5, practiceFrom5, rigFrom5, testFrom5 } from './from-5'
 export { readGpx, writeGpx } from './gpx'
 export { middleOf, readNmeaLog, readSentence, type NmeaReading } from './nmea'
 export { readOutings, writeOutings, type OutingRowProblem } from './outings-csv'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { BOX_KINDS, BinItem, Photo, SetAside, readArchive, writeArchive } from '.'
+import { BOX_KINDS, BinItem, Photo, RejectedRows, readArchive, writeArchive } from '.'
 
 const [lure] = WORLD.box.lures
 if (!lure) throw new Error('no lure')
@@ -42,7 +42,7 @@ describe('an archive with all of it', () => {
     const read = readArchive(writeArchive(world as never))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { format, version, ...content } = read.archive
-    expect([format, version]).toEqual(['ygrion-archive', 5])
+    expect([format, version]).toEqual(['ygrion-archive', 6])
     expect(content).toEqual(world)
     expect(content.box.lures.some((l) => l.changes.length > 0)).toBe(true)
     expect(content.box.rigs.length).toBeGreaterThan(2)
@@ -66,6 +66,6 @@ it('rows set aside keep their file, their columns and what is wrong', () => {
     mapping: ['name', null],
     rows: [{ row: 3, cells: [''], problems: [{ column: 'name', reason: 'is missing' }] }],
   }
-  expect(SetAside.parse(kept)).toEqual(kept)
-  expect(SetAside.safeParse({ ...kept, rows: [{ row: 'three' }] }).success).toBe(false)
+  expect(RejectedRows.parse(kept)).toEqual(kept)
+  expect(RejectedRows.safeParse({ ...kept, rows: [{ row: 'three' }] }).success).toBe(false)
 })

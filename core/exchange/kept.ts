@@ -31,7 +31,7 @@ export const BinItem = z
 export type BinItem = z.infer<typeof BinItem>
 
 /** Rows of one spreadsheet that could not be taken in, with what is needed to read them again: kept until they are mended or thrown away. */
-export const SetAside = z.strictObject({
+export const RejectedRows = z.strictObject({
   id: z.string().min(1).max(80),
   file: z.string().max(300),
   at: z.iso.datetime({ local: true }),
@@ -45,4 +45,4 @@ export const SetAside = z.strictObject({
     }),
   ),
 })
-export type SetAside = z.infer<typeof SetAside>
+export type RejectedRows = z.infer<typeof RejectedRows>

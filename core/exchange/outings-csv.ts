@@ -64,7 +64,7 @@ function rowOf(outing: Outing, s: Stretch): Record<Heading, string> {
     sound: s.carried.sound,
     retrieve: s.way.retrieveId,
     'depth fished (m)': figure(s.way.depthM, 2),
-    fit: figure(s.way.fit, 1),
+    fit: figure(s.way.points, 1),
     stop: s.spot ? String(s.spot.stop) : '',
     cover: s.spot?.featureId ?? '',
     spot: s.spot?.spotId ?? '',
@@ -125,11 +125,16 @@ interface Row {
   readonly lengthsM: readonly (number | null)[]
 }
 
+/** Headings of logs written before, and what they are called now. */
+const EARLIER_HEADINGS: Readonly<Record<string, Heading>> = { thump: 'hard-knock' }
+
 /**
  * Reads a table that {@link writeOutings} wrote, or one like it. Rows that cannot be read are named with their column and the reason; the others come in.
  * `like` lends what the table does not hold of the water.
  */
-export function readOutings({ headings, rows }: Sheet, places: readonly Place[], like: Conditions): OutingsRead {
+export function readOutings(sheet: Sheet, places: readonly Place[], like: Conditions): OutingsRead {
+  const { rows } = sheet
+  const headings = sheet.headings.map((h) => EARLIER_HEADINGS[h] ?? h)
   const missing = (['place', 'from', 'minutes', 'lure', 'family'] as const).filter((h) => !headings.includes(h))
   if (missing.length > 0)
     return {
@@ -237,7 +242,7 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
     carried: {
       lureId: null,
       name: name.slice(0, 80),
-      mould: `${family} ${name}`.slice(0, 200),
+      modelKey: `${family} ${name}`.slice(0, 200),
       family,
       lengthM: num('length (mm)', 10, 500, 80) / 1000,
       colour: oneOf<ColourGroup>('colour', COLOUR_GROUPS, 'natural'),
@@ -286,15 +291,15 @@ function outingFrom(rows: readonly Row[]): unknown {
       id: `${row.retrieveId}/${row.depthM}/${row.fit}`,
       retrieveId: row.retrieveId,
       name: retrieve?.name ?? row.retrieveId,
-      pullMps: retrieve?.pullMps ?? 0.6,
-      pullS: retrieve?.pullS ?? 3,
-      restS: retrieve?.restS ?? 0,
+      retrieveSpeedMps: retrieve?.retrieveSpeedMps ?? 0.6,
+      pullDurationS: retrieve?.pullDurationS ?? 3,
+      pauseS: retrieve?.pauseS ?? 0,
       countDownS: 0,
       rodTipM: 0.2,
       depthM: row.depthM,
       castM: row.water.castM,
       castS: 60,
-      fit: row.fit,
+      points: row.fit,
     }
     const same = carried.find(
       (c) =>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { WORLD, water } from '../testing/world'
 import { at, logOf } from '../testing/outing'
 import { accountOf, bitesOf, landedOf, type Outing } from '../outing'
-import { triedIn } from '../review'
+import { effortRows } from '../review'
 import { readOutings, readOutingsJson, readSheet, writeOutings, writeOutingsJson } from '.'
 
 const LIKE = water()
@@ -26,7 +26,7 @@ describe('the log as CSV', () => {
   const csv = writeOutings(WORLD.outings)
   it('goes out with units in its headings, one row for each stretch', () => {
     expect(lines(csv)[0]).toMatch(/minutes,casts,lure,family,length \(mm\).*water \(°C\)/)
-    expect(lines(csv).length - 1).toBe(triedIn(WORLD.outings, at(0)).length)
+    expect(lines(csv).length - 1).toBe(effortRows(WORLD.outings, at(0)).length)
   })
   it('comes back with the same effort, answers, spots and water', () => {
     const { outings, problems } = bring(csv)
@@ -43,6 +43,12 @@ describe('the log as CSV', () => {
     }
     // And the second time round nothing changes any more.
     expect(writeOutings(outings)).toBe(writeOutings(bring(writeOutings(outings)).outings))
+  })
+  it('a log written before, when a hard knock was called a thump, comes back with every answer', () => {
+    const [headings, ...rest] = lines(csv)
+    const old = [headings?.replace('hard-knock', 'thump'), ...rest].join('\r\n')
+    expect(old).toContain(',thump,')
+    expect(writeOutings(bring(old).outings)).toBe(writeOutings(bring(csv).outings))
   })
   it('lengths of fish come along', () => {
     const lengths = (list: readonly Outing[]) =>
@@ -120,7 +126,7 @@ describe('the demo’s log', () => {
     expect(years.size).toBe(2)
     const takes = outings.map((o) => accountOf(o, at(0)).stretches.reduce((s, x) => s + bitesOf(x), 0))
     expect(takes.filter((t) => t === 0).length).toBeGreaterThan(1)
-    expect(outings.some((o) => o.entries.some((e) => e.kind === 'trial'))).toBe(true)
+    expect(outings.some((o) => o.entries.some((e) => e.kind === 'comparison'))).toBe(true)
     const lost = outings.flatMap((o) => o.entries.filter((e) => e.kind === 'lost-lure'))
     expect(lost.length).toBeGreaterThan(0)
   })

@@ -1,4 +1,4 @@
-import { COLOURS, COLOUR_GROUPS, groupShares, modelKey, type Box, type Colouring, type Lure } from '../tackle'
+import { COLOURS, COLOUR_GROUPS, groupShares, modelKeyOf, type Box, type Colouring, type Lure } from '../tackle'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { rank } from './rank'
@@ -39,10 +39,10 @@ export function betterBuy(
 ): BetterBuy | null {
   const colour = bestColouring(context)
   const main = (lure: Lure) => JSON.stringify(groupShares(lure.colour))
-  const held = new Set(box.lures.filter((l) => l.count > 0).map((l) => `${modelKey(l)} ${main(l)}`))
-  const wanted = [...new Map(market.map((l) => [modelKey(l), l])).values()]
+  const held = new Set(box.lures.filter((l) => l.count > 0).map((l) => `${modelKeyOf(l)} ${main(l)}`))
+  const wanted = [...new Map(market.map((l) => [modelKeyOf(l), l])).values()]
     .map((lure) => ({ ...lure, id: `market ${lure.id}`, colour, count: 1 }) as Lure)
-    .filter((lure) => !held.has(`${modelKey(lure)} ${main(lure)}`))
+    .filter((lure) => !held.has(`${modelKeyOf(lure)} ${main(lure)}`))
   const [first] = rank({ ...box, lures: wanted }, context, 1)
   if (!first) return null
   const gain = first.score - (answer?.score ?? 0)

@@ -46,7 +46,7 @@ export function estimateCandidates(
  */
 function estimateOnLines(candidate: Candidate, context: MatchContext, bar: number, looks: CandidateEstimate[]): void {
   const { onLines, handling } = candidate
-  const slack = handling.retrieve.restS === 0 ? ESTIMATE_ERROR.even : ESTIMATE_ERROR.beats
+  const slack = handling.retrieve.pauseS === 0 ? ESTIMATE_ERROR.even : ESTIMATE_ERROR.beats
   const first = onLines[0]
   const last = onLines[onLines.length - 1]
   if (!first || !last) return

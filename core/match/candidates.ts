@@ -33,12 +33,12 @@ export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): 
 export function handOffers(
   build: Build,
   retrieve: Retrieve,
-  pullMps: number,
+  retrieveSpeedMps: number,
   comfortableM: number,
   ownCastM?: number,
 ): Offers {
-  const reach = castLengthM(comfortableM, build.massKg, familyOf(build.lure.family).body, retrieve.where, ownCastM)
-  return { dwell: retrieve.restS, speed: pullMps, passing: retrieve.passing, reach }
+  const reach = castLengthM(comfortableM, build.massKg, familyOf(build.lure.family).body, retrieve.delivery, ownCastM)
+  return { dwell: retrieve.pauseS, speed: retrieveSpeedMps, passing: retrieve.passing, reach }
 }
 
 /** What a dressed lure earns by itself, before rod and retrieve are chosen. */
@@ -70,15 +70,15 @@ export function scoreUpperBound(lure: Lure, box: Box, context: MatchContext): nu
   const speedMps = dressings[0]?.speedMps ?? family.speedMps
   const hands = family.retrieves.map((id) => {
     const retrieve = retrieveOf(id)
-    return { retrieve, pullMps: pullSpeedMps(retrieve, speedMps) }
+    return { retrieve, retrieveSpeedMps: pullSpeedMps(retrieve, speedMps) }
   })
   let most = 0
   for (const dressed of dressings) {
     const { build, motion } = dressed
     const { ofBuild, habits } = worthOf(dressed, context)
-    for (const { retrieve, pullMps } of hands) {
+    for (const { retrieve, retrieveSpeedMps } of hands) {
       if (!worksOn(retrieve, build.mount.kind)) continue
-      const offers = handOffers(build, retrieve, pullMps, c.castM, motion.castM)
+      const offers = handOffers(build, retrieve, retrieveSpeedMps, c.castM, motion.castM)
       const { weight, open } = resolvePreferences(habits.open, { build, retrieve }, habits.weight)
       const maxPreferencePoints = open.reduce((sum, h) => sum + h.weight, weight)
       most = Math.max(
@@ -111,14 +111,14 @@ function bestPerLine(
   { dressed: { build }, riggings }: Fitted,
   habits: ResolvedPreferences,
   retrieve: Retrieve,
-  pullMps: number,
+  retrieveSpeedMps: number,
   base: number,
   { demand }: MatchContext,
 ) {
   const best: OnLine[] = []
   for (const { rigging, agreement } of riggings) {
     const { line, reel } = rigging.outfit
-    const tackle = agreement * gearRatioFit(reel, retrieve, pullMps)
+    const tackle = agreement * gearRatioFit(reel, retrieve, retrieveSpeedMps)
     const sure =
       base +
       axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand) +
@@ -156,16 +156,16 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
   for (const id of family.retrieves) {
     const retrieve = retrieveOf(id)
     // The window is the lure's own: the same in whatever way it is dressed.
-    const pullMps = pullSpeedMps(retrieve, dressings[0]?.speedMps ?? family.speedMps)
+    const retrieveSpeedMps = pullSpeedMps(retrieve, dressings[0]?.speedMps ?? family.speedMps)
     for (const [mount, fitted] of byMount) {
       if (!worksOn(retrieve, mount.kind)) continue
       const trailers = fitted
         .map((f) => {
           const { build, motion } = f.dressed
-          const offers = handOffers(build, retrieve, pullMps, c.castM, motion.castM)
+          const offers = handOffers(build, retrieve, retrieveSpeedMps, c.castM, motion.castM)
           const hand = axisPoints(demand.by.hand, offers, demand)
           const habits = resolvePreferences(f.habits.open, { build, retrieve }, f.habits.weight)
-          const onLines = bestPerLine(f, habits, retrieve, pullMps, f.ofBuild + hand, context)
+          const onLines = bestPerLine(f, habits, retrieve, retrieveSpeedMps, f.ofBuild + hand, context)
           return {
             dressed: f.dressed,
             onLines,
@@ -178,7 +178,7 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
           for (const rodTipM of rodTips(dressed.build, retrieve, c))
             found.push({
               dressed,
-              handling: { retrieve, pullMps, countDownS, rodTipM },
+              handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM },
               onLines,
               pathIndependentScore: sure,
             })

@@ -1,13 +1,13 @@
 import { SNAG_RATE_BY_COVER, DENSITY_RISK, SNAG_LIMIT, TOUCH_RISK } from '../../data/snags'
 import {
-  followCast,
+  simulateRetrieve,
   estimateCast,
   newTrack,
   trackShare,
   type BuildMotion,
   type CastPlan,
   type Path,
-  type ZoneShare,
+  type ZoneExposure,
 } from '../motion'
 import type { Conditions, Reading } from '../water'
 import { castPlanOf } from './cast-of'
@@ -20,14 +20,14 @@ import type { SetUp } from './setup'
 export interface CastResult {
   readonly plan: CastPlan
   readonly path: Path
-  readonly share: ZoneShare
+  readonly share: ZoneExposure
   /** Chance of hanging up or fouling on a cast, 0 … 1. */
   readonly risk: number
 }
 
 export { SNAG_LIMIT }
 
-function snagRisk(offer: Pick<Offer, 'snag'>, share: ZoneShare, c: Conditions): number {
+function snagRisk(offer: Pick<Offer, 'snag'>, share: ZoneExposure, c: Conditions): number {
   const met = Math.min(1, share.inCover + TOUCH_RISK * share.touching)
   const thick = DENSITY_RISK.sparse + DENSITY_RISK.thickAdds * c.cover.density
   return offer.snag * SNAG_RATE_BY_COVER[c.cover.kind] * Math.min(1, met * thick)
@@ -65,7 +65,7 @@ type CastEvaluator<Out> = (
   reading: Reading,
 ) => Out
 
-export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCast(followCast, ...given)
+export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCast(simulateRetrieve, ...given)
 
 /** The same from a glance at the path: near enough to tell which casts are worth throwing. */
 export const estimateCastMetrics: CastEvaluator<CastMetrics> = (...given) => measureCast(estimateCast, ...given)

@@ -1,5 +1,5 @@
 import { DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
-import { castLengthM, dropShotHeightM, freeFallMps, type BuildMotion, type CastPlan } from '../motion'
+import { castLengthM, dropShotHeightM, sinkRateMps, type BuildMotion, type CastPlan } from '../motion'
 import { familyOf, type Build, type Retrieve } from '../tackle'
 import type { Conditions, Reading } from '../water'
 import type { SetUp } from './setup'
@@ -20,7 +20,7 @@ export function castPlanOf(
 ): CastPlan {
   const family = familyOf(build.lure.family)
   const { retrieve } = handling
-  const castM = castLengthM(c.castM, build.massKg, family.body, retrieve.where, motion.castM)
+  const castM = castLengthM(c.castM, build.massKg, family.body, retrieve.delivery, motion.castM)
   return {
     motion,
     surface: family.swims === 'surface',
@@ -32,11 +32,11 @@ export function castPlanOf(
     // A boat that slides drags the line through the water as a current would; it drifts with the current itself.
     currentMps: c.driftMps > 0 ? c.driftMps : c.currentMps,
     countDownS: handling.countDownS,
-    pullMps: handling.pullMps,
-    pullS: retrieve.pullS,
-    restS: retrieve.restS,
+    retrieveSpeedMps: handling.retrieveSpeedMps,
+    pullDurationS: retrieve.pullDurationS,
+    pauseS: retrieve.pauseS,
     slack: retrieve.slack,
-    where: retrieve.where,
+    delivery: retrieve.delivery,
     heldAboveBottomM: heldHeight(build, c, reading, handling.rodTipM, castM),
   }
 }
@@ -49,9 +49,9 @@ export function countDowns(
   c: Conditions,
   reading: Reading,
 ): number[] {
-  const fall = freeFallMps(motion, reading.density)
+  const fall = sinkRateMps(motion, reading.density)
   if (familyOf(build.lure.family).swims !== 'sinks' || fall <= 0.01) return [0]
-  if (retrieve.where === 'pitch') return [Math.min(LONGEST_COUNT_S, Math.ceil(c.depthM / fall))]
+  if (retrieve.delivery === 'pitch') return [Math.min(LONGEST_COUNT_S, Math.ceil(c.depthM / fall))]
   const depths = { surface: 0, zone: (reading.zone.topM + reading.zone.bottomM) / 2, bottom: c.depthM }
   const counts = retrieve.sinkTo.map((to) => {
     const seconds = depths[to] / fall
@@ -66,7 +66,8 @@ const { down, level, up } = ROD_TIPS_M
 export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readonly number[] {
   if (c.rodTipM !== null) return [c.rodTipM]
   const { swims } = familyOf(build.lure.family)
-  if (retrieve.where !== 'cast' || swims === 'surface' || retrieve.sinkTo.every((to) => to === 'bottom')) return [level]
+  if (retrieve.delivery !== 'cast' || swims === 'surface' || retrieve.sinkTo.every((to) => to === 'bottom'))
+    return [level]
   // A sinker's depth is set by its count and pace; for it down and up are enough.
   return swims === 'sinks' ? [down, up] : [down, level, up]
 }

@@ -3,7 +3,7 @@ import { truthDegree, type WaterFeatures } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
 import type { OfferTest } from './offer-test'
 import type { OwnRecord } from './own-record'
-import { RULES, schoolShare, type Rule, type SchoolChoice } from './rule'
+import { RULES, sideShare, type Rule, type SideChoice } from './rule'
 
 /** A rule that speaks in this water, and how loudly. */
 export interface RuleContribution {
@@ -73,8 +73,8 @@ function habit(
 
 /** Lets every rule that holds in this water speak, and gathers what they ask for. */
 export function demandOf(
-  facts: WaterFeatures,
-  schools: SchoolChoice,
+  features: WaterFeatures,
+  sides: SideChoice,
   rules: readonly Rule[] = RULES,
   record?: Pick<OwnRecord, 'weight' | 'minutes'>,
 ): Demand {
@@ -84,7 +84,7 @@ export function demandOf(
   let colourWeight = 0
   const habits: Preference[] = []
   for (const rule of rules) {
-    const degree = truthDegree(rule.when, facts) * schoolShare(rule, schools, facts)
+    const degree = truthDegree(rule.when, features) * sideShare(rule, sides, features)
     if (degree < MIN_RULE_WEIGHT) continue
     for (const effect of rule.effects) {
       const weight = effect.weight * degree
@@ -96,7 +96,7 @@ export function demandOf(
         colourCauses.push(cause)
         for (const group of COLOUR_GROUPS) liking[group] += weight * (effect.groups[group] ?? 0)
       } else {
-        const want = effect.times !== undefined ? effect.times * facts.forageLengthM : (effect.want ?? 1)
+        const want = effect.times !== undefined ? effect.times * features.forageLengthM : (effect.want ?? 1)
         const known = byAxis.get(effect.axis)
         if (!known) byAxis.set(effect.axis, { want, weight, causes: [cause] })
         else {

@@ -1,4 +1,4 @@
-import { knownAction, knownMotion, testedIn, type Carrying, type Known } from '../bench'
+import { actionFromProfile, motionFromProfile, cachedProfile, type Carrying, type LureProfile } from '../bench'
 import { motionOf, type BuildMotion } from '../motion'
 import { buildsOf, familyOf, lureAction, type Box, type Build, type Lure } from '../tackle'
 import { waterDensity } from '../water'
@@ -13,11 +13,11 @@ export interface EvaluatedBuild {
 }
 
 /** A build as tests know it, or where there are none as packet and family have it. */
-export function evaluateBuild(build: Build, known: Known | null, water: Carrying): EvaluatedBuild {
+export function evaluateBuild(build: Build, known: LureProfile | null, water: Carrying): EvaluatedBuild {
   const density = waterDensity(water.tempC, water.salinity)
   const { lure } = build
-  const motion = known ? knownMotion(build, known, water) : motionOf(build, density)
-  const action = known ? knownAction(build, known) : lureAction(lure)
+  const motion = known ? motionFromProfile(build, known, water) : motionOf(build, density)
+  const action = known ? actionFromProfile(build, known) : lureAction(lure)
   const damped = build.trailer !== null && known?.damping.has(build.trailer.id) === true
   const speedMps = known
     ? ([known.window.slow.value, known.window.fast.value] as const)
@@ -40,7 +40,7 @@ export function buildVariants(lure: Lure, box: Box, { tempC, salinity }: Carryin
   if (!ofBox || !same(ofBox.water, water)) held.set(box, (ofBox = { water, byLure: new Map() }))
   let found = ofBox.byLure.get(lure)
   if (!found) {
-    const known = testedIn(box, lure)
+    const known = cachedProfile(box, lure)
     found = buildsOf(lure, box).map((build) => evaluateBuild(build, known, water))
     ofBox.byLure.set(lure, found)
   }

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import { SCENARIOS } from '../testing/scenarios'
-import { RULES, SCHOOLS } from '.'
+import { RULES, OPEN_QUESTIONS } from '.'
 
 /** The facts of the trade and where each of them lives. The table is docs/facts.md: this holds it to what is there. */
 
@@ -45,8 +45,8 @@ describe('the facts of the trade', () => {
       expect([rule.id, rule.facts.length > 0]).toEqual([rule.id, true])
       for (const fact of rule.facts) expect(FACTS).toContain(fact)
     }
-    const sides = [...RULES, ...SAID].flatMap((r) => ('school' in r && r.school ? [r.school] : []))
-    for (const { id, first, second } of SCHOOLS) {
+    const sides = [...RULES, ...SAID].flatMap((r) => ('side' in r && r.side ? [r.side] : []))
+    for (const { id, first, second } of OPEN_QUESTIONS) {
       expect(sides).toContain(`${id}.${first.id}`)
       expect(sides).toContain(`${id}.${second.id}`)
     }

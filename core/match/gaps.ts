@@ -13,7 +13,7 @@ import type { Conditions, Place } from '../water'
 import { readWater, speciesOf } from '../water'
 import { demandOf } from './demand'
 import { buildVariants } from './dressed'
-import type { SchoolChoice } from './rule'
+import type { SideChoice } from './rule'
 
 export type DepthBandId = (typeof DEPTH_BANDS)[number]['id']
 type ColourColumnId = (typeof COLOUR_COLUMNS)[number]['id']
@@ -70,7 +70,7 @@ export function bandsOf(lure: Lure, box: Box, water: Carrying): DepthBandId[] {
 }
 
 /** What each day asks for, counted by cell. */
-function asked(waters: readonly { c: Conditions; place: Place }[], schools: SchoolChoice) {
+function asked(waters: readonly { c: Conditions; place: Place }[], sides: SideChoice) {
   const count = new Map<string, number>()
   let days = 0
   for (const { c, place } of waters) {
@@ -80,8 +80,8 @@ function asked(waters: readonly { c: Conditions; place: Place }[], schools: Scho
       for (const mood of GAP_DAYS.moods)
         for (const sky of GAP_DAYS.skies) {
           const day = { ...c, mood, sky, visibilityM: Math.min(40, Math.max(0.05, c.visibilityM * times)) }
-          const { zone, features: facts } = readWater(day, place, species)
-          const { axes, colour } = demandOf(facts, schools)
+          const { zone, features } = readWater(day, place, species)
+          const { axes, colour } = demandOf(features, sides)
           const want = (id: string, usual: number) => axes.find((a) => a.axis === id)?.want ?? usual
           const mid = (zone.topM + zone.bottomM) / 2
           const depth = DEPTH_BANDS.find((b) => mid >= b.fromM && mid < b.toM)?.id ?? 'deep'
@@ -106,10 +106,10 @@ function asked(waters: readonly { c: Conditions; place: Place }[], schools: Scho
 export function gapTable(
   box: Box,
   waters: readonly { c: Conditions; place: Place }[],
-  schools: SchoolChoice = {},
+  sides: SideChoice = {},
   water: Carrying = { tempC: 15, salinity: 0 },
 ): GapTable {
-  const { count, days } = asked(waters, schools)
+  const { count, days } = asked(waters, sides)
   const held = new Map<string, string[]>()
   for (const lure of box.lures) {
     if (lure.count === 0) continue

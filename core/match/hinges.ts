@@ -3,44 +3,44 @@ import type { Conditions, Place } from '../water'
 import type { Ranked } from './score-breakdown'
 import { createMatchContext, type MatchOptions } from './match-context'
 import { rank } from './rank'
-import { RULES, SCHOOLS, type School } from './rule'
+import { RULES, OPEN_QUESTIONS, type OpenQuestion } from './rule'
 import { truthDegree } from '../water'
 
 /** A point on which good anglers disagree and on which this answer hangs. */
 export interface DecisiveQuestion {
-  readonly school: School
+  readonly question: OpenQuestion
   /** The first of each side. */
   readonly first: Ranked
   readonly second: Ranked
 }
 
-/** Schools whose rules speak at all in a water. */
-function schoolsSpeaking(c: Conditions, place: Place, box: Box, options: Pick<MatchOptions, 'schools' | 'rules'>) {
-  const { features: facts } = createMatchContext(c, place, box, options).reading
+/** Questions whose rules speak at all in a water. */
+function questionsOpen(c: Conditions, place: Place, box: Box, options: Pick<MatchOptions, 'sides' | 'rules'>) {
+  const { features } = createMatchContext(c, place, box, options).reading
   const rules = options.rules ?? RULES
-  return SCHOOLS.filter((school) =>
-    rules.some((r) => r.school?.startsWith(`${school.id}.`) && truthDegree(r.when, facts) > 0.1),
+  return OPEN_QUESTIONS.filter((question) =>
+    rules.some((r) => r.side?.startsWith(`${question.id}.`) && truthDegree(r.when, features) > 0.1),
   )
 }
 
-/** Follows each school that speaks here to either side; answers with those on which the first lure or its way of fishing hangs. A step for each school. */
+/** Follows each question that speaks here to either side; answers with those on which the first lure or its way of fishing hangs. A step for each question. */
 export function* findDecisiveQuestions(
   c: Conditions,
   place: Place,
   box: Box,
-  options: Pick<MatchOptions, 'schools' | 'rules'>,
+  options: Pick<MatchOptions, 'sides' | 'rules'>,
 ): Generator<number, DecisiveQuestion[]> {
-  const speaking = schoolsSpeaking(c, place, box, options)
+  const speaking = questionsOpen(c, place, box, options)
   const found: DecisiveQuestion[] = []
-  for (const [i, school] of speaking.entries()) {
+  for (const [i, question] of speaking.entries()) {
     const by = (side: 'first' | 'second') =>
       rank(
         box,
-        createMatchContext(c, place, box, { ...options, schools: { ...options.schools, [school.id]: side } }),
+        createMatchContext(c, place, box, { ...options, sides: { ...options.sides, [question.id]: side } }),
         1,
       )[0]
     const [first, second] = [by('first'), by('second')]
-    if (first && second && differ(first, second)) found.push({ school, first, second })
+    if (first && second && differ(first, second)) found.push({ question, first, second })
     yield (i + 1) / speaking.length
   }
   return found

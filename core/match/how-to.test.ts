@@ -8,7 +8,7 @@ import { OfferTest, RuleWhen, beatAt, createMatchContext, cadenceOf, howToFish, 
 
 const { box } = WORLD
 const answer = (over: Partial<Conditions> = {}, place: Partial<Place> = {}, families?: readonly string[]) => {
-  const context = createMatchContext(water(over), Place.parse({ ...PLACE, ...place }), box, { schools: {} })
+  const context = createMatchContext(water(over), Place.parse({ ...PLACE, ...place }), box, { sides: {} })
   const of = families ? { ...box, lures: box.lures.filter((l) => families.includes(l.family)) } : box
   const row = rank(of, context, 1)[0]
   if (!row) throw new Error('no answer')
@@ -23,9 +23,9 @@ const withRetrieve = (id: string, countDownS = 0): SetUp => ({
 describe('the hand as a score', () => {
   it.each(RETRIEVES.map((r) => [r.id, r] as const))('%s: pull and rest last as long as in the path', (id, retrieve) => {
     const { loop, loopS } = cadenceOf(withRetrieve(id))
-    expect(loopS).toBeCloseTo(retrieve.pullS + retrieve.restS, 9)
+    expect(loopS).toBeCloseTo(retrieve.pullDurationS + retrieve.pauseS, 9)
     const rest = loop.filter((b) => b.does === 'pause').reduce((sum, b) => sum + b.seconds, 0)
-    expect(rest).toBeCloseTo(retrieve.restS, 9)
+    expect(rest).toBeCloseTo(retrieve.pauseS, 9)
     for (const { does, seconds } of loop) {
       expect(Object.keys(DOINGS)).toContain(does)
       expect(seconds).toBeGreaterThan(0)
@@ -42,7 +42,7 @@ describe('the hand as a score', () => {
   })
   it('turns of the handle are the pace over the line that a turn takes in, and the rod has none', () => {
     const wound = withRetrieve('steady')
-    expect(cadenceOf(wound).turnsPerS).toBeCloseTo(wound.handling.pullMps / wound.outfit.reel.linePerTurnM, 9)
+    expect(cadenceOf(wound).turnsPerS).toBeCloseTo(wound.handling.retrieveSpeedMps / wound.outfit.reel.linePerTurnM, 9)
     expect(cadenceOf(withRetrieve('rip-pause')).turnsPerS).toBeNull()
   })
   it('knows what is done at any moment: first the sinking, then round and round', () => {
@@ -96,8 +96,8 @@ describe('what is said beside a set-up', () => {
     expect(answer().how.law).toEqual([])
   })
   it('where schools part only the side that is followed is said', () => {
-    const tells = (schools: Record<string, 'first' | 'second'>) => {
-      const context = createMatchContext(water(), PLACE, box, { schools })
+    const tells = (sides: Record<string, 'first' | 'second'>) => {
+      const context = createMatchContext(water(), PLACE, box, { sides })
       const of = { ...box, lures: box.lures.filter((l) => l.family === 'in-line-spinner') }
       const spinner = rank(of, context, 1)[0]
       if (!spinner) throw new Error('no spinner')

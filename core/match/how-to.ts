@@ -8,7 +8,7 @@ import type { MatchContext } from './match-context'
 import { fitsSetUp } from './habit'
 import { lawBroken } from './law'
 import type { OfferTest } from './offer-test'
-import { schoolShare } from './rule'
+import { sideShare } from './rule'
 import type { SetUp } from './setup'
 
 type Doing = keyof typeof DOINGS
@@ -38,20 +38,20 @@ function pullParts(retrieve: Retrieve): Parts {
 
 /** What of a set-up the hand's work hangs on. */
 export interface Worked {
-  readonly handling: Pick<SetUp['handling'], 'retrieve' | 'countDownS' | 'pullMps'>
+  readonly handling: Pick<SetUp['handling'], 'retrieve' | 'countDownS' | 'retrieveSpeedMps'>
   readonly outfit: { readonly reel: { readonly linePerTurnM: number } }
 }
 
 /** The score of a set-up. The pull keeps its length whatever is done within it, so that the path drawn is the one that is played. */
 export function cadenceOf({ handling, outfit }: Worked): Cadence {
-  const { retrieve, countDownS, pullMps } = handling
-  const loop: Beat[] = pullParts(retrieve).map(({ does, part }) => ({ does, seconds: part * retrieve.pullS }))
-  if (retrieve.restS > 0) loop.push({ does: 'pause', seconds: retrieve.restS })
+  const { retrieve, countDownS, retrieveSpeedMps } = handling
+  const loop: Beat[] = pullParts(retrieve).map(({ does, part }) => ({ does, seconds: part * retrieve.pullDurationS }))
+  if (retrieve.pauseS > 0) loop.push({ does: 'pause', seconds: retrieve.pauseS })
   return {
     lead: countDownS > 0 ? [{ does: 'sink', seconds: countDownS }] : [],
     loop,
     loopS: loop.reduce((sum, b) => sum + b.seconds, 0),
-    turnsPerS: retrieve.window === undefined ? null : pullMps / outfit.reel.linePerTurnM,
+    turnsPerS: retrieve.window === undefined ? null : retrieveSpeedMps / outfit.reel.linePerTurnM,
   }
 }
 
@@ -98,27 +98,27 @@ export interface HowTo {
 interface Entry extends Note {
   readonly of: OfferTest
   readonly when?: When
-  readonly school?: string
+  readonly side?: string
 }
 
 const MOST = { ready: 3, feel: 2, tells: 7, changes: 5 } as const
 
 export function howToFish(
   { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
-  { reading, place, schools }: MatchContext,
+  { reading, place, sides }: MatchContext,
 ): HowTo {
   const fitting = <E extends Entry>(table: readonly E[]): E[] =>
     table.filter(
       (e) =>
         fitsSetUp(e.of, setUp) &&
         (!e.when || truthDegree(e.when, reading.features) >= 0.5) &&
-        (!e.school || schoolShare({ school: e.school }, schools, reading.features) >= 0.5),
+        (!e.side || sideShare({ side: e.side }, sides, reading.features) >= 0.5),
     )
   const { countDownS } = setUp.handling
   const { path } = thrown
   return {
     cadence: cadenceOf(setUp),
-    sinksToM: countDownS > 0 ? itemAt(path.z, path.workFrom) : 0,
+    sinksToM: countDownS > 0 ? itemAt(path.z, path.retrieveStartIndex) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
     feel: fitting<Entry>(FEEL).slice(0, MOST.feel),
     tells: fitting<Entry & Tell>(TELLS).slice(0, MOST.tells),

@@ -2,16 +2,16 @@ export { AXES, agreementAt, axisOf } from './axis'
 export { RULE_GROUPS } from '../../data/rules'
 export {
   OwnRule,
-  schoolShare,
+  sideShare,
   Practice,
   RULES,
   RuleWhen,
-  SCHOOLS,
+  OPEN_QUESTIONS,
   USUAL_PRACTICE,
   rulesFor,
   secondShare,
   type Rule,
-  type School,
+  type OpenQuestion,
 } from './rule'
 export { OfferTest } from './offer-test'
 export { fitsSetUp } from './habit'

@@ -1,13 +1,13 @@
-import { testedIn, type Known } from '../bench'
+import { cachedProfile, type LureProfile } from '../bench'
 import { colourOf, type Box, type Colouring, type Lure } from '../tackle'
 import { readWater, speciesOf, underwater, type Conditions, type Place, type Reading, type Species } from '../water'
 import { demandOf, type Demand } from './demand'
 import { recordFor, type OwnRecord, type RecordEntry } from './own-record'
 import { tackleOptions, type Tackle } from './outfit'
-import { RULES, type Rule, type SchoolChoice } from './rule'
+import { RULES, type Rule, type SideChoice } from './rule'
 
 export interface MatchOptions {
-  readonly schools: SchoolChoice
+  readonly sides: SideChoice
   /** How many lures to rank, each in its best set-up. */
   readonly limit: number
   readonly rules?: readonly Rule[]
@@ -19,14 +19,14 @@ export interface MatchOptions {
 export interface MatchContext {
   readonly c: Conditions
   readonly place: Place
-  readonly schools: SchoolChoice
+  readonly sides: SideChoice
   readonly species: Species
   readonly reading: Reading
   readonly demand: Demand
   /** What the lures may be hung on here. */
   readonly riggings: readonly Tackle[]
   /** What tests say of a lure; null where there are none. */
-  readonly known: (lure: Lure) => Known | null
+  readonly known: (lure: Lure) => LureProfile | null
   /** How far a colouring stands out where the fish are, 0 … 1. */
   readonly contrastOf: (colouring: Colouring) => number
   /** What the angler's own log says of lures in this water. */
@@ -38,22 +38,22 @@ export function createMatchContext(
   c: Conditions,
   place: Place,
   box: Box,
-  options: Pick<MatchOptions, 'schools' | 'rules' | 'record'>,
+  options: Pick<MatchOptions, 'sides' | 'rules' | 'record'>,
 ): MatchContext {
   const species = speciesOf(c.speciesId)
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
   const reading = readWater(c, place, species)
   const record = recordFor(options.record ?? [], c)
-  const demand = demandOf(reading.features, options.schools, options.rules ?? RULES, record)
+  const demand = demandOf(reading.features, options.sides, options.rules ?? RULES, record)
   return {
     c,
     place,
-    schools: options.schools,
+    sides: options.sides,
     species,
     reading,
     demand,
     riggings: tackleOptions(box, species, c),
-    known: (lure) => testedIn(box, lure),
+    known: (lure) => cachedProfile(box, lure),
     contrastOf: contrastsIn(reading, c),
     record,
   }

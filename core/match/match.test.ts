@@ -6,7 +6,7 @@ import { FAMILIES, RETRIEVES, reelFitsRod } from '../tackle'
 import type { Conditions } from '../water'
 import {
   RULES,
-  SCHOOLS,
+  OPEN_QUESTIONS,
   agreementAt,
   createMatchContext,
   demandOf,
@@ -21,7 +21,7 @@ import {
 } from '.'
 
 const { box } = WORLD
-const ask = (c: Conditions, limit = 12) => matchWater(c, PLACE, box, { schools: {}, limit, lifts: 3 })
+const ask = (c: Conditions, limit = 12) => matchWater(c, PLACE, box, { sides: {}, limit, lifts: 3 })
 
 /** Waters all over the map. */
 const anyWater = fc
@@ -57,9 +57,9 @@ describe('rules as data', () => {
   it('speak only of families, retrieves and schools that exist', () => {
     const families = new Set<string>(FAMILIES.map((f) => f.id))
     const retrieves = new Set(RETRIEVES.map((r) => r.id))
-    const sides = new Set(SCHOOLS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
+    const sides = new Set(OPEN_QUESTIONS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
     for (const r of RULES) {
-      if (r.school !== null) expect(sides).toContain(r.school)
+      if (r.side !== null) expect(sides).toContain(r.side)
       for (const e of r.effects) {
         const test = 'favour' in e ? e.favour : 'avoid' in e ? e.avoid : {}
         for (const f of test.family ?? []) expect(families).toContain(f)
@@ -68,9 +68,9 @@ describe('rules as data', () => {
     }
   })
   it('a school left out does not speak, both speak at half', () => {
-    const { features: facts } = createMatchContext(water({ sky: 'sun' }), PLACE, box, { schools: {} }).reading
+    const { features } = createMatchContext(water({ sky: 'sun' }), PLACE, box, { sides: {} }).reading
     const silver = (choice: 'first' | 'second' | 'both') =>
-      demandOf(facts, { S4: choice }).colour.causes.find((c) => c.ruleId === 'sun-silver')?.weight ?? 0
+      demandOf(features, { S4: choice }).colour.causes.find((c) => c.ruleId === 'sun-silver')?.weight ?? 0
     expect(silver('first')).toBe(0)
     expect(silver('both')).toBeCloseTo(silver('second') / 2)
   })
@@ -93,12 +93,7 @@ describe('the score', () => {
   })
   it('same inputs give the same list, whatever the order of the box', () => {
     const c = water()
-    const again = matchWater(
-      c,
-      PLACE,
-      { ...box, lures: [...box.lures].reverse() },
-      { schools: {}, limit: 12, lifts: 0 },
-    )
+    const again = matchWater(c, PLACE, { ...box, lures: [...box.lures].reverse() }, { sides: {}, limit: 12, lifts: 0 })
     expect(again.rows.map((r) => r.key)).toEqual(ask(c).rows.map((r) => r.key))
   })
   it('a measure typed in another unit changes nothing: the core knows only SI', () => {
@@ -107,7 +102,7 @@ describe('the score', () => {
   })
   it('scoring a ranked set-up by itself gives the same account', () => {
     const c = water()
-    const context = createMatchContext(c, PLACE, box, { schools: {} })
+    const context = createMatchContext(c, PLACE, box, { sides: {} })
     for (const row of ask(c, 4).rows) expect(scoreSetUp(row.setUp, context).score).toBeCloseTo(row.score, 8)
   })
   it('keeps every hard limit', () => {
@@ -173,7 +168,7 @@ it('fact 31: a 24 in dropper 20 m from the boat in 27 ft holds the bait about 10
 })
 
 it('an empty box and an unknown species are answered plainly', () => {
-  expect(matchWater(water(), PLACE, { ...box, lures: [] }, { schools: {}, limit: 5, lifts: 5 }).rows).toEqual([])
-  expect(matchWater(water(), PLACE, { ...box, rods: [] }, { schools: {}, limit: 5, lifts: 5 }).rows).toEqual([])
+  expect(matchWater(water(), PLACE, { ...box, lures: [] }, { sides: {}, limit: 5, lifts: 5 }).rows).toEqual([])
+  expect(matchWater(water(), PLACE, { ...box, rods: [] }, { sides: {}, limit: 5, lifts: 5 }).rows).toEqual([])
   expect(() => ask(water({ speciesId: 'kraken' }))).toThrow(/kraken/)
 })

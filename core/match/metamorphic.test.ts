@@ -9,7 +9,7 @@ import { createMatchContext, matchWater, rank, scoreSetUp, type Ranked } from '.
 
 const { box } = WORLD
 const some = { ...box, lures: box.lures.filter((_, i) => i % 4 === 0) }
-const context = (c: Conditions) => createMatchContext(c, PLACE, some, { schools: {} })
+const context = (c: Conditions) => createMatchContext(c, PLACE, some, { sides: {} })
 const anyWater = fc
   .record({
     waterTempC: fc.double({ min: 3, max: 28, noNaN: true }),
@@ -38,7 +38,7 @@ describe('on random waters', () => {
     const divers = { ...some, lures: box.lures.filter((l) => l.family === 'crankbait') }
     fc.assert(
       fc.property(anyWater, (c) => {
-        const on = createMatchContext(c, PLACE, divers, { schools: {} })
+        const on = createMatchContext(c, PLACE, divers, { sides: {} })
         for (const { setUp } of rank(divers, on, 3)) {
           const deepest = (by: number) => {
             const { outfit } = setUp
@@ -82,7 +82,7 @@ describe('on random waters', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
         const first = (lures: typeof box.lures) =>
-          rank({ ...box, lures }, createMatchContext(c, PLACE, { ...box, lures }, { schools: {} }), 1)[0]?.score ?? 0
+          rank({ ...box, lures }, createMatchContext(c, PLACE, { ...box, lures }, { sides: {} }), 1)[0]?.score ?? 0
         expect(first(box.lures.slice(0, 30))).toBeGreaterThanOrEqual(first(box.lures.slice(0, 15)) - 1.5)
       }),
       { numRuns: 8 },
@@ -140,7 +140,7 @@ describe('on random waters', () => {
     fc.assert(
       fc.property(anyWater, fc.constantFrom(...colours), (c, flank) => {
         const untested = { ...some, tests: [] }
-        const on = createMatchContext(c, PLACE, untested, { schools: {} })
+        const on = createMatchContext(c, PLACE, untested, { sides: {} })
         for (const row of rank(untested, on, 4)) {
           const { lure } = row.setUp.build
           const twin = {
@@ -152,7 +152,7 @@ describe('on random waters', () => {
           const worse = other.parts.every((p, i) => p.points <= (row.parts[i]?.points ?? 0) + 1e-9)
           if (!worse || other.score > row.score - 0.01) continue
           const both = { ...untested, lures: [lure, twin] }
-          const [first] = rank(both, createMatchContext(c, PLACE, both, { schools: {} }), 2)
+          const [first] = rank(both, createMatchContext(c, PLACE, both, { sides: {} }), 2)
           expect(first?.setUp.build.lure.id).toBe(lure.id)
         }
       }),
@@ -179,7 +179,7 @@ describe('on one water', () => {
   it('the answer hangs on no name: renamed lures rank alike', () => {
     const renamed = { ...some, lures: some.lures.map((l) => ({ ...l, name: `x${l.name}` })) }
     const scores = (b: typeof some) =>
-      matchWater(water(), PLACE, b, { schools: {}, limit: 12, lifts: 0 }).rows.map((r) => r.score)
+      matchWater(water(), PLACE, b, { sides: {}, limit: 12, lifts: 0 }).rows.map((r) => r.score)
     expect(scores(renamed)).toEqual(scores(some))
   })
   it('how many copies lie in the box changes nothing, as long as there is one', () => {

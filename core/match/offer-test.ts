@@ -49,7 +49,7 @@ export const OfferTest = z.strictObject({
   /** Traits that are figures. */
   sized: z.record(z.string(), Span).optional(),
   retrieve: oneOf(ids(RETRIEVES)).optional(),
-  where: oneOf(['cast', 'pitch', 'under-rod']).optional(),
+  delivery: oneOf(['cast', 'pitch', 'vertical']).optional(),
   pauseS: Span.optional(),
   rodAction: oneOf(ROD_ACTIONS).optional(),
   rodPower: oneOf(ROD_POWERS).optional(),
@@ -119,7 +119,11 @@ export function buildFits(test: OfferTest, build: Build): boolean {
 
 /** Whether it agrees with the way of fishing. */
 export function retrieveFits(test: OfferTest, retrieve: Retrieve): boolean {
-  return inList(retrieve.id, test.retrieve) && inList(retrieve.where, test.where) && inSpan(retrieve.restS, test.pauseS)
+  return (
+    inList(retrieve.id, test.retrieve) &&
+    inList(retrieve.delivery, test.delivery) &&
+    inSpan(retrieve.pauseS, test.pauseS)
+  )
 }
 
 /** Whether it agrees with rod, reel and line. */
@@ -153,7 +157,7 @@ const OF_OUTFIT = [
 
 /** Whether the way of fishing must be known to answer. */
 export function asksHand(test: OfferTest): boolean {
-  return test.retrieve !== undefined || test.where !== undefined || test.pauseS !== undefined
+  return test.retrieve !== undefined || test.delivery !== undefined || test.pauseS !== undefined
 }
 
 /** Whether rod, reel or line must be known to answer. */

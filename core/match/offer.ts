@@ -2,7 +2,7 @@ import { LOOSE_STYLES } from '../../data/hooks'
 import { MOUNT_SNAG } from '../../data/snags'
 import { TRAILER_ADDS, TRAILER_SHOWS } from '../../data/trailers'
 import type { BuildMotion } from '../motion'
-import { freeFallMps } from '../motion'
+import { sinkRateMps } from '../motion'
 import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup } from '../tackle'
 
 /** What a build offers before it is thrown: its look, its action, its fall. */
@@ -65,6 +65,6 @@ export function offerOf(
     lengthM: build.lure.lengthM + TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
     sound: SOUND[build.lure.sound],
     colour: coloursOf(build),
-    fallMps: familyOf(build.lure.family).swims === 'sinks' ? Math.abs(freeFallMps(motion, density)) : 0,
+    fallMps: familyOf(build.lure.family).swims === 'sinks' ? Math.abs(sinkRateMps(motion, density)) : 0,
   }
 }

@@ -134,7 +134,7 @@ describe('agreement of the tackle', () => {
 describe('a strictly better part never makes the answer worse', () => {
   const c = water({ visibilityM: 5 })
   const best = (over: Partial<typeof box>) =>
-    matchWater(c, PLACE, { ...box, ...over }, { schools: {}, limit: 1, lifts: 0 }).rows[0]?.score ?? 0
+    matchWater(c, PLACE, { ...box, ...over }, { sides: {}, limit: 1, lifts: 0 }).rows[0]?.score ?? 0
   it('one more leader, rod or hook', () => {
     const bare = { leaders: [], hooks: [], heads: [] }
     expect(best({ ...bare, leaders: box.leaders })).toBeGreaterThanOrEqual(best(bare) - 1e-9)
@@ -142,6 +142,6 @@ describe('a strictly better part never makes the answer worse', () => {
     expect(best({})).toBeGreaterThanOrEqual(best({ rods: box.rods.slice(0, 2) }) - 1)
   })
   it('a context without rods has no rigging, and says so with an empty list', () => {
-    expect(createMatchContext(c, PLACE, { ...box, rods: [] }, { schools: {} }).riggings).toEqual([])
+    expect(createMatchContext(c, PLACE, { ...box, rods: [] }, { sides: {} }).riggings).toEqual([])
   })
 })

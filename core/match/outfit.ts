@@ -35,7 +35,7 @@ export function outfitsOf(box: Box): Outfit[] {
 /** Pull that the weakest part must stand, N. */
 export function requiredStrengthN(species: Species, c: Conditions): number {
   const snaggy = c.cover.kind === 'open' || c.cover.kind === 'clay' ? 0 : c.cover.density
-  return species.strikeN * (1 + COVER_PULL * snaggy)
+  return species.designPullN * (1 + COVER_PULL * snaggy)
 }
 
 /** Rod, reel, line and leader that may be used together in this water, and what of their agreement hangs on no lure. */
@@ -105,9 +105,9 @@ export function isBiteProof(leader: Leader | null): boolean {
 }
 
 /** How far the reel's gearing lets the hand wind at the wanted speed with ease, as a factor. A pull of the rod asks nothing of it. */
-export function gearRatioFit(reel: Reel, retrieve: Retrieve, pullMps: number): number {
+export function gearRatioFit(reel: Reel, retrieve: Retrieve, retrieveSpeedMps: number): number {
   if (retrieve.window === undefined) return 1
-  const turns = pullMps / reel.linePerTurnM
+  const turns = retrieveSpeedMps / reel.linePerTurnM
   return turns < EASY_TURNS.least ? EASY_TURNS.slower : turns > EASY_TURNS.most ? EASY_TURNS.faster : 1
 }
 

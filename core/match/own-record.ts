@@ -1,11 +1,11 @@
-import { believe, learn, meanRate, showRate, type RateShown } from '../rate'
-import { modelKey, type Lure } from '../tackle'
+import { gammaPrior, updatePosterior, meanRate, credibleInterval, type RateInterval } from '../rate'
+import { modelKeyOf, type Lure } from '../tackle'
 import type { Conditions } from '../water'
 
 /** Effort with one lure in one water, and the takes it brought: what the angler's own log says to the match. */
 export interface RecordEntry {
   readonly lureId: string | null
-  readonly mould: string
+  readonly modelKey: string
   readonly family: string
   readonly lengthM: number
   readonly minutes: number
@@ -17,7 +17,7 @@ export interface RecordEntry {
 /** Odds of a lure by the record. */
 interface Odds {
   /** Takes an hour, median and 90 % interval; and what is usual in such water with anything. */
-  readonly rate: RateShown
+  readonly rate: RateInterval
   readonly usualPerH: number
   /** Effort with it and its like, min, weighed by how alike lure and water were; and the takes in it. */
   readonly minutes: number
@@ -40,12 +40,12 @@ export interface OwnRecord {
  */
 const ALIKE = { tempC: 4, visibilityLog: 0.6, hours: 4, otherPlace: 0.6 } as const
 /** How alike two lures are: the same, another colour of the same mould, and one of the same family by length. Tunable. */
-const LURES = { mould: 0.75, family: 0.4, lengthLog: 0.35 } as const
+const LURES = { modelKey: 0.75, family: 0.4, lengthLog: 0.35 } as const
 /** The most the record weighs [4 … 12], and the effort in such water at which it weighs half of that, min. */
 const MOST_WEIGHT = 8
 const HALF_MIN = 480
 /** Firmness of the belief that a lure is as good as any, in takes [1 … 4]. */
-const FIRMNESS = 2
+const PRIOR_STRENGTH = 2
 
 const bell = (off: number, width: number) => Math.exp(-((off / width) ** 2) / 2)
 
@@ -61,9 +61,9 @@ function waterAlike(entry: Pick<RecordEntry, 'water' | 'hour'>, c: Conditions): 
   )
 }
 
-function lureAlike(entry: RecordEntry, lure: Lure, mould: string): number {
+function lureAlike(entry: RecordEntry, lure: Lure, modelKey: string): number {
   if (entry.lureId === lure.id) return 1
-  if (entry.mould === mould) return LURES.mould
+  if (entry.modelKey === modelKey) return LURES.modelKey
   if (entry.family !== lure.family) return 0
   return LURES.family * bell(Math.log(entry.lengthM / lure.lengthM), LURES.lengthLog)
 }
@@ -81,17 +81,17 @@ export function recordFor(entries: readonly RecordEntry[], c: Conditions): OwnRe
     oddsOf(lure) {
       const found = known.get(lure.id)
       if (found) return found
-      const mould = modelKey(lure)
+      const modelKey = modelKeyOf(lure)
       let [effort, count] = [0, 0]
       for (const { entry, alike } of near) {
-        const share = alike * lureAlike(entry, lure, mould)
+        const share = alike * lureAlike(entry, lure, modelKey)
         effort += share * entry.minutes
         count += share * entry.takes
       }
-      const belief = learn(believe(usual, FIRMNESS), count, effort)
+      const belief = updatePosterior(gammaPrior(usual, PRIOR_STRENGTH), count, effort)
       const ratio = meanRate(belief) / usual
       const odds: Odds = {
-        rate: showRate(belief, 60),
+        rate: credibleInterval(belief, 60),
         usualPerH: usual * 60,
         minutes: effort,
         takes: count,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
-import { modelKey, type Lure, type Box } from '../tackle'
+import { modelKeyOf, type Lure, type Box } from '../tackle'
 import { Place, type Conditions } from '../water'
 import {
   SWEEP_PARAMETERS,
@@ -29,7 +29,7 @@ import {
 const { box } = WORLD
 const some: Box = { ...box, lures: box.lures.filter((_, i) => i % 3 === 0), rigs: [] }
 const benchOf = (c: Conditions, over: Partial<Place> = {}, of = some) =>
-  createMatchContext(c, Place.parse({ ...PLACE, ...over }), of, { schools: {} })
+  createMatchContext(c, Place.parse({ ...PLACE, ...over }), of, { sides: {} })
 function end<Step, Out>(steps: Generator<Step, Out>): { seen: Step[]; out: Out } {
   const seen: Step[] = []
   for (;;) {
@@ -80,7 +80,7 @@ describe('the same ranking in steps', () => {
     expect(best.filter((r) => r.score > fifth + 2).length).toBeLessThanOrEqual(12)
   })
   it('a match can be stopped between two steps', () => {
-    const steps = matchSteps(c, PLACE, many, { schools: {}, limit: 4, lifts: 0 })
+    const steps = matchSteps(c, PLACE, many, { sides: {}, limit: 4, lifts: 0 })
     const first = steps.next()
     expect(first.done).toBe(false)
     expect(steps.return?.(undefined as never).done).toBe(true)
@@ -103,17 +103,17 @@ describe('lures out of one mould', () => {
     expect(rows[0]?.score).toBeCloseTo(best, 6)
   })
   it('no answer holds one twice', () => {
-    const { rows } = matchWater(water(), PLACE, box, { schools: {}, limit: 20, lifts: 0 })
-    const moulds = rows.map((r) => modelKey(r.setUp.build.lure))
+    const { rows } = matchWater(water(), PLACE, box, { sides: {}, limit: 20, lifts: 0 })
+    const moulds = rows.map((r) => modelKeyOf(r.setUp.build.lure))
     expect(new Set(moulds).size).toBe(moulds.length)
   })
   it('a finish is a colour; a size or a rattle is not', () => {
     const spinner = box.lures.find((l) => l.family === 'in-line-spinner') as Lure
     const gold = { ...spinner, traits: { ...spinner.traits, bladeFinish: 'gold' } } as Lure
-    expect(modelKey(gold)).toBe(modelKey(spinner))
-    expect(modelKey({ ...spinner, lengthM: spinner.lengthM * 1.3 } as Lure)).not.toBe(modelKey(spinner))
-    expect(modelKey({ ...spinner, sound: 'rattles' } as Lure)).not.toBe(
-      modelKey({ ...spinner, sound: 'silent' } as Lure),
+    expect(modelKeyOf(gold)).toBe(modelKeyOf(spinner))
+    expect(modelKeyOf({ ...spinner, lengthM: spinner.lengthM * 1.3 } as Lure)).not.toBe(modelKeyOf(spinner))
+    expect(modelKeyOf({ ...spinner, sound: 'rattles' } as Lure)).not.toBe(
+      modelKeyOf({ ...spinner, sound: 'silent' } as Lure),
     )
   })
 })
@@ -172,7 +172,7 @@ describe('why not this one', () => {
   it('what forbids a lure is said', () => {
     const lure = named('Flatling 90')
     const why = (of: typeof box, l: Lure = lure) =>
-      whyNotLure(l, answer, of, createMatchContext(water(), PLACE, of, { schools: {} })).why
+      whyNotLure(l, answer, of, createMatchContext(water(), PLACE, of, { sides: {} })).why
     expect(why(box, { ...lure, count: 0 })).toMatch(/none left/)
     expect(why({ ...box, hooks: [], heads: [] })).toMatch(/no hook or head/)
     expect(why({ ...box, rods: [] })).toMatch(/no rod, reel and line/)
@@ -203,7 +203,7 @@ describe('buy nothing, or this', () => {
 })
 
 describe('moving one condition', () => {
-  const question = { c: water(), place: PLACE, box: some, options: { schools: {} } }
+  const question = { c: water(), place: PLACE, box: some, options: { sides: {} } }
   const sweep: Sweep = end(sweepSteps(question, 'visibilityM', 7)).out
   it('reigns follow each other from end to end without a gap', () => {
     const { from, to } = sweepParameterOf('visibilityM')
@@ -243,15 +243,15 @@ describe('moving one condition', () => {
   it('a knob that is not there is told', () => expect(() => sweepParameterOf('luck' as never)).toThrow(/luck/))
 })
 
-describe('where the answer hangs on a school', () => {
+describe('where the answer hangs on a question', () => {
   it('each hinge has two answers that differ, and a choice removes the doubt', () => {
     const c = water({ speciesId: 'pike', cover: { kind: 'grass', topM: 1.5, density: 0.5 }, depthM: 3, waterTempC: 12 })
-    const hinges = end(findDecisiveQuestions(c, PLACE, box, { schools: {} })).out
-    for (const { school, first, second } of hinges) {
+    const hinges = end(findDecisiveQuestions(c, PLACE, box, { sides: {} })).out
+    for (const { question, first, second } of hinges) {
       const same = first.setUp.build.lure.id === second.setUp.build.lure.id
       const way = first.setUp.handling.retrieve.id === second.setUp.handling.retrieve.id
       expect(same && way && first.setUp.outfit.rod.id === second.setUp.outfit.rod.id).toBe(false)
-      const chosen = rank(box, createMatchContext(c, PLACE, box, { schools: { [school.id]: 'first' } }), 1)[0]
+      const chosen = rank(box, createMatchContext(c, PLACE, box, { sides: { [question.id]: 'first' } }), 1)[0]
       expect(chosen?.key).toBe(first.key)
     }
   })
@@ -266,7 +266,7 @@ describe('rules weighed by the angler', () => {
     expect(weight(rulesFor({ weights: { 'forage-length': 2 }, own: [] }))).toBe(2 * (weight(usual) ?? 0))
     const own = {
       id: 'mine',
-      school: null,
+      side: null,
       facts: [],
       when: {},
       effects: [{ favour: { family: ['casting-spoon'] }, weight: 25 }],
@@ -275,7 +275,7 @@ describe('rules weighed by the angler', () => {
     }
     const first = rank(
       box,
-      createMatchContext(water(), PLACE, box, { schools: {}, rules: rulesFor({ weights: {}, own: [own] }) }),
+      createMatchContext(water(), PLACE, box, { sides: {}, rules: rulesFor({ weights: {}, own: [own] }) }),
       1,
     )[0]
     expect(first?.setUp.build.lure.family).toBe('casting-spoon')

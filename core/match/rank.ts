@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import { groupShares, lureAction, modelKey, type Box, type Lure } from '../tackle'
+import { groupShares, lureAction, modelKeyOf, type Box, type Lure } from '../tackle'
 import { scoreBreakdown, ranksBefore, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { candidatesFor, candidatesOf, scoreUpperBound, setUpOf, type Candidate, type OnLine } from './candidates'
@@ -90,7 +90,7 @@ const STRIDE = 100
 
 interface Seen {
   readonly lure: Lure
-  readonly mould: string
+  readonly modelKey: string
   readonly looks: readonly CandidateEstimate[]
 }
 
@@ -114,10 +114,10 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
   const look = (lure: Lure) => {
     const looks = estimateCandidates(candidatesOf(lure, box, context), context, threshold.floor())
     if (!looks[0]) return
-    const mould = modelKey(lure)
-    seen.push({ lure, mould, looks })
+    const modelKey = modelKeyOf(lure)
+    seen.push({ lure, modelKey, looks })
     const sound = looks.find((l) => l.snagFree)
-    if (sound) threshold.offer(mould, sound.score)
+    if (sound) threshold.offer(modelKey, sound.score)
   }
   let rest = carried
   if (carried.length > 4 * FIRST_LOOK) {
@@ -148,9 +148,9 @@ function topKThreshold(limit: number) {
   let floor = 0
   return {
     floor: () => floor,
-    offer(mould: string, about: number) {
-      if ((best.get(mould) ?? -1) >= about) return
-      best.set(mould, about)
+    offer(modelKey: string, about: number) {
+      if ((best.get(modelKey) ?? -1) >= about) return
+      best.set(modelKey, about)
       if (about > floor && best.size >= limit)
         floor = itemAt(
           [...best.values()].sort((a, b) => b - a),
@@ -185,11 +185,11 @@ function byQuickScore(lures: readonly Lure[], { demand, contrastOf, record }: Ma
 
 /** Throws what was seen, most promising first, until the places are taken. */
 function placed(seen: readonly Seen[], lures: readonly Lure[], context: MatchContext, limit: number): Placed[] {
-  const list: { mould: string; ranked: Ranked }[] = []
+  const list: { modelKey: string; ranked: Ranked }[] = []
   const promising = [...seen].sort((a, b) => (b.looks[0]?.score ?? 0) - (a.looks[0]?.score ?? 0))
-  for (const { mould, looks } of promising) {
+  for (const { modelKey, looks } of promising) {
     const last = list.length >= limit ? (list[list.length - 1]?.ranked.score ?? 0) : 0
-    const twin = list.findIndex((one) => one.mould === mould)
+    const twin = list.findIndex((one) => one.modelKey === modelKey)
     const ranked = bestAmong(looks, context, Math.max(last, list[twin]?.ranked.score ?? 0))
     if (!ranked) continue
     if (twin >= 0) {
@@ -198,18 +198,18 @@ function placed(seen: readonly Seen[], lures: readonly Lure[], context: MatchCon
       list.splice(twin, 1)
     }
     const at = list.findIndex((one) => ranksBefore(ranked, one.ranked))
-    list.splice(at < 0 ? list.length : at, 0, { mould, ranked })
+    list.splice(at < 0 ? list.length : at, 0, { modelKey, ranked })
     if (list.length > limit) list.pop()
   }
-  const shown = new Map(list.map((one) => [one.mould, one.ranked]))
+  const shown = new Map(list.map((one) => [one.modelKey, one.ranked]))
   const alike = new Map<string, Lure[]>()
   for (const lure of lures) {
-    const mould = modelKey(lure)
-    if (shown.has(mould)) alike.set(mould, [...(alike.get(mould) ?? []), lure])
+    const modelKey = modelKeyOf(lure)
+    if (shown.has(modelKey)) alike.set(modelKey, [...(alike.get(modelKey) ?? []), lure])
   }
-  return list.map(({ mould, ranked }) => ({
+  return list.map(({ modelKey, ranked }) => ({
     ...ranked,
-    alike: (alike.get(mould) ?? [])
+    alike: (alike.get(modelKey) ?? [])
       .filter((l) => l.id !== ranked.setUp.build.lure.id)
       .map(({ id, name }) => ({ id, name })),
   }))

@@ -1,9 +1,9 @@
 import { NOTICE, RISE_M, SINK_M } from '../../data/fish-reach'
-import type { Reach } from '../motion'
+import type { StrikeRange } from '../motion'
 import type { Conditions, Reading } from '../water'
 
 /** How far fish come for a lure in this water. */
-export function reachOf(c: Conditions, reading: Reading): Reach {
+export function reachOf(c: Conditions, reading: Reading): StrikeRange {
   return {
     topM: reading.zone.topM,
     bottomM: reading.zone.bottomM,

@@ -7,7 +7,7 @@ const { box } = WORLD
 const place = WORLD.places[0]!
 const perch = { speciesId: 'perch', placeId: place.id } as const
 const answer = (of: Box, over = {}) =>
-  matchWater(water({ ...perch, ...over }), place, of, { schools: {}, limit: 5, lifts: 0 })
+  matchWater(water({ ...perch, ...over }), place, of, { sides: {}, limit: 5, lifts: 0 })
 const row = (rig: Rig, over = {}, of: Partial<Box> = {}) => answer({ ...box, ...of, rigs: [rig] }, over).rigs[0]
 const named = (name: string) => box.rigs.find((r) => r.name === name) as Rig
 const sill = named('Sill, slow')
@@ -33,7 +33,7 @@ describe('saved rigs in the match', () => {
     for (const { row: ranked } of answer(box).rigs) {
       if (!ranked) continue
       expect(ranked.parts.reduce((sum, p) => sum + p.points, 0)).toBeCloseTo(ranked.score, 8)
-      const context = createMatchContext(c, place, box, { schools: {} })
+      const context = createMatchContext(c, place, box, { sides: {} })
       expect(scoreSetUp(ranked.setUp, context).score).toBeCloseTo(ranked.score, 6)
     }
   })
@@ -42,7 +42,7 @@ describe('saved rigs in the match', () => {
     expect(scores).toEqual([...scores].sort((a, b) => b - a))
   })
   it('the lure of a rig never earns more in it than in its best set-up', () => {
-    const all = matchWater(water(perch), place, box, { schools: {}, limit: 50, lifts: 0 })
+    const all = matchWater(water(perch), place, box, { sides: {}, limit: 50, lifts: 0 })
     for (const { row: ranked } of all.rigs) {
       const best = all.rows.find((r) => r.setUp.build.lure.id === ranked?.setUp.build.lure.id)
       // The search for the best may be out by as much as a glance is.
@@ -51,7 +51,7 @@ describe('saved rigs in the match', () => {
   })
   it.each([
     ['a lure is gone', { lureId: 'gone' }, {}, /part is missing/],
-    ['it is trolled', { way: 'trolled-keel' }, {}, /only throws/],
+    ['it is trolled', { type: 'trolled-keel' }, {}, /only throws/],
     ['the rod cannot throw it', { rodId: 'rod-barge' }, {}, /outside|reel/],
     ['teeth', {}, { speciesId: 'pike' }, /teeth|weak/],
     ['no reel under the line', { lineId: 'none' }, {}, /missing/],

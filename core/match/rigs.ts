@@ -13,8 +13,8 @@ export interface RigRow {
 }
 
 /** How a rig hooks its lure, as the match throws it; null where a part is missing or the way is not cast. */
-function mountOf({ way, head, hook, sinker }: RigParts): Build['mount'] | null {
-  switch (way.mount) {
+function mountOf({ type, head, hook, sinker }: RigParts): Build['mount'] | null {
+  switch (type.mount) {
     case 'own':
       return { kind: 'own' }
     case 'head':
@@ -25,7 +25,7 @@ function mountOf({ way, head, hook, sinker }: RigParts): Build['mount'] | null {
       return hook && sinker && { kind: 'drop-shot', hook, sinker }
     case 'belly':
     case 'wacky':
-      return hook && { kind: way.mount, hook }
+      return hook && { kind: type.mount, hook }
     default:
       return null
   }
@@ -35,7 +35,7 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const no = (why: string): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
   const parts = rigParts(rig, box)
   const { lure, trailer, rod, reel, line, leader } = parts
-  if (parts.way.mount === null) return no('the match only throws what is cast')
+  if (parts.type.mount === null) return no('the match only throws what is cast')
   const mount = mountOf(parts)
   if (!lure || !mount || !rod || !line) return no('a part is missing')
   if (!reel || !reelFitsRod(rod, reel)) return no('its line is on no reel that sits on the rod')

@@ -1,5 +1,5 @@
 import { RULES as TABLE } from '../../data/rules'
-import { SCHOOLS as SCHOOL_TABLE } from '../../data/schools'
+import { OPEN_QUESTIONS as QUESTION_TABLE } from '../../data/open-questions'
 import { COLOUR_GROUPS } from '../tackle'
 import { FuzzyRange, NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
 import { z } from '../zod'
@@ -39,8 +39,8 @@ export const RuleWhen = z.strictObject({
 /** A rule of practice: data, not code. Adding one needs no other change. */
 export interface Rule {
   readonly id: string
-  /** `S4.clarity`: counts by the school the angler follows; null counts always. */
-  readonly school: string | null
+  /** `S4.clarity`: counts by the question the angler follows; null counts always. */
+  readonly side: string | null
   /** Facts of the trade it stands for, by number; none for what the angler wrote. */
   readonly facts: readonly number[]
   readonly when: When
@@ -55,7 +55,7 @@ export const RULES: readonly Rule[] = TABLE
 /** A rule that the angler wrote. */
 export const OwnRule = z.strictObject({
   id: z.string().min(1).max(80),
-  school: z.null().default(null),
+  side: z.null().default(null),
   facts: z.array(z.number()).max(0).default([]),
   when: RuleWhen,
   effects: z.array(Effect).min(1).max(6),
@@ -66,14 +66,14 @@ export type OwnRule = z.infer<typeof OwnRule>
 
 const Side = z.enum(['first', 'second', 'both'])
 
-/** How the angler judges: the schools followed, rules weighed otherwise (0 is off), and rules of one's own. */
+/** How the angler judges: the questions followed, rules weighed otherwise (0 is off), and rules of one's own. */
 export const Practice = z.strictObject({
-  schools: z.record(z.string(), Side).default({}),
+  sides: z.record(z.string(), Side).default({}),
   weights: z.record(z.string(), z.number().min(0).max(3)).default({}),
   own: z.array(OwnRule).max(200).default([]),
 })
 export type Practice = z.infer<typeof Practice>
-export const USUAL_PRACTICE: Practice = { schools: {}, weights: {}, own: [] }
+export const USUAL_PRACTICE: Practice = { sides: {}, weights: {}, own: [] }
 
 /** The rules that count for an angler: those of the trade as weighed, and then the angler's own. */
 export function rulesFor({ weights, own }: Pick<Practice, 'weights' | 'own'>): readonly Rule[] {
@@ -86,7 +86,7 @@ export function rulesFor({ weights, own }: Pick<Practice, 'weights' | 'own'>): r
   return [...RULES, ...own].flatMap(weighed)
 }
 
-export interface School {
+export interface OpenQuestion {
   readonly id: string
   readonly question: string
   readonly first: { readonly id: string; readonly says: string }
@@ -95,24 +95,24 @@ export interface School {
   readonly usual: number | When
   readonly why: string
 }
-export const SCHOOLS: readonly School[] = SCHOOL_TABLE
-export type SchoolChoice = Readonly<Partial<Record<string, 'first' | 'second' | 'both'>>>
+export const OPEN_QUESTIONS: readonly OpenQuestion[] = QUESTION_TABLE
+export type SideChoice = Readonly<Partial<Record<string, 'first' | 'second' | 'both'>>>
 
-/** How far the second side of a school is followed in a water, 0 … 1. */
-export function secondShare(school: School, choice: SchoolChoice, facts: WaterFeatures): number {
-  const taken = choice[school.id]
+/** How far the second side of a question is followed in a water, 0 … 1. */
+export function secondShare(question: OpenQuestion, choice: SideChoice, features: WaterFeatures): number {
+  const taken = choice[question.id]
   if (taken === 'first') return 0
   if (taken === 'second') return 1
   if (taken === 'both') return 0.5
-  return typeof school.usual === 'number' ? school.usual : truthDegree(school.usual, facts)
+  return typeof question.usual === 'number' ? question.usual : truthDegree(question.usual, features)
 }
 
-/** How far a rule's school is followed. Rules of no school count in full. */
-export function schoolShare(rule: Pick<Rule, 'school'>, choice: SchoolChoice, facts: WaterFeatures): number {
-  if (rule.school === null) return 1
-  const [id, side] = rule.school.split('.')
-  const school = SCHOOLS.find((s) => s.id === id)
-  if (!school) throw new Error(`school ${rule.school} is not in data/schools`)
-  const second = secondShare(school, choice, facts)
-  return school.second.id === side ? second : 1 - second
+/** How far a rule's question is followed. Rules of no question count in full. */
+export function sideShare(rule: Pick<Rule, 'side'>, choice: SideChoice, features: WaterFeatures): number {
+  if (rule.side === null) return 1
+  const [id, side] = rule.side.split('.')
+  const question = OPEN_QUESTIONS.find((s) => s.id === id)
+  if (!question) throw new Error(`question ${rule.side} is not in data/open-questions`)
+  const second = secondShare(question, choice, features)
+  return question.second.id === side ? second : 1 - second
 }

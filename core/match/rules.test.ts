@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
-import { RULES, SCHOOLS, demandOf, type Rule } from '.'
+import { RULES, OPEN_QUESTIONS, demandOf, type Rule } from '.'
 import { AXES, axisOf } from './axis'
 import { COLOUR_GROUPS } from '../tackle'
 
@@ -28,7 +28,7 @@ const MIDDLING: WaterFeatures = {
   swellM: 0,
   tempChangeC: 0,
   stirredM: 0,
-  moonLit: 0.5,
+  moonIlluminatedFraction: 0.5,
   sky: 'broken',
   cover: 'rock',
   season: 'summer',
@@ -40,7 +40,7 @@ const MIDDLING: WaterFeatures = {
   mouth: 'middling',
   trend: 'steady',
   group: 'perch',
-  schools: 'yes',
+  schooling: 'yes',
   forageKind: 'fish',
   tide: 'none',
   water: 'fresh',
@@ -48,58 +48,58 @@ const MIDDLING: WaterFeatures = {
 }
 
 /** The middling water bent until a condition holds in full. */
-function factsFor(when: When): WaterFeatures {
-  const facts: Record<string, number | string> = { ...MIDDLING }
-  for (const fact of TEXT_FEATURES) {
-    const wanted = when[fact]?.[0]
-    if (wanted !== undefined) facts[fact] = wanted
+function featuresFor(when: When): WaterFeatures {
+  const features: Record<string, number | string> = { ...MIDDLING }
+  for (const f of TEXT_FEATURES) {
+    const wanted = when[f]?.[0]
+    if (wanted !== undefined) features[f] = wanted
   }
-  for (const fact of NUMBER_FEATURES) {
-    const band = when[fact]
+  for (const f of NUMBER_FEATURES) {
+    const band = when[f]
     if (!band) continue
     const low = band.above?.[1]
     const high = band.below?.[0]
-    facts[fact] = low !== undefined && high !== undefined ? (low + high) / 2 : (low ?? high ?? 0)
+    features[f] = low !== undefined && high !== undefined ? (low + high) / 2 : (low ?? high ?? 0)
   }
-  return facts as unknown as WaterFeatures
+  return features as unknown as WaterFeatures
 }
 
 /** And bent until one of its parts does not hold. */
-function factsAgainst(when: When): WaterFeatures | null {
-  const facts: Record<string, number | string> = { ...factsFor(when) }
-  for (const fact of TEXT_FEATURES)
-    if (when[fact]) return { ...facts, [fact]: 'nothing of the kind' } as unknown as WaterFeatures
-  for (const fact of NUMBER_FEATURES) {
-    const band = when[fact]
-    if (band?.above) return { ...facts, [fact]: band.above[0] - 1 } as unknown as WaterFeatures
-    if (band?.below) return { ...facts, [fact]: band.below[1] + 1 } as unknown as WaterFeatures
+function featuresAgainst(when: When): WaterFeatures | null {
+  const features: Record<string, number | string> = { ...featuresFor(when) }
+  for (const f of TEXT_FEATURES)
+    if (when[f]) return { ...features, [f]: 'nothing of the kind' } as unknown as WaterFeatures
+  for (const f of NUMBER_FEATURES) {
+    const band = when[f]
+    if (band?.above) return { ...features, [f]: band.above[0] - 1 } as unknown as WaterFeatures
+    if (band?.below) return { ...features, [f]: band.below[1] + 1 } as unknown as WaterFeatures
   }
   return null
 }
 
 /** Schools chosen so that a rule speaks in full. */
-function schoolsFor({ school }: Rule) {
-  if (school === null) return {}
-  const [id, side] = school.split('.')
-  const found = SCHOOLS.find((s) => s.id === id)
-  if (!found) throw new Error(`no school ${school}`)
-  return { [found.id]: found.first.id === side ? 'first' : 'second' } as const
+function sidesFor({ side }: Rule) {
+  if (side === null) return {}
+  const [id, name] = side.split('.')
+  const found = OPEN_QUESTIONS.find((s) => s.id === id)
+  if (!found) throw new Error(`no open question ${side}`)
+  return { [found.id]: found.first.id === name ? 'first' : 'second' } as const
 }
 const each = RULES.map((rule) => [rule.id, rule] as const)
 
 describe('each rule', () => {
   it.each(each)('%s can hold in full', (_, rule) =>
-    expect(truthDegree(rule.when, factsFor(rule.when))).toBeGreaterThan(0.99),
+    expect(truthDegree(rule.when, featuresFor(rule.when))).toBeGreaterThan(0.99),
   )
   it.each(each.filter(([, rule]) => Object.keys(rule.when).length > 0))('%s can be silent', (_, rule) => {
-    const against = factsAgainst(rule.when)
+    const against = featuresAgainst(rule.when)
     if (!against) throw new Error('no way to silence it')
     expect(truthDegree(rule.when, against)).toBe(0)
-    expect(demandOf(against, schoolsFor(rule), [rule]).totalWeight).toBe(0)
+    expect(demandOf(against, sidesFor(rule), [rule]).totalWeight).toBe(0)
   })
   it.each(each)('%s alone asks for what it says, with its own weight and sentence', (_, rule) => {
-    const facts = factsFor(rule.when)
-    const demand = demandOf(facts, schoolsFor(rule), [rule])
+    const features = featuresFor(rule.when)
+    const demand = demandOf(features, sidesFor(rule), [rule])
     for (const effect of rule.effects) {
       if ('favour' in effect || 'avoid' in effect) {
         const kind = 'favour' in effect ? 'favour' : 'avoid'
@@ -110,7 +110,7 @@ describe('each rule', () => {
           expect(demand.colour.liking[group]).toBeCloseTo((effect.groups[group] ?? 0) / best, 6)
       } else {
         const asked = demand.axes.find((a) => a.axis === effect.axis)
-        const want = effect.times === undefined ? (effect.want ?? 1) : effect.times * facts.forageLengthM
+        const want = effect.times === undefined ? (effect.want ?? 1) : effect.times * features.forageLengthM
         expect(asked?.want).toBeCloseTo(want, 6)
         expect(asked?.causes[0]?.ruleId).toBe(rule.id)
         expect(asked?.weight).toBeLessThanOrEqual(axisOf(effect.axis).most)
@@ -118,8 +118,8 @@ describe('each rule', () => {
     }
   })
   it.each(each)('%s has a band that rises and falls the right way round', (_, { when }) => {
-    for (const fact of NUMBER_FEATURES) {
-      const band = when[fact]
+    for (const f of NUMBER_FEATURES) {
+      const band = when[f]
       if (band?.above) expect(band.above[0]).toBeLessThanOrEqual(band.above[1])
       if (band?.below) expect(band.below[0]).toBeLessThanOrEqual(band.below[1])
     }
@@ -139,7 +139,7 @@ describe('rules together', () => {
   it('two that want different things are met in between, nearer the heavier', () => {
     const rule = (id: string, want: number, weight: number): Rule => ({
       id,
-      school: null,
+      side: null,
       facts: [],
       when: {},
       effects: [{ axis: 'vibration', want, weight }],
@@ -153,7 +153,7 @@ describe('rules together', () => {
   it('speeds are met in between by proportion', () => {
     const speeds = [0.25, 1].map((want, i): Rule => ({
       id: `r${i}`,
-      school: null,
+      side: null,
       facts: [],
       when: {},
       effects: [{ axis: 'speed', want, weight: 2 }],
@@ -177,16 +177,19 @@ describe('rules together', () => {
   })
 })
 
-describe('schools', () => {
-  it.each(SCHOOLS.map((s) => [s.id, s] as const))('%s has two sides, a usual one and a reason for it', (_, school) => {
-    expect(school.first.id).not.toBe(school.second.id)
-    expect(school.question).toMatch(/^[A-Z]/)
-    expect(school.why.length).toBeGreaterThan(10)
-    if (typeof school.usual === 'number') expect(school.usual >= 0 && school.usual <= 1).toBe(true)
-    else expect(Object.keys(school.usual).length).toBeGreaterThan(0)
-  })
+describe('open questions', () => {
+  it.each(OPEN_QUESTIONS.map((s) => [s.id, s] as const))(
+    '%s has two sides, a usual one and a reason for it',
+    (_, question) => {
+      expect(question.first.id).not.toBe(question.second.id)
+      expect(question.question).toMatch(/^[A-Z]/)
+      expect(question.why.length).toBeGreaterThan(10)
+      if (typeof question.usual === 'number') expect(question.usual >= 0 && question.usual <= 1).toBe(true)
+      else expect(Object.keys(question.usual).length).toBeGreaterThan(0)
+    },
+  )
   it('a choice that is not there is told at once', () => {
-    const lost: Rule = { id: 'x', school: 'S99.side', facts: [], when: {}, effects: [], sentence: 'X.', basis: 'test' }
+    const lost: Rule = { id: 'x', side: 'S99.side', facts: [], when: {}, effects: [], sentence: 'X.', basis: 'test' }
     expect(() => demandOf(MIDDLING, {}, [lost])).toThrow(/S99/)
   })
 })

@@ -44,7 +44,7 @@ export const NUMBER_WORDS: Readonly<Record<NumberFeature, { readonly name: strin
   swellM: { name: 'swell', role: 'depth' },
   tempChangeC: { name: 'change of temperature in three days, °C', role: null },
   stirredM: { name: 'depth that the wind stirs', role: 'depth' },
-  moonLit: { name: 'lit part of the moon', role: null },
+  moonIlluminatedFraction: { name: 'lit part of the moon', role: null },
 }
 
 export const TEXT_WORDS: Readonly<Record<TextFeature, string>> = {
@@ -59,7 +59,7 @@ export const TEXT_WORDS: Readonly<Record<TextFeature, string>> = {
   mouth: 'mouth',
   trend: 'trend of the temperature',
   group: 'kind of fish',
-  schools: 'fish in shoals',
+  schooling: 'fish in shoals',
   forageKind: 'kind of forage',
   tide: 'tide',
   water: 'water',
@@ -123,8 +123,8 @@ export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string 
     saySpan(test.lengthM, 'lureLength', system, 'of'),
     saySpan(test.massKg, 'lureMass', system, 'weighing'),
     test.retrieve && either(test.retrieve.map((id) => lower(retrieveOf(id).name))),
-    test.where &&
-      either(test.where.map((w) => ({ cast: 'cast out', pitch: 'pitched', 'under-rod': 'under the rod' })[w])),
+    test.delivery &&
+      either(test.delivery.map((w) => ({ cast: 'cast out', pitch: 'pitched', vertical: 'under the rod' })[w])),
     test.pauseS && `pauses of ${test.pauseS[0]} to ${test.pauseS[1]} s`,
     test.rodPower && `a ${either(test.rodPower)} rod`,
     test.rodAction && `a ${either(test.rodAction)} tip`,

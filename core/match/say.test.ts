@@ -16,7 +16,7 @@ import {
 
 /** What the angler reads. The figures behind it are checked elsewhere; here it is the words. */
 
-const context = createMatchContext(water(), PLACE, WORLD.box, { schools: {} })
+const context = createMatchContext(water(), PLACE, WORLD.box, { sides: {} })
 const [row] = rank(WORLD.box, context, 1)
 if (!row) throw new Error('nothing ranked')
 const part = (axis: ScoreTerm['axis'], offer: number | null, want: number | null = 0.5): ScoreTerm => ({

@@ -166,16 +166,18 @@ export function sayRig(setUp: SetUp): string {
 /** How to fish it, in the order of the hand. */
 export function sayHandling({ setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>, system: UnitSystem): string {
   const { handling, outfit } = setUp
-  const { retrieve, countDownS, pullMps, rodTipM } = handling
+  const { retrieve, countDownS, retrieveSpeedMps, rodTipM } = handling
   const start =
-    retrieve.where === 'under-rod'
+    retrieve.delivery === 'vertical'
       ? 'Drop it under the rod'
-      : `${retrieve.where === 'pitch' ? 'Pitch' : 'Cast'} ${showMeasure(thrown.plan.castM, 'distance', system)}`
-  const count = countDownS > 0 && retrieve.where === 'cast' ? `, count to ${countDownS}` : ''
+      : `${retrieve.delivery === 'pitch' ? 'Pitch' : 'Cast'} ${showMeasure(thrown.plan.castM, 'distance', system)}`
+  const count = countDownS > 0 && retrieve.delivery === 'cast' ? `, count to ${countDownS}` : ''
   const turns =
-    retrieve.window === undefined ? '' : ` at ${(pullMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
-  const rest = retrieve.restS >= 2 ? `, pausing ${retrieve.restS} s` : ''
+    retrieve.window === undefined
+      ? ''
+      : ` at ${(retrieveSpeedMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
+  const rest = retrieve.pauseS >= 2 ? `, pausing ${retrieve.pauseS} s` : ''
   const tip =
-    retrieve.where !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
+    retrieve.delivery !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
   return `${start}${count}; ${retrieve.name.charAt(0).toLowerCase()}${retrieve.name.slice(1)}${turns}${rest}${tip}.`
 }

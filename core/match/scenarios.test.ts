@@ -6,7 +6,7 @@ import { matchWater, type MatchRow } from '.'
 /** Waters from the trade and what must come out on top: by rules and physics. All common practice. */
 
 const match = (over: Partial<Conditions>, limit = 10) =>
-  matchWater(water(over), PLACE, WORLD.box, { schools: {}, limit, lifts: 0 })
+  matchWater(water(over), PLACE, WORLD.box, { sides: {}, limit, lifts: 0 })
 const families = (rows: readonly MatchRow[]) => rows.map((r) => r.setUp.build.lure.family)
 const nth = (rows: readonly MatchRow[], i: number): MatchRow => {
   const row = rows[i]
@@ -38,7 +38,7 @@ describe('(a) fact 28: 44 °F, clear, isolated standing timber, lethargic bass',
         ({ setUp: { build, handling } }) =>
           build.lure.family === 'jerkbait' &&
           build.lure.traits.buoyancy === 'suspends' &&
-          handling.retrieve.restS >= 30,
+          handling.retrieve.pauseS >= 30,
       )
       expect(hanging.length).toBeGreaterThan(0)
     },
@@ -68,7 +68,7 @@ describe('(b) fact 9: muddy 58 °F spring water, wood, active bass', () => {
       const spinnerbait = lure.family === 'spinnerbait' && lure.traits.blade === 'colorado'
       const crank = lure.family === 'crankbait' && lure.sound === 'rattles' && lure.traits.depthM <= 1.8
       expect(spinnerbait || crank).toBe(true)
-      expect(handling.pullMps).toBeLessThan(0.6)
+      expect(handling.retrieveSpeedMps).toBeLessThan(0.6)
     },
   )
 })
@@ -85,7 +85,7 @@ describe('(c) facts 19, 20: grass tops at 3 ft against 7 ft', () => {
     (name) => {
       const [high, low] = [feet(3), feet(7)].map((topM) => {
         const only = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.name === name) }
-        return nth(matchWater(water(grass(topM)), PLACE, only, { schools: {}, limit: 1, lifts: 0 }).rows, 0)
+        return nth(matchWater(water(grass(topM)), PLACE, only, { sides: {}, limit: 1, lifts: 0 }).rows, 0)
       })
       if (!high || !low) throw new Error('not ranked')
       const heavier = high.setUp.outfit.line.diameterM > low.setUp.outfit.line.diameterM
@@ -144,7 +144,7 @@ describe('other facts', () => {
       lures: (['silent', 'rattles'] as const).map((sound) => ({ ...twin, sound, id: sound })),
     }
     const firstIn = (visibilityM: number) =>
-      nth(matchWater(water({ visibilityM }), PLACE, pair, { schools: {}, limit: 2, lifts: 0 }).rows, 0).setUp.build.lure
+      nth(matchWater(water({ visibilityM }), PLACE, pair, { sides: {}, limit: 2, lifts: 0 }).rows, 0).setUp.build.lure
         .sound
     expect(firstIn(4)).toBe('silent')
     expect(firstIn(0.4)).toBe('rattles')
@@ -159,8 +159,8 @@ describe('other facts', () => {
     })
     const pair = { ...WORLD.box, lures: [coloured('silver', 'blue-back'), coloured('gold', 'black')] }
     const firstUnder = (sky: 'sun' | 'cloud') =>
-      nth(matchWater(water({ sky }), PLACE, pair, { schools: { S4: 'second' }, limit: 2, lifts: 0 }).rows, 0).setUp
-        .build.lure.id
+      nth(matchWater(water({ sky }), PLACE, pair, { sides: { S4: 'second' }, limit: 2, lifts: 0 }).rows, 0).setUp.build
+        .lure.id
     expect(firstUnder('sun')).toBe('silver')
     expect(firstUnder('cloud')).toBe('gold')
   })

@@ -36,9 +36,9 @@ export function scoreBreakdown(
   { c, demand, contrastOf, record }: MatchContext,
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
-  const { retrieve, pullMps } = handling
+  const { retrieve, retrieveSpeedMps } = handling
   const rigging = tackleOf(outfit, leader)
-  const tackle = rodAndLineAgreement(build, rigging) * gearRatioFit(outfit.reel, retrieve, pullMps)
+  const tackle = rodAndLineAgreement(build, rigging) * gearRatioFit(outfit.reel, retrieve, retrieveSpeedMps)
   const parts = inOrder([
     ...axisParts(
       demand.by.build,
@@ -46,7 +46,11 @@ export function scoreBreakdown(
       demand,
     ),
     ...colourPart(offer, demand),
-    ...axisParts(demand.by.hand, handOffers(build, retrieve, pullMps, c.castM, thrown.plan.motion.castM), demand),
+    ...axisParts(
+      demand.by.hand,
+      handOffers(build, retrieve, retrieveSpeedMps, c.castM, thrown.plan.motion.castM),
+      demand,
+    ),
     ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand),
     ...axisParts(demand.by.path, pathOffers(thrown), demand),
     ...demand.habits.map((h) => habitPart(h, isMet(h, { build, retrieve, outfit }) === true, demand)),

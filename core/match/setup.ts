@@ -10,7 +10,7 @@ export interface Outfit {
 /** How it is fished. */
 export interface RetrieveSettings {
   readonly retrieve: Retrieve
-  readonly pullMps: number
+  readonly retrieveSpeedMps: number
   readonly countDownS: number
   readonly rodTipM: number
 }

@@ -69,7 +69,7 @@ const FOLLOWED = 3
 /** Halvings between two values to find where the first changes. */
 const HALVINGS = 5
 
-type Question = { c: Conditions; place: Place; box: Box; options: Pick<MatchOptions, 'schools' | 'rules'> }
+type Question = { c: Conditions; place: Place; box: Box; options: Pick<MatchOptions, 'sides' | 'rules'> }
 
 /** Moves one condition from end to end and follows the ranking. In steps, a value each, so that it can be watched and stopped. */
 export function* sweepSteps(

@@ -192,7 +192,7 @@ const SCENARIOS: readonly Scenario[] = [
       mood: 'active',
       zone: { topM: 0, bottomM: 1.5 },
     },
-    leads: { within: 1, row: (r) => r.setUp.handling.pullMps >= 0.9 },
+    leads: { within: 1, row: (r) => r.setUp.handling.retrieveSpeedMps >= 0.9 },
   },
   {
     name: 'zander at dusk follow the bottom',
@@ -255,7 +255,7 @@ const SCENARIOS: readonly Scenario[] = [
 
 describe('waters of the trade', () => {
   it.each(SCENARIOS.map((s) => [s.name, s] as const))('%s', (_, { water: over, leads, never }) => {
-    const { rows } = matchWater(water(over), PLACE, WORLD.box, { schools: {}, limit: 10, lifts: 0 })
+    const { rows } = matchWater(water(over), PLACE, WORLD.box, { sides: {}, limit: 10, lifts: 0 })
     expect(rows.length).toBeGreaterThan(2)
     const told = rows.map((r) => `${r.setUp.build.lure.name} ${r.setUp.handling.retrieve.id}`)
     if (leads) expect({ told, found: rows.slice(0, leads.within).some(leads.row) }).toMatchObject({ found: true })
@@ -270,7 +270,7 @@ describe('what must hold in every water', () => {
       if (!twin) throw new Error('no twin')
       const colour = { back: 'olive', flank: 'olive', belly: 'olive', pattern: 'plain' } as const
       const only = { ...WORLD.box, lures: [{ ...twin, colour }] }
-      const row = matchWater(water({ visibilityM }), PLACE, only, { schools: { S4: 'first' }, limit: 1, lifts: 0 })
+      const row = matchWater(water({ visibilityM }), PLACE, only, { sides: { S4: 'first' }, limit: 1, lifts: 0 })
         .rows[0]
       return row?.parts.find((p) => p.axis === 'colour')?.agreement ?? 0
     }
@@ -281,10 +281,10 @@ describe('what must hold in every water', () => {
     const only = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.name === 'Kettledrum 10 Hush') }
     const wood = (density: number) =>
       water({ depthM: 4, cover: { kind: 'timber', topM: 2.5, density }, zone: { topM: 1.5, bottomM: 2.6 } })
-    const row = matchWater(wood(0.2), PLACE, only, { schools: {}, limit: 1, lifts: 0 }).rows[0]
+    const row = matchWater(wood(0.2), PLACE, only, { sides: {}, limit: 1, lifts: 0 }).rows[0]
     if (!row) throw new Error('not ranked')
     const risks = [0.2, 0.4, 0.7, 1].map(
-      (density) => scoreSetUp(row.setUp, createMatchContext(wood(density), PLACE, only, { schools: {} })).thrown.risk,
+      (density) => scoreSetUp(row.setUp, createMatchContext(wood(density), PLACE, only, { sides: {} })).thrown.risk,
     )
     expect(risks).toEqual([...risks].sort((x, y) => x - y))
     expect(risks[3]).toBeGreaterThan(risks[0] ?? 1)
@@ -294,21 +294,20 @@ describe('what must hold in every water', () => {
     if (!rod) throw new Error('no rod')
     const stiff = { ...rod, id: 'stiff', power: 'heavy' as const, action: 'extra-fast' as const }
     const box = { ...WORLD.box, rods: [stiff, rod], lures: WORLD.box.lures.filter((l) => l.family === 'crankbait') }
-    for (const row of matchWater(water(), PLACE, box, { schools: {}, limit: 5, lifts: 0 }).rows)
+    for (const row of matchWater(water(), PLACE, box, { sides: {}, limit: 5, lifts: 0 }).rows)
       expect(row.setUp.outfit.rod.id).toBe('rod-sapling')
   })
   it('what the box lacks is never advised', () => {
     const bare = { ...WORLD.box, heads: [], hooks: [], trailers: [], leaders: [] }
-    for (const { setUp } of matchWater(water(), PLACE, bare, { schools: {}, limit: 20, lifts: 0 }).rows) {
+    for (const { setUp } of matchWater(water(), PLACE, bare, { sides: {}, limit: 20, lifts: 0 }).rows) {
       expect(setUp.build.mount.kind).toBe('own')
       expect([setUp.build.trailer, setUp.leader]).toEqual([null, null])
     }
   })
   it('lures that are lost (none left) are not advised', () => {
-    const first = matchWater(water(), PLACE, WORLD.box, { schools: {}, limit: 1, lifts: 0 }).rows[0]?.setUp.build.lure
-      .id
+    const first = matchWater(water(), PLACE, WORLD.box, { sides: {}, limit: 1, lifts: 0 }).rows[0]?.setUp.build.lure.id
     const without = { ...WORLD.box, lures: WORLD.box.lures.map((l) => (l.id === first ? { ...l, count: 0 } : l)) }
-    const rows = matchWater(water(), PLACE, without, { schools: {}, limit: 30, lifts: 0 }).rows
+    const rows = matchWater(water(), PLACE, without, { sides: {}, limit: 30, lifts: 0 }).rows
     expect(rows.map((r) => r.setUp.build.lure.id)).not.toContain(first)
   })
 })

@@ -18,7 +18,7 @@ function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: MatchContext
   return buildVariants(lure, box, reading).flatMap(({ build, motion }) =>
     family.retrieves.map(retrieveOf).flatMap((retrieve) => {
       if (!worksOn(retrieve, build.mount.kind)) return []
-      const pullMps = pullSpeedMps(retrieve, family.speedMps)
+      const retrieveSpeedMps = pullSpeedMps(retrieve, family.speedMps)
       return rodTips(build, retrieve, c).flatMap((rodTipM) =>
         countDowns(build, motion, retrieve, c, reading).flatMap((countDownS) =>
           riggings
@@ -27,7 +27,7 @@ function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: MatchContext
               build,
               outfit,
               leader,
-              handling: { retrieve, pullMps, countDownS, rodTipM },
+              handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM },
             })),
         ),
       )
@@ -47,7 +47,7 @@ function demo(id: string, of: (lure: Lure, i: number) => boolean) {
   const place = WORLD.places.find((p) => p.id === id)
   if (!c || !place) throw new Error(`no ${id}`)
   const box = { ...WORLD.box, lures: WORLD.box.lures.filter(of) }
-  return { box, context: createMatchContext(c, place, box, { schools: {} }) }
+  return { box, context: createMatchContext(c, place, box, { sides: {} }) }
 }
 const PLACES = ['vessamere-north', 'vessamere-south', 'quillskar', 'ottermoss']
 

@@ -7,7 +7,7 @@ import { fitsSetUp, matchWater } from '.'
 /** Waters from the trade, written as data (common practice): what is among the first three, what is not among the first ten. */
 
 const match = ({ water: over, place }: Scenario, nudge: (c: Conditions) => Conditions = (c) => c) =>
-  matchWater(nudge(water(over)), Place.parse({ ...PLACE, ...place }), WORLD.box, { schools: {}, limit: 10, lifts: 0 })
+  matchWater(nudge(water(over)), Place.parse({ ...PLACE, ...place }), WORLD.box, { sides: {}, limit: 10, lifts: 0 })
 
 /** What is wrong with an answer; empty where nothing is. */
 function faults(scenario: Scenario, nudge?: (c: Conditions) => Conditions): string[] {

@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import { freeFallMps } from '../motion'
+import { sinkRateMps } from '../motion'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn } from '../tackle'
 import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
@@ -20,10 +20,10 @@ export function waysOf(setUp: SetUp, context: MatchContext): Ranked[] {
   const others = familyOf(build.lure.family).retrieves.flatMap((id) => {
     const retrieve = retrieveOf(id)
     if (!worksOn(retrieve, build.mount.kind)) return []
-    const pullMps = pullSpeedMps(retrieve, speedMps)
+    const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps)
     return countDowns(build, motion, retrieve, c, reading).flatMap((countDownS) =>
       rodTips(build, retrieve, c).map((rodTipM) =>
-        scoreSetUp({ ...setUp, handling: { retrieve, pullMps, countDownS, rodTipM } }, context),
+        scoreSetUp({ ...setUp, handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM } }, context),
       ),
     )
   })
@@ -40,16 +40,16 @@ export function waysOf(setUp: SetUp, context: MatchContext): Ranked[] {
 export function workedDepthM({ path }: Ranked['thrown']): number {
   let sum = 0
   let time = 0
-  for (let i = path.workFrom + 1; i < path.t.length; i++) {
+  for (let i = path.retrieveStartIndex + 1; i < path.t.length; i++) {
     const dt = itemAt(path.t, i) - itemAt(path.t, i - 1)
     sum += dt * ((itemAt(path.z, i) + itemAt(path.z, i - 1)) / 2)
     time += dt
   }
-  return time > 0 ? Math.max(0, sum / time) : Math.max(0, itemAt(path.z, path.workFrom))
+  return time > 0 ? Math.max(0, sum / time) : Math.max(0, itemAt(path.z, path.retrieveStartIndex))
 }
 
 /** How fast what is tied falls on a slack line in this water, m/s; 0 where it does not sink. */
 export function fallOf(build: SetUp['build'], context: MatchContext): number {
   const { motion } = evaluateBuild(build, context.known(build.lure), context.reading)
-  return Math.max(0, freeFallMps(motion, context.reading.density))
+  return Math.max(0, sinkRateMps(motion, context.reading.density))
 }

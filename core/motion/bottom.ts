@@ -1,5 +1,5 @@
 import { GRAVITY_MPS2, METAL_KG_M3, type Metal } from './drag-curve'
-import { cotAtLure, lineCurvature } from './line-shape'
+import { lineAngleCot, lineDragToTension } from './line-shape'
 
 /**
  * Bait height above the bottom on a drop-shot, m: leader × sine of the angle of a taut line from the rod tip. The farther off, the flatter the line and
@@ -31,7 +31,7 @@ const LEAST_TAUT = 0.3
  *
  * @param awayM lead's distance from the rod tip, downstream, m, > 0
  */
-export function holdBottomKg(given: {
+export function minHoldingMassKg(given: {
   depthM: number
   tipM: number
   awayM: number
@@ -43,17 +43,17 @@ export function holdBottomKg(given: {
 }): { massKg: number; pullN: number; angleDeg: number } {
   const { depthM, tipM, awayM, flowMps, lineDiameterM, density, ground, metal = 'lead' } = given
   const grip = 1 / Math.tan((FRICTION_DEG[ground] * Math.PI) / 180)
-  let best = { weightN: Infinity, pullN: 0, angle: 0 }
+  let best = { submergedWeightN: Infinity, pullN: 0, angle: 0 }
   for (let i = 0; i < PULLS; i++) {
     const pullN = LEAST_PULL_N * 1.06 ** i
-    const k = lineCurvature(density, lineDiameterM, flowMps, pullN)
-    const cot = cotAtLure(k, awayM, depthM, tipM)
+    const k = lineDragToTension(density, lineDiameterM, flowMps, pullN)
+    const cot = lineAngleCot(k, awayM, depthM, tipM)
     if (cot < (LEAST_TAUT * awayM) / (depthM + tipM)) continue
     const angle = Math.atan2(1, cot)
-    const weightN = pullN * (Math.sin(angle) + Math.cos(angle) * grip)
-    if (weightN < best.weightN) best = { weightN, pullN, angle }
+    const submergedWeightN = pullN * (Math.sin(angle) + Math.cos(angle) * grip)
+    if (submergedWeightN < best.submergedWeightN) best = { submergedWeightN, pullN, angle }
   }
-  const massKg = best.weightN / (GRAVITY_MPS2 * (1 - density / METAL_KG_M3[metal]))
+  const massKg = best.submergedWeightN / (GRAVITY_MPS2 * (1 - density / METAL_KG_M3[metal]))
   return { massKg, pullN: best.pullN, angleDeg: (best.angle * 180) / Math.PI }
 }
 

@@ -1,17 +1,17 @@
 import { addedSinceRestTold, familyOf, fillerKg, type Build, type Lure } from '../tackle'
-import { trimForLabel } from './dive-label'
+import { diveAngleForLabel } from './dive-label'
 import { METAL_KG_M3, weightInWaterN } from './drag-curve'
 
 /** How a build moves: what the path needs to know of it. SI. */
 export interface BuildMotion {
   /** Drag area C·A while pulled, m². */
-  readonly pullDragM2: number
+  readonly towDragAreaM2: number
   /** Drag area while falling or rising free, m². */
-  readonly fallDragM2: number
+  readonly sinkDragAreaM2: number
   /** Tangent of the planing angle: positive dives, negative lifts. */
-  readonly planeTan: number
+  readonly diveAngleTan: number
   /** Weight in water, N; negative floats. */
-  readonly weightN: number
+  readonly submergedWeightN: number
   /** Where the figures come from. */
   readonly basis: Basis
   /** Length of the angler's own casts with it, m, where they were measured. */
@@ -23,18 +23,18 @@ export type Basis = 'measured' | 'fitted' | 'labelled' | 'assumed'
 
 /** What the bench found out about a lure, for the water it is asked in; null where nothing was tested. It goes before labels and family. */
 export interface TestedMotion {
-  readonly pullDragM2: number | null
-  readonly fallDragM2: number | null
-  readonly planeTan: number | null
+  readonly towDragAreaM2: number | null
+  readonly sinkDragAreaM2: number | null
+  readonly diveAngleTan: number | null
   /** Of a diver as it hangs now, N. */
-  readonly weightN: number | null
+  readonly submergedWeightN: number | null
   readonly castM: number | null
 }
 export const UNTESTED: TestedMotion = {
-  pullDragM2: null,
-  fallDragM2: null,
-  planeTan: null,
-  weightN: null,
+  towDragAreaM2: null,
+  sinkDragAreaM2: null,
+  diveAngleTan: null,
+  submergedWeightN: null,
   castM: null,
 }
 
@@ -89,32 +89,39 @@ export function motionOf(build: Build, waterDensity: number, tested: TestedMotio
   const shift = d.shift?.(lure.traits)
   const area = lure.lengthM ** 2
   const trailerDrag = trailer ? TRAILER_DRAG * trailer.lengthM ** 2 : 0
-  const pullDragM2 = (tested.pullDragM2 ?? d.motion.pullDrag * (shift?.pullDragBy ?? 1) * area) + trailerDrag
-  const fallDragM2 = (tested.fallDragM2 ?? d.motion.fallDrag * (shift?.fallDragBy ?? 1) * area) + trailerDrag
-  const fitted = [tested.planeTan, tested.fallDragM2, tested.weightN].some((figure) => figure !== null)
+  const towDragAreaM2 = (tested.towDragAreaM2 ?? d.motion.pullDrag * (shift?.pullDragBy ?? 1) * area) + trailerDrag
+  const sinkDragAreaM2 = (tested.sinkDragAreaM2 ?? d.motion.fallDrag * (shift?.fallDragBy ?? 1) * area) + trailerDrag
+  const fitted = [tested.diveAngleTan, tested.sinkDragAreaM2, tested.submergedWeightN].some((figure) => figure !== null)
   const own = tested.castM === null ? {} : { castM: tested.castM }
   if (d.swims === 'dives') {
-    const weightN = tested.weightN ?? labelledRestN(lure, fallDragM2, waterDensity)
-    const planeTan = tested.planeTan ?? trimForLabel(traitOf<number>(lure, 'depthM') ?? 1, pullDragM2)
-    return { pullDragM2, fallDragM2, planeTan, weightN, basis: fitted ? 'fitted' : 'labelled', ...own }
+    const submergedWeightN = tested.submergedWeightN ?? labelledRestN(lure, sinkDragAreaM2, waterDensity)
+    const diveAngleTan = tested.diveAngleTan ?? diveAngleForLabel(traitOf<number>(lure, 'depthM') ?? 1, towDragAreaM2)
+    return {
+      towDragAreaM2,
+      sinkDragAreaM2,
+      diveAngleTan,
+      submergedWeightN,
+      basis: fitted ? 'fitted' : 'labelled',
+      ...own,
+    }
   }
-  const weightN =
+  const submergedWeightN =
     d.swims === 'surface'
       ? SURFACE_N
       : weightInWaterN(lure.measuredMassKg ?? lure.massKg, d.motion.densityKgM3, waterDensity) +
         addedWeightN(lure, lure.alteredKg, waterDensity) +
         weightInWaterN(trailer?.massKg ?? 0, SOFT_KG_M3, waterDensity) +
         mountWeightN(build, waterDensity)
-  const planeTan = tested.planeTan ?? shift?.planeTan ?? d.motion.planeTan
-  return { pullDragM2, fallDragM2, planeTan, weightN, basis: fitted ? 'fitted' : 'assumed', ...own }
+  const diveAngleTan = tested.diveAngleTan ?? shift?.diveAngleTan ?? d.motion.diveAngleTan
+  return { towDragAreaM2, sinkDragAreaM2, diveAngleTan, submergedWeightN, basis: fitted ? 'fitted' : 'assumed', ...own }
 }
 
 /** Nothing at the surface sinks while it is worked. */
 const SURFACE_N = -0.05
 
 /** Weight in water of a diver by what its packet says of it at rest, with what was added since, N. */
-function labelledRestN(lure: Lure, fallDragM2: number, waterDensity: number): number {
+function labelledRestN(lure: Lure, sinkDragAreaM2: number, waterDensity: number): number {
   const speed = REST_SPEED_MPS[traitOf<keyof typeof REST_SPEED_MPS>(lure, 'buoyancy') ?? 'floats']
-  const labelled = 0.5 * waterDensity * fallDragM2 * speed * Math.abs(speed)
+  const labelled = 0.5 * waterDensity * sinkDragAreaM2 * speed * Math.abs(speed)
   return labelled + addedWeightN(lure, addedSinceRestTold(lure), waterDensity)
 }

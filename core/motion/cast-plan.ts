@@ -1,6 +1,6 @@
 import type { BuildMotion } from './build-motion'
-import { fallenM, secondsToFall } from './fall'
-import type { Track } from './track'
+import { sinkDepthM, sinkTimeS } from './fall'
+import type { PathBuffer } from './track'
 
 /** One cast, or one drop, of one set-up. SI. */
 export interface CastPlan {
@@ -13,11 +13,11 @@ export interface CastPlan {
   readonly depthM: number
   readonly currentMps: number
   readonly countDownS: number
-  readonly pullMps: number
-  readonly pullS: number
-  readonly restS: number
+  readonly retrieveSpeedMps: number
+  readonly pullDurationS: number
+  readonly pauseS: number
   readonly slack: boolean
-  readonly where: 'cast' | 'pitch' | 'under-rod'
+  readonly delivery: 'cast' | 'pitch' | 'vertical'
   /** Height at which a drop-shot bait is held above the bottom, m; null where the lure itself goes down. */
   readonly heldAboveBottomM: number | null
 }
@@ -29,23 +29,23 @@ export const LIFTED_AT_M = 1.5
 export const inWater = (plan: Pick<CastPlan, 'depthM'>, z: number) => (z < 0 ? 0 : z > plan.depthM ? plan.depthM : z)
 
 /** Drops under the rod and baits held over a sinker draw no line behind them. */
-export const isTowed = (plan: CastPlan) => plan.heldAboveBottomM === null && plan.where !== 'under-rod'
+export const isTowed = (plan: CastPlan) => plan.heldAboveBottomM === null && plan.delivery !== 'vertical'
 
 /**
  * The fall on slack line while the angler counts, its line drawn down behind it, and the time lying on the bottom that still belongs to the count.
  * Returns the depth, m.
  */
-export function countedDown(plan: CastPlan, track: Track): number {
+export function applyCountDown(plan: CastPlan, track: PathBuffer): number {
   track.add(plan.castM, 0, 0)
   if (plan.countDownS <= 0 || plan.surface) {
-    track.begin()
+    track.markRetrieveStart()
     return 0
   }
   const { motion, density, lineDiameterM } = plan
-  const z = inWater(plan, fallenM(motion, density, lineDiameterM, plan.countDownS))
-  const untilBottom = Math.min(plan.countDownS, secondsToFall(motion, density, lineDiameterM, plan.depthM))
+  const z = inWater(plan, sinkDepthM(motion, density, lineDiameterM, plan.countDownS))
+  const untilBottom = Math.min(plan.countDownS, sinkTimeS(motion, density, lineDiameterM, plan.depthM))
   track.add(plan.castM, z, untilBottom)
   if (untilBottom < plan.countDownS) track.add(plan.castM, z, plan.countDownS)
-  track.begin()
+  track.markRetrieveStart()
   return z
 }

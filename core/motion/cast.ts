@@ -11,7 +11,7 @@ export function castLengthM(
   comfortableM: number,
   massKg: number,
   body: FamilyDefinition['body'],
-  where: 'cast' | 'pitch' | 'under-rod',
+  delivery: 'cast' | 'pitch' | 'vertical',
   ownM?: number,
 ): number {
   const usual =
@@ -19,5 +19,5 @@ export function castLengthM(
     Math.min(CAST_BY_MASS.most, (massKg / CAST_WITH_KG) ** CAST_BY_MASS.power) *
     CAST_FACTOR_BY_BODY[body]
   const far = ownM === undefined ? usual : Math.min(ownM, comfortableM * CAST_BY_MASS.most * CAST_FACTOR_BY_BODY[body])
-  return where === 'pitch' ? Math.min(PITCH_M, far) : far
+  return delivery === 'pitch' ? Math.min(PITCH_M, far) : far
 }

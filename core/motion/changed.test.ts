@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import { addBallast, alter, lureAction, swapBlade, swapHooks, type Build, type Lure } from '../tackle'
-import { freeFallMps, motionOf } from '.'
+import { sinkRateMps, motionOf } from '.'
 
 /** What changes to a lure do in the water. Facts are common practice; directions and orders of size are checked. */
 
@@ -12,8 +12,8 @@ const named = (name: string): Lure => {
   return { ...lure, changes: [], alteredKg: 0 } as Lure
 }
 const build = (lure: Lure): Build => ({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0.01 })
-const fall = (lure: Lure) => freeFallMps(motionOf(build(lure), FRESH), FRESH)
-const plane = (lure: Lure) => motionOf(build(lure), FRESH).planeTan
+const fall = (lure: Lure) => sinkRateMps(motionOf(build(lure), FRESH), FRESH)
+const plane = (lure: Lure) => motionOf(build(lure), FRESH).diveAngleTan
 let n = 0
 const changed = (
   lure: Lure,

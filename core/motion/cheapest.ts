@@ -1,6 +1,6 @@
 import type { CastPlan } from './cast-plan'
 import { retrievePath } from './path'
-import { shareInZone, type Reach } from './zone'
+import { zoneExposure, type StrikeRange } from './zone'
 
 /** What can be changed about a cast, from what costs nothing to what costs most. */
 const CHANGES = ['rod', 'speed', 'count', 'cast', 'line', 'weight', 'lure'] as const
@@ -13,7 +13,7 @@ export interface Option {
 
 export interface InverseInput {
   readonly plan: CastPlan
-  readonly zone: Reach
+  readonly zone: StrikeRange
   readonly coverTopM: number | null
   /** What lies at hand for each kind of change; a kind without options is not asked. */
   readonly options: Partial<Readonly<Record<Choice, readonly Option[]>>>
@@ -41,7 +41,7 @@ export function cheapestChange({ plan, zone, coverTopM, options }: InverseInput)
   readonly best: readonly Change[]
   readonly cheapest: Change | null
 } {
-  const shareOf = (p: CastPlan) => shareInZone(retrievePath(p), zone, p.depthM, coverTopM).inZone
+  const shareOf = (p: CastPlan) => zoneExposure(retrievePath(p), zone, p.depthM, coverTopM).inZone
   const now = shareOf(plan)
   const best = CHANGES.flatMap((kind): Change[] => {
     const tried = (options[kind] ?? []).map(({ name, over }) => {

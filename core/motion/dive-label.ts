@@ -3,7 +3,7 @@ import { retrievePath } from './path'
 /**
  * The cast for which a packet's running depth is taken: 0.30 mm mono, 25 m, rod tip 1 m up, a medium wind. Makers do not say; common practice.
  */
-export const LABEL_CAST = { lineDiameterM: 0.0003, castM: 25, rodTipM: 1, pullMps: 0.8, density: 999 } as const
+export const LABEL_CAST = { lineDiameterM: 0.0003, castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, density: 999 } as const
 
 /** Of the range 0 … 2.5 of the tangent: to 0.0001. */
 const HALVINGS = 15
@@ -11,18 +11,18 @@ const HALVINGS = 15
 const cache = new Map<string, number>()
 
 /** Deepest point of a weightless diver with a planing angle on the label's cast, m. */
-export function labelCastDepth(planeTan: number, pullDragM2: number): number {
+export function labelCastDepth(diveAngleTan: number, towDragAreaM2: number): number {
   const path = retrievePath({
     ...LABEL_CAST,
-    motion: { pullDragM2, fallDragM2: pullDragM2, planeTan, weightN: 0, basis: 'labelled' },
+    motion: { towDragAreaM2, sinkDragAreaM2: towDragAreaM2, diveAngleTan, submergedWeightN: 0, basis: 'labelled' },
     surface: false,
     depthM: 100,
     currentMps: 0,
     countDownS: 0,
-    pullS: 1,
-    restS: 0,
+    pullDurationS: 1,
+    pauseS: 0,
     slack: false,
-    where: 'cast',
+    delivery: 'cast',
     heldAboveBottomM: null,
   })
   return path.z.reduce((deepest, z) => Math.max(deepest, z), 0)
@@ -33,17 +33,17 @@ export function labelCastDepth(planeTan: number, pullDragM2: number): number {
  * The answer is capped where no angle is steep enough.
  *
  * @param labelledM labelled running depth, m
- * @param pullDragM2 drag area, m²
+ * @param towDragAreaM2 drag area, m²
  */
-export function trimForLabel(labelledM: number, pullDragM2: number): number {
-  const key = `${labelledM}|${pullDragM2}`
+export function diveAngleForLabel(labelledM: number, towDragAreaM2: number): number {
+  const key = `${labelledM}|${towDragAreaM2}`
   const known = cache.get(key)
   if (known !== undefined) return known
   let low = 0
   let high = 2.5
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2
-    if (labelCastDepth(middle, pullDragM2) < labelledM) low = middle
+    if (labelCastDepth(middle, towDragAreaM2) < labelledM) low = middle
     else high = middle
   }
   const found = (low + high) / 2

@@ -33,7 +33,11 @@ const ROUNDS = 60
  * @param water density kg/m³, viscosity Pa·s
  * @returns m/s, positive down, negative where it floats up
  */
-export function ballFallMps(massKg: number, ownDensity: number, water: { density: number; viscosity: number }): number {
+export function sphereTerminalVelocityMps(
+  massKg: number,
+  ownDensity: number,
+  water: { density: number; viscosity: number },
+): number {
   const d = ballDiameterM(massKg, ownDensity)
   const weight = weightInWaterN(massKg, ownDensity, water.density)
   const over = Math.abs(weight) / (0.5 * water.density * (Math.PI / 4) * d * d)

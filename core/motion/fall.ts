@@ -1,6 +1,6 @@
 import type { BuildMotion } from './build-motion'
 import { LINE_TANGENTIAL_DRAG } from './line-full'
-import { freeFallMps } from './pull'
+import { sinkRateMps } from './pull'
 
 /**
  * A long fall on slack line: the lure pulls ever more line down behind it, so that its drag area grows by Cₜ·π·d for every metre sunk and
@@ -9,7 +9,7 @@ import { freeFallMps } from './pull'
  *
  * The first tenths of a second, in which it gathers way, are left out: at most a hand's breadth.
  */
-type Falling = Pick<BuildMotion, 'weightN' | 'fallDragM2'>
+type Falling = Pick<BuildMotion, 'submergedWeightN' | 'sinkDragAreaM2'>
 
 /** Drag area that each metre of line adds, m. */
 const perMetre = (lineDiameterM: number) => LINE_TANGENTIAL_DRAG * Math.PI * lineDiameterM
@@ -20,29 +20,29 @@ const perMetre = (lineDiameterM: number) => LINE_TANGENTIAL_DRAG * Math.PI * lin
  * @param seconds ≥ 0
  * @param lineDiameterM m, ≥ 0; 0 falls without line
  */
-export function fallenM(motion: Falling, density: number, lineDiameterM: number, seconds: number): number {
-  const start = freeFallMps(motion, density)
+export function sinkDepthM(motion: Falling, density: number, lineDiameterM: number, seconds: number): number {
+  const start = sinkRateMps(motion, density)
   const c = perMetre(lineDiameterM)
-  if (c * Math.abs(start) * seconds < 1e-6 * motion.fallDragM2) return start * seconds
-  const root = motion.fallDragM2 ** 1.5
-  const pace = Math.sqrt(Math.abs(motion.weightN) / (0.5 * density))
-  const z = (Math.cbrt(root + 1.5 * c * pace * seconds) ** 2 - motion.fallDragM2) / c
+  if (c * Math.abs(start) * seconds < 1e-6 * motion.sinkDragAreaM2) return start * seconds
+  const root = motion.sinkDragAreaM2 ** 1.5
+  const pace = Math.sqrt(Math.abs(motion.submergedWeightN) / (0.5 * density))
+  const z = (Math.cbrt(root + 1.5 * c * pace * seconds) ** 2 - motion.sinkDragAreaM2) / c
   return Math.sign(start) * z
 }
 
-/** Seconds of free fall to a depth, m; Infinity where it does not sink. Inverse of {@link fallenM}. */
-export function secondsToFall(motion: Falling, density: number, lineDiameterM: number, depthM: number): number {
+/** Seconds of free fall to a depth, m; Infinity where it does not sink. Inverse of {@link sinkDepthM}. */
+export function sinkTimeS(motion: Falling, density: number, lineDiameterM: number, depthM: number): number {
   if (depthM <= 0) return 0
-  if (motion.weightN <= 0) return Infinity
-  const pace = Math.sqrt(motion.weightN / (0.5 * density))
+  if (motion.submergedWeightN <= 0) return Infinity
+  const pace = Math.sqrt(motion.submergedWeightN / (0.5 * density))
   const c = perMetre(lineDiameterM)
-  if (c * depthM < 1e-6 * motion.fallDragM2) return (depthM * Math.sqrt(motion.fallDragM2)) / pace
-  return ((motion.fallDragM2 + c * depthM) ** 1.5 - motion.fallDragM2 ** 1.5) / (1.5 * c * pace)
+  if (c * depthM < 1e-6 * motion.sinkDragAreaM2) return (depthM * Math.sqrt(motion.sinkDragAreaM2)) / pace
+  return ((motion.sinkDragAreaM2 + c * depthM) ** 1.5 - motion.sinkDragAreaM2 ** 1.5) / (1.5 * c * pace)
 }
 
-/** Drag area, m², of what fell a depth in so many seconds: inverse of {@link secondsToFall} in the drag area, by bisection. */
-export function dragFromFall(
-  weightN: number,
+/** Drag area, m², of what fell a depth in so many seconds: inverse of {@link sinkTimeS} in the drag area, by bisection. */
+export function dragAreaFromSinkTime(
+  submergedWeightN: number,
   density: number,
   lineDiameterM: number,
   depthM: number,
@@ -52,7 +52,7 @@ export function dragFromFall(
   let high = 1
   for (let i = 0; i < 60; i++) {
     const middle = Math.sqrt(low * high)
-    if (secondsToFall({ weightN, fallDragM2: middle }, density, lineDiameterM, depthM) < seconds) low = middle
+    if (sinkTimeS({ submergedWeightN, sinkDragAreaM2: middle }, density, lineDiameterM, depthM) < seconds) low = middle
     else high = middle
   }
   return Math.sqrt(low * high)

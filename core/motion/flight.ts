@@ -26,7 +26,7 @@ const MOST_STEPS = 3000
  * Length of a cast, m: a point mass with drag growing with the square of its speed through the air, thrown from a height, landing on the water.
  * Second order in time; the last step is cut at the surface. Without drag from the ground: v²/g at 45°.
  */
-export function flightM(flight: Flight): number {
+export function castDistanceM(flight: Flight): number {
   const {
     launchMps,
     massKg,
@@ -59,13 +59,13 @@ export function flightM(flight: Flight): number {
 }
 
 /** Launch speed, m/s, that a rod's swing gives a lure: the same energy goes into every cast, the tip takes its share. */
-function launchOf(energyJ: number, massKg: number): number {
+function launchSpeedMps(energyJ: number, massKg: number): number {
   return Math.sqrt((2 * energyJ) / (massKg + TIP_KG))
 }
 
 /** Length of a cast of a lure, m, by the energy of the swing. */
 export function castByEnergyM(energyJ: number, massKg: number, dragM2: number): number {
-  return flightM({ launchMps: launchOf(energyJ, massKg), massKg, dragM2 })
+  return castDistanceM({ launchMps: launchSpeedMps(energyJ, massKg), massKg, dragM2 })
 }
 
 /** Energy of the swing, J, that throws a lure so far, by bisection (0.05 … 200 J). */

@@ -4,17 +4,17 @@ import { WORLD } from '../testing/world'
 import { buildsOf } from '../tackle'
 import {
   LABEL_CAST,
-  followCast,
+  simulateRetrieve,
   estimateCast,
   motionOf,
   newTrack,
   retrievePath,
-  shareInZone,
+  zoneExposure,
   trackShare,
   type CastPlan,
 } from '.'
-import { Towed } from './towed'
-import { Track } from './track'
+import { TautLineModel } from './towed'
+import { PathBuffer } from './track'
 
 const motions = WORLD.box.lures.flatMap((lure) => {
   const [build] = buildsOf(lure, WORLD.box)
@@ -27,10 +27,10 @@ const plan = (over: Partial<CastPlan> = {}): CastPlan => ({
   depthM: 5,
   currentMps: 0,
   countDownS: 0,
-  pullS: 1,
-  restS: 0,
+  pullDurationS: 1,
+  pauseS: 0,
   slack: false,
-  where: 'cast',
+  delivery: 'cast',
   heldAboveBottomM: null,
   ...over,
 })
@@ -40,11 +40,11 @@ const anyPlan = fc
     castM: fc.double({ min: 8, max: 50, noNaN: true }),
     depthM: fc.double({ min: 1, max: 12, noNaN: true }),
     lineDiameterM: fc.double({ min: 0.0001, max: 0.0005, noNaN: true }),
-    pullMps: fc.double({ min: 0.2, max: 1.6, noNaN: true }),
+    retrieveSpeedMps: fc.double({ min: 0.2, max: 1.6, noNaN: true }),
     countDownS: fc.integer({ min: 0, max: 20 }),
     rodTipM: fc.double({ min: 0, max: 2.5, noNaN: true }),
-    pullS: fc.double({ min: 0.3, max: 2, noNaN: true }),
-    restS: fc.constantFrom(0, 0, 1, 4, 12),
+    pullDurationS: fc.double({ min: 0.3, max: 2, noNaN: true }),
+    pauseS: fc.constantFrom(0, 0, 1, 4, 12),
     slack: fc.boolean(),
   })
   .map(({ i, ...over }) => plan({ ...over, motion: motions[i]!.motion }))
@@ -55,13 +55,13 @@ describe('a glance against the whole path', () => {
     const track = newTrack()
     const meanDepth = () => {
       let sum = 0
-      for (let i = track.workFrom + 1; i < track.count; i++)
+      for (let i = track.retrieveStartIndex + 1; i < track.count; i++)
         sum += ((track.z[i] ?? 0) + (track.z[i - 1] ?? 0)) * ((track.t[i] ?? 0) - (track.t[i - 1] ?? 0)) * 0.5
-      return sum / ((track.t[track.count - 1] ?? 1) - (track.t[track.workFrom] ?? 0))
+      return sum / ((track.t[track.count - 1] ?? 1) - (track.t[track.retrieveStartIndex] ?? 0))
     }
     const off = motions.map(({ motion }) => {
       const steady = plan({ motion, countDownS: 3 })
-      followCast(steady, track, 200)
+      simulateRetrieve(steady, track, 200)
       const exact = meanDepth()
       estimateCast(steady, track)
       return Math.abs(meanDepth() - exact)
@@ -90,7 +90,7 @@ describe('a glance against the whole path', () => {
     const off = sample.map((p) => {
       estimateCast(p, track)
       const seen = trackShare(track, ZONE, p.depthM, null).withinReach
-      return Math.abs(seen - shareInZone(retrievePath(p), ZONE, p.depthM, null).withinReach)
+      return Math.abs(seen - zoneExposure(retrievePath(p), ZONE, p.depthM, null).withinReach)
     })
     expect(off.filter((d) => d < 0.25).length).toBeGreaterThan(180)
   })
@@ -99,62 +99,65 @@ describe('a glance against the whole path', () => {
 describe('a track', () => {
   it('is written anew by every cast, and kept only where it is asked for', () => {
     const track = newTrack()
-    followCast(plan({ castM: 40 }), track)
+    simulateRetrieve(plan({ castM: 40 }), track)
     const kept = track.path()
-    followCast(plan({ castM: 10 }), track)
+    simulateRetrieve(plan({ castM: 10 }), track)
     expect(kept.x[0]).toBe(40)
     expect(track.x[0]).toBe(10)
     expect(track.path()).toEqual(retrievePath(plan({ castM: 10 })))
   })
   it('knows where the work begins', () => {
-    const track = new Track(8)
+    const track = new PathBuffer(8)
     track.add(10, 0, 0)
     track.add(10, 2, 5)
-    track.begin()
+    track.markRetrieveStart()
     track.add(5, 1, 9)
-    expect(track.path()).toEqual({ x: [10, 10, 5], z: [0, 2, 1], t: [0, 5, 9], workFrom: 1 })
+    expect(track.path()).toEqual({ x: [10, 10, 5], z: [0, 2, 1], t: [0, 5, 9], retrieveStartIndex: 1 })
     track.clear()
-    expect(track.path()).toEqual({ x: [], z: [], t: [], workFrom: 0 })
+    expect(track.path()).toEqual({ x: [], z: [], t: [], retrieveStartIndex: 0 })
   })
   it('has room for the longest cast of the shortest pulls', () => {
     const track = newTrack()
-    followCast(plan({ castM: 120, pullMps: 0.1, pullS: 0.2, restS: 1, slack: true, depthM: 2 }), track)
+    simulateRetrieve(
+      plan({ castM: 120, retrieveSpeedMps: 0.1, pullDurationS: 0.2, pauseS: 1, slack: true, depthM: 2 }),
+      track,
+    )
     expect(track.count).toBeLessThan(track.x.length)
   })
   it('a track and its path have the same share', () => {
     const track = newTrack()
-    followCast(plan({ depthM: 3, countDownS: 2 }), track)
-    expect(trackShare(track, ZONE, 3, 1.5)).toEqual(shareInZone(track.path(), ZONE, 3, 1.5))
+    simulateRetrieve(plan({ depthM: 3, countDownS: 2 }), track)
+    expect(trackShare(track, ZONE, 3, 1.5)).toEqual(zoneExposure(track.path(), ZONE, 3, 1.5))
   })
 })
 
 describe('on the line', () => {
-  const floating = motions.find((m) => m.motion.weightN < 0 && m.motion.planeTan > 0)
-  const sinking = motions.find((m) => m.motion.weightN > 0.03)
+  const floating = motions.find((m) => m.motion.submergedWeightN < 0 && m.motion.diveAngleTan > 0)
+  const sinking = motions.find((m) => m.motion.submergedWeightN > 0.03)
   if (!floating || !sinking) throw new Error('no floating diver or no sinker')
   it('a pull brings a lure nearer; a diver goes down from the surface, a sinker is lifted from the deep', () => {
-    const diver = new Towed(plan({ motion: floating.motion }))
+    const diver = new TautLineModel(plan({ motion: floating.motion }))
     diver.pull(20, 0)
     expect(diver.vx).toBeLessThan(0)
     expect(diver.vz).toBeGreaterThan(0)
-    const sinker = new Towed(plan({ motion: sinking.motion, pullMps: 1.5, depthM: 20 }))
+    const sinker = new TautLineModel(plan({ motion: sinking.motion, retrieveSpeedMps: 1.5, depthM: 20 }))
     sinker.pull(6, 10)
     expect(sinker.vz).toBeLessThan(0)
   })
   it('a rest lets what sinks swing down and towards the rod, what floats rise', () => {
-    const down = new Towed(plan({ motion: sinking.motion, restS: 2, depthM: 20 }))
+    const down = new TautLineModel(plan({ motion: sinking.motion, pauseS: 2, depthM: 20 }))
     down.swing(20, 2)
     expect(down.z).toBeGreaterThan(2)
     expect(down.x).toBeLessThan(20)
-    const up = new Towed(plan({ motion: floating.motion, restS: 2 }))
+    const up = new TautLineModel(plan({ motion: floating.motion, pauseS: 2 }))
     up.swing(20, 2)
     expect(up.z).toBeLessThan(2)
   })
   it('nothing swings through the bottom or out of the water', () => {
-    const down = new Towed(plan({ motion: sinking.motion, restS: 60, depthM: 3 }))
+    const down = new TautLineModel(plan({ motion: sinking.motion, pauseS: 60, depthM: 3 }))
     down.swing(20, 2.5)
     expect(down.z).toBe(3)
-    const up = new Towed(plan({ motion: floating.motion, restS: 60 }))
+    const up = new TautLineModel(plan({ motion: floating.motion, pauseS: 60 }))
     up.swing(20, 0.5)
     expect(up.z).toBe(0)
   })
@@ -170,21 +173,21 @@ describe('ways that are not towed', () => {
     expect(Math.max(...retrievePath(plan({ surface: true, countDownS: 9 })).z)).toBe(0)
   })
   it('a drop-shot is held at its height all the way', () => {
-    const { z, workFrom } = retrievePath(plan({ heldAboveBottomM: 0.6, motion: sinking()!.motion }))
-    expect(new Set(z.slice(workFrom))).toEqual(new Set([4.4]))
+    const { z, retrieveStartIndex } = retrievePath(plan({ heldAboveBottomM: 0.6, motion: sinking()!.motion }))
+    expect(new Set(z.slice(retrieveStartIndex))).toEqual(new Set([4.4]))
   })
   it('under the rod it starts on the bottom, is lifted and falls back by half, and so climbs', () => {
-    const { x, z, workFrom } = retrievePath(
-      plan({ where: 'under-rod', pullMps: 1, pullS: 0.4, restS: 3, motion: sinking()!.motion }),
+    const { x, z, retrieveStartIndex } = retrievePath(
+      plan({ delivery: 'vertical', retrieveSpeedMps: 1, pullDurationS: 0.4, pauseS: 3, motion: sinking()!.motion }),
     )
     expect(new Set(x).size).toBe(1)
-    expect(z[workFrom]).toBe(5)
+    expect(z[retrieveStartIndex]).toBe(5)
     const lift = 0.4
-    expect(z[workFrom + 1]).toBeCloseTo(5 - lift)
-    expect(z[workFrom + 2]).toBeCloseTo(5 - lift / 2)
-    expect(z[workFrom + 4]).toBeLessThan(z[workFrom + 2] ?? 0)
+    expect(z[retrieveStartIndex + 1]).toBeCloseTo(5 - lift)
+    expect(z[retrieveStartIndex + 2]).toBeCloseTo(5 - lift / 2)
+    expect(z[retrieveStartIndex + 4]).toBeLessThan(z[retrieveStartIndex + 2] ?? 0)
   })
   function sinking() {
-    return motions.find((m) => m.motion.weightN > 0.03)
+    return motions.find((m) => m.motion.submergedWeightN > 0.03)
   }
 })

@@ -1,7 +1,7 @@
-import { LIFTED_AT_M, countedDown, inWater, isTowed, type CastPlan } from './cast-plan'
-import { followCast } from './path'
-import { Towed } from './towed'
-import type { Track } from './track'
+import { LIFTED_AT_M, applyCountDown, inWater, isTowed, type CastPlan } from './cast-plan'
+import { simulateRetrieve } from './path'
+import { TautLineModel } from './towed'
+import type { PathBuffer } from './track'
 
 /** Pieces of a glance. */
 const GLANCES = 8
@@ -11,19 +11,19 @@ const GLANCES = 8
  * 5 cm on most lures and half a metre on heavy spoons, otherwise to a beat's height; the ranking glances at every cast and throws only those
  * that may win. The track is written anew.
  */
-export function estimateCast(plan: CastPlan, track: Track): void {
+export function estimateCast(plan: CastPlan, track: PathBuffer): void {
   track.clear()
-  const { castM, pullMps, pullS, restS } = plan
+  const { castM, retrieveSpeedMps, pullDurationS, pauseS } = plan
   if (plan.surface) {
     track.add(castM, 0, 0)
-    track.begin()
-    return track.add(LIFTED_AT_M, 0, castM / pullMps)
+    track.markRetrieveStart()
+    return track.add(LIFTED_AT_M, 0, castM / retrieveSpeedMps)
   }
-  if (restS === 0 || !isTowed(plan)) return followCast(plan, track, GLANCES)
+  if (pauseS === 0 || !isTowed(plan)) return simulateRetrieve(plan, track, GLANCES)
   const beat = new Beat(plan)
-  const beats = castM / (pullMps * pullS) / GLANCES
+  const beats = castM / (retrieveSpeedMps * pullDurationS) / GLANCES
   let x = castM
-  let z = countedDown(plan, track)
+  let z = applyCountDown(plan, track)
   let t = plan.countDownS
   for (let i = 0; i < GLANCES && x > LIFTED_AT_M; i++) {
     // To the middle of the stretch and then, with what holds there, over all of it.
@@ -32,8 +32,8 @@ export function estimateCast(plan: CastPlan, track: Track): void {
     x += beat.dx * beats
     z = inWater(plan, z + beat.dz * beats)
     // The saw of pull and rest: once at its height, once where the rest ends.
-    track.add(x, inWater(plan, z - beat.sawM), t + (pullS + restS / 4) * beats)
-    t += (pullS + restS) * beats
+    track.add(x, inWater(plan, z - beat.oscillationM), t + (pullDurationS + pauseS / 4) * beats)
+    t += (pullDurationS + pauseS) * beats
     track.add(x, z, t)
   }
 }
@@ -42,25 +42,25 @@ export function estimateCast(plan: CastPlan, track: Track): void {
 class Beat {
   dx = 0
   dz = 0
-  sawM = 0
-  readonly towed: Towed
+  oscillationM = 0
+  readonly towed: TautLineModel
 
   constructor(private readonly plan: CastPlan) {
-    this.towed = new Towed(plan)
+    this.towed = new TautLineModel(plan)
   }
 
   from(x: number, z: number): void {
     const { plan, towed } = this
     towed.pull(x, z)
-    const risenM = -towed.vz * plan.pullS
-    this.dx = towed.vx * plan.pullS
-    let restM = towed.fallMps * plan.restS
+    const risenM = -towed.vz * plan.pullDurationS
+    this.dx = towed.vx * plan.pullDurationS
+    let restM = towed.fallMps * plan.pauseS
     if (!plan.slack) {
       towed.swing(x, z)
       this.dx += towed.x - x
       restM = towed.z - z
     }
     this.dz = restM - risenM
-    this.sawM = restM > 0 === risenM > 0 ? Math.sign(restM) * Math.min(Math.abs(restM), Math.abs(risenM)) : 0
+    this.oscillationM = restM > 0 === risenM > 0 ? Math.sign(restM) * Math.min(Math.abs(restM), Math.abs(risenM)) : 0
   }
 }

@@ -1,23 +1,23 @@
 export { UNTESTED, motionOf, type Basis, type BuildMotion, type TestedMotion } from './build-motion'
-export { LABEL_CAST, labelCastDepth, trimForLabel } from './dive-label'
-export { cotAtLure, depthOnLine, lineCurvature, reachOnLine } from './line-shape'
-export { followCable } from './line-full'
-export { GRAVITY_MPS2, METAL_KG_M3, ballFallMps, sphereDrag, weightInWaterN } from './drag-curve'
-export { dragFromFall, fallenM, secondsToFall } from './fall'
-export { crossSpeed, freeFallMps, lineTensionN } from './pull'
+export { LABEL_CAST, labelCastDepth, diveAngleForLabel } from './dive-label'
+export { lineAngleCot, depthOnLine, lineDragToTension, reachOnLine } from './line-shape'
+export { integrateCable } from './line-full'
+export { GRAVITY_MPS2, METAL_KG_M3, sphereTerminalVelocityMps, sphereDrag, weightInWaterN } from './drag-curve'
+export { dragAreaFromSinkTime, sinkDepthM, sinkTimeS } from './fall'
+export { transverseSpeedMps, sinkRateMps, lineTensionN } from './pull'
 export type { CastPlan } from './cast-plan'
-export { followCast, newTrack, retrievePath, type Path } from './path'
+export { simulateRetrieve, newTrack, retrievePath, type Path } from './path'
 export { estimateCast } from './glance'
 
-export { shareInZone, trackShare, type Reach, type ZoneShare } from './zone'
+export { zoneExposure, trackShare, type StrikeRange, type ZoneExposure } from './zone'
 export { castLengthM } from './cast'
-export { AIR_KG_M3, castByEnergyM, energyForCast, flightM } from './flight'
-export { cableForDepth, downrigger, towed, trimOf } from './troll'
+export { AIR_KG_M3, castByEnergyM, energyForCast, castDistanceM } from './flight'
+export { cableForDepth, downrigger, trollingDepth, trimOf } from './troll'
 export {
   FRICTION_DEG,
   dropShotHeightM,
   dropShotLeaderM,
-  holdBottomKg,
+  minHoldingMassKg,
   linePerTurn,
   speedOfTurns,
   turnsForSpeed,

@@ -43,7 +43,7 @@ function change(cable: Cable, angle: number, tension: number): [number, number] 
  * @param from angle to the horizontal at the lower end, rad, and tension there, N, > 0
  * @param lengthM length at most, m
  */
-export function followCable(
+export function integrateCable(
   cable: Cable,
   from: { angle: number; tensionN: number },
   lengthM: number,

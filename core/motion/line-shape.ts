@@ -14,7 +14,7 @@
 export const LINE_NORMAL_DRAG = 1.2
 
 /** k, 1/m: line drag per metre over tension. `flowMps` past the line, `tensionN` > 0. */
-export function lineCurvature(density: number, diameterM: number, flowMps: number, tensionN: number): number {
+export function lineDragToTension(density: number, diameterM: number, flowMps: number, tensionN: number): number {
   return (0.5 * density * LINE_NORMAL_DRAG * diameterM * flowMps ** 2) / tensionN
 }
 
@@ -31,7 +31,7 @@ const STRAIGHT = 1e-6
  * @param h m, ≥ 0
  * @returns cot φ at the lure; negative where the line hangs in a bight and leaves the lure away from the rod
  */
-export function cotAtLure(k: number, x: number, z: number, h: number): number {
+export function lineAngleCot(k: number, x: number, z: number, h: number): number {
   const q = k * z
   if (q < STRAIGHT) return x / (z + h)
   const sinhHalf = Math.sinh(q / 2)

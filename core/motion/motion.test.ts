@@ -5,16 +5,16 @@ import { feet } from '../testing/world'
 import {
   LABEL_CAST,
   castLengthM,
-  cotAtLure,
-  crossSpeed,
+  lineAngleCot,
+  transverseSpeedMps,
   depthOnLine,
-  freeFallMps,
+  sinkRateMps,
   labelCastDepth,
-  lineCurvature,
+  lineDragToTension,
   reachOnLine,
   retrievePath,
-  shareInZone,
-  trimForLabel,
+  zoneExposure,
+  diveAngleForLabel,
   type BuildMotion,
   type CastPlan,
 } from '.'
@@ -25,10 +25,10 @@ const CRANK_M2 = 0.5 * 0.05 ** 2
 
 function diver(labelM: number, over: Partial<CastPlan> = {}): CastPlan {
   const motion: BuildMotion = {
-    pullDragM2: CRANK_M2,
-    fallDragM2: CRANK_M2,
-    planeTan: trimForLabel(labelM, CRANK_M2),
-    weightN: 0,
+    towDragAreaM2: CRANK_M2,
+    sinkDragAreaM2: CRANK_M2,
+    diveAngleTan: diveAngleForLabel(labelM, CRANK_M2),
+    submergedWeightN: 0,
     basis: 'labelled',
   }
   return {
@@ -38,20 +38,20 @@ function diver(labelM: number, over: Partial<CastPlan> = {}): CastPlan {
     depthM: 60,
     currentMps: 0,
     countDownS: 0,
-    pullS: 1,
-    restS: 0,
+    pullDurationS: 1,
+    pauseS: 0,
     slack: false,
-    where: 'cast',
+    delivery: 'cast',
     heldAboveBottomM: null,
     ...over,
   }
 }
 function sinker(massKg: number, dragM2: number, over: Partial<CastPlan> = {}): CastPlan {
   const motion: BuildMotion = {
-    pullDragM2: dragM2,
-    fallDragM2: dragM2,
-    planeTan: 0,
-    weightN: massKg * 9.80665 * (1 - 999 / 11340),
+    towDragAreaM2: dragM2,
+    sinkDragAreaM2: dragM2,
+    diveAngleTan: 0,
+    submergedWeightN: massKg * 9.80665 * (1 - 999 / 11340),
     basis: 'assumed',
   }
   return { ...diver(1), motion, ...over }
@@ -83,27 +83,27 @@ describe('shape of the line', () => {
         (k, cot, length, tipM) => {
           const depth = depthOnLine(k, cot, length)
           const span = reachOnLine(k, cot, length) + tipM * (cot + k * length)
-          expect(cotAtLure(k, span, depth, tipM)).toBeCloseTo(cot, 5)
+          expect(lineAngleCot(k, span, depth, tipM)).toBeCloseTo(cot, 5)
         },
       ),
     )
   })
-  it('without drag it is straight', () => expect(cotAtLure(0, 20, 4, 1)).toBeCloseTo(4))
+  it('without drag it is straight', () => expect(lineAngleCot(0, 20, 4, 1)).toBeCloseTo(4))
   it('drag grows with diameter and with the square of the speed', () => {
-    expect(lineCurvature(1000, 0.0004, 1, 1) / lineCurvature(1000, 0.0002, 1, 1)).toBeCloseTo(2)
-    expect(lineCurvature(1000, 0.0003, 2, 1) / lineCurvature(1000, 0.0003, 1, 1)).toBeCloseTo(4)
+    expect(lineDragToTension(1000, 0.0004, 1, 1) / lineDragToTension(1000, 0.0002, 1, 1)).toBeCloseTo(2)
+    expect(lineDragToTension(1000, 0.0003, 2, 1) / lineDragToTension(1000, 0.0003, 1, 1)).toBeCloseTo(4)
   })
 })
 
 describe('fall and cross speed', () => {
   it('terminal speed of a weight balances its drag (Newton’s drag law, worked by hand: 0.0894 N on 4 cm² falls at 0.669 m/s)', () => {
-    expect(freeFallMps({ weightN: 0.0894, fallDragM2: 4e-4 }, 999)).toBeCloseTo(0.669, 3)
-    expect(freeFallMps({ weightN: -0.0894, fallDragM2: 4e-4 }, 999)).toBeCloseTo(-0.669, 3)
+    expect(sinkRateMps({ submergedWeightN: 0.0894, sinkDragAreaM2: 4e-4 }, 999)).toBeCloseTo(0.669, 3)
+    expect(sinkRateMps({ submergedWeightN: -0.0894, sinkDragAreaM2: 4e-4 }, 999)).toBeCloseTo(-0.669, 3)
   })
   it('a towed weight trims where tan φ = W′ / (½ρCAV²)', () => {
     const [g, phi] = [0.3, 0.6]
     const r = Math.sqrt((g * Math.cos(phi) ** 2) / Math.tan(phi))
-    expect(crossSpeed(r, 0, g, Math.cos(phi))).toBeCloseTo(r * Math.tan(phi), 6)
+    expect(transverseSpeedMps(r, 0, g, Math.cos(phi))).toBeCloseTo(r * Math.tan(phi), 6)
   })
   it('satisfies the force balance it is the root of', () => {
     fc.assert(
@@ -112,7 +112,7 @@ describe('fall and cross speed', () => {
         fc.double({ min: -0.3, max: 1.5, noNaN: true }),
         fc.double({ min: -0.3, max: 2, noNaN: true }),
         (r, tan, g) => {
-          const v = crossSpeed(r, tan, g, 0.8)
+          const v = transverseSpeedMps(r, tan, g, 0.8)
           expect((v - r * tan) * Math.hypot(r, v)).toBeCloseTo(g * 0.8, 3)
         },
       ),
@@ -122,7 +122,7 @@ describe('fall and cross speed', () => {
 
 describe('running depth of a diver', () => {
   it.each([0.5, 1.2, 2.4, 4.5])('a label of %d m is met on the label’s own cast', (label) => {
-    expect(labelCastDepth(trimForLabel(label, CRANK_M2), CRANK_M2)).toBeCloseTo(label, 2)
+    expect(labelCastDepth(diveAngleForLabel(label, CRANK_M2), CRANK_M2)).toBeCloseTo(label, 2)
   })
   it('thicker line never runs it deeper, a longer cast never shallower (property)', () => {
     fc.assert(
@@ -155,15 +155,15 @@ describe('running depth of a diver', () => {
   })
   it('fact 26: a long cast keeps it down longer (common practice)', () => {
     const metres = (castM: number) =>
-      shareInZone(retrievePath(diver(2, { castM })), { topM: 1, bottomM: 3, upM: 0.5, downM: 0.5 }, 60, null).metres
+      zoneExposure(retrievePath(diver(2, { castM })), { topM: 1, bottomM: 3, upM: 0.5, downM: 0.5 }, 60, null).metres
     expect(metres(35)).toBeGreaterThan(metres(20))
   })
 })
 
 describe('path of a sinker', () => {
   it('slow runs deep, fast runs shallow', () => {
-    const mean = (pullMps: number) => {
-      const { z } = retrievePath(sinker(0.014, 8e-4, { pullMps, countDownS: 6, depthM: 8 }))
+    const mean = (retrieveSpeedMps: number) => {
+      const { z } = retrievePath(sinker(0.014, 8e-4, { retrieveSpeedMps, countDownS: 6, depthM: 8 }))
       return z.reduce((a, b) => a + b, 0) / z.length
     }
     expect(mean(0.3)).toBeGreaterThan(mean(0.8))
@@ -171,18 +171,25 @@ describe('path of a sinker', () => {
   })
   it('fact 17: 1/8 oz heads sink through 10 ft in under 20 s, 3/8 oz through 20 ft in 20 s (common practice: heads by depth)', () => {
     const body = 0.065 * 0.08 ** 2
-    const seconds = (ounces: number, ft: number) => feet(ft) / freeFallMps(sinker(ounces * 0.02835, body).motion, 999)
+    const seconds = (ounces: number, ft: number) => feet(ft) / sinkRateMps(sinker(ounces * 0.02835, body).motion, 999)
     expect(seconds(1 / 8, 10)).toBeLessThan(20)
     expect(seconds(3 / 8, 20)).toBeLessThan(20)
     expect(seconds(1 / 16, 20)).toBeGreaterThan(20)
   })
   it('lies on the bottom and never below it; a long count is spent there', () => {
     const path = retrievePath(
-      sinker(0.02, 5e-4, { depthM: 3, countDownS: 30, pullMps: 0.9, pullS: 0.35, restS: 12, slack: true }),
+      sinker(0.02, 5e-4, {
+        depthM: 3,
+        countDownS: 30,
+        retrieveSpeedMps: 0.9,
+        pullDurationS: 0.35,
+        pauseS: 12,
+        slack: true,
+      }),
     )
     expect(Math.max(...path.z)).toBe(3)
-    expect(path.t[path.workFrom]).toBe(30)
-    expect(shareInZone(path, { topM: 2, bottomM: 3, upM: 1, downM: 1 }, 3, null).onBottom).toBeGreaterThan(0.8)
+    expect(path.t[path.retrieveStartIndex]).toBe(30)
+    expect(zoneExposure(path, { topM: 2, bottomM: 3, upM: 1, downM: 1 }, 3, null).onBottom).toBeGreaterThan(0.8)
   })
   it('stays in the water, goes forward in time and comes home (property)', () => {
     fc.assert(
@@ -192,9 +199,9 @@ describe('path of a sinker', () => {
         fc.double({ min: 0, max: 15, noNaN: true }),
         fc.double({ min: 0.5, max: 20, noNaN: true }),
         fc.boolean(),
-        (massKg, pullMps, restS, depthM, slack) => {
+        (massKg, retrieveSpeedMps, pauseS, depthM, slack) => {
           const { x, z, t } = retrievePath(
-            sinker(massKg, 6e-4, { pullMps, restS, depthM, slack, castM: 20, countDownS: 3 }),
+            sinker(massKg, 6e-4, { retrieveSpeedMps, pauseS, depthM, slack, castM: 20, countDownS: 3 }),
           )
           for (let i = 1; i < x.length; i++) {
             expect(z[i]).toBeGreaterThanOrEqual(0)
@@ -211,11 +218,11 @@ describe('path of a sinker', () => {
 
 describe('share of the cast in the zone', () => {
   it('counts by time, fading above the zone by how far fish rise', () => {
-    const path = { x: [10, 5, 0], z: [2, 2, 1], t: [0, 10, 10], workFrom: 0 }
-    const share = shareInZone(path, { topM: 1.9, bottomM: 3, upM: 1, downM: 0.5 }, 5, 2.1)
+    const path = { x: [10, 5, 0], z: [2, 2, 1], t: [0, 10, 10], retrieveStartIndex: 0 }
+    const share = zoneExposure(path, { topM: 1.9, bottomM: 3, upM: 1, downM: 0.5 }, 5, 2.1)
     expect(share.inZone).toBe(1)
     expect(share.touching).toBe(1)
-    expect(shareInZone(path, { topM: 2.5, bottomM: 3, upM: 1, downM: 0.5 }, 5, null)).toMatchObject({
+    expect(zoneExposure(path, { topM: 2.5, bottomM: 3, upM: 1, downM: 0.5 }, 5, null)).toMatchObject({
       inZone: 0,
       withinReach: 0.5,
     })

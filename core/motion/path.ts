@@ -1,7 +1,7 @@
-import { LIFTED_AT_M, countedDown, inWater, type CastPlan } from './cast-plan'
-import { freeFallMps } from './pull'
-import { Towed } from './towed'
-import { Track } from './track'
+import { LIFTED_AT_M, applyCountDown, inWater, type CastPlan } from './cast-plan'
+import { sinkRateMps } from './pull'
+import { TautLineModel } from './towed'
+import { PathBuffer } from './track'
 
 /** The lure's way: `x` m from the rod tip, `z` m deep, `t` s after it touched the water. Equal length. */
 export interface Path {
@@ -9,7 +9,7 @@ export interface Path {
   readonly z: number[]
   readonly t: number[]
   /** Index at which the count-down ends and the work begins. */
-  readonly workFrom: number
+  readonly retrieveStartIndex: number
 }
 
 /** Pieces into which a cast is cut at least, and steps at most. */
@@ -24,12 +24,12 @@ const MOVES_HOME = 8
 /** Most points that a cast can have: a step, and where its rest began to lie, and where the rest ended. */
 const MOST_POINTS = 3 * MAX_STEPS + 16
 
-export const newTrack = () => new Track(MOST_POINTS)
+export const newTrack = () => new PathBuffer(MOST_POINTS)
 
 /** The path of a retrieve, point by point. */
 export function retrievePath(plan: CastPlan, pieces = PIECES): Path {
   const track = newTrack()
-  followCast(plan, track, pieces)
+  simulateRetrieve(plan, track, pieces)
   return track.path()
 }
 
@@ -37,23 +37,23 @@ export function retrievePath(plan: CastPlan, pieces = PIECES): Path {
  * Follows a retrieve (design: one model for divers and sinkers). Each pull is stepped by the midpoint rule with the line's angle at the lure in
  * closed form; a rest is a free fall or rise on slack line, a swing on taut line. The track is written anew.
  */
-export function followCast(plan: CastPlan, track: Track, pieces = PIECES): void {
+export function simulateRetrieve(plan: CastPlan, track: PathBuffer, pieces = PIECES): void {
   track.clear()
-  if (plan.heldAboveBottomM !== null) return held(plan, plan.heldAboveBottomM, track)
-  if (plan.where === 'under-rod') return underRod(plan, track)
-  const { pullMps, restS, surface, slack } = plan
-  const towed = new Towed(plan)
+  if (plan.heldAboveBottomM !== null) return dropShotPath(plan, plan.heldAboveBottomM, track)
+  if (plan.delivery === 'vertical') return verticalPath(plan, track)
+  const { retrieveSpeedMps, pauseS, surface, slack } = plan
+  const towed = new TautLineModel(plan)
   let x = plan.castM
-  let z = countedDown(plan, track)
+  let z = applyCountDown(plan, track)
   let t = surface ? 0 : plan.countDownS
   const stride = plan.castM / pieces
   let steps = 0
   while (x > LIFTED_AT_M && steps < MAX_STEPS) {
-    let left = restS > 0 ? plan.pullS : Infinity
+    let left = pauseS > 0 ? plan.pullDurationS : Infinity
     while (left > 1e-9 && x > LIFTED_AT_M && steps < MAX_STEPS) {
       // Never half-way past the rod in one step.
-      const dt = Math.min(left, Math.min(stride, x / 2) / pullMps)
-      if (surface) x -= pullMps * dt
+      const dt = Math.min(left, Math.min(stride, x / 2) / retrieveSpeedMps)
+      if (surface) x -= retrieveSpeedMps * dt
       else {
         towed.pull(x, z)
         towed.pull(x + (towed.vx * dt) / 2, Math.max(0, z + (towed.vz * dt) / 2))
@@ -65,56 +65,56 @@ export function followCast(plan: CastPlan, track: Track, pieces = PIECES): void 
       steps += 1
       track.add(x, z, t)
     }
-    if (restS === 0) continue
+    if (pauseS === 0) continue
     if (!surface && slack) z = restSlack(plan, track, towed.fallMps, x, z, t)
     else if (!surface) {
       towed.swing(x, z)
       x = towed.x
       z = towed.z
     }
-    t += restS
+    t += pauseS
     track.add(x, z, t)
   }
 }
 
 /** Free fall or rise; a point where it meets bottom or surface, so that time lying there is counted there. */
-function restSlack(plan: CastPlan, track: Track, fall: number, x: number, z: number, t: number): number {
-  const aim = z + fall * plan.restS
+function restSlack(plan: CastPlan, track: PathBuffer, fall: number, x: number, z: number, t: number): number {
+  const aim = z + fall * plan.pauseS
   const end = Math.min(plan.depthM, Math.max(0, aim))
   if (end !== aim && Math.abs(fall) > 1e-9) track.add(x, end, t + (end - z) / fall)
   return end
 }
 
 /** Dropped under the rod, lifted and let fall again from the bottom. */
-function underRod(plan: CastPlan, track: Track): void {
-  const fall = Math.max(0.02, freeFallMps(plan.motion, plan.density))
+function verticalPath(plan: CastPlan, track: PathBuffer): void {
+  const fall = Math.max(0.02, sinkRateMps(plan.motion, plan.density))
   const floor = plan.depthM
-  const lift = plan.pullMps * plan.pullS
+  const lift = plan.retrieveSpeedMps * plan.pullDurationS
   let t = floor / fall
   let base = floor
   track.add(UNDER_ROD_M, 0, 0)
   track.add(UNDER_ROD_M, floor, t)
-  track.begin()
+  track.markRetrieveStart()
   for (let i = 0; i < DROPS_UNDER_ROD; i++) {
     const top = Math.max(0, base - lift)
-    t += plan.pullS
+    t += plan.pullDurationS
     track.add(UNDER_ROD_M, top, t)
-    base = Math.min(floor, top + Math.min(lift * (1 - KEPT_BY_LIFT), fall * plan.restS))
-    t += plan.restS
+    base = Math.min(floor, top + Math.min(lift * (1 - KEPT_BY_LIFT), fall * plan.pauseS))
+    t += plan.pauseS
     track.add(UNDER_ROD_M, base, t)
   }
 }
 
 /** A bait held over its sinker, drawn home by small moves. */
-function held(plan: CastPlan, aboveM: number, track: Track): void {
-  const fall = Math.max(0.02, freeFallMps(plan.motion, plan.density))
+function dropShotPath(plan: CastPlan, aboveM: number, track: PathBuffer): void {
+  const fall = Math.max(0.02, sinkRateMps(plan.motion, plan.density))
   const z = Math.max(0, plan.depthM - aboveM)
   let t = plan.depthM / fall
   track.add(plan.castM, 0, 0)
   track.add(plan.castM, z, t)
-  track.begin()
+  track.markRetrieveStart()
   for (let i = 1; i <= MOVES_HOME; i++) {
-    t += plan.pullS + plan.restS
+    t += plan.pullDurationS + plan.pauseS
     track.add(plan.castM - (i * (plan.castM - LIFTED_AT_M)) / MOVES_HOME, z, t)
   }
 }

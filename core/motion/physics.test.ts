@@ -9,32 +9,32 @@ import {
   FRICTION_DEG,
   GRAVITY_MPS2,
   METAL_KG_M3,
-  ballFallMps,
+  sphereTerminalVelocityMps,
   cableForDepth,
   castByEnergyM,
   cheapestChange,
-  cotAtLure,
+  lineAngleCot,
   downrigger,
-  dragFromFall,
+  dragAreaFromSinkTime,
   dropShotHeightM,
   dropShotLeaderM,
   energyForCast,
-  fallenM,
-  flightM,
-  followCable,
-  freeFallMps,
-  holdBottomKg,
-  lineCurvature,
+  sinkDepthM,
+  castDistanceM,
+  integrateCable,
+  sinkRateMps,
+  minHoldingMassKg,
+  lineDragToTension,
   linePerTurn,
   lineTensionN,
   motionOf,
   retrievePath,
-  secondsToFall,
+  sinkTimeS,
   speedOfTurns,
   sphereDrag,
   swing,
-  towed,
-  trimForLabel,
+  trollingDepth,
+  diveAngleForLabel,
   trimOf,
   turnsForSpeed,
   weightInWaterN,
@@ -76,17 +76,19 @@ describe('published figures', () => {
   it('a steel ball of 10 mm in water at 20 °C falls at about 1.4 m/s (force balance worked by hand with C 0.44)', () => {
     const massKg = (Math.PI / 6) * 0.01 ** 3 * 7850
     const byHand = Math.sqrt((4 * 9.80665 * 0.01 * (7850 - 998.2)) / (3 * 0.44 * 998.2))
-    expect(ballFallMps(massKg, 7850, { density: 998.2, viscosity: 0.001002 })).toBeCloseTo(byHand, 3)
+    expect(sphereTerminalVelocityMps(massKg, 7850, { density: 998.2, viscosity: 0.001002 })).toBeCloseTo(byHand, 3)
   })
   it('below Re 1 it falls as Stokes has it: v = g·d²·Δρ/(18·μ), to the few per cent that the 15 % term adds', () => {
     const d = 5e-5
     const massKg = (Math.PI / 6) * d ** 3 * 2650
     const stokes = (9.80665 * d * d * (2650 - 998.2)) / (18 * 0.001002)
-    expect(ballFallMps(massKg, 2650, { density: 998.2, viscosity: 0.001002 }) / stokes).toBeGreaterThan(0.9)
-    expect(ballFallMps(massKg, 2650, { density: 998.2, viscosity: 0.001002 }) / stokes).toBeLessThan(1)
+    expect(sphereTerminalVelocityMps(massKg, 2650, { density: 998.2, viscosity: 0.001002 }) / stokes).toBeGreaterThan(
+      0.9,
+    )
+    expect(sphereTerminalVelocityMps(massKg, 2650, { density: 998.2, viscosity: 0.001002 }) / stokes).toBeLessThan(1)
   })
   it('a throw without drag goes v²/g at 45° from the ground, and as far at 30° as at 60°', () => {
-    const throwAt = (angleDeg: number) => flightM({ launchMps: 20, massKg: 0.02, dragM2: 0, angleDeg, fromM: 0 })
+    const throwAt = (angleDeg: number) => castDistanceM({ launchMps: 20, massKg: 0.02, dragM2: 0, angleDeg, fromM: 0 })
     expect(throwAt(45)).toBeCloseTo(400 / 9.80665, 1)
     expect(throwAt(30)).toBeCloseTo(throwAt(60), 1)
   })
@@ -113,7 +115,7 @@ describe('flight with drag', () => {
       if ((at(middle)[1] ?? 0) > 0) low = middle
       else high = middle
     }
-    expect(Math.abs(flightM(flight) - (at(low)[0] ?? 0))).toBeLessThan(0.1)
+    expect(Math.abs(castDistanceM(flight) - (at(low)[0] ?? 0))).toBeLessThan(0.1)
   })
   it('heavier flies farther, bulkier less far, with the wind farther than against it (property)', () => {
     const any = fc.double({ min: 0.004, max: 0.06, noNaN: true })
@@ -122,7 +124,7 @@ describe('flight with drag', () => {
         const far = castByEnergyM(12, massKg, dragM2)
         expect(castByEnergyM(12, massKg, dragM2 * 1.5)).toBeLessThan(far)
         expect(castByEnergyM(24, massKg, dragM2)).toBeGreaterThan(far)
-        const throwIn = (tailwindMps: number) => flightM({ launchMps: 25, massKg, dragM2, tailwindMps })
+        const throwIn = (tailwindMps: number) => castDistanceM({ launchMps: 25, massKg, dragM2, tailwindMps })
         expect(throwIn(5)).toBeGreaterThan(throwIn(-5))
       }),
       { numRuns: 40 },
@@ -134,11 +136,11 @@ describe('flight with drag', () => {
 })
 
 describe('a long fall', () => {
-  const jig = { weightN: 0.1, fallDragM2: 6e-4 }
+  const jig = { submergedWeightN: 0.1, sinkDragAreaM2: 6e-4 }
   it('without line it is even; with line it slows, and the thicker line slows it more', () => {
-    expect(fallenM(jig, 999, 0, 10)).toBeCloseTo(10 * freeFallMps(jig, 999), 9)
-    expect(secondsToFall(jig, 999, 0.0003, 20)).toBeGreaterThan(secondsToFall(jig, 999, 0.0001, 20))
-    expect(secondsToFall(jig, 999, 0.0001, 20)).toBeGreaterThan(secondsToFall(jig, 999, 0, 20))
+    expect(sinkDepthM(jig, 999, 0, 10)).toBeCloseTo(10 * sinkRateMps(jig, 999), 9)
+    expect(sinkTimeS(jig, 999, 0.0003, 20)).toBeGreaterThan(sinkTimeS(jig, 999, 0.0001, 20))
+    expect(sinkTimeS(jig, 999, 0.0001, 20)).toBeGreaterThan(sinkTimeS(jig, 999, 0, 20))
   })
   it('agrees with the ODE library to 1 cm in 10 m', () => {
     // dz/dt = √(2W′ / (ρ·(C·A + Cₜ·π·d·z)))
@@ -148,7 +150,7 @@ describe('a long fall', () => {
       [0],
       20,
     )
-    expect(Math.abs(fallenM(jig, 999, 0.0003, 20) - (y[0] ?? 0))).toBeLessThan(0.01)
+    expect(Math.abs(sinkDepthM(jig, 999, 0.0003, 20) - (y[0] ?? 0))).toBeLessThan(0.01)
   })
   it('depth and seconds are inverse, and the drag is found back from the seconds (property)', () => {
     fc.assert(
@@ -157,17 +159,17 @@ describe('a long fall', () => {
         fc.double({ min: 1e-4, max: 5e-3, noNaN: true }),
         fc.double({ min: 0, max: 5e-4, noNaN: true }),
         fc.double({ min: 0.2, max: 40, noNaN: true }),
-        (weightN, fallDragM2, d, depthM) => {
-          const s = secondsToFall({ weightN, fallDragM2 }, 1000, d, depthM)
-          expect(fallenM({ weightN, fallDragM2 }, 1000, d, s) / depthM).toBeCloseTo(1, 5)
-          expect(dragFromFall(weightN, 1000, d, depthM, s) / fallDragM2).toBeCloseTo(1, 5)
+        (submergedWeightN, sinkDragAreaM2, d, depthM) => {
+          const s = sinkTimeS({ submergedWeightN, sinkDragAreaM2 }, 1000, d, depthM)
+          expect(sinkDepthM({ submergedWeightN, sinkDragAreaM2 }, 1000, d, s) / depthM).toBeCloseTo(1, 5)
+          expect(dragAreaFromSinkTime(submergedWeightN, 1000, d, depthM, s) / sinkDragAreaM2).toBeCloseTo(1, 5)
         },
       ),
     )
   })
   it('what floats never gets down', () => {
-    expect(secondsToFall({ weightN: -0.1, fallDragM2: 1e-3 }, 999, 0.0002, 2)).toBe(Infinity)
-    expect(fallenM({ weightN: -0.1, fallDragM2: 1e-3 }, 999, 0.0002, 2)).toBeLessThan(0)
+    expect(sinkTimeS({ submergedWeightN: -0.1, sinkDragAreaM2: 1e-3 }, 999, 0.0002, 2)).toBe(Infinity)
+    expect(sinkDepthM({ submergedWeightN: -0.1, sinkDragAreaM2: 1e-3 }, 999, 0.0002, 2)).toBeLessThan(0)
   })
 })
 
@@ -192,7 +194,7 @@ describe('the full line', () => {
         [(degrees * Math.PI) / 180, tension, 0, 0],
         10,
       )
-      const points = followCable(cable, { angle: (degrees * Math.PI) / 180, tensionN: tension }, 10)
+      const points = integrateCable(cable, { angle: (degrees * Math.PI) / 180, tensionN: tension }, 10)
       const top = points[points.length - 1]
       expect(Math.abs((top?.upM ?? 0) - (y[2] ?? 0))).toBeLessThan(0.01)
       expect(Math.abs((top?.towardsM ?? 0) - (y[3] ?? 0))).toBeLessThan(0.01)
@@ -200,7 +202,7 @@ describe('the full line', () => {
     }
   })
   it('without flow it is a catenary: tension grows by the weight of the depth it spans (any statics textbook)', () => {
-    const points = followCable(
+    const points = integrateCable(
       { density: 1000, flowMps: 0, diameterM: 0.001, weightNPerM: 0.05 },
       { angle: 0.3, tensionN: 1 },
       12,
@@ -214,7 +216,7 @@ describe('the full line', () => {
     const cable = { density: 1000, flowMps: 1.5, diameterM: 0.0012, weightNPerM: 0.075 }
     const c = 0.075 / (0.5 * 1000 * 1.2 * 0.0012 * 1.5 ** 2)
     const critical = Math.acos((-c + Math.sqrt(c * c + 4)) / 2)
-    const points = followCable(cable, { angle: critical, tensionN: 0.5 }, 30)
+    const points = integrateCable(cable, { angle: critical, tensionN: 0.5 }, 30)
     expect(points[points.length - 1]?.angle).toBeCloseTo(critical, 3)
   })
 })
@@ -222,10 +224,10 @@ describe('the full line', () => {
 describe('the path of a retrieve', () => {
   it('agrees with the ODE library (odex) to 1 cm all along a 25 m cast', () => {
     const motion: BuildMotion = {
-      pullDragM2: 0.00125,
-      fallDragM2: 0.00125,
-      planeTan: trimForLabel(3, 0.00125),
-      weightN: 0,
+      towDragAreaM2: 0.00125,
+      sinkDragAreaM2: 0.00125,
+      diveAngleTan: diveAngleForLabel(3, 0.00125),
+      submergedWeightN: 0,
       basis: 'labelled',
     }
     const plan: CastPlan = {
@@ -238,19 +240,19 @@ describe('the path of a retrieve', () => {
       depthM: 60,
       currentMps: 0,
       countDownS: 0,
-      pullMps: 0.8,
-      pullS: 1,
-      restS: 0,
+      retrieveSpeedMps: 0.8,
+      pullDurationS: 1,
+      pauseS: 0,
       slack: false,
-      where: 'cast',
+      delivery: 'cast',
       heldAboveBottomM: null,
     }
-    const k = lineCurvature(999, 0.0003, 0.8, lineTensionN(motion, 999, 0.8))
+    const k = lineDragToTension(999, 0.0003, 0.8, lineTensionN(motion, 999, 0.8))
     const slope = (_: number, [x = 1, z = 0]: number[]) => {
-      const cot = cotAtLure(k, x, Math.max(z, 1e-4), 1)
+      const cot = lineAngleCot(k, x, Math.max(z, 1e-4), 1)
       const sin = 1 / Math.hypot(1, cot)
       // Without weight a diver moves at φ₀ below its line: v = r·tan φ₀.
-      const v = 0.8 * motion.planeTan
+      const v = 0.8 * motion.diveAngleTan
       return [-(0.8 * cot * sin + v * sin), v * cot * sin - 0.8 * sin]
     }
     const { x, z, t } = retrievePath(plan)
@@ -265,17 +267,18 @@ describe('trolling', () => {
   const crank = bare('Bumblecrag D')
   const spoon = bare('Dollop 18')
   it('a sinker’s trim is tan φ₀ = W′/(½ρCAV²); a diver’s hardly knows the speed', () => {
-    const heavy: BuildMotion = { ...spoon, planeTan: 0 }
+    const heavy: BuildMotion = { ...spoon, diveAngleTan: 0 }
     expect(Math.tan(trimOf(heavy, 1000, 0.5).angle) / Math.tan(trimOf(heavy, 1000, 1).angle)).toBeCloseTo(4, 6)
-    const dive = (v: number) => trimOf({ ...crank, weightN: 0 }, 1000, v).angle
+    const dive = (v: number) => trimOf({ ...crank, submergedWeightN: 0 }, 1000, v).angle
     expect(dive(0.5)).toBeCloseTo(dive(1.5), 9)
   })
   it('more line runs deeper, thicker line shallower, a spoon rises with speed', () => {
-    const at = (mm: number, out: number, v = 0.9, m = crank) => towed(m, FRESH.density, line(mm), v, out, 1).depthM
+    const at = (mm: number, out: number, v = 0.9, m = crank) =>
+      trollingDepth(m, FRESH.density, line(mm), v, out, 1).depthM
     expect(at(0.3, 40)).toBeGreaterThan(at(0.3, 20))
     expect(at(0.4, 40)).toBeLessThan(at(0.25, 40))
     expect(at(0.3, 25, 0.5, spoon)).toBeGreaterThan(at(0.3, 25, 1, spoon))
-    expect(towed(spoon, FRESH.density, line(0.3), 3, 25, 1)).toMatchObject({ depthM: 0 })
+    expect(trollingDepth(spoon, FRESH.density, line(0.3), 3, 25, 1)).toMatchObject({ depthM: 0 })
   })
   it('its steady depth is no less than the deepest point of a cast of that length: a cast has no time to get there', () => {
     const cast: CastPlan = {
@@ -288,14 +291,16 @@ describe('trolling', () => {
       depthM: 60,
       currentMps: 0,
       countDownS: 0,
-      pullMps: 0.8,
-      pullS: 1,
-      restS: 0,
+      retrieveSpeedMps: 0.8,
+      pullDurationS: 1,
+      pauseS: 0,
       slack: false,
-      where: 'cast',
+      delivery: 'cast',
       heldAboveBottomM: null,
     }
-    expect(towed(crank, FRESH.density, line(0.3), 0.8, 25, 1).depthM).toBeGreaterThan(Math.max(...retrievePath(cast).z))
+    expect(trollingDepth(crank, FRESH.density, line(0.3), 0.8, 25, 1).depthM).toBeGreaterThan(
+      Math.max(...retrievePath(cast).z),
+    )
   })
   it('fact 1: a spinner works over a wide range of speeds, a spoon over a narrow one, in steps of 0.2 mph', () => {
     const range = (id: 'in-line-spinner' | 'casting-spoon' | 'thin-spoon') => {
@@ -309,7 +314,7 @@ describe('trolling', () => {
   })
   it('fact 1: thrown on by a faster boat a thin spoon climbs', () => {
     const thin = bare('Flimsy 9')
-    const at = (v: number) => towed(thin, FRESH.density, line(0.25), v, 30, 0.5).depthM
+    const at = (v: number) => trollingDepth(thin, FRESH.density, line(0.25), v, 30, 0.5).depthM
     expect(at(0.5)).toBeGreaterThan(at(0.5 + 0.2 * MPH))
   })
 })
@@ -323,7 +328,7 @@ describe('a swing across the current', () => {
     castM: 25,
     angleDeg: 0,
     currentMps: 0.6,
-    windMps: 0,
+    retrieveSpeedMps: 0,
     tipM: 1.5,
   }
   it('keeps its distance on taut line, comes round below the rod, and is lifted on the way', () => {
@@ -376,7 +381,7 @@ describe('on the bottom', () => {
     expect(dropShotLeaderM(inches(10), feet(27), 1, feet(66))).toBeCloseTo(inches(24), 1)
   })
   const hold = (over: object) =>
-    holdBottomKg({
+    minHoldingMassKg({
       depthM: 8,
       tipM: 1,
       awayM: 15,
@@ -421,7 +426,7 @@ describe('the hand', () => {
     const flutter = WORLD.box.lures.find((l) => l.family === 'flutter-spoon')
     if (flutter?.family !== 'flutter-spoon') throw new Error('no flutter spoon')
     const fall = (cup: 'cupped' | 'flat') =>
-      freeFallMps(
+      sinkRateMps(
         motionOf(
           { lure: { ...flutter, traits: { cup } }, mount: { kind: 'own' }, trailer: null, massKg: 0.04 },
           FRESH.density,
@@ -429,7 +434,7 @@ describe('the hand', () => {
         FRESH.density,
       )
     expect(fall('cupped')).toBeLessThan(fall('flat'))
-    expect(fall('flat')).toBeLessThan(freeFallMps(bare('Slingspat 36'), FRESH.density))
+    expect(fall('flat')).toBeLessThan(sinkRateMps(bare('Slingspat 36'), FRESH.density))
     // 7–8 in of metal in a fish's face: it takes some two seconds over a drop of 5 ft, no stone and no leaf.
     expect(feet(5) / fall('cupped')).toBeGreaterThan(1.2)
     expect(feet(5) / fall('cupped')).toBeLessThan(5)
@@ -444,7 +449,7 @@ describe('the hand', () => {
         trailer: null,
         massKg: 0,
       }
-      return secondsToFall(motionOf(build, FRESH.density), FRESH.density, 0.00013, depthM)
+      return sinkTimeS(motionOf(build, FRESH.density), FRESH.density, 0.00013, depthM)
     }
     expect(seconds(3 / 16, feet(8))).toBeLessThan(12)
     expect(seconds(3 / 16, feet(25))).toBeGreaterThan(2 * seconds(3 / 16, feet(8)))
@@ -454,10 +459,10 @@ describe('the hand', () => {
 
 describe('the cheapest change that puts it in the zone', () => {
   const motion: BuildMotion = {
-    pullDragM2: 0.00125,
-    fallDragM2: 0.00125,
-    planeTan: trimForLabel(2.5, 0.00125),
-    weightN: 0,
+    towDragAreaM2: 0.00125,
+    sinkDragAreaM2: 0.00125,
+    diveAngleTan: diveAngleForLabel(2.5, 0.00125),
+    submergedWeightN: 0,
     basis: 'labelled',
   }
   const plan: CastPlan = {
@@ -470,11 +475,11 @@ describe('the cheapest change that puts it in the zone', () => {
     depthM: 6,
     currentMps: 0,
     countDownS: 0,
-    pullMps: 0.8,
-    pullS: 1,
-    restS: 0,
+    retrieveSpeedMps: 0.8,
+    pullDurationS: 1,
+    pauseS: 0,
     slack: false,
-    where: 'cast',
+    delivery: 'cast',
     heldAboveBottomM: null,
   }
   const ask = (topM: number, bottomM: number) =>
@@ -486,7 +491,7 @@ describe('the cheapest change that puts it in the zone', () => {
         rod: [0.2, 1, 2.2].map((rodTipM) => ({ name: `${rodTipM}`, over: { rodTipM } })),
         cast: [20, 35].map((castM) => ({ name: `${castM}`, over: { castM } })),
         line: [{ name: 'thin', over: { lineDiameterM: 0.0002 } }],
-        lure: [{ name: 'deep', over: { motion: { ...motion, planeTan: trimForLabel(5, 0.00125) } } }],
+        lure: [{ name: 'deep', over: { motion: { ...motion, diveAngleTan: diveAngleForLabel(5, 0.00125) } } }],
       },
     })
   it('a zone just below is reached by dropping the rod, before line or lure are changed', () => {

@@ -9,10 +9,10 @@ import type { BuildMotion } from './build-motion'
  *
  * @returns v, m/s, positive down and towards the rod
  */
-export function crossSpeed(r: number, planeTan: number, g: number, cosAngle: number): number {
+export function transverseSpeedMps(r: number, diveAngleTan: number, g: number, cosAngle: number): number {
   const load = g * cosAngle
   if (r <= 0) return Math.sign(load) * Math.sqrt(Math.abs(load))
-  const drive = r * planeTan
+  const drive = r * diveAngleTan
   if (load === 0) return drive
   // Exact without planes, close with them. The root is written so that a weight of nearly nothing does not cancel into less than nothing.
   const along = r * r + drive * drive
@@ -31,13 +31,13 @@ export function crossSpeed(r: number, planeTan: number, g: number, cosAngle: num
 }
 
 /** Free fall (positive) or rise (negative) on slack line, m/s: W′ = ½ρ·C·A·v². */
-export function freeFallMps(motion: Pick<BuildMotion, 'weightN' | 'fallDragM2'>, density: number): number {
-  const square = motion.weightN / (0.5 * density * motion.fallDragM2)
+export function sinkRateMps(motion: Pick<BuildMotion, 'submergedWeightN' | 'sinkDragAreaM2'>, density: number): number {
+  const square = motion.submergedWeightN / (0.5 * density * motion.sinkDragAreaM2)
   return Math.sign(square) * Math.sqrt(Math.abs(square))
 }
 
 /** Pull in the line at the lure, N: its drag along the line, its dive and its weight. Never quite zero, as no line is. */
 export function lineTensionN(motion: BuildMotion, density: number, flowMps: number): number {
-  const drag = 0.5 * density * motion.pullDragM2 * flowMps ** 2
-  return Math.max(0.02, Math.hypot(drag * Math.sqrt(1 + motion.planeTan ** 2), motion.weightN))
+  const drag = 0.5 * density * motion.towDragAreaM2 * flowMps ** 2
+  return Math.max(0.02, Math.hypot(drag * Math.sqrt(1 + motion.diveAngleTan ** 2), motion.submergedWeightN))
 }

@@ -1,5 +1,5 @@
 import type { BuildMotion } from './build-motion'
-import { towed, type TowLine } from './troll'
+import { trollingDepth, type TowLine } from './troll'
 
 /** A lure on a taut line in a river, seen from above: where it is, how fast the water goes past it along its line, and how deep it rides. */
 export interface SwingPoint {
@@ -22,7 +22,7 @@ export interface Swing {
   readonly angleDeg: number
   readonly currentMps: number
   /** Line wound in, m/s; 0 lets it swing. */
-  readonly windMps: number
+  readonly retrieveSpeedMps: number
   readonly tipM: number
 }
 
@@ -37,25 +37,34 @@ const BELOW_DEG = 86
  * dθ/dt = V·cos θ / R, dR/dt = −r. Along the line the water passes at V·sin θ + r, and the lure rides as deep as a lure trolled at that speed: it begins deep and is lifted as
  * the line comes round. The line's own drag across the stream (its belly) is left out: real swings are a little quicker.
  */
-export function swing({ motion, density, line, castM, angleDeg, currentMps, windMps, tipM }: Swing): SwingPoint[] {
+export function swing({
+  motion,
+  density,
+  line,
+  castM,
+  angleDeg,
+  currentMps,
+  retrieveSpeedMps,
+  tipM,
+}: Swing): SwingPoint[] {
   let theta = (angleDeg * Math.PI) / 180
   let r = castM
   const points: SwingPoint[] = []
   for (let t = 0; t <= LONGEST_S && r > HOME_M; t += STEP_S) {
-    const flowMps = Math.max(0.05, currentMps * Math.sin(theta) + windMps)
+    const flowMps = Math.max(0.05, currentMps * Math.sin(theta) + retrieveSpeedMps)
     points.push({
       t,
       acrossM: r * Math.cos(theta),
       downM: r * Math.sin(theta),
       angleDeg: (theta * 180) / Math.PI,
       flowMps,
-      depthM: towed(motion, density, line, flowMps, r, tipM).depthM,
+      depthM: trollingDepth(motion, density, line, flowMps, r, tipM).depthM,
     })
-    if ((theta * 180) / Math.PI >= BELOW_DEG && windMps === 0) break
+    if ((theta * 180) / Math.PI >= BELOW_DEG && retrieveSpeedMps === 0) break
     // Midpoint rule: the angle half-way along the step.
     const half = theta + (currentMps * Math.cos(theta) * STEP_S) / (2 * r)
     theta += (currentMps * Math.cos(half) * STEP_S) / r
-    r -= windMps * STEP_S
+    r -= retrieveSpeedMps * STEP_S
   }
   return points
 }

@@ -4,13 +4,13 @@ import type { Path } from './path'
  * Room for the points of one cast, used again for the next: a ranking throws thousands and keeps few.
  * `x` m from the rod tip, `z` m deep, `t` s, the first `count` of each.
  */
-export class Track {
+export class PathBuffer {
   readonly x: Float64Array
   readonly z: Float64Array
   readonly t: Float64Array
   count = 0
   /** Index at which the count-down ends and the work begins. */
-  workFrom = 0
+  retrieveStartIndex = 0
 
   constructor(most: number) {
     this.x = new Float64Array(most)
@@ -20,11 +20,11 @@ export class Track {
 
   clear(): void {
     this.count = 0
-    this.workFrom = 0
+    this.retrieveStartIndex = 0
   }
 
-  begin(): void {
-    this.workFrom = Math.max(0, this.count - 1)
+  markRetrieveStart(): void {
+    this.retrieveStartIndex = Math.max(0, this.count - 1)
   }
 
   add(x: number, z: number, t: number): void {
@@ -37,6 +37,6 @@ export class Track {
   /** What was tracked, to keep. */
   path(): Path {
     const kept = (all: Float64Array) => Array.from(all.subarray(0, this.count))
-    return { x: kept(this.x), z: kept(this.z), t: kept(this.t), workFrom: this.workFrom }
+    return { x: kept(this.x), z: kept(this.z), t: kept(this.t), retrieveStartIndex: this.retrieveStartIndex }
   }
 }

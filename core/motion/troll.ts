@@ -1,7 +1,7 @@
 import { itemAt } from '../list'
 import type { BuildMotion } from './build-motion'
 import { ballDiameterM, GRAVITY_MPS2, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
-import { followCable, type Cable, type CablePoint } from './line-full'
+import { integrateCable, type Cable, type CablePoint } from './line-full'
 
 /** A line with what it weighs: density of the material, kg/m³. */
 export interface TowLine {
@@ -21,12 +21,12 @@ const cableOf = (line: TowLine, density: number, flowMps: number): Cable => ({
  * at any speed, sinkers hang steeper the slower they go.
  */
 export function trimOf(motion: BuildMotion, density: number, flowMps: number): { angle: number; tensionN: number } {
-  const drag = 0.5 * density * motion.pullDragM2 * flowMps ** 2
-  const down = drag * motion.planeTan + motion.weightN
+  const drag = 0.5 * density * motion.towDragAreaM2 * flowMps ** 2
+  const down = drag * motion.diveAngleTan + motion.submergedWeightN
   return { angle: Math.atan2(down, drag), tensionN: Math.max(1e-3, Math.hypot(drag, down)) }
 }
 
-export interface Tow {
+export interface TrollResult {
   readonly depthM: number
   /** Behind the rod tip, m. */
   readonly behindM: number
@@ -63,18 +63,18 @@ function surfaced(points: readonly CablePoint[], lineOutM: number, tipM: number)
  * @param tipM height of the rod tip, m, ≥ 0
  * @returns depth 0 where it runs at the surface
  */
-export function towed(
+export function trollingDepth(
   motion: BuildMotion,
   density: number,
   line: TowLine,
   flowMps: number,
   lineOutM: number,
   tipM: number,
-): Tow {
+): TrollResult {
   const trim = trimOf(motion, density, flowMps)
   if (trim.angle <= 0) return { depthM: 0, behindM: lineOutM, wetM: 0, tensionAtRodN: trim.tensionN }
   const cable = cableOf(line, density, flowMps)
-  const points = followCable(cable, trim, lineOutM, (p) => p.angle <= 0.02)
+  const points = integrateCable(cable, trim, lineOutM, (p) => p.angle <= 0.02)
   const top = surfaced(points, lineOutM, Math.max(tipM, 1e-6))
   return {
     depthM: Math.max(0, top.upM),
@@ -105,7 +105,7 @@ export function downrigger(
   const drag = 0.5 * water.density * sphereDrag(re) * (Math.PI / 4) * d * d * speedMps ** 2
   const weight = weightInWaterN(ballKg, METAL_KG_M3.lead, water.density)
   const angle = Math.atan2(weight, drag)
-  const points = followCable(
+  const points = integrateCable(
     cableOf(cable, water.density, speedMps),
     { angle, tensionN: Math.hypot(drag, weight) },
     cableOutM,

@@ -1,9 +1,9 @@
 import { itemAt } from '../list'
 import type { Path } from './path'
-import type { Track } from './track'
+import type { PathBuffer } from './track'
 
 /** Where the fish hold, and how far they will come for a lure. m. */
-export interface Reach {
+export interface StrikeRange {
   readonly topM: number
   readonly bottomM: number
   /** They rise this far above the top of the zone, and go this far below its bottom. */
@@ -11,7 +11,7 @@ export interface Reach {
   readonly downM: number
 }
 
-export interface ZoneShare {
+export interface ZoneExposure {
   /** Share of the worked cast, by time, inside the zone itself, 0 … 1. */
   readonly inZone: number
   /** The same with the water counted to which fish will come, fading with distance. */
@@ -40,7 +40,14 @@ interface Way {
 }
 
 /** Counts time and metres in the zone, on the bottom and in the cover, leg by leg. */
-function share(way: Way, from: number, to: number, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
+function share(
+  way: Way,
+  from: number,
+  to: number,
+  zone: StrikeRange,
+  depthM: number,
+  coverTopM: number | null,
+): ZoneExposure {
   const { x, z, t } = way
   const coverM = coverTopM ?? Infinity
   let all = 0
@@ -84,11 +91,16 @@ function share(way: Way, from: number, to: number, zone: Reach, depthM: number, 
 }
 
 /** The share of a path, from where its work begins. `coverTopM` null: open water. */
-export function shareInZone(path: Path, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
-  return share(path, path.workFrom, path.x.length, zone, depthM, coverTopM)
+export function zoneExposure(path: Path, zone: StrikeRange, depthM: number, coverTopM: number | null): ZoneExposure {
+  return share(path, path.retrieveStartIndex, path.x.length, zone, depthM, coverTopM)
 }
 
 /** The same of a track. */
-export function trackShare(track: Track, zone: Reach, depthM: number, coverTopM: number | null): ZoneShare {
-  return share(track, track.workFrom, track.count, zone, depthM, coverTopM)
+export function trackShare(
+  track: PathBuffer,
+  zone: StrikeRange,
+  depthM: number,
+  coverTopM: number | null,
+): ZoneExposure {
+  return share(track, track.retrieveStartIndex, track.count, zone, depthM, coverTopM)
 }

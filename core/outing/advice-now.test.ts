@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { at, logOf } from '../testing/outing'
 import { adviceNow, refusedVariable, spotsInReach } from './advice-now'
 import { accountOf } from './stretches'
-import type { Said } from './outing'
+import type { NewEntry } from './outing'
 
 const RIG = { kind: 'rig', carriedId: 'a', wayId: 'steady' } as const
 const DOCK = { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'shade' } as const
 const TREE = { kind: 'spot', stop: 2, featureId: 'fallen-tree', spotId: 'tip' } as const
-const entriesOf = (said: readonly (readonly [number, Said])[]) => {
+const entriesOf = (said: readonly (readonly [number, NewEntry])[]) => {
   const outing = logOf(said)
   return { outing, account: accountOf(outing, at(60)) }
 }
@@ -62,7 +62,7 @@ describe('advice now', () => {
     expect(adviceNow(pause.outing, pause.account, at(60), 'metric')).toBeNull()
   })
   it('what was refused is not advised again, but something is said', () => {
-    const log: [number, Said][] = [
+    const log: [number, NewEntry][] = [
       [0, DOCK],
       [0, RIG],
     ]

@@ -33,7 +33,7 @@ export function adviceNow(outing: Outing, account: Account, now: string, system:
     account,
     carried: outing.carried,
     spots: spotsInReach(outing, account),
-    schooling: speciesOf(account.water.speciesId)?.schools ?? false,
+    schooling: speciesOf(account.water.speciesId)?.isSchooling ?? false,
     now,
     system,
   })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { GIVE_MIN, LEARNING } from '../../data/advice'
 import { at, logOf, rig } from '../testing/outing'
-import { VARIABLES, type Carried, type Said } from './outing'
+import { VARIABLES, type Carried, type NewEntry } from './outing'
 import {
   advise,
   changesFor,
@@ -9,20 +9,20 @@ import {
   goneQuiet,
   minutesOn,
   sizeUnchangedMin,
-  trialsOf,
+  observationsOf,
   type AdviceInput,
 } from './advise'
-import { cameBy, learnDay, signsFor, usedTo } from './belief'
+import { fishEncountered, fitDayModel, cueLikelihood, habituation } from './belief'
 import { differing, levelsOf, sizeStep } from './levels'
 import { spotsOf } from './spots'
 import { accountOf } from './stretches'
 
 /** Lures that differ from the first in one thing each. */
 const FIRST = rig('first', {}, [
-  { retrieveId: 'steady', restS: 0, pullMps: 0.6, depthM: 2 },
-  { retrieveId: 'stop-go', restS: 1.5, pullMps: 0.6, depthM: 2 },
-  { retrieveId: 'slow-roll', restS: 0, pullMps: 0.3, depthM: 2 },
-  { retrieveId: 'deep', restS: 0, pullMps: 0.6, depthM: 3.4 },
+  { retrieveId: 'steady', pauseS: 0, retrieveSpeedMps: 0.6, depthM: 2 },
+  { retrieveId: 'stop-go', pauseS: 1.5, retrieveSpeedMps: 0.6, depthM: 2 },
+  { retrieveId: 'slow-roll', pauseS: 0, retrieveSpeedMps: 0.3, depthM: 2 },
+  { retrieveId: 'deep', pauseS: 0, retrieveSpeedMps: 0.6, depthM: 3.4 },
 ])
 const SMALL = rig('small', { lengthM: 0.045 })
 const HOT = rig('hot', { colour: 'hot' })
@@ -30,11 +30,11 @@ const QUIET = rig('quiet', { vibration: 0.1 })
 const ALL = [FIRST, SMALL, HOT, QUIET]
 const SPOTS = spotsOf(1, 'dock')
 const HERE = { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'last-post' } as const
-const hand = (carriedId: string, wayId = 'steady'): Said => ({ kind: 'rig', carriedId, wayId })
-const answer = (id: string): Said => ({ kind: 'answer', answer: id, aim: null, fish: null }) as Said
+const hand = (carriedId: string, wayId = 'steady'): NewEntry => ({ kind: 'rig', carriedId, wayId })
+const answer = (id: string): NewEntry => ({ kind: 'answer', answer: id, aim: null, fish: null }) as NewEntry
 
 function inputOf(
-  said: readonly (readonly [number, Said])[],
+  said: readonly (readonly [number, NewEntry])[],
   now: number,
   over: Partial<AdviceInput> = {},
   carried: Carried[] = ALL,
@@ -100,11 +100,11 @@ describe('what to change next', () => {
     else expect(advice).toMatchObject({ kind: 'stay', facts: [25] })
   })
   it('what was tried and failed is not told again at once', () => {
-    const said: [number, Said][] = [
+    const said: [number, NewEntry][] = [
       [0, hand('first')],
-      ...[4, 8, 12].map((m): [number, Said] => [m, answer('slap')]),
+      ...[4, 8, 12].map((m): [number, NewEntry] => [m, answer('slap')]),
       [16, hand('hot')],
-      ...[20, 24, 28, 32].map((m): [number, Said] => [m, answer('slap')]),
+      ...[20, 24, 28, 32].map((m): [number, NewEntry] => [m, answer('slap')]),
     ]
     const advice = advise(inputOf(said, 40))
     if (advice?.kind !== 'change') throw new Error('no change')
@@ -135,7 +135,7 @@ describe('what to change next', () => {
 
 describe('what it notices', () => {
   it('that the size has not changed in two hours (fact 39)', () => {
-    const said: [number, Said][] = [
+    const said: [number, NewEntry][] = [
       [0, hand('first')],
       [60, hand('hot')],
       [100, hand('quiet')],
@@ -148,7 +148,7 @@ describe('what it notices', () => {
     expect(size?.ratio ?? 0).toBeGreaterThan(1.2 * (before?.ratio ?? 0))
   })
   it('that a school has gone quiet (facts 22 and 24)', () => {
-    const said: [number, Said][] = [
+    const said: [number, NewEntry][] = [
       [0, hand('first')],
       [5, answer('lost')],
       [8, answer('lost')],
@@ -158,13 +158,13 @@ describe('what it notices', () => {
     expect(goneQuiet(inputOf(said, 90).account, at(90))).toBe(false)
   })
   it('that fish eat on the way in (fact 15): the longer pause is no longer spoken for', () => {
-    const said: [number, Said][] = [
+    const said: [number, NewEntry][] = [
       [0, hand('first', 'stop-go')],
-      ...[4, 8, 12].map((m): [number, Said] => [m, answer('eaten-winding')]),
+      ...[4, 8, 12].map((m): [number, NewEntry] => [m, answer('eaten-winding')]),
     ]
-    const trials = trialsOf(inputOf(said, 20).account.stretches, at(20))
-    expect(signsFor(trials, 'cadence', '1', '0')).toBeGreaterThan(1.3)
-    expect(signsFor(trials, 'cadence', '1', '2')).toBeLessThan(0.8)
+    const trials = observationsOf(inputOf(said, 20).account.stretches, at(20))
+    expect(cueLikelihood(trials, 'cadence', '1', '0')).toBeGreaterThan(1.3)
+    expect(cueLikelihood(trials, 'cadence', '1', '2')).toBeLessThan(0.8)
   })
   it('the same of fish that were landed, and a hook outside the mouth for a slap (fact 22)', () => {
     const fish = {
@@ -175,18 +175,18 @@ describe('what it notices', () => {
       ate: 'winding',
       released: true,
     } as const
-    const landed: Said = { kind: 'answer', answer: 'landed', aim: null, fish }
-    const said: [number, Said][] = [
+    const landed: NewEntry = { kind: 'answer', answer: 'landed', aim: null, fish }
+    const said: [number, NewEntry][] = [
       [0, hand('first', 'stop-go')],
       [4, landed],
       [8, landed],
       [12, landed],
     ]
-    const [trial] = trialsOf(inputOf(said, 20).account.stretches, at(20))
+    const [trial] = observationsOf(inputOf(said, 20).account.stretches, at(20))
     expect(trial?.answers).toEqual(['landed', 'landed', 'landed'])
     expect(trial?.signs.filter((s) => s === 'eaten-winding')).toHaveLength(3)
-    expect(trial && signsFor([trial], 'colour', 'silver', 'hot')).toBeGreaterThan(1)
-    expect(trial && signsFor([trial], 'cadence', '1', '0')).toBeGreaterThan(1)
+    expect(trial && cueLikelihood([trial], 'colour', 'silver', 'hot')).toBeGreaterThan(1)
+    expect(trial && cueLikelihood([trial], 'cadence', '1', '0')).toBeGreaterThan(1)
   })
   it('how long what is in the hand has been fished, over readings too', () => {
     const { account } = inputOf(
@@ -199,7 +199,9 @@ describe('what it notices', () => {
     expect(minutesOn(account)).toBe(22)
   })
   it('directions that had no cast yet', () => {
-    const casts = [1, 2, 3, 4, 5, 6, 7].map((m) => [m, { kind: 'cast', aim: m % 2 === 0 ? -1 : 0 }] as [number, Said])
+    const casts = [1, 2, 3, 4, 5, 6, 7].map(
+      (m) => [m, { kind: 'cast', aim: m % 2 === 0 ? -1 : 0 }] as [number, NewEntry],
+    )
     const found = changesFor(inputOf([[0, hand('first')], ...casts], 20)).weighed.filter(
       (w) => w.variable === 'direction',
     )
@@ -208,9 +210,9 @@ describe('what it notices', () => {
 })
 
 describe('what the day teaches', () => {
-  const trialAt = (over: Partial<ReturnType<typeof trialsOf>[number]> & { size?: string }) => {
+  const trialAt = (over: Partial<ReturnType<typeof observationsOf>[number]> & { size?: string }) => {
     const { account } = inputOf([[0, hand('first')]], 20)
-    const [base] = trialsOf(account.stretches, at(20))
+    const [base] = observationsOf(account.stretches, at(20))
     if (!base) throw new Error('no trial')
     const { size, ...rest } = over
     return {
@@ -221,7 +223,7 @@ describe('what the day teaches', () => {
     }
   }
   it('a step that took is believed in, one that was only touched is not', () => {
-    const belief = learnDay(
+    const belief = fitDayModel(
       [
         trialAt({ size: '2', answers: ['lost', 'lost', 'lost'], showings: 3 }),
         trialAt({ size: '5', answers: ['peck', 'peck', 'peck'], showings: 3 }),
@@ -234,7 +236,7 @@ describe('what the day teaches', () => {
     expect(belief.hope('size', '5')).toBeLessThan(belief.hope('size', '2'))
   })
   it('neighbouring steps are told something, far ones next to nothing', () => {
-    const belief = learnDay([trialAt({ size: '5', answers: ['peck', 'peck', 'peck'], showings: 3 })], 70)
+    const belief = fitDayModel([trialAt({ size: '5', answers: ['peck', 'peck', 'peck'], showings: 3 })], 70)
     const mean = (step: string) => belief.factor('size', step).shape / belief.factor('size', step).rate
     expect(mean('4')).toBeGreaterThan(mean('5'))
     expect(mean('4')).toBeLessThan(1)
@@ -242,19 +244,19 @@ describe('what the day teaches', () => {
   })
   it('what lies back counts for less', () => {
     const told = (agoMin: number) =>
-      learnDay([trialAt({ answers: ['peck', 'peck', 'peck'], showings: 3, agoMin })], 70).factor('colour', 'silver')
+      fitDayModel([trialAt({ answers: ['peck', 'peck', 'peck'], showings: 3, agoMin })], 70).factor('colour', 'silver')
         .rate
     expect(told(0)).toBeGreaterThan(told(2 * LEARNING.halfLifeMin))
   })
   it('for each fish that only touched, others did so unseen', () => {
-    expect(cameBy(['lost', 'landed'])).toBe(2)
-    expect(cameBy(['peck'])).toBeCloseTo(1 / LEARNING.shows)
-    expect(cameBy([])).toBe(0)
+    expect(fishEncountered(['lost', 'landed'])).toBe(2)
+    expect(fishEncountered(['peck'])).toBeCloseTo(1 / LEARNING.shows)
+    expect(fishEncountered([])).toBe(0)
   })
   it('fish get used to a lure, and forget it', () => {
-    expect(usedTo([])).toBe(1)
-    expect(usedTo([0, 0, 0])).toBeLessThan(usedTo([0]))
-    expect(usedTo([300])).toBeGreaterThan(usedTo([10]))
+    expect(habituation([])).toBe(1)
+    expect(habituation([0, 0, 0])).toBeLessThan(habituation([0]))
+    expect(habituation([300])).toBeGreaterThan(habituation([10]))
   })
   it('gives a change until a take is more likely than not, within bounds', () => {
     expect(giveFor(1)).toBe(GIVE_MIN.least)

@@ -10,9 +10,9 @@ import {
   STEP_WORDS,
 } from '../../data/advice'
 import { showMeasure, type UnitSystem } from '../quantity'
-import { rateAt } from '../rate'
+import { rateQuantile } from '../rate'
 import { answerOf, type AnswerId } from './answer'
-import { learnDay, promise, signsFor, usedTo, type Belief, type Trial } from './belief'
+import { fitDayModel, expectedYield, cueLikelihood, habituation, type Belief, type Observation } from './belief'
 import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
 import { minutesBetween, type Carried, type Variable } from './outing'
 import { spotWords } from './spots'
@@ -55,20 +55,20 @@ export interface AdviceInput {
 }
 
 /** Stretches as trials; where casts say which way they went, each way is a trial of its own. */
-export function trialsOf(stretches: readonly Stretch[], now: string): Trial[] {
-  return stretches.flatMap((s): Trial[] => {
+export function observationsOf(stretches: readonly Stretch[], now: string): Observation[] {
+  return stretches.flatMap((s): Observation[] => {
     const middle = (Date.parse(s.from) + Date.parse(s.to)) / 2
     const agoMin = Math.max(0, (Date.parse(now) - middle) / 60_000)
-    const base = { fit: s.way.fit, agoMin }
+    const base = { fit: s.way.points, agoMin }
     const aimed = s.casts.filter((c) => c.aim !== null)
     const aims = [...new Set([...aimed.map((c) => c.aim), ...s.answers.map((a) => a.aim)])].filter((a) => a !== null)
-    const of = (aim: number | null, share: number): Trial => ({
+    const of = (aim: number | null, share: number): Observation => ({
       ...base,
       levels: levelsOf({ ...s, aim }, s.water),
       minutes: s.minutes * share,
       ...shownIn(
         s.answers.filter((a) => aim === null || a.aim === aim),
-        s.way.restS > 0,
+        s.way.pauseS > 0,
       ),
     })
     if (aims.length === 0 || aimed.length < s.casts.length) return [of(null, 1)]
@@ -76,7 +76,7 @@ export function trialsOf(stretches: readonly Stretch[], now: string): Trial[] {
   })
 }
 
-function shownIn(answers: Stretch['answers'], paused: boolean): Pick<Trial, 'answers' | 'signs' | 'showings'> {
+function shownIn(answers: Stretch['answers'], paused: boolean): Pick<Observation, 'answers' | 'signs' | 'showings'> {
   const showings = answers.filter((a, i) => {
     const before = answers[i - 1]
     return !before || minutesBetween(before.at, a.at) > LEARNING.schoolMin
@@ -196,34 +196,39 @@ function costMin(from: Fished, to: Fished): number {
 }
 
 /** How far fish at a spot are still taken with a lure, 0 … 1. */
-function charmOf({ stretches }: Account, now: string): (fished: Pick<Fished, 'carried' | 'spot'>) => number {
+function noveltyOf({ stretches }: Account, now: string): (fished: Pick<Fished, 'carried' | 'spot'>) => number {
   const key = ({ carried, spot }: Pick<Fished, 'carried' | 'spot'>) => `${carried.id} ${spot?.stop} ${spot?.spotId}`
   const takes = new Map<string, number[]>()
   for (const s of stretches) {
     const ago = takesOf([s]).map((t) => minutesBetween(t.at, now))
     if (ago.length > 0) takes.set(key(s), [...(takes.get(key(s)) ?? []), ...ago])
   }
-  return (fished) => usedTo(takes.get(key(fished)) ?? [])
+  return (fished) => habituation(takes.get(key(fished)) ?? [])
 }
 
 /** The changes that can be made, best first, each of one variable. */
-export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Belief; trials: Trial[]; from: Levels } {
+export function changesFor(input: AdviceInput): {
+  weighed: Weighed[]
+  belief: Belief
+  trials: Observation[]
+  from: Levels
+} {
   const { account, carried, now } = input
   const { current } = account
-  const trials = trialsOf(account.stretches, now)
-  const bestFit = Math.max(...carried.flatMap((c) => c.ways.map((w) => w.fit)))
-  const belief = learnDay(trials, bestFit)
+  const trials = observationsOf(account.stretches, now)
+  const bestFit = Math.max(...carried.flatMap((c) => c.ways.map((w) => w.points)))
+  const belief = fitDayModel(trials, bestFit)
   if (!current) return { weighed: [], belief, trials, from: {} as Levels }
   const { aim } = account
   const from = levelsOf({ ...current, aim }, account.water)
-  const charm = charmOf(account, now)
-  const stands = promise(belief, from, current.way.fit, null) * charm(current)
+  const novelty = noveltyOf(account, now)
+  const stands = expectedYield(belief, from, current.way.points, null) * novelty(current)
   const forgotten = sizeUnchangedMin(account)
   const quiet = goneQuiet(account, now)
   const signs = new Map<string, number>()
   const sign = (v: Variable, step: string) => {
     const key = `${v} ${step}`
-    const found = signs.get(key) ?? signsFor(trials, v, from[v], step)
+    const found = signs.get(key) ?? cueLikelihood(trials, v, from[v], step)
     signs.set(key, found)
     return found
   }
@@ -237,10 +242,10 @@ export function changesFor(input: AdviceInput): { weighed: Weighed[]; belief: Be
       if (also.length > most || (variable !== 'family' && also.some((v) => !LOOSE.has(v)))) return []
       // One answer speaks of several variables, but once: together they say no more than the signs that there are.
       const speaks = Math.min(
-        LEARNING.sign ** LEARNING.mostSigns,
+        LEARNING.sign ** LEARNING.maxCues,
         turned.reduce((all, v) => all * sign(v, levels[v]), 1),
       )
-      let ratio = (promise(belief, levels, to.way.fit, variable, speaks) * charm(to)) / stands
+      let ratio = (expectedYield(belief, levels, to.way.points, variable, speaks) * novelty(to)) / stands
       ratio *= DRAGS.costs ** also.length
       ratio *= 1 - costMin(current, to) / LEARNING.horizonMin
       if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN && forgotten.takes <= forgotten.minutes / 60)
@@ -302,7 +307,7 @@ export function advise(input: AdviceInput): Advice | null {
       facts: [25],
       forMin: Math.ceil(stay - sinceTake),
     }
-  const give = giveFor(belief.showingsPerMin * promise(belief, from, current.way.fit, null))
+  const give = giveFor(belief.showingsPerMin * expectedYield(belief, from, current.way.points, null))
   if (on < give && !(best && best.ratio > HURRY.ratio)) return early(give - on)
   // The longer nothing at all happens, the less a change need promise: fish that show nothing teach nothing.
   const bar = LEARNING.worthIt * 0.5 ** (Math.max(0, dryMin(stretches) - DRY.fromMin) / DRY.halfMin)
@@ -313,7 +318,7 @@ export function advise(input: AdviceInput): Advice | null {
       facts: [],
       forMin: GIVE_MIN.least,
     }
-  const hoped = promise(belief, best.levels, best.to.way.fit, null)
+  const hoped = expectedYield(belief, best.levels, best.to.way.points, null)
   const factor = belief.factor(best.variable, best.levels[best.variable])
   const plain = best.ratio / belief.hope(best.variable, best.levels[best.variable])
   return {
@@ -325,9 +330,9 @@ export function advise(input: AdviceInput): Advice | null {
     ...whyOf(best, from, trials, input),
     giveMin: giveFor(belief.showingsPerMin * hoped),
     gain: {
-      median: plain * rateAt(0.5, factor),
-      low: plain * rateAt(0.05, factor),
-      high: plain * rateAt(0.95, factor),
+      median: plain * rateQuantile(0.5, factor),
+      low: plain * rateQuantile(0.05, factor),
+      high: plain * rateQuantile(0.95, factor),
     },
   }
 }
@@ -369,7 +374,7 @@ function speaksOf(
   v: Variable,
   levels: Levels,
   from: Levels,
-  trials: readonly Trial[],
+  trials: readonly Observation[],
 ): boolean {
   const way = (sign.toward as Partial<Record<Variable, string>>)[v]
   if (!way || way === 'stay') return false
@@ -381,7 +386,7 @@ function speaksOf(
 function whyOf(
   { variable, levels, also }: Weighed,
   from: Levels,
-  trials: readonly Trial[],
+  trials: readonly Observation[],
   { account, now }: AdviceInput,
 ): Pick<Change, 'why' | 'facts'> {
   const spoken = SIGNS.filter((s) => [variable, ...also].some((v) => speaksOf(s, v, levels, from, trials)))

@@ -6,7 +6,7 @@ export const ANSWERS = [
   { id: 'follow', name: 'Followed', says: 'a follow', bite: false, worth: 0.25 },
   { id: 'peck', name: 'Pecked', says: 'a peck', bite: false, worth: 0.35 },
   { id: 'slap', name: 'Slapped', says: 'a slap', bite: false, worth: 0.35 },
-  { id: 'thump', name: 'Thump', says: 'a thump', bite: true, worth: 1 },
+  { id: 'hard-knock', name: 'Hard knock', says: 'a hard knock', bite: true, worth: 1 },
   { id: 'eaten-winding', name: 'Ate, winding in', says: 'a take while winding in', bite: true, worth: 1 },
   { id: 'eaten-pause', name: 'Ate on the pause', says: 'a take on the pause', bite: true, worth: 1 },
   { id: 'eaten-fall', name: 'Ate on the fall', says: 'a take on the fall', bite: true, worth: 1 },

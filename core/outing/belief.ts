@@ -1,12 +1,12 @@
 import { itemAt } from '../list'
 import { LEARNING, SIGNS } from '../../data/advice'
-import { believe, learn, meanRate, rateAt, type RateBelief } from '../rate'
+import { gammaPrior, updatePosterior, meanRate, rateQuantile, type GammaRate } from '../rate'
 import { answerOf, type AnswerId } from './answer'
 import { ORDERED, type Levels } from './levels'
 import { VARIABLES, type Variable } from './outing'
 
 /** A stretch as the adviser sees it. */
-export interface Trial {
+export interface Observation {
   readonly levels: Levels
   readonly minutes: number
   readonly answers: readonly AnswerId[]
@@ -21,7 +21,7 @@ export interface Trial {
 }
 
 /** Share of the fish that come past which the match alone lets one expect to take, for points given and the best points carried. */
-export function expected(fit: number, bestFit: number): number {
+export function takeProbability(fit: number, bestFit: number): number {
   return LEARNING.takeShare * Math.exp((fit - bestFit) / LEARNING.fitScale)
 }
 
@@ -34,9 +34,9 @@ export interface Belief {
   /** Schools that show themselves, a minute, at a middling spot. */
   readonly showingsPerMin: number
   /** How willing fish are today beside what the match expects. */
-  readonly day: RateBelief
+  readonly day: GammaRate
   /** Belief of the factor of a step of a variable; 1 is as good as any. */
-  factor(variable: Variable, step: string): RateBelief
+  factor(variable: Variable, step: string): GammaRate
   /** What that factor may well be, looked at with hope. */
   hope(variable: Variable, step: string): number
 }
@@ -60,7 +60,7 @@ function tells(variable: Variable, tried: string, of: string): number {
 const ROUNDS = 6
 
 /** Fish that came past, as far as answers tell: those that took, and for each that only touched or followed the ones that did so unseen. */
-export function cameBy(answers: readonly AnswerId[]): number {
+export function fishEncountered(answers: readonly AnswerId[]): number {
   return answers.reduce((sum, a) => sum + (answerOf(a).bite ? 1 : 1 / LEARNING.shows), 0)
 }
 
@@ -70,7 +70,7 @@ export function cameBy(answers: readonly AnswerId[]): number {
  * Each factor has a gamma prior around 1; given the others, what was counted on its step and what should have been make its posterior. Turned over a few
  * times, all settle (coordinate ascent). What lies back counts for less, by halves.
  */
-export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
+export function fitDayModel(trials: readonly Observation[], bestFit: number): Belief {
   const weighed = trials.map((t): Weighed => {
     const weight = 0.5 ** (t.agoMin / LEARNING.halfLifeMin)
     const takes = t.answers.filter((a) => answerOf(a).bite).length
@@ -79,18 +79,18 @@ export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
       takes: weight * takes,
       showings: weight * t.showings,
       minutes: weight * t.minutes,
-      due: weight * cameBy(t.answers) * expected(t.fit, bestFit),
+      due: weight * fishEncountered(t.answers) * takeProbability(t.fit, bestFit),
     }
   })
   /** Factor that each trial has by each variable, and their products. */
   const factors = new Map(VARIABLES.map((v) => [v, weighed.map(() => 1)]))
   const want = weighed.map(() => 1)
   const where = weighed.map(() => 1)
-  const priorDay = believe(1, LEARNING.firmnessDay)
-  let day: RateBelief = priorDay
+  const priorDay = gammaPrior(1, LEARNING.priorStrengthDay)
+  let day: GammaRate = priorDay
   let showingsPerMin = 0
 
-  const factorOf = (v: Variable, step: string): RateBelief => {
+  const factorOf = (v: Variable, step: string): GammaRate => {
     const isWhere = WHERE.has(v)
     const own = factors.get(v)
     let [counted, due] = [0, 0]
@@ -101,7 +101,7 @@ export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
       counted += share * (isWhere ? w.showings : w.takes)
       due += share * others * (isWhere ? w.minutes * showingsPerMin : w.due * meanRate(day))
     })
-    return learn(believe(1, isWhere ? LEARNING.firmnessWhere : LEARNING.firmness), counted, due)
+    return updatePosterior(gammaPrior(1, isWhere ? LEARNING.priorStrengthWhere : LEARNING.priorStrength), counted, due)
   }
 
   const steps = VARIABLES.map((v) => ({
@@ -112,7 +112,7 @@ export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
     ({ v, steps: of }) => of.size > 1 || !WHERE.has(v),
   )
   for (let round = 0; round < ROUNDS; round++) {
-    day = weighed.reduce((belief, w, i) => learn(belief, w.takes, w.due * itemAt(want, i)), priorDay)
+    day = weighed.reduce((belief, w, i) => updatePosterior(belief, w.takes, w.due * itemAt(want, i)), priorDay)
     const seen = weighed.reduce((sum, w) => sum + w.showings, 0)
     const due = weighed.reduce((sum, w, i) => sum + w.minutes * itemAt(where, i), 0)
     showingsPerMin = (seen + 1) / (due + 60 / LEARNING.showingsPerH)
@@ -133,7 +133,7 @@ export function learnDay(trials: readonly Trial[], bestFit: number): Belief {
     showingsPerMin,
     day,
     factor,
-    hope: once((v, step) => rateAt(WHERE.has(v) ? LEARNING.hopeWhere : LEARNING.hope, factor(v, step))),
+    hope: once((v, step) => rateQuantile(WHERE.has(v) ? LEARNING.optimismWhere : LEARNING.hope, factor(v, step))),
   }
 }
 
@@ -152,13 +152,13 @@ function once<Out>(of: (v: Variable, step: string) => Out): (v: Variable, step: 
  * Which way the answers speak: a multiplier for going from one step of a variable to another. What fish showed on the one step speaks for leaving it; what
  * they showed on the other, when that was fished, speaks against going there.
  */
-export function signsFor(trials: readonly Trial[], variable: Variable, from: string, to: string): number {
-  const log = speaksFor(trials, variable, from, to) - speaksFor(trials, variable, to, from)
-  const most = LEARNING.mostSigns * Math.log(LEARNING.sign)
+export function cueLikelihood(trials: readonly Observation[], variable: Variable, from: string, to: string): number {
+  const log = cueLogOdds(trials, variable, from, to) - cueLogOdds(trials, variable, to, from)
+  const most = LEARNING.maxCues * Math.log(LEARNING.sign)
   return Math.exp(Math.max(-most, Math.min(most, log)))
 }
 
-function speaksFor(trials: readonly Trial[], variable: Variable, from: string, to: string): number {
+function cueLogOdds(trials: readonly Observation[], variable: Variable, from: string, to: string): number {
   let log = 0
   for (const trial of trials) {
     if (trial.levels[variable] !== from) continue
@@ -183,9 +183,9 @@ function speaksFor(trials: readonly Trial[], variable: Variable, from: string, t
  * What fishing so is believed to bring: takes for each school that shows itself at a middling spot; `hopeful` looks at one variable's step by what it
  * may be worth, `sign` is what the answers say for it. No lure takes every fish.
  */
-export function promise(belief: Belief, levels: Levels, fit: number, hopeful: Variable | null, sign = 1): number {
+export function expectedYield(belief: Belief, levels: Levels, fit: number, hopeful: Variable | null, sign = 1): number {
   let where = 1
-  let want = expected(fit, belief.bestFit) * meanRate(belief.day) * sign
+  let want = takeProbability(fit, belief.bestFit) * meanRate(belief.day) * sign
   for (const v of VARIABLES) {
     const step = levels[v]
     if (step === '') continue
@@ -198,7 +198,7 @@ export function promise(belief: Belief, levels: Levels, fit: number, hopeful: Va
 const MOST_TAKEN = 0.95
 
 /** How far fish have got used to a lure at a spot, from the takes on it there; each tells for less as it lies back. */
-export function usedTo(takesAgoMin: readonly number[]): number {
+export function habituation(takesAgoMin: readonly number[]): number {
   const fresh = takesAgoMin.reduce((sum, ago) => sum + 0.5 ** (ago / LEARNING.usedHalfMin), 0)
   return LEARNING.usedTo ** fresh
 }

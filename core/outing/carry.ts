@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
 import { fallOf, sayRig, waysOf, workedDepthM, type MatchContext, type Ranked, type SetUp } from '../match'
-import { COLOUR_GROUPS, groupShares, lureAction, modelKey } from '../tackle'
+import { COLOUR_GROUPS, groupShares, lureAction, modelKeyOf } from '../tackle'
 import type { Carried, Way } from './outing'
 
 /** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
@@ -9,21 +9,21 @@ const BETWEEN_CASTS_S = 8
 const MOST_WAYS = 8
 
 function wayOf({ setUp, thrown, score }: Ranked): Way {
-  const { retrieve, pullMps, countDownS, rodTipM } = setUp.handling
+  const { retrieve, retrieveSpeedMps, countDownS, rodTipM } = setUp.handling
   const { path, plan } = thrown
   return {
     id: `${retrieve.id}/${countDownS}/${rodTipM}`,
     retrieveId: retrieve.id,
     name: retrieve.name,
-    pullMps,
-    pullS: retrieve.pullS,
-    restS: retrieve.restS,
+    retrieveSpeedMps,
+    pullDurationS: retrieve.pullDurationS,
+    pauseS: retrieve.pauseS,
     countDownS,
     rodTipM,
     depthM: Math.round(workedDepthM(thrown) * 100) / 100,
     castM: plan.castM,
     castS: Math.round(Math.min(1800, itemAt(path.t, path.t.length - 1) + BETWEEN_CASTS_S)),
-    fit: Math.min(100, Math.max(0, score)),
+    points: Math.min(100, Math.max(0, score)),
   }
 }
 
@@ -49,7 +49,7 @@ export function carry(setUp: SetUp, bench: MatchContext, id: string): Carried {
     id,
     lureId: lure.id,
     name: lure.name,
-    mould: modelKey(lure).slice(0, 200),
+    modelKey: modelKeyOf(lure).slice(0, 200),
     family: lure.family,
     lengthM: lure.lengthM,
     colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),

@@ -11,15 +11,16 @@ export {
   isOver,
   minutesBetween,
   type EntryOf,
-  type Said,
+  type NewEntry,
   type Variable,
 } from './outing'
 export { accountOf, bitesOf, landedOf, type Account, type Spot, type Stretch } from './stretches'
 export { ORDERED, levelsOf, spotKey, type Fished, type Levels } from './levels'
 export { FEATURES, featureOf, spotLabel, spotWords, spotsOf, usualFeature } from './spots'
-export { expected } from './belief'
+export { takeProbability } from './belief'
 export { advise, changesFor, minutesOn, type Advice, type AdviceInput, type Change } from './advise'
 export { carry } from './carry'
 export { isRelative, relativeWeight, sayCondition, standardWeight } from './fish'
-export { SURE, pairsOf, trialIn, versus } from './versus'
+export { MIN_PROBABILITY, pairsOf, trialIn, versus } from './versus'
 export { adviceNow } from './advice-now'
+export { boxEffect, lureInHandAt } from './box-effects'

@@ -38,8 +38,8 @@ export function levelsOf({ carried, way, spot, aim }: Fished, { depthM }: Pick<C
   return {
     place: spot ? spotKey(spot) : '',
     depth: step(way.depthM / depthM, DEPTH_STEPS),
-    speed: step(way.pullMps, SPEED_STEPS),
-    cadence: step(way.restS, PAUSE_STEPS),
+    speed: step(way.retrieveSpeedMps, SPEED_STEPS),
+    cadence: step(way.pauseS, PAUSE_STEPS),
     size: String(sizeStep(carried.lengthM)),
     colour: carried.colour,
     action: step(carried.vibration, THUMP_STEPS),

@@ -15,9 +15,9 @@ export const Way = z.strictObject({
   id,
   retrieveId: z.string().min(1).max(40),
   name: z.string().min(1).max(120),
-  pullMps: z.number().min(0).max(10),
-  pullS: z.number().min(0).max(120),
-  restS: z.number().min(0).max(120),
+  retrieveSpeedMps: z.number().min(0).max(10),
+  pullDurationS: z.number().min(0).max(120),
+  pauseS: z.number().min(0).max(120),
   countDownS: z.number().min(0).max(600),
   rodTipM: z.number().min(-1).max(6),
   /** Depth at which it is worked on the average, m. */
@@ -26,7 +26,7 @@ export const Way = z.strictObject({
   castM: z.number().min(0).max(200),
   castS: z.number().min(1).max(1800),
   /** Points of the match, 0 … 100. */
-  fit: z.number().min(0).max(100),
+  points: z.number().min(0).max(100),
 })
 export type Way = z.infer<typeof Way>
 
@@ -35,8 +35,8 @@ export const Carried = z.strictObject({
   id,
   lureId: id.nullable(),
   name,
-  /** The mould: lures that differ in colour alone share it. */
-  mould: z.string().max(200),
+  /** The modelKey: lures that differ in colour alone share it. */
+  modelKey: z.string().max(200),
   family: z.string().min(1).max(40),
   lengthM: z.number().min(0.01).max(0.5),
   colour: z.enum(COLOUR_GROUPS),
@@ -132,15 +132,15 @@ export const Entry = z.discriminatedUnion('kind', [
   /** The lure in the hand is gone. */
   z.strictObject({ ...at, kind: z.literal('lost-lure') }),
   /** Two rigs are fished in turn, to see which is better. */
-  z.strictObject({ ...at, kind: z.literal('trial'), a: id, b: id, castsEach: z.number().int().min(1).max(100) }),
-  z.strictObject({ ...at, kind: z.literal('trial-end') }),
+  z.strictObject({ ...at, kind: z.literal('comparison'), a: id, b: id, castsEach: z.number().int().min(1).max(100) }),
+  z.strictObject({ ...at, kind: z.literal('comparison-end') }),
   z.strictObject({ ...at, kind: z.literal('note'), text: z.string().trim().min(1).max(500) }),
   z.strictObject({ ...at, kind: z.literal('end') }),
 ])
 export type Entry = z.infer<typeof Entry>
 export type EntryOf<K extends Entry['kind']> = Extract<Entry, { kind: K }>
 /** An entry before it has its id and moment. */
-export type Said = { [K in Entry['kind']]: Omit<EntryOf<K>, 'id' | 'at'> }[Entry['kind']]
+export type NewEntry = { [K in Entry['kind']]: Omit<EntryOf<K>, 'id' | 'at'> }[Entry['kind']]
 
 const EFFORT_BY = ['clock', 'cast'] as const
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { RIG_A, at, logOf, rig } from '../testing/outing'
-import type { Said } from './outing'
+import type { NewEntry } from './outing'
 import { Outing, hourOf, isOver, minutesBetween } from './outing'
 import { accountOf, bitesOf, landedOf } from './stretches'
 
@@ -36,7 +36,7 @@ describe('the account of a log', () => {
     expect(accountOf(paused, at(60)).paused).toBe(true)
   })
   it('by casts, effort is the casts times what one takes', () => {
-    const log = logOf([[0, RIG], ...[1, 2, 3, 4].map((m) => [m, { kind: 'cast', aim: 0 }] as [number, Said])], {
+    const log = logOf([[0, RIG], ...[1, 2, 3, 4].map((m) => [m, { kind: 'cast', aim: 0 }] as [number, NewEntry])], {
       effortBy: 'cast',
       carried: [rig('a', {}, [{ castS: 90 }])],
     })
@@ -44,7 +44,7 @@ describe('the account of a log', () => {
   })
   it('advice to cast elsewhere turns the aim and is no cast; a new spot forgets it', () => {
     const advice = { kind: 'advice', variable: 'direction', says: 'Cast to the right.', giveMin: 8 } as const
-    const entries: [number, Said][] = [
+    const entries: [number, NewEntry][] = [
       [0, RIG],
       [1, { kind: 'cast', aim: -1 }],
       [2, { ...advice, taken: true, aim: 1 }],
@@ -99,7 +99,7 @@ describe('the account of a log', () => {
     const step = fc.constantFrom('a', 'b', 'spot', 'break', 'answer')
     fc.assert(
       fc.property(fc.array(fc.tuple(step, fc.integer({ min: 1, max: 30 })), { maxLength: 25 }), (steps) => {
-        const said: [number, Said][] = [[0, RIG]]
+        const said: [number, NewEntry][] = [[0, RIG]]
         let now = 0
         let rested = 0
         for (const [what, minutes] of steps) {

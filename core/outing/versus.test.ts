@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { chance } from '../chance'
+import { seededRandom } from '../random'
 import { accountOf } from './stretches'
-import { evidence, pairsOf, trialIn, versus, type Pair } from './versus'
+import { likelihoodRatio, pairsOf, trialIn, versus, type Pair } from './versus'
 import { logOf, RIG_A, RIG_B } from '../testing/outing'
 
 const pair = (a: number, b: number, effort = 10): Pair => ({ a: { events: a, effort }, b: { events: b, effort } })
@@ -13,7 +13,7 @@ function fished(
   perMinB: number,
   most: number,
 ): { verdict: 'a' | 'b' | null; pairs: number } {
-  const luck = chance(seed)
+  const luck = seededRandom(seed)
   const pairs: Pair[] = []
   for (let i = 0; i < most; i++) {
     const mood = 0.4 + 1.2 * luck.next()
@@ -46,7 +46,7 @@ describe('A against B', () => {
     const v = versus([])
     expect(v.chanceA).toBeCloseTo(0.5, 10)
     expect([v.evidence, v.verdict, v.pairs]).toEqual([1, null, 0])
-    expect(evidence([pair(0, 0)])).toBe(1)
+    expect(likelihoodRatio([pair(0, 0)])).toBe(1)
   })
   it('sides can be swapped', () => {
     const [v, w] = [versus([pair(5, 1), pair(3, 2)]), versus([pair(1, 5), pair(2, 3)])]
@@ -56,7 +56,7 @@ describe('A against B', () => {
   it('turns of unequal length are weighed by their effort', () => {
     const long: Pair = { a: { events: 6, effort: 60 }, b: { events: 1, effort: 10 } }
     expect(versus([long]).chanceA).toBeLessThan(0.65)
-    expect(evidence([long])).toBeLessThan(1.5)
+    expect(likelihoodRatio([long])).toBeLessThan(1.5)
   })
   it('what it says would settle it does so about half the time', () => {
     const start = Array.from({ length: 6 }, () => pair(1, 0))
@@ -64,7 +64,7 @@ describe('A against B', () => {
     expect(moreEach).not.toBeNull()
     const turns = Math.ceil((moreEach ?? 0) / 10)
     const settled = Array.from({ length: 200 }, (_, i) => {
-      const luck = chance(900 + i)
+      const luck = seededRandom(900 + i)
       const more = Array.from({ length: turns }, () => pair(luck.poisson(1), luck.poisson(0.2)))
       return versus([...start, pair(1, 1), ...more]).verdict === 'a'
     }).filter(Boolean).length
@@ -74,7 +74,7 @@ describe('A against B', () => {
 
 describe('turns in a log', () => {
   const log = logOf([
-    [0, { kind: 'trial', a: RIG_A.id, b: RIG_B.id, castsEach: 10 }],
+    [0, { kind: 'comparison', a: RIG_A.id, b: RIG_B.id, castsEach: 10 }],
     [0, { kind: 'rig', carriedId: RIG_A.id, wayId: 'steady' }],
     [4, { kind: 'answer', answer: 'lost', aim: null, fish: null }],
     [10, { kind: 'rig', carriedId: RIG_B.id, wayId: 'steady' }],

@@ -1,4 +1,4 @@
-import { believe, chanceHigher, learn, meanRate, type RateBelief } from '../rate'
+import { gammaPrior, probabilityGreater, updatePosterior, meanRate, type GammaRate } from '../rate'
 import type { Outing } from './outing'
 import { bitesOf, type Stretch } from './stretches'
 
@@ -14,12 +14,12 @@ export interface Pair {
 }
 
 /** No verdict below this probability. */
-export const SURE = 0.95
+export const MIN_PROBABILITY = 0.95
 /**
  * How strong the evidence must be for a verdict: 20 times likelier under some difference than under none. However often one looks, evidence that is
  * a martingale under “no difference” gets there in at most one of 20 trials (Ville's inequality).
  */
-const STRONG = 20
+const MIN_LIKELIHOOD_RATIO = 20
 /** Ratios of the rates that are held against “no difference”, each way, all alike. */
 const RATIOS = [1.25, 1.6, 2, 3, 5, 8] as const
 const THETAS = RATIOS.flatMap((r) => [Math.log(r), -Math.log(r)])
@@ -29,7 +29,7 @@ const THETAS = RATIOS.flatMap((r) => [Math.log(r), -Math.log(r)])
  * share of the pair's effort if there is no difference, whatever the rate and however it changes from pair to pair; under a ratio e^θ the share is
  * weighted by it. Averaged over the ratios above.
  */
-export function evidence(pairs: readonly Pair[]): number {
+export function likelihoodRatio(pairs: readonly Pair[]): number {
   const usable = pairs.filter(({ a, b }) => a.effort > 0 && b.effort > 0)
   const logs = THETAS.map((theta) =>
     usable.reduce((sum, { a, b }) => {
@@ -42,8 +42,8 @@ export function evidence(pairs: readonly Pair[]): number {
 }
 
 export interface Versus {
-  readonly a: RateBelief
-  readonly b: RateBelief
+  readonly a: GammaRate
+  readonly b: GammaRate
   readonly sides: { readonly a: Side; readonly b: Side }
   readonly pairs: number
   /** Probability that A's rate is the higher one. */
@@ -56,9 +56,9 @@ export interface Versus {
 }
 
 /** Nobody fishes on for a verdict that takes this many times the effort spent. */
-const NEVER = 40
+const MAX_EFFORT_FACTOR = 40
 /** Firmness of the first belief that both are as good as the two together, in events. */
-const FIRMNESS = 1
+const PRIOR_STRENGTH = 1
 
 /** Two rigs fished in turn. Only whole pairs count, so that a shift of the fish's mind falls on both. */
 export function versus(pairs: readonly Pair[]): Versus {
@@ -70,12 +70,12 @@ export function versus(pairs: readonly Pair[]): Versus {
   const sides = { a: sum('a'), b: sum('b') }
   const effort = sides.a.effort + sides.b.effort
   const together = (sides.a.events + sides.b.events + 0.5) / Math.max(effort, 1e-9)
-  const prior = effort > 0 ? believe(together, FIRMNESS) : believe(1, FIRMNESS)
-  const a = learn(prior, sides.a.events, sides.a.effort)
-  const b = learn(prior, sides.b.events, sides.b.effort)
-  const chanceA = chanceHigher(a, b)
-  const found = evidence(pairs)
-  const sure = Math.max(chanceA, 1 - chanceA) >= SURE && found >= STRONG
+  const prior = effort > 0 ? gammaPrior(together, PRIOR_STRENGTH) : gammaPrior(1, PRIOR_STRENGTH)
+  const a = updatePosterior(prior, sides.a.events, sides.a.effort)
+  const b = updatePosterior(prior, sides.b.events, sides.b.effort)
+  const chanceA = probabilityGreater(a, b)
+  const found = likelihoodRatio(pairs)
+  const sure = Math.max(chanceA, 1 - chanceA) >= MIN_PROBABILITY && found >= MIN_LIKELIHOOD_RATIO
   const verdict = sure ? (chanceA > 0.5 ? 'a' : 'b') : null
   return {
     a,
@@ -85,27 +85,27 @@ export function versus(pairs: readonly Pair[]): Versus {
     chanceA,
     evidence: found,
     verdict,
-    moreEach: verdict ? 0 : moreEach(a, b, found, effort),
+    moreEach: verdict ? 0 : effortToDecide(a, b, found, effort),
   }
 }
 
 /** Evidence grows by the information in each event: how far A's share of them stands from a half (Kullback–Leibler). */
-function moreEach(a: RateBelief, b: RateBelief, found: number, spent: number): number | null {
+function effortToDecide(a: GammaRate, b: GammaRate, found: number, spent: number): number | null {
   const [ra, rb] = [meanRate(a), meanRate(b)]
   const p = ra / (ra + rb)
   const information = p * Math.log(2 * p) + (1 - p) * Math.log(2 * (1 - p))
-  const more = Math.log(STRONG / found) / ((ra + rb) * information)
-  return Number.isFinite(more) && more < NEVER * Math.max(spent, 1) ? Math.max(0, more) : null
+  const more = Math.log(MIN_LIKELIHOOD_RATIO / found) / ((ra + rb) * information)
+  return Number.isFinite(more) && more < MAX_EFFORT_FACTOR * Math.max(spent, 1) ? Math.max(0, more) : null
 }
 
 /** The trial that is under way, or the last one. */
 export function trialIn({
   entries,
 }: Pick<Outing, 'entries'>): { a: string; b: string; castsEach: number; from: string; to: string | null } | null {
-  const started = entries.map((e) => e.kind).lastIndexOf('trial')
+  const started = entries.map((e) => e.kind).lastIndexOf('comparison')
   const entry = entries[started]
-  if (entry?.kind !== 'trial') return null
-  const ended = entries.slice(started).find((e) => e.kind === 'trial-end' || e.kind === 'end')
+  if (entry?.kind !== 'comparison') return null
+  const ended = entries.slice(started).find((e) => e.kind === 'comparison-end' || e.kind === 'end')
   return { a: entry.a, b: entry.b, castsEach: entry.castsEach, from: entry.at, to: ended?.at ?? null }
 }
 

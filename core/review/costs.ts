@@ -1,6 +1,6 @@
 import { careOf, type Care, type Lure } from '../tackle'
 import type { Outing } from '../outing'
-import { countOf, type Tried } from './record'
+import { countEvents, type EffortRow } from './record'
 
 /** What a lure has brought and cost. Costs in the angler's own currency. */
 export interface LureCost {
@@ -18,7 +18,7 @@ export interface LureCost {
 }
 
 /** What each lure fished has cost a fish: itself, and those of it that were lost. Dearest first. */
-export function costsOf(tried: readonly Tried[], outings: readonly Outing[], lures: readonly Lure[]): LureCost[] {
+export function costsOf(tried: readonly EffortRow[], outings: readonly Outing[], lures: readonly Lure[]): LureCost[] {
   const lost = new Map<string, number>()
   for (const outing of outings) {
     let inHand: string | null = null
@@ -27,7 +27,7 @@ export function costsOf(tried: readonly Tried[], outings: readonly Outing[], lur
       if (e.kind === 'lost-lure' && inHand) lost.set(inHand, (lost.get(inHand) ?? 0) + 1)
     }
   }
-  const byLure = new Map<string, Tried[]>()
+  const byLure = new Map<string, EffortRow[]>()
   for (const t of tried)
     if (t.carried.lureId) byLure.set(t.carried.lureId, [...(byLure.get(t.carried.lureId) ?? []), t])
   return [...byLure]
@@ -35,7 +35,7 @@ export function costsOf(tried: readonly Tried[], outings: readonly Outing[], lur
       const lure = lures.find((l) => l.id === lureId)
       const cost = lure?.cost ?? [...list].reverse().find((t) => t.carried.cost !== null)?.carried.cost ?? null
       const gone = lost.get(lureId) ?? 0
-      const landed = list.reduce((sum, t) => sum + countOf(t, 'landed'), 0)
+      const landed = list.reduce((sum, t) => sum + countEvents(t, 'landed'), 0)
       const minutes = list.reduce((sum, t) => sum + t.minutes, 0)
       const spent = cost === null ? null : cost * (gone + 1)
       return {

@@ -1,7 +1,16 @@
-export { FACTORS, MEASURES, countOf, factorOf, triedIn, type FactorId, type MeasureId, type Tried } from './record'
+export {
+  FACTORS,
+  MEASURES,
+  countEvents,
+  factorOf,
+  effortRows,
+  type FactorId,
+  type MeasureId,
+  type EffortRow,
+} from './record'
 export { ratesBy, type RateTable } from './rates'
-export { BELIEVED, findPatterns, type Findings } from './patterns'
+export { ALPHA, findPatterns, type Findings } from './patterns'
 export { costsOf } from './costs'
-export { holdRules } from './thumb'
+export { checkRules } from './thumb'
 export { recordEntries } from './odds'
-export { seasonOf } from './season'
+export { seasonSummary } from './season'

@@ -1,17 +1,17 @@
 import type { RecordEntry } from '../match'
-import { countOf, type Tried } from './record'
+import { countEvents, type EffortRow } from './record'
 
 /** The log as the match hears it: effort and takes of each lure in each water. */
-export function recordEntries(tried: readonly Tried[]): RecordEntry[] {
+export function recordEntries(tried: readonly EffortRow[]): RecordEntry[] {
   return tried
     .filter((t) => t.minutes > 0)
     .map((t) => ({
       lureId: t.carried.lureId,
-      mould: t.carried.mould,
+      modelKey: t.carried.modelKey,
       family: t.carried.family,
       lengthM: t.carried.lengthM,
       minutes: t.minutes,
-      takes: countOf(t, 'bites'),
+      takes: countEvents(t, 'bites'),
       water: t.water,
       hour: t.hour,
     }))

@@ -1,22 +1,22 @@
 import { itemAt } from '../list'
-import { chance } from '../chance'
-import { believe, learn, showRate, type RateShown } from '../rate'
-import { clumpingIn } from './rates'
-import { FACTORS, countOf, type Factor, type FactorId, type MeasureId, type Tried } from './record'
+import { seededRandom } from '../random'
+import { gammaPrior, updatePosterior, credibleInterval, type RateInterval } from '../rate'
+import { dispersionOf } from './rates'
+import { FACTORS, countEvents, type Factor, type FactorId, type MeasureId, type EffortRow } from './record'
 
 /** A part of the record that stands out: one factor's step, alone or within another's. */
 interface Pattern {
   readonly factor: FactorId
   readonly label: string
-  /** The part of the record within which it was looked for; null for the whole. */
+  /** The part of the record within which it was testsRun for; null for the whole. */
   readonly within: { readonly factor: FactorId; readonly label: string } | null
   readonly events: number
   readonly minutes: number
-  readonly rate: RateShown
-  /** The rest of what it was looked for in. */
-  readonly rest: { readonly events: number; readonly minutes: number; readonly rate: RateShown }
-  /** How often chance alone gave something as strong anywhere among all that was looked at, 0 … 1. */
-  readonly luck: number
+  readonly rate: RateInterval
+  /** The rest of what it was testsRun for in. */
+  readonly rest: { readonly events: number; readonly minutes: number; readonly rate: RateInterval }
+  /** How often chance alone gave something as strong anywhere among all that was testsRun at, 0 … 1. */
+  readonly pValue: number
   /** Other names of the very same effort: a lure that alone is of its colour cannot be told from it. */
   readonly same: readonly string[]
 }
@@ -24,8 +24,8 @@ interface Pattern {
 export interface Findings {
   /** Strongest first. */
   readonly patterns: readonly Pattern[]
-  /** How many parts of the record were looked at, and how often it was shuffled. */
-  readonly looked: number
+  /** How many parts of the record were testsRun at, and how often it was shuffled. */
+  readonly testsRun: number
   readonly shuffles: number
 }
 
@@ -33,11 +33,11 @@ export interface Findings {
  * A pattern is told when chance gives one as strong in fewer than this share of shuffles [0.01 … 0.1]: once for parts of the whole, once for parts within
  * parts, so that of logs in which there is nothing at most one in ten tells of something.
  */
-export const BELIEVED = 0.05
+export const ALPHA = 0.05
 const SHUFFLES = 400
-/** Parts with less than this on either side are not looked at: min, and events due by the whole. */
+/** Parts with less than this on either side are not testsRun at: min, and events due by the whole. */
 const LEAST = { minutes: 60, due: 2.5 } as const
-/** Within what is looked for patterns, and by what. */
+/** Within what is testsRun for patterns, and by what. */
 const OUTER: ReadonlySet<string> = new Set(['place', 'species', 'clarity', 'temp', 'sky', 'family', 'spot', 'hour'])
 const INNER: ReadonlySet<string> = new Set(['spot', 'hour', 'colour', 'size', 'family', 'retrieve', 'depth'])
 
@@ -45,7 +45,7 @@ interface Part {
   readonly factor: Factor
   readonly label: string
   readonly within: Pattern['within']
-  /** Stretches in the part, and the others of what it was looked for in. */
+  /** Stretches in the part, and the others of what it was testsRun for in. */
   readonly in: readonly number[]
   readonly out: readonly number[]
 }
@@ -56,37 +56,38 @@ interface Part {
  * over their days, for what may not. Of each shuffle only the strongest part counts, so that looking at many is paid for (Westfall and Young's maxT; from
  * memory). The strength of a part is the signed root of its Poisson deviance against the rest.
  */
-export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed = 1): Findings {
+export function findPatterns(tried: readonly EffortRow[], measure: MeasureId, seed = 1): Findings {
   const minutes = tried.map((t) => t.minutes)
-  const events = tried.map((t) => countOf(t, measure))
+  const events = tried.map((t) => countEvents(t, measure))
   const parts = partsOf(tried, events)
-  if (parts.length === 0) return { patterns: [], looked: 0, shuffles: 0 }
+  if (parts.length === 0) return { patterns: [], testsRun: 0, shuffles: 0 }
   const outings = [...new Set(tried.map((t) => t.outingId))].map((id) =>
     tried.flatMap((t, i) => (t.outingId === id ? [i] : [])),
   )
-  const luck = chance(seed)
+  const random = seededRandom(seed)
   const strength = (part: Part, counts: readonly number[]) =>
-    standsOut(sum(part.in, counts), sum(part.in, minutes), sum(part.out, counts), sum(part.out, minutes))
+    signedRootDeviance(sum(part.in, counts), sum(part.in, minutes), sum(part.out, counts), sum(part.out, minutes))
   /** Parts of the whole, and parts within parts: each pays for its own number. */
   const families = [parts.filter((p) => !p.within), parts.filter((p) => p.within)].map((list) => ({
     list,
     seen: list.map((part) => strength(part, events)),
-    beaten: list.map(() => 0),
+    exceedances: list.map(() => 0),
   }))
   for (let i = 0; i < SHUFFLES; i++) {
-    const dealt = dealWithin(outings, minutes, events, luck.next)
-    const days = dealDays(outings, minutes, events, luck.shuffled(outings))
-    for (const { list, seen, beaten } of families) {
+    const dealt = permuteWithinOutings(outings, minutes, events, random.next)
+    const days = permuteOutings(outings, minutes, events, random.shuffled(outings))
+    for (const { list, seen, exceedances } of families) {
       const strongest = Math.max(...list.map((p) => strength(p, p.factor.within ? dealt : days)))
-      seen.forEach((s, k) => strongest >= s && (beaten[k] = itemAt(beaten, k) + 1))
+      seen.forEach((s, k) => strongest >= s && (exceedances[k] = itemAt(exceedances, k) + 1))
     }
   }
-  const clumping = clumpingIn(tried, measure)
-  const told = (part: Part, luckOf: number): Pattern => {
+  const dispersion = dispersionOf(tried, measure)
+  const toPattern = (part: Part, pValue: number): Pattern => {
     const side = (list: readonly number[]) => ({ events: sum(list, events), minutes: sum(list, minutes) })
     const [inside, outside] = [side(part.in), side(part.out)]
     const whole = (inside.events + outside.events) / (inside.minutes + outside.minutes)
-    const rate = (s: typeof inside) => showRate(learn(believe(whole, 1), s.events, s.minutes, clumping), 60)
+    const rate = (s: typeof inside) =>
+      credibleInterval(updatePosterior(gammaPrior(whole, 1), s.events, s.minutes, dispersion), 60)
     const factor = part.factor.id as FactorId
     const rest = { ...outside, rate: rate(outside) }
     return {
@@ -96,39 +97,39 @@ export function findPatterns(tried: readonly Tried[], measure: MeasureId, seed =
       ...inside,
       rate: rate(inside),
       rest,
-      luck: luckOf,
+      pValue,
       same: [],
     }
   }
   const lift = (p: Pattern) => p.rate.median / p.rest.rate.median
   const found = families
-    .flatMap(({ list, beaten }) =>
+    .flatMap(({ list, exceedances }) =>
       list.flatMap((part, k) => {
-        const p = (itemAt(beaten, k) + 1) / (SHUFFLES + 1)
-        return p <= BELIEVED ? [{ effort: part.in.join(), pattern: told(part, p) }] : []
+        const p = (itemAt(exceedances, k) + 1) / (SHUFFLES + 1)
+        return p <= ALPHA ? [{ effort: part.in.join(), pattern: toPattern(part, p) }] : []
       }),
     )
-    .sort((a, b) => a.pattern.luck - b.pattern.luck || lift(b.pattern) - lift(a.pattern))
+    .sort((a, b) => a.pattern.pValue - b.pattern.pValue || lift(b.pattern) - lift(a.pattern))
   const byEffort = new Map<string, Pattern>()
   for (const { effort, pattern } of found) {
     const known = byEffort.get(effort)
     const name = pattern.within ? `${pattern.label} within ${pattern.within.label}` : pattern.label
     byEffort.set(effort, known ? { ...known, same: [...known.same, name] } : pattern)
   }
-  return { patterns: [...byEffort.values()], looked: parts.length, shuffles: SHUFFLES }
+  return { patterns: [...byEffort.values()], testsRun: parts.length, shuffles: SHUFFLES }
 }
 
 const sum = (at: readonly number[], of: readonly number[]) => at.reduce((s, i) => s + itemAt(of, i), 0)
 
 /** Signed root of the Poisson deviance: how far `a` events in `ta` stand above the rate of both parts together. */
-export function standsOut(a: number, ta: number, b: number, tb: number): number {
+export function signedRootDeviance(a: number, ta: number, b: number, tb: number): number {
   const rate = (a + b) / (ta + tb)
   const term = (seen: number, due: number) => (seen > 0 ? seen * Math.log(seen / due) : 0)
   const deviance = 2 * (term(a, rate * ta) + term(b, rate * tb))
   return (a / ta >= b / tb ? 1 : -1) * Math.sqrt(Math.max(0, deviance))
 }
 
-function partsOf(tried: readonly Tried[], events: readonly number[]): Part[] {
+function partsOf(tried: readonly EffortRow[], events: readonly number[]): Part[] {
   const all = tried.map((_, i) => i)
   const rate = events.reduce((s, e) => s + e, 0) / tried.reduce((s, t) => s + t.minutes, 0)
   const worth = (list: readonly number[]) => {
@@ -168,7 +169,7 @@ function partsOf(tried: readonly Tried[], events: readonly number[]): Part[] {
 }
 
 /** Each outing's events dealt out again over its own stretches, by their effort. */
-function dealWithin(
+function permuteWithinOutings(
   outings: readonly (readonly number[])[],
   minutes: readonly number[],
   events: readonly number[],
@@ -187,7 +188,7 @@ function dealWithin(
 }
 
 /** Rates of whole outings dealt out again over the outings: what a day was like stays, what it was written down as changes. */
-function dealDays(
+function permuteOutings(
   outings: readonly (readonly number[])[],
   minutes: readonly number[],
   events: readonly number[],

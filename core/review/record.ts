@@ -13,7 +13,7 @@ import {
 import type { Conditions } from '../water'
 
 /** A stretch of effort with all that can be asked of it; what reviews count. */
-export interface Tried {
+export interface EffortRow {
   readonly outingId: string
   readonly placeId: string
   readonly placeName: string
@@ -31,11 +31,11 @@ export interface Tried {
 }
 
 /** All effort of some outings; one still under way counts up to `now`. */
-export function triedIn(outings: readonly Outing[], now: string): Tried[] {
+export function effortRows(outings: readonly Outing[], now: string): EffortRow[] {
   return outings.flatMap((outing) =>
     accountOf(outing, now)
       .stretches.filter((s) => s.minutes > 0 || s.answers.length > 0)
-      .map((s): Tried => ({
+      .map((s): EffortRow => ({
         outingId: outing.id,
         placeId: outing.water.placeId,
         placeName: outing.placeName,
@@ -53,7 +53,7 @@ export function triedIn(outings: readonly Outing[], now: string): Tried[] {
 }
 
 /** The same effort once for each kind of answer: every kind had all of the time to be given. */
-export function splitByAnswer(tried: readonly Tried[]): Tried[] {
+export function splitByAnswer(tried: readonly EffortRow[]): EffortRow[] {
   return ANSWERS.flatMap(({ id }) => tried.map((t) => ({ ...t, only: id, answers: t.answers.filter((a) => a === id) })))
 }
 
@@ -65,7 +65,7 @@ export const MEASURES = [
 ] as const
 export type MeasureId = (typeof MEASURES)[number]['id']
 
-export function countOf({ answers }: Pick<Tried, 'answers'>, measure: MeasureId): number {
+export function countEvents({ answers }: Pick<EffortRow, 'answers'>, measure: MeasureId): number {
   if (measure === 'answers') return answers.length
   return answers.filter((a) => (measure === 'landed' ? a === 'landed' : answerOf(a).bite)).length
 }
@@ -89,7 +89,7 @@ export interface Factor {
   readonly id: string
   readonly name: string
   readonly within: boolean
-  readonly of: (t: Tried) => Label | null
+  readonly of: (t: EffortRow) => Label | null
 }
 
 export const FACTORS = [

@@ -1,23 +1,23 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD, water } from '../testing/world'
 import { at, logOf, rig } from '../testing/outing'
-import { chance } from '../chance'
+import { seededRandom } from '../random'
 import { createMatchContext, rank, recordFor, scoreSetUp } from '../match'
-import { accountOf, type Said } from '../outing'
-import { believe, learn, rateAt } from '../rate'
+import { accountOf, type NewEntry } from '../outing'
+import { gammaPrior, updatePosterior, rateQuantile } from '../rate'
 import { costsOf } from './costs'
 import { recordEntries } from './odds'
-import { BELIEVED, findPatterns, standsOut } from './patterns'
-import { clumpingIn, clumpingOf, ratesBy } from './rates'
-import { FACTORS, MEASURES, countOf, factorOf, triedIn, type Tried } from './record'
-import { seasonOf } from './season'
-import { THUMB_RULES, holdRules } from './thumb'
+import { ALPHA, findPatterns, signedRootDeviance } from './patterns'
+import { dispersionOf, estimateDispersion, ratesBy } from './rates'
+import { FACTORS, MEASURES, countEvents, factorOf, effortRows, type EffortRow } from './record'
+import { seasonSummary } from './season'
+import { THUMB_RULES, checkRules } from './thumb'
 
 const NOW = '2026-06-12T12:00:00+02:00'
-const DEMO = triedIn(WORLD.outings, NOW)
+const DEMO = effortRows(WORLD.outings, NOW)
 
 /** A stretch made up: its effort and what came of it. */
-function stretch(over: Partial<Tried> & { takes?: number }): Tried {
+function stretch(over: Partial<EffortRow> & { takes?: number }): EffortRow {
   const { takes = 0, ...rest } = over
   const [way] = rig('a').ways
   if (!way) throw new Error('no way')
@@ -42,7 +42,7 @@ describe('honest intervals', () => {
   it('over 1,000 simulated logs the 90 % interval holds the true rate in 87 to 93 % of them', () => {
     let held = 0
     for (let seed = 0; seed < 1000; seed++) {
-      const luck = chance(seed)
+      const luck = seededRandom(seed)
       // A true rate about one an hour, spread by two thirds either way; effort from half an hour to twenty.
       const truePerMin = (1 / 60) * Math.exp(0.65 * luck.normal())
       const stretches = Array.from({ length: 1 + Math.floor(luck.next() * 24) }, (_, i) => {
@@ -68,7 +68,7 @@ describe('honest intervals', () => {
     let [plain, widened] = [0, 0]
     const logs = 300
     for (let seed = 0; seed < logs; seed++) {
-      const luck = chance(4000 + seed)
+      const luck = seededRandom(4000 + seed)
       const perMin = 0.02
       const list = Array.from({ length: 40 }, () => {
         // Schools of one to four: 2.5 fish each on the average.
@@ -79,23 +79,23 @@ describe('honest intervals', () => {
         }
       })
       const events = list.reduce((s, l) => s + l.events, 0)
-      const holds = (clumping: number) => {
-        const belief = learn(believe(0.02, 1), events, 2400, clumping)
-        return perMin >= rateAt(0.05, belief) && perMin <= rateAt(0.95, belief)
+      const holds = (dispersion: number) => {
+        const belief = updatePosterior(gammaPrior(0.02, 1), events, 2400, dispersion)
+        return perMin >= rateQuantile(0.05, belief) && perMin <= rateQuantile(0.95, belief)
       }
       if (holds(1)) plain += 1
-      if (holds(clumpingOf(list))) widened += 1
+      if (holds(estimateDispersion(list))) widened += 1
     }
     expect(plain / logs).toBeLessThan(0.84)
     expect(widened / logs).toBeGreaterThan(plain / logs + 0.05)
     expect(widened / logs).toBeGreaterThan(0.85)
   })
-  it('clumping is not made of little, nor without end', () => {
-    expect(clumpingOf([{ events: 3, due: 1 }])).toBe(1)
-    expect(clumpingOf(Array.from({ length: 30 }, () => ({ events: 1, due: 1 })))).toBe(1)
-    expect(clumpingOf(Array.from({ length: 30 }, (_, i) => ({ events: i === 0 ? 300 : 0, due: 10 })))).toBe(4)
+  it('dispersion is not made of little, nor without end', () => {
+    expect(estimateDispersion([{ events: 3, due: 1 }])).toBe(1)
+    expect(estimateDispersion(Array.from({ length: 30 }, () => ({ events: 1, due: 1 })))).toBe(1)
+    expect(estimateDispersion(Array.from({ length: 30 }, (_, i) => ({ events: i === 0 ? 300 : 0, due: 10 })))).toBe(4)
     // By hand: (2 − 1)² / 1 and (0 − 1)² / 1 in turn, twenty of them over 19 degrees of freedom.
-    expect(clumpingOf(Array.from({ length: 20 }, (_, i) => ({ events: i % 2 ? 2 : 0, due: 1 })))).toBeCloseTo(
+    expect(estimateDispersion(Array.from({ length: 20 }, (_, i) => ({ events: i % 2 ? 2 : 0, due: 1 })))).toBeCloseTo(
       20 / 19,
       6,
     )
@@ -104,16 +104,16 @@ describe('honest intervals', () => {
     const days = Array.from({ length: 12 }, (_, d) =>
       [1, 2, 3, 4].map((i) => stretch({ outingId: `d${d}`, takes: d % 2 ? 1 + (i % 2) : i % 2 })),
     ).flat()
-    const over = days.map((t) => ({ events: countOf(t, 'bites'), due: 1 }))
-    expect(clumpingOf(over)).toBe(1)
-    expect(clumpingIn(days, 'bites')).toBeGreaterThan(1)
+    const over = days.map((t) => ({ events: countEvents(t, 'bites'), due: 1 }))
+    expect(estimateDispersion(over)).toBe(1)
+    expect(dispersionOf(days, 'bites')).toBeGreaterThan(1)
   })
   it('parts that differ from one another are no clumps', () => {
     const list = Array.from({ length: 24 }, (_, i) =>
       stretch({ outingId: `o${i}`, carried: rig('x', { colour: i % 2 ? 'hot' : 'silver' }), takes: i % 2 ? 6 : 1 }),
     )
-    expect(clumpingIn(list, 'bites')).toBeGreaterThan(1.5)
-    expect(clumpingIn(list, 'bites', (t) => t.carried.colour)).toBe(1)
+    expect(dispersionOf(list, 'bites')).toBeGreaterThan(1.5)
+    expect(dispersionOf(list, 'bites', (t) => t.carried.colour)).toBe(1)
   })
 })
 
@@ -127,7 +127,7 @@ describe('rates', () => {
     ] as const) {
       const known = DEMO.filter((t) => factorOf(row).of(t) && (!column || factorOf(column).of(t)))
       const { cells } = ratesBy(DEMO, row, column, 'bites')
-      expect(cells.reduce((s, c) => s + c.events, 0)).toBe(known.reduce((s, t) => s + countOf(t, 'bites'), 0))
+      expect(cells.reduce((s, c) => s + c.events, 0)).toBe(known.reduce((s, t) => s + countEvents(t, 'bites'), 0))
       expect(cells.reduce((s, c) => s + c.minutes, 0)).toBeCloseTo(
         known.reduce((s, t) => s + t.minutes, 0),
         6,
@@ -176,7 +176,7 @@ describe('rates', () => {
     expect(all.shown.high).toBeGreaterThan(all.shown.low)
   })
   it('where the match thought better of one, a little effort leaves that belief', () => {
-    const [well, ill] = [90, 40].map((fit) => ({ ...(rig('a').ways[0] as Tried['way']), fit }))
+    const [well, ill] = [90, 40].map((points) => ({ ...(rig('a').ways[0] as EffortRow['way']), points }))
     if (!well || !ill) throw new Error('no way')
     const list = [
       stretch({ minutes: 5, way: well }),
@@ -188,7 +188,7 @@ describe('rates', () => {
   })
   it('measures: landed are takes, takes are answers', () => {
     for (const t of DEMO) {
-      const [landed, bites, answers] = MEASURES.map((m) => countOf(t, m.id))
+      const [landed, bites, answers] = MEASURES.map((m) => countEvents(t, m.id))
       expect(landed).toBeLessThanOrEqual(bites ?? 0)
       expect(bites).toBeLessThanOrEqual(answers ?? 0)
     }
@@ -197,8 +197,8 @@ describe('rates', () => {
 
 describe('patterns within patterns', () => {
   /** A season in which nothing matters but the day. */
-  function season(seed: number, tipTimes = 1): Tried[] {
-    const luck = chance(seed)
+  function season(seed: number, tipTimes = 1): EffortRow[] {
+    const luck = seededRandom(seed)
     return Array.from({ length: 16 }, (_, d) => {
       const mood = 0.4 + 1.4 * luck.next()
       const sky = luck.pick(['sun', 'cloud', 'rain'] as const)
@@ -232,17 +232,17 @@ describe('patterns within patterns', () => {
   it('a spot four times as good is found, and comes first', () => {
     const found = Array.from({ length: 10 }, (_, seed) => findPatterns(season(200 + seed, 4), 'bites').patterns[0])
     expect(found.filter((p) => p?.label.includes('tip')).length).toBeGreaterThanOrEqual(8)
-    expect(found.every((p) => !p || p.luck <= BELIEVED)).toBe(true)
+    expect(found.every((p) => !p || p.pValue <= ALPHA)).toBe(true)
   })
   it('strength is none where both sides are alike, and turns with them', () => {
-    expect(standsOut(5, 100, 10, 200)).toBeCloseTo(0, 6)
-    expect(standsOut(8, 100, 2, 100)).toBeCloseTo(-standsOut(2, 100, 8, 100), 8)
+    expect(signedRootDeviance(5, 100, 10, 200)).toBeCloseTo(0, 6)
+    expect(signedRootDeviance(8, 100, 2, 100)).toBeCloseTo(-signedRootDeviance(2, 100, 8, 100), 8)
     // Deviance by hand: 2 (8 ln 1.6 + 2 ln 0.4) = 3.855.
-    expect(standsOut(8, 100, 2, 100) ** 2).toBeCloseTo(3.855, 2)
+    expect(signedRootDeviance(8, 100, 2, 100) ** 2).toBeCloseTo(3.855, 2)
   })
   it('the same log and seed tell the same; an empty one tells nothing', () => {
     expect(findPatterns(DEMO.slice(0, 60), 'bites')).toEqual(findPatterns(DEMO.slice(0, 60), 'bites'))
-    expect(findPatterns([], 'bites')).toEqual({ patterns: [], looked: 0, shuffles: 0 })
+    expect(findPatterns([], 'bites')).toEqual({ patterns: [], testsRun: 0, shuffles: 0 })
   })
   it('the same effort under two names is told once, with both', () => {
     const list = season(300, 5).map((t) =>
@@ -261,12 +261,12 @@ describe('patterns within patterns', () => {
 
 describe('rules of thumb', () => {
   it('the demo’s log contradicts the one on colours in murk, and leaves some open', () => {
-    const held = holdRules(DEMO, 'bites')
+    const held = checkRules(DEMO, 'bites')
     expect(held.find((h) => h.rule.id === 'hot-in-murk')?.verdict).toBe('contradicts')
     expect(held.filter((h) => h.verdict === 'open').length).toBeGreaterThan(2)
   })
   it('says nothing without effort on both sides', () => {
-    expect(holdRules([stretch({ water: water({ visibilityM: 5 }) })], 'bites')).toEqual([])
+    expect(checkRules([stretch({ water: water({ visibilityM: 5 }) })], 'bites')).toEqual([])
   })
   it('every rule speaks of facts that stretches have', () => {
     for (const rule of THUMB_RULES)
@@ -280,7 +280,7 @@ describe('rules of thumb', () => {
           'hour',
           'colour',
           'lengthM',
-          'restS',
+          'pauseS',
           'depthShare',
           'spot',
         ]).toContain(name)
@@ -295,14 +295,14 @@ describe('rules of thumb', () => {
           takes: i % 2 ? takesOfSilver : 2,
         }),
       )
-    const of = (takes: number) => holdRules(list(takes), 'bites').find((h) => h.rule.id === 'silver-in-clear')?.verdict
+    const of = (takes: number) => checkRules(list(takes), 'bites').find((h) => h.rule.id === 'silver-in-clear')?.verdict
     expect([of(8), of(2), of(0)]).toEqual(['bears out', 'open', 'contradicts'])
   })
 })
 
 describe('costs', () => {
   const fish = { speciesId: 'pike', lengthM: 0.6, massKg: null, hooked: null, ate: null, released: true } as const
-  const landed: Said = { kind: 'answer', answer: 'landed', aim: null, fish }
+  const landed: NewEntry = { kind: 'answer', answer: 'landed', aim: null, fish }
   const [lure] = WORLD.box.lures
   if (!lure) throw new Error('no lure')
   const log = logOf(
@@ -316,11 +316,11 @@ describe('costs', () => {
     { carried: [rig('a', { lureId: lure.id, cost: 5 })] },
   )
   it('a fish costs the lure and those lost, over the fish landed', () => {
-    const [cost] = costsOf(triedIn([log], at(60)), [log], [{ ...lure, cost: 5 }])
+    const [cost] = costsOf(effortRows([log], at(60)), [log], [{ ...lure, cost: 5 }])
     expect(cost).toMatchObject({ landed: 2, lost: 1, spent: 10, perFish: 5, hoursPerLost: 1 })
   })
   it('a lure that is no longer in the box keeps its name and what it cost then', () => {
-    const [cost] = costsOf(triedIn([log], at(60)), [log], [])
+    const [cost] = costsOf(effortRows([log], at(60)), [log], [])
     expect(cost).toMatchObject({ name: 'Lure a', spent: 10, care: [] })
   })
   it('without a fish there is no cost of one, without a price no cost at all', () => {
@@ -331,7 +331,7 @@ describe('costs', () => {
       ],
       { carried: [rig('a', { cost: null })] },
     )
-    expect(costsOf(triedIn([bare], at(60)), [bare], [])[0]).toMatchObject({
+    expect(costsOf(effortRows([bare], at(60)), [bare], [])[0]).toMatchObject({
       spent: null,
       perFish: null,
       hoursPerLost: null,
@@ -340,7 +340,7 @@ describe('costs', () => {
 })
 
 describe('the season', () => {
-  const season = seasonOf(DEMO, WORLD.outings)
+  const season = seasonSummary(DEMO, WORLD.outings)
   it('adds up with the log', () => {
     expect(season.outings).toBe(WORLD.outings.length)
     expect(season.byMonth.reduce((s, m) => s + m.landed, 0)).toBe(season.landed)
@@ -352,7 +352,7 @@ describe('the season', () => {
     expect(season.longest?.lengthM).toBe(Math.max(...landed.map((a) => a.fish?.lengthM ?? 0)))
   })
   it('an empty one is empty', () => {
-    expect(seasonOf([], [])).toMatchObject({ outings: 0, blanks: 0, landed: 0, landedShare: null, longest: null })
+    expect(seasonSummary([], [])).toMatchObject({ outings: 0, blanks: 0, landed: 0, landedShare: null, longest: null })
   })
 })
 
@@ -361,7 +361,7 @@ describe('your water, your odds', () => {
   const conditions = WORLD.waters.find((w) => w.placeId === 'vessamere-north')
   if (!place || !conditions) throw new Error('no water')
   const entries = recordEntries(DEMO)
-  const options = { schools: {} }
+  const options = { sides: {} }
   it('without a log nothing of the match changes', () => {
     const [without, empty] = [
       createMatchContext(conditions, place, WORLD.box, options),
@@ -390,7 +390,7 @@ describe('your water, your odds', () => {
     if (!lure || !other) throw new Error('no lure')
     const entry = {
       lureId: lure.id,
-      mould: 'm',
+      modelKey: 'm',
       family: lure.family,
       lengthM: lure.lengthM,
       water: conditions,
@@ -399,7 +399,7 @@ describe('your water, your odds', () => {
     const record = recordFor(
       [
         { ...entry, minutes: 300, takes: 20 },
-        { ...entry, lureId: 'gone', mould: 'n', family: 'umbrella-rig', minutes: 600, takes: 4 },
+        { ...entry, lureId: 'gone', modelKey: 'n', family: 'umbrella-rig', minutes: 600, takes: 4 },
       ],
       conditions,
     )
@@ -424,7 +424,7 @@ describe('your water, your odds', () => {
       const record = [
         {
           lureId: lure.id,
-          mould: 'm',
+          modelKey: 'm',
           family: lure.family,
           lengthM: lure.lengthM,
           minutes: 200,
@@ -434,7 +434,7 @@ describe('your water, your odds', () => {
         },
         {
           lureId: 'gone',
-          mould: 'n',
+          modelKey: 'n',
           family: 'umbrella-rig',
           lengthM: 0.2,
           minutes: 400,

@@ -1,16 +1,16 @@
 import { landedOf, bitesOf, accountOf, type Outing } from '../outing'
-import { believe, learn, showRate, type RateShown } from '../rate'
-import { countOf, type Tried } from './record'
+import { gammaPrior, updatePosterior, credibleInterval, type RateInterval } from '../rate'
+import { countEvents, type EffortRow } from './record'
 
 /** A season in figures. */
-export interface Season {
+export interface SeasonSummary {
   readonly outings: number
   readonly blanks: number
   readonly hours: number
   readonly landed: number
   readonly takes: number
   /** Takes an hour. */
-  readonly rate: RateShown
+  readonly rate: RateInterval
   /** Share of the takes that were landed; null without any. */
   readonly landedShare: number | null
   readonly longest: {
@@ -25,12 +25,12 @@ export interface Season {
 
 const MOST_LURES = 8
 
-export function seasonOf(tried: readonly Tried[], outings: readonly Outing[]): Season {
+export function seasonSummary(tried: readonly EffortRow[], outings: readonly Outing[]): SeasonSummary {
   const ids = new Set(tried.map((t) => t.outingId))
   const seen = outings.filter((o) => ids.has(o.id))
   const minutes = tried.reduce((sum, t) => sum + t.minutes, 0)
-  const takes = tried.reduce((sum, t) => sum + countOf(t, 'bites'), 0)
-  const landed = tried.reduce((sum, t) => sum + countOf(t, 'landed'), 0)
+  const takes = tried.reduce((sum, t) => sum + countEvents(t, 'bites'), 0)
+  const landed = tried.reduce((sum, t) => sum + countEvents(t, 'landed'), 0)
   const fish = seen.flatMap((o) => {
     const { stretches } = accountOf(o, o.entries[o.entries.length - 1]?.at ?? o.startedAt)
     return stretches.flatMap((s) =>
@@ -43,9 +43,9 @@ export function seasonOf(tried: readonly Tried[], outings: readonly Outing[]): S
   })
   const months = [...new Set(tried.map((t) => t.date.slice(0, 7)))].sort()
   const names = [...new Set(tried.map((t) => t.carried.name))]
-  const of = (list: readonly Tried[]) => ({
+  const of = (list: readonly EffortRow[]) => ({
     hours: list.reduce((sum, t) => sum + t.minutes, 0) / 60,
-    landed: list.reduce((sum, t) => sum + countOf(t, 'landed'), 0),
+    landed: list.reduce((sum, t) => sum + countEvents(t, 'landed'), 0),
   })
   return {
     outings: seen.length,
@@ -56,9 +56,9 @@ export function seasonOf(tried: readonly Tried[], outings: readonly Outing[]): S
     hours: minutes / 60,
     landed,
     takes,
-    rate: showRate(learn(believe((takes + 0.5) / (minutes + 60), 1), takes, minutes), 60),
+    rate: credibleInterval(updatePosterior(gammaPrior((takes + 0.5) / (minutes + 60), 1), takes, minutes), 60),
     landedShare: takes > 0 ? landed / takes : null,
-    longest: fish.reduce<Season['longest']>((best, f) => (best && best.lengthM >= f.lengthM ? best : f), null),
+    longest: fish.reduce<SeasonSummary['longest']>((best, f) => (best && best.lengthM >= f.lengthM ? best : f), null),
     byMonth: months.map((month) => ({ month, ...of(tried.filter((t) => t.date.startsWith(month))) })),
     lures: names
       .map((n) => ({ name: n, ...of(tried.filter((t) => t.carried.name === n)) }))

@@ -1,7 +1,7 @@
 import { THUMB_RULES as TABLE } from '../../data/thumb-rules'
-import { believe, chanceHigher, learn, showRate, type RateShown } from '../rate'
-import { clumpingIn } from './rates'
-import { countOf, type MeasureId, type Tried } from './record'
+import { gammaPrior, probabilityGreater, updatePosterior, credibleInterval, type RateInterval } from '../rate'
+import { dispersionOf } from './rates'
+import { countEvents, type MeasureId, type EffortRow } from './record'
 
 type Band = readonly [number | null, number | null]
 type Test = Readonly<Record<string, readonly string[] | Band | readonly Band[]>>
@@ -15,10 +15,10 @@ export interface ThumbRule {
 export const THUMB_RULES: readonly ThumbRule[] = TABLE
 
 /** A rule of thumb and what the record says of it. */
-export interface Held {
+export interface RuleCheck {
   readonly rule: ThumbRule
-  readonly with: { readonly events: number; readonly minutes: number; readonly rate: RateShown }
-  readonly without: { readonly events: number; readonly minutes: number; readonly rate: RateShown }
+  readonly with: { readonly events: number; readonly minutes: number; readonly rate: RateInterval }
+  readonly without: { readonly events: number; readonly minutes: number; readonly rate: RateInterval }
   /** Probability that the rule's side is the better one, by this record. */
   readonly chance: number
   readonly verdict: 'bears out' | 'contradicts' | 'open'
@@ -29,7 +29,7 @@ const SPEAKS = 0.95
 /** Effort that both sides need before anything is said, min. */
 const LEAST_MIN = 60
 
-function factOf(t: Tried, name: string): string | number | null {
+function factOf(t: EffortRow, name: string): string | number | null {
   const facts: Readonly<Record<string, string | number | null>> = {
     visibilityM: t.water.visibilityM,
     waterTempC: t.water.waterTempC,
@@ -39,7 +39,7 @@ function factOf(t: Tried, name: string): string | number | null {
     hour: t.hour,
     colour: t.carried.colour,
     lengthM: t.carried.lengthM,
-    restS: t.way.restS,
+    pauseS: t.way.pauseS,
     depthShare: t.way.depthM / t.water.depthM,
     spot: t.spot?.spotId ?? null,
   }
@@ -50,7 +50,7 @@ const within = (value: number, [from, to]: Band) =>
   value >= (from ?? Number.NEGATIVE_INFINITY) && value < (to ?? Number.POSITIVE_INFINITY)
 
 /** Whether a stretch passes; null where it says nothing of the fact. */
-function passes(t: Tried, test: Test): boolean | null {
+function passes(t: EffortRow, test: Test): boolean | null {
   for (const [name, wanted] of Object.entries(test)) {
     const value = factOf(t, name)
     if (value === null) return null
@@ -65,34 +65,34 @@ function passes(t: Tried, test: Test): boolean | null {
 }
 
 /** Every rule of thumb that the record has effort on both sides of; what speaks loudest against comes first. */
-export function holdRules(
-  tried: readonly Tried[],
+export function checkRules(
+  tried: readonly EffortRow[],
   measure: MeasureId,
   rules: readonly ThumbRule[] = THUMB_RULES,
-): Held[] {
+): RuleCheck[] {
   return rules
-    .flatMap((rule): Held[] => {
+    .flatMap((rule): RuleCheck[] => {
       const spoken = tried.filter((t) => passes(t, rule.where) === true && passes(t, rule.better) !== null)
       const sides = [true, false].map((side) => {
         const list = spoken.filter((t) => passes(t, rule.better) === side)
         return {
-          events: list.reduce((s, t) => s + countOf(t, measure), 0),
+          events: list.reduce((s, t) => s + countEvents(t, measure), 0),
           minutes: list.reduce((s, t) => s + t.minutes, 0),
         }
       })
       const [inside, outside] = sides
       if (!inside || !outside || inside.minutes < LEAST_MIN || outside.minutes < LEAST_MIN) return []
-      const clumping = clumpingIn(spoken, measure, (t) => String(passes(t, rule.better)))
-      const prior = believe((inside.events + outside.events + 0.5) / (inside.minutes + outside.minutes), 1)
-      const beliefs = [inside, outside].map((side) => learn(prior, side.events, side.minutes, clumping))
+      const dispersion = dispersionOf(spoken, measure, (t) => String(passes(t, rule.better)))
+      const prior = gammaPrior((inside.events + outside.events + 0.5) / (inside.minutes + outside.minutes), 1)
+      const beliefs = [inside, outside].map((side) => updatePosterior(prior, side.events, side.minutes, dispersion))
       const [a, b] = beliefs
       if (!a || !b) return []
-      const chance = chanceHigher(a, b)
+      const chance = probabilityGreater(a, b)
       return [
         {
           rule,
-          with: { ...inside, rate: showRate(a, 60) },
-          without: { ...outside, rate: showRate(b, 60) },
+          with: { ...inside, rate: credibleInterval(a, 60) },
+          without: { ...outside, rate: credibleInterval(b, 60) },
           chance,
           verdict: chance >= SPEAKS ? 'bears out' : chance <= 1 - SPEAKS ? 'contradicts' : 'open',
         },

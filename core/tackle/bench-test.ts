@@ -82,7 +82,7 @@ const KINDS = {
   depth: {
     lineDiameterM: line,
     rodTipM: z.number().min(-1).max(6),
-    pullMps: z.number().min(0.1).max(5),
+    retrieveSpeedMps: z.number().min(0.1).max(5),
     readings: readings(z.strictObject({ castM, depthM: z.number().min(0.05).max(30) })),
   },
   tear: {

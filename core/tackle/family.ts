@@ -29,7 +29,7 @@ interface MotionDefaults {
   /** Density of the whole lure, kg/m³; sinkers only. A diver's net buoyancy is its own trait. */
   readonly densityKgM3: number
   /** Tangent of the angle at which it planes when pulled: negative lifts (blades), zero hangs. Divers get theirs from the labelled depth. */
-  readonly planeTan: number
+  readonly diveAngleTan: number
 }
 
 export interface DrawInput<T> {
@@ -68,7 +68,7 @@ export interface FamilyDefinition<Id extends string = string, T extends z.ZodObj
   /** What the traits change about the action. */
   readonly shift?: (
     traits: z.infer<T>,
-  ) => Partial<Action> & { planeTan?: number; pullDragBy?: number; fallDragBy?: number }
+  ) => Partial<Action> & { diveAngleTan?: number; pullDragBy?: number; fallDragBy?: number }
   readonly motion: MotionDefaults
   /** Slowest speed at which it works and fastest before it rolls or washes out, m/s. */
   readonly speedMps: readonly [number, number]

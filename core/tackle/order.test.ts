@@ -5,7 +5,7 @@ import {
   careOf,
   doubles,
   freeSlot,
-  freshCopy,
+  duplicateOf,
   seriesOf,
   slotName,
   slotNamed,
@@ -137,7 +137,7 @@ describe('a series', () => {
     expect(seriesOf(base, { colours: [], masses }, id)).toHaveLength(2)
   })
   it('a copy begins a life of its own', () => {
-    expect(freshCopy(named('Nimbletwig 110'), 'x')).toMatchObject({
+    expect(duplicateOf(named('Nimbletwig 110'), 'x')).toMatchObject({
       id: 'x',
       fish: 0,
       measuredMassKg: null,

@@ -6,15 +6,15 @@ export interface Retrieve {
   readonly name: string
   /** Pull as a place in the lure's speed window, 0 … 1; or a fixed pull of the rod, m/s. One of the two. */
   readonly window?: number
-  readonly pullMps?: number
-  readonly pullS: number
-  readonly restS: number
+  readonly retrieveSpeedMps?: number
+  readonly pullDurationS: number
+  readonly pauseS: number
   readonly slack: boolean
   /** 1 goes past the fish … 0 stays with it. */
   readonly passing: number
   /** How deep it is let sink before the work begins. */
   readonly sinkTo: readonly ('surface' | 'zone' | 'bottom')[]
-  readonly where: 'cast' | 'pitch' | 'under-rod'
+  readonly delivery: 'cast' | 'pitch' | 'vertical'
   readonly mounts?: readonly MountKind[]
 }
 
@@ -30,7 +30,7 @@ export function retrieveOf(id: string): Retrieve {
 
 /** Speed of the pull, m/s. Slow to fast runs evenly in proportion, as the hand does. */
 export function pullSpeedMps(retrieve: Retrieve, [slow, fast]: readonly [number, number]): number {
-  return retrieve.pullMps ?? slow * (fast / slow) ** (retrieve.window ?? 0.5)
+  return retrieve.retrieveSpeedMps ?? slow * (fast / slow) ** (retrieve.window ?? 0.5)
 }
 
 /** A drop-shot is only shaken; every other rig is fished in every way that does not name its rigs. */

@@ -1,17 +1,17 @@
 import { z } from '../zod'
-import { RIG_WAYS as TABLE } from '../../data/rig-ways'
+import { RIG_TYPES as TABLE } from '../../data/rig-types'
 
 const id = z.string().min(1).max(80)
 const part = id.nullable()
 
-export type RigWayId = (typeof TABLE)[number]['id']
-const WAYS = TABLE.map((way) => way.id)
+export type RigTypeId = (typeof TABLE)[number]['id']
+const TYPES = TABLE.map((type) => type.id)
 
 /** A rig as it is tied: what it joins, by id; nothing where a joint is left open. */
 export const Rig = z.strictObject({
   id,
   name: z.string().trim().min(1).max(80),
-  way: z.enum(WAYS),
+  type: z.enum(TYPES),
   lureId: part,
   headId: part,
   hookId: part,
@@ -30,8 +30,8 @@ export const Rig = z.strictObject({
 export type Rig = z.infer<typeof Rig>
 
 /** A way of rigging: which parts it takes, and how the match sees it. */
-export interface RigWay {
-  readonly id: RigWayId
+export interface RigType {
+  readonly id: RigTypeId
   readonly name: string
   readonly about: string
   /** How the body is hooked; null where the match does not know how to fish it. */
@@ -50,12 +50,12 @@ export interface RigWay {
 }
 export type RigPart = 'head' | 'hook' | 'sinker' | 'trailer' | 'terminal'
 
-export const RIG_WAYS: readonly RigWay[] = TABLE
-const BY_ID = new Map<string, RigWay>(RIG_WAYS.map((way) => [way.id, way]))
+export const RIG_TYPES: readonly RigType[] = TABLE
+const BY_ID = new Map<string, RigType>(RIG_TYPES.map((type) => [type.id, type]))
 
-/** @throws Error on an id that data/rig-ways does not hold */
-export function rigWayOf(wayId: RigWayId): RigWay {
-  const found = BY_ID.get(wayId)
-  if (!found) throw new Error(`way of rigging ${wayId} is not in data/rig-ways`)
+/** @throws Error on an id that data/rig-types does not hold */
+export function rigTypeOf(typeId: RigTypeId): RigType {
+  const found = BY_ID.get(typeId)
+  if (!found) throw new Error(`type of rig ${typeId} is not in data/rig-types`)
   return found
 }

@@ -12,7 +12,7 @@ export function dayAt(placeId: string, over: Partial<Conditions> = {}): DayOf {
   const water = { ...WORLD.waters.find((w) => w.placeId === placeId), ...over } as Conditions
   if (!place) throw new Error(`${placeId} is not in the demo`)
   const bench = createMatchContext(water, place, WORLD.box, {
-    schools: USUAL_PRACTICE.schools,
+    sides: USUAL_PRACTICE.sides,
     rules: rulesFor(USUAL_PRACTICE),
   })
   const carried = rank(WORLD.box, bench, CARRIED).map((row, i) => carry(row.setUp, bench, `rig-${i + 1}`))
@@ -28,5 +28,5 @@ export function dayAt(placeId: string, over: Partial<Conditions> = {}): DayOf {
     entries: [],
     note: '',
   }
-  return { carried, spots, outing, schooling: speciesOf(water.speciesId)?.schools ?? false }
+  return { carried, spots, outing, schooling: speciesOf(water.speciesId)?.isSchooling ?? false }
 }

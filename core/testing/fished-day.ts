@@ -13,7 +13,7 @@ import {
   bitesOf,
   landedOf,
 } from '../outing'
-import { chance } from '../chance'
+import { seededRandom } from '../random'
 import { Lake, COST_MIN } from './lake'
 
 /** How a simulated angler decides what to do next. */
@@ -38,7 +38,7 @@ export function fishDay(
   day: 'marked' | 'mild' = 'marked',
 ): { takes: number; landed: number; changes: number; turned: Variable[] } {
   const lake = new Lake(seed, carried, spots, outing.water.depthM, DAY_MIN, day)
-  const luck = chance(seed + 50_000)
+  const random = seededRandom(seed + 50_000)
   const [first] = carried
   const [firstWay] = first?.ways ?? []
   const [firstSpot] = spots
@@ -87,7 +87,7 @@ export function fishDay(
         turned.push(advice.variable)
       }
     } else {
-      to = luck.pick(changesFor(input).weighed).to
+      to = random.pick(changesFor(input).weighed).to
       nextRandom = min + RANDOM_EVERY_MIN
     }
     if (!to) continue

@@ -1,4 +1,4 @@
-import { chance } from '../chance'
+import { seededRandom } from '../random'
 import { itemAt } from '../list'
 import { dayAt } from './day-at'
 import { fishDay, type Angler } from './fished-day'
@@ -28,7 +28,7 @@ const RESAMPLES = 2000
 
 /** Ratio of the sums with its 90 % interval: days are drawn again with replacement (bootstrap), both anglers on the same days. */
 export function takesRatio(a: readonly number[], b: readonly number[]): Ratio {
-  const rng = chance(7)
+  const rng = seededRandom(7)
   const ratioOn = (days: readonly number[]) =>
     days.reduce((sum, day) => sum + itemAt(a, day), 0) / days.reduce((sum, day) => sum + itemAt(b, day), 0)
   const all = a.map((_, day) => day)

@@ -8,7 +8,7 @@ import {
   type Variable,
   type Way,
 } from '../outing'
-import { chance, type Chance } from '../chance'
+import { seededRandom, type SeededRandom } from '../random'
 
 /**
  * A lake of simulated fish, to hold the adviser against. Written before the adviser was tuned; what it assumes:
@@ -68,7 +68,7 @@ const SIGNS: Readonly<Record<Liked, AnswerId>> = {
 }
 
 export class Lake {
-  private readonly luck: Chance
+  private readonly random: SeededRandom
   private readonly matters: Record<Liked, number>
   private readonly likings: { fromMin: number; liking: Liking }[] = []
   private readonly tired = new Map<string, { atMin: number; by: number }>()
@@ -81,17 +81,17 @@ export class Lake {
     dayMin: number,
     private readonly day: 'marked' | 'mild' = 'marked',
   ) {
-    this.luck = chance(seed)
-    const { luck } = this
-    const much = luck.shuffled(LIKED).slice(0, day === 'marked' ? 1 + Math.floor(luck.next() * 3) : 0)
+    this.random = seededRandom(seed)
+    const { random } = this
+    const much = random.shuffled(LIKED).slice(0, day === 'marked' ? 1 + Math.floor(random.next() * 3) : 0)
     const far = (v: Liked) => {
-      if (day === 'mild') return 0.3 + 0.65 * luck.next()
-      return much.includes(v) ? 0.05 + 0.3 * luck.next() : 0.8 + 0.2 * luck.next()
+      if (day === 'mild') return 0.3 + 0.65 * random.next()
+      return much.includes(v) ? 0.05 + 0.3 * random.next() : 0.8 + 0.2 * random.next()
     }
     this.matters = Object.fromEntries(LIKED.map((v) => [v, far(v)])) as Record<Liked, number>
     const first = this.firstLiking()
     this.likings.push({ fromMin: 0, liking: first })
-    const shifts = Array.from({ length: 2 + Math.floor(luck.next() * 3) }, () => luck.next() * dayMin).sort(
+    const shifts = Array.from({ length: 2 + Math.floor(random.next() * 3) }, () => random.next() * dayMin).sort(
       (a, b) => a - b,
     )
     let now = first
@@ -111,31 +111,31 @@ export class Lake {
     return levelsOf(fishing, { depthM: this.depthM })
   }
   private firstLiking(): Liking {
-    const { luck } = this
+    const { random } = this
     const [top] = this.carried
     const way = top?.ways[0]
     if (!top || !way) throw new Error('a lake needs something that is carried')
     const fit = this.levels({ carried: top, way, spot: null })
     const wants = Object.fromEntries(
-      LIKED.map((v) => [v, luck.next() < FIT_RIGHT ? fit[v] : luck.pick(this.steps(v))]),
+      LIKED.map((v) => [v, random.next() < FIT_RIGHT ? fit[v] : random.pick(this.steps(v))]),
     ) as Record<Liked, string>
     return { wants, spots: this.drawnSpots() }
   }
   private drawnSpots(): Map<string, number> {
-    return new Map(this.spots.map((s) => [`${s.stop}:${s.spotId}`, (1 / 3) * 6 ** this.luck.next()]))
+    return new Map(this.spots.map((s) => [`${s.stop}:${s.spotId}`, (1 / 3) * 6 ** this.random.next()]))
   }
   private movedSpots(spots: ReadonlyMap<string, number>): ReadonlyMap<string, number> {
     if (this.day === 'mild' || spots.size < 2) return this.drawnSpots()
     const [best] = [...spots].reduce((a, b) => (b[1] > a[1] ? b : a))
-    const other = this.luck.pick([...spots.keys()].filter((key) => key !== best))
+    const other = this.random.pick([...spots.keys()].filter((key) => key !== best))
     return new Map(spots).set(best, spots.get(other) ?? 1).set(other, spots.get(best) ?? 1)
   }
   private shifted({ wants, spots }: Liking): Liking {
-    const { luck } = this
+    const { random } = this
     const next = { ...wants }
-    for (let i = 0; i < 1 + Math.floor(luck.next() * 2); i++) {
-      const v = luck.pick(LIKED)
-      next[v] = luck.pick(this.steps(v))
+    for (let i = 0; i < 1 + Math.floor(random.next() * 2); i++) {
+      const v = random.pick(LIKED)
+      next[v] = random.pick(this.steps(v))
     }
     return { wants: next, spots: this.movedSpots(spots) }
   }
@@ -149,7 +149,7 @@ export class Lake {
 
   /** What is shown in a minute of fishing, oldest first. */
   minute(atMin: number, fishing: Fishing): Shown[] {
-    const { luck } = this
+    const { random } = this
     const { liking } = this.likings.filter((l) => l.fromMin <= atMin).at(-1) ?? { liking: null }
     if (!liking) return []
     const levels = this.levels(fishing)
@@ -158,19 +158,19 @@ export class Lake {
     const tired = this.tired.get(key)
     const used = tired ? 1 - (1 - tired.by) * 0.5 ** ((atMin - tired.atMin) / USED_HALF_MIN) : 1
     const takes = byVariable.reduce((p, { won }) => p * won, used)
-    const schools = luck.poisson(
+    const schools = random.poisson(
       (SCHOOLS_PER_H / 60) *
         (fishing.spot ? (liking.spots.get(`${fishing.spot.stop}:${fishing.spot.spotId}`) ?? 1) : 1),
     )
     const shown: Shown[] = []
     for (let i = 0; i < schools; i++)
-      for (let fish = 1 + Math.floor(luck.next() * 4); fish > 0; fish--) {
-        if (luck.next() < takes) {
+      for (let fish = 1 + Math.floor(random.next() * 4); fish > 0; fish--) {
+        if (random.next() < takes) {
           shown.push(this.take(fishing))
           this.tired.set(key, { atMin, by: used * USED_TO_IT })
-        } else if (luck.next() < SHOWS) {
+        } else if (random.next() < SHOWS) {
           const worst = byVariable.reduce((a, b) => (b.won < a.won ? b : a))
-          const answer = luck.next() < HONEST_SIGN ? SIGNS[worst.v] : luck.pick(['peck', 'slap', 'follow'] as const)
+          const answer = random.next() < HONEST_SIGN ? SIGNS[worst.v] : random.pick(['peck', 'slap', 'follow'] as const)
           shown.push({ answer, hooked: null, ate: null, lengthM: null })
         }
       }
@@ -178,14 +178,14 @@ export class Lake {
   }
 
   private take({ way }: Fishing): Shown {
-    const { luck } = this
-    const ate = way.restS > 0 && luck.next() < 0.7 ? 'pause' : 'winding'
-    if (luck.next() >= LANDS) return { answer: 'lost', hooked: null, ate, lengthM: null }
+    const { random } = this
+    const ate = way.pauseS > 0 && random.next() < 0.7 ? 'pause' : 'winding'
+    if (random.next() >= LANDS) return { answer: 'lost', hooked: null, ate, lengthM: null }
     return {
       answer: 'landed',
-      hooked: luck.next() < 0.7 ? 'inside' : 'edge',
+      hooked: random.next() < 0.7 ? 'inside' : 'edge',
       ate,
-      lengthM: 0.18 + 0.2 * luck.next() ** 2,
+      lengthM: 0.18 + 0.2 * random.next() ** 2,
     }
   }
 }

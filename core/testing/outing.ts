@@ -1,4 +1,4 @@
-import { Outing, type Carried, type Entry, type Said } from '../outing'
+import { Outing, type Carried, type Entry, type NewEntry } from '../outing'
 import { water } from './world'
 
 /** Rigs and logs that tests of outings share. */
@@ -7,7 +7,7 @@ export function rig(id: string, over: Partial<Carried> = {}, ways: Partial<Carri
     id,
     lureId: id,
     name: `Lure ${id}`,
-    mould: id,
+    modelKey: id,
     family: 'crankbait',
     lengthM: 0.08,
     colour: 'silver',
@@ -22,15 +22,15 @@ export function rig(id: string, over: Partial<Carried> = {}, ways: Partial<Carri
       id: w.retrieveId ?? 'steady',
       retrieveId: 'steady',
       name: 'Steady wind',
-      pullMps: 0.6,
-      pullS: 3,
-      restS: 0,
+      retrieveSpeedMps: 0.6,
+      pullDurationS: 3,
+      pauseS: 0,
       countDownS: 0,
       rodTipM: 0.2,
       depthM: 2,
       castM: 28,
       castS: 60,
-      fit: 70,
+      points: 70,
       ...w,
     })),
   }
@@ -43,7 +43,7 @@ const START = Date.parse('2026-06-12T06:00:00Z')
 export const at = (min: number): string =>
   new Date(START + Math.round(min * 60) * 1000).toISOString().slice(0, 19) + '+00:00'
 
-export function logOf(said: readonly (readonly [number, Said])[], over: Partial<Outing> = {}): Outing {
+export function logOf(said: readonly (readonly [number, NewEntry])[], over: Partial<Outing> = {}): Outing {
   return Outing.parse({
     id: 'log',
     placeName: 'Test lake',

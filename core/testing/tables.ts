@@ -46,7 +46,7 @@ const of = z.looseObject({
   body: z.array(body).optional(),
   retrieve: z.array(retrieveId).optional(),
 })
-const note = z.strictObject({ id, facts, of, when: when.optional(), school: z.unknown().optional(), says: words })
+const note = z.strictObject({ id, facts, of, when: when.optional(), side: z.unknown().optional(), says: words })
 
 export const TABLE_SCHEMAS = {
   species: z.strictObject({
@@ -54,26 +54,26 @@ export const TABLE_SCHEMAS = {
     name: words,
     group: id,
     waters: z.array(z.enum(['fresh', 'brackish', 'salt'])).min(1),
-    activeC: z
+    feedingRangeC: z
       .tuple([z.number(), z.number(), z.number(), z.number()])
       .refine((c) => c.every((v, i) => i === 0 || v >= (c[i - 1] ?? v)), { error: 'temperatures do not rise' }),
     spawnC: span,
     spawnsOn: z.enum(['rising', 'falling']),
     biteProof: z.boolean(),
     mouth: z.enum(['small', 'large']),
-    schools: z.boolean(),
-    strikeN: positive,
-    source: z.strictObject({ activeC: words, spawnC: words, strikeN: words }),
+    isSchooling: z.boolean(),
+    designPullN: positive,
+    source: z.strictObject({ feedingRangeC: words, spawnC: words, designPullN: words }),
   }),
   forage: z.strictObject({
     id,
     name: words,
     kind: z.enum(['fish', 'crayfish', 'shrimp', 'crab', 'squid', 'worm', 'frog']),
     shade: z.enum(['silver', 'olive', 'brown']),
-    grownM: positive,
-    perYear: positive,
-    bornMonth: z.number().min(1).max(12),
-    eatenFromM: positive,
+    asymptoticLengthM: positive,
+    growthRatePerYear: positive,
+    hatchMonth: z.number().min(1).max(12),
+    minPreyLengthM: positive,
     hatchM: positive,
   }),
   axes: z.strictObject({
@@ -90,7 +90,7 @@ export const TABLE_SCHEMAS = {
     hex: z.string().regex(/^#[0-9a-f]{6}$/),
     group: z.enum(COLOUR_GROUPS),
   }),
-  schools: z.strictObject({
+  openQuestions: z.strictObject({
     id: z.string().regex(/^S\d+$/),
     question: words,
     first: z.strictObject({ id, says: words }),
@@ -103,16 +103,18 @@ export const TABLE_SCHEMAS = {
       id,
       name: words,
       window: share.optional(),
-      pullMps: positive.optional(),
-      pullS: positive,
-      restS: z.number().min(0),
+      retrieveSpeedMps: positive.optional(),
+      pullDurationS: positive,
+      pauseS: z.number().min(0),
       slack: z.boolean(),
       passing: share,
       sinkTo: z.array(z.enum(['surface', 'zone', 'bottom'])).min(1),
-      where: z.enum(['cast', 'pitch', 'under-rod']),
+      delivery: z.enum(['cast', 'pitch', 'vertical']),
       mounts: z.array(z.enum(MOUNT_KINDS)).optional(),
     })
-    .refine((r) => (r.window === undefined) !== (r.pullMps === undefined), { error: 'has no pace of its own, or two' }),
+    .refine((r) => (r.window === undefined) !== (r.retrieveSpeedMps === undefined), {
+      error: 'has no pace of its own, or two',
+    }),
   rigWays: z.strictObject({
     id,
     name: words,

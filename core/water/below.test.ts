@@ -3,7 +3,7 @@ import { NM, PURE_WATER } from '../../data/spectra'
 import {
   attenuationPerM,
   reflectance,
-  stirredDepthM,
+  resuspensionDepthM,
   stirredVisibilityM,
   underwater,
   waterSpectrum,
@@ -85,11 +85,11 @@ describe('wind and mud', () => {
     expect(windWaves(10, 500).heightM).toBeLessThanOrEqual((0.243 * 100) / 9.81 + 1e-9)
   })
   it('more wind, a longer fetch and a finer bottom stir deeper; stones give no mud', () => {
-    expect(stirredDepthM(12, 3, 'silt')).toBeGreaterThan(stirredDepthM(6, 3, 'silt'))
-    expect(stirredDepthM(8, 10, 'silt')).toBeGreaterThan(stirredDepthM(8, 1, 'silt'))
-    expect(stirredDepthM(8, 5, 'silt')).toBeGreaterThan(stirredDepthM(8, 5, 'sand'))
-    expect(stirredDepthM(20, 50, 'gravel')).toBe(0)
-    expect(stirredDepthM(1, 1, 'silt')).toBe(0)
+    expect(resuspensionDepthM(12, 3, 'silt')).toBeGreaterThan(resuspensionDepthM(6, 3, 'silt'))
+    expect(resuspensionDepthM(8, 10, 'silt')).toBeGreaterThan(resuspensionDepthM(8, 1, 'silt'))
+    expect(resuspensionDepthM(8, 5, 'silt')).toBeGreaterThan(resuspensionDepthM(8, 5, 'sand'))
+    expect(resuspensionDepthM(20, 50, 'gravel')).toBe(0)
+    expect(resuspensionDepthM(1, 1, 'silt')).toBe(0)
   })
   it('visibility falls inside the mud and nowhere else', () => {
     expect(stirredVisibilityM(2, 0.5, 1, 'silt')).toBeLessThan(0.5)

@@ -10,18 +10,18 @@ const SCATTERED = 0.3
 export type Spectrum = readonly number[]
 type Triple = readonly [number, number, number]
 
-const NMS: Spectrum = Array.from({ length: NM.count }, (_, i) => NM.from + i * NM.step)
+const WAVELENGTHS_NM: Spectrum = Array.from({ length: NM.count }, (_, i) => NM.from + i * NM.step)
 type Bell = readonly [height: number, nm: number, below: number, above: number]
 const bells = (of: readonly Bell[]): Spectrum =>
-  NMS.map((nm) =>
+  WAVELENGTHS_NM.map((nm) =>
     of.reduce(
       (sum, [h, at, below, above]) => sum + h * Math.exp(-0.5 * ((nm - at) / (nm < at ? below : above)) ** 2),
       0,
     ),
   )
-const EYE = { x: bells(MATCHING.x), y: bells(MATCHING.y), z: bells(MATCHING.z) }
+const CIE_1931 = { x: bells(MATCHING.x), y: bells(MATCHING.y), z: bells(MATCHING.z) }
 const sum = (of: Spectrum) => of.reduce((a, b) => a + b, 0)
-const SEEN_SUM = sum(EYE.y)
+const SEEN_SUM = sum(CIE_1931.y)
 
 const share = (value: number, from: number, to: number) => Math.min(1, Math.max(0, (value - from) / (to - from)))
 
@@ -38,12 +38,14 @@ function particleShare(visibilityM: number): number {
  */
 export function waterSpectrum(visibilityM: number): { readonly attenuation: Spectrum; readonly scatter: Spectrum } {
   const particles = particleShare(visibilityM)
-  const stain = NMS.map((nm) => (1 - particles) * Math.exp(-STAIN.slopePerNm * (nm - 440)) + (particles * 550) / nm)
-  const seen = (of: Spectrum) => of.reduce((a, v, i) => a + v * itemAt(EYE.y, i), 0) / SEEN_SUM
+  const stain = WAVELENGTHS_NM.map(
+    (nm) => (1 - particles) * Math.exp(-STAIN.slopePerNm * (nm - 440)) + (particles * 550) / nm,
+  )
+  const seen = (of: Spectrum) => of.reduce((a, v, i) => a + v * itemAt(CIE_1931.y, i), 0) / SEEN_SUM
   const much = Math.max(0, (attenuationPerM(visibilityM) - seen(PURE_WATER)) / seen(stain))
-  const attenuation = NMS.map((_, i) => itemAt(PURE_WATER, i) + much * itemAt(stain, i))
+  const attenuation = WAVELENGTHS_NM.map((_, i) => itemAt(PURE_WATER, i) + much * itemAt(stain, i))
   // Of what particles take away most is only turned aside: it is what makes the water behind a lure light.
-  const scatter = NMS.map((nm, i) =>
+  const scatter = WAVELENGTHS_NM.map((nm, i) =>
     Math.min(0.8, (0.004 + (SCATTERED * much * particles * 550) / nm) / itemAt(attenuation, i)),
   )
   return { attenuation, scatter }
@@ -52,26 +54,26 @@ export function waterSpectrum(visibilityM: number): { readonly attenuation: Spec
 /** Smooth bands of red, green and blue whose shares add up to 1 everywhere. */
 const step = (nm: number, at: number) => 1 / (1 + Math.exp(-(nm - at) / 9))
 const BANDS: readonly Spectrum[] = [
-  NMS.map((nm) => step(nm, 580)),
-  NMS.map((nm) => step(nm, 490) * (1 - step(nm, 580))),
-  NMS.map((nm) => 1 - step(nm, 490)),
+  WAVELENGTHS_NM.map((nm) => step(nm, 580)),
+  WAVELENGTHS_NM.map((nm) => step(nm, 490) * (1 - step(nm, 580))),
+  WAVELENGTHS_NM.map((nm) => 1 - step(nm, 490)),
 ]
 /** XYZ to linear sRGB (IEC 61966-2-1). */
-const TO_RGB = [
+const XYZ_TO_LINEAR_SRGB = [
   [3.2404542, -1.5371385, -0.4985314],
   [-0.969266, 1.8760108, 0.041556],
   [0.0556434, -0.2040259, 1.0572252],
 ] as const
 
-const WHITE_SUM = DAYLIGHT.reduce((a, e, i) => a + e * itemAt(EYE.y, i), 0)
+const WHITE_SUM = DAYLIGHT.reduce((a, e, i) => a + e * itemAt(CIE_1931.y, i), 0)
 
 /** Tristimulus values of light, with daylight on a white card Y = 1. */
 function xyz(light: Spectrum): Triple {
   let [x, y, z] = [0, 0, 0]
   light.forEach((l, i) => {
-    x += l * itemAt(EYE.x, i)
-    y += l * itemAt(EYE.y, i)
-    z += l * itemAt(EYE.z, i)
+    x += l * itemAt(CIE_1931.x, i)
+    y += l * itemAt(CIE_1931.y, i)
+    z += l * itemAt(CIE_1931.z, i)
   })
   return [x / WHITE_SUM, y / WHITE_SUM, z / WHITE_SUM]
 }
@@ -82,7 +84,7 @@ const each = ([a, b, c]: Triple, change: (v: number, i: 0 | 1 | 2) => number): T
 ]
 const toRgb = ([x, y, z]: Triple): Triple =>
   each([0, 1, 2], (_, i) => {
-    const [a, b, c] = TO_RGB[i]
+    const [a, b, c] = XYZ_TO_LINEAR_SRGB[i]
     return a * x + b * y + c * z
   })
 /** What of the bands must be mixed to look red, green or blue in daylight. */
@@ -99,7 +101,7 @@ export function reflectance(hex: string): Spectrum {
   if (!found) throw new RangeError(`colour ${hex}: must be #rrggbb`)
   const rgb = found.slice(1).map((part) => linear(parseInt(part, 16) / 255))
   const mix = MIX.mmul(Matrix.columnVector(rgb)).to1DArray()
-  return NMS.map((_, i) =>
+  return WAVELENGTHS_NM.map((_, i) =>
     Math.min(
       1,
       Math.max(
@@ -143,7 +145,9 @@ function lab([x, y, z]: Triple, colour: number): Lab {
 
 export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater {
   const { attenuation, scatter } = waterSpectrum(visibilityM)
-  const down = NMS.map((_, i) => itemAt(DAYLIGHT, i) * Math.exp(-itemAt(attenuation, i) * Math.max(0, depthM)))
+  const down = WAVELENGTHS_NM.map(
+    (_, i) => itemAt(DAYLIGHT, i) * Math.exp(-itemAt(attenuation, i) * Math.max(0, depthM)),
+  )
   const card = Math.max(1e-30, xyz(down)[1])
   const colour = colourLeft(lux)
   /** Light in terms of a white card at that depth. */
@@ -161,7 +165,7 @@ export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater
   }
   const behind = down.map((e, i) => e * itemAt(scatter, i))
   /** Half a metre of water takes some of the difference away. */
-  const veil = NMS.map((_, i) => Math.exp(-itemAt(attenuation, i) * JUDGED_FROM_M))
+  const veil = WAVELENGTHS_NM.map((_, i) => Math.exp(-itemAt(attenuation, i) * JUDGED_FROM_M))
   const apart = (target: Spectrum, against: Spectrum): number => {
     const through = target.map((t, i) => itemAt(against, i) + (t - itemAt(against, i)) * itemAt(veil, i))
     const [a, b] = [lab(seen(through), colour), lab(seen(against), colour)]

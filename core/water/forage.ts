@@ -7,12 +7,12 @@ export interface Forage {
   readonly kind: 'fish' | 'crayfish' | 'shrimp' | 'crab' | 'squid' | 'worm' | 'frog'
   readonly shade: 'silver' | 'olive' | 'brown'
   /** Length of the fully grown, m. */
-  readonly grownM: number
+  readonly asymptoticLengthM: number
   /** Growth coefficient, per year. */
-  readonly perYear: number
+  readonly growthRatePerYear: number
   /** Month of hatching in the north, 1 … 12. */
-  readonly bornMonth: number
-  readonly eatenFromM: number
+  readonly hatchMonth: number
+  readonly minPreyLengthM: number
   readonly hatchM: number
 }
 
@@ -32,16 +32,16 @@ const WINTER_POINT = 0.15
  * @param bornYear when it hatched, as a share of the northern year, 0 … 1
  * @param ageYears ≥ 0
  * @returns m
- * @example lengthAtAge({ grownM: 0.2, perYear: 0.5, hatchM: 0 }, 0.4, 1) // one whole year: the plain curve, 0.0787
+ * @example lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1) // one whole year: the plain curve, 0.0787
  */
 export function lengthAtAge(
-  { grownM, perYear, hatchM }: Pick<Forage, 'grownM' | 'perYear' | 'hatchM'>,
+  { asymptoticLengthM, growthRatePerYear, hatchM }: Pick<Forage, 'asymptoticLengthM' | 'growthRatePerYear' | 'hatchM'>,
   bornYear: number,
   ageYears: number,
 ): number {
-  const swing = (t: number) => (perYear / (2 * Math.PI)) * Math.sin(2 * Math.PI * (t - WINTER_POINT - 0.5))
-  const grown = perYear * ageYears + swing(bornYear + ageYears) - swing(bornYear)
-  return grownM - (grownM - hatchM) * Math.exp(-grown)
+  const swing = (t: number) => (growthRatePerYear / (2 * Math.PI)) * Math.sin(2 * Math.PI * (t - WINTER_POINT - 0.5))
+  const grown = growthRatePerYear * ageYears + swing(bornYear + ageYears) - swing(bornYear)
+  return asymptoticLengthM - (asymptoticLengthM - hatchM) * Math.exp(-grown)
 }
 
 const DAYS_BEFORE = [0, 31, 59, 90, 120, 151, 181, 212, 243, 273, 304, 334]
@@ -63,11 +63,11 @@ const OLDEST_YEARS = 6
 export function forageLengthM(kind: string, isoDate: string, latDeg = 60): number | undefined {
   const forage = forageOf(kind)
   if (!forage) return undefined
-  const born = (forage.bornMonth - 1) / 12
+  const born = (forage.hatchMonth - 1) / 12
   const sinceHatch = (partOfYear(isoDate, latDeg) - born + 1) % 1
   for (let years = 0; years < OLDEST_YEARS; years++) {
     const lengthM = lengthAtAge(forage, born, sinceHatch + years)
-    if (lengthM >= forage.eatenFromM) return Math.round(lengthM * 1000) / 1000
+    if (lengthM >= forage.minPreyLengthM) return Math.round(lengthM * 1000) / 1000
   }
-  return forage.eatenFromM
+  return forage.minPreyLengthM
 }

@@ -43,7 +43,7 @@ describe('where fish hold when nobody has seen them (common practice)', () => {
 })
 
 describe('light', () => {
-  const noon = { sunAltitudeDeg: 60, sunRising: true, moonLit: 0.5, moonAltitudeDeg: -10 }
+  const noon = { sunAltitudeDeg: 60, sunRising: true, moonIlluminatedFraction: 0.5, moonAltitudeDeg: -10 }
   it('a high summer sun gives about 100,000 lux (handbook: direct sun 32,000 … 130,000)', () => {
     expect(surfaceLux(noon, 'sun')).toBeGreaterThan(80_000)
     expect(surfaceLux(noon, 'sun')).toBeLessThan(130_000)
@@ -54,8 +54,8 @@ describe('light', () => {
     expect(lux).toBeLessThan(1000)
   })
   it('a full moon gives tenths of a lux, a new moon next to nothing', () => {
-    const night = (moonLit: number) =>
-      surfaceLux({ sunAltitudeDeg: -30, sunRising: true, moonLit, moonAltitudeDeg: 50 }, 'sun')
+    const night = (moonIlluminatedFraction: number) =>
+      surfaceLux({ sunAltitudeDeg: -30, sunRising: true, moonIlluminatedFraction, moonAltitudeDeg: 50 }, 'sun')
     expect(night(1)).toBeGreaterThan(0.1)
     expect(night(1)).toBeLessThan(0.4)
     expect(night(0)).toBeLessThan(0.01)
@@ -92,18 +92,18 @@ describe('a reading', () => {
     expect(share(0.5)).toBeLessThan(share(4))
   })
   it('open water has no cover to speak of, whatever its top was set to', () => {
-    const { features: facts } = reading({ cover: { kind: 'open', topM: 1, density: 0.8 } })
-    expect(facts.coverDensity).toBe(0)
-    expect(facts.coverTopM).toBe(4)
+    const { features } = reading({ cover: { kind: 'open', topM: 1, density: 0.8 } })
+    expect(features.coverDensity).toBe(0)
+    expect(features.coverTopM).toBe(4)
   })
   it('knows for every species and forage what rules ask about', () => {
     for (const s of SPECIES)
       for (const f of FORAGE) {
-        const { features: facts } = reading({ speciesId: s.id, forage: { kind: f.id, lengthM: 0.05 } })
-        expect(facts.species).toBe(s.id)
-        expect(facts.forageShade).toBe(f.shade)
-        expect(facts.mouth).toBe(s.mouth)
-        expect(Object.values(facts).every((v) => v !== undefined && !Number.isNaN(v))).toBe(true)
+        const { features } = reading({ speciesId: s.id, forage: { kind: f.id, lengthM: 0.05 } })
+        expect(features.species).toBe(s.id)
+        expect(features.forageShade).toBe(f.shade)
+        expect(features.mouth).toBe(s.mouth)
+        expect(Object.values(features).every((v) => v !== undefined && !Number.isNaN(v))).toBe(true)
       }
   })
   it('the hour moves the sun, the place moves the hour', () => {

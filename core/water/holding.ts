@@ -26,9 +26,9 @@ export interface HoldingZone {
 const THINNEST_M = 0.3
 
 /** The angler's own zone, or the usual one for this water. */
-export function holdingZone(c: Conditions, facts: WaterFeatures): HoldingZone {
+export function holdingZone(c: Conditions, features: WaterFeatures): HoldingZone {
   if (c.zone) return { ...c.zone, sentence: null }
-  const found = HOLDING.find((h) => truthDegree(h.when, facts) >= 0.5)
+  const found = HOLDING.find((h) => truthDegree(h.when, features) >= 0.5)
   if (!found) throw new Error('data/holding has no entry that always holds')
   const place = ({ from, m }: Edge) => {
     const base = { surface: 0, cover: c.cover.topM, bottom: c.depthM }[from]

@@ -1,5 +1,5 @@
 export { waterDensity } from './density'
-export { stirredDepthM, stirredVisibilityM, windWaves } from './wind-mud'
+export { resuspensionDepthM, stirredVisibilityM, windWaves } from './wind-mud'
 export { waterViscosity } from './viscosity'
 export { skyAt } from './sun'
 export { reflectance, underwater, waterSpectrum } from './colour-at-depth'
@@ -20,7 +20,7 @@ export {
 } from './conditions'
 export { SPECIES, speciesOf, waterKind, type Species } from './species'
 export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
-export { appetite, seasonOf, seasonThrough, tempChangeC, trendOf, waterWarms } from './season'
+export { appetite, seasonOf, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason } from './season'
 export {
   FuzzyRange,
   NUMBER_FEATURES,

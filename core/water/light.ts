@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
 import type { LIGHTS, Sky as SkyKind } from './conditions'
-import type { Sky } from './sun'
+import type { SunMoon } from './sun'
 
 export type LightPhase = (typeof LIGHTS)[number]
 
@@ -8,7 +8,7 @@ export type LightPhase = (typeof LIGHTS)[number]
 const TWILIGHT_LOW_DEG = -9
 const SUN_IS_UP_DEG = 5
 
-export function lightPhase(sky: Pick<Sky, 'sunAltitudeDeg' | 'sunRising'>): LightPhase {
+export function lightPhase(sky: Pick<SunMoon, 'sunAltitudeDeg' | 'sunRising'>): LightPhase {
   if (sky.sunAltitudeDeg < TWILIGHT_LOW_DEG) return 'night'
   if (sky.sunAltitudeDeg > SUN_IS_UP_DEG) return 'day'
   return sky.sunRising ? 'dawn' : 'dusk'
@@ -42,7 +42,7 @@ export const SKY_TRANSMISSION = { sun: 1, broken: 0.7, cloud: 0.3, rain: 0.18 } 
 const FULL_MOON_LUX = 0.25
 
 /** Illuminance on the water, lux. */
-export function surfaceLux(sky: Sky, cover: SkyKind): number {
+export function surfaceLux(sky: SunMoon, cover: SkyKind): number {
   const altitude = Math.min(90, Math.max(-18, sky.sunAltitudeDeg))
   const above = Math.max(
     1,
@@ -51,7 +51,8 @@ export function surfaceLux(sky: Sky, cover: SkyKind): number {
   const [a0, l0] = itemAt(CLEAR_SKY_LOG_LUX, above - 1)
   const [a1, l1] = itemAt(CLEAR_SKY_LOG_LUX, above)
   const sun = 10 ** (l0 + ((l1 - l0) * (altitude - a0)) / (a1 - a0))
-  const moon = FULL_MOON_LUX * sky.moonLit ** 2 * Math.max(0, Math.sin((sky.moonAltitudeDeg * Math.PI) / 180))
+  const moon =
+    FULL_MOON_LUX * sky.moonIlluminatedFraction ** 2 * Math.max(0, Math.sin((sky.moonAltitudeDeg * Math.PI) / 180))
   return (sun + moon) * SKY_TRANSMISSION[cover]
 }
 

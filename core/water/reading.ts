@@ -3,11 +3,11 @@ import type { Conditions, Place, Season } from './conditions'
 import { waterDensity } from './density'
 import { holdingZone, type HoldingZone } from './holding'
 import { lightPhase, luxAtDepth, surfaceLux, type LightPhase } from './light'
-import { appetite, seasonThrough, tempChangeC, trendOf, waterWarms, type Trend } from './season'
+import { appetite, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason, type Trend } from './season'
 import { waterKind, type Species } from './species'
-import { skyAt, sunTimes, type Sky, type SunTimes } from './sun'
+import { skyAt, sunTimes, type SunMoon, type SunTimes } from './sun'
 import type { WaterFeatures } from './when'
-import { stirredDepthM } from './wind-mud'
+import { resuspensionDepthM } from './wind-mud'
 
 const HOUR_MS = 3_600_000
 
@@ -16,7 +16,7 @@ export interface Reading {
   readonly season: Season
   readonly light: LightPhase
   readonly sunAltitudeDeg: number
-  readonly moonLit: number
+  readonly moonIlluminatedFraction: number
   readonly sun: SunTimes
   readonly surfaceLux: number
   /** Light in the middle of the zone, lux. */
@@ -43,14 +43,14 @@ export function epochOf(place: Place, isoDate: string, hour: number): number {
   return Date.parse(`${isoDate}T00:00:00Z`) + (hour - place.utcOffsetH) * HOUR_MS
 }
 
-interface Heavens {
-  readonly sky: Sky
+interface SunMoonAndTimes {
+  readonly sky: SunMoon
   readonly sun: SunTimes
 }
-let lastHeavens: { readonly key: string; readonly found: Heavens } | null = null
+let lastHeavens: { readonly key: string; readonly found: SunMoonAndTimes } | null = null
 
 /** Sun and moon at a place and hour. While only the water is changed the sky stays the same, so the last answer is kept. */
-function heavensOf(place: Place, isoDate: string, hour: number): Heavens {
+function sunMoonAt(place: Place, isoDate: string, hour: number): SunMoonAndTimes {
   const key = [place.latDeg, place.lonDeg, place.utcOffsetH, isoDate, hour].join('|')
   if (lastHeavens?.key === key) return lastHeavens.found
   const sky = skyAt(place.latDeg, place.lonDeg, epochOf(place, isoDate, hour))
@@ -61,15 +61,15 @@ function heavensOf(place: Place, isoDate: string, hour: number): Heavens {
 
 /** Works out season, light, density and the holding zone. The angler's own word (`seasonAs`, `lightAs`, `zone`) goes before the sum. */
 export function readWater(c: Conditions, place: Place, species: Species): Reading {
-  const { sky, sun } = heavensOf(place, c.date, c.hour)
-  const warms = waterWarms(c.date, place.latDeg)
+  const { sky, sun } = sunMoonAt(place, c.date, c.hour)
+  const warms = isWarmingSeason(c.date, place.latDeg)
   const changeC = c.tempChangeC ?? tempChangeC(place.temps, c.date, c.waterTempC)
   const trend = trendOf(changeC, warms)
-  const season = c.seasonAs ?? seasonThrough(species, place.temps, c.date, c.waterTempC, place.latDeg)
-  const stirredM = stirredDepthM(c.windMps, place.fetchKm, place.bottom)
+  const season = c.seasonAs ?? seasonFromHistory(species, place.temps, c.date, c.waterTempC, place.latDeg)
+  const stirredM = resuspensionDepthM(c.windMps, place.fetchKm, place.bottom)
   const forage = forageOf(c.forage.kind)
   const light = c.lightAs ?? lightPhase(sky)
-  const hunger = appetite(species, c.waterTempC)
+  const appetiteNow = appetite(species, c.waterTempC)
   const bare: WaterFeatures = {
     waterTempC: c.waterTempC,
     visibilityM: c.visibilityM,
@@ -80,7 +80,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     coverDensity: c.cover.kind === 'open' ? 0 : c.cover.density,
     sunAltitudeDeg: sky.sunAltitudeDeg,
     forageLengthM: c.forage.lengthM,
-    appetite: hunger,
+    appetite: appetiteNow,
     month: Number(c.date.slice(5, 7)),
     hour: c.hour,
     salinity: place.salinity,
@@ -89,7 +89,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     swellM: c.swellM,
     tempChangeC: changeC ?? 0,
     stirredM,
-    moonLit: sky.moonLit,
+    moonIlluminatedFraction: sky.moonIlluminatedFraction,
     zoneTopM: 0,
     zoneMidM: 0,
     offBottomM: 0,
@@ -105,7 +105,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     mouth: species.mouth,
     trend,
     group: species.group,
-    schools: species.schools ? 'yes' : 'no',
+    schooling: species.isSchooling ? 'yes' : 'no',
     tide: c.tide,
     water: waterKind(place.salinity),
     singlesOnly: place.singlesOnly ? 'yes' : 'no',
@@ -117,11 +117,11 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     season,
     light,
     sunAltitudeDeg: sky.sunAltitudeDeg,
-    moonLit: sky.moonLit,
+    moonIlluminatedFraction: sky.moonIlluminatedFraction,
     sun,
     surfaceLux: onSurface,
     zoneLux: luxAtDepth(onSurface, zoneMidM, c.visibilityM, c.windMps),
-    appetite: hunger,
+    appetite: appetiteNow,
     warms,
     trend,
     tempChangeC: changeC,

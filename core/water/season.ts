@@ -2,7 +2,7 @@ import type { Season, TempReading } from './conditions'
 import type { Species } from './species'
 
 /** Lakes warm from late winter until the height of summer: mid February to the end of July in the north, half a year later in the south. */
-export function waterWarms(isoDate: string, latDeg: number): boolean {
+export function isWarmingSeason(isoDate: string, latDeg: number): boolean {
   const month = Number(isoDate.slice(5, 7))
   const day = Number(isoDate.slice(8, 10))
   const northern = (month > 2 || (month === 2 && day >= 15)) && month <= 7
@@ -24,7 +24,7 @@ const WINTER_C = 5
  */
 export function seasonOf(species: Species, waterTempC: number, warms: boolean): Season {
   const [spawnLow, spawnHigh] = species.spawnC
-  const warmEdge = species.activeC[2] - AUTUMN_STEP_C
+  const warmEdge = species.feedingRangeC[2] - AUTUMN_STEP_C
   if (species.spawnsOn === 'rising') {
     if (warms) {
       if (waterTempC < spawnLow - GATHER_C) return 'winter'
@@ -47,7 +47,7 @@ export function seasonOf(species: Species, waterTempC: number, warms: boolean): 
 
 /** Feeding appetite for temperature alone, 0 … 1 (trapezoid of the species table). */
 export function appetite(species: Species, waterTempC: number): number {
-  const [none, low, high, over] = species.activeC
+  const [none, low, high, over] = species.feedingRangeC
   if (waterTempC <= none || waterTempC >= over) return 0
   if (waterTempC < low) return (waterTempC - none) / (low - none)
   return waterTempC <= high ? 1 : (over - waterTempC) / (over - high)
@@ -78,7 +78,7 @@ function nextSeason(held: Season, species: Species, tempC: number, warms: boolea
  *
  * @param kept readings of the place; those after `isoDate` are left out
  */
-export function seasonThrough(
+export function seasonFromHistory(
   species: Species,
   kept: readonly TempReading[],
   isoDate: string,
@@ -91,10 +91,10 @@ export function seasonThrough(
     .sort((a, b) => (a.date < b.date ? -1 : 1))
   let held: Season | null = null
   for (const { date, tempC } of [...before, { date: isoDate, tempC: waterTempC }]) {
-    const warms = waterWarms(date, latDeg)
+    const warms = isWarmingSeason(date, latDeg)
     held = held === null ? seasonOf(species, tempC, warms) : nextSeason(held, species, tempC, warms)
   }
-  return held ?? seasonOf(species, waterTempC, waterWarms(isoDate, latDeg))
+  return held ?? seasonOf(species, waterTempC, isWarmingSeason(isoDate, latDeg))
 }
 
 /** Change over so many days is what an angler feels. */

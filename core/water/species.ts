@@ -8,16 +8,16 @@ export interface Species {
   /** Species fished alike share a group. */
   readonly group: string
   readonly waters: readonly WaterKind[]
-  readonly schools: boolean
+  readonly isSchooling: boolean
   /** Temperatures, °C: none below the first, full between second and third, none above the fourth. */
-  readonly activeC: readonly [number, number, number, number]
+  readonly feedingRangeC: readonly [number, number, number, number]
   readonly spawnC: readonly [number, number]
   readonly spawnsOn: 'rising' | 'falling'
   readonly biteProof: boolean
   readonly mouth: 'small' | 'large'
   /** Pull that line and knots must stand for an ordinary fish in open water, N. */
-  readonly strikeN: number
-  readonly source: { readonly activeC: string; readonly spawnC: string; readonly strikeN: string }
+  readonly designPullN: number
+  readonly source: { readonly feedingRangeC: string; readonly spawnC: string; readonly designPullN: string }
 }
 
 export const SPECIES: readonly Species[] = TABLE

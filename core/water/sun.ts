@@ -9,13 +9,13 @@ import {
   SearchRiseSet,
 } from 'astronomy-engine'
 
-export interface Sky {
+export interface SunMoon {
   /** Altitude of the sun's centre above the horizon, degrees, refraction included. */
   readonly sunAltitudeDeg: number
   /** True from the sun's lowest to its highest point. */
   readonly sunRising: boolean
   /** Illuminated share of the moon's disc, 0 … 1. */
-  readonly moonLit: number
+  readonly moonIlluminatedFraction: number
   readonly moonAltitudeDeg: number
 }
 
@@ -31,13 +31,13 @@ function altitudeDeg(body: Body, epochMs: number, where: Observer): number {
  * @param latDeg −90 … 90, north positive
  * @param lonDeg −180 … 180, east positive
  */
-export function skyAt(latDeg: number, lonDeg: number, epochMs: number): Sky {
+export function skyAt(latDeg: number, lonDeg: number, epochMs: number): SunMoon {
   const where = new Observer(latDeg, lonDeg, 0)
   const sunAltitudeDeg = altitudeDeg(Body.Sun, epochMs, where)
   return {
     sunAltitudeDeg,
     sunRising: altitudeDeg(Body.Sun, epochMs + 60_000, where) > sunAltitudeDeg,
-    moonLit: Illumination(Body.Moon, MakeTime(new Date(epochMs))).phase_fraction,
+    moonIlluminatedFraction: Illumination(Body.Moon, MakeTime(new Date(epochMs))).phase_fraction,
     moonAltitudeDeg: altitudeDeg(Body.Moon, epochMs, where),
   }
 }

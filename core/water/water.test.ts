@@ -17,7 +17,7 @@ import {
   speciesOf,
   waterDensity,
   waterViscosity,
-  waterWarms,
+  isWarmingSeason,
   type WaterFeatures,
 } from '.'
 
@@ -58,7 +58,7 @@ describe('viscosity (CRC Handbook)', () => {
 
 describe('sun, moon and light', () => {
   it('moon’s lit fraction 1992-04-12 0 h: 0.6786 (Meeus, Astronomical Algorithms, ex. 48.a)', () => {
-    expect(skyAt(0, 0, Date.UTC(1992, 3, 12)).moonLit).toBeCloseTo(0.6786, 2)
+    expect(skyAt(0, 0, Date.UTC(1992, 3, 12)).moonIlluminatedFraction).toBeCloseTo(0.6786, 2)
     expect(Illumination(Body.Moon, MakeTime(new Date(Date.UTC(1992, 3, 11, 23, 59)))).phase_fraction).toBeCloseTo(
       0.6786,
       2,
@@ -88,9 +88,9 @@ describe('sun, moon and light', () => {
 
 describe('season (common practice)', () => {
   it('the north warms in April and cools in October; the south the other way round', () => {
-    expect(waterWarms('2026-04-10', 60)).toBe(true)
-    expect(waterWarms('2026-10-10', 60)).toBe(false)
-    expect(waterWarms('2026-10-10', -35)).toBe(true)
+    expect(isWarmingSeason('2026-04-10', 60)).toBe(true)
+    expect(isWarmingSeason('2026-10-10', 60)).toBe(false)
+    expect(isWarmingSeason('2026-10-10', -35)).toBe(true)
   })
   it.each([
     [5, true, 'winter'],
@@ -106,9 +106,9 @@ describe('season (common practice)', () => {
     expect(reading({ seasonAs: 'winter', lightAs: 'night' })).toMatchObject({ season: 'winter', light: 'night' }))
   it('appetite is a share, none outside the limits, for every species', () => {
     for (const s of SPECIES) {
-      expect(appetite(s, s.activeC[0] - 1)).toBe(0)
-      expect(appetite(s, (s.activeC[1] + s.activeC[2]) / 2)).toBe(1)
-      expect(s.activeC).toEqual([...s.activeC].sort((a, b) => a - b))
+      expect(appetite(s, s.feedingRangeC[0] - 1)).toBe(0)
+      expect(appetite(s, (s.feedingRangeC[1] + s.feedingRangeC[2]) / 2)).toBe(1)
+      expect(s.feedingRangeC).toEqual([...s.feedingRangeC].sort((a, b) => a - b))
     }
   })
 })
@@ -147,10 +147,10 @@ describe('where fish hold', () => {
 })
 
 describe('conditions of a rule', () => {
-  const facts = reading({}).features
-  const at = (over: Partial<WaterFeatures>): WaterFeatures => ({ ...facts, ...over })
+  const features = reading({}).features
+  const at = (over: Partial<WaterFeatures>): WaterFeatures => ({ ...features, ...over })
   it('an empty condition holds; a list asks for one of it', () => {
-    expect(truthDegree({}, facts)).toBe(1)
+    expect(truthDegree({}, features)).toBe(1)
     expect(truthDegree({ mood: ['active'] }, at({ mood: 'lethargic' }))).toBe(0)
   })
   it('figures hold by degrees, and degrees multiply', () => {
@@ -169,8 +169,8 @@ describe('tables', () => {
     for (const f of FORAGE)
       for (let month = 1; month <= 12; month++) {
         const length = forageLengthM(f.id, `2026-${String(month).padStart(2, '0')}-15`) ?? 0
-        expect(length).toBeGreaterThanOrEqual(f.eatenFromM - 1e-9)
-        expect(length).toBeLessThan(f.grownM)
+        expect(length).toBeGreaterThanOrEqual(f.minPreyLengthM - 1e-9)
+        expect(length).toBeLessThan(f.asymptoticLengthM)
       }
     expect(forageLengthM('none', '2026-07-01')).toBeUndefined()
   })

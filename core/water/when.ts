@@ -26,7 +26,7 @@ export const NUMBER_FEATURES = [
   'swellM',
   'tempChangeC',
   'stirredM',
-  'moonLit',
+  'moonIlluminatedFraction',
 ] as const
 export const TEXT_FEATURES = [
   'sky',
@@ -40,7 +40,7 @@ export const TEXT_FEATURES = [
   'mouth',
   'trend',
   'group',
-  'schools',
+  'schooling',
   'forageKind',
   'tide',
   'water',
@@ -67,16 +67,16 @@ function ramp(value: number, [from, to]: readonly [number, number]): number {
 }
 
 /** Degree to which all parts of a condition hold: their product. An empty condition always holds. */
-export function truthDegree(when: When, facts: WaterFeatures): number {
+export function truthDegree(when: When, features: WaterFeatures): number {
   let degree = 1
-  for (const fact of TEXT_FEATURES) {
-    const wanted = when[fact]
-    if (wanted && !wanted.includes(facts[fact])) return 0
+  for (const f of TEXT_FEATURES) {
+    const wanted = when[f]
+    if (wanted && !wanted.includes(features[f])) return 0
   }
-  for (const fact of NUMBER_FEATURES) {
-    const band = when[fact]
-    if (band?.above) degree *= ramp(facts[fact], band.above)
-    if (band?.below) degree *= 1 - ramp(facts[fact], band.below)
+  for (const f of NUMBER_FEATURES) {
+    const band = when[f]
+    if (band?.above) degree *= ramp(features[f], band.above)
+    if (band?.below) degree *= 1 - ramp(features[f], band.below)
   }
   return degree
 }

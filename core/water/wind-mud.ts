@@ -33,13 +33,13 @@ function waveNumber(periodS: number, depthM: number): number {
 }
 
 /** Highest speed of the water to and fro along the bottom, m/s (linear waves). */
-function bottomSpeedMps(heightM: number, periodS: number, depthM: number): number {
+function orbitalSpeedMps(heightM: number, periodS: number, depthM: number): number {
   const kd = waveNumber(periodS, depthM) * depthM
   return (Math.PI * Math.min(heightM, 0.6 * depthM)) / (periodS * Math.sinh(Math.max(1e-6, kd)))
 }
 
 /** Speed along the bottom at which each kind comes up, m/s. Order of the handbooks' threshold curves, from memory; rock and gravel give no mud. */
-const LIFTS_MPS: Readonly<Record<Bottom, number>> = {
+const THRESHOLD_ORBITAL_SPEED_MPS: Readonly<Record<Bottom, number>> = {
   rock: Infinity,
   gravel: Infinity,
   sand: 0.25,
@@ -49,23 +49,23 @@ const LIFTS_MPS: Readonly<Record<Bottom, number>> = {
 const DEEPEST_M = 30
 
 /** Depth down to which this wind stirs the bottom into the water, m; 0 where it does not. */
-export function stirredDepthM(windMps: number, fetchKm: number, bottom: Bottom): number {
-  const lifts = LIFTS_MPS[bottom]
+export function resuspensionDepthM(windMps: number, fetchKm: number, bottom: Bottom): number {
+  const lifts = THRESHOLD_ORBITAL_SPEED_MPS[bottom]
   const { heightM, periodS } = windWaves(windMps, fetchKm)
-  if (heightM < 0.05 || !Number.isFinite(lifts) || bottomSpeedMps(heightM, periodS, 0.2) < lifts) return 0
+  if (heightM < 0.05 || !Number.isFinite(lifts) || orbitalSpeedMps(heightM, periodS, 0.2) < lifts) return 0
   let [low, high] = [0.2, DEEPEST_M]
   for (let i = 0; i < 30; i++) {
     const middle = (low + high) / 2
-    if (bottomSpeedMps(heightM, periodS, middle) >= lifts) low = middle
+    if (orbitalSpeedMps(heightM, periodS, middle) >= lifts) low = middle
     else high = middle
   }
   return low
 }
 
 /** What stirred water leaves of the visibility, share: fine mud hangs longest. Common practice. */
-const MUD_SHARE: Readonly<Record<Bottom, number>> = { rock: 1, gravel: 1, sand: 0.55, clay: 0.25, silt: 0.2 }
+const TURBIDITY_FACTOR: Readonly<Record<Bottom, number>> = { rock: 1, gravel: 1, sand: 0.55, clay: 0.25, silt: 0.2 }
 
 /** Visibility inside the mud that the wind makes, m; the place's own where the water is deeper than the wind reaches. */
 export function stirredVisibilityM(usualM: number, depthM: number, stirredM: number, bottom: Bottom): number {
-  return depthM < stirredM ? usualM * MUD_SHARE[bottom] : usualM
+  return depthM < stirredM ? usualM * TURBIDITY_FACTOR[bottom] : usualM
 }

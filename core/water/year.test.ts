@@ -5,7 +5,7 @@ import {
   SPECIES,
   forageLengthM,
   lengthAtAge,
-  seasonThrough,
+  seasonFromHistory,
   speciesOf,
   startingWater,
   tempChangeC,
@@ -26,23 +26,25 @@ const days = (from: string, temps: readonly number[], every = 2): TempReading[] 
 describe('season through the temperatures that were kept', () => {
   const spring = days('2026-03-01', [8, 9, 10, 11, 12, 13])
   it('with none it is that of the temperature alone', () =>
-    expect(seasonThrough(bass, [], '2026-03-20', 13, 45)).toBe('pre-spawn'))
+    expect(seasonFromHistory(bass, [], '2026-03-20', 13, 45)).toBe('pre-spawn'))
   it('a cold spell that passes a threshold by a little does not set it back; one that goes well past does', () => {
     const threshold = bass.spawnC[0] - 6
     const upTo = days('2026-03-01', [threshold - 2, threshold - 1, threshold + 1, threshold + 2])
-    expect(seasonThrough(bass, upTo, '2026-03-12', threshold - 1, 45)).toBe('pre-spawn')
-    expect(seasonThrough(bass, upTo, '2026-03-12', threshold - 3, 45)).toBe('winter')
-    expect(seasonThrough(bass, [], '2026-03-12', threshold - 1, 45)).toBe('winter')
+    expect(seasonFromHistory(bass, upTo, '2026-03-12', threshold - 1, 45)).toBe('pre-spawn')
+    expect(seasonFromHistory(bass, upTo, '2026-03-12', threshold - 3, 45)).toBe('winter')
+    expect(seasonFromHistory(bass, [], '2026-03-12', threshold - 1, 45)).toBe('winter')
   })
   it('after the spawn there is no way back to it', () => {
     const over = bass.spawnC[1]
     const kept = days('2026-04-20', [over - 3, over - 1, over + 1, over + 2])
-    expect(seasonThrough(bass, kept, '2026-05-01', over - 0.5, 45)).toBe('post-spawn')
+    expect(seasonFromHistory(bass, kept, '2026-05-01', over - 0.5, 45)).toBe('post-spawn')
   })
   it('readings after the day, and those of last year, say nothing', () => {
     const later = [...spring, ...days('2026-07-01', [24, 25, 26])]
-    expect(seasonThrough(bass, later, '2026-03-20', 13, 45)).toBe(seasonThrough(bass, spring, '2026-03-20', 13, 45))
-    expect(seasonThrough(bass, days('2024-06-01', [24, 25]), '2026-03-20', 13, 45)).toBe('pre-spawn')
+    expect(seasonFromHistory(bass, later, '2026-03-20', 13, 45)).toBe(
+      seasonFromHistory(bass, spring, '2026-03-20', 13, 45),
+    )
+    expect(seasonFromHistory(bass, days('2024-06-01', [24, 25]), '2026-03-20', 13, 45)).toBe('pre-spawn')
   })
 })
 
@@ -89,12 +91,15 @@ describe('a place', () => {
 
 describe('forage through the year', () => {
   it('a whole number of years lies on the plain curve: L∞ = 0.2 m, k = 0.5, one year: 0.0787 m (Somers 1988; worked by hand)', () => {
-    expect(lengthAtAge({ grownM: 0.2, perYear: 0.5, hatchM: 0 }, 0.4, 1)).toBeCloseTo(0.2 * (1 - Math.exp(-0.5)), 9)
-    expect(lengthAtAge({ grownM: 0.2, perYear: 0.5, hatchM: 0 }, 0.4, 1)).toBeCloseTo(0.0787, 4)
+    expect(lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1)).toBeCloseTo(
+      0.2 * (1 - Math.exp(-0.5)),
+      9,
+    )
+    expect(lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1)).toBeCloseTo(0.0787, 4)
   })
   it('never shrinks with age, and grows faster in summer than in winter', () => {
     for (const forage of FORAGE) {
-      const lengths = Array.from({ length: 25 }, (_, i) => lengthAtAge(forage, (forage.bornMonth - 1) / 12, i / 12))
+      const lengths = Array.from({ length: 25 }, (_, i) => lengthAtAge(forage, (forage.hatchMonth - 1) / 12, i / 12))
       lengths.slice(1).forEach((l, i) => expect(l).toBeGreaterThanOrEqual((lengths[i] ?? 0) - 1e-9))
     }
     const of = (month: string) => forageLengthM('roach', `2026-${month}-15`) ?? 0
@@ -112,8 +117,9 @@ describe('species', () => {
       expect(SPECIES.filter((s) => (s.waters as readonly string[]).includes(kind)).length).toBeGreaterThanOrEqual(6)
   })
   it.each(SPECIES.map((s) => [s.id, s] as const))('%s names a source for each of its figures', (_, s) => {
-    for (const key of ['activeC', 'spawnC', 'strikeN'] as const) expect(s.source[key].length).toBeGreaterThan(5)
-    const [none, low, high, over] = s.activeC
+    for (const key of ['feedingRangeC', 'spawnC', 'designPullN'] as const)
+      expect(s.source[key].length).toBeGreaterThan(5)
+    const [none, low, high, over] = s.feedingRangeC
     expect(none < low && low < high && high < over).toBe(true)
     expect(s.spawnC[0]).toBeLessThan(s.spawnC[1])
   })

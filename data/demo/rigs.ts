@@ -3,7 +3,7 @@ export const DEMO_RIGS = [
   {
     id: 'rig-reed-edge',
     name: 'Reed edge, first light',
-    way: 'direct',
+    type: 'direct',
     lure: 'Grumblewing 14',
     leaderId: 'leader-wire',
     lineId: 'line-braid-19',
@@ -12,7 +12,7 @@ export const DEMO_RIGS = [
   {
     id: 'rig-sill',
     name: 'Sill, slow',
-    way: 'head',
+    type: 'head',
     lure: 'Waglet Slim 75',
     headId: 'head-ball-7',
     leaderId: 'leader-fluoro-28',
@@ -22,7 +22,7 @@ export const DEMO_RIGS = [
   {
     id: 'rig-drop',
     name: 'Perch under the ferry stage',
-    way: 'drop-nose',
+    type: 'drop-nose',
     lure: 'Flatling 90',
     hookId: 'hook-drop-2',
     sinkerId: 'drop-7',
@@ -33,7 +33,7 @@ export const DEMO_RIGS = [
   {
     id: 'rig-birch',
     name: 'Drowned birches',
-    way: 'jig-trailer',
+    type: 'jig-trailer',
     lure: 'Broombelly Flip 14',
     trailerId: 'trailer-craw',
     leaderId: 'leader-fluoro-80',

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const ALWAYS = [
   {
     id: 'zone-first',
-    school: null,
+    side: null,
     facts: [26, 36],
     when: {},
     effects: [{ axis: 'zone', weight: 18 }],
@@ -13,7 +13,7 @@ export const ALWAYS = [
   },
   {
     id: 'forage-length',
-    school: null,
+    side: null,
     facts: [39],
     when: {},
     effects: [{ axis: 'length', times: 1, weight: 4 }],
@@ -22,7 +22,7 @@ export const ALWAYS = [
   },
   {
     id: 'balanced-tackle',
-    school: null,
+    side: null,
     facts: [8, 21, 31],
     when: {},
     effects: [{ axis: 'tackle', weight: 6 }],
@@ -31,7 +31,7 @@ export const ALWAYS = [
   },
   {
     id: 'come-through-cover',
-    school: null,
+    side: null,
     facts: [18, 30],
     when: {
       coverDensity: { above: [0, 0.7] },
@@ -43,7 +43,7 @@ export const ALWAYS = [
   },
   {
     id: 'unseen-line',
-    school: null,
+    side: null,
     facts: [30],
     when: { visibilityM: { above: [1.5, 5] } },
     effects: [{ axis: 'stealth', weight: 3 }],
@@ -52,7 +52,7 @@ export const ALWAYS = [
   },
   {
     id: 'point-buried-in-thick',
-    school: null,
+    side: null,
     facts: [18, 30],
     when: { coverDensity: { above: [0.55, 0.85] }, cover: ['timber', 'brush', 'grass', 'pads', 'reeds', 'docks'] },
     effects: [{ favour: { weedless: true }, weight: 1.5 }],

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const BLADES = [
   {
     id: 'blades-near-cover',
-    school: null,
+    side: null,
     facts: [9],
     when: { cover: ['open'], zoneMidM: { above: [2.5, 4] }, offBottomM: { above: [0.5, 1.5] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, weight: 2.5 }],
@@ -13,7 +13,7 @@ export const BLADES = [
   },
   {
     id: 'skirts-elsewhere',
-    school: null,
+    side: null,
     facts: [36, 39],
     when: { group: ['salmonid', 'pelagic', 'sea-bass', 'asp', 'offshore', 'reef'] },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig', 'skirted-jig', 'creature'] }, weight: 3.5 }],
@@ -22,7 +22,7 @@ export const BLADES = [
   },
   {
     id: 'wind-blades',
-    school: null,
+    side: null,
     facts: [9],
     when: { windMps: { above: [3, 7] }, waterTempC: { above: [7, 10] }, visibilityM: { below: [3, 5] } },
     effects: [{ favour: { family: ['spinnerbait'] }, weight: 3 }],
@@ -31,7 +31,7 @@ export const BLADES = [
   },
   {
     id: 'dull-blades',
-    school: null,
+    side: null,
     facts: [9],
     when: {
       sky: ['cloud', 'rain'],
@@ -46,7 +46,7 @@ export const BLADES = [
   },
   {
     id: 'muddy-spring-wood',
-    school: null,
+    side: null,
     facts: [9],
     when: {
       visibilityM: { below: [0.5, 1] },
@@ -63,7 +63,7 @@ export const BLADES = [
   },
   {
     id: 'willow-in-clear',
-    school: null,
+    side: null,
     facts: [5, 6],
     when: { visibilityM: { above: [2, 3.5] } },
     effects: [{ avoid: { traits: { blade: ['colorado'] } }, weight: 1.5 }],
@@ -72,7 +72,7 @@ export const BLADES = [
   },
   {
     id: 'gold-blades-dirty',
-    school: null,
+    side: null,
     facts: [6],
     when: { visibilityM: { below: [1, 2] } },
     effects: [{ avoid: { traits: { bladeFinish: ['silver'] } }, weight: 1.5 }],
@@ -81,7 +81,7 @@ export const BLADES = [
   },
   {
     id: 'bladed-jig-grass',
-    school: null,
+    side: null,
     facts: [14],
     when: {
       cover: ['grass', 'reeds'],
@@ -95,7 +95,7 @@ export const BLADES = [
   },
   {
     id: 'bladed-jig-slim-trailer',
-    school: null,
+    side: null,
     facts: [11],
     when: {},
     effects: [
@@ -106,7 +106,7 @@ export const BLADES = [
   },
   {
     id: 'thump-trailer',
-    school: null,
+    side: null,
     facts: [9, 11],
     when: { visibilityM: { below: [0.6, 1.2] } },
     effects: [
@@ -120,7 +120,7 @@ export const BLADES = [
   },
   {
     id: 'stinger-off',
-    school: 'S6.off',
+    side: 'S6.off',
     facts: [10],
     when: { cover: ['timber', 'brush', 'docks', 'rock', 'reeds', 'pads', 'grass'] },
     effects: [{ avoid: { traits: { stinger: [true] } }, weight: 2 }],
@@ -129,7 +129,7 @@ export const BLADES = [
   },
   {
     id: 'shy-smaller-blade',
-    school: null,
+    side: null,
     facts: [1],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [{ avoid: { family: ['in-line-spinner', 'spinnerbait'], sized: { bladeSize: [4, 8] } }, weight: 1.5 }],
@@ -138,7 +138,7 @@ export const BLADES = [
   },
   {
     id: 'spinner-when-unsure',
-    school: null,
+    side: null,
     facts: [1],
     when: {
       mood: ['neutral', 'active'],
@@ -152,7 +152,7 @@ export const BLADES = [
   },
   {
     id: 'blades-in-autumn',
-    school: null,
+    side: null,
     facts: [9],
     when: {
       season: ['autumn'],
@@ -166,7 +166,7 @@ export const BLADES = [
   },
   {
     id: 'deep-willow',
-    school: null,
+    side: null,
     facts: [5],
     when: { coverTopM: { above: [2.5, 4] }, cover: ['timber', 'brush', 'docks'], mood: ['active', 'neutral'] },
     effects: [
@@ -181,7 +181,7 @@ export const BLADES = [
   },
   {
     id: 'big-blades-run-high',
-    school: null,
+    side: null,
     facts: [5],
     when: { coverTopM: { below: [0.7, 1.3] }, cover: ['timber', 'brush', 'docks', 'grass', 'pads', 'reeds'] },
     effects: [
@@ -195,7 +195,7 @@ export const BLADES = [
   },
   {
     id: 'hammered-in-stain',
-    school: null,
+    side: null,
     facts: [5],
     when: { visibilityM: { below: [0.8, 1.5] } },
     effects: [
@@ -206,7 +206,7 @@ export const BLADES = [
   },
   {
     id: 'silver-blades-clear',
-    school: null,
+    side: null,
     facts: [6],
     when: { visibilityM: { above: [2, 3.5] }, sky: ['sun', 'broken'] },
     effects: [{ avoid: { traits: { bladeFinish: ['gold', 'brass', 'copper', 'painted'] } }, weight: 1 }],
@@ -215,7 +215,7 @@ export const BLADES = [
   },
   {
     id: 'painted-blades-dull',
-    school: null,
+    side: null,
     facts: [6],
     when: { sky: ['cloud', 'rain'], visibilityM: { above: [2.5, 4] } },
     effects: [
@@ -230,7 +230,7 @@ export const BLADES = [
   },
   {
     id: 'skirt-bait-clear',
-    school: null,
+    side: null,
     facts: [7],
     when: { visibilityM: { above: [1.8, 3] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], colour: ['hot', 'dark', 'painted'] }, weight: 1.5 }],
@@ -239,7 +239,7 @@ export const BLADES = [
   },
   {
     id: 'skirt-white-between',
-    school: null,
+    side: null,
     facts: [7],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.6] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, unless: { colour: ['light', 'hot'] }, weight: 1 }],
@@ -248,7 +248,7 @@ export const BLADES = [
   },
   {
     id: 'skirt-black-dirtiest',
-    school: null,
+    side: null,
     facts: [7],
     when: { visibilityM: { below: [0.25, 0.5] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, unless: { colour: ['dark'] }, weight: 1.5 }],
@@ -257,7 +257,7 @@ export const BLADES = [
   },
   {
     id: 'light-blades-rod',
-    school: null,
+    side: null,
     facts: [8],
     when: {},
     effects: [
@@ -272,7 +272,7 @@ export const BLADES = [
   },
   {
     id: 'heavy-blades-rod',
-    school: null,
+    side: null,
     facts: [8],
     when: {},
     effects: [
@@ -290,7 +290,7 @@ export const BLADES = [
   },
   {
     id: 'blades-reel',
-    school: null,
+    side: null,
     facts: [8],
     when: {},
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], gearRatio: [2, 5.1] }, weight: 0.5 }],
@@ -299,7 +299,7 @@ export const BLADES = [
   },
   {
     id: 'blades-line',
-    school: null,
+    side: null,
     facts: [8],
     when: {},
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], lineN: [0, 44] }, weight: 0.8 }],
@@ -308,7 +308,7 @@ export const BLADES = [
   },
   {
     id: 'stinger-short-strikes',
-    school: 'S6.on',
+    side: 'S6.on',
     facts: [10],
     when: { cover: ['open', 'clay'], mood: ['pressured', 'neutral'] },
     effects: [{ avoid: { family: ['spinnerbait'] }, unless: { traits: { stinger: [true] } }, weight: 1 }],
@@ -317,7 +317,7 @@ export const BLADES = [
   },
   {
     id: 'thump-trailer-stain',
-    school: null,
+    side: null,
     facts: [11],
     when: { visibilityM: { above: [0.8, 1.4] }, mood: ['active', 'neutral'] },
     effects: [{ avoid: { family: ['spinnerbait'], trailer: ['kicking-craw', 'gliding-creature'] }, weight: 0.6 }],
@@ -326,7 +326,7 @@ export const BLADES = [
   },
   {
     id: 'thin-wire',
-    school: null,
+    side: null,
     facts: [12],
     when: { mood: ['active', 'neutral'], cover: ['open', 'grass', 'rock', 'clay', 'shell'] },
     effects: [{ avoid: { family: ['spinnerbait'] }, unless: { traits: { wire: ['thin'] } }, weight: 0.5 }],
@@ -335,7 +335,7 @@ export const BLADES = [
   },
   {
     id: 'clip-blade-for-chasers',
-    school: null,
+    side: null,
     facts: [14],
     when: {
       mood: ['active'],
@@ -349,7 +349,7 @@ export const BLADES = [
   },
   {
     id: 'burn-under-surface',
-    school: null,
+    side: null,
     facts: [5],
     when: {
       mood: ['active'],
@@ -363,7 +363,7 @@ export const BLADES = [
   },
   {
     id: 'vibration-felt-in-wind',
-    school: null,
+    side: null,
     facts: [9],
     when: { windMps: { above: [4, 9] }, mood: ['active', 'neutral'], waterTempC: { above: [7, 10] } },
     effects: [{ axis: 'vibration', want: 0.65, weight: 1.5 }],

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const CLARITY = [
   {
     id: 'mud-thump',
-    school: null,
+    side: null,
     facts: [5, 9, 16],
     when: { visibilityM: { below: [0.4, 0.9] } },
     effects: [
@@ -17,7 +17,7 @@ export const CLARITY = [
   },
   {
     id: 'stain-some-thump',
-    school: null,
+    side: null,
     facts: [5],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.8] } },
     effects: [
@@ -29,7 +29,7 @@ export const CLARITY = [
   },
   {
     id: 'clear-subtle',
-    school: null,
+    side: null,
     facts: [6],
     when: { visibilityM: { above: [2.2, 4] } },
     effects: [
@@ -41,7 +41,7 @@ export const CLARITY = [
   },
   {
     id: 'clear-colours',
-    school: 'S4.clarity',
+    side: 'S4.clarity',
     facts: [6, 7],
     when: { visibilityM: { above: [1.8, 3.5] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { natural: 1, silver: 0.9, light: 0.5 }, weight: 8 }],
@@ -50,7 +50,7 @@ export const CLARITY = [
   },
   {
     id: 'stain-colours',
-    school: 'S4.clarity',
+    side: 'S4.clarity',
     facts: [4, 7],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.8] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { hot: 1, gold: 0.9, light: 0.85, painted: 0.5 }, weight: 8 }],
@@ -59,7 +59,7 @@ export const CLARITY = [
   },
   {
     id: 'mud-colours',
-    school: 'S4.clarity',
+    side: 'S4.clarity',
     facts: [6, 7],
     when: { visibilityM: { below: [0.4, 0.9] } },
     effects: [{ axis: 'colour', groups: { dark: 1, gold: 0.8, hot: 0.75 }, weight: 8 }],
@@ -68,7 +68,7 @@ export const CLARITY = [
   },
   {
     id: 'sun-silver',
-    school: 'S4.sky',
+    side: 'S4.sky',
     facts: [29],
     when: { sky: ['sun'], light: ['day'], visibilityM: { above: [0.8, 1.5] } },
     effects: [{ axis: 'colour', groups: { silver: 1, natural: 0.6 }, weight: 4 }],
@@ -77,7 +77,7 @@ export const CLARITY = [
   },
   {
     id: 'cloud-gold',
-    school: 'S4.sky',
+    side: 'S4.sky',
     facts: [29],
     when: { sky: ['cloud', 'rain'], light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { gold: 1, dark: 0.6, painted: 0.5 }, weight: 4 }],
@@ -86,7 +86,7 @@ export const CLARITY = [
   },
   {
     id: 'night-dark',
-    school: null,
+    side: null,
     facts: [40],
     when: { light: ['night'] },
     effects: [
@@ -99,7 +99,7 @@ export const CLARITY = [
   },
   {
     id: 'dull-deep-painted',
-    school: null,
+    side: null,
     facts: [6],
     when: { sky: ['cloud', 'rain'], visibilityM: { above: [2.5, 4] }, zoneMidM: { above: [4, 7] } },
     effects: [{ axis: 'colour', groups: { painted: 1 }, weight: 2 }],
@@ -108,7 +108,7 @@ export const CLARITY = [
   },
   {
     id: 'prespawn-warm-colours',
-    school: null,
+    side: null,
     facts: [6],
     when: { season: ['pre-spawn'], visibilityM: { below: [2.5, 4] } },
     effects: [{ axis: 'colour', groups: { hot: 1 }, weight: 2 }],
@@ -117,7 +117,7 @@ export const CLARITY = [
   },
   {
     id: 'bright-flash',
-    school: null,
+    side: null,
     facts: [1, 4],
     when: {
       sky: ['sun', 'broken'],
@@ -131,7 +131,7 @@ export const CLARITY = [
   },
   {
     id: 'silent-first',
-    school: 'S10.silent',
+    side: 'S10.silent',
     facts: [23],
     when: { visibilityM: { above: [0.9, 1.8] } },
     effects: [{ axis: 'sound', want: 0, weight: 2.5 }],
@@ -140,7 +140,7 @@ export const CLARITY = [
   },
   {
     id: 'rattle-first',
-    school: 'S10.rattles',
+    side: 'S10.rattles',
     facts: [23],
     when: { mood: ['active'] },
     effects: [{ axis: 'sound', want: 1, weight: 2.5 }],
@@ -149,7 +149,7 @@ export const CLARITY = [
   },
   {
     id: 'rattle-in-mud',
-    school: null,
+    side: null,
     facts: [23],
     when: { visibilityM: { below: [0.5, 1] } },
     effects: [{ axis: 'sound', want: 1, weight: 3 }],
@@ -158,7 +158,7 @@ export const CLARITY = [
   },
   {
     id: 'stirred-edge',
-    school: null,
+    side: null,
     facts: [9, 16],
     when: { stirredM: { above: [0.5, 1.5] }, depthM: { below: [3, 5] } },
     effects: [
@@ -170,7 +170,7 @@ export const CLARITY = [
   },
   {
     id: 'low-light-contrast',
-    school: null,
+    side: null,
     facts: [40, 29],
     when: { light: ['dawn', 'dusk'] },
     effects: [{ axis: 'contrast', want: 0.35, weight: 2 }],
@@ -179,7 +179,7 @@ export const CLARITY = [
   },
   {
     id: 'contrast-in-stain',
-    school: null,
+    side: null,
     facts: [16],
     when: { visibilityM: { below: [1.4, 2.6] } },
     effects: [{ axis: 'contrast', want: 0.4, weight: 4 }],
@@ -188,7 +188,7 @@ export const CLARITY = [
   },
   {
     id: 'contrast-by-night',
-    school: null,
+    side: null,
     facts: [40],
     when: { light: ['night'] },
     effects: [{ axis: 'contrast', want: 0.4, weight: 3 }],
@@ -197,7 +197,7 @@ export const CLARITY = [
   },
   {
     id: 'seen-at-all',
-    school: null,
+    side: null,
     facts: [6],
     when: { visibilityM: { above: [1.4, 2.6] }, light: ['day'], mood: ['active', 'neutral'] },
     effects: [{ axis: 'contrast', want: 0.2, weight: 1.5 }],
@@ -206,9 +206,9 @@ export const CLARITY = [
   },
   {
     id: 'moonlit-night',
-    school: null,
+    side: null,
     facts: [40],
-    when: { light: ['night'], moonLit: { above: [0.6, 0.9] }, sky: ['sun', 'broken'] },
+    when: { light: ['night'], moonIlluminatedFraction: { above: [0.6, 0.9] }, sky: ['sun', 'broken'] },
     effects: [{ axis: 'vibration', want: 0.5, weight: 1 }],
     sentence: 'Under a bright moon they see a little: not all thump.',
     basis: practice,

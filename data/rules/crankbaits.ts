@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const CRANKBAITS = [
   {
     id: 'hard-bottom-knock',
-    school: null,
+    side: null,
     facts: [19],
     when: { cover: ['rock', 'shell', 'clay'], mood: ['active', 'neutral'], waterTempC: { above: [8, 12] } },
     effects: [
@@ -16,7 +16,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'wood-feather',
-    school: null,
+    side: null,
     facts: [19],
     when: { cover: ['timber', 'brush'], mood: ['active', 'neutral'], waterTempC: { above: [9, 13] } },
     effects: [
@@ -28,7 +28,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'grass-tips',
-    school: null,
+    side: null,
     facts: [19, 20],
     when: { cover: ['grass'] },
     effects: [{ axis: 'touch', want: 0.35, weight: 6 }],
@@ -37,7 +37,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'grass-ease',
-    school: 'S1.ease',
+    side: 'S1.ease',
     facts: [19],
     when: { cover: ['grass'], mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [
@@ -51,7 +51,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'grass-rip',
-    school: 'S1.rip',
+    side: 'S1.rip',
     facts: [19],
     when: { cover: ['grass'], mood: ['active'] },
     effects: [
@@ -62,7 +62,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'crank-soft-tip',
-    school: null,
+    side: null,
     facts: [21],
     when: {},
     effects: [
@@ -77,7 +77,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'crank-reel-six',
-    school: 'S2.six',
+    side: 'S2.six',
     facts: [21],
     when: {},
     effects: [{ avoid: { family: ['crankbait'] }, unless: { gearRatio: [5.7, 6.8] }, weight: 0.6 }],
@@ -86,7 +86,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'crank-reel-five',
-    school: 'S2.five',
+    side: 'S2.five',
     facts: [21],
     when: {},
     effects: [{ avoid: { family: ['crankbait'] }, unless: { gearRatio: [4, 5.4] }, weight: 0.6 }],
@@ -95,7 +95,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'crank-never-just-wind',
-    school: null,
+    side: null,
     facts: [23],
     when: { mood: ['active', 'neutral'] },
     effects: [{ avoid: { family: ['crankbait', 'lipless-crankbait'], retrieve: ['steady', 'burn'] }, weight: 1.2 }],
@@ -104,7 +104,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'crank-cold-slow',
-    school: null,
+    side: null,
     facts: [21],
     when: { waterTempC: { below: [10, 13] } },
     effects: [
@@ -118,7 +118,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'rattles-before-spawn',
-    school: null,
+    side: null,
     facts: [23],
     when: { season: ['pre-spawn'], visibilityM: { below: [1.8, 3] } },
     effects: [
@@ -129,7 +129,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'red-craw-prespawn',
-    school: null,
+    side: null,
     facts: [6],
     when: {
       season: ['pre-spawn'],
@@ -143,7 +143,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'in-turned-for-hard-hits',
-    school: null,
+    side: null,
     facts: [24],
     when: { mood: ['active'] },
     effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['in-turned treble'] }, weight: 0.5 }],
@@ -152,7 +152,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'round-for-light-takes',
-    school: null,
+    side: null,
     facts: [24],
     when: { mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['round treble'] }, weight: 0.5 }],
@@ -161,7 +161,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'lipless-over-spring-grass',
-    school: null,
+    side: null,
     facts: [19],
     when: {
       cover: ['grass'],
@@ -175,7 +175,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'deeper-edge-late',
-    school: null,
+    side: null,
     facts: [21],
     when: { season: ['autumn', 'winter'], depthM: { above: [3, 5] } },
     effects: [{ axis: 'bottom', want: 0.4, weight: 1 }],
@@ -184,7 +184,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'square-lip-shallow-cover',
-    school: null,
+    side: null,
     facts: [15, 19],
     when: {
       depthM: { below: [2, 3] },
@@ -199,7 +199,7 @@ export const CRANKBAITS = [
   },
   {
     id: 'deep-lip-offshore',
-    school: null,
+    side: null,
     facts: [19, 24],
     when: {
       zoneMidM: { above: [2.4, 3.4] },
@@ -209,12 +209,12 @@ export const CRANKBAITS = [
       waterTempC: { above: [12, 16] },
     },
     effects: [{ favour: { family: ['crankbait'], traits: { lip: ['long'] } }, weight: 1.5 }],
-    sentence: 'An offshore school: a long-lipped plug that reaches and knocks the bottom.',
+    sentence: 'An offshore side: a long-lipped plug that reaches and knocks the bottom.',
     basis: practice,
   },
   {
     id: 'no-trebles-in-pads',
-    school: null,
+    side: null,
     facts: [19, 30],
     when: { cover: ['pads', 'reeds'], coverDensity: { above: [0.3, 0.6] } },
     effects: [{ avoid: { hooks: ['round treble', 'in-turned treble'] }, weight: 3 }],

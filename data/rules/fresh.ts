@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const FRESH = [
   {
     id: 'pike-big',
-    school: null,
+    side: null,
     facts: [39],
     when: { species: ['pike'], season: ['pre-spawn', 'autumn', 'post-spawn'] },
     effects: [
@@ -16,7 +16,7 @@ export const FRESH = [
   },
   {
     id: 'perch-small',
-    school: null,
+    side: null,
     facts: [36],
     when: { species: ['perch'] },
     effects: [
@@ -28,7 +28,7 @@ export const FRESH = [
   },
   {
     id: 'zander-bottom',
-    school: null,
+    side: null,
     facts: [18],
     when: { species: ['zander'], light: ['day', 'dusk', 'night'] },
     effects: [
@@ -40,7 +40,7 @@ export const FRESH = [
   },
   {
     id: 'asp-fast',
-    school: null,
+    side: null,
     facts: [1],
     when: { species: ['asp'], waterTempC: { above: [10, 14] } },
     effects: [
@@ -53,7 +53,7 @@ export const FRESH = [
   },
   {
     id: 'salmonid-metal',
-    school: null,
+    side: null,
     facts: [39],
     when: { group: ['salmonid'] },
     effects: [
@@ -65,7 +65,7 @@ export const FRESH = [
   },
   {
     id: 'broken-water',
-    school: null,
+    side: null,
     facts: [39],
     when: { currentMps: { above: [0.25, 0.6] }, depthM: { below: [2.5, 4] } },
     effects: [{ favour: { family: ['in-line-spinner', 'casting-spoon', 'jerkbait'] }, weight: 2 }],
@@ -74,7 +74,7 @@ export const FRESH = [
   },
   {
     id: 'pike-not-tiny',
-    school: null,
+    side: null,
     facts: [39],
     when: { group: ['pike'] },
     effects: [{ avoid: { lengthM: [0.01, 0.07] }, weight: 2 }],
@@ -83,7 +83,7 @@ export const FRESH = [
   },
   {
     id: 'pike-cold-slow-big',
-    school: null,
+    side: null,
     facts: [28],
     when: { group: ['pike'], waterTempC: { below: [6, 9] } },
     effects: [
@@ -100,7 +100,7 @@ export const FRESH = [
   },
   {
     id: 'pike-grass-summer',
-    school: null,
+    side: null,
     facts: [33],
     when: { group: ['pike'], cover: ['grass', 'reeds', 'pads'], waterTempC: { above: [14, 18] } },
     effects: [{ favour: { family: ['spinnerbait', 'bladed-jig', 'paddle-tail', 'soft-jerkbait'] }, weight: 1.5 }],
@@ -109,7 +109,7 @@ export const FRESH = [
   },
   {
     id: 'zander-cold-vertical',
-    school: null,
+    side: null,
     facts: [38],
     when: { group: ['zander'], waterTempC: { below: [8, 11] }, depthM: { above: [4, 6] } },
     effects: [
@@ -126,7 +126,7 @@ export const FRESH = [
   },
   {
     id: 'zander-night-plug',
-    school: null,
+    side: null,
     facts: [40],
     when: { group: ['zander'], light: ['night', 'dusk'], depthM: { below: [2.5, 4] } },
     effects: [
@@ -140,7 +140,7 @@ export const FRESH = [
   },
   {
     id: 'panfish-tiny',
-    school: null,
+    side: null,
     facts: [36],
     when: { group: ['panfish'] },
     effects: [
@@ -154,7 +154,7 @@ export const FRESH = [
   },
   {
     id: 'striper-shad',
-    school: null,
+    side: null,
     facts: [37],
     when: { group: ['striper'], forageKind: ['fish'], mood: ['active'] },
     effects: [
@@ -165,7 +165,7 @@ export const FRESH = [
   },
   {
     id: 'lake-trout-deep',
-    school: null,
+    side: null,
     facts: [38],
     when: { species: ['lake-trout', 'char'], depthM: { above: [10, 15] } },
     effects: [
@@ -176,7 +176,7 @@ export const FRESH = [
   },
   {
     id: 'char-cold-hot-colours',
-    school: null,
+    side: null,
     facts: [4],
     when: { species: ['char'] },
     effects: [{ axis: 'colour', groups: { hot: 1, silver: 0.8, painted: 0.5 }, weight: 2 }],
@@ -185,7 +185,7 @@ export const FRESH = [
   },
   {
     id: 'perch-school-active',
-    school: null,
+    side: null,
     facts: [1],
     when: { group: ['perch'], mood: ['active'], waterTempC: { above: [12, 15] } },
     effects: [
@@ -196,7 +196,7 @@ export const FRESH = [
   },
   {
     id: 'bass-spawn-soft',
-    school: null,
+    side: null,
     facts: [30],
     when: { group: ['bass'], season: ['spawn'] },
     effects: [
@@ -209,7 +209,7 @@ export const FRESH = [
   },
   {
     id: 'bass-summer-offshore',
-    school: null,
+    side: null,
     facts: [24, 37],
     when: { group: ['bass'], season: ['summer'], zoneMidM: { above: [3.5, 5.5] }, waterTempC: { above: [22, 25] } },
     effects: [{ favour: { family: ['crankbait', 'flutter-spoon', 'skirted-jig', 'finesse-worm'] }, weight: 1 }],

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const JERKBAITS = [
   {
     id: 'cold-hanging-jerkbait',
-    school: 'S11.long',
+    side: 'S11.long',
     facts: [28],
     when: {
       waterTempC: { below: [8, 11] },
@@ -19,7 +19,7 @@ export const JERKBAITS = [
   },
   {
     id: 'jerkbait-cadence',
-    school: 'S11.short',
+    side: 'S11.short',
     facts: [27],
     when: {
       waterTempC: { above: [9, 13], below: [20, 24] },
@@ -35,7 +35,7 @@ export const JERKBAITS = [
   },
   {
     id: 'smallmouth-hard',
-    school: null,
+    side: null,
     facts: [27],
     when: { species: ['smallmouth-bass', 'spotted-bass'], waterTempC: { above: [9, 12] }, mood: ['active', 'neutral'] },
     effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-pause'] }, weight: 1 }],
@@ -44,7 +44,7 @@ export const JERKBAITS = [
   },
   {
     id: 'largemouth-soft',
-    school: null,
+    side: null,
     facts: [27],
     when: { species: ['largemouth-bass'], waterTempC: { above: [9, 12] } },
     effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-wait', 'rip-pause'] }, weight: 0.6 }],
@@ -53,7 +53,7 @@ export const JERKBAITS = [
   },
   {
     id: 'sinking-to-deep-fish',
-    school: null,
+    side: null,
     facts: [26],
     when: { visibilityM: { above: [2, 3.5] }, zoneTopM: { above: [1.5, 2.5] }, mood: ['neutral', 'lethargic'] },
     effects: [
@@ -65,7 +65,7 @@ export const JERKBAITS = [
   },
   {
     id: 'cold-no-floaters',
-    school: null,
+    side: null,
     facts: [28],
     when: { waterTempC: { below: [9, 12] } },
     effects: [{ avoid: { family: ['jerkbait'], traits: { buoyancy: ['floats'] } }, weight: 2 }],
@@ -74,7 +74,7 @@ export const JERKBAITS = [
   },
   {
     id: 'jerkbait-not-in-mud',
-    school: null,
+    side: null,
     facts: [28],
     when: { visibilityM: { below: [0.5, 0.9] } },
     effects: [{ avoid: { family: ['jerkbait', 'soft-jerkbait', 'glide-bait'] }, weight: 3 }],
@@ -83,7 +83,7 @@ export const JERKBAITS = [
   },
   {
     id: 'long-wait-prespawn',
-    school: 'S11.long',
+    side: 'S11.long',
     facts: [27],
     when: { season: ['pre-spawn'], waterTempC: { below: [9, 12] }, visibilityM: { above: [1.2, 2] } },
     effects: [{ favour: { family: ['jerkbait'], pauseS: [6, 60] }, weight: 1.5 }],
@@ -92,7 +92,7 @@ export const JERKBAITS = [
   },
   {
     id: 'deep-lip-jerkbait',
-    school: null,
+    side: null,
     facts: [26],
     when: { zoneMidM: { above: [1.8, 2.6] }, visibilityM: { above: [2, 3] } },
     effects: [{ avoid: { family: ['jerkbait'] }, unless: { traits: { lip: ['long'] } }, weight: 1 }],
@@ -101,7 +101,7 @@ export const JERKBAITS = [
   },
   {
     id: 'soft-jerkbait-in-grass',
-    school: null,
+    side: null,
     facts: [30],
     when: {
       cover: ['grass', 'pads', 'reeds'],

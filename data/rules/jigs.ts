@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const JIGS = [
   {
     id: 'jig-in-wood',
-    school: null,
+    side: null,
     facts: [18],
     when: {
       cover: ['timber', 'brush', 'docks'],
@@ -17,7 +17,7 @@ export const JIGS = [
   },
   {
     id: 'crayfish-on-rock',
-    school: null,
+    side: null,
     facts: [18],
     when: { forage: ['crayfish'] },
     effects: [
@@ -30,7 +30,7 @@ export const JIGS = [
   },
   {
     id: 'trailer-kick-warm',
-    school: null,
+    side: null,
     facts: [13],
     when: { waterTempC: { above: [13, 17] }, mood: ['active'] },
     effects: [{ favour: { trailer: ['kicking-craw', 'paddle-tail'] }, weight: 1 }],
@@ -39,7 +39,7 @@ export const JIGS = [
   },
   {
     id: 'trailer-still-cold',
-    school: null,
+    side: null,
     facts: [13],
     when: { waterTempC: { below: [9, 12] } },
     effects: [{ avoid: { trailer: ['kicking-craw', 'paddle-tail'] }, weight: 1.5 }],
@@ -48,7 +48,7 @@ export const JIGS = [
   },
   {
     id: 'hair-in-cold',
-    school: null,
+    side: null,
     facts: [18],
     when: { waterTempC: { below: [6, 9] } },
     effects: [{ favour: { family: ['hair-jig'] }, weight: 1.5 }],
@@ -57,7 +57,7 @@ export const JIGS = [
   },
   {
     id: 'glide-trailer',
-    school: null,
+    side: null,
     facts: [13],
     when: { waterTempC: { above: [9, 12], below: [16, 20] }, mood: ['neutral', 'active'] },
     effects: [{ avoid: { family: ['skirted-jig'] }, unless: { trailer: ['gliding-creature'] }, weight: 1 }],
@@ -66,7 +66,7 @@ export const JIGS = [
   },
   {
     id: 'stick-trailer-pressured',
-    school: null,
+    side: null,
     facts: [13],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [
@@ -77,7 +77,7 @@ export const JIGS = [
   },
   {
     id: 'kick-trailer-mud',
-    school: null,
+    side: null,
     facts: [13],
     when: { visibilityM: { below: [0.6, 1.2] }, waterTempC: { above: [12, 15] } },
     effects: [{ avoid: { family: ['skirted-jig'] }, unless: { trailer: ['kicking-craw'] }, weight: 1 }],
@@ -86,7 +86,7 @@ export const JIGS = [
   },
   {
     id: 'swim-the-jig',
-    school: null,
+    side: null,
     facts: [15],
     when: { mood: ['active'], cover: ['grass', 'reeds', 'pads', 'docks', 'timber'], waterTempC: { above: [12, 15] } },
     effects: [
@@ -100,7 +100,7 @@ export const JIGS = [
   },
   {
     id: 'finesse-jig',
-    school: 'S8.small',
+    side: 'S8.small',
     facts: [15],
     when: { mood: ['pressured', 'lethargic'], visibilityM: { above: [1, 2] } },
     effects: [{ favour: { family: ['skirted-jig'], traits: { style: ['finesse'] } }, weight: 1.5 }],
@@ -109,7 +109,7 @@ export const JIGS = [
   },
   {
     id: 'trimmed-skirt',
-    school: null,
+    side: null,
     facts: [15],
     when: { mood: ['pressured'] },
     effects: [
@@ -124,7 +124,7 @@ export const JIGS = [
   },
   {
     id: 'football-on-rock',
-    school: null,
+    side: null,
     facts: [18, 19],
     when: {
       cover: ['rock', 'shell', 'clay'],
@@ -143,7 +143,7 @@ export const JIGS = [
   },
   {
     id: 'flip-in-thick-cover',
-    school: null,
+    side: null,
     facts: [14, 18],
     when: {
       cover: ['timber', 'brush', 'docks', 'reeds', 'pads', 'grass'],
@@ -151,7 +151,7 @@ export const JIGS = [
       mood: ['neutral', 'pressured', 'lethargic'],
     },
     effects: [
-      { favour: { family: ['skirted-jig', 'creature'], where: ['pitch'], weedless: true }, weight: 1.5 },
+      { favour: { family: ['skirted-jig', 'creature'], delivery: ['pitch'], weedless: true }, weight: 1.5 },
       { favour: { family: ['skirted-jig'], traits: { style: ['flipping'] } }, weight: 1.5 },
     ],
     sentence: 'Thick cover: flip a guarded jig into the holes.',
@@ -159,7 +159,7 @@ export const JIGS = [
   },
   {
     id: 'guard-in-wood',
-    school: null,
+    side: null,
     facts: [18],
     when: { cover: ['timber', 'brush', 'docks'], coverDensity: { above: [0.2, 0.5] } },
     effects: [
@@ -171,7 +171,7 @@ export const JIGS = [
   },
   {
     id: 'hair-for-bulk-in-current',
-    school: null,
+    side: null,
     facts: [18],
     when: { currentMps: { above: [0.25, 0.6] } },
     effects: [{ favour: { family: ['hair-jig'] }, weight: 1.2 }],
@@ -180,7 +180,7 @@ export const JIGS = [
   },
   {
     id: 'darter-for-erratic',
-    school: null,
+    side: null,
     facts: [18],
     when: { mood: ['active', 'neutral'], cover: ['open', 'rock', 'shell', 'clay'], forageKind: ['fish', 'shrimp'] },
     effects: [{ favour: { head: ['darter'] }, weight: 0.6 }],
@@ -189,7 +189,7 @@ export const JIGS = [
   },
   {
     id: 'long-shank-plastics',
-    school: null,
+    side: null,
     facts: [18],
     when: { mood: ['neutral', 'lethargic'] },
     effects: [
@@ -204,7 +204,7 @@ export const JIGS = [
   },
   {
     id: 'head-shallow',
-    school: null,
+    side: null,
     facts: [17],
     when: { depthM: { below: [2.5, 3.5] }, currentMps: { below: [0.2, 0.5] } },
     effects: [
@@ -216,7 +216,7 @@ export const JIGS = [
   },
   {
     id: 'head-middle',
-    school: null,
+    side: null,
     facts: [17],
     when: { depthM: { above: [2.5, 3.5], below: [5.5, 7] }, currentMps: { below: [0.2, 0.5] } },
     effects: [
@@ -228,7 +228,7 @@ export const JIGS = [
   },
   {
     id: 'head-deep',
-    school: null,
+    side: null,
     facts: [17],
     when: { depthM: { above: [5.5, 7] } },
     effects: [
@@ -240,7 +240,7 @@ export const JIGS = [
   },
   {
     id: 'head-in-current',
-    school: null,
+    side: null,
     facts: [17],
     when: { currentMps: { above: [0.25, 0.6] } },
     effects: [{ avoid: { mount: ['head'] }, unless: { headKg: [0.0068, 0.04] }, weight: 1.5 }],
@@ -249,7 +249,7 @@ export const JIGS = [
   },
   {
     id: 'stroke-the-jig',
-    school: 'S5.heavy',
+    side: 'S5.heavy',
     facts: [13, 16],
     when: { mood: ['active'], zoneMidM: { above: [3, 5] }, waterTempC: { above: [16, 20] }, group: ['bass'] },
     effects: [
@@ -260,7 +260,7 @@ export const JIGS = [
   },
   {
     id: 'take-on-the-fall',
-    school: null,
+    side: null,
     facts: [18],
     when: { mood: ['neutral', 'lethargic'], cover: ['rock', 'timber', 'brush', 'docks', 'shell', 'clay'] },
     effects: [{ axis: 'passing', want: 0.25, weight: 1 }],
@@ -269,7 +269,7 @@ export const JIGS = [
   },
   {
     id: 'crab-and-craw',
-    school: null,
+    side: null,
     facts: [18],
     when: { forageKind: ['crab'] },
     effects: [

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const METAL = [
   {
     id: 'dawn-metal',
-    school: null,
+    side: null,
     facts: [36],
     when: {
       light: ['dawn', 'dusk'],
@@ -24,7 +24,7 @@ export const METAL = [
   },
   {
     id: 'sun-up-bottom',
-    school: null,
+    side: null,
     facts: [36],
     when: {
       light: ['day'],
@@ -51,7 +51,7 @@ export const METAL = [
   },
   {
     id: 'low-light-surface',
-    school: null,
+    side: null,
     facts: [40],
     when: {
       light: ['dawn', 'dusk', 'night'],
@@ -67,7 +67,7 @@ export const METAL = [
   },
   {
     id: 'big-shad-spoon',
-    school: null,
+    side: null,
     facts: [37],
     when: { waterTempC: { above: [24, 27] }, zoneMidM: { above: [3, 5] }, forageLengthM: { above: [0.09, 0.12] } },
     effects: [{ favour: { family: ['flutter-spoon'] }, weight: 4 }],
@@ -76,7 +76,7 @@ export const METAL = [
   },
   {
     id: 'deep-slow-jig',
-    school: null,
+    side: null,
     facts: [38],
     when: { depthM: { above: [10, 16] }, offBottomM: { below: [2, 4] } },
     effects: [
@@ -88,7 +88,7 @@ export const METAL = [
   },
   {
     id: 'blade-bait-slowly',
-    school: null,
+    side: null,
     facts: [36],
     when: {},
     effects: [{ avoid: { family: ['blade-bait'], retrieve: ['slow-roll', 'lift-drop'] }, weight: 1.5 }],
@@ -97,7 +97,7 @@ export const METAL = [
   },
   {
     id: 'blade-bait-gold',
-    school: null,
+    side: null,
     facts: [36],
     when: { visibilityM: { below: [2, 4] } },
     effects: [
@@ -108,7 +108,7 @@ export const METAL = [
   },
   {
     id: 'blade-bait-cold',
-    school: null,
+    side: null,
     facts: [36],
     when: {
       waterTempC: { below: [9, 12] },
@@ -122,7 +122,7 @@ export const METAL = [
   },
   {
     id: 'stand-still-plastic',
-    school: null,
+    side: null,
     facts: [36],
     when: {
       light: ['day'],
@@ -137,7 +137,7 @@ export const METAL = [
   },
   {
     id: 'followers-need-a-drop',
-    school: null,
+    side: null,
     facts: [37],
     when: {
       mood: ['neutral'],
@@ -151,7 +151,7 @@ export const METAL = [
   },
   {
     id: 'long-jig-for-active',
-    school: null,
+    side: null,
     facts: [38],
     when: { depthM: { above: [9, 14] }, mood: ['active'] },
     effects: [
@@ -164,7 +164,7 @@ export const METAL = [
   },
   {
     id: 'slow-jig-for-slow',
-    school: null,
+    side: null,
     facts: [38],
     when: { depthM: { above: [9, 14] }, mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [{ avoid: { family: ['long-jig'] }, weight: 2 }],
@@ -173,7 +173,7 @@ export const METAL = [
   },
   {
     id: 'slow-pitch-rod',
-    school: null,
+    side: null,
     facts: [38],
     when: {},
     effects: [
@@ -185,7 +185,7 @@ export const METAL = [
   },
   {
     id: 'slow-pitch-overhead',
-    school: null,
+    side: null,
     facts: [38],
     when: { depthM: { above: [15, 25] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { reel: ['overhead', 'casting'] }, weight: 1 }],
@@ -194,7 +194,7 @@ export const METAL = [
   },
   {
     id: 'long-jig-spinning',
-    school: null,
+    side: null,
     facts: [38],
     when: {},
     effects: [{ avoid: { family: ['long-jig'] }, unless: { reel: ['spinning'] }, weight: 0.5 }],
@@ -203,7 +203,7 @@ export const METAL = [
   },
   {
     id: 'spinning-to-forty-grams',
-    school: null,
+    side: null,
     facts: [38],
     when: {},
     effects: [{ avoid: { family: ['slow-fall-jig'], reel: ['spinning'], massKg: [0.042, 0.5] }, weight: 1 }],
@@ -212,7 +212,7 @@ export const METAL = [
   },
   {
     id: 'slow-pitch-fight-reel',
-    school: 'S7.reel',
+    side: 'S7.reel',
     facts: [38],
     when: { depthM: { above: [9, 14] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { fights: ['with the reel'] }, weight: 0.8 }],
@@ -221,7 +221,7 @@ export const METAL = [
   },
   {
     id: 'slow-pitch-fight-rod',
-    school: 'S7.rod',
+    side: 'S7.rod',
     facts: [38],
     when: { depthM: { above: [9, 14] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { fights: ['with the rod'] }, weight: 0.8 }],
@@ -230,7 +230,7 @@ export const METAL = [
   },
   {
     id: 'vertical-not-shallow',
-    school: null,
+    side: null,
     facts: [38],
     when: { depthM: { below: [5, 9] } },
     effects: [{ avoid: { family: ['slow-fall-jig', 'long-jig'] }, weight: 2 }],
@@ -239,7 +239,7 @@ export const METAL = [
   },
   {
     id: 'surface-in-warm-calm',
-    school: null,
+    side: null,
     facts: [40],
     when: {
       waterTempC: { above: [16, 20] },
@@ -254,7 +254,7 @@ export const METAL = [
   },
   {
     id: 'no-surface-in-cold',
-    school: null,
+    side: null,
     facts: [40],
     when: { waterTempC: { below: [9, 13] } },
     effects: [{ avoid: { family: ['surface'] }, weight: 4 }],
@@ -263,7 +263,7 @@ export const METAL = [
   },
   {
     id: 'no-surface-for-deep',
-    school: null,
+    side: null,
     facts: [26],
     when: { zoneTopM: { above: [1.5, 3] } },
     effects: [{ avoid: { family: ['surface'] }, weight: 3 }],
@@ -272,7 +272,7 @@ export const METAL = [
   },
   {
     id: 'walker-in-clear',
-    school: null,
+    side: null,
     facts: [1],
     when: { visibilityM: { above: [1.5, 2.5] }, waterTempC: { above: [15, 18] } },
     effects: [{ avoid: { family: ['surface'] }, unless: { traits: { style: ['walker', 'popper'] } }, weight: 0.6 }],
@@ -281,7 +281,7 @@ export const METAL = [
   },
   {
     id: 'prop-by-night',
-    school: null,
+    side: null,
     facts: [40],
     when: { light: ['night'], waterTempC: { above: [14, 17] } },
     effects: [{ avoid: { family: ['surface'] }, unless: { traits: { style: ['prop', 'popper'] } }, weight: 1 }],

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const MOOD = [
   {
     id: 'active-passing',
-    school: null,
+    side: null,
     facts: [15],
     when: { mood: ['active'] },
     effects: [
@@ -16,7 +16,7 @@ export const MOOD = [
   },
   {
     id: 'neutral-middle',
-    school: null,
+    side: null,
     facts: [15],
     when: { mood: ['neutral'] },
     effects: [
@@ -28,7 +28,7 @@ export const MOOD = [
   },
   {
     id: 'lethargic-in-the-face',
-    school: null,
+    side: null,
     facts: [28],
     when: { mood: ['lethargic'] },
     effects: [
@@ -42,7 +42,7 @@ export const MOOD = [
   },
   {
     id: 'pressured-small',
-    school: null,
+    side: null,
     facts: [15],
     when: { mood: ['pressured'] },
     effects: [
@@ -58,7 +58,7 @@ export const MOOD = [
   },
   {
     id: 'pressured-shorter',
-    school: 'S8.small',
+    side: 'S8.small',
     facts: [39],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [{ axis: 'length', times: 0.75, weight: 4 }],
@@ -67,7 +67,7 @@ export const MOOD = [
   },
   {
     id: 'big-for-big',
-    school: 'S8.big',
+    side: 'S8.big',
     facts: [39],
     when: { species: ['pike', 'striped-bass'], mood: ['active', 'neutral'] },
     effects: [{ axis: 'length', times: 1.5, weight: 4 }],
@@ -76,7 +76,7 @@ export const MOOD = [
   },
   {
     id: 'active-bigger-bite',
-    school: null,
+    side: null,
     facts: [16],
     when: { mood: ['active'], waterTempC: { above: [12, 16] } },
     effects: [{ axis: 'presence', want: 0.6, weight: 1 }],
@@ -85,7 +85,7 @@ export const MOOD = [
   },
   {
     id: 'lethargic-no-speed',
-    school: null,
+    side: null,
     facts: [28],
     when: { mood: ['lethargic'] },
     effects: [
@@ -96,7 +96,7 @@ export const MOOD = [
   },
   {
     id: 'pressured-off-beat',
-    school: null,
+    side: null,
     facts: [15],
     when: { mood: ['pressured'] },
     effects: [

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const RIVERS = [
   {
     id: 'salmon-broken-water',
-    school: null,
+    side: null,
     facts: [39],
     when: { group: ['salmonid'], currentMps: { above: [0.2, 0.5] } },
     effects: [{ favour: { family: ['jerkbait', 'casting-spoon', 'streamer', 'in-line-spinner'] }, weight: 1.5 }],
@@ -13,7 +13,7 @@ export const RIVERS = [
   },
   {
     id: 'salmon-silver-and-blue',
-    school: null,
+    side: null,
     facts: [39],
     when: { group: ['salmonid'], visibilityM: { above: [1.5, 3] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { silver: 1, hot: 0.55, painted: 0.55, dark: 0.35, gold: 0.35 }, weight: 2 }],
@@ -22,7 +22,7 @@ export const RIVERS = [
   },
   {
     id: 'singles-where-required',
-    school: null,
+    side: null,
     facts: [39],
     when: { singlesOnly: ['yes'] },
     effects: [{ avoid: { hooks: ['round treble', 'in-turned treble'] }, weight: 12 }],
@@ -31,7 +31,7 @@ export const RIVERS = [
   },
   {
     id: 'singles-for-release',
-    school: 'S9.singles',
+    side: 'S9.singles',
     facts: [39],
     when: { group: ['salmonid'] },
     effects: [
@@ -42,7 +42,7 @@ export const RIVERS = [
   },
   {
     id: 'trebles-for-hookups',
-    school: 'S9.trebles',
+    side: 'S9.trebles',
     facts: [39],
     when: { group: ['salmonid'] },
     effects: [
@@ -57,7 +57,7 @@ export const RIVERS = [
   },
   {
     id: 'small-in-small-water',
-    school: null,
+    side: null,
     facts: [39],
     when: { currentMps: { above: [0.25, 0.6] }, depthM: { below: [1.6, 2.6] } },
     effects: [
@@ -69,7 +69,7 @@ export const RIVERS = [
   },
   {
     id: 'no-slow-sinkers-in-current',
-    school: null,
+    side: null,
     facts: [17],
     when: { currentMps: { above: [0.4, 0.8] } },
     effects: [
@@ -81,7 +81,7 @@ export const RIVERS = [
   },
   {
     id: 'cold-river-slow',
-    school: null,
+    side: null,
     facts: [39],
     when: { currentMps: { above: [0.25, 0.6] }, waterTempC: { below: [5, 8] } },
     effects: [
@@ -98,7 +98,7 @@ export const RIVERS = [
   },
   {
     id: 'streamer-when-small',
-    school: null,
+    side: null,
     facts: [39],
     when: { group: ['salmonid'], forageLengthM: { below: [0.045, 0.065] } },
     effects: [{ favour: { family: ['streamer', 'hair-jig', 'in-line-spinner'] }, weight: 1.2 }],

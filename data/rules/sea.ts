@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const SEA = [
   {
     id: 'bass-of-the-sea',
-    school: null,
+    side: null,
     facts: [40],
     when: { group: ['sea-bass'] },
     effects: [
@@ -18,7 +18,7 @@ export const SEA = [
   },
   {
     id: 'sea-bass-low-light',
-    school: null,
+    side: null,
     facts: [40],
     when: { group: ['sea-bass'], light: ['dawn', 'dusk', 'night'], depthM: { below: [3, 5] } },
     effects: [
@@ -30,7 +30,7 @@ export const SEA = [
   },
   {
     id: 'pelagic-fast',
-    school: null,
+    side: null,
     facts: [36],
     when: { group: ['pelagic'] },
     effects: [
@@ -44,7 +44,7 @@ export const SEA = [
   },
   {
     id: 'flatheads-bottom',
-    school: null,
+    side: null,
     facts: [18],
     when: { group: ['flathead'] },
     effects: [
@@ -63,7 +63,7 @@ export const SEA = [
   },
   {
     id: 'bream-small-finesse',
-    school: null,
+    side: null,
     facts: [36],
     when: { group: ['bream'] },
     effects: [
@@ -79,7 +79,7 @@ export const SEA = [
   },
   {
     id: 'whiting-on-the-flats',
-    school: null,
+    side: null,
     facts: [40],
     when: { group: ['whiting'], depthM: { below: [1.5, 3] }, waterTempC: { above: [18, 22] } },
     effects: [
@@ -91,7 +91,7 @@ export const SEA = [
   },
   {
     id: 'whiting-bottom',
-    school: null,
+    side: null,
     facts: [35],
     when: { group: ['whiting'] },
     effects: [
@@ -102,7 +102,7 @@ export const SEA = [
   },
   {
     id: 'inshore-softs',
-    school: null,
+    side: null,
     facts: [33],
     when: { group: ['inshore'] },
     effects: [{ favour: { family: ['paddle-tail', 'soft-jerkbait', 'jerkbait', 'casting-spoon'] }, weight: 2 }],
@@ -111,7 +111,7 @@ export const SEA = [
   },
   {
     id: 'inshore-gold-spoon',
-    school: null,
+    side: null,
     facts: [4],
     when: { species: ['red-drum'], cover: ['grass', 'open', 'shell'], depthM: { below: [1.5, 3] } },
     effects: [{ favour: { family: ['casting-spoon'], colour: ['gold'] }, weight: 2 }],
@@ -120,7 +120,7 @@ export const SEA = [
   },
   {
     id: 'drum-bottom',
-    school: null,
+    side: null,
     facts: [35],
     when: { species: ['red-drum', 'black-drum'], mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [
@@ -138,7 +138,7 @@ export const SEA = [
   },
   {
     id: 'snook-structure',
-    school: null,
+    side: null,
     facts: [41],
     when: { species: ['snook'], cover: ['docks', 'timber'], light: ['dawn', 'dusk', 'night'] },
     effects: [{ favour: { family: ['paddle-tail', 'jerkbait', 'hard-swimbait', 'surface'] }, weight: 2 }],
@@ -147,7 +147,7 @@ export const SEA = [
   },
   {
     id: 'seatrout-grass',
-    school: null,
+    side: null,
     facts: [33],
     when: { species: ['spotted-seatrout'], cover: ['grass', 'open'] },
     effects: [{ favour: { family: ['paddle-tail', 'grub', 'soft-jerkbait', 'surface'] }, weight: 2 }],
@@ -156,7 +156,7 @@ export const SEA = [
   },
   {
     id: 'big-inshore',
-    school: null,
+    side: null,
     facts: [39],
     when: { species: ['tarpon', 'cobia'] },
     effects: [
@@ -168,7 +168,7 @@ export const SEA = [
   },
   {
     id: 'reef-vertical',
-    school: null,
+    side: null,
     facts: [38],
     when: { group: ['reef', 'bottom'], depthM: { above: [12, 20] } },
     effects: [
@@ -180,7 +180,7 @@ export const SEA = [
   },
   {
     id: 'offshore-jigging',
-    school: null,
+    side: null,
     facts: [38],
     when: { group: ['offshore'] },
     effects: [{ favour: { family: ['long-jig', 'slow-fall-jig'] }, weight: 4 }],
@@ -189,16 +189,16 @@ export const SEA = [
   },
   {
     id: 'jigging-line',
-    school: null,
+    side: null,
     facts: [38],
     when: { depthM: { above: [12, 20] } },
-    effects: [{ avoid: { where: ['under-rod'] }, unless: { material: ['braid'] }, weight: 1 }],
+    effects: [{ avoid: { delivery: ['vertical'] }, unless: { material: ['braid'] }, weight: 1 }],
     sentence: 'Deep under the rod: thin braid, felt and not dragged.',
     basis: practice,
   },
   {
     id: 'drift-heavier',
-    school: null,
+    side: null,
     facts: [31, 38],
     when: { driftMps: { above: [0.2, 0.6] } },
     effects: [{ axis: 'fall', want: 0.65, weight: 2.5 }],

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const SOFTS = [
   {
     id: 'slim-smooth-cold',
-    school: null,
+    side: null,
     facts: [33],
     when: { waterTempC: { above: [1, 2], below: [5.5, 7] } },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-smooth'] } }, weight: 2 }],
@@ -13,7 +13,7 @@ export const SOFTS = [
   },
   {
     id: 'no-hard-kick-in-the-cold',
-    school: null,
+    side: null,
     facts: [33],
     when: { waterTempC: { below: [5.5, 7] } },
     effects: [{ avoid: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 6 }],
@@ -22,7 +22,7 @@ export const SOFTS = [
   },
   {
     id: 'slim-ribbed-warm',
-    school: null,
+    side: null,
     facts: [33],
     when: { waterTempC: { above: [10, 13] }, mood: ['active', 'neutral'] },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 1.5 }],
@@ -31,7 +31,7 @@ export const SOFTS = [
   },
   {
     id: 'finesse-for-pressured',
-    school: null,
+    side: null,
     facts: [30],
     when: { mood: ['pressured'] },
     effects: [{ favour: { mount: ['drop-shot', 'wacky'] }, weight: 4 }],
@@ -40,7 +40,7 @@ export const SOFTS = [
   },
   {
     id: 'belly-weight-over-grass',
-    school: null,
+    side: null,
     facts: [33],
     when: { cover: ['grass', 'pads', 'reeds'] },
     effects: [{ favour: { mount: ['belly'] }, weight: 2.5 }],
@@ -49,7 +49,7 @@ export const SOFTS = [
   },
   {
     id: 'drop-shot-open-nose',
-    school: null,
+    side: null,
     facts: [30],
     when: {
       mood: ['pressured', 'neutral'],
@@ -67,7 +67,7 @@ export const SOFTS = [
   },
   {
     id: 'drop-shot-weedless',
-    school: null,
+    side: null,
     facts: [30],
     when: { cover: ['timber', 'brush', 'docks', 'grass'] },
     effects: [{ avoid: { mount: ['drop-shot'], weedless: false }, weight: 1.5 }],
@@ -76,7 +76,7 @@ export const SOFTS = [
   },
   {
     id: 'mushroom-finesse',
-    school: null,
+    side: null,
     facts: [30],
     when: {
       mood: ['pressured', 'neutral', 'lethargic'],
@@ -91,7 +91,7 @@ export const SOFTS = [
   },
   {
     id: 'texas-slips-through',
-    school: null,
+    side: null,
     facts: [30],
     when: { cover: ['brush', 'timber', 'reeds', 'pads', 'grass', 'docks'], coverDensity: { above: [0.3, 0.6] } },
     effects: [{ favour: { mount: ['texas'] }, weight: 1.5 }],
@@ -100,7 +100,7 @@ export const SOFTS = [
   },
   {
     id: 'stick-worm-weighted',
-    school: null,
+    side: null,
     facts: [32],
     when: {
       mood: ['neutral', 'pressured', 'lethargic'],
@@ -114,7 +114,7 @@ export const SOFTS = [
   },
   {
     id: 'drop-shot-rod-moderate',
-    school: 'S12.moderate',
+    side: 'S12.moderate',
     facts: [31],
     when: {},
     effects: [
@@ -129,7 +129,7 @@ export const SOFTS = [
   },
   {
     id: 'drop-shot-rod-fast',
-    school: 'S12.fast',
+    side: 'S12.fast',
     facts: [31],
     when: {},
     effects: [
@@ -144,7 +144,7 @@ export const SOFTS = [
   },
   {
     id: 'drop-shot-light',
-    school: 'S5.light',
+    side: 'S5.light',
     facts: [31],
     when: { currentMps: { below: [0.3, 0.6] }, mood: ['neutral', 'pressured', 'lethargic'] },
     effects: [{ avoid: { mount: ['drop-shot'], massKg: [0.0175, 0.1] }, weight: 1 }],
@@ -153,7 +153,7 @@ export const SOFTS = [
   },
   {
     id: 'drop-shot-heavy',
-    school: 'S5.heavy',
+    side: 'S5.heavy',
     facts: [31],
     when: { mood: ['active'] },
     effects: [{ avoid: { mount: ['drop-shot'] }, unless: { massKg: [0.013, 0.05] }, weight: 1 }],
@@ -162,7 +162,7 @@ export const SOFTS = [
   },
   {
     id: 'fat-ribbed-all-year',
-    school: null,
+    side: null,
     facts: [33],
     when: { forageLengthM: { above: [0.08, 0.12] } },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['fat-ribbed'] } }, weight: 0.8 }],
@@ -171,7 +171,7 @@ export const SOFTS = [
   },
   {
     id: 'slim-smooth-small-coldest',
-    school: null,
+    side: null,
     facts: [33],
     when: { waterTempC: { below: [3.5, 5] } },
     effects: [
@@ -182,7 +182,7 @@ export const SOFTS = [
   },
   {
     id: 'underspin-under-cloud',
-    school: null,
+    side: null,
     facts: [33],
     when: { sky: ['cloud', 'rain'], mood: ['neutral', 'active'], waterTempC: { above: [5, 9] }, forageKind: ['fish'] },
     effects: [{ favour: { family: ['paddle-tail'], head: ['underspin'] }, weight: 1.5 }],
@@ -191,7 +191,7 @@ export const SOFTS = [
   },
   {
     id: 'swimmer-suspended',
-    school: null,
+    side: null,
     facts: [33],
     when: {
       cover: ['open', 'clay', 'shell', 'rock'],
@@ -208,11 +208,11 @@ export const SOFTS = [
   },
   {
     id: 'umbrella-open-shoal',
-    school: null,
+    side: null,
     facts: [34],
     when: {
       cover: ['open', 'clay', 'shell'],
-      schools: ['yes'],
+      schooling: ['yes'],
       visibilityM: { above: [1.8, 3] },
       waterTempC: { above: [6, 9], below: [16, 20] },
       forageKind: ['fish'],
@@ -226,7 +226,7 @@ export const SOFTS = [
   },
   {
     id: 'umbrella-not-in-cover',
-    school: null,
+    side: null,
     facts: [34],
     when: {
       coverDensity: { above: [0.1, 0.4] },
@@ -238,7 +238,7 @@ export const SOFTS = [
   },
   {
     id: 'segmented-as-shrimp',
-    school: null,
+    side: null,
     facts: [35],
     when: { forageKind: ['shrimp'] },
     effects: [
@@ -257,7 +257,7 @@ export const SOFTS = [
   },
   {
     id: 'segmented-whole-fast',
-    school: null,
+    side: null,
     facts: [35],
     when: {
       mood: ['active'],
@@ -271,7 +271,7 @@ export const SOFTS = [
   },
   {
     id: 'small-mouths-small-baits',
-    school: null,
+    side: null,
     facts: [36],
     when: { mouth: ['small'] },
     effects: [
@@ -283,7 +283,7 @@ export const SOFTS = [
   },
   {
     id: 'minnow-to-the-bank',
-    school: null,
+    side: null,
     facts: [18],
     when: { season: ['spawn', 'post-spawn'], depthM: { below: [2, 3.5] }, forageKind: ['fish'] },
     effects: [{ axis: 'length', times: 0.9, weight: 1 }],
@@ -292,7 +292,7 @@ export const SOFTS = [
   },
   {
     id: 'autumn-frogs-and-perch',
-    school: null,
+    side: null,
     facts: [18],
     when: {
       season: ['autumn'],
@@ -306,7 +306,7 @@ export const SOFTS = [
   },
   {
     id: 'frogs-on-top',
-    school: null,
+    side: null,
     facts: [18],
     when: { forageKind: ['frog'], waterTempC: { above: [14, 17] } },
     effects: [
@@ -318,7 +318,7 @@ export const SOFTS = [
   },
   {
     id: 'worm-eaters',
-    school: null,
+    side: null,
     facts: [30],
     when: { forageKind: ['worm'] },
     effects: [

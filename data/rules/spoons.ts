@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const SPOONS = [
   {
     id: 'spoon-lift',
-    school: null,
+    side: null,
     facts: [3],
     when: { mood: ['active', 'neutral'], zoneMidM: { above: [0.8, 1.5] } },
     effects: [{ favour: { family: ['casting-spoon'], retrieve: ['lift-wind'] }, weight: 1.2 }],
@@ -13,7 +13,7 @@ export const SPOONS = [
   },
   {
     id: 'thin-spoon-steady',
-    school: null,
+    side: null,
     facts: [3],
     when: {},
     effects: [{ avoid: { family: ['thin-spoon'], retrieve: ['burn', 'lift-drop', 'stop-go'] }, weight: 1 }],
@@ -22,7 +22,7 @@ export const SPOONS = [
   },
   {
     id: 'spoon-light-rod',
-    school: null,
+    side: null,
     facts: [3],
     when: {},
     effects: [
@@ -37,7 +37,7 @@ export const SPOONS = [
   },
   {
     id: 'spoon-thin-braid',
-    school: null,
+    side: null,
     facts: [3],
     when: {},
     effects: [
@@ -48,7 +48,7 @@ export const SPOONS = [
   },
   {
     id: 'spoon-range-narrow',
-    school: null,
+    side: null,
     facts: [1],
     when: { mood: ['lethargic', 'pressured'] },
     effects: [
@@ -62,7 +62,7 @@ export const SPOONS = [
   },
   {
     id: 'hold-pace',
-    school: 'S3.hold',
+    side: 'S3.hold',
     facts: [3],
     when: { group: ['salmonid', 'asp', 'pelagic'] },
     effects: [
@@ -76,7 +76,7 @@ export const SPOONS = [
   },
   {
     id: 'change-pace',
-    school: 'S3.change',
+    side: 'S3.change',
     facts: [3, 23],
     when: { mood: ['neutral', 'active'] },
     effects: [{ favour: { retrieve: ['stop-go', 'touch-pause', 'sweep-pause', 'rip-free', 'lift-wind'] }, weight: 1 }],
@@ -85,7 +85,7 @@ export const SPOONS = [
   },
   {
     id: 'silver-spoon',
-    school: null,
+    side: null,
     facts: [4],
     when: { forageShade: ['silver'], visibilityM: { above: [1, 2] }, light: ['day', 'dawn', 'dusk'] },
     effects: [
@@ -100,7 +100,7 @@ export const SPOONS = [
   },
   {
     id: 'chartreuse-spoon',
-    school: null,
+    side: null,
     facts: [4],
     when: { visibilityM: { above: [0.4, 0.8], below: [1.6, 2.4] } },
     effects: [{ avoid: { family: ['casting-spoon', 'thin-spoon'] }, unless: { colour: ['hot', 'gold'] }, weight: 0.8 }],
@@ -109,7 +109,7 @@ export const SPOONS = [
   },
   {
     id: 'red-and-white',
-    school: null,
+    side: null,
     facts: [4],
     when: { group: ['pike'] },
     effects: [{ avoid: { family: ['casting-spoon'] }, unless: { colour: ['light', 'hot'] }, weight: 0.6 }],
@@ -118,7 +118,7 @@ export const SPOONS = [
   },
   {
     id: 'flutter-after-spawn',
-    school: null,
+    side: null,
     facts: [37],
     when: {
       season: ['post-spawn'],
@@ -134,7 +134,7 @@ export const SPOONS = [
   },
   {
     id: 'cupped-cradles',
-    school: null,
+    side: null,
     facts: [37],
     when: { zoneMidM: { above: [3, 5] }, mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [{ avoid: { family: ['flutter-spoon'] }, unless: { traits: { cup: ['cupped'] } }, weight: 0.8 }],
@@ -143,7 +143,7 @@ export const SPOONS = [
   },
   {
     id: 'flat-shoots',
-    school: null,
+    side: null,
     facts: [37],
     when: { zoneMidM: { above: [3, 5] }, mood: ['active'] },
     effects: [{ avoid: { family: ['flutter-spoon'] }, unless: { traits: { cup: ['flat'] } }, weight: 0.8 }],
@@ -152,7 +152,7 @@ export const SPOONS = [
   },
   {
     id: 'flutter-long-soft-rod',
-    school: null,
+    side: null,
     facts: [37],
     when: {},
     effects: [
@@ -167,7 +167,7 @@ export const SPOONS = [
   },
   {
     id: 'flutter-big-shad-only',
-    school: null,
+    side: null,
     facts: [37],
     when: { forageLengthM: { below: [0.07, 0.1] } },
     effects: [{ avoid: { family: ['flutter-spoon'] }, weight: 2 }],

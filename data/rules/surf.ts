@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const SURF = [
   {
     id: 'needle-in-swell',
-    school: null,
+    side: null,
     facts: [40],
     when: { water: ['salt', 'brackish'], swellM: { above: [0.3, 0.8] } },
     effects: [{ favour: { family: ['needle-plug', 'casting-metal'] }, weight: 3 }],
@@ -13,7 +13,7 @@ export const SURF = [
   },
   {
     id: 'needle-loaded-deep',
-    school: null,
+    side: null,
     facts: [40],
     when: { swellM: { above: [0.3, 0.8] }, cover: ['rock'], depthM: { above: [2, 3.5] } },
     effects: [{ avoid: { family: ['needle-plug'] }, unless: { massKg: [0.026, 0.12] }, weight: 1.5 }],
@@ -22,7 +22,7 @@ export const SURF = [
   },
   {
     id: 'needle-light-on-sand',
-    school: null,
+    side: null,
     facts: [40],
     when: { swellM: { above: [0.2, 0.5] }, cover: ['open', 'clay', 'shell'], depthM: { below: [2, 3.5] } },
     effects: [{ avoid: { family: ['needle-plug'] }, unless: { massKg: [0.02, 0.05] }, weight: 1 }],
@@ -31,7 +31,7 @@ export const SURF = [
   },
   {
     id: 'surf-slow-above-bottom',
-    school: null,
+    side: null,
     facts: [40],
     when: { swellM: { above: [0.3, 0.8] } },
     effects: [
@@ -43,7 +43,7 @@ export const SURF = [
   },
   {
     id: 'needle-dark-night',
-    school: null,
+    side: null,
     facts: [40],
     when: { light: ['night'], water: ['salt', 'brackish'] },
     effects: [
@@ -54,7 +54,7 @@ export const SURF = [
   },
   {
     id: 'needle-light-day',
-    school: null,
+    side: null,
     facts: [40],
     when: { light: ['day', 'dusk', 'dawn'], swellM: { above: [0.2, 0.5] } },
     effects: [{ avoid: { family: ['needle-plug'] }, unless: { colour: ['light', 'silver'] }, weight: 1.5 }],
@@ -63,7 +63,7 @@ export const SURF = [
   },
   {
     id: 'tide-runs',
-    school: null,
+    side: null,
     facts: [40],
     when: { tide: ['flood', 'ebb'], tideRangeM: { above: [0.5, 1.5] } },
     effects: [
@@ -75,7 +75,7 @@ export const SURF = [
   },
   {
     id: 'slack-water',
-    school: null,
+    side: null,
     facts: [40],
     when: { tide: ['high', 'low'] },
     effects: [
@@ -87,7 +87,7 @@ export const SURF = [
   },
   {
     id: 'spring-tide-heavier',
-    school: null,
+    side: null,
     facts: [40],
     when: { tide: ['flood', 'ebb'], tideRangeM: { above: [2.5, 4.5] } },
     effects: [{ axis: 'fall', want: 0.7, weight: 2 }],
@@ -96,7 +96,7 @@ export const SURF = [
   },
   {
     id: 'clean-salt-metal',
-    school: null,
+    side: null,
     facts: [36],
     when: {
       water: ['salt'],

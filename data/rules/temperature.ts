@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const TEMPERATURE = [
   {
     id: 'cold-pause',
-    school: null,
+    side: null,
     facts: [28],
     when: { waterTempC: { below: [7, 10] }, appetite: { below: [0.6, 0.95] } },
     effects: [
@@ -16,7 +16,7 @@ export const TEMPERATURE = [
   },
   {
     id: 'cold-slow',
-    school: null,
+    side: null,
     facts: [21],
     when: { waterTempC: { below: [9, 12] }, appetite: { below: [0.6, 0.95] } },
     effects: [
@@ -28,7 +28,7 @@ export const TEMPERATURE = [
   },
   {
     id: 'cool-middle',
-    school: null,
+    side: null,
     facts: [21],
     when: { waterTempC: { above: [8, 11], below: [14, 17] } },
     effects: [
@@ -40,7 +40,7 @@ export const TEMPERATURE = [
   },
   {
     id: 'warm-fast',
-    school: null,
+    side: null,
     facts: [21],
     when: { waterTempC: { above: [15, 19] }, mood: ['active', 'neutral'] },
     effects: [
@@ -53,7 +53,7 @@ export const TEMPERATURE = [
   },
   {
     id: 'hot-slow-down',
-    school: null,
+    side: null,
     facts: [21],
     when: { appetite: { below: [0.5, 0.9] }, waterTempC: { above: [19, 22] } },
     effects: [
@@ -65,7 +65,7 @@ export const TEMPERATURE = [
   },
   {
     id: 'cold-front',
-    school: null,
+    side: null,
     facts: [21],
     when: { tempChangeC: { below: [-3, -1.5] } },
     effects: [
@@ -78,7 +78,7 @@ export const TEMPERATURE = [
   },
   {
     id: 'warming-spring',
-    school: null,
+    side: null,
     facts: [18],
     when: { tempChangeC: { above: [0.8, 2] }, season: ['winter', 'pre-spawn', 'spawn'] },
     effects: [
@@ -90,7 +90,7 @@ export const TEMPERATURE = [
   },
   {
     id: 'ice-cold',
-    school: null,
+    side: null,
     facts: [28, 33],
     when: { waterTempC: { below: [3, 5] } },
     effects: [

@@ -4,7 +4,7 @@ import { practice } from './basis'
 export const WEIGHT = [
   {
     id: 'slow-fall',
-    school: 'S5.light',
+    side: 'S5.light',
     facts: [16, 31],
     when: { mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [{ axis: 'fall', want: 0.22, weight: 2.5 }],
@@ -13,7 +13,7 @@ export const WEIGHT = [
   },
   {
     id: 'heavy-for-active',
-    school: null,
+    side: null,
     facts: [16, 31],
     when: { mood: ['active'], waterTempC: { above: [13, 17] } },
     effects: [{ axis: 'fall', want: 0.6, weight: 1.5 }],
@@ -22,7 +22,7 @@ export const WEIGHT = [
   },
   {
     id: 'current-weight',
-    school: null,
+    side: null,
     facts: [17],
     when: { currentMps: { above: [0.3, 0.8] } },
     effects: [{ axis: 'fall', want: 0.7, weight: 3 }],
@@ -31,7 +31,7 @@ export const WEIGHT = [
   },
   {
     id: 'fall-shallow',
-    school: null,
+    side: null,
     facts: [17],
     when: { depthM: { below: [2.5, 4] }, currentMps: { below: [0.2, 0.4] } },
     effects: [{ axis: 'fall', want: 0.25, weight: 1 }],
@@ -40,7 +40,7 @@ export const WEIGHT = [
   },
   {
     id: 'fall-deep',
-    school: null,
+    side: null,
     facts: [17],
     when: { depthM: { above: [5.5, 8] } },
     effects: [{ axis: 'fall', want: 0.5, weight: 2 }],
@@ -49,7 +49,7 @@ export const WEIGHT = [
   },
   {
     id: 'fall-very-deep',
-    school: null,
+    side: null,
     facts: [17, 38],
     when: { depthM: { above: [12, 20] } },
     effects: [{ axis: 'fall', want: 0.9, weight: 3 }],
@@ -58,7 +58,7 @@ export const WEIGHT = [
   },
   {
     id: 'heavy-reaction-any',
-    school: 'S5.heavy',
+    side: 'S5.heavy',
     facts: [16, 31],
     when: { mood: ['active', 'neutral'], waterTempC: { above: [15, 19] } },
     effects: [{ axis: 'fall', want: 0.7, weight: 2.5 }],

@@ -1,7 +1,7 @@
 import { demoWorld } from '../../core/demo/world'
 import {
   OwnRule,
-  SCHOOLS,
+  OPEN_QUESTIONS,
   sayCause,
   sayGiven,
   sayHandling,
@@ -13,7 +13,7 @@ import { Box, completeBox, type Box as BoxType } from '../../core/tackle'
 import { Conditions, Place, SPECIES, forageLengthM } from '../../core/water'
 import { z } from '../../core/zod'
 
-const schoolIds = SCHOOLS.map((s) => s.id)
+const questionIds = OPEN_QUESTIONS.map((s) => s.id)
 const speciesIds = SPECIES.map((s) => s.id)
 
 export const MatchRequest = z.strictObject({
@@ -25,8 +25,8 @@ export const MatchRequest = z.strictObject({
   box: Box,
   options: z
     .strictObject({
-      schools: z
-        .partialRecord(z.enum(schoolIds as [string, ...string[]]), z.enum(['first', 'second', 'both']))
+      sides: z
+        .partialRecord(z.enum(questionIds as [string, ...string[]]), z.enum(['first', 'second', 'both']))
         .default({}),
       limit: z.number().int().min(1).max(50).default(12),
       /** Rules weighed otherwise, by id: 0 is off. */
@@ -116,8 +116,8 @@ export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units
         retrieve: {
           id: handling.retrieve.id,
           name: handling.retrieve.name,
-          pullMps: handling.pullMps,
-          pauseS: handling.retrieve.restS,
+          retrieveSpeedMps: handling.retrieveSpeedMps,
+          pauseS: handling.retrieve.pauseS,
           countDownS: handling.countDownS,
           rodTipM: handling.rodTipM,
         },

@@ -1,5 +1,5 @@
 import { itemAt } from '../../core/list'
-import { freeFallMps, motionOf, retrievePath, shareInZone } from '../../core/motion'
+import { sinkRateMps, motionOf, retrievePath, zoneExposure } from '../../core/motion'
 import { Head, Lure, RETRIEVES, familyOf, lureMass, pullSpeedMps, retrieveOf, type Build } from '../../core/tackle'
 import { waterDensity } from '../../core/water'
 import { z } from '../../core/zod'
@@ -22,7 +22,7 @@ export const PathRequest = z
     retrieve: z.strictObject({
       id: z.enum(retrieveIds as [string, ...string[]]),
       countDownS: z.number().min(0).max(300).default(0),
-      pullMps: z.number().min(0.02).max(5).optional(),
+      retrieveSpeedMps: z.number().min(0.02).max(5).optional(),
     }),
     water: z.strictObject({
       depthM: z.number().min(0.3).max(200),
@@ -64,14 +64,14 @@ export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: 
     depthM: water.depthM,
     currentMps: water.currentMps,
     countDownS: retrieve.countDownS,
-    pullMps: retrieve.pullMps ?? pullSpeedMps(way, family.speedMps),
-    pullS: way.pullS,
-    restS: way.restS,
+    retrieveSpeedMps: retrieve.retrieveSpeedMps ?? pullSpeedMps(way, family.speedMps),
+    pullDurationS: way.pullDurationS,
+    pauseS: way.pauseS,
     slack: way.slack,
-    where: way.where,
+    delivery: way.delivery,
     heldAboveBottomM: null,
   })
-  const { inZone, metres, seconds, onBottom, touching, inCover } = shareInZone(
+  const { inZone, metres, seconds, onBottom, touching, inCover } = zoneExposure(
     path,
     { ...zone, upM: 0.5, downM: 0.5 },
     water.depthM,
@@ -79,9 +79,9 @@ export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: 
   )
   return {
     basis: motion.basis,
-    fallMps: freeFallMps(motion, density),
+    fallMps: sinkRateMps(motion, density),
     deepestM: path.z.reduce((deepest, z) => Math.max(deepest, z), 0),
-    workFrom: path.workFrom,
+    retrieveStartIndex: path.retrieveStartIndex,
     polyline: path.x.map((x, i) => ({ fromRodM: x, depthM: itemAt(path.z, i), atS: itemAt(path.t, i) })),
     zone: { share: inZone, metres, seconds },
     contact: { bottom: onBottom, touchingCover: touching, inCover },

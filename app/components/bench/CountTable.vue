@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { countDownTable, type Known } from '../../../core/bench'
+import { countDownTable, type LureProfile } from '../../../core/bench'
 import type { BuildMotion } from '../../../core/motion'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** What to count for each depth, with how far the count may be out. */
 const props = defineProps<{
-  known: Known
+  known: LureProfile
   motion: BuildMotion
   density: number
   lineDiameterM: number

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Figure } from '../../../core/bench'
+import type { Estimate } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
 import { sayBasis } from './say'
 
 /** A figure with its unit, its band, and what it rests on. */
-const props = defineProps<{ figure: Figure; role: RoleId; bare?: boolean }>()
+const props = defineProps<{ figure: Estimate; role: RoleId; bare?: boolean }>()
 const { show, figure: plain } = useMeasure()
 const spread = computed(() => props.figure.high - props.figure.low > 1e-9 * Math.abs(props.figure.value))
 const low = computed(() => plain(props.figure.low, props.role).replace('-', '−'))

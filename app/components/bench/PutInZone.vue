@@ -28,7 +28,7 @@ function work() {
   const { plan, zone, lure, known, build, builds, lines, speeds, carrying } = props.bench
   const c = water.current
   if (!plan.value || !zone.value || !lure.value || !known.value || !build.value || !c) return (found.value = null)
-  if (plan.value.surface || plan.value.where === 'under-rod') return (found.value = null)
+  if (plan.value.surface || plan.value.delivery === 'vertical') return (found.value = null)
   found.value = cheapestChange({
     plan: plan.value,
     zone: zone.value,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dropShotHeightM, dropShotLeaderM, holdBottomKg, FRICTION_DEG, type Ground } from '../../../core/motion'
+import { dropShotHeightM, dropShotLeaderM, minHoldingMassKg, FRICTION_DEG, type Ground } from '../../../core/motion'
 import type { Line } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 
@@ -20,7 +20,7 @@ const leaderForM = computed(() =>
   wishedM.value ? dropShotLeaderM(wishedM.value, depthM.value, TIP_M, awayM.value) : null,
 )
 const held = computed(() =>
-  holdBottomKg({
+  minHoldingMassKg({
     depthM: depthM.value,
     tipM: TIP_M,
     awayM: awayM.value,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { swing, type BuildMotion } from '../../../core/motion'
-import { knownMotion, knownOf, testedIn } from '../../../core/bench'
+import { motionFromProfile, profileFromTests, cachedProfile } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { familyOf, lureMass, type Line } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -35,8 +35,12 @@ const flowMps = computed(() => flow.value ?? Math.max(props.currentMps, 0.5))
 const motion = computed<BuildMotion | null>(() => {
   const l = lure.value
   if (!l) return null
-  const known = testedIn(box.box, l) ?? knownOf(l, [])
-  return knownMotion({ lure: l, mount: { kind: 'own' }, trailer: null, massKg: lureMass(l).kg }, known, props.water)
+  const known = cachedProfile(box.box, l) ?? profileFromTests(l, [])
+  return motionFromProfile(
+    { lure: l, mount: { kind: 'own' }, trailer: null, massKg: lureMass(l).kg },
+    known,
+    props.water,
+  )
 })
 const points = computed(() =>
   motion.value
@@ -47,7 +51,7 @@ const points = computed(() =>
         castM: castM.value,
         angleDeg: angleDeg.value,
         currentMps: flowMps.value,
-        windMps: windMps.value,
+        retrieveSpeedMps: windMps.value,
         tipM: 1.5,
       })
     : [],

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { GRAVITY_MPS2, towed, type BuildMotion } from '../../../core/motion'
-import { knownMotion, runningDepthM, testedIn, knownOf } from '../../../core/bench'
+import { GRAVITY_MPS2, trollingDepth, type BuildMotion } from '../../../core/motion'
+import { motionFromProfile, runningDepthM, cachedProfile, profileFromTests } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { TROLLED_OVER_CAST, TROLL_STEP_MPS } from '../../../data/bench'
 import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
@@ -25,12 +25,12 @@ const trolled = computed(() =>
 )
 const lureId = ref<string | null>(null)
 const lure = computed<Lure | null>(() => trolled.value.find((l) => l.id === lureId.value) ?? trolled.value[0] ?? null)
-const known = computed(() => lure.value && (testedIn(box.box, lure.value) ?? knownOf(lure.value, [])))
+const known = computed(() => lure.value && (cachedProfile(box.box, lure.value) ?? profileFromTests(lure.value, [])))
 const outM = ref(35)
 const TIP_M = 1
 const motion = computed<BuildMotion | null>(() =>
   lure.value && known.value
-    ? knownMotion(
+    ? motionFromProfile(
         { lure: lure.value, mount: { kind: 'own' }, trailer: null, massKg: lureMass(lure.value).kg },
         known.value,
         props.water,
@@ -51,7 +51,7 @@ const rows = computed(() =>
   motion.value
     ? speeds.value.map((v) => ({
         v,
-        ...towed(
+        ...trollingDepth(
           motion.value as BuildMotion,
           props.density,
           { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
@@ -67,7 +67,7 @@ const practiceM = computed(() => {
   const cast = {
     castM: outM.value,
     rodTipM: TIP_M,
-    pullMps: 0.8,
+    retrieveSpeedMps: 0.8,
     lineDiameterM: props.line.diameterM,
     density: props.density,
   }

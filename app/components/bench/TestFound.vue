@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findingOf, knownMotion, sampleOf } from '../../../core/bench'
+import { findingOf, motionFromProfile, sampleOf } from '../../../core/bench'
 import { METAL_KG_M3, weightInWaterN } from '../../../core/motion'
 import { lureMass, type BenchTest } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -25,8 +25,11 @@ const motion = computed(() => {
   if (!lure.value || !known.value || !water.reading) return null
   const withKg = Number(fixed.value.withKg ?? 0)
   const build = { lure: lure.value, mount: { kind: 'own' as const }, trailer: null, massKg: lureMass(lure.value).kg }
-  const bare = knownMotion(build, known.value, water.reading)
-  return { ...bare, weightN: bare.weightN + weightInWaterN(withKg, METAL_KG_M3.lead, water.reading.density) }
+  const bare = motionFromProfile(build, known.value, water.reading)
+  return {
+    ...bare,
+    submergedWeightN: bare.submergedWeightN + weightInWaterN(withKg, METAL_KG_M3.lead, water.reading.density),
+  }
 })
 const seconds = computed(() =>
   series.value?.kind === 'fall' ? sampleOf(series.value.readings.map((r) => r.seconds)) : null,

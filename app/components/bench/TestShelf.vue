@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { findingOf, kindsFor, type Known } from '../../../core/bench'
+import { findingOf, kindsFor, type LureProfile } from '../../../core/bench'
 import { testsOf, type Lure, type TestKind } from '../../../core/tackle'
 import { HOW_TO } from '../../../data/bench-howto'
 
 /** The tests that tell something of this lure: what each gives, what it came to, and the way to run it. */
-const props = defineProps<{ lure: Lure; known: Known }>()
+const props = defineProps<{ lure: Lure; known: LureProfile }>()
 const kinds = computed(() =>
   kindsFor(props.lure).map((kind) => ({
     kind,

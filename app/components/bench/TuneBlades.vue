@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { bladed, type Held, type Known } from '../../../core/bench'
+import { bladed, type Held, type LureProfile } from '../../../core/bench'
 import type { Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** Every blade it could carry: thump, flash, lift, weight. */
-const props = defineProps<{ lure: Lure; known: Known; water: { tempC: number; salinity: number }; held: Held }>()
+const props = defineProps<{ lure: Lure; known: LureProfile; water: { tempC: number; salinity: number }; held: Held }>()
 const { show } = useMeasure()
 const blades = computed(() => bladed(props.lure, props.known, props.water, props.held))
 const worn = computed(() => props.lure.traits as { blade?: string; bladeSize?: number })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { cutTo, type Known } from '../../../core/bench'
+import { cutTo, type LureProfile } from '../../../core/bench'
 import type { Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** A soft body cut shorter, on a head. */
-const props = defineProps<{ lure: Lure; known: Known; water: { tempC: number; salinity: number } }>()
+const props = defineProps<{ lure: Lure; known: LureProfile; water: { tempC: number; salinity: number } }>()
 const { show } = useMeasure()
 const headKg = ref(0.007)
 const cuts = computed(() =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { secondsWith, weightForFall, type Known } from '../../../core/bench'
-import { holdBottomKg } from '../../../core/motion'
+import { secondsWith, weightForFall, type LureProfile } from '../../../core/bench'
+import { minHoldingMassKg } from '../../../core/motion'
 import { familyOf, type Line, type Lure } from '../../../core/tackle'
 import { waterDensity } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
@@ -8,7 +8,7 @@ import { useMeasure } from '~/composables/useMeasure'
 /** The weight for a wanted fall, and the lead that stays on the bottom. */
 const props = defineProps<{
   lure: Lure
-  known: Known
+  known: LureProfile
   water: { tempC: number; salinity: number }
   line: Line
   currentMps: number
@@ -26,7 +26,7 @@ const seconds = computed(() =>
 const awayM = ref(20)
 const onBottomKg = computed(
   () =>
-    holdBottomKg({
+    minHoldingMassKg({
       depthM: props.depthM,
       tipM: 1,
       awayM: awayM.value,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { filled, type Held, type Known } from '../../../core/bench'
+import { filled, type Held, type LureProfile } from '../../../core/bench'
 import { lureMass, type Lure } from '../../../core/tackle'
 import { OFF_BOTTOM_M, PLUG_LOADS_KG } from '../../../data/bench'
 import { useMeasure } from '~/composables/useMeasure'
@@ -7,7 +7,7 @@ import { useMeasure } from '~/composables/useMeasure'
 /** Filler of a hollow plug: fall, count, how deep it holds, and the pace that keeps it off the bottom. */
 const props = defineProps<{
   lure: Lure
-  known: Known
+  known: LureProfile
   water: { tempC: number; salinity: number }
   held: Held
   currentMps: number

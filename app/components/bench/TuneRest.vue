@@ -6,7 +6,7 @@ import {
   restSpeedWith,
   stateOf,
   suspend,
-  type Known,
+  type LureProfile,
 } from '../../../core/bench'
 import { addBallast, alter, sayHooks, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -14,7 +14,7 @@ import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 
 /** To make a plug hang: lead, hooks or leader, in this water, and what the same does ten degrees colder. */
-const props = defineProps<{ lure: Lure; known: Known; water: { tempC: number; salinity: number } }>()
+const props = defineProps<{ lure: Lure; known: LureProfile; water: { tempC: number; salinity: number } }>()
 const box = useBox()
 const { show } = useMeasure()
 const COLDER_C = 10

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bladed, isHollow, trailersOn, type Held, type Known } from '../../../core/bench'
+import { bladed, isHollow, trailersOn, type Held, type LureProfile } from '../../../core/bench'
 import { familyOf, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
@@ -7,7 +7,7 @@ import { useBox } from '~/stores/box'
 /** What sinks, tuned: each part only where this lure has it. */
 const props = defineProps<{
   lure: Lure
-  known: Known
+  known: LureProfile
   water: { tempC: number; salinity: number }
   line: Line
   currentMps: number

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { trailersOn, type Known } from '../../../core/bench'
+import { trailersOn, type LureProfile } from '../../../core/bench'
 import type { Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
 /** Trailers of the box behind it: its fall, and its beat where that was tested. */
-const props = defineProps<{ lure: Lure; known: Known; water: { tempC: number; salinity: number } }>()
+const props = defineProps<{ lure: Lure; known: LureProfile; water: { tempC: number; salinity: number } }>()
 const box = useBox()
 const { show } = useMeasure()
 const trailers = computed(() => trailersOn(props.lure, props.known, box.box, props.water))

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { knownMotion, knownOf } from '../../../core/bench'
+import { motionFromProfile, profileFromTests } from '../../../core/bench'
 import { TEST_KINDS, buildsOf, type Lure } from '../../../core/tackle'
 import { WORLD } from '../../../core/testing/world'
 import { optionsFor } from './options'
@@ -38,7 +38,7 @@ describe('the form of a test', () => {
 describe('pictures of a series', () => {
   it('each reading stands beside its fit; what stands apart is ringed', () => {
     const lure = named('Slingspat 18')
-    const [plot] = seriesPoints('fall', lure, knownOf(lure, box.tests))
+    const [plot] = seriesPoints('fall', lure, profileFromTests(lure, box.tests))
     expect(plot?.points).toHaveLength(4)
     expect(plot?.points.map((p) => p.apart)).toEqual([false, false, false, true])
     expect(new Set(plot?.points.map((p) => p.fitted.toFixed(6))).size).toBe(1)
@@ -48,7 +48,7 @@ describe('pictures of a series', () => {
       const test = box.tests.find((t) => t.kind === kind)
       const lure = box.lures.find((l) => l.id === test?.lureId)
       if (!lure) throw new Error(`the demo has no ${kind}`)
-      const plots = seriesPoints(kind, lure, knownOf(lure, box.tests), box.tests)
+      const plots = seriesPoints(kind, lure, profileFromTests(lure, box.tests), box.tests)
       expect([kind, plots.length > 0]).toEqual([kind, kind !== 'revival'])
     }
   })
@@ -57,12 +57,12 @@ describe('pictures of a series', () => {
 describe('what lies at hand to change', () => {
   const asked = (name: string) => {
     const lure = named(name)
-    const known = knownOf(lure, box.tests)
+    const known = profileFromTests(lure, box.tests)
     const builds = buildsOf(lure, box).filter((b) => b.trailer === null)
     const water = { tempC: 15, salinity: 0 }
     const [build] = builds
     if (!build) throw new Error('no build')
-    const motion = knownMotion(build, known, water)
+    const motion = motionFromProfile(build, known, water)
     const plan = { motion, density: 999, lineDiameterM: 0.0003, castM: 25 } as Parameters<typeof optionsFor>[0]['plan']
     return optionsFor({
       plan,
@@ -83,8 +83,8 @@ describe('what lies at hand to change', () => {
     expect(options.count).toEqual([])
     expect(options.rod).toHaveLength(3)
     expect(options.line).toHaveLength(box.lines.length)
-    expect(options.speed?.map((o) => o.over.pullMps)).toEqual(
-      [...(options.speed ?? [])].map((o) => o.over.pullMps).sort((a, b) => (a ?? 0) - (b ?? 0)),
+    expect(options.speed?.map((o) => o.over.retrieveSpeedMps)).toEqual(
+      [...(options.speed ?? [])].map((o) => o.over.retrieveSpeedMps).sort((a, b) => (a ?? 0) - (b ?? 0)),
     )
     expect(options.lure?.some((o) => o.name === 'tie on Bumblecrag D')).toBe(true)
     expect(options.lure?.some((o) => o.name === 'tie on Bumblecrag M')).toBe(false)

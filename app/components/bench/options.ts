@@ -1,13 +1,6 @@
-import { knownMotion, testedIn, type Known } from '../../../core/bench'
+import { motionFromProfile, cachedProfile, type LureProfile } from '../../../core/bench'
 import { sayMount } from '../../../core/match'
-import {
-  freeFallMps,
-  motionOf,
-  secondsToFall,
-  type CastPlan,
-  type InverseInput,
-  type Option,
-} from '../../../core/motion'
+import { sinkRateMps, motionOf, sinkTimeS, type CastPlan, type InverseInput, type Option } from '../../../core/motion'
 import { showMeasure, type RoleId, type UnitSystem } from '../../../core/quantity'
 import { buildsOf, familyOf, lureMass, type Box, type Build, type Line, type Lure } from '../../../core/tackle'
 import { ROD_TIPS_M } from '../../../data/casting'
@@ -22,7 +15,7 @@ interface Given {
   readonly plan: CastPlan
   readonly zoneMidM: number
   readonly lure: Lure
-  readonly known: Known
+  readonly known: LureProfile
   readonly build: Build
   readonly builds: readonly Build[]
   readonly lines: readonly Line[]
@@ -37,11 +30,11 @@ export function optionsFor(given: Given): InverseInput['options'] {
   const { plan, zoneMidM, lure, known, builds, lines, speeds, box, water, system } = given
   const show = (v: number, role: RoleId) => showMeasure(v, role, system)
   const { motion, density, lineDiameterM } = plan
-  const sinks = familyOf(lure.family).swims === 'sinks' && freeFallMps(motion, density) > 0.02
-  const count = (m: CastPlan['motion']) => secondsToFall(m, density, lineDiameterM, zoneMidM)
+  const sinks = familyOf(lure.family).swims === 'sinks' && sinkRateMps(motion, density) > 0.02
+  const count = (m: CastPlan['motion']) => sinkTimeS(m, density, lineDiameterM, zoneMidM)
   const massKg = lureMass(lure).kg
   const weighted = WEIGHTS.map((by): Option => {
-    const heavier = { ...motion, weightN: motion.weightN * by }
+    const heavier = { ...motion, submergedWeightN: motion.submergedWeightN * by }
     return {
       name: `the same at ${show(massKg * by, 'lureMass')} (now ${show(massKg, 'lureMass')})`,
       over: { motion: heavier, countDownS: Math.round(count(heavier)) },
@@ -50,8 +43,8 @@ export function optionsFor(given: Given): InverseInput['options'] {
   return {
     rod: Object.entries(ROD_TIPS_M).map(([name, rodTipM]) => ({ name: `hold the rod ${name}`, over: { rodTipM } })),
     speed: SPEEDS.map((at) => {
-      const pullMps = speeds[0] * (speeds[1] / speeds[0]) ** at
-      return { name: `wind at ${show(pullMps, 'lureSpeed')}`, over: { pullMps } }
+      const retrieveSpeedMps = speeds[0] * (speeds[1] / speeds[0]) ** at
+      return { name: `wind at ${show(retrieveSpeedMps, 'lureSpeed')}`, over: { retrieveSpeedMps } }
     }),
     count: sinks
       ? COUNTS.map((by) => ({
@@ -64,7 +57,7 @@ export function optionsFor(given: Given): InverseInput['options'] {
     weight:
       builds.length > 1
         ? builds.map((b) => {
-            const other = knownMotion(b, known, water)
+            const other = motionFromProfile(b, known, water)
             return {
               name: `rig it on ${sayMount({ build: b }) ?? 'its own hooks'}`,
               over: { motion: other, countDownS: Math.round(count(other)) },
@@ -76,8 +69,8 @@ export function optionsFor(given: Given): InverseInput['options'] {
     lure: box.lures.flatMap((l): Option[] => {
       const b = l.id === lure.id || l.count === 0 ? undefined : buildsOf(l, box).find((one) => one.trailer === null)
       if (!b || familyOf(l.family).swims === 'surface') return []
-      const tested = testedIn(box, l)
-      const other = tested ? knownMotion(b, tested, water) : motionOf(b, density)
+      const tested = cachedProfile(box, l)
+      const other = tested ? motionFromProfile(b, tested, water) : motionOf(b, density)
       const seconds = familyOf(l.family).swims === 'sinks' ? count(other) : 0
       return seconds > 60
         ? []

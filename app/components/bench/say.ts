@@ -1,5 +1,5 @@
 import type { Basis } from '../../../core/motion'
-import type { Figure } from '../../../core/bench'
+import type { Estimate } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import type { BenchTest } from '../../../core/tackle'
 import type { HowTo } from '../../../data/bench-howto'
@@ -12,7 +12,7 @@ const BASIS: Readonly<Record<Basis, string>> = {
   assumed: 'assumed for its family',
 }
 
-export function sayBasis({ basis, n }: Pick<Figure, 'basis' | 'n'>): string {
+export function sayBasis({ basis, n }: Pick<Estimate, 'basis' | 'n'>): string {
   return n > 0 ? `${BASIS[basis]}, ${n} ${n === 1 ? 'reading' : 'readings'}` : BASIS[basis]
 }
 

@@ -1,4 +1,4 @@
-import { fitSwing, sampleOf, type Known, type Residual } from '../../../core/bench'
+import { fitSwing, sampleOf, type LureProfile, type Residual } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import { testsOf, type BenchTest, type Lure, type TestKind } from '../../../core/tackle'
 import { GRAVITY_MPS2 } from '../../../core/motion'
@@ -42,7 +42,7 @@ function apartFromFit(residuals: readonly Residual[]): readonly number[] {
 export function seriesPoints(
   kind: TestKind,
   lure: Lure,
-  known: Known,
+  known: LureProfile,
   allTests: readonly BenchTest[] = known.tests,
 ): SeriesPoints[] {
   const of = <K extends TestKind>(k: K) => testsOf(known.tests, lure.id, k)

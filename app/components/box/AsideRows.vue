@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { columnOf, type AsideRow, type SetAside } from '../../../core/exchange'
+import { columnOf, type RejectedRow, type RejectedRows } from '../../../core/exchange'
 import { useBox } from '~/stores/box'
 import { useSheets } from '~/stores/sheets'
 
@@ -8,24 +8,24 @@ const sheets = useSheets()
 const box = useBox()
 /** What is typed into a cell and not yet tried, by file, row and column. */
 const typed = reactive(new Map<string, string>())
-const key = (a: SetAside, r: AsideRow, i: number) => `${a.id}|${r.row}|${i}`
-const text = (a: SetAside, r: AsideRow, i: number) => typed.get(key(a, r, i)) ?? r.cells[i] ?? ''
+const key = (a: RejectedRows, r: RejectedRow, i: number) => `${a.id}|${r.row}|${i}`
+const text = (a: RejectedRows, r: RejectedRow, i: number) => typed.get(key(a, r, i)) ?? r.cells[i] ?? ''
 const label = (id: string | null) => (id ? (columnOf(id)?.label ?? id) : '')
-const columnsOf = (a: SetAside) => a.mapping.flatMap((id, i) => (id ? [{ id, i }] : []))
+const columnsOf = (a: RejectedRows) => a.mapping.flatMap((id, i) => (id ? [{ id, i }] : []))
 /** Cells in fault first; the name tells which lure it is. */
-function faulty(a: SetAside, r: AsideRow) {
+function faulty(a: RejectedRows, r: RejectedRow) {
   const bad = new Map(r.problems.map((p) => [p.column, p.reason]))
   return columnsOf(a)
     .filter(({ id }) => bad.has(id))
     .map(({ id, i }) => ({ id, i, reason: bad.get(id) ?? '' }))
 }
 /** What is wrong with a column the file does not have. */
-const elsewhere = (a: SetAside, r: AsideRow) => r.problems.filter((p) => !a.mapping.includes(p.column))
-const nameOf = (a: SetAside, r: AsideRow) => {
+const elsewhere = (a: RejectedRows, r: RejectedRow) => r.problems.filter((p) => !a.mapping.includes(p.column))
+const nameOf = (a: RejectedRows, r: RejectedRow) => {
   const at = a.mapping.indexOf('name')
   return at >= 0 ? r.cells[at]?.trim() : ''
 }
-async function tryAgain(a: SetAside, r: AsideRow) {
+async function tryAgain(a: RejectedRows, r: RejectedRow) {
   const cells = a.headings.map((_, i) => text(a, r, i))
   await sheets.mend(a, r, cells)
 }

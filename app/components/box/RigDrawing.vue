@@ -14,10 +14,10 @@ interface Piece {
   readonly thick?: number
 }
 const pieces = computed<Piece[]>(() => {
-  const { rod, line, leader, terminal, sinker, head, hook, lure, trailer, way } = props.parts
+  const { rod, line, leader, terminal, sinker, head, hook, lure, trailer, type } = props.parts
   const part = (kind: PartKind, one: PartOf<PartKind> | null, what: string): Piece[] =>
     one ? [{ key: what, name: one.name, what, wide: 96, kind: 'part', part: { kind, one } }] : []
-  const drop = way.mount === 'drop-shot'
+  const drop = type.mount === 'drop-shot'
   const weight = part('sinkers', sinker, 'Weight')
   return [
     { key: 'rod', name: rod?.name ?? 'no rod yet', what: 'Rod', wide: 150, kind: 'rod' },

@@ -15,27 +15,27 @@ const OPEN = {
   stinger: false,
   notes: '',
 }
-const BAD: readonly (Partial<Rig> & { lure: string; way: Rig['way']; lineId: string; rodId: string })[] = [
-  { way: 'head', lure: 'Waglet Slim 75', headId: 'head-swim-21', lineId: 'line-braid-08', rodId: 'rod-reedling' },
+const BAD: readonly (Partial<Rig> & { lure: string; type: Rig['type']; lineId: string; rodId: string })[] = [
+  { type: 'head', lure: 'Waglet Slim 75', headId: 'head-swim-21', lineId: 'line-braid-08', rodId: 'rod-reedling' },
   {
-    way: 'texas-pegged',
+    type: 'texas-pegged',
     lure: 'Plainstick 125',
     hookId: 'hook-offset-4',
     sinkerId: 'bullet-5',
     lineId: 'line-braid-13',
     rodId: 'rod-tern',
   },
-  { way: 'direct', lure: 'Nimbletwig 90', lineId: 'line-mono-36', rodId: 'rod-oakstave' },
+  { type: 'direct', lure: 'Nimbletwig 90', lineId: 'line-mono-36', rodId: 'rod-oakstave' },
   {
-    way: 'snap-swivel',
+    type: 'snap-swivel',
     lure: 'Flimsy 5',
     terminalId: 'ball-bearing-l',
     lineId: 'line-braid-08',
     rodId: 'rod-reedling',
   },
-  { way: 'trolled-keel', lure: 'Pirrip 12', lineId: 'line-braid-19', rodId: 'rod-longarm' },
+  { type: 'trolled-keel', lure: 'Pirrip 12', lineId: 'line-braid-19', rodId: 'rod-longarm' },
   {
-    way: 'three-way',
+    type: 'three-way',
     lure: 'Nimbletwig 75',
     sinkerId: 'dropper-20',
     terminalId: 'three-way-m',
@@ -44,7 +44,7 @@ const BAD: readonly (Partial<Rig> & { lure: string; way: Rig['way']; lineId: str
     rodId: 'rod-longarm',
   },
   {
-    way: 'jig-trailer',
+    type: 'jig-trailer',
     lure: 'Shudderkin 14',
     trailerId: 'trailer-craw',
     leaderId: 'leader-fluoro-80',
@@ -52,18 +52,18 @@ const BAD: readonly (Partial<Rig> & { lure: string; way: Rig['way']; lineId: str
     rodId: 'rod-sapling',
   },
   {
-    way: 'spinnerbait-trailer',
+    type: 'spinnerbait-trailer',
     lure: 'Grumblewing 10',
     trailerId: 'trailer-split',
     stinger: true,
     lineId: 'line-braid-23',
     rodId: 'rod-oakstave',
   },
-  { way: 'umbrella', lure: 'Fivefold 220', terminalId: 'snap-s', lineId: 'line-braid-30', rodId: 'rod-barge' },
-  { way: 'direct', lure: 'Skimming 90', lineId: 'line-braid-30', rodId: 'rod-sway' },
-  { way: 'direct', lure: 'Leafwhisper 40', lineId: 'line-braid-13', rodId: 'rod-longarm' },
-  { way: 'head', lure: 'Waglet Rib 95', headId: 'head-spin-7', lineId: 'line-braid-13', rodId: 'rod-tern' },
-  { way: 'snap', lure: 'Dollop 7', terminalId: 'snap-l', lineId: 'line-braid-08', rodId: 'rod-reedling' },
+  { type: 'umbrella', lure: 'Fivefold 220', terminalId: 'snap-s', lineId: 'line-braid-30', rodId: 'rod-barge' },
+  { type: 'direct', lure: 'Skimming 90', lineId: 'line-braid-30', rodId: 'rod-sway' },
+  { type: 'direct', lure: 'Leafwhisper 40', lineId: 'line-braid-13', rodId: 'rod-longarm' },
+  { type: 'head', lure: 'Waglet Rib 95', headId: 'head-spin-7', lineId: 'line-braid-13', rodId: 'rod-tern' },
+  { type: 'snap', lure: 'Dollop 7', terminalId: 'snap-l', lineId: 'line-braid-08', rodId: 'rod-reedling' },
 ]
 
 const TIMBER: RigWater = {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import {
-  RIG_WAYS,
-  judgeRig,
+  RIG_TYPES,
+  checkRig,
   rigParts,
-  rigWayOf,
+  rigTypeOf,
   type Rig,
   type RigPart,
   type RigWater,
-  type RigWayId,
+  type RigTypeId,
 } from '../../../core/tackle'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
@@ -23,21 +23,21 @@ const settings = useSettings()
 const draft = reactive<Rig>({ ...props.rig })
 const unread = provideUnread()
 const problems = ref<Record<string, string>>({})
-const way = computed(() => rigWayOf(draft.way))
+const type = computed(() => rigTypeOf(draft.type))
 const parts = computed(() => rigParts(draft, box.box))
-const judgements = computed(() => judgeRig(parts.value, props.water, settings.system))
+const judgements = computed(() => checkRig(parts.value, props.water, settings.system))
 const missing = computed(() => openJoints(parts.value))
-const ways = RIG_WAYS.map((w) => ({ value: w.id, title: w.name }))
+const types = RIG_TYPES.map((w) => ({ value: w.id, title: w.name }))
 const NONE = { value: null, title: 'None' }
 const named = (list: readonly { id: string; name: string }[]) => list.map((one) => ({ value: one.id, title: one.name }))
-const lures = computed(() => named(luresFor(way.value, box.box)))
+const lures = computed(() => named(luresFor(type.value, box.box)))
 const slots = computed(() =>
-  [...way.value.needs, ...way.value.may].map((part) => ({
+  [...type.value.needs, ...type.value.may].map((part) => ({
     part,
     key: `${part}Id` as `${RigPart}Id`,
     label: PART_NAMES[part],
-    needed: way.value.needs.includes(part),
-    items: [NONE, ...named(partsFor(part, way.value, box.box))],
+    needed: type.value.needs.includes(part),
+    items: [NONE, ...named(partsFor(part, type.value, box.box))],
   })),
 )
 const lines = computed(() => [
@@ -47,8 +47,8 @@ const lines = computed(() => [
     return { value: l.id, title: reel ? `${l.name} on ${reel.name}` : `${l.name}, in the drawer` }
   }),
 ])
-function setWay(id: RigWayId) {
-  Object.assign(draft, fitted({ ...draft, way: id }, box.box))
+function setType(id: RigTypeId) {
+  Object.assign(draft, fitted({ ...draft, type: id }, box.box))
 }
 function save() {
   if (unread.size > 0) {
@@ -79,7 +79,7 @@ function save() {
         <h3>Joints</h3>
         <p v-if="missing.length" class="missing">Still open: {{ missing.join(', ') }}.</p>
         <JointList :judgements="judgements" />
-        <p v-if="way.tip" class="tip">{{ way.tip }}</p>
+        <p v-if="type.tip" class="tip">{{ type.tip }}</p>
         <p class="law">Local rules on hooks, rods and lures per line come first.</p>
       </section>
     </template>
@@ -93,12 +93,12 @@ function save() {
     />
     <v-select
       label="Way of rigging"
-      :items="ways"
-      :model-value="draft.way"
+      :items="types"
+      :model-value="draft.type"
       class="wide"
-      :hint="way.about"
+      :hint="type.about"
       persistent-hint
-      @update:model-value="setWay"
+      @update:model-value="setType"
     />
     <v-autocomplete
       v-model="draft.lureId"
@@ -121,7 +121,7 @@ function save() {
     <v-select v-model="draft.lineId" label="Line" :items="lines" />
     <v-select v-model="draft.rodId" label="Rod" :items="[NONE, ...named(box.box.rods)]" />
     <MeasureField
-      v-if="way.weakLink"
+      v-if="type.weakLink"
       label="Dropper breaks at"
       role="lineStrength"
       :model-value="draft.weakLinkN"
@@ -131,7 +131,7 @@ function save() {
       @update:model-value="(v) => (draft.weakLinkN = v)"
     />
     <v-checkbox
-      v-if="way.id === 'spinnerbait-trailer'"
+      v-if="type.id === 'spinnerbait-trailer'"
       v-model="draft.stinger"
       label="A stinger hook behind"
       density="compact"

@@ -1,21 +1,21 @@
 import {
   familyOf,
   Rig,
-  rigWayOf,
+  rigTypeOf,
   type Box,
   type Lure,
-  type Rig as RigType,
+  type Rig as RigItem,
   type RigPart,
   type RigParts,
-  type RigWay,
+  type RigType,
 } from '../../../core/tackle'
 
 /** A new rig, every joint open. */
-export function newRig(id: string, lineId: string | null, rodId: string | null): RigType {
+export function newRig(id: string, lineId: string | null, rodId: string | null): RigItem {
   return {
     id,
     name: '',
-    way: 'direct',
+    type: 'direct',
     lureId: null,
     headId: null,
     hookId: null,
@@ -32,9 +32,9 @@ export function newRig(id: string, lineId: string | null, rodId: string | null):
 }
 
 /** Lures that may be tied in a way. */
-export function luresFor(way: RigWay, box: Box): Lure[] {
+export function luresFor(type: RigType, box: Box): Lure[] {
   return box.lures.filter((l) =>
-    way.families ? way.families.includes(l.family) : way.bodies.includes(familyOf(l.family).body),
+    type.families ? type.families.includes(l.family) : type.bodies.includes(familyOf(l.family).body),
   )
 }
 
@@ -43,38 +43,38 @@ interface Named {
   readonly name: string
 }
 /** Parts of a kind that a way takes. */
-export function partsFor(part: RigPart, way: RigWay, box: Box): readonly Named[] {
+export function partsFor(part: RigPart, type: RigType, box: Box): readonly Named[] {
   const among = (kinds: readonly string[] | undefined, kind: string) => !kinds || kinds.includes(kind)
   switch (part) {
     case 'head':
-      return box.heads.filter((h) => among(way.headKinds, h.kind))
+      return box.heads.filter((h) => among(type.headKinds, h.kind))
     case 'hook':
-      return box.hooks.filter((h) => among(way.hookStyles, h.style))
+      return box.hooks.filter((h) => among(type.hookStyles, h.style))
     case 'sinker':
-      return box.sinkers.filter((s) => among(way.sinkerKinds, s.kind))
+      return box.sinkers.filter((s) => among(type.sinkerKinds, s.kind))
     case 'terminal':
-      return box.terminals.filter((t) => among(way.terminalKinds, t.kind))
+      return box.terminals.filter((t) => among(type.terminalKinds, t.kind))
     default:
       return box.trailers
   }
 }
 
-/** A rig with what its way has no use for taken out, and parts it does not take dropped. */
-export function fitted(rig: RigType, box: Box): RigType {
-  const way = rigWayOf(rig.way)
-  const uses = new Set<RigPart>([...way.needs, ...way.may])
+/** A rig with what its type has no use for taken out, and parts it does not take dropped. */
+export function fitted(rig: RigItem, box: Box): RigItem {
+  const type = rigTypeOf(rig.type)
+  const uses = new Set<RigPart>([...type.needs, ...type.may])
   const keep = (part: RigPart, id: string | null) =>
-    uses.has(part) && partsFor(part, way, box).some((one) => one.id === id) ? id : null
+    uses.has(part) && partsFor(part, type, box).some((one) => one.id === id) ? id : null
   return {
     ...rig,
-    lureId: luresFor(way, box).some((l) => l.id === rig.lureId) ? rig.lureId : null,
+    lureId: luresFor(type, box).some((l) => l.id === rig.lureId) ? rig.lureId : null,
     headId: keep('head', rig.headId),
     hookId: keep('hook', rig.hookId),
     sinkerId: keep('sinker', rig.sinkerId),
     trailerId: keep('trailer', rig.trailerId),
     terminalId: keep('terminal', rig.terminalId),
-    weakLinkN: way.weakLink ? rig.weakLinkN : null,
-    stinger: way.id === 'spinnerbait-trailer' && rig.stinger,
+    weakLinkN: type.weakLink ? rig.weakLinkN : null,
+    stinger: type.id === 'spinnerbait-trailer' && rig.stinger,
   }
 }
 
@@ -88,7 +88,7 @@ export const PART_NAMES: Readonly<Record<RigPart, string>> = {
 
 /** Joints still open: what a way needs and has not got, in words. */
 export function openJoints(parts: RigParts): string[] {
-  const missing = parts.way.needs.filter((part) => parts[part] === null).map((part) => PART_NAMES[part].toLowerCase())
+  const missing = parts.type.needs.filter((part) => parts[part] === null).map((part) => PART_NAMES[part].toLowerCase())
   if (!parts.lure) missing.unshift('lure')
   if (!parts.line) missing.push('line')
   else if (!parts.reel) missing.push('reel for this line')
@@ -98,7 +98,7 @@ export function openJoints(parts: RigParts): string[] {
 
 export function judgeRigDraft(
   draft: unknown,
-): { ok: true; rig: RigType } | { ok: false; problems: Record<string, string> } {
+): { ok: true; rig: RigItem } | { ok: false; problems: Record<string, string> } {
   const checked = Rig.safeParse(draft)
   if (checked.success) return { ok: true, rig: checked.data }
   const words: Readonly<Record<string, string>> = {

@@ -21,14 +21,14 @@ const toPath = line<Point>()
 const points = computed(() =>
   props.path.x.map((x, i): Point => [props.scene.x(x), props.scene.z(props.path.z[i] ?? 0)]),
 )
-const run = computed(() => toPath(points.value.slice(props.path.workFrom)) ?? '')
-const fall = computed(() => toPath(points.value.slice(0, props.path.workFrom + 1)) ?? '')
+const run = computed(() => toPath(points.value.slice(props.path.retrieveStartIndex)) ?? '')
+const fall = computed(() => toPath(points.value.slice(0, props.path.retrieveStartIndex + 1)) ?? '')
 
 /** Ticks of the count: every second, or every few where there are many. */
 const ticks = computed(() => {
   const { path, countDownS: seconds, scene } = props
   if (seconds <= 0) return []
-  const end = path.workFrom
+  const end = path.retrieveStartIndex
   const every = seconds <= 10 ? 1 : seconds <= 25 ? 5 : 10
   const zEnd = path.z[end] ?? 0
   const tEnd = path.t[Math.max(1, end === 2 ? 1 : end)] ?? seconds
@@ -38,18 +38,18 @@ const ticks = computed(() => {
   }))
 })
 
-const lureAt = computed(() => {
+const midwayAt = computed(() => {
   const { path, scene } = props
-  const half = ((path.t[path.workFrom] ?? 0) + (path.t[path.t.length - 1] ?? 0)) / 2
+  const half = ((path.t[path.retrieveStartIndex] ?? 0) + (path.t[path.t.length - 1] ?? 0)) / 2
   const i = Math.max(
-    path.workFrom,
+    path.retrieveStartIndex,
     path.t.findIndex((t) => t >= half),
   )
   return { x: scene.x(path.x[i] ?? 0), y: scene.z(path.z[i] ?? 0) }
 })
 const fishingLine = computed(() => {
   const { tip } = props
-  const at = lureAt.value
+  const at = midwayAt.value
   return `M${tip.x} ${tip.y}Q${(tip.x + at.x) / 2} ${tip.y + (at.y - tip.y) * 0.42} ${at.x} ${at.y}`
 })
 </script>
@@ -64,7 +64,7 @@ const fishingLine = computed(() => {
     </g>
     <path :d="run" class="halo" />
     <path :d="run" class="run" data-testid="lure-path" />
-    <g v-if="lure" :transform="`translate(${lureAt.x} ${lureAt.y})`">
+    <g v-if="lure" :transform="`translate(${midwayAt.x} ${midwayAt.y})`">
       <LureDrawing :lure="lure" :width-px="LURE_PX" :seen="seen" nested />
     </g>
   </g>

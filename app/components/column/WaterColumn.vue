@@ -52,8 +52,10 @@ const surface = computed(() => {
 })
 
 const toPath = line<readonly [number, number]>()
-const wayOf = ({ x, z, workFrom }: Path) =>
-  toPath(x.slice(workFrom).map((at, i) => [scene.value.x(at), scene.value.z(z[workFrom + i] ?? 0)])) ?? ''
+const wayOf = ({ x, z, retrieveStartIndex }: Path) =>
+  toPath(
+    x.slice(retrieveStartIndex).map((at, i) => [scene.value.x(at), scene.value.z(z[retrieveStartIndex + i] ?? 0)]),
+  ) ?? ''
 
 const toArea = area<number>()
 const bandShape = computed(() => {
@@ -69,8 +71,8 @@ const bandShape = computed(() => {
 const deepestAt = computed(() => {
   const { path } = props
   if (!path) return 0
-  const z = Math.max(...path.z.slice(path.workFrom))
-  return path.x[path.workFrom + path.z.slice(path.workFrom).indexOf(z)] ?? 0
+  const z = Math.max(...path.z.slice(path.retrieveStartIndex))
+  return path.x[path.retrieveStartIndex + path.z.slice(path.retrieveStartIndex).indexOf(z)] ?? 0
 })
 const told = computed(() => {
   const { c, zone, path, share } = props

@@ -59,7 +59,11 @@ const picture = computed(() => {
     reach,
     ways: rows.value.map((r) => {
       const { path } = r.thrown
-      return draw(path.x.slice(path.workFrom).map((at, i) => [x(at), z(path.z[path.workFrom + i] ?? 0)])) ?? ''
+      return (
+        draw(
+          path.x.slice(path.retrieveStartIndex).map((at, i) => [x(at), z(path.z[path.retrieveStartIndex + i] ?? 0)]),
+        ) ?? ''
+      )
     }),
   }
 })

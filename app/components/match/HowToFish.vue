@@ -29,7 +29,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
         </div>
         <div>
           <dt>{{ turns === null ? 'Pull' : 'Pace' }}</dt>
-          <dd>{{ show(handling.pullMps, 'lureSpeed') }}</dd>
+          <dd>{{ show(handling.retrieveSpeedMps, 'lureSpeed') }}</dd>
         </div>
         <div v-if="turns !== null">
           <dt>Handle</dt>
@@ -37,9 +37,9 @@ const reel = computed(() => props.row.setUp.outfit.reel)
             {{ turns.toFixed(1) }} turns/s <small>on the {{ reel.name }}</small>
           </dd>
         </div>
-        <div v-if="handling.retrieve.restS > 0">
+        <div v-if="handling.retrieve.pauseS > 0">
           <dt>Pause</dt>
-          <dd>{{ handling.retrieve.restS }} s</dd>
+          <dd>{{ handling.retrieve.pauseS }} s</dd>
         </div>
       </dl>
       <CadenceScore :cadence="how.cadence" />

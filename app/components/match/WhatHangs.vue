@@ -28,12 +28,12 @@ const buy = computed(() => doubts.buy)
     </p>
     <ul v-if="doubts.holding.length || doubts.hinges?.length">
       <li v-for="h in doubts.holding" :key="h.sweep.knob.id">{{ sayHolds(h, settings.system) }}</li>
-      <li v-for="h in doubts.hinges" :key="h.school.id" data-testid="hinge">
-        <b>{{ h.school.question }}:</b> the answer hangs on the school. {{ sayHinge(h) }}.
-        <NuxtLink :to="{ path: '/rules/schools', hash: `#${h.school.id}` }">Choose</NuxtLink>
+      <li v-for="h in doubts.hinges" :key="h.question.id" data-testid="hinge">
+        <b>{{ h.question.question }}:</b> the answer hangs on the question. {{ sayHinge(h) }}.
+        <NuxtLink :to="{ path: '/rules/questions', hash: `#${h.question.id}` }">Choose</NuxtLink>
       </li>
     </ul>
-    <p v-if="doubts.hinges?.length === 0" class="quiet">No school of thought changes the first place here.</p>
+    <p v-if="doubts.hinges?.length === 0" class="quiet">No question of thought changes the first place here.</p>
   </section>
 </template>
 

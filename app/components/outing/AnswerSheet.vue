@@ -7,7 +7,7 @@ const SAID: Readonly<Record<AnswerId, string>> = {
   follow: 'came along, did not touch',
   peck: 'touched, let go',
   slap: 'hit it, mouth shut',
-  thump: 'hard knock, then off',
+  'hard-knock': 'hard knock, then off',
   'eaten-winding': 'not hooked',
   'eaten-pause': 'not hooked',
   'eaten-fall': 'not hooked',

@@ -47,7 +47,7 @@ const said = ref('')
 const inHand = computed(() => account.value.inHand)
 const lure = computed(() => (inHand.value?.carried.lureId ? box.lureById.get(inHand.value.carried.lureId) : undefined))
 const place = computed(() => box.places.find((p) => p.id === props.outing.water.placeId))
-const schooling = computed(() => speciesOf(account.value.water.speciesId)?.schools ?? false)
+const schooling = computed(() => speciesOf(account.value.water.speciesId)?.isSchooling ?? false)
 const details = computed(() =>
   props.outing.entries.find((e): e is EntryOf<'answer'> => e.id === detailsId.value && e.kind === 'answer'),
 )
@@ -77,7 +77,7 @@ const cadence = computed(() => {
   if (!way) return null
   const retrieve = retrieveOf(way.retrieveId)
   return cadenceOf({
-    handling: { retrieve, countDownS: way.countDownS, pullMps: way.pullMps },
+    handling: { retrieve, countDownS: way.countDownS, retrieveSpeedMps: way.retrieveSpeedMps },
     outfit: { reel: { linePerTurnM: inHand.value?.carried.linePerTurnM || 0.7 } },
   })
 })
@@ -124,7 +124,7 @@ function answer(id: AnswerId) {
         }
       : null
   return after(async () => {
-    const entry = await outings.say(
+    const entry = await outings.log(
       props.outing,
       { kind: 'answer', answer: id, aim: aim.value, fish },
       answerOf(id).name,
@@ -141,23 +141,23 @@ function changeFish(fish: Fish) {
 }
 const cast = (to: number | null) =>
   after(async () => {
-    await outings.say(props.outing, { kind: 'cast', aim: to }, 'A cast')
+    await outings.log(props.outing, { kind: 'cast', aim: to }, 'A cast')
     said.value = ''
   })
 function takeRig(carriedId: string, wayId: string) {
   sheet.value = null
-  return after(() => outings.say(props.outing, { kind: 'rig', carriedId, wayId }, 'Another rig'))
+  return after(() => outings.log(props.outing, { kind: 'rig', carriedId, wayId }, 'Another rig'))
 }
 function lost() {
   sheet.value = null
   return after(async () => {
-    await outings.say(props.outing, { kind: 'lost-lure' }, `${inHand.value?.carried.name} lost`)
+    await outings.log(props.outing, { kind: 'lost-lure' }, `${inHand.value?.carried.name} lost`)
     said.value = `${inHand.value?.carried.name} is written off; the box counts one less.`
   })
 }
 const goTo = (spotId: string, at = stop.value) =>
   after(async () => {
-    await outings.say(props.outing, { kind: 'spot', stop: at, featureId: feature.value, spotId }, 'Another spot')
+    await outings.log(props.outing, { kind: 'spot', stop: at, featureId: feature.value, spotId }, 'Another spot')
     said.value = `At ${spotWords({ featureId: feature.value, spotId })}.`
   })
 const nextStop = () => {
@@ -171,7 +171,7 @@ function follow(change: Change) {
     const { to, variable, giveMin } = change
     const says = `${change.does}. ${change.why}`.slice(0, 400)
     const towards = typeof to.aim === 'number' ? { aim: to.aim } : {}
-    await outings.say(
+    await outings.log(
       props.outing,
       { kind: 'advice', variable, says, giveMin, taken: true, ...towards },
       'Advice followed',
@@ -179,15 +179,15 @@ function follow(change: Change) {
     const spot: Spot | null = to.spot
     const from = account.value.spot
     if (spot && (spot.stop !== from?.stop || spot.spotId !== from.spotId || spot.featureId !== from.featureId))
-      await outings.say(props.outing, { kind: 'spot', ...spot }, 'Another spot')
+      await outings.log(props.outing, { kind: 'spot', ...spot }, 'Another spot')
     else if (variable !== 'direction')
-      await outings.say(props.outing, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id }, 'Another rig')
+      await outings.log(props.outing, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id }, 'Another rig')
     said.value = 'Changed. Now give it its time.'
   })
 }
 const refuse = (change: Change) =>
   after(() =>
-    outings.say(
+    outings.log(
       props.outing,
       {
         kind: 'advice',
@@ -200,20 +200,20 @@ const refuse = (change: Change) =>
     ),
   )
 const say = (kind: 'pause' | 'resume' | 'end') =>
-  after(() => outings.say(props.outing, { kind }, kind === 'end' ? 'Outing ended' : 'A break'))
+  after(() => outings.log(props.outing, { kind }, kind === 'end' ? 'Outing ended' : 'A break'))
 async function startTrial(a: string, b: string, castsEach: number) {
-  await after(() => outings.say(props.outing, { kind: 'trial', a, b, castsEach }, 'A trial'))
+  await after(() => outings.log(props.outing, { kind: 'comparison', a, b, castsEach }, 'A trial'))
   turnTo(a)
 }
 function turnTo(carriedId: string) {
   const rig = props.outing.carried.find((c) => c.id === carriedId)
   if (rig?.ways[0]) void takeRig(rig.id, rig.ways[0].id)
 }
-const drop = (entry: Entry) => after(() => outings.drop(props.outing, entry, 'Taken out of the log'))
+const drop = (entry: Entry) => after(() => outings.removeEntry(props.outing, entry, 'Taken out of the log'))
 const takeBack = () =>
   after(async () => {
     detailsId.value = null
-    await outings.takeBack(props.outing)
+    await outings.undoLast(props.outing)
     said.value = 'Taken back.'
   })
 const ending = ref(false)
@@ -325,13 +325,13 @@ const clock = (min: number) =>
         :in-hand-id="inHand?.carried.id ?? null"
         @start="startTrial"
         @turn="turnTo"
-        @end="after(() => outings.say(outing, { kind: 'trial-end' }, 'Trial ended'))"
+        @end="after(() => outings.log(outing, { kind: 'comparison-end' }, 'Trial ended'))"
       />
       <ReadingForm
         v-else-if="part === 'water'"
         :key="outing.entries.length"
         :water="account.water"
-        @keep="(read) => after(() => outings.say(outing, { kind: 'reading', ...read }, 'A reading'))"
+        @keep="(read) => after(() => outings.log(outing, { kind: 'reading', ...read }, 'A reading'))"
       />
       <template v-else>
         <LogList :outing="outing" @drop="drop" @open="(e) => (detailsId = e.id)" />

@@ -38,9 +38,9 @@ function say(e: Entry): string {
       return `${e.taken ? 'Advice followed' : 'Advice left'}: ${e.says}`
     case 'lost-lure':
       return 'The lure is lost'
-    case 'trial':
+    case 'comparison':
       return `Trial: ${carried(e.a)?.name} against ${carried(e.b)?.name}`
-    case 'trial-end':
+    case 'comparison-end':
       return 'Trial ended'
     case 'note':
       return e.text

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { SURE, accountOf, pairsOf, trialIn, versus, type Outing } from '../../../core/outing'
-import { showRate } from '../../../core/rate'
+import { MIN_PROBABILITY, accountOf, pairsOf, trialIn, versus, type Outing } from '../../../core/outing'
+import { credibleInterval } from '../../../core/rate'
 
 /** Two rigs fished in turn: which is better, how sure that is, and how much more would settle it. No verdict before its time. */
 const props = defineProps<{ outing: Outing; now: string; inHandId: string | null }>()
@@ -30,7 +30,7 @@ const said = computed(() => {
   return `Too early for a verdict. If they differ as much as it looks, some ${casts} more casts with each would settle it.`
 })
 const rate = (side: 'a' | 'b') => {
-  const shown = found.value && showRate(found.value[side], 60)
+  const shown = found.value && credibleInterval(found.value[side], 60)
   return shown ? `${shown.median.toFixed(1)} an hour (${shown.low.toFixed(1)}–${shown.high.toFixed(1)})` : ''
 }
 </script>
@@ -49,8 +49,8 @@ const rate = (side: 'a' | 'b') => {
         </div>
       </dl>
       <div class="scale" role="img" :aria-label="`Probability that A is better: ${percent(found.chanceA)}`">
-        <span class="mark low" :style="{ left: `${100 * (1 - SURE)}%` }" />
-        <span class="mark" :style="{ left: `${100 * SURE}%` }" />
+        <span class="mark low" :style="{ left: `${100 * (1 - MIN_PROBABILITY)}%` }" />
+        <span class="mark" :style="{ left: `${100 * MIN_PROBABILITY}%` }" />
         <span class="dot" :style="{ left: `${100 * found.chanceA}%` }" />
       </div>
       <p class="ends">

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { scaleLinear, scaleTime } from 'd3-scale'
-import { countOf, type MeasureId, type Tried } from '../../../core/review'
+import { countEvents, type MeasureId, type EffortRow } from '../../../core/review'
 import { useElementWidth } from '~/composables/useElementWidth'
 
 /** Outings through the seasons: effort as the height of the pale bar, what came of it as dots on it; blanks are seen too. */
-const props = defineProps<{ tried: readonly Tried[]; measure: MeasureId; says: string }>()
+const props = defineProps<{ tried: readonly EffortRow[]; measure: MeasureId; says: string }>()
 const frame = ref<HTMLElement | null>(null)
 const width = useElementWidth(frame)
 const H = 190
@@ -13,7 +13,7 @@ const days = computed(() => {
   for (const t of props.tried) {
     const day = by.get(t.outingId) ?? { id: t.outingId, date: t.date, minutes: 0, events: 0 }
     day.minutes += t.minutes
-    day.events += countOf(t, props.measure)
+    day.events += countEvents(t, props.measure)
     by.set(t.outingId, day)
   }
   return [...by.values()].sort((a, b) => (a.date < b.date ? -1 : 1))

@@ -23,7 +23,7 @@ const when = computed(() => sayWhen(props.rule.when, settings.system))
         <span v-if="degree >= 0.05" class="mark on"
           >speaks here{{ degree < 0.95 ? `, ${Math.round(degree * 100)} %` : '' }}</span
         >
-        <span v-if="rule.school" class="mark">school {{ rule.school.split('.')[0] }}</span>
+        <span v-if="rule.side" class="mark">school {{ rule.side.split('.')[0] }}</span>
         <span class="mark">{{ rule.basis }}</span>
         <template v-if="own">
           <button type="button" class="link" @click="$emit('edit')">Change</button>

@@ -254,7 +254,7 @@ const clockOf = (ms: number | null) => {
       <p class="wide worked">
         First light {{ clockOf(water.reading.sun.dawnMs) }}, sun up {{ clockOf(water.reading.sun.sunriseMs) }}, down
         {{ clockOf(water.reading.sun.sunsetMs) }}; the sun stands {{ Math.round(water.reading.sunAltitudeDeg) }}° high,
-        the moon is {{ Math.round(water.reading.moonLit * 100) }} % lit. In the zone
+        the moon is {{ Math.round(water.reading.moonIlluminatedFraction * 100) }} % lit. In the zone
         {{ ((100 * water.reading.zoneLux) / Math.max(water.reading.surfaceLux, 1e-6)).toPrecision(2) }} % of the surface
         light is left. For temperature alone these fish are {{ Math.round(water.reading.appetite * 100) }} % willing.
       </p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { diveChart, knownMotion, knownOf, lineWorthM, type ChartWay } from '../../../core/bench'
+import { diveChart, motionFromProfile, profileFromTests, lineWorthM, type ChartWay } from '../../../core/bench'
 import { testsOf } from '../../../core/tackle'
 import { waterDensity } from '../../../core/water'
 import DiveChartPicture from '~/components/bench/DiveChart.vue'
@@ -15,7 +15,7 @@ const water = useWater()
 const route = useRoute()
 const { show } = useMeasure()
 const lure = computed(() => box.lureById.get(String(route.query.lure ?? '')) ?? null)
-const known = computed(() => lure.value && knownOf(lure.value, box.box.tests))
+const known = computed(() => lure.value && profileFromTests(lure.value, box.box.tests))
 const way = ref<ChartWay>('cast')
 const speedMps = ref(0.8)
 const rodTipM = ref(1)
@@ -29,7 +29,11 @@ const motion = computed(
   () =>
     lure.value &&
     known.value &&
-    knownMotion({ lure: lure.value, mount: { kind: 'own' }, trailer: null, massKg: 0 }, known.value, carrying.value),
+    motionFromProfile(
+      { lure: lure.value, mount: { kind: 'own' }, trailer: null, massKg: 0 },
+      known.value,
+      carrying.value,
+    ),
 )
 const lines = computed(() => [...box.box.lines].sort((a, b) => a.diameterM - b.diameterM).slice(0, MOST_LINES))
 /** The band is shown for the line chosen, to begin with the one nearest to that of the tests. */

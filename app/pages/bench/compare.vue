@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findingOf, knownOf, type Figure } from '../../../core/bench'
+import { findingOf, profileFromTests, type Estimate } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import { familyOf, lureAction, lureMass, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -33,7 +33,7 @@ const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salin
 const lures = computed(() =>
   chosen.value.flatMap((id) => {
     const lure = box.lureById.get(id)
-    return lure ? [{ lure, known: knownOf(lure, box.box.tests) }] : []
+    return lure ? [{ lure, known: profileFromTests(lure, box.box.tests) }] : []
   }),
 )
 type One = (typeof lures.value)[number]
@@ -41,9 +41,9 @@ type One = (typeof lures.value)[number]
 interface Line {
   readonly name: string
   readonly role: RoleId
-  readonly of: (one: One) => Figure | null
+  readonly of: (one: One) => Estimate | null
 }
-const plain = (value: number, n: number, basis: Figure['basis']): Figure => ({
+const plain = (value: number, n: number, basis: Estimate['basis']): Estimate => ({
   value,
   low: value,
   high: value,
@@ -77,7 +77,7 @@ const rows = computed(() =>
   ),
 )
 /** Where a figure stands among those beside it, for the small bar: 0 … 1 of the largest. */
-const reach = (figures: readonly (Figure | null)[]) => Math.max(...figures.map((f) => Math.abs(f?.high ?? 0)), 1e-9)
+const reach = (figures: readonly (Estimate | null)[]) => Math.max(...figures.map((f) => Math.abs(f?.high ?? 0)), 1e-9)
 const actionOf = ({ lure, known }: One) => {
   const usual = lureAction(lure)
   return {

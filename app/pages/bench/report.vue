@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findingOf, knownOf } from '../../../core/bench'
+import { findingOf, profileFromTests } from '../../../core/bench'
 import { writeTests } from '../../../core/exchange'
 import type { RoleId } from '../../../core/quantity'
 import { TEST_KINDS, familyOf, testsOf, type BenchTest, type TestKind } from '../../../core/tackle'
@@ -17,7 +17,7 @@ const box = useBox()
 const route = useRoute()
 const { show } = useMeasure()
 const lure = computed(() => box.lureById.get(String(route.query.lure ?? '')) ?? null)
-const known = computed(() => lure.value && knownOf(lure.value, box.box.tests))
+const known = computed(() => lure.value && profileFromTests(lure.value, box.box.tests))
 const parts = computed(() => {
   const l = lure.value
   const k = known.value

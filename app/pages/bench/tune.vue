@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { canRest, knownOf } from '../../../core/bench'
+import { canRest, profileFromTests } from '../../../core/bench'
 import type { Line } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
@@ -9,7 +9,7 @@ const box = useBox()
 const water = useWater()
 const route = useRoute()
 const lure = computed(() => box.lureById.get(String(route.query.lure ?? '')) ?? null)
-const known = computed(() => lure.value && knownOf(lure.value, box.box.tests))
+const known = computed(() => lure.value && profileFromTests(lure.value, box.box.tests))
 const lineId = ref<string | null>(null)
 const lines = computed<readonly Line[]>(() =>
   box.box.lines.length

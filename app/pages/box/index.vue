@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FAMILIES, freshCopy, searchFor, type Lure, type Tray } from '../../../core/tackle'
+import { FAMILIES, duplicateOf, searchFor, type Lure, type Tray } from '../../../core/tackle'
 import type { LureDraft } from '~/components/box/LureForm.vue'
 import { useBox } from '~/stores/box'
 import { useSettings, type BoxView } from '~/stores/settings'
@@ -64,7 +64,7 @@ async function remove(lure: Lure) {
   open.value = null
 }
 async function copy(lure: Lure) {
-  const twin = freshCopy(lure, crypto.randomUUID())
+  const twin = duplicateOf(lure, crypto.randomUUID())
   await box.save('lures', twin)
   open.value = { kind: 'lure', lure: twin, from: null }
 }

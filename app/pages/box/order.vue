@@ -23,7 +23,7 @@ const table = computed(() => {
     const place = box.places.find((p) => p.id === c.placeId)
     return place ? [{ c, place }] : []
   })
-  return gapTable(box.box, waters, box.practice.schools)
+  return gapTable(box.box, waters, box.practice.sides)
 })
 const ROWS = DEPTH_BANDS.flatMap((band) => (['gentle', 'strong'] as const).map((action) => ({ band, action })))
 const COLUMNS = (['silent', 'loud'] as const).flatMap((sound) => COLOUR_COLUMNS.map((colour) => ({ sound, colour })))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { judgeRig, rigParts, type Rig, type RigWater } from '../../../core/tackle'
+import { checkRig, rigParts, type Rig, type RigWater } from '../../../core/tackle'
 import { COVERS, speciesOf } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { newRig } from '~/components/box/rig-draft'
@@ -30,7 +30,7 @@ const judgedFor = computed<RigWater>(() => {
   }
 })
 const verdicts = (rig: Rig) => {
-  const all = judgeRig(rigParts(rig, box.box), judgedFor.value, settings.system)
+  const all = checkRig(rigParts(rig, box.box), judgedFor.value, settings.system)
   return {
     wrong: all.filter((j) => j.verdict === 'wrong').length,
     mind: all.filter((j) => j.verdict === 'mind').length,

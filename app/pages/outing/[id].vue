@@ -33,7 +33,7 @@ async function remove() {
   await outings.remove(outing.value)
   await navigateTo('/outing')
 }
-const reopen = () => outing.value && outings.takeBack(outing.value)
+const reopen = () => outing.value && outings.undoLast(outing.value)
 const print = () => window.print()
 </script>
 

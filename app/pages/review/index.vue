@@ -41,8 +41,8 @@ const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
           {{ table.all.shown.median.toFixed(2) }} an hour ({{ table.all.shown.low.toFixed(2) }}–{{
             table.all.shown.high.toFixed(2)
           }}).
-          <span v-if="table.clumping > 1.05" class="quiet"
-            >They come in clumps: intervals are widened {{ Math.sqrt(table.clumping).toFixed(1) }} times.</span
+          <span v-if="table.dispersion > 1.05" class="quiet"
+            >They come in clumps: intervals are widened {{ Math.sqrt(table.dispersion).toFixed(1) }} times.</span
           >
         </p>
         <RateGrid v-if="review.columnBy" :table="table" />

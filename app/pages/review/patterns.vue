@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BELIEVED, MEASURES, factorOf, holdRules, type Findings } from '../../../core/review'
+import { ALPHA, MEASURES, factorOf, checkRules, type Findings } from '../../../core/review'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useReview } from '~/stores/review'
@@ -19,7 +19,7 @@ watch(
   { immediate: true },
 )
 const says = computed(() => MEASURES.find((m) => m.id === review.measure)?.says ?? '')
-const held = computed(() => holdRules(review.tried, review.measure))
+const held = computed(() => checkRules(review.tried, review.measure))
 const percent = (p: number) => `${Math.max(1, Math.round(100 * p))} %`
 const rate = (r: { median: number; low: number; high: number }) =>
   `${r.median.toFixed(1)} an hour (${r.low.toFixed(1)}–${r.high.toFixed(1)})`
@@ -49,7 +49,7 @@ const VERDICTS = {
             </p>
             <p>
               {{ rate(p.rate) }} in {{ (p.minutes / 60).toFixed(1) }} h, against {{ rate(p.rest.rate) }} for the rest.
-              <span class="quiet">Luck does as well in {{ percent(p.luck) }} of shuffles.</span>
+              <span class="quiet">Luck does as well in {{ percent(p.pValue) }} of shuffles.</span>
               <span v-if="p.same.length" class="quiet"> The same effort is also: {{ p.same.join('; ') }}.</span>
             </p>
           </li>
@@ -59,10 +59,10 @@ const VERDICTS = {
           {{ review.tried.length < 20 ? 'Some more outings are needed before patterns can show.' : '' }}
         </p>
         <p class="quiet how">
-          {{ findings.looked }} parts of the log were looked at. To pay for looking at so many, the log was shuffled
+          {{ findings.testsRun }} parts of the log were looked at. To pay for looking at so many, the log was shuffled
           {{ findings.shuffles }} times – the {{ says }} of each outing dealt out again over its own stretches by
           effort, whole outings over their days – and a part is told only where the strongest part of a shuffle beats it
-          in fewer than {{ percent(BELIEVED) }} of them.
+          in fewer than {{ percent(ALPHA) }} of them.
         </p>
       </template>
     </section>

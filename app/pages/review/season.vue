@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { seasonOf } from '../../../core/review'
+import { seasonSummary } from '../../../core/review'
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useOutings } from '~/stores/outings'
@@ -9,7 +9,7 @@ useHead({ title: 'Season · Ygrion' })
 const review = useReview()
 const outings = useOutings()
 const { show } = useMeasure()
-const season = computed(() => seasonOf(review.tried, outings.all))
+const season = computed(() => seasonSummary(review.tried, outings.all))
 const month = (iso: string) => new Date(`${iso}-15`).toLocaleDateString('en', { month: 'short', year: '2-digit' })
 const mostHours = computed(() => Math.max(1, ...season.value.byMonth.map((m) => m.hours)))
 const print = () => window.print()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { RULE_GROUPS, sayEffects, sayWhen, schoolShare, type OwnRule, type Rule } from '../../../core/match'
+import { RULE_GROUPS, sayEffects, sayWhen, sideShare, type OwnRule, type Rule } from '../../../core/match'
 import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
@@ -18,8 +18,8 @@ const ONLY = [
   { value: 'changed', title: 'Weighed otherwise' },
 ]
 const degree = (rule: Rule) => {
-  const facts = water.reading?.features
-  return facts ? truthDegree(rule.when, facts) * schoolShare(rule, box.practice.schools, facts) : 0
+  const features = water.reading?.features
+  return features ? truthDegree(rule.when, features) * sideShare(rule, box.practice.sides, features) : 0
 }
 const weightOf = (rule: Pick<Rule, 'id'>) => box.practice.weights[rule.id] ?? 1
 const matches = (rule: Rule) => {
@@ -43,18 +43,18 @@ function weigh(rule: Pick<Rule, 'id' | 'sentence'>, weight: number) {
   const { [rule.id]: _, ...rest } = box.practice.weights
   const weights = weight === 1 ? rest : { ...rest, [rule.id]: weight }
   const label = weight === 0 ? 'Switched off' : weight === 1 ? 'Weighed as usual' : `Weighed × ${weight}`
-  void box.judge({ weights }, `${label}: ${rule.sentence}`)
+  void box.putPractice({ weights }, `${label}: ${rule.sentence}`)
 }
 
 const editing = ref<OwnRule | 'new' | null>(null)
 function keep(rule: OwnRule) {
   const known = box.practice.own.some((r) => r.id === rule.id)
   const own = known ? box.practice.own.map((r) => (r.id === rule.id ? rule : r)) : [...box.practice.own, rule]
-  void box.judge({ own }, `${known ? 'Changed' : 'Added'} the rule “${rule.sentence}”`)
+  void box.putPractice({ own }, `${known ? 'Changed' : 'Added'} the rule “${rule.sentence}”`)
   editing.value = null
 }
 function remove(rule: OwnRule) {
-  void box.judge({ own: box.practice.own.filter((r) => r.id !== rule.id) }, `Removed the rule “${rule.sentence}”`)
+  void box.putPractice({ own: box.practice.own.filter((r) => r.id !== rule.id) }, `Removed the rule “${rule.sentence}”`)
 }
 </script>
 

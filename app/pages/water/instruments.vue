@@ -4,7 +4,7 @@ import {
   epochOf,
   reportAt,
   stationFor,
-  stirredDepthM,
+  resuspensionDepthM,
   tideAt,
   withReading,
   type Conditions,
@@ -114,7 +114,7 @@ watch(
 const now = computed(() => report.value && c.value && reportAt(report.value, c.value.hour))
 const SKY_WORDS = { sun: 'sun', broken: 'broken cloud', cloud: 'cloud', rain: 'rain' }
 const stirred = computed(() =>
-  now.value && place.value ? stirredDepthM(now.value.windMps, place.value.fetchKm, place.value.bottom) : 0,
+  now.value && place.value ? resuspensionDepthM(now.value.windMps, place.value.fetchKm, place.value.bottom) : 0,
 )
 function takeReport() {
   if (!now.value) return

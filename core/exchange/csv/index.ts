@@ -1,5 +1,5 @@
 export { COLUMNS, cellUnit, columnOf, readCell, showCell, type Column } from './columns'
 export { guessColumns, readSheet, writeLures, type Sheet } from './sheet'
 export { lureFrom, type Mapping } from './rows'
-export { planImport, type AsideRow, type ImportPlan } from './plan'
+export { planImport, type RejectedRow, type ImportPlan } from './plan'
 export { writeTests } from './tests'

@@ -3,7 +3,7 @@ import { lureFrom, readCells, type CellProblem, type Mapping } from './rows'
 import type { Sheet } from './sheet'
 
 /** A row that could not be taken in: kept as it is, to be mended. */
-export interface AsideRow {
+export interface RejectedRow {
   /** Its row in the file, as a spreadsheet counts: headings are row 1. */
   readonly row: number
   readonly cells: readonly string[]
@@ -16,7 +16,7 @@ export interface ImportPlan {
   readonly changed: readonly Lure[]
   /** Rows that say just what the box already holds. */
   readonly same: number
-  readonly aside: readonly AsideRow[]
+  readonly aside: readonly RejectedRow[]
   readonly trays: readonly Tray[]
   readonly notes: readonly { readonly row: number; readonly note: string }[]
 }
@@ -104,7 +104,7 @@ export async function planImport(
   const trays = new Trays(box, namesIn(sheet, mapping))
   const added: Lure[] = []
   const changed: Lure[] = []
-  const aside: AsideRow[] = []
+  const aside: RejectedRow[] = []
   const notes: { row: number; note: string }[] = []
   const seen = new Set<string>()
   let same = 0

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { findingOf, knownOf } from '../../bench'
+import { findingOf, profileFromTests } from '../../bench'
 import { TEST_KINDS, testsOf, type BenchTest, type Lure } from '../../tackle'
 
 /** Settings that a series holds fixed, beside what every series has. */
@@ -23,7 +23,7 @@ const HEAD = new Set([
  */
 export function writeTests(lures: readonly Lure[], tests: readonly BenchTest[]): string {
   const rows = lures.flatMap((lure) => {
-    const known = knownOf(lure, tests)
+    const known = profileFromTests(lure, tests)
     return TEST_KINDS.flatMap((kind) => {
       const series = testsOf(tests, lure.id, kind)
       if (series.length === 0) return []

@@ -24,11 +24,11 @@ export const buoyancy = z.enum(['floats', 'suspends', 'sinks']).meta({ label: 'A
 export const labelledDepthM = z.number().min(0.1).max(9).meta({ label: 'Labelled running depth', role: 'depth' })
 
 /** Order of fact: vibration and lift rise from willow to Colorado, flash and speed the other way (common practice). */
-const BLADE_ACTION: Record<BladeShape, { vibration: number; flash: number; planeTan: number; drag: number }> = {
-  willow: { vibration: 0.35, flash: 0.95, planeTan: -0.02, drag: 0.75 },
-  'turtle-back': { vibration: 0.5, flash: 0.8, planeTan: -0.04, drag: 0.9 },
-  indiana: { vibration: 0.65, flash: 0.7, planeTan: -0.06, drag: 1.1 },
-  colorado: { vibration: 0.95, flash: 0.5, planeTan: -0.09, drag: 1.4 },
+const BLADE_ACTION: Record<BladeShape, { vibration: number; flash: number; diveAngleTan: number; drag: number }> = {
+  willow: { vibration: 0.35, flash: 0.95, diveAngleTan: -0.02, drag: 0.75 },
+  'turtle-back': { vibration: 0.5, flash: 0.8, diveAngleTan: -0.04, drag: 0.9 },
+  indiana: { vibration: 0.65, flash: 0.7, diveAngleTan: -0.06, drag: 1.1 },
+  colorado: { vibration: 0.95, flash: 0.5, diveAngleTan: -0.09, drag: 1.4 },
 }
 
 export const FINISH_HEX: Record<BladeFinish, string> = {
@@ -47,6 +47,6 @@ export function bladeAction(t: { blade: BladeShape; bladeSize: number; hammered:
     ...b,
     vibration: b.vibration + steps * PER_BLADE_SIZE.vibration + (t.hammered ? HAMMERED_ADDS : 0),
     drag: b.drag * (1 + steps * PER_BLADE_SIZE.drag),
-    planeTan: b.planeTan * (1 + steps * PER_BLADE_SIZE.drag),
+    diveAngleTan: b.diveAngleTan * (1 + steps * PER_BLADE_SIZE.drag),
   }
 }

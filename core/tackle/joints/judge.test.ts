@@ -2,16 +2,16 @@ import { describe, expect, it } from 'vitest'
 import { JOINTS } from '../../../data/joints'
 import { WORLD } from '../../testing/world'
 import {
-  RIG_WAYS,
-  judgeRig,
+  RIG_TYPES,
+  checkRig,
   rigParts,
-  rigWayOf,
+  rigTypeOf,
   usualHooks,
   usualPart,
   type Lure,
   type RigParts,
   type RigWater,
-  type RigWayId,
+  type RigTypeId,
 } from '..'
 import type { JointId, Verdict } from './judge'
 
@@ -41,8 +41,8 @@ const WATER: RigWater = {
   toothed: null,
 }
 const wood: RigWater = { ...WATER, cover: { kind: 'timber', density: 0.6 } }
-const rig = (way: RigWayId, over: Partial<RigParts>): RigParts => ({
-  way: rigWayOf(way),
+const rig = (type: RigTypeId, over: Partial<RigParts>): RigParts => ({
+  type: rigTypeOf(type),
   lure: null,
   head: null,
   hook: null,
@@ -373,7 +373,7 @@ describe('joints judged as the trade judges them (common practice)', () => {
   it.each(CASES.map((c) => ({ name: `${c[0]} → ${c[1]}: ${c[2]}`, of: c })))(
     '$name',
     ({ of: [, joint, verdict, parts, water = WATER] }) => {
-      const found = judgeRig(parts, water, 'metric').find((j) => j.id === joint)
+      const found = checkRig(parts, water, 'metric').find((j) => j.id === joint)
       expect(found?.verdict ?? null).toBe(verdict)
     },
   )
@@ -389,7 +389,7 @@ describe('joints judged as the trade judges them (common practice)', () => {
     '$name: said in whole sentences, in both systems of units',
     ({ of: [, , , parts, water = WATER] }) => {
       for (const system of ['metric', 'imperial'] as const)
-        for (const j of judgeRig(parts, water, system)) {
+        for (const j of checkRig(parts, water, system)) {
           expect(j.sentence).toMatch(/^[^{}]+\.$/)
           expect(`${j.sentence}${j.remedy}`).not.toMatch(/undefined|NaN|null|[{}]| {2}/)
           if (j.verdict !== 'good') expect(j.remedy).not.toBe('')
@@ -399,21 +399,21 @@ describe('joints judged as the trade judges them (common practice)', () => {
   it('the worst stands first', () => {
     const order = ['wrong', 'mind', 'good']
     for (const [, , , parts, water = WATER] of CASES) {
-      const places = judgeRig(parts, water, 'metric').map((j) => order.indexOf(j.verdict))
+      const places = checkRig(parts, water, 'metric').map((j) => order.indexOf(j.verdict))
       expect(places).toEqual([...places].sort())
     }
   })
-  it('an empty rig is judged of nothing', () => expect(judgeRig(rig('direct', {}), WATER, 'metric')).toEqual([]))
+  it('an empty rig is judged of nothing', () => expect(checkRig(rig('direct', {}), WATER, 'metric')).toEqual([]))
 })
 
 describe('ways of rigging', () => {
   it('each can be tied from lures of the demo, and asks only for parts that the demo holds', () => {
-    for (const way of RIG_WAYS) {
-      expect(way.bodies.length).toBeGreaterThan(0)
-      if (way.headKinds && way.needs.includes('head'))
-        expect([way.id, box.heads.some((h) => way.headKinds?.includes(h.kind))]).toEqual([way.id, true])
-      if (way.needs.includes('hook'))
-        expect([way.id, box.hooks.some((h) => way.hookStyles?.includes(h.style))]).toEqual([way.id, true])
+    for (const type of RIG_TYPES) {
+      expect(type.bodies.length).toBeGreaterThan(0)
+      if (type.headKinds && type.needs.includes('head'))
+        expect([type.id, box.heads.some((h) => type.headKinds?.includes(h.kind))]).toEqual([type.id, true])
+      if (type.needs.includes('hook'))
+        expect([type.id, box.hooks.some((h) => type.hookStyles?.includes(h.style))]).toEqual([type.id, true])
     }
   })
   it('the demo’s rigs are whole: every part is found', () => {
@@ -425,7 +425,7 @@ describe('ways of rigging', () => {
         true,
         true,
       ])
-      for (const need of parts.way.needs)
+      for (const need of parts.type.needs)
         expect([saved.name, need, parts[need] !== null]).toEqual([saved.name, need, true])
     }
   })

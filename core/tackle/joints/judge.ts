@@ -3,12 +3,12 @@ import type { UnitSystem } from '../../quantity'
 import type { Box } from '../box'
 import type { Lure } from '../lure'
 import type { Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from '../parts'
-import { rigWayOf, type Rig, type RigWay } from '../rig'
+import { rigTypeOf, type Rig, type RigType } from '../rig'
 import { JOINT_TESTS } from './verdicts'
 
 /** What a rig joins, looked up in the box; null where a joint is open or the part is gone. */
 export interface RigParts {
-  readonly way: RigWay
+  readonly type: RigType
   readonly lure: Lure | null
   readonly head: Head | null
   readonly hook: Hook | null
@@ -54,7 +54,7 @@ export function rigParts(rig: Rig, box: Box): RigParts {
     list.find((one) => one.id === id) ?? null
   const line = find(box.lines, rig.lineId)
   return {
-    way: rigWayOf(rig.way),
+    type: rigTypeOf(rig.type),
     lure: find(box.lures, rig.lureId),
     head: find(box.heads, rig.headId),
     hook: find(box.hooks, rig.hookId),
@@ -76,7 +76,7 @@ const filled = (text: string, figures: Readonly<Record<string, string>>) =>
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Judges every joint of a rig that arises, the worst first. Reasons: data/joints. */
-export function judgeRig(parts: RigParts, water: RigWater, system: UnitSystem): Judgement[] {
+export function checkRig(parts: RigParts, water: RigWater, system: UnitSystem): Judgement[] {
   const found = (Object.keys(JOINTS) as JointId[]).flatMap((id): Judgement[] => {
     const finding = JOINT_TESTS[id](parts, water, system)
     if (!finding) return []

@@ -26,12 +26,16 @@ export function rigMassKg({ lure, head, hook, sinker, trailer, terminal }: RigPa
 }
 
 /** The loose hook of a rig, or the one in its head: what the body is hooked with. */
-function bodyHook({ way, head, hook }: RigParts): { kind: keyof typeof GAP_BAND; size: HookSize; name: string } | null {
+function bodyHook({
+  type,
+  head,
+  hook,
+}: RigParts): { kind: keyof typeof GAP_BAND; size: HookSize; name: string } | null {
   if (head)
     return { kind: 'head', size: head.hookSize, name: `a ${head.wire}-wire ${head.kind.replace('-', ' ')} head` }
-  if (!hook || way.mount === null || way.mount === 'own') return null
+  if (!hook || type.mount === null || type.mount === 'own') return null
   return {
-    kind: way.mount === 'head' ? 'head' : way.mount,
+    kind: type.mount === 'head' ? 'head' : type.mount,
     size: hook.hookSize,
     name: `a ${hook.wire}-wire ${hook.style.replace('-', ' ')} hook`,
   }
@@ -178,21 +182,21 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
         ? mind(figures)
         : good(figures)
   },
-  'thick-spoon-direct': ({ lure, way, terminal }) => {
-    if (lure?.family !== 'casting-spoon' || way.trolled) return null
+  'thick-spoon-direct': ({ lure, type, terminal }) => {
+    if (lure?.family !== 'casting-spoon' || type.trolled) return null
     return terminal ? mind() : good()
   },
   'thin-spoon-swivel': ({ lure, terminal }) => {
     if (lure?.family !== 'thin-spoon' && lure?.family !== 'flutter-spoon') return null
     return terminal && ['snap-swivel', 'ball-bearing', 'swivel'].includes(terminal.kind) ? good() : mind()
   },
-  twist: ({ lure, way, terminal }) => {
+  twist: ({ lure, type, terminal }) => {
     if (!lure || !familyOf(lure.family).rotates) return null
-    if (way.trolled) return terminal?.kind === 'keel' ? good() : wrong()
+    if (type.trolled) return terminal?.kind === 'keel' ? good() : wrong()
     return terminal && ['snap-swivel', 'ball-bearing', 'swivel', 'keel'].includes(terminal.kind) ? good() : mind()
   },
-  'weak-link': ({ way, weakLinkN, line, leader }, _, system) => {
-    if (!way.weakLink || !line) return null
+  'weak-link': ({ type, weakLinkN, line, leader }, _, system) => {
+    if (!type.weakLink || !line) return null
     if (weakLinkN === null) return mind()
     const holdsN = Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT
     const say = (n: number) => showMeasure(n, 'lineStrength', system)
@@ -269,9 +273,9 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     }
     return light || heavy ? mind(figures) : good(figures)
   },
-  'free-knot': ({ lure, way, terminal }) => {
+  'free-knot': ({ lure, type, terminal }) => {
     if (!lure || familyOf(lure.family).body !== 'hard') return null
-    if (way.id !== 'direct' && way.id !== 'snap') return null
+    if (type.id !== 'direct' && type.id !== 'snap') return null
     return terminal ? good() : mind()
   },
   'hook-bend': ({ lure }, { mood }) => {

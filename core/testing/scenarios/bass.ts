@@ -158,8 +158,8 @@ export const BASS: readonly Scenario[] = [
       mood: 'neutral',
     },
     first: [
-      { where: ['pitch'], weedless: true },
-      { family: ['skirted-jig'], where: ['pitch'] },
+      { delivery: ['pitch'], weedless: true },
+      { family: ['skirted-jig'], delivery: ['pitch'] },
     ],
     never: [{ family: ['jerkbait', 'glide-bait', 'lipless-crankbait', 'umbrella-rig'] }],
   },

@@ -17,7 +17,7 @@ export const bladeBait = family({
   massKg: [0.003, 0.035],
   traits,
   action: { amplitude: 0.2, vibration: 0.8, flash: 0.6, presence: 0.35, snag: 0.75 },
-  motion: { pullDrag: 0.26, fallDrag: 0.14, densityKgM3: 9000, planeTan: 0 },
+  motion: { pullDrag: 0.26, fallDrag: 0.14, densityKgM3: 9000, diveAngleTan: 0 },
   speedMps: [0.3, 0.8],
   retrieves: ['blade-hop', 'slow-roll', 'lift-drop'],
   rod: {

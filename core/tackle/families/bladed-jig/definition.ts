@@ -22,7 +22,7 @@ export const bladedJig = family({
   traits,
   action: { amplitude: 0.55, vibration: 0.85, flash: 0.45, presence: 0.65, snag: 0.3 },
   shift: (t) => (t.skirt === 'trimmed' ? { presence: 0.65 - TRIMMED.presence, fallDragBy: TRIMMED.fallDragBy } : {}),
-  motion: { pullDrag: 0.24, fallDrag: 0.09, densityKgM3: 7500, planeTan: -0.05 },
+  motion: { pullDrag: 0.24, fallDrag: 0.09, densityKgM3: 7500, diveAngleTan: -0.05 },
   speedMps: [0.5, 1.5],
   retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],
   rod: {

@@ -17,7 +17,7 @@ export const castingSpoon = family({
   massKg: [0.002, 0.06],
   traits,
   action: { amplitude: 0.75, vibration: 0.4, flash: 0.85, presence: 0.45, snag: 0.75 },
-  motion: { pullDrag: 0.18, fallDrag: 0.24, densityKgM3: 8500, planeTan: -0.06 },
+  motion: { pullDrag: 0.18, fallDrag: 0.24, densityKgM3: 8500, diveAngleTan: -0.06 },
   speedMps: [0.5, 1.0],
   retrieves: ['slow-roll', 'steady', 'stop-go', 'lift-drop', 'lift-wind'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'a light rod throws a spoon farthest' },

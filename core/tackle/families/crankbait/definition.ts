@@ -23,7 +23,7 @@ export const crankbait = family({
   traits,
   action: { amplitude: 0.7, vibration: 0.65, flash: 0.45, presence: 0.55, snag: 0.6 },
   shift: (t) => (t.lip === 'square' ? { snag: 0.42, amplitude: 0.75 } : {}),
-  motion: { pullDrag: 0.5, fallDrag: 0.3, densityKgM3: 950, planeTan: 0 },
+  motion: { pullDrag: 0.5, fallDrag: 0.3, densityKgM3: 950, diveAngleTan: 0 },
   speedMps: [0.4, 1.5],
   retrieves: ['slow-roll', 'steady', 'touch-pause', 'burn', 'sweep-pause', 'rip-free'],
   rod: { power: ['medium', 'medium'], action: ['slow', 'moderate-fast'], why: 'small trebles need a softish tip' },

@@ -20,7 +20,7 @@ export const creature = family({
   traits,
   action: { amplitude: 0.4, vibration: 0.35, flash: 0.1, presence: 0.65, snag: 0 },
   shift: (t) => (t.form === 'craw' ? { vibration: 0.45 } : { presence: 0.75 }),
-  motion: { pullDrag: 0.12, fallDrag: 0.11, densityKgM3: 1080, planeTan: 0 },
+  motion: { pullDrag: 0.12, fallDrag: 0.11, densityKgM3: 1080, diveAngleTan: 0 },
   speedMps: [0.1, 0.6],
   retrieves: ['pitch', 'hop', 'slow-hop', 'drag'],
   rod: { power: ['medium-heavy', 'heavy'], action: ['fast', 'extra-fast'], why: 'backbone to turn a fish out of wood' },

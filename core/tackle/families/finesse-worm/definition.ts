@@ -17,7 +17,7 @@ export const finesseWorm = family({
   massKg: [0.001, 0.008],
   traits,
   action: { amplitude: 0.15, vibration: 0.1, flash: 0.1, presence: 0.15, snag: 0 },
-  motion: { pullDrag: 0.08, fallDrag: 0.1, densityKgM3: 1060, planeTan: 0 },
+  motion: { pullDrag: 0.08, fallDrag: 0.1, densityKgM3: 1060, diveAngleTan: 0 },
   speedMps: [0.1, 0.5],
   retrieves: ['shake', 'slow-hop', 'stand', 'drag'],
   rod: {

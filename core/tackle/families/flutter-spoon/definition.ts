@@ -20,7 +20,7 @@ export const flutterSpoon = family({
   traits,
   action: { amplitude: 0.9, vibration: 0.35, flash: 0.95, presence: 0.8, snag: 0.55 },
   shift: (t) => ({ fallDragBy: t.cup === 'cupped' ? 1.15 : 0.9, amplitude: t.cup === 'cupped' ? 0.8 : 1 }),
-  motion: { pullDrag: 0.1, fallDrag: 0.12, densityKgM3: 8500, planeTan: -0.05 },
+  motion: { pullDrag: 0.1, fallDrag: 0.12, densityKgM3: 8500, diveAngleTan: -0.05 },
   speedMps: [0.4, 0.9],
   retrieves: ['lift-drop'],
   rod: {

@@ -17,7 +17,7 @@ export const hairJig = family({
   massKg: [0.001, 0.03],
   traits,
   action: { amplitude: 0.1, vibration: 0.1, flash: 0.1, presence: 0.35, snag: 0.35 },
-  motion: { pullDrag: 0.16, fallDrag: 0.18, densityKgM3: 7000, planeTan: 0 },
+  motion: { pullDrag: 0.16, fallDrag: 0.18, densityKgM3: 7000, diveAngleTan: 0 },
   speedMps: [0.1, 0.7],
   retrieves: ['slow-roll', 'slow-hop', 'hop', 'steady', 'drag'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'light and forgiving for a fine hook' },

@@ -18,7 +18,7 @@ export const hardSwimbait = family({
   traits,
   action: { amplitude: 0.65, vibration: 0.4, flash: 0.5, presence: 0.85, snag: 0.7 },
   shift: (t) => ({ amplitude: { two: 0.75, three: 0.65, four: 0.55 }[t.joints] }),
-  motion: { pullDrag: 0.11, fallDrag: 0.12, densityKgM3: 1040, planeTan: 0 },
+  motion: { pullDrag: 0.11, fallDrag: 0.12, densityKgM3: 1040, diveAngleTan: 0 },
   speedMps: [0.25, 0.7],
   retrieves: ['slow-roll', 'steady', 'stop-go'],
   rod: {

@@ -23,11 +23,11 @@ export const inLineSpinner = family({
     return {
       vibration: 0.85 * b.vibration,
       flash: b.flash,
-      planeTan: b.planeTan,
+      diveAngleTan: b.diveAngleTan,
       pullDragBy: b.drag,
     }
   },
-  motion: { pullDrag: 0.3, fallDrag: 0.16, densityKgM3: 7000, planeTan: -0.05 },
+  motion: { pullDrag: 0.3, fallDrag: 0.16, densityKgM3: 7000, diveAngleTan: -0.05 },
   speedMps: [0.3, 1.5],
   retrieves: ['slow-roll', 'steady', 'stop-go'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'light enough to throw it and feel the blade' },

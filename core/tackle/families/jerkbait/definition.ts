@@ -22,7 +22,7 @@ export const jerkbait = family({
   massKg: [0.003, 0.08],
   traits,
   action: { amplitude: 0.45, vibration: 0.3, flash: 0.7, presence: 0.4, snag: 0.75 },
-  motion: { pullDrag: 0.12, fallDrag: 0.1, densityKgM3: 1000, planeTan: 0 },
+  motion: { pullDrag: 0.12, fallDrag: 0.1, densityKgM3: 1000, diveAngleTan: 0 },
   speedMps: [0.4, 1.3],
   retrieves: ['steady', 'rip-pause', 'rip-wait', 'hang'],
   rod: {

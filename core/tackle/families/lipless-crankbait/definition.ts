@@ -17,7 +17,7 @@ export const liplessCrankbait = family({
   massKg: [0.004, 0.05],
   traits,
   action: { amplitude: 0.3, vibration: 0.8, flash: 0.6, presence: 0.5, snag: 0.75 },
-  motion: { pullDrag: 0.26, fallDrag: 0.13, densityKgM3: 1900, planeTan: -0.04 },
+  motion: { pullDrag: 0.26, fallDrag: 0.13, densityKgM3: 1900, diveAngleTan: -0.04 },
   speedMps: [0.6, 1.8],
   retrieves: ['steady', 'burn', 'stop-go', 'lift-drop', 'sweep-pause', 'rip-free'],
   rod: {

@@ -18,7 +18,7 @@ export const longJig = family({
   traits,
   action: { amplitude: 0.5, vibration: 0.3, flash: 0.8, presence: 0.5, snag: 0.45 },
   shift: (t) => (t.balance === 'tail' ? { fallDragBy: 0.85, amplitude: 0.4 } : {}),
-  motion: { pullDrag: 0.035, fallDrag: 0.045, densityKgM3: 10000, planeTan: 0 },
+  motion: { pullDrag: 0.035, fallDrag: 0.045, densityKgM3: 10000, diveAngleTan: 0 },
   speedMps: [0.8, 2.4],
   retrieves: ['lift-drop', 'burn', 'fast-lift'],
   rod: {

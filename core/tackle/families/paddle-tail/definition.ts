@@ -26,7 +26,7 @@ export const paddleTail = family({
       'slim-ribbed': { amplitude: 0.7, vibration: 0.65, presence: 0.45 },
       'fat-ribbed': { amplitude: 0.5, vibration: 0.55, presence: 0.65 },
     })[t.shape],
-  motion: { pullDrag: 0.08, fallDrag: 0.065, densityKgM3: 1080, planeTan: -0.03 },
+  motion: { pullDrag: 0.08, fallDrag: 0.065, densityKgM3: 1080, diveAngleTan: -0.03 },
   speedMps: [0.2, 1.1],
   retrieves: ['slow-roll', 'steady', 'stop-go', 'hop', 'slow-hop'],
   rod: {

@@ -32,7 +32,7 @@ export const skirtedJig = family({
       ? own
       : { ...own, presence: own.presence - TRIMMED.presence, fallDragBy: TRIMMED.fallDragBy }
   },
-  motion: { pullDrag: 0.11, fallDrag: 0.085, densityKgM3: 8000, planeTan: -0.02 },
+  motion: { pullDrag: 0.11, fallDrag: 0.085, densityKgM3: 8000, diveAngleTan: -0.02 },
   speedMps: [0.1, 0.9],
   retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'slow-roll', 'steady'],
   rod: {

@@ -17,7 +17,7 @@ export const slowFallJig = family({
   massKg: [0.015, 0.25],
   traits,
   action: { amplitude: 0.7, vibration: 0.3, flash: 0.7, presence: 0.5, snag: 0.45 },
-  motion: { pullDrag: 0.16, fallDrag: 0.2, densityKgM3: 9800, planeTan: 0 },
+  motion: { pullDrag: 0.16, fallDrag: 0.2, densityKgM3: 9800, diveAngleTan: 0 },
   speedMps: [0.3, 1],
   retrieves: ['slow-pitch'],
   rod: {

@@ -17,7 +17,7 @@ export const softJerkbait = family({
   massKg: [0.002, 0.05],
   traits,
   action: { amplitude: 0.5, vibration: 0.15, flash: 0.3, presence: 0.4, snag: 0 },
-  motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1090, planeTan: 0 },
+  motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1090, diveAngleTan: 0 },
   speedMps: [0.3, 1.2],
   retrieves: ['rip-pause', 'rip-wait'],
   rod: {

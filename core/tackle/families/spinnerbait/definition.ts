@@ -32,12 +32,12 @@ export const spinnerbait = family({
       flash: b.flash + (two ? 0.05 : -0.1),
       presence: (two ? 0.8 : 0.65) - (t.skirt === 'trimmed' ? TRIMMED.presence : 0),
       snag: t.stinger ? 0.4 : 0.15,
-      planeTan: b.planeTan * (two ? 1 : 0.7),
+      diveAngleTan: b.diveAngleTan * (two ? 1 : 0.7),
       pullDragBy: b.drag * (two ? 1 : 0.65),
       fallDragBy: t.skirt === 'trimmed' ? TRIMMED.fallDragBy : 1,
     }
   },
-  motion: { pullDrag: 0.35, fallDrag: 0.12, densityKgM3: 6500, planeTan: -0.05 },
+  motion: { pullDrag: 0.35, fallDrag: 0.12, densityKgM3: 6500, diveAngleTan: -0.05 },
   speedMps: [0.35, 1.6],
   retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],
   rod: {

@@ -17,7 +17,7 @@ export const stickWorm = family({
   massKg: [0.003, 0.03],
   traits,
   action: { amplitude: 0.2, vibration: 0.1, flash: 0.1, presence: 0.4, snag: 0 },
-  motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1180, planeTan: 0 },
+  motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1180, diveAngleTan: 0 },
   speedMps: [0.1, 0.5],
   retrieves: ['slow-hop', 'stand', 'hop', 'pitch'],
   rod: {

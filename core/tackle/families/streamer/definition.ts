@@ -18,7 +18,7 @@ export const streamer = family({
   traits,
   action: { amplitude: 0.15, vibration: 0.05, flash: 0.35, presence: 0.3, snag: 0.4 },
   shift: (t) => (t.eyes === 'bead' ? { fallDragBy: 0.8 } : {}),
-  motion: { pullDrag: 0.1, fallDrag: 0.22, densityKgM3: 2200, planeTan: 0 },
+  motion: { pullDrag: 0.1, fallDrag: 0.22, densityKgM3: 2200, diveAngleTan: 0 },
   speedMps: [0.1, 0.8],
   retrieves: ['slow-roll', 'stop-go'],
   rod: {

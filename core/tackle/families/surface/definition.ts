@@ -20,7 +20,7 @@ export const surface = family({
   traits,
   action: { amplitude: 0.8, vibration: 0.5, flash: 0.4, presence: 0.6, snag: 0.5 },
   shift: (t) => ({ vibration: { popper: 0.6, walker: 0.4, prop: 0.7 }[t.style] }),
-  motion: { pullDrag: 0.2, fallDrag: 0.2, densityKgM3: 700, planeTan: 0 },
+  motion: { pullDrag: 0.2, fallDrag: 0.2, densityKgM3: 700, diveAngleTan: 0 },
   speedMps: [0.3, 1.2],
   retrieves: ['walk', 'pop-wait'],
   rod: {

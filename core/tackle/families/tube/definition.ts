@@ -17,7 +17,7 @@ export const tube = family({
   massKg: [0.001, 0.03],
   traits,
   action: { amplitude: 0.35, vibration: 0.2, flash: 0.15, presence: 0.45, snag: 0 },
-  motion: { pullDrag: 0.09, fallDrag: 0.1, densityKgM3: 1070, planeTan: 0 },
+  motion: { pullDrag: 0.09, fallDrag: 0.1, densityKgM3: 1070, diveAngleTan: 0 },
   speedMps: [0.1, 0.8],
   retrieves: ['hop', 'slow-hop', 'drag', 'pitch'],
   rod: {

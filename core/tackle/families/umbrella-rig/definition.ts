@@ -25,7 +25,7 @@ export const umbrellaRig = family({
     presence: t.arms === 'five' ? 1 : 0.85,
     vibration: t.bladed ? 0.8 : 0.65,
   }),
-  motion: { pullDrag: 0.2, fallDrag: 0.09, densityKgM3: 3000, planeTan: -0.03 },
+  motion: { pullDrag: 0.2, fallDrag: 0.09, densityKgM3: 3000, diveAngleTan: -0.03 },
   speedMps: [0.4, 1.2],
   retrieves: ['slow-roll', 'steady', 'stop-go'],
   rod: {

@@ -2,7 +2,7 @@
  * Points on which good anglers disagree, each with its default and the reason. Common practice. `usual`: how far the second side is followed where the
  * angler has not chosen: a share 0 … 1, or the water in which it is followed.
  */
-export const SCHOOLS = [
+export const OPEN_QUESTIONS = [
   {
     id: 'S1',
     question: 'A crankbait in grass',
@@ -104,7 +104,7 @@ export const SCHOOLS = [
     question: 'After a bite',
     first: { id: 'stay', says: 'Stay, and work the place over.' },
     second: { id: 'move', says: 'Move on.' },
-    usual: { schools: ['no'], cover: ['open', 'rock', 'clay', 'shell', 'timber', 'brush', 'docks'] },
+    usual: { schooling: ['no'], cover: ['open', 'rock', 'clay', 'shell', 'timber', 'brush', 'docks'] },
     why: 'Stay in grass and for fish that go in shoals; elsewhere the next one is farther on.',
   },
 ] as const

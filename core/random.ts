@@ -2,7 +2,7 @@ import { itemAt } from './list'
 import { randomExponential, randomLcg, randomNormal, randomPoisson } from 'd3-random'
 
 /** Seeded chance: the same seed gives the same draws, in the demo, in tests and where a record is shuffled against luck. */
-export interface Chance {
+export interface SeededRandom {
   /** Evenly from 0 to under 1. */
   next(): number
   /** @throws Error on an empty list */
@@ -12,16 +12,16 @@ export interface Chance {
   /** Standard normal. */
   normal(): number
   /** Waiting time where `mean` is the usual one. */
-  wait(mean: number): number
+  exponential(mean: number): number
   /** The same things in another order. */
   shuffled<T>(list: readonly T[]): T[]
 }
 
 /** Generators of d3-random over its linear congruential source. */
-export function chance(seed: number): Chance {
+export function seededRandom(seed: number): SeededRandom {
   const next = randomLcg((seed * 0.618_033_988_75) % 1)
   const poisson = randomPoisson.source(next)
-  const exponential = randomExponential.source(next)
+  const waiting = randomExponential.source(next)
   const normal = randomNormal.source(next)(0, 1)
   // Neighbouring seeds begin alike: the first draws are thrown away.
   for (let i = 0; i < 8; i++) next()
@@ -34,7 +34,7 @@ export function chance(seed: number): Chance {
     },
     poisson: (mean) => (mean <= 0 ? 0 : poisson(mean)()),
     normal,
-    wait: (mean) => exponential(1 / mean)(),
+    exponential: (mean) => waiting(1 / mean)(),
     shuffled<T>(list: readonly T[]): T[] {
       const out = [...list]
       for (let i = out.length - 1; i > 0; i--) {

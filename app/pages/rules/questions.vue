@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { RULE_GROUPS, SCHOOLS, secondShare, type Practice, type Rule, type School } from '../../../core/match'
+import {
+  RULE_GROUPS,
+  OPEN_QUESTIONS,
+  secondShare,
+  type Practice,
+  type Rule,
+  type OpenQuestion,
+} from '../../../core/match'
 import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
@@ -7,29 +14,31 @@ import { useWater } from '~/stores/water'
 useHead({ title: 'Schools · Ygrion' })
 const box = useBox()
 const water = useWater()
-type Side = Practice['schools'][string]
+type Side = Practice['sides'][string]
 
-const sides = (s: School) => [
+const sides = (s: OpenQuestion) => [
   { value: undefined, title: 'As usual' },
   { value: 'first' as const, title: s.first.says },
   { value: 'second' as const, title: s.second.says },
   { value: 'both' as const, title: 'Weigh both' },
 ]
-const share = (s: School) => {
-  const facts = water.reading?.features
-  return facts ? secondShare(s, box.practice.schools, facts) : 0
+const share = (s: OpenQuestion) => {
+  const features = water.reading?.features
+  return features ? secondShare(s, box.practice.sides, features) : 0
 }
 const rules = RULE_GROUPS.flatMap((g) => g.rules as readonly Rule[])
 /** Rules of a school that speak in the water of today. */
-const speaking = (s: School) => {
-  const facts = water.reading?.features
-  return facts ? rules.filter((r) => r.school?.startsWith(`${s.id}.`) && truthDegree(r.when, facts) > 0.05).length : 0
+const speaking = (s: OpenQuestion) => {
+  const features = water.reading?.features
+  return features
+    ? rules.filter((r) => r.side?.startsWith(`${s.id}.`) && truthDegree(r.when, features) > 0.05).length
+    : 0
 }
-function choose(s: School, side: Side | undefined) {
-  const { [s.id]: _, ...rest } = box.practice.schools
-  const schools = side ? { ...rest, [s.id]: side } : rest
-  void box.judge(
-    { schools },
+function choose(s: OpenQuestion, side: Side | undefined) {
+  const { [s.id]: _, ...rest } = box.practice.sides
+  const sides = side ? { ...rest, [s.id]: side } : rest
+  void box.putPractice(
+    { sides },
     `${s.question}: ${side === undefined ? 'as usual' : side === 'both' ? 'both weighed' : s[side].says}`,
   )
 }
@@ -43,19 +52,19 @@ function choose(s: School, side: Side | undefined) {
       <RuleTabs />
     </header>
     <div class="list">
-      <fieldset v-for="s in SCHOOLS" :id="s.id" :key="s.id" class="panel school">
+      <fieldset v-for="s in OPEN_QUESTIONS" :id="s.id" :key="s.id" class="panel question">
         <legend>{{ s.question }}</legend>
         <p class="quiet">{{ s.why }}</p>
         <div class="sides">
           <label
             v-for="side in sides(s)"
             :key="String(side.value)"
-            :class="{ on: box.practice.schools[s.id] === side.value }"
+            :class="{ on: box.practice.sides[s.id] === side.value }"
           >
             <input
               type="radio"
               :name="s.id"
-              :checked="box.practice.schools[s.id] === side.value"
+              :checked="box.practice.sides[s.id] === side.value"
               @change="choose(s, side.value)"
             />
             <span>{{ side.title }}</span>
@@ -90,7 +99,7 @@ function choose(s: School, side: Side | undefined) {
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 16px;
 }
-.school {
+.question {
   padding: 18px 18px 16px;
   margin: 0;
   display: grid;
@@ -98,7 +107,7 @@ function choose(s: School, side: Side | undefined) {
   align-content: start;
   scroll-margin-top: 16px;
 }
-.school:target {
+.question:target {
   border-color: rgb(var(--v-theme-secondary));
 }
 legend {

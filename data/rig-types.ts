@@ -4,7 +4,7 @@
  * `mount`: how the match fishes it; null where it is trolled or hung in a way the match does not throw. `bodies`, `families`: what may be tied so. `needs`, `may`: parts that
  * must and may go with it. `tip`: what to mind while tying.
  */
-export const RIG_WAYS = [
+export const RIG_TYPES = [
   {
     id: 'direct',
     name: 'Tied direct',
