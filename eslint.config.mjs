@@ -1,4 +1,12 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
+import { retiredWords } from './scripts/retired-words.mjs'
+
+const RETIRED = {
+  selector: `Identifier[name=/^(?:${retiredWords().join('|')})$/]`,
+  message: 'A retired word: docs/vocabulary.md has the one for it.',
+}
+/** Where names of earlier versions are read. */
+const READS_EARLIER = ['core/exchange/from-5.ts', '**/*.test.ts', 'e2e/**']
 
 /** Imports run one way: data → core → storage → app, core → server; inside core from measures to matching. */
 const OUTSIDE_CORE = [
@@ -81,7 +89,7 @@ export default withNuxt(
   { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
   {
     files: ['**/*.ts', '**/*.vue'],
-    ignores: ['**/*.test.ts', 'e2e/**'],
+    ignores: READS_EARLIER,
     rules: {
       '@typescript-eslint/no-non-null-assertion': 'error',
       'no-restricted-syntax': [
@@ -90,6 +98,7 @@ export default withNuxt(
           selector: 'TSAsExpression > TSAsExpression',
           message: 'A cast of a cast hides the type: use a typed lookup.',
         },
+        RETIRED,
       ],
     },
   },

@@ -30,7 +30,7 @@ export const LEARNING = {
   /** As many signs as count at most [1 … 4]. */
   maxCues: 2.5,
   /** What a take leaves of a lure's novelty at a spot, and the half-life of that, min (facts 22 and 24) [0.8 … 1] [20 … 120]. */
-  usedTo: 0.89,
+  habituation: 0.89,
   usedHalfMin: 60,
   /** A change must promise this many times what is in the hand [1 … 1.5]. */
   worthIt: 1.25,

@@ -15,7 +15,7 @@ function seedOf(text: string): number {
 
 const simulatedScale: Scale = {
   weigh({ id, labelKg }, onReading, onLost) {
-    const source = new EventSource(`/api/standin/scale?labelKg=${labelKg}&seed=${seedOf(id)}`)
+    const source = new EventSource(`/api/simulators/scale?labelKg=${labelKg}&seed=${seedOf(id)}`)
     source.onmessage = (event) => onReading(JSON.parse(String(event.data)) as ScaleReading)
     source.onerror = () => {
       source.close()

@@ -17,7 +17,7 @@ export interface SounderPlace {
 const simulatedSounder: Sounder = {
   listen(over, onSentence, onLost) {
     const query = new URLSearchParams(Object.entries(over).map(([key, value]) => [key, String(value)]))
-    const source = new EventSource(`/api/standin/sounder?${query}`)
+    const source = new EventSource(`/api/simulators/sounder?${query}`)
     source.onmessage = (event) => String(event.data).split('\n').forEach(onSentence)
     source.onerror = () => {
       source.close()

@@ -24,7 +24,7 @@ export const useHistory = defineStore('history', {
       this.undone = []
       this.said = quiet ? '' : label
     },
-    /** One step back. Asked again before it is done, the next one follows. */
+    /** One step back. MatchRequest again before it is done, the next one follows. */
     undo(): Promise<void> {
       return inTurn(async () => {
         const step = this.last

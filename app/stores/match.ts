@@ -5,7 +5,7 @@ import type { Improvement, MatchAnswer, MatchRow } from '../../core/match'
 import { latestOnly } from '~/composables/latest'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
-import type { Asked, MatchReply } from '~/workers/match.worker'
+import type { MatchRequest, MatchReply } from '~/workers/match.worker'
 import { useBox } from './box'
 import { useRecord } from './record'
 import { useWater } from './water'
@@ -35,13 +35,13 @@ export const useMatch = defineStore('match', () => {
   const record = useRecord()
 
   const ask = latestOnly(
-    async (asked: Asked): Promise<MatchReply> => {
+    async (asked: MatchRequest): Promise<MatchReply> => {
       stopped.value = false
-      const told = (done: number, of: number, rows: readonly MatchRow[] | null) => {
+      const onProgress = (done: number, of: number, rows: readonly MatchRow[] | null) => {
         progress.value = { done, of }
         if (rows) early.value = markRaw(rows)
       }
-      return useMatchWorker().match(asked, SHOWN, proxy(told))
+      return useMatchWorker().match(asked, SHOWN, proxy(onProgress))
     },
     (out) => {
       progress.value = null
@@ -59,7 +59,7 @@ export const useMatch = defineStore('match', () => {
   )
 
   /** The question that the page stands at. */
-  const asked = computed<Asked | null>(() => {
+  const asked = computed<MatchRequest | null>(() => {
     const { current: c, place } = water
     return c && place ? { c, place, practice: box.practice } : null
   })

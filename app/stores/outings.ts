@@ -5,7 +5,7 @@ import { Outing, boxEffect, isOver, lureInHandAt, type Carried, type Entry, type
 import { put, removal, type Edit, type LogChange } from '../../storage/repository'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
-import type { Asked } from '~/workers/match.worker'
+import type { MatchRequest } from '~/workers/match.worker'
 import { useBox } from './box'
 import { useHistory, type Turn } from './history'
 import { momentNow } from './moment'
@@ -54,7 +54,7 @@ export const useOutings = defineStore('outings', {
       )
     },
     /** Starts an outing with the set-ups that are carried; the first is taken into the hand. */
-    async start(setUps: readonly SetUp[], asked: Asked, effortBy: Outing['effortBy']) {
+    async start(setUps: readonly SetUp[], asked: MatchRequest, effortBy: Outing['effortBy']) {
       const carried: Carried[] = await useMatchWorker().carry(...plain([setUps, asked] as const))
       const at = momentNow()
       const [first] = carried

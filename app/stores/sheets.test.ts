@@ -18,14 +18,14 @@ vi.mock('~/composables/useSheetWorker', () => ({
       const read = readSheet(source)
       return read.ok ? { ok: true, sheet: read.sheet, mapping: guessColumns(read.sheet.headings) } : read
     },
-    plan: (sheet: Sheet, mapping: Mapping, box: Box, told: (done: number, of: number) => void) =>
+    plan: (sheet: Sheet, mapping: Mapping, box: Box, onProgress: (done: number, of: number) => void) =>
       planImport(
         sheet,
         mapping,
         box,
         () => `sheet-${++id}`,
         (done, of) => {
-          told(done, of)
+          onProgress(done, of)
           return true
         },
       ),

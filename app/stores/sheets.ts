@@ -51,10 +51,10 @@ export const useSheets = defineStore('sheets', {
       const { file, sheet, mapping } = this.stage
       const back = this.stage
       this.stage = { state: 'reading', file, done: 0, of: sheet.rows.length }
-      const told = proxy((done: number, of: number) => {
+      const onProgress = proxy((done: number, of: number) => {
         if (this.stage.state === 'reading') this.stage = { ...this.stage, done, of }
       })
-      const plan = await useSheetWorker().plan(plain(sheet), plain(mapping), plain(useBox().box), told)
+      const plan = await useSheetWorker().plan(plain(sheet), plain(mapping), plain(useBox().box), onProgress)
       this.stage = plan ? { state: 'planned', file, sheet, mapping, plan: markRaw(plan) } : back
     },
     async stop() {
@@ -97,8 +97,8 @@ export const useSheets = defineStore('sheets', {
     /** A mended row is read again: it goes into the box, or stays with what is still wrong. */
     async mend(from: RejectedRows, row: RejectedRow, cells: readonly string[]) {
       const sheet: Sheet = { headings: [...from.headings], rows: [[...cells]] }
-      const told = proxy(() => undefined)
-      const plan = await useSheetWorker().plan(plain(sheet), plain(from.mapping), plain(useBox().box), told)
+      const onProgress = proxy(() => undefined)
+      const plan = await useSheetWorker().plan(plain(sheet), plain(from.mapping), plain(useBox().box), onProgress)
       if (!plan) return
       const still = plan.aside.map((a) => ({ ...a, row: row.row }))
       const rows = from.rows.flatMap((r) => (r.row === row.row ? (plain(still) as RejectedRows['rows']) : [r]))

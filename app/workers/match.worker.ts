@@ -29,7 +29,7 @@ import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../
 import type { Conditions, Place } from '../../core/water'
 
 /** One water, and how the angler judges. The box is known already. */
-export interface Asked {
+export interface MatchRequest {
   readonly c: Conditions
   readonly place: Place
   readonly practice: Practice
@@ -43,18 +43,18 @@ let box: Box = EMPTY_BOX
 let record: readonly RecordEntry[] = []
 
 /** Work that follows on a ranking, or is asked for apart; of each sort only the newest goes on. */
-type Sort = 'match' | 'aside' | 'holds' | 'sweep'
-const newest: Record<Sort, number> = { match: 0, aside: 0, holds: 0, sweep: 0 }
+type JobKind = 'match' | 'aside' | 'holds' | 'sweep'
+const newest: Record<JobKind, number> = { match: 0, aside: 0, holds: 0, sweep: 0 }
 
 /** How long is worked without listening, ms. */
 const YIELD_EVERY_MS = 25
-const breath = () => new Promise<void>((resolve) => setTimeout(resolve))
+const yieldToEventLoop = () => new Promise<void>((resolve) => setTimeout(resolve))
 
 /** Runs steps to their end; null where a newer piece of work of this sort, or a new ranking, took their place. */
 async function run<Step, Out>(
-  sort: Sort,
+  sort: JobKind,
   steps: Generator<Step, Out>,
-  told?: (step: Step) => unknown,
+  onProgress?: (step: Step) => unknown,
 ): Promise<Out | null> {
   const mine = ++newest[sort]
   const match = newest.match
@@ -62,16 +62,16 @@ async function run<Step, Out>(
   for (;;) {
     const step = steps.next()
     if (step.done) return step.value
-    if (told) await told(step.value)
+    if (onProgress) await onProgress(step.value)
     if (performance.now() - heard < YIELD_EVERY_MS) continue
-    await breath()
+    await yieldToEventLoop()
     heard = performance.now()
     if (newest[sort] !== mine || newest.match !== match) return null
   }
 }
 
-const optionsOf = ({ practice }: Asked) => ({ sides: practice.sides, rules: rulesFor(practice), record })
-const benchOf = (asked: Asked) => createMatchContext(asked.c, asked.place, box, optionsOf(asked))
+const optionsOf = ({ practice }: MatchRequest) => ({ sides: practice.sides, rules: rulesFor(practice), record })
+const benchOf = (asked: MatchRequest) => createMatchContext(asked.c, asked.place, box, optionsOf(asked))
 
 /** What a shop has: lures as they usually are. */
 let market: readonly Lure[] | null = null
@@ -85,16 +85,16 @@ const service = {
   setRecord(next: readonly RecordEntry[]) {
     record = next
   },
-  /** `told`: how far it has come, with the first rows as soon as there are some. */
+  /** `onProgress`: how far it has come, with the first rows as soon as there are some. */
   async match(
-    asked: Asked,
+    asked: MatchRequest,
     limit: number,
-    told: (done: number, of: number, rows: readonly MatchRow[] | null) => unknown,
+    onProgress: (done: number, of: number, rows: readonly MatchRow[] | null) => unknown,
   ): Promise<MatchReply> {
     const from = performance.now()
     try {
       const steps = matchSteps(asked.c, asked.place, box, { ...optionsOf(asked), limit, lifts: 0 })
-      const answer = await run('match', steps, ({ done, of, rows }) => told(done, of, rows))
+      const answer = await run('match', steps, ({ done, of, rows }) => onProgress(done, of, rows))
       return answer && { ok: true, answer, ms: performance.now() - from }
     } catch (error) {
       return { ok: false, problem: error instanceof Error ? error.message : String(error) }
@@ -105,21 +105,21 @@ const service = {
     newest.match += 1
   },
   /** The one change that would lift a set-up most; asked for apart, so that a ranking never waits for it. */
-  lift(setUp: SetUp, asked: Asked): Improvement | null {
+  lift(setUp: SetUp, asked: MatchRequest): Improvement | null {
     const context = benchOf(asked)
     return bestSingleChange(scoreSetUp(setUp, context), context)
   },
-  whyNot(lureId: string, answer: SetUp, asked: Asked): WhyNot | null {
+  whyNot(lureId: string, answer: SetUp, asked: MatchRequest): WhyNot | null {
     const lure = box.lures.find((l) => l.id === lureId)
     const context = benchOf(asked)
     return lure ? whyNotLure(lure, scoreSetUp(answer, context), box, context) : null
   },
-  betterBuy(answer: SetUp | null, asked: Asked): BetterBuy | null {
+  betterBuy(answer: SetUp | null, asked: MatchRequest): BetterBuy | null {
     const context = benchOf(asked)
     return betterBuy(box, context, answer ? scoreSetUp(answer, context) : undefined, shop())
   },
   /** Set-ups as they go on the water, each with every way in which it can be fished there. */
-  carry(setUps: readonly SetUp[], asked: Asked): Carried[] {
+  carry(setUps: readonly SetUp[], asked: MatchRequest): Carried[] {
     const context = benchOf(asked)
     return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`))
   },
@@ -128,14 +128,14 @@ const service = {
     return findPatterns(tried, measure)
   },
   /** The first places as they would be; for rules that are being written. */
-  preview(asked: Asked): { id: string; name: string; score: number }[] {
+  preview(asked: MatchRequest): { id: string; name: string; score: number }[] {
     return rank(box, benchOf(asked), 12).map(({ setUp: { build }, score }) => ({
       id: build.lure.id,
       name: build.lure.name,
       score,
     }))
   },
-  hinges(asked: Asked): Promise<DecisiveQuestion[] | null> {
+  hinges(asked: MatchRequest): Promise<DecisiveQuestion[] | null> {
     return run('aside', findDecisiveQuestions(asked.c, asked.place, box, optionsOf(asked)))
   },
   /** `sort`: for the sentence beside an answer, or for the picture. */
@@ -143,10 +143,10 @@ const service = {
     sort: 'holds' | 'sweep',
     knob: SweepParameterId,
     count: number,
-    asked: Asked,
-    told: (share: number) => unknown,
+    asked: MatchRequest,
+    onProgress: (share: number) => unknown,
   ): Promise<Sweep | null> {
-    return run(sort, sweepSteps({ ...asked, box, options: optionsOf(asked) }, knob, count), told)
+    return run(sort, sweepSteps({ ...asked, box, options: optionsOf(asked) }, knob, count), onProgress)
   },
 }
 export type MatchService = typeof service

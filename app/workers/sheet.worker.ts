@@ -17,7 +17,7 @@ const service = {
     sheet: Sheet,
     mapping: Mapping,
     box: Box,
-    told: (done: number, of: number) => void,
+    onProgress: (done: number, of: number) => void,
   ): Promise<ImportPlan | null> {
     stopped = false
     return planImport(
@@ -26,8 +26,8 @@ const service = {
       box,
       () => crypto.randomUUID(),
       async (done, of) => {
-        told(done, of)
-        // A breath, in which a call to stop is heard.
+        onProgress(done, of)
+        // A yieldToEventLoop, in which a call to stop is heard.
         await new Promise((resolve) => setTimeout(resolve))
         return !stopped
       },

@@ -4,7 +4,7 @@ import { METAL_KG_M3, motionOf, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 
 /** How a lure stands now, to be kept with a test. */
-export function standing(lure: Lure): BenchTest['asTested'] {
+export function snapshotState(lure: Lure): BenchTest['asTested'] {
   const { measuredMassKg, alteredKg, lengthM } = lure
   return { measuredMassKg, alteredKg, lengthM, loadKg: fillerKg(lure) }
 }

@@ -1,7 +1,7 @@
 import { itemAt } from '../list'
 import { PRIOR_SD } from '../../data/bench'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
-import type { LureProfile } from './known'
+import type { LureProfile } from './lure-profile'
 import { studentQuantile } from '../statistics'
 
 /** Depth of the path at even distances from the rod, m, and the band it lies in 19 times in 20. */

@@ -29,7 +29,7 @@ import {
   sampleOf,
   sayTear,
   speedWindow,
-  standing,
+  snapshotState,
   outlierIndices,
   tearLoad,
   cachedProfile,
@@ -63,7 +63,7 @@ function test(kind: TestKind, lure: Lure, more: object): BenchTest {
     tempC: 12,
     salinity: 0,
     withKg: 0,
-    asTested: standing(lure),
+    asTested: snapshotState(lure),
     notes: '',
     ...more,
   })

@@ -1,7 +1,7 @@
 import { itemAt } from '../list'
 import { sinkTimeS, type BuildMotion } from '../motion'
 import { predictWithInterval } from './least-squares'
-import type { Posterior } from './figure'
+import type { Posterior } from './estimate'
 
 export interface Count {
   readonly depthM: number

@@ -3,7 +3,7 @@ import { LINE_DENSITY } from '../../data/tackle-limits'
 import { trollingDepth, type BuildMotion } from '../motion'
 import type { Line } from '../tackle'
 import { diveDepth, runningDepthM, withDive } from './fit-dive'
-import type { Posterior } from './figure'
+import type { Posterior } from './estimate'
 
 interface ChartLine {
   readonly line: Line

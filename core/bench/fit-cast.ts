@@ -3,7 +3,7 @@ import { PRIOR_SD, READING_SD } from '../../data/bench'
 import { CAST_WITH_KG } from '../../data/casting'
 import { lureMass, type BenchTest, type Lure, type TestOf } from '../tackle'
 import { castByEnergyM, energyForCast, motionOf } from '../motion'
-import { priorOnly, type Posterior } from './figure'
+import { priorOnly, type Posterior } from './estimate'
 import { predictWithInterval, fit } from './least-squares'
 import { lureAsTested } from './as-tested'
 

@@ -4,7 +4,7 @@ import { testsOf, type BenchTest, type Lure } from '../tackle'
 import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import { waterDensity } from '../water'
 import { motionAsTested } from './as-tested'
-import { priorOnly, type Posterior } from './figure'
+import { priorOnly, type Posterior } from './estimate'
 import type { Fitted } from './fit-fall'
 import { predictWithInterval, fit } from './least-squares'
 

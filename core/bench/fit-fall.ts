@@ -4,7 +4,7 @@ import { familyOf, testsOf, type BenchTest, type Lure } from '../tackle'
 import { motionOf, sinkTimeS } from '../motion'
 import { waterDensity } from '../water'
 import { motionAsTested } from './as-tested'
-import { priorOnly, type Posterior } from './figure'
+import { priorOnly, type Posterior } from './estimate'
 import { fit } from './least-squares'
 
 /** Fresh water at 15 °C, for figures that no water is named for. */

@@ -4,7 +4,7 @@ import { familyOf, lureMass, testsOf, type BenchTest, type Lure, type ReadingOf 
 import { GRAVITY_MPS2, METAL_KG_M3, sinkRateMps, motionOf, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 import { addedSince } from './as-tested'
-import { priorOnly } from './figure'
+import { priorOnly } from './estimate'
 import type { Fitted } from './fit-fall'
 import { fit } from './least-squares'
 

@@ -1,17 +1,25 @@
 export { sampleOf, outlierIndices } from './sample'
 export { predictWithInterval, fit } from './least-squares'
-export { isPoor, type Estimate } from './figure'
-export { addedSince, lureAsTested, standing } from './as-tested'
+export { isPoor, type Estimate } from './estimate'
+export { addedSince, lureAsTested, snapshotState } from './as-tested'
 export { fitFall, type Residual } from './fit-fall'
 export { canRest, carriedDifferenceN, fitRest, restSpeedIn, type Carrying } from './fit-rest'
 export { diveDepth, fitDive, runningDepthM, withDive } from './fit-dive'
 export { castOf, fitSwing } from './fit-cast'
-export { dampingOf, measuredCast, rateAction, revivalOf, sayTear, speedWindow, tearLoad } from './rate'
-export { actionFromProfile, motionFromProfile, profileFromTests, cachedProfile, type LureProfile } from './known'
+export { dampingOf, measuredCast, rateAction, revivalOf, sayTear, speedWindow, tearLoad } from './action-scores'
+export { actionFromProfile, motionFromProfile, profileFromTests, cachedProfile, type LureProfile } from './lure-profile'
 export { countDownTable } from './count-down'
 export { pathBand, type Band } from './band'
 export { diveChart, lineWorthM, type ChartWay, type DiveChart } from './dive-chart'
-export { hooksToSuspend, inOtherWater, leadersToSuspend, restSpeedWith, stateOf, stripM, suspend } from './tune-rest'
-export { bladed, cutTo, filled, isHollow, secondsWith, trailersOn, weightForFall, type Held } from './tune-more'
+export {
+  hooksToSuspend,
+  inOtherWater,
+  leadersToSuspend,
+  restSpeedWith,
+  stateOf,
+  stripM,
+  suspend,
+} from './buoyancy-tuning'
+export { bladed, cutTo, filled, isHollow, secondsWith, trailersOn, weightForFall, type Held } from './sink-tuning'
 export { against, findingOf, kindsFor } from './summary'
 export { newSeries, paceOf, weighedBy, withReading, withoutReading } from './series'

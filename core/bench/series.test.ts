@@ -13,7 +13,7 @@ import {
   lureAsTested,
   newSeries,
   paceOf,
-  standing,
+  snapshotState,
   weighedBy,
   withReading,
   withoutReading,
@@ -102,7 +102,7 @@ describe('taps', () => {
 
 describe('a lure as it was tested', () => {
   const plug = { ...named('Nimbletwig 130'), alteredKg: 0.0004 } as Lure
-  const test = { asTested: standing(named('Nimbletwig 130')) }
+  const test = { asTested: snapshotState(named('Nimbletwig 130')) }
   it('does not know of lead glued on since', () => {
     expect(lureAsTested(plug, test).alteredKg).toBe(0)
     expect(addedSince(plug, test)).toBeCloseTo(0.0004)
@@ -112,7 +112,7 @@ describe('a lure as it was tested', () => {
   })
   it('counts filler poured in since', () => {
     const needle = named('Darnsel 170')
-    const then = { asTested: { ...standing(needle), loadKg: 0 } }
+    const then = { asTested: { ...snapshotState(needle), loadKg: 0 } }
     expect(addedSince(needle, then)).toBeCloseTo(fillerKg(needle))
     expect(fillerKg(lureAsTested(needle, then))).toBe(0)
   })

@@ -1,5 +1,5 @@
 import { BenchTest, weighed, type Lure, type TestKind } from '../tackle'
-import { standing } from './as-tested'
+import { snapshotState } from './as-tested'
 import { sampleOf } from './sample'
 
 /** What is held fixed in a series, beside lure and kind. */
@@ -35,7 +35,7 @@ export function newSeries(given: {
     tempC,
     salinity,
     withKg: 0,
-    asTested: standing(lure),
+    asTested: snapshotState(lure),
     notes: '',
     ...settings,
     readings: [reading],

@@ -2,11 +2,11 @@ import { familyOf, testsOf, type BenchTest, type Lure, type TestKind } from '../
 import type { RoleId } from '../quantity'
 import { sinkRateMps } from '../motion'
 import { waterDensity } from '../water'
-import type { Estimate, Posterior } from './figure'
-import { isPoor } from './figure'
+import type { Estimate, Posterior } from './estimate'
+import { isPoor } from './estimate'
 import { diveDepth } from './fit-dive'
 import { restSpeedIn, type Carrying } from './fit-rest'
-import { motionFromProfile, profileFromTests, type LureProfile } from './known'
+import { motionFromProfile, profileFromTests, type LureProfile } from './lure-profile'
 import { predictWithInterval } from './least-squares'
 
 /** What one kind of test comes to for one lure, in one figure that lures can be compared by. */

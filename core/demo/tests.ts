@@ -1,6 +1,6 @@
 import { READING_SD } from '../../data/bench'
 import { DEMO_TESTS } from '../../data/demo/tests'
-import { runningDepthM, standing, withDive } from '../bench'
+import { runningDepthM, snapshotState, withDive } from '../bench'
 import { METAL_KG_M3, motionOf, sinkTimeS, weightInWaterN } from '../motion'
 import { lureMass, type Lure } from '../tackle'
 import { waterDensity } from '../water'
@@ -38,7 +38,7 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
       tempC: TEMP_C,
       salinity: 0,
       withKg: 0,
-      asTested: standing(lure),
+      asTested: snapshotState(lure),
       notes: test.note ?? '',
     }
     const seen = () => {

@@ -4,7 +4,7 @@ import { Outing } from '../outing'
 import { Box, boxFrom1, boxFrom2 } from '../tackle'
 import { Conditions, Place } from '../water'
 import { archiveFrom5 } from './from-5'
-import { BinItem, Photo } from './kept'
+import { BinItem, Photo } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
 export const ARCHIVE_VERSION = 6

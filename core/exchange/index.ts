@@ -1,5 +1,5 @@
 export { ARCHIVE_VERSION, readArchive, writeArchive, type ArchiveContent, type FileProblem } from './box-file'
-export { BOX_KINDS, BinItem, Photo, RejectedRows, type BoxKind } from './kept'
+export { BOX_KINDS, BinItem, Photo, RejectedRows, type BoxKind } from './stored-schemas'
 export {
   COLUMNS,
   cellUnit,

@@ -10,7 +10,7 @@ const LINE_SLACK = 6
 /** And its risk of snagging, before a cast is ruled out unseen. */
 const RISK_SLACK = 0.15
 
-/** A way of fishing on one line, as far as a glance tells. */
+/** A way of fishing on one line, as far as an estimate tells. */
 export interface CandidateEstimate {
   readonly candidate: Candidate
   readonly onLine: OnLine

@@ -67,7 +67,7 @@ type CastEvaluator<Out> = (
 
 export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCast(simulateRetrieve, ...given)
 
-/** The same from a glance at the path: near enough to tell which casts are worth throwing. */
+/** The same from a coarse path: near enough to tell which casts are worth throwing. */
 export const estimateCastMetrics: CastEvaluator<CastMetrics> = (...given) => measureCast(estimateCast, ...given)
 
 /** The cast with its path, to keep and to draw. */

@@ -78,7 +78,7 @@ describe('on random waters', () => {
       runs,
     )
   })
-  it('a box with more in it never answers worse than by a glance’s error', () => {
+  it('a box with more in it never answers worse than by a estimate’s error', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
         const first = (lures: typeof box.lures) =>

@@ -70,7 +70,7 @@ describe('the same ranking in steps', () => {
     expect(out.map((r) => r.key)).toEqual(rank(many, benchOf(c, {}, many), 6).map((r) => r.key))
     expect(out[0]?.score).toBeGreaterThanOrEqual((seen[0]?.first?.[0]?.score ?? 0) - 1e-9)
   })
-  it('pruning loses nothing: the first are those of every lure looked at for itself, but for a glance’s error', () => {
+  it('pruning loses nothing: the first are those of every lure looked at for itself, but for a estimate’s error', () => {
     const context = benchOf(c)
     const all = some.lures.map((l) => bestOf(l, some, context)).filter((r) => r !== null)
     const best = all.sort((a, b) => b.score - a.score)

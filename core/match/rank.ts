@@ -29,7 +29,7 @@ interface Found {
   readonly ranked: Ranked
 }
 
-/** Throws in full whatever a glance's error lets win, brightest first; then the winner's way on every line. */
+/** Throws in full whatever a estimate's error lets win, brightest first; then the winner's way on every line. */
 function bestAmong(looks: readonly CandidateEstimate[], context: MatchContext, atLeast: number): Ranked | null {
   let best: Found | null = null
   let castsWithoutGain = 0

@@ -45,7 +45,7 @@ describe('saved rigs in the match', () => {
     const all = matchWater(water(perch), place, box, { sides: {}, limit: 50, lifts: 0 })
     for (const { row: ranked } of all.rigs) {
       const best = all.rows.find((r) => r.setUp.build.lure.id === ranked?.setUp.build.lure.id)
-      // The search for the best may be out by as much as a glance is.
+      // The search for the best may be out by as much as an estimate is.
       if (ranked && best) expect(ranked.score).toBeLessThanOrEqual(best.score + 4)
     }
   })

@@ -12,7 +12,7 @@ import { SNAG_LIMIT, estimateCastMetrics, pathOffers, evaluateCast } from './cas
 import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { SetUp } from './setup'
 
-/** The ranking's slow twin: no glance, no bound, no patience. Every dressing on every rigging in every way is thrown in full. */
+/** The ranking's slow twin: no estimate, no bound, no patience. Every dressing on every rigging in every way is thrown in full. */
 function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: MatchContext): SetUp[] {
   const family = familyOf(lure.family)
   return buildVariants(lure, box, reading).flatMap(({ build, motion }) =>
@@ -140,7 +140,7 @@ describe('candidates', () => {
   })
 })
 
-describe('a glance', () => {
+describe('an estimate', () => {
   it('tells the points of the path to within its own slack, nearly always', () => {
     const { box, context } = demo('vessamere-north', (_, i) => i % 4 === 1)
     let out = 0

@@ -1,6 +1,6 @@
 import type { BuildMotion } from './build-motion'
 import { sinkDepthM, sinkTimeS } from './fall'
-import type { PathBuffer } from './track'
+import type { PathBuffer } from './path-buffer'
 
 /** One cast, or one drop, of one set-up. SI. */
 export interface CastPlan {

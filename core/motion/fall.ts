@@ -1,5 +1,5 @@
 import type { BuildMotion } from './build-motion'
-import { LINE_TANGENTIAL_DRAG } from './line-full'
+import { LINE_TANGENTIAL_DRAG } from './cable-ode'
 import { sinkRateMps } from './pull'
 
 /**

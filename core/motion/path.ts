@@ -1,7 +1,7 @@
 import { LIFTED_AT_M, applyCountDown, inWater, type CastPlan } from './cast-plan'
 import { sinkRateMps } from './pull'
-import { TautLineModel } from './towed'
-import { PathBuffer } from './track'
+import { TautLineModel } from './taut-line'
+import { PathBuffer } from './path-buffer'
 
 /** The lure's way: `x` m from the rod tip, `z` m deep, `t` s after it touched the water. Equal length. */
 export interface Path {
@@ -42,7 +42,7 @@ export function simulateRetrieve(plan: CastPlan, track: PathBuffer, pieces = PIE
   if (plan.heldAboveBottomM !== null) return dropShotPath(plan, plan.heldAboveBottomM, track)
   if (plan.delivery === 'vertical') return verticalPath(plan, track)
   const { retrieveSpeedMps, pauseS, surface, slack } = plan
-  const towed = new TautLineModel(plan)
+  const line = new TautLineModel(plan)
   let x = plan.castM
   let z = applyCountDown(plan, track)
   let t = surface ? 0 : plan.countDownS
@@ -55,10 +55,10 @@ export function simulateRetrieve(plan: CastPlan, track: PathBuffer, pieces = PIE
       const dt = Math.min(left, Math.min(stride, x / 2) / retrieveSpeedMps)
       if (surface) x -= retrieveSpeedMps * dt
       else {
-        towed.pull(x, z)
-        towed.pull(x + (towed.vx * dt) / 2, Math.max(0, z + (towed.vz * dt) / 2))
-        x += towed.vx * dt
-        z = inWater(plan, z + towed.vz * dt)
+        line.pull(x, z)
+        line.pull(x + (line.vx * dt) / 2, Math.max(0, z + (line.vz * dt) / 2))
+        x += line.vx * dt
+        z = inWater(plan, z + line.vz * dt)
       }
       t += dt
       left -= dt
@@ -66,11 +66,11 @@ export function simulateRetrieve(plan: CastPlan, track: PathBuffer, pieces = PIE
       track.add(x, z, t)
     }
     if (pauseS === 0) continue
-    if (!surface && slack) z = restSlack(plan, track, towed.fallMps, x, z, t)
+    if (!surface && slack) z = restSlack(plan, track, line.fallMps, x, z, t)
     else if (!surface) {
-      towed.swing(x, z)
-      x = towed.x
-      z = towed.z
+      line.swing(x, z)
+      x = line.x
+      z = line.z
     }
     t += pauseS
     track.add(x, z, t)

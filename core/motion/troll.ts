@@ -1,7 +1,7 @@
 import { itemAt } from '../list'
 import type { BuildMotion } from './build-motion'
 import { ballDiameterM, GRAVITY_MPS2, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
-import { integrateCable, type Cable, type CablePoint } from './line-full'
+import { integrateCable, type Cable, type CablePoint } from './cable-ode'
 
 /** A line with what it weighs: density of the material, kg/m³. */
 export interface TowLine {

@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
 import type { Path } from './path'
-import type { PathBuffer } from './track'
+import type { PathBuffer } from './path-buffer'
 
 /** Where the fish hold, and how far they will come for a lure. m. */
 export interface StrikeRange {

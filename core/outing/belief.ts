@@ -200,5 +200,5 @@ const MOST_TAKEN = 0.95
 /** How far fish have got used to a lure at a spot, from the takes on it there; each tells for less as it lies back. */
 export function habituation(takesAgoMin: readonly number[]): number {
   const fresh = takesAgoMin.reduce((sum, ago) => sum + 0.5 ** (ago / LEARNING.usedHalfMin), 0)
-  return LEARNING.usedTo ** fresh
+  return LEARNING.habituation ** fresh
 }

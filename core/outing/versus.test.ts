@@ -40,7 +40,7 @@ describe('A against B', () => {
     const v = versus([pair(2, 0), pair(1, 0)])
     expect(v.verdict).toBeNull()
     expect(v.chanceA).toBeGreaterThan(0.8)
-    expect(v.moreEach).toBeGreaterThan(0)
+    expect(v.effortToDecide).toBeGreaterThan(0)
   })
   it('with nothing seen it knows nothing', () => {
     const v = versus([])
@@ -60,9 +60,9 @@ describe('A against B', () => {
   })
   it('what it says would settle it does so about half the time', () => {
     const start = Array.from({ length: 6 }, () => pair(1, 0))
-    const { moreEach } = versus([...start, pair(1, 1)])
-    expect(moreEach).not.toBeNull()
-    const turns = Math.ceil((moreEach ?? 0) / 10)
+    const { effortToDecide } = versus([...start, pair(1, 1)])
+    expect(effortToDecide).not.toBeNull()
+    const turns = Math.ceil((effortToDecide ?? 0) / 10)
     const settled = Array.from({ length: 200 }, (_, i) => {
       const luck = seededRandom(900 + i)
       const more = Array.from({ length: turns }, () => pair(luck.poisson(1), luck.poisson(0.2)))

@@ -52,7 +52,7 @@ export interface Versus {
   /** The better one, once it may be said; null while it is too early. */
   readonly verdict: 'a' | 'b' | null
   /** More effort on each side that would settle it, if they are as far apart as it looks; null where they look alike. */
-  readonly moreEach: number | null
+  readonly effortToDecide: number | null
 }
 
 /** Nobody fishes on for a verdict that takes this many times the effort spent. */
@@ -85,7 +85,7 @@ export function versus(pairs: readonly Pair[]): Versus {
     chanceA,
     evidence: found,
     verdict,
-    moreEach: verdict ? 0 : effortToDecide(a, b, found, effort),
+    effortToDecide: verdict ? 0 : effortToDecide(a, b, found, effort),
   }
 }
 

@@ -40,7 +40,7 @@ const names = computed(() => {
     return { ...e, y: last }
   })
 })
-const told = computed(() =>
+const description = computed(() =>
   props.chart.lines
     .map((l) => `${l.line.name}: ${show(l.depthM[l.depthM.length - 1] ?? 0, 'depth')} at the most line out`)
     .join('; '),
@@ -54,7 +54,7 @@ defineExpose({ picture })
     ref="picture"
     :viewBox="`0 0 ${SIZE.width} ${SIZE.height}`"
     role="img"
-    :aria-label="`${title}. ${told}`"
+    :aria-label="`${title}. ${description}`"
     class="chart"
     font-family="sans-serif"
     font-size="13"

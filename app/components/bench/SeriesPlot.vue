@@ -22,7 +22,7 @@ const y = computed(() => {
 })
 const x = (i: number) =>
   SIZE.left + ((i + 0.5) / Math.max(props.points.length, 1)) * (SIZE.width - SIZE.left - SIZE.right)
-const told = computed(() =>
+const description = computed(() =>
   props.points
     .map(
       (p, i) =>
@@ -40,7 +40,7 @@ defineExpose({ picture })
       ref="picture"
       :viewBox="`0 0 ${SIZE.width} ${SIZE.height}`"
       role="img"
-      :aria-label="`${title}. ${told}`"
+      :aria-label="`${title}. ${description}`"
       font-family="sans-serif"
       font-size="11"
     >

@@ -79,7 +79,9 @@ const shown = computed(() => {
 })
 const arc = computed(() => points.value.map((p, i) => `${i ? 'L' : 'M'}${spot(p).x} ${spot(p).y}`).join(''))
 const last = computed(() => points.value[points.value.length - 1])
-const told = computed(() => shown.value.map((p) => `after ${Math.round(p.t)} s ${sayDepth(p.depthM)}`).join('; '))
+const description = computed(() =>
+  shown.value.map((p) => `after ${Math.round(p.t)} s ${sayDepth(p.depthM)}`).join('; '),
+)
 </script>
 
 <template>
@@ -118,7 +120,12 @@ const told = computed(() => shown.value.map((p) => `after ${Math.round(p.t)} s $
         @update:model-value="(v) => v !== null && (windMps = v)"
       />
     </div>
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="`The swing from above: ${told}.`" class="picture">
+    <svg
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      role="img"
+      :aria-label="`The swing from above: ${description}.`"
+      class="picture"
+    >
       <rect x="0" y="16" :width="WIDTH" :height="HEIGHT - 16" class="water" />
       <path v-for="n in 4" :key="n" :d="`M14 ${16 + n * 42}h46m-7 -4l7 4l-7 4`" class="stream" />
       <path :d="arc" class="arc" />

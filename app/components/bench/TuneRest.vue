@@ -19,10 +19,10 @@ const box = useBox()
 const { show } = useMeasure()
 const COLDER_C = 10
 const rest = computed(() => props.known.rest)
-const told = computed(() => rest.value && suspend(rest.value, props.water))
+const plan = computed(() => rest.value && suspend(rest.value, props.water))
 const colder = computed(() => ({ ...props.water, tempC: Math.max(-1, props.water.tempC - COLDER_C) }))
 const inCold = computed(() =>
-  rest.value && told.value ? inOtherWater(rest.value, told.value.leadKg, props.water, colder.value) : null,
+  rest.value && plan.value ? inOtherWater(rest.value, plan.value.leadKg, props.water, colder.value) : null,
 )
 const hooks = computed(() => (rest.value ? hooksToSuspend(props.lure, rest.value, props.water) : []))
 const leaders = computed(() =>
@@ -39,7 +39,7 @@ const sayMove = (mps: number) => {
 }
 // Lead by hand: how it would hang with what is at hand.
 const tried = ref<number | null>(null)
-const leadKg = computed(() => tried.value ?? Math.max(0, told.value?.leadKg ?? 0))
+const leadKg = computed(() => tried.value ?? Math.max(0, plan.value?.leadKg ?? 0))
 const withTried = computed(() => (rest.value ? restSpeedWith(rest.value, leadKg.value, props.water) : 0))
 async function glueOn() {
   const kg = leadKg.value
@@ -60,11 +60,11 @@ async function glueOn() {
 </script>
 
 <template>
-  <div v-if="rest && told && inCold" class="tune">
+  <div v-if="rest && plan && inCold" class="tune">
     <p class="state">
       At {{ show(water.tempC, 'waterTemp') }}<template v-if="water.salinity">, salinity {{ water.salinity }}</template>
-      {{ STATE[told.state]
-      }}<template v-if="told.state !== 'suspends'"> at {{ show(Math.abs(told.nowMps), 'restSpeed') }}</template
+      {{ STATE[plan.state]
+      }}<template v-if="plan.state !== 'suspends'"> at {{ show(Math.abs(plan.nowMps), 'restSpeed') }}</template
       >.
       <span v-if="rest.n === 0" class="told"
         >From the packet only.
@@ -75,18 +75,18 @@ async function glueOn() {
     <div class="answers">
       <section aria-label="Lead">
         <h2>Lead</h2>
-        <template v-if="told.leadKg > 0">
+        <template v-if="plan.leadKg > 0">
           <p class="big">
-            <b>{{ show(told.leadKg, 'lead') }}</b>
-            <span>or {{ show(told.stripM, 'hookGap') }} of strip 5 × 0.5 mm</span>
+            <b>{{ show(plan.leadKg, 'lead') }}</b>
+            <span>or {{ show(plan.stripM, 'hookGap') }} of strip 5 × 0.5 mm</span>
           </p>
           <p class="quiet">
-            Good to ± {{ show(told.toleranceKg, 'lead') }}: put on a little more and trim it in the water. Low and a
+            Good to ± {{ show(plan.toleranceKg, 'lead') }}: put on a little more and trim it in the water. Low and a
             third from the nose keeps its action.
           </p>
         </template>
         <p v-else class="big">
-          <b>Take off {{ show(-told.leadKg, 'lead') }}</b
+          <b>Take off {{ show(-plan.leadKg, 'lead') }}</b
           ><span>with lighter hooks or rings</span>
         </p>
         <div class="try">

@@ -3,7 +3,7 @@ import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
 
-/** Asked where it matters: once the box holds something of the angler's own, whether the browser may keep it; and now and then, to export it. */
+/** MatchRequest where it matters: once the box holds something of the angler's own, whether the browser may keep it; and now and then, to export it. */
 const box = useBox()
 const settings = useSettings()
 const persisted = ref(true)

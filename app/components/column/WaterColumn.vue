@@ -74,7 +74,7 @@ const deepestAt = computed(() => {
   const z = Math.max(...path.z.slice(path.retrieveStartIndex))
   return path.x[path.retrieveStartIndex + path.z.slice(path.retrieveStartIndex).indexOf(z)] ?? 0
 })
-const told = computed(() => {
+const description = computed(() => {
   const { c, zone, path, share } = props
   const deepest = path ? Math.max(...path.z) : null
   return [
@@ -171,7 +171,7 @@ const told = computed(() => {
       </svg>
     </div>
     <figcaption>
-      <span class="sr-only">{{ told }}</span>
+      <span class="sr-only">{{ description }}</span>
       <span class="scale">
         {{ trueScale ? 'True scale.' : `Depth drawn ${scene.stretch.toFixed(1)} × as tall as it is long.` }}
         <button type="button" @click="trueScale = !trueScale">{{ trueScale ? 'Draw it taller' : 'True scale' }}</button>

@@ -38,7 +38,7 @@ const headX = computed(() => {
   return bar ? bar.x + bar.width * now.value.through : 0
 })
 const long = (s: number) => (s >= 10 ? s.toFixed(0) : s.toFixed(1))
-const told = computed(() => {
+const description = computed(() => {
   const words = (list: Cadence['loop']) => list.map((b) => `${DOINGS[b.does].says} ${long(b.seconds)} s`).join(', ')
   const { lead, loop } = props.cadence
   return `${lead.length ? `First ${words(lead)}; then over` : 'Over'} and over: ${words(loop)}.`
@@ -54,7 +54,7 @@ const saidNow = computed(() => {
 
 <template>
   <div ref="frame" class="score">
-    <svg :viewBox="`0 0 ${W} ${ROW + 22}`" role="img" :aria-label="told">
+    <svg :viewBox="`0 0 ${W} ${ROW + 22}`" role="img" :aria-label="description">
       <path :d="`M0 ${ROW}H${W}`" class="base" />
       <g v-for="b in bars" :key="b.key">
         <rect

@@ -25,8 +25,9 @@ const said = computed(() => {
   const [a, b] = [nameOf(trial.value.a), nameOf(trial.value.b)]
   if (v.verdict) return `${v.verdict === 'a' ? a : b} is the better one here.`
   if (v.pairs === 0) return 'One whole turn with each is needed before anything can be said.'
-  if (v.moreEach === null) return 'They look alike: no number of casts that anyone makes in a day would settle it.'
-  const casts = Math.ceil((v.moreEach * 60) / Math.max(1, castS.value))
+  if (v.effortToDecide === null)
+    return 'They look alike: no number of casts that anyone makes in a day would settle it.'
+  const casts = Math.ceil((v.effortToDecide * 60) / Math.max(1, castS.value))
   return `Too early for a verdict. If they differ as much as it looks, some ${casts} more casts with each would settle it.`
 })
 const rate = (side: 'a' | 'b') => {

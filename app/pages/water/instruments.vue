@@ -97,7 +97,7 @@ async function askReport() {
     visibilityM: String(place.value.usual?.visibilityM ?? c.value.visibilityM),
   })
   try {
-    const answer = await fetch(`/api/standin/report?${query}`)
+    const answer = await fetch(`/api/simulators/report?${query}`)
     const parsed = WaterReport.safeParse(await answer.json())
     if (!answer.ok || !parsed.success) throw new Error('The service answered something else than a report.')
     report.value = parsed.data

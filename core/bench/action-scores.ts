@@ -2,7 +2,7 @@ import { ACTION_SCALE, TEAR_N } from '../../data/bench'
 import { SHIMMIES, testsOf, type BenchTest, type Lure, type Swing } from '../tackle'
 import { GRAVITY_MPS2 } from '../motion'
 import { waterDensity } from '../water'
-import { measured, type Estimate } from './figure'
+import { measured, type Estimate } from './estimate'
 import { sampleOf } from './sample'
 
 /** Properties that need no model: means of what was seen, on the scales that the match reasons with. */

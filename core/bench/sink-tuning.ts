@@ -26,7 +26,7 @@ import {
   type Trailer,
 } from '../tackle'
 import { waterDensity } from '../water'
-import { motionFromProfile, testedMotion, type LureProfile } from './known'
+import { motionFromProfile, testedMotion, type LureProfile } from './lure-profile'
 import type { Carrying } from './fit-rest'
 
 const bare = (lure: Lure) => ({ lure, mount: { kind: 'own' as const }, trailer: null, massKg: lureMass(lure).kg })

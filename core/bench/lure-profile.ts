@@ -3,7 +3,7 @@ import { PRIOR_SD } from '../../data/bench'
 import { familyOf, lureAction, lureMass, type Action, type BenchTest, type Box, type Build, type Lure } from '../tackle'
 import { UNTESTED, motionOf, type BuildMotion, type TestedMotion } from '../motion'
 import { waterDensity } from '../water'
-import { believedFigure, measured, type Estimate } from './figure'
+import { believedFigure, measured, type Estimate } from './estimate'
 import { canFall, fitFall, type Fitted } from './fit-fall'
 import { canRest, fitRest, restWeightN, type Carrying, type Rest } from './fit-rest'
 import { fitDive } from './fit-dive'
@@ -17,7 +17,7 @@ import {
   tearLoad,
   type ActionRated,
   type Revival,
-} from './rate'
+} from './action-scores'
 
 /** All that is known of one lure: from its tests where there are any, else from packet and family, with how far that may be out. */
 export interface LureProfile {

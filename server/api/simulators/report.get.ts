@@ -1,6 +1,6 @@
 import { getValidatedQuery } from 'h3'
 import { z } from '../../../core/zod'
-import { simulatedReport } from '../../standin/report'
+import { simulatedReport } from '../../simulators/report'
 
 const Query = z.object({
   placeId: z.string().min(1).max(80),

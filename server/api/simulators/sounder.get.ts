@@ -1,6 +1,6 @@
 import { createEventStream, getValidatedQuery } from 'h3'
 import { z } from '../../../core/zod'
-import { sounderSentences } from '../../standin/sounder'
+import { sounderSentences } from '../../simulators/sounder'
 
 const EVERY_MS = 1000
 /** A stream nobody closes ends by itself after an hour. */

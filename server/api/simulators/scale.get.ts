@@ -1,6 +1,6 @@
 import { createEventStream, getValidatedQuery } from 'h3'
 import { z } from '../../../core/zod'
-import { scaleReadings, trueMass } from '../../standin/scale'
+import { scaleReadings, trueMass } from '../../simulators/scale'
 
 const EVERY_MS = 120
 /** A stream nobody closes ends by itself. */

@@ -13,8 +13,8 @@ import {
   trackShare,
   type CastPlan,
 } from '.'
-import { TautLineModel } from './towed'
-import { PathBuffer } from './track'
+import { TautLineModel } from './taut-line'
+import { PathBuffer } from './path-buffer'
 
 const motions = WORLD.box.lures.flatMap((lure) => {
   const [build] = buildsOf(lure, WORLD.box)
@@ -50,7 +50,7 @@ const anyPlan = fc
   .map(({ i, ...over }) => plan({ ...over, motion: motions[i]!.motion }))
 const ZONE = { topM: 1, bottomM: 2, upM: 0.9, downM: 0.35 }
 
-describe('a glance against the whole path', () => {
+describe('a coarse path against the whole path', () => {
   it('of a steady wind: mean depth to within 5 cm on most demo lures, half a metre on heavy spoons', () => {
     const track = newTrack()
     const meanDepth = () => {

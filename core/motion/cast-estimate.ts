@@ -1,14 +1,14 @@
 import { LIFTED_AT_M, applyCountDown, inWater, isTowed, type CastPlan } from './cast-plan'
 import { simulateRetrieve } from './path'
-import { TautLineModel } from './towed'
-import type { PathBuffer } from './track'
+import { TautLineModel } from './taut-line'
+import type { PathBuffer } from './path-buffer'
 
-/** Pieces of a glance. */
+/** Pieces of a coarse path. */
 const GLANCES = 8
 
 /**
- * A glance at the path: pulls and rests run together into one even movement, in a few long steps. In a steady wind its mean depth is good to
- * 5 cm on most lures and half a metre on heavy spoons, otherwise to a beat's height; the ranking glances at every cast and throws only those
+ * A coarse path: pulls and rests run together into one even movement, in a few long steps. In a steady wind its mean depth is good to
+ * 5 cm on most lures and half a metre on heavy spoons, otherwise to a beat's height; the ranking estimates every cast and casts only those
  * that may win. The track is written anew.
  */
 export function estimateCast(plan: CastPlan, track: PathBuffer): void {
@@ -43,22 +43,22 @@ class Beat {
   dx = 0
   dz = 0
   oscillationM = 0
-  readonly towed: TautLineModel
+  readonly line: TautLineModel
 
   constructor(private readonly plan: CastPlan) {
-    this.towed = new TautLineModel(plan)
+    this.line = new TautLineModel(plan)
   }
 
   from(x: number, z: number): void {
-    const { plan, towed } = this
-    towed.pull(x, z)
-    const risenM = -towed.vz * plan.pullDurationS
-    this.dx = towed.vx * plan.pullDurationS
-    let restM = towed.fallMps * plan.pauseS
+    const { plan, line } = this
+    line.pull(x, z)
+    const risenM = -line.vz * plan.pullDurationS
+    this.dx = line.vx * plan.pullDurationS
+    let restM = line.fallMps * plan.pauseS
     if (!plan.slack) {
-      towed.swing(x, z)
-      this.dx += towed.x - x
-      restM = towed.z - z
+      line.swing(x, z)
+      this.dx += line.x - x
+      restM = line.z - z
     }
     this.dz = restM - risenM
     this.oscillationM = restM > 0 === risenM > 0 ? Math.sign(restM) * Math.min(Math.abs(restM), Math.abs(risenM)) : 0
