@@ -1,0 +1,19 @@
+/** Why a lure, a rig or tackle cannot be fished in a water; words/ says it. */
+export type Refusal =
+  | {
+      readonly code:
+        | 'not-cast'
+        | 'part-missing'
+        | 'reel-off-rod'
+        | 'used-up'
+        | 'rod-cannot-cast'
+        | 'line-off-rod'
+        | 'too-weak'
+        | 'not-bite-proof'
+        | 'hangs-up'
+        | 'no-hook-fits'
+        | 'no-tackle-holds'
+        | 'no-rod-casts'
+        | 'trebles'
+    }
+  | { readonly code: 'too-many-hooks'; readonly hooks: number; readonly allowed: number }

@@ -1,0 +1,73 @@
+import type { AdviceSays } from '../../core/outing'
+import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { GROUP_WORDS } from './colours'
+import { lower, plural } from './grammar'
+import { spotWords } from './spots'
+
+/** What the adviser on the water says: staying, changing one thing, and why. */
+
+const STEPS = {
+  depth: ['near the surface', 'at half depth', 'near the bottom'],
+  speed: ['slowly', 'at a medium pace', 'fast'],
+  cadence: ['without a stop', 'with short stops', 'with stops of some seconds', 'with long pauses'],
+  action: ['a quiet action', 'a medium action', 'a hard thump'],
+} as const
+const SOUNDS = { silent: 'a silent one', knock: 'one knock', rattles: 'rattles' } as const
+const AIMS = ['hard left', 'to the left', 'straight ahead', 'to the right', 'hard right'] as const
+
+/** What is changed, as a heading. */
+export const VARIABLE_WORDS = {
+  place: 'Spot',
+  depth: 'Depth',
+  speed: 'Speed',
+  cadence: 'Cadence',
+  size: 'Size',
+  colour: 'Colour',
+  action: 'Action',
+  sound: 'Sound',
+  direction: 'Direction',
+  family: 'Kind of lure',
+} as const
+
+/** What answers of the fish tell, by the answer. */
+const SIGN_WORDS: Readonly<Record<string, string>> = {
+  peck: 'Pecks and misses: show them less.',
+  slap: 'They slap at it: wrong action or colour.',
+  follow: 'They follow and turn away: change the pace, or the depth.',
+  'hard-knock': 'A hard knock: the right lure, and others are near. Slow down and cover the spot thoroughly.',
+  'eaten-winding': 'They eat it on the move: keep it moving.',
+  'eaten-pause': 'They eat on the pause: keep the pauses.',
+  'eaten-fall': 'They eat on the fall: let it drop again.',
+}
+
+const ADVICE: {
+  readonly [C in AdviceSays['code']]: (says: Extract<AdviceSays, { code: C }>, system: UnitSystem) => string
+} = {
+  'too-early': ({ forMin }) => `Give it ${forMin} more min: too early to tell.`,
+  'just-taken': ({ sinceMin }) => `A fish took here ${sinceMin} min ago: stay, and work the spot from other sides.`,
+  'keep-on': () => 'Nothing you carry looks better right now: keep fishing it.',
+  refused: () => 'Staying with this. Next suggestion in a few minutes.',
+  move: ({ spot, stop }) =>
+    spot ? `Move to ${spotWords(spot)}${stop === null ? '' : ` at stop ${stop}`}` : 'Move on',
+  depth: ({ step, depthM, waterM }, system) =>
+    `Fish it ${STEPS.depth[step] ?? ''}, about ${showMeasure(depthM, 'depth', system)} deep (water ${showMeasure(waterM, 'depth', system)})`,
+  speed: ({ step, way }) => `Work it ${STEPS.speed[step] ?? ''}: ${lower(way)}`,
+  cadence: ({ step, way }) => `Work it ${STEPS.cadence[step] ?? ''}: ${lower(way)}`,
+  size: ({ smaller, rig, lengthM }, system) =>
+    `Go ${smaller ? 'smaller' : 'bigger'}: ${rig}, ${showMeasure(lengthM, 'lureLength', system)}`,
+  colour: ({ to, rig }) => `Change the colour to ${GROUP_WORDS[to]}: ${rig}`,
+  action: ({ step, rig }) => `Try ${STEPS.action[step] ?? ''}: ${rig}`,
+  sound: ({ to, rig }) => `Try ${SOUNDS[to]}: ${rig}`,
+  direction: ({ aim }) => `Cast ${AIMS[aim + 2] ?? ''}`,
+  family: ({ rig }) => `Another kind of lure: ${rig}`,
+  sign: ({ answer }) => SIGN_WORDS[answer] ?? '',
+  'size-forgotten': ({ hours }) =>
+    `Same size for ${hours} ${plural(hours, 'hour')}: it is the change most often forgotten.`,
+  'gone-quiet': () => 'They have gone quiet: they have got used to this. Change the action, or go slower.',
+  untried: () => 'Not tried today, and this has had its time.',
+  tried: ({ answers, minutes }) =>
+    `It brought ${answers === 0 ? 'nothing' : `${answers} ${plural(answers, 'answer')}`} in ${minutes} min today; what you fish now has done worse per hour.`,
+}
+
+export const sayAdvice = <A extends AdviceSays>(says: A, system: UnitSystem): string =>
+  (ADVICE[says.code] as (says: A, system: UnitSystem) => string)(says, system)

@@ -1,0 +1,50 @@
+import type { FileProblem } from '../../core/exchange'
+import { both, count } from './grammar'
+
+/** What is wrong with a file, a row or a cell, and what to do about it. */
+const PROBLEMS: { readonly [C in FileProblem['code']]: (problem: Extract<FileProblem, { code: C }>) => string } = {
+  'not-json': ({ detail }) => `is not JSON, or was cut short${detail ? ` (${detail})` : ''}`,
+  'not-an-archive': () => 'is not an Ygrion archive: it lacks “format”: “ygrion-archive”. Export a box to see one.',
+  'other-version': ({ version, reads, newer }) =>
+    `is ${version}, and this Ygrion reads 1 to ${reads}.${newer ? ' Update Ygrion first.' : ''}`,
+  'more-problems': ({ more }) => `and ${more} more`,
+  'same-id': ({ id }) => `has the id ${id} of another one`,
+  invalid: ({ detail }) => detail,
+  'not-outings': ({ at, detail }) =>
+    `is not a log of outings: ${at || 'the file'} ${detail}. Export one to see how it looks.`,
+  'no-gpx': () => 'is not a GPX file: it has no gpx element',
+  'bad-xml': ({ line, detail }) => `line ${line}: ${detail}`,
+  'no-waypoints': () => 'holds no waypoints',
+  'bad-position': ({ name, lat, lon }) => `“${name}” has no valid position (lat ${lat}, lon ${lon})`,
+  'not-a-sentence': () => 'is not an NMEA 0183 sentence: it does not begin with $',
+  'no-checksum': () => 'was cut short: its checksum is missing',
+  'wrong-checksum': () => 'has a wrong checksum',
+  unreadable: () => 'cannot be read',
+  'unknown-temperature-unit': () => 'gives a temperature in an unknown unit',
+  impossible: ({ what, value }) => `${what} ${value} is impossible`,
+  'open-quote': ({ row }) => `A quotation mark is never closed, in or after row ${row}. Close it and try again.`,
+  'no-rows': () => 'The file holds no rows under its headings.',
+  'too-many-rows': ({ rows, most }) => `The file holds ${rows} rows; ${most} at a time is the most. Split it.`,
+  'no-column': ({ column }) => `There is no column “${column}”. An exported log shows what is needed.`,
+  'not-a-number': ({ text }) => `“${text}” is not a number`,
+  'out-of-range': ({ text, from, to }) => `${text} is outside ${from} to ${to}`,
+  'none-of': ({ text, list }) => `“${text}” is none of ${list}`,
+  'not-a-moment': ({ text }) => `“${text}” is not a date and time; write 2026-06-12T07:30:00+02:00`,
+  empty: () => 'is empty',
+  'unknown-family': ({ text }) => `“${text}” is not a kind of lure`,
+  'unknown-unit': ({ text }) => `Unknown unit “${text}”`,
+  'wrong-kind': ({ text, role }) => `“${text}” is not a ${role}`,
+  'not-whole': ({ text }) => `“${text}” is not a whole number`,
+  'not-yes-no': ({ text }) => `“${text}” is neither yes nor no`,
+  'not-a-hook-size': ({ text }) => `“${text}” is not a hook size: try #6 or 2/0`,
+  'unknown-word': ({ text, what, nearest }) => `“${text}” is not a ${what}; the nearest are ${both(nearest)}`,
+  'no-compartment': ({ tray, from, to }) => `${tray} has no such compartment: they run from ${from} to ${to}.`,
+  'twice-in-file': ({ id }) => `stands twice in this file: “${id}”`,
+  missing: () => 'is missing',
+  limits: ({ least, most, unit }) => `must be between ${least} and ${most}${unit ? ` ${unit}` : ''}`,
+  'at-least': ({ least }) => `must be from ${least} up`,
+  letters: ({ least, most }) => (least === 0 ? `at most ${count(most, 'letter')}` : `must have ${least} to ${most} letters`),
+}
+
+export const sayFileProblem = <P extends FileProblem>(problem: P): string =>
+  (PROBLEMS[problem.code] as (problem: P) => string)(problem)

@@ -1,0 +1,22 @@
+import type { Refusal } from '../../core/match'
+
+/** Why a set-up cannot be fished here, as the rest of “it cannot be fished here: …”. */
+const REFUSALS: { readonly [C in Refusal['code']]: (refusal: Extract<Refusal, { code: C }>) => string } = {
+  'not-cast': () => 'the match only knows what is cast',
+  'part-missing': () => 'a part is missing',
+  'reel-off-rod': () => 'its line is on no reel that fits the rod',
+  'used-up': () => 'there is none left in the box',
+  'rod-cannot-cast': () => 'its weight is outside what the rod casts',
+  'line-off-rod': () => 'the line is outside what the rod takes',
+  'too-weak': () => 'line or leader is too weak for this fish in this cover',
+  'not-bite-proof': () => 'teeth would cut the leader',
+  'hangs-up': () => 'it would hang up or foul on cast after cast',
+  'no-hook-fits': () => 'no hook or head in the box fits it',
+  'no-tackle-holds': () => 'no rod, reel and line in the box hold this fish in this cover',
+  'no-rod-casts': () => 'no rod that holds this fish casts its weight',
+  trebles: () => 'it carries trebles, and only single hooks are allowed here',
+  'too-many-hooks': ({ hooks, allowed }) => `it carries ${hooks} hooks, and ${allowed} are allowed here`,
+}
+
+export const sayRefusal = <R extends Refusal>(refusal: R): string =>
+  (REFUSALS[refusal.code] as (refusal: R) => string)(refusal)

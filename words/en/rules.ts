@@ -1,0 +1,185 @@
+import { showMeasure, type RoleId, type UnitSystem } from '../../core/quantity'
+import { FAMILIES, retrieveOf } from '../../core/tackle'
+import {
+  NUMBER_FEATURES,
+  TEXT_FEATURES,
+  forageOf,
+  speciesOf,
+  type NumberFeature,
+  type TextFeature,
+  type When,
+} from '../../core/water'
+import { axisOf, type Effect, type OfferTest, type Rule, type Span } from '../../core/match'
+import { either, lower, percent } from './grammar'
+
+/** Rules of practice in an angler's words. */
+
+/** What traits of lures are called in a sentence. */
+export const TRAIT_WORDS: Readonly<Record<string, string>> = {
+  blade: 'blade',
+  blades: 'blades',
+  bladeFinish: 'blade',
+  bladeSize: 'blade size',
+  lip: 'lip',
+  buoyancy: 'at rest',
+  shape: 'body',
+  style: 'style',
+  cup: 'shape',
+  wire: 'wire',
+}
+
+export const SOUND_WORDS = { silent: 'silent', knock: 'one knock', rattles: 'rattles' } as const
+
+export const MOUNT_WORDS = {
+  own: 'on its own hooks',
+  head: 'on a head',
+  texas: 'rigged Texas',
+  belly: 'on a belly-weighted hook',
+  wacky: 'rigged wacky',
+  'drop-shot': 'on a drop-shot',
+} as const
+
+/** What a figure of the water is called, and how it is measured. */
+export const NUMBER_WORDS: Readonly<Record<NumberFeature, { readonly name: string; readonly role: RoleId | null }>> = {
+  waterTempC: { name: 'water temperature', role: 'waterTemp' },
+  visibilityM: { name: 'visibility', role: 'depth' },
+  windMps: { name: 'wind', role: 'wind' },
+  currentMps: { name: 'current', role: 'current' },
+  depthM: { name: 'depth', role: 'depth' },
+  coverTopM: { name: 'depth to top of cover', role: 'depth' },
+  coverDensity: { name: 'density of the cover', role: null },
+  zoneTopM: { name: 'top of the zone', role: 'depth' },
+  zoneMidM: { name: 'middle of the zone', role: 'depth' },
+  offBottomM: { name: 'fish above the bottom', role: 'depth' },
+  sunAltitudeDeg: { name: 'sun height, °', role: null },
+  forageLengthM: { name: 'forage length', role: 'lureLength' },
+  appetite: { name: 'appetite', role: null },
+  month: { name: 'month', role: null },
+  hour: { name: 'hour', role: null },
+  salinity: { name: 'salinity', role: null },
+  driftMps: { name: 'drift', role: 'current' },
+  tideRangeM: { name: 'tide range', role: 'depth' },
+  swellM: { name: 'swell', role: 'depth' },
+  tempChangeC: { name: 'temperature change in three days, °C', role: null },
+  stirredM: { name: 'depth stirred by wind', role: 'depth' },
+  moonIlluminatedFraction: { name: 'moon, share lit', role: null },
+}
+
+export const TEXT_WORDS: Readonly<Record<TextFeature, string>> = {
+  sky: 'sky',
+  cover: 'cover',
+  season: 'fish season',
+  light: 'light',
+  mood: 'mood',
+  species: 'fish',
+  forage: 'forage',
+  forageShade: 'forage colour',
+  mouth: 'mouth',
+  trend: 'temperature trend',
+  group: 'kind of fish',
+  schooling: 'fish in shoals',
+  forageKind: 'forage kind',
+  tide: 'tide',
+  water: 'water',
+  singlesOnly: 'single hooks only',
+}
+
+function sayFigure(fact: NumberFeature, value: number, system: UnitSystem): string {
+  const { role } = NUMBER_WORDS[fact]
+  return role ? showMeasure(value, role, system) : String(Math.round(value * 100) / 100)
+}
+
+export function sayFactValue(fact: TextFeature, value: string): string {
+  if (fact === 'species') return speciesOf(value)?.name.toLowerCase() ?? value
+  if (fact === 'forage') return forageOf(value)?.name.toLowerCase() ?? value
+  return value
+}
+
+/** “Water temperature over 12 °C; mood active or neutral”; empty where it always holds. */
+export function sayWhen(when: When, system: UnitSystem): string {
+  const figures = NUMBER_FEATURES.flatMap((fact) => {
+    const band = when[fact]
+    const middle = ([a, b]: readonly [number, number]) => sayFigure(fact, (a + b) / 2, system)
+    const ends = [band?.above && `over ${middle(band.above)}`, band?.below && `under ${middle(band.below)}`]
+    const said = ends.filter(Boolean).join(' and ')
+    return said ? [`${NUMBER_WORDS[fact].name} ${said}`] : []
+  })
+  const words = TEXT_FEATURES.flatMap((fact) => {
+    const values = when[fact]
+    return values ? [`${TEXT_WORDS[fact]} ${either(values.map((v) => sayFactValue(fact, v)))}`] : []
+  })
+  return [...figures, ...words].join('; ')
+}
+
+function saySpan(span: Span | undefined, role: RoleId, system: UnitSystem, of: string): string | undefined {
+  return span && `${of} ${showMeasure(span[0], role, system)} to ${showMeasure(span[1], role, system)}`
+}
+
+/** What a rule speaks of: “crankbait; wind to touch, pause, let it rise”. */
+export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string {
+  const { family, body, mount, head, weedless, hooks, sound, trailer, colour, traits, sized } = test
+  const kinds = family && either(family.map((id) => lower(FAMILIES.find((f) => f.id === id)?.name ?? id)))
+  const marks = [
+    body && `${either(body)} bodies`,
+    ...Object.entries(traits ?? {}).map(([name, values]) =>
+      values[0] === true
+        ? name
+        : values[0] === false
+          ? `no ${name}`
+          : `${either(values.map(String))} ${TRAIT_WORDS[name] ?? name}`,
+    ),
+    ...Object.entries(sized ?? {}).map(([name, [low, high]]) => `${TRAIT_WORDS[name] ?? name} ${low} to ${high}`),
+    sound && either(sound.map((s) => SOUND_WORDS[s])),
+    mount && either(mount.map((m) => MOUNT_WORDS[m])),
+    head && `${either(head.map((h) => h.replace('-', ' ')))} head`,
+    saySpan(test.headKg, 'lureMass', system, 'a head of'),
+    saySpan(test.hookKg, 'lureMass', system, 'a hook of'),
+    weedless === undefined ? null : weedless ? 'the point buried' : 'the point bare',
+    hooks && either(hooks.map((h) => `${h}s`)),
+    trailer && (trailer[0] === 'none' ? 'no trailer' : `${either(trailer.map((t) => t.replace('-', ' ')))} behind`),
+    colour && `mostly ${either(colour)}`,
+    saySpan(test.lengthM, 'lureLength', system, 'of'),
+    saySpan(test.massKg, 'lureMass', system, 'weighing'),
+    test.retrieve && either(test.retrieve.map((id) => lower(retrieveOf(id).name))),
+    test.delivery &&
+      either(test.delivery.map((w) => ({ cast: 'cast out', pitch: 'pitched', vertical: 'under the rod' })[w])),
+    test.pauseS && `pauses of ${test.pauseS[0]} to ${test.pauseS[1]} s`,
+    test.rodPower && `a ${either(test.rodPower)} rod`,
+    test.rodAction && `a ${either(test.rodAction)} tip`,
+    test.rodPurpose && `a ${either(test.rodPurpose)} rod`,
+    saySpan(test.rodM, 'rodLength', system, 'a rod of'),
+    test.fights && `fought ${either(test.fights)}`,
+    test.reel && `a ${either(test.reel)} reel`,
+    test.gearRatio && `gear ratio ${test.gearRatio[0]} to ${test.gearRatio[1]}`,
+    saySpan(test.lineN, 'lineStrength', system, 'line of'),
+    saySpan(test.lineM, 'lineDiameter', system, 'line of'),
+    test.material && `${either(test.material)} line`,
+  ]
+  return [kinds, ...marks].filter(Boolean).join('; ') || 'anything'
+}
+
+/** What a rule asks for, in words. */
+export function sayEffect(effect: Effect, system: UnitSystem): string {
+  if ('favour' in effect) return `prefer ${sayTest(effect.favour, system)}`
+  if ('avoid' in effect)
+    return `avoid ${sayTest(effect.avoid, system)}${effect.unless ? `, unless ${sayTest(effect.unless, system)}` : ''}`
+  if (effect.axis === 'colour') {
+    const liked = Object.entries(effect.groups).sort((a, b) => b[1] - a[1])
+    return `colours: ${either(liked.map(([group]) => group))}`
+  }
+  const name = axisOf(effect.axis).name.toLowerCase()
+  if (effect.times !== undefined) return `${name}: ${effect.times === 1 ? '' : `${effect.times} × `}forage length`
+  if (effect.want === undefined) return `${name} counts`
+  return `${name}: about ${sayWant(effect.axis, effect.want, system)}`
+}
+
+function sayWant(axis: string, want: number, system: UnitSystem): string {
+  if (axis === 'speed' || axis === 'fall') return showMeasure(want, 'lureSpeed', system)
+  if (axis === 'dwell') return `${want} s`
+  if (axis === 'reach') return showMeasure(want, 'distance', system)
+  return percent(want)
+}
+
+export function sayEffects({ effects }: Pick<Rule, 'effects'>, system: UnitSystem): string {
+  return effects.map((e) => sayEffect(e, system)).join('; ')
+}

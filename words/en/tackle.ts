@@ -1,0 +1,63 @@
+import type { Care, Change, HungHooks, Lure, Patch } from '../../core/tackle'
+import { fieldsOfLure } from '../../core/tackle'
+import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { plural } from './grammar'
+
+/** “2 round trebles #4”, “one single hook 1/0”. */
+export function sayHooks(hooks: HungHooks | null): string {
+  if (!hooks) return 'no hooks of its own'
+  const { style, count, size, wire } = hooks
+  const name = style === 'single' || style === 'moulded' || style === 'assist' ? `${style} hook` : style
+  return `${count === 1 ? 'one' : count} ${plural(count, name)} ${size}${wire === 'medium' ? '' : `, ${wire} wire`}`
+}
+
+const CARE: { readonly [C in Care['code']]: (care: Extract<Care, { code: C }>) => string } = {
+  spent: () => 'Marked as spent: take it out of the tray.',
+  worn: () => 'Marked as worn: look it over.',
+  'hooks-due': ({ fish, wire }) => `${fish} fish on these ${wire} hooks: sharpen or change them.`,
+  'hooks-soon': ({ left }) => `Hooks are due in ${left} more fish.`,
+  'frame-due': ({ fish }) => `${fish} fish on a thin frame: it may break on the next one. Retire it.`,
+  'frame-soon': ({ fish, end }) => `Thin frame with ${fish} fish: near its end at ${end}.`,
+  'none-left': () => 'None left.',
+  'few-left': ({ left }) => `Only ${left} left.`,
+}
+/** What a lure asks for. */
+export const sayCare = <C extends Care>(care: C): string => (CARE[care.code] as (care: C) => string)(care)
+
+/** How a changed field is called. */
+const FIELDS: Readonly<Record<string, string>> = {
+  lengthM: 'length',
+  alteredKg: 'added weight',
+  hooks: 'hooks',
+  sound: 'sound',
+  'traits.blade': 'blade',
+  'traits.bladeSize': 'blade number',
+  'traits.bladeFinish': 'blade finish',
+  'traits.hammered': 'hammered',
+  'traits.skirt': 'skirt',
+  'traits.buoyancy': 'buoyancy',
+  'traits.loadKg': 'filler',
+}
+
+function sayValue(key: string, value: Patch[string], system: UnitSystem): string {
+  if (value === undefined || value === null) return 'none'
+  if (typeof value === 'object') return sayHooks(value)
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (typeof value === 'string') return value
+  if (key.endsWith('Kg')) return showMeasure(value, 'lureMass', system)
+  if (key.endsWith('M')) return showMeasure(value, 'lureLength', system)
+  return String(value)
+}
+
+/** What a change did, field by field: “length 15 cm → 9 cm”. What came after it is read off the next change of the same field, or the lure. */
+export function sayChange(lure: Lure, change: Change, system: UnitSystem): string {
+  const at = lure.changes.indexOf(change)
+  const now = fieldsOfLure(lure)
+  return Object.entries(change.before)
+    .map(([key, before]) => {
+      const later = lure.changes.slice(at + 1).find((c) => key in c.before)
+      const after = later ? later.before[key] : now[key]
+      return `${FIELDS[key] ?? key.replace('traits.', '')} ${sayValue(key, before, system)} → ${sayValue(key, after, system)}`
+    })
+    .join(', ')
+}
