@@ -8,7 +8,7 @@ const RETIRED = {
 /** Where names of earlier versions are read. */
 const READS_EARLIER = ['core/exchange/from-5.ts', '**/*.test.ts', 'e2e/**']
 
-/** Imports run one way: data → core → storage → app, core → server; inside core from measures to matching. */
+/** Imports run one way: data → core → words → app and server, core → storage → app; inside core from measures to matching. */
 const OUTSIDE_CORE = [
   'vue',
   'vue/*',
@@ -55,7 +55,7 @@ const coreFolders = ORDER.map((folder, i) => {
   ])
   return forbid(
     [`core/${folder}/**/*.ts`],
-    [...OUTSIDE_CORE, '**/app/**', '**/storage/**', '**/server/**', ...upward],
+    [...OUTSIDE_CORE, '**/app/**', '**/storage/**', '**/server/**', '**/words/**', ...upward],
     `core/${folder} may import only data and: ${['itself', ...ORDER.slice(0, i)].join(', ')}`,
     {
       'no-restricted-properties': [
@@ -74,6 +74,11 @@ export default withNuxt(
     ['data/**/*.ts'],
     ['../core/**', '../../core/**', '**/app/**', '**/server/**', '**/storage/**', 'vue', 'zod', 'd3-*'],
     'data imports only data',
+  ),
+  forbid(
+    ['words/**/*.ts'],
+    ['**/app/**', '**/storage/**', '**/server/**', 'vue', 'pinia', 'vuetify', 'nuxt', 'zod'],
+    'words know only core and data',
   ),
   forbid(
     ['storage/**/*.ts'],

@@ -58,6 +58,7 @@ export default defineNuxtConfig({
       },
       include: [
         '../core/**/*',
+        '../words/**/*',
         '../data/**/*',
         '../storage/**/*',
         '../e2e/**/*',

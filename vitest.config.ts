@@ -15,7 +15,7 @@ export default defineConfig({
       {
         test: {
           name: 'core',
-          include: ['core/**/*.test.ts', 'server/**/*.test.ts'],
+          include: ['core/**/*.test.ts', 'words/**/*.test.ts', 'server/**/*.test.ts'],
           // Pure functions: files may share what they have loaded, which halves the time.
           isolate: false,
           testTimeout: 60_000,

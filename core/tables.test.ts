@@ -10,7 +10,6 @@ import { JOINTS } from '../data/joints'
 import { KNOBS } from '../data/knobs'
 import { RETRIEVES } from '../data/retrieves'
 import { RIG_TYPES } from '../data/rig-types'
-import { MOUNT_WORDS, SOUND_WORDS } from '../data/rule-words'
 import { RULES as RULE_TABLE } from '../data/rules'
 import { OPEN_QUESTIONS } from '../data/open-questions'
 import { COLOUR_WORDS, FAMILY_WORDS } from '../data/sheet-words'
@@ -56,8 +55,6 @@ const WHOLE: readonly (readonly [table: string, schema: z.ZodType, table: unknow
   ['snags by cover', S.shares, SNAG_RATE_BY_COVER],
   ['snags by mount', S.shares, MOUNT_SNAG],
   ['trailers', S.trailerAdds, TRAILER_ADDS],
-  ['words for sounds', S.soundWords, SOUND_WORDS],
-  ['words for mounts', S.mountWords, MOUNT_WORDS],
   ['words for families in sheets', S.familyWords, FAMILY_WORDS],
 ]
 const problems = (schema: z.ZodType, value: unknown) =>

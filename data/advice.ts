@@ -54,77 +54,39 @@ export const QUIET = { takes: 2, afterMin: 12, withinMin: 45 } as const
 /** Size is the one most often forgotten: no change in so long without a good answer speaks for it (fact 39), min. */
 export const SIZE_FORGOTTEN_MIN = 120
 
-/** What the steps of the variables are called. */
-export const STEP_WORDS = {
-  depth: ['near the surface', 'at half depth', 'near the bottom'],
-  speed: ['slowly', 'at a middling pace', 'fast'],
-  cadence: ['without a stop', 'with short stops', 'with stops of some seconds', 'with long pauses'],
-  action: ['a quiet action', 'a middling action', 'a hard thump'],
-} as const
-
-export const COLOUR_WORDS = {
-  natural: 'a natural shade',
-  light: 'white or pearl',
-  silver: 'silver',
-  gold: 'gold or copper',
-  hot: 'a hot colour',
-  painted: 'a painted one',
-  dark: 'black or purple',
-} as const
-
-/** What is turned, as a heading. */
-export const VARIABLE_WORDS = {
-  place: 'Spot',
-  depth: 'Depth',
-  speed: 'Speed',
-  cadence: 'Cadence',
-  size: 'Size',
-  colour: 'Colour',
-  action: 'Action',
-  sound: 'Sound',
-  direction: 'Direction',
-  family: 'Kind of lure',
-} as const
-
 /**
  * What answers tell: `toward` says on which variables, and which way, a change is spoken for. `facts` of the trade.
  * `down`, `up`: the next step lower or higher; `other`: any other step; `stay`: this step is right.
  */
 export const SIGNS = [
-  { answer: 'peck', says: 'Pecks and misses: show them less.', facts: [15], toward: { size: 'down', action: 'down' } },
+  { answer: 'peck', facts: [15], toward: { size: 'down', action: 'down' } },
   {
     answer: 'slap',
-    says: 'They slap at it: the wrong action or colour.',
     facts: [22],
     toward: { colour: 'other', action: 'other' },
   },
   {
     answer: 'follow',
-    says: 'They follow and turn away: change the pace, or where it runs.',
     facts: [37],
     toward: { speed: 'other', cadence: 'other', depth: 'other' },
   },
   {
     answer: 'hard-knock',
-    says: 'A thump and a run: the right lure, others are near. Slow down and pick the place apart.',
     facts: [15],
     toward: { size: 'stay', colour: 'stay', place: 'stay', speed: 'down' },
   },
   {
     answer: 'eaten-winding',
-    says: 'They eat on the way in: they want it passing.',
     facts: [15],
     toward: { cadence: 'down', action: 'stay' },
   },
   {
     answer: 'eaten-pause',
-    says: 'They eat on the pause: keep the pauses.',
     facts: [18, 28],
     toward: { cadence: 'stay' },
   },
   {
     answer: 'eaten-fall',
-    says: 'They eat on the fall: let it drop again.',
     facts: [18, 37],
     toward: { cadence: 'up', speed: 'down' },
   },

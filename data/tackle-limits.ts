@@ -26,9 +26,5 @@ export const THICKNESS_SEEN = { fromM: 0.00025, toM: 0.0007, costs: 0.35 } as co
 /** Density of line by material, kg/m³: nylon 6, PVDF, UHMW polyethylene. Handbook values of the polymers, from memory. */
 export const LINE_DENSITY = { mono: 1140, fluoro: 1780, braid: 970 } as const
 
-/** How exposed a point is called, from the least bare up: to, 0 … 1. */
-export const POINT_WORDS = [
-  { to: 0.15, word: 'point buried' },
-  { to: 0.5, word: 'point half bare' },
-  { to: 1, word: 'point bare' },
-] as const
+/** How exposed a point may be and still count as buried, or half hidden, 0 … 1. */
+export const POINT_HIDDEN = { buried: 0.15, half: 0.5 } as const

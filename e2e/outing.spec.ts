@@ -2,6 +2,7 @@ import { expect, test, type Page } from './browser'
 import { accountOf, adviceNow, levelsOf, spotsOf, type Carried, type Outing, type Spot } from '../core/outing'
 import { Lake } from '../core/testing/lake'
 import { DAY, open } from './open'
+import { sayAdvice } from '../words'
 
 const live = (page: Page) => page.locator('.live')
 const entries = async (page: Page) => Number(await live(page).getAttribute('data-entries'))
@@ -297,9 +298,11 @@ test.describe('by a clock taken in hand', () => {
     await expect
       .poll(async () => {
         const at = await page.evaluate(() => new Date().toISOString())
-        const advice = adviceNow(outing, accountOf(outing, at), at, 'metric')
+        const advice = adviceNow(outing, accountOf(outing, at), at)
         const shown = await page.locator('.advice').innerText()
-        return advice !== null && shown.includes(advice.kind === 'change' ? `${advice.does}.` : advice.says)
+        return (
+          advice !== null && shown.includes(sayAdvice(advice.kind === 'change' ? advice.does : advice.says, 'metric'))
+        )
       })
       .toBe(true)
     await parts.getByRole('button', { name: 'Log', exact: true }).click()

@@ -202,7 +202,7 @@ async function sheets() {
   const { text } = messySheet(10_000)
   const split = median(times(5, () => void readSheet(text)))
   const read = readSheet(text)
-  if (!read.ok) throw new Error(read.reason)
+  if (!read.ok) throw new Error(read.problem.code)
   const { sheet } = read
   let id = 0
   const from = performance.now()

@@ -3,6 +3,7 @@ import {
   binItemFrom5,
   outingFrom5,
   practiceFrom5,
+  rejectedFrom5,
   rigFrom5,
   testFrom5,
   type BinItem,
@@ -112,6 +113,7 @@ async function from5(transaction: Transaction): Promise<void> {
     ['tests', testFrom5],
     ['rigs', rigFrom5],
     ['bin', binItemFrom5],
+    ['aside', rejectedFrom5],
   ] as const) {
     const table = transaction.table<unknown>(name)
     const kept = (await table.toArray()).map(step)

@@ -1,19 +1,13 @@
 import { accountOf, adviceNow, type Account, type Advice, type Outing } from '../../core/outing'
-import { useSettings } from '~/stores/settings'
 import { useNow } from './useNow'
 
 /** The outing under way as it stands this second, and what to do next in it. */
 export function useLiveOuting(outing: () => Outing) {
   const now = useNow()
-  const settings = useSettings()
   const account = computed<Account>(() => accountOf(outing(), now.value))
   /** Advice is worked out by the minute and after every entry, not by the second. */
   const minute = computed(() => `${now.value.slice(0, 16)} ${outing().entries.length}`)
   const advice = shallowRef<Advice | null>(null)
-  watch(
-    [minute, () => settings.system],
-    () => (advice.value = adviceNow(outing(), account.value, now.value, settings.system)),
-    { immediate: true },
-  )
+  watch(minute, () => (advice.value = adviceNow(outing(), account.value, now.value)), { immediate: true })
   return { now, account, advice }
 }

@@ -1,4 +1,5 @@
 import { middleOf, readNmeaLog, readSentence, type NmeaReading } from '../../core/exchange'
+import { sayFileProblem } from '../../words'
 
 /** Anything that speaks NMEA 0183: the simulated boat now, a real bridge behind the same word later. */
 export interface Sounder {
@@ -59,7 +60,7 @@ export function useSounder(sounder: Sounder = simulatedSounder) {
       over,
       (line) => {
         const found = readSentence(line)
-        if (!found.ok) problems.value = [...problems.value, found.problem].slice(-MOST_PROBLEMS)
+        if (!found.ok) problems.value = [...problems.value, sayFileProblem(found.problem)].slice(-MOST_PROBLEMS)
         else if (found.reading) readings.value = [...readings.value.slice(1 - KEPT), found.reading]
       },
       () => {
@@ -72,7 +73,7 @@ export function useSounder(sounder: Sounder = simulatedSounder) {
     begin(name)
     const log = readNmeaLog(text)
     readings.value = log.readings
-    problems.value = log.problems.map((p) => `line ${p.line} ${p.problem}`)
+    problems.value = log.problems.map((p) => `line ${p.line} ${sayFileProblem(p.problem)}`)
   }
   onBeforeUnmount(stop)
   const middle = computed(() => middleOf(readings.value))

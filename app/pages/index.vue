@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { sayHandling, sayLift, sayRig } from '../../core/match'
 import { useBox } from '~/stores/box'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useCompare } from '~/stores/compare'
 import { useDoubts } from '~/stores/doubts'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
+import { sayContribution, sayHandling, sayLift, sayRefusal, sayRig } from '../../words'
 
 useHead({ title: 'Match · Ygrion' })
 const box = useBox()
@@ -185,7 +185,7 @@ const nightWarning = computed(() => water.reading?.light === 'night')
                 <b>–</b>
                 <span
                   ><span class="rig-name">{{ rig.name }}</span
-                  ><small>Not here: {{ why }}.</small></span
+                  ><small>Not here: {{ why && sayRefusal(why) }}.</small></span
                 >
               </p>
             </li>
@@ -194,7 +194,7 @@ const nightWarning = computed(() => water.reading?.light === 'night')
         <details v-if="match.answer?.asked.length" class="asked">
           <summary>What this water asks for</summary>
           <ul>
-            <li v-for="a in match.answer.asked" :key="a.ruleId">{{ a.sentence }}</li>
+            <li v-for="a in match.answer.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
           </ul>
         </details>
       </section>

@@ -5,7 +5,7 @@ import {
   writeArchive,
   type BinItem,
   type BoxKind,
-  type FileProblem,
+  type PlacedProblem,
   type RejectedRows,
 } from '../../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../../core/match'
@@ -175,7 +175,7 @@ export const useBox = defineStore('box', {
       return writeArchive(await repository.readAll())
     },
     /** Takes in an archive whole, or answers with what is wrong and changes nothing. */
-    async importText(text: string): Promise<FileProblem[]> {
+    async importText(text: string): Promise<PlacedProblem[]> {
       const read = readArchive(text)
       if (!read.ok) return read.problems
       const { format: _, version: __, ...content } = read.archive

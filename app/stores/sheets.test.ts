@@ -84,7 +84,7 @@ describe('a spreadsheet on its way into the box', () => {
     const cells = [...one.cells]
     cells[from.mapping.indexOf('weight')] = '5 furlongs'
     await useSheets().mend(from, one, cells)
-    expect((await aside())[0]?.rows[0]?.problems[0]?.reason).toMatch(/no unit known/)
+    expect((await aside())[0]?.rows[0]?.problems[0]?.problem).toMatchObject({ code: 'unknown-unit', text: 'furlongs' })
   })
   it('rows thrown away can be had back', async () => {
     await bringIn(messySheet(70).text)
@@ -115,7 +115,7 @@ describe('a spreadsheet on its way into the box', () => {
   it('what is no sheet is refused, and the columns can be gone back to', async () => {
     const sheets = useSheets()
     await sheets.read('x.csv', '')
-    expect(sheets.stage).toMatchObject({ state: 'refused', reason: expect.stringMatching(/no rows/) })
+    expect(sheets.stage).toMatchObject({ state: 'refused', problem: { code: 'no-rows' } })
     await sheets.read('x.csv', 'Name,Family\nA,Crankbait')
     await sheets.plan()
     expect(sheets.stage.state).toBe('planned')

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { RejectedRow, ImportPlan, Mapping, RejectedRows, Sheet } from '../../core/exchange'
+import type { FileProblem, RejectedRow, ImportPlan, Mapping, RejectedRows, Sheet } from '../../core/exchange'
 import { put, type Edit } from '../../storage/repository'
 import { useSheetWorker } from '~/composables/useSheetWorker'
 import { useBox } from './box'
@@ -9,7 +9,7 @@ import { now } from './repository'
 
 type Stage =
   | { readonly state: 'idle' }
-  | { readonly state: 'refused'; readonly file: string; readonly reason: string }
+  | { readonly state: 'refused'; readonly file: string; readonly problem: FileProblem }
   | { readonly state: 'mapping'; readonly file: string; readonly sheet: Sheet; readonly mapping: Mapping }
   | { readonly state: 'reading'; readonly file: string; readonly done: number; readonly of: number }
   | {
@@ -38,7 +38,7 @@ export const useSheets = defineStore('sheets', {
       const read = await useSheetWorker().read(source)
       this.stage = read.ok
         ? { state: 'mapping', file, sheet: markRaw(read.sheet), mapping: read.mapping }
-        : { state: 'refused', file, reason: read.reason }
+        : { state: 'refused', file, problem: read.problem }
     },
     map(column: number, id: string | null) {
       if (this.stage.state !== 'mapping') return

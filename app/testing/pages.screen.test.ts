@@ -4,7 +4,7 @@ import LabelsPage from '~/pages/box/labels.vue'
 import OrderPage from '~/pages/box/order.vue'
 import PartsPage from '~/pages/box/parts.vue'
 import RulesPage from '~/pages/rules/index.vue'
-import SchoolsPage from '~/pages/rules/questions.vue'
+import QuestionsPage from '~/pages/rules/questions.vue'
 import TunePage from '~/pages/bench/tune.vue'
 import ValuesPage from '~/pages/box/values.vue'
 import { useHistory } from '~/stores/history'
@@ -17,11 +17,11 @@ const region = (body: ParentNode, name: string) => {
   return labelled
 }
 
-it('the box says what wants care, what is missing, what is owned twice', async () => {
+it('the box says what is due, what is missing, what is there twice', async () => {
   await openWorld()
   const { body } = await mountScreen(OrderPage)
-  expect(region(body, 'Wants care').textContent).toContain('31 fish on a thin frame')
-  expect(region(body, 'Owned twice').textContent).toContain('Nimbletwig 110 = Nimbletwig 110 spare')
+  expect(region(body, 'Upkeep').textContent).toContain('31 fish on a thin frame')
+  expect(region(body, 'Duplicates').textContent).toContain('Nimbletwig 110 = Nimbletwig 110 spare')
   expect(region(body, 'Gaps').textContent).toMatch(/No (silent|rattling)/)
 })
 
@@ -60,17 +60,17 @@ it('a rule switched off is off in what is stored', async () => {
   await expect.poll(() => find(body, '[data-rule="forage-length"]').className).toMatch(/off/)
 })
 
-it('a school is chosen, and chosen as usual again', async () => {
+it('a side is taken, and left to the default again', async () => {
   const box = await openWorld()
-  const { body } = await mountScreen(SchoolsPage)
-  const school = () => find(body, 'fieldset', /^Colour/)
-  field(school(), 'By the sky.').click()
+  const { body } = await mountScreen(QuestionsPage)
+  const question = () => find(body, 'fieldset', /^Colour/)
+  field(question(), 'By the sky.').click()
   await expect.poll(() => box.practice.sides.S4).toBe('second')
-  await expect.poll(() => school().textContent).toContain('0 % clarity, 100 % sky')
-  const [usual] = [...school().querySelectorAll('label')].filter((l) => l.textContent?.includes('As usual'))
+  await expect.poll(() => question().textContent).toContain('0 % clarity, 100 % sky')
+  const [usual] = [...question().querySelectorAll('label')].filter((l) => l.textContent?.includes('Default'))
   usual?.click()
   await expect.poll(() => box.practice.sides.S4).toBeUndefined()
-  await expect.poll(() => school().textContent).toContain('65 % clarity')
+  await expect.poll(() => question().textContent).toContain('65 % clarity')
 })
 
 it('the tuner tells grams, millimetres, hooks; noted as glued on, the lure hangs', async () => {

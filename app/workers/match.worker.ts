@@ -27,6 +27,7 @@ import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
 import { carry, type Carried } from '../../core/outing'
 import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'
+import { sayRig } from '../../words'
 
 /** One water, and how the angler judges. The box is known already. */
 export interface MatchRequest {
@@ -121,7 +122,7 @@ const service = {
   /** Set-ups as they go on the water, each with every way in which it can be fished there. */
   carry(setUps: readonly SetUp[], asked: MatchRequest): Carried[] {
     const context = benchOf(asked)
-    return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`))
+    return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`, sayRig(setUp)))
   },
   /** Looks through the log for what stands out, and shuffles it against luck. */
   patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {

@@ -1,8 +1,16 @@
 import { expose } from 'comlink'
-import { guessColumns, planImport, readSheet, type ImportPlan, type Mapping, type Sheet } from '../../core/exchange'
+import {
+  guessColumns,
+  planImport,
+  readSheet,
+  type FileProblem,
+  type ImportPlan,
+  type Mapping,
+  type Sheet,
+} from '../../core/exchange'
 import type { Box } from '../../core/tackle'
 
-export type SheetReply = { ok: true; sheet: Sheet; mapping: Mapping } | { ok: false; reason: string }
+export type SheetReply = { ok: true; sheet: Sheet; mapping: Mapping } | { ok: false; problem: FileProblem }
 
 let stopped = false
 

@@ -4,6 +4,7 @@ import { Outing } from '../outing'
 import { Box, boxFrom1, boxFrom2 } from '../tackle'
 import { Conditions, Place } from '../water'
 import { archiveFrom5 } from './from-5'
+import type { FileProblem, PlacedProblem } from './problem'
 import { BinItem, Photo } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
@@ -23,12 +24,7 @@ const Archive = z.strictObject({
 type Archive = z.infer<typeof Archive>
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>
 
-export interface FileProblem {
-  /** Where in the file: `box.lures[3] “Pirrip 7” › lengthM`. */
-  readonly place: string
-  readonly problem: string
-}
-export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems: FileProblem[] }
+export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems: PlacedProblem[] }
 
 /** At most this many faults are listed; more help nobody. */
 const MOST_PROBLEMS = 50
@@ -55,34 +51,40 @@ export function readArchive(text: string): ReadResult {
   try {
     raw = JSON.parse(text)
   } catch (error) {
-    return fail('the file', `is not JSON, or was cut short (${error instanceof Error ? error.message : 'unreadable'})`)
+    return fail('the file', { code: 'not-json', detail: error instanceof Error ? error.message : '' })
   }
   const head = z.looseObject({ format: z.string(), version: z.number() }).safeParse(raw)
   if (!head.success || head.data.format !== 'ygrion-archive') {
-    return fail('the file', 'is not an Ygrion archive: it lacks “format”: “ygrion-archive”. Export a box to see one.')
+    return fail('the file', { code: 'not-an-archive' })
   }
   let now: Record<string, unknown> = head.data
   for (let step = MIGRATIONS[Number(now.version)]; step; step = MIGRATIONS[Number(now.version)]) now = step(now)
   if (now.version !== ARCHIVE_VERSION) {
     const newer = Number(now.version) > ARCHIVE_VERSION
-    return fail(
-      'version',
-      `is ${String(now.version)}, and this Ygrion reads 1 to ${ARCHIVE_VERSION}.${newer ? ' Update Ygrion first.' : ''}`,
-    )
+    return fail('version', { code: 'other-version', version: String(now.version), reads: ARCHIVE_VERSION, newer })
   }
   const parsed = Archive.safeParse(now)
   if (!parsed.success) {
-    const problems = parsed.error.issues.map((issue) => ({ place: placeOf(issue.path, now), problem: issue.message }))
+    const problems = parsed.error.issues.map((issue) => ({
+      place: placeOf(issue.path, now),
+      problem: { code: 'invalid' as const, detail: issue.message },
+    }))
     const listed = problems.slice(0, MOST_PROBLEMS)
     if (problems.length > listed.length)
-      listed.push({ place: '…', problem: `and ${problems.length - listed.length} more` })
+      return {
+        ok: false,
+        problems: [
+          ...listed,
+          { place: '…', problem: { code: 'more-problems', more: problems.length - listed.length } },
+        ],
+      }
     return { ok: false, problems: listed }
   }
   const twice = doubled(parsed.data)
   return twice.length > 0 ? { ok: false, problems: twice } : { ok: true, archive: parsed.data }
 }
 
-function fail(place: string, problem: string): ReadResult {
+function fail(place: string, problem: FileProblem): ReadResult {
   return { ok: false, problems: [{ place, problem }] }
 }
 
@@ -99,12 +101,12 @@ function placeOf(path: readonly PropertyKey[], raw: unknown): string {
   return words || 'the file'
 }
 
-function doubled(archive: Archive): FileProblem[] {
+function doubled(archive: Archive): PlacedProblem[] {
   return Object.entries(archive.box).flatMap(([kind, things]) => {
     const seen = new Set<string>()
     return things.flatMap((thing: { id: string; name: string }, i: number) => {
       if (seen.has(thing.id))
-        return [{ place: `box › ${kind}[${i}] “${thing.name}”`, problem: `has the id ${thing.id} of another one` }]
+        return [{ place: `box › ${kind}[${i}] “${thing.name}”`, problem: { code: 'same-id' as const, id: thing.id } }]
       seen.add(thing.id)
       return []
     })

@@ -6,6 +6,7 @@ import V3 from './fixtures/archive-v3.json'
 import V4 from './fixtures/archive-v4.json'
 import V5 from './fixtures/archive-v5.json'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
+import { sayFileProblem } from '../../words'
 
 const text = writeArchive(WORLD)
 const broken = (change: (raw: { version: number; box: { lures: Record<string, unknown>[] } }) => void) => {
@@ -13,7 +14,8 @@ const broken = (change: (raw: { version: number; box: { lures: Record<string, un
   change(raw)
   return readArchive(JSON.stringify(raw))
 }
-const problems = (read: ReturnType<typeof readArchive>) => (read.ok ? [] : read.problems)
+const problems = (read: ReturnType<typeof readArchive>) =>
+  read.ok ? [] : read.problems.map(({ place, problem }) => ({ place, problem: sayFileProblem(problem) }))
 
 describe('archive', () => {
   it('goes out and comes back the same', () => {

@@ -64,6 +64,17 @@ export function binItemFrom5(raw: unknown): unknown {
   return kind === 'rigs' ? changed(raw, 'item', rigFrom5) : raw
 }
 
+/** Rows of a spreadsheet set aside in the fifth version: what was wrong stood there in words, and stays so. */
+export function rejectedFrom5(raw: unknown): unknown {
+  const problem = (one: unknown) => {
+    const { column, reason } = record(one)
+    return { column, problem: { code: 'invalid', detail: String(reason ?? '') } }
+  }
+  return changed(raw, 'rows', (rows) =>
+    list(rows).map((row) => changed(row, 'problems', (problems) => list(problems).map(problem))),
+  )
+}
+
 /** A whole archive of the fifth version. */
 export function archiveFrom5(raw: Raw): Raw {
   const box = record(raw.box)

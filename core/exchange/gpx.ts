@@ -1,5 +1,6 @@
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser'
 import type { Place } from '../water'
+import type { FileProblem } from './problem'
 
 /** A waypoint as it stands in a GPX 1.1 file. */
 interface Waypoint {
@@ -9,8 +10,8 @@ interface Waypoint {
   readonly note: string
 }
 export type GpxResult =
-  | { readonly ok: true; readonly waypoints: Waypoint[]; readonly problems: readonly string[] }
-  | { readonly ok: false; readonly problem: string }
+  | { readonly ok: true; readonly waypoints: Waypoint[]; readonly problems: readonly FileProblem[] }
+  | { readonly ok: false; readonly problem: FileProblem }
 
 const PARSER = new XMLParser({
   ignoreAttributes: false,
@@ -28,19 +29,19 @@ const textOf = (value: unknown) => (typeof value === 'string' ? value.trim() : '
 /** Waypoints of a GPX file; those without a sound position are listed and left out. Never throws. */
 export function readGpx(text: string): GpxResult {
   const valid = XMLValidator.validate(text)
-  if (valid !== true) return { ok: false, problem: `line ${valid.err.line}: ${valid.err.msg}` }
+  if (valid !== true) return { ok: false, problem: { code: 'bad-xml', line: valid.err.line, detail: valid.err.msg } }
   const root = (PARSER.parse(text) as Node).gpx as Node | undefined
-  if (root === undefined) return { ok: false, problem: 'this is no GPX file: it has no gpx element' }
+  if (root === undefined) return { ok: false, problem: { code: 'no-gpx' } }
   const found = (typeof root === 'object' ? ((root.wpt as Node[] | undefined) ?? []) : []) as Node[]
-  if (found.length === 0) return { ok: false, problem: 'the file holds no waypoints' }
-  const problems: string[] = []
+  if (found.length === 0) return { ok: false, problem: { code: 'no-waypoints' } }
+  const problems: FileProblem[] = []
   const waypoints = found.flatMap((wpt, i): Waypoint[] => {
     const [latDeg, lonDeg] = [Number(wpt['@lat']), Number(wpt['@lon'])]
     const name = textOf(wpt.name) || `Waypoint ${i + 1}`
     const sound =
       wpt['@lat'] !== undefined && wpt['@lon'] !== undefined && Math.abs(latDeg) <= 90 && Math.abs(lonDeg) <= 180
     if (!sound) {
-      problems.push(`“${name}” has no sound position (lat ${String(wpt['@lat'])}, lon ${String(wpt['@lon'])})`)
+      problems.push({ code: 'bad-position', name, lat: String(wpt['@lat']), lon: String(wpt['@lon']) })
       return []
     }
     const note = textOf(wpt.desc) || textOf(wpt.cmt)

@@ -1,4 +1,4 @@
-export { ARCHIVE_VERSION, readArchive, writeArchive, type ArchiveContent, type FileProblem } from './box-file'
+export { ARCHIVE_VERSION, readArchive, writeArchive, type ArchiveContent } from './box-file'
 export { BOX_KINDS, BinItem, Photo, RejectedRows, type BoxKind } from './stored-schemas'
 export {
   COLUMNS,
@@ -18,7 +18,8 @@ export {
   type Mapping,
   type Sheet,
 } from './csv'
-export { binItemFrom5, outingFrom5, practiceFrom5, rigFrom5, testFrom5 } from './from-5'
+export { binItemFrom5, outingFrom5, practiceFrom5, rejectedFrom5, rigFrom5, testFrom5 } from './from-5'
+export type { FileProblem, PlacedProblem } from './problem'
 export { readGpx, writeGpx } from './gpx'
 export { middleOf, readNmeaLog, readSentence, type NmeaReading } from './nmea'
 export { readOutings, writeOutings, type OutingRowProblem } from './outings-csv'

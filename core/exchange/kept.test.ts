@@ -53,7 +53,7 @@ describe('an archive with all of it', () => {
     if (raw.bin[0]) raw.bin[0].item.lengthM = -3
     const read = readArchive(JSON.stringify(raw))
     expect(read.ok ? '' : read.problems[0]?.place).toMatch(/^bin\[0\]/)
-    expect(read.ok ? '' : read.problems[0]?.problem).toMatch(/not what its kind says/)
+    expect(read.ok ? '' : read.problems[0]?.problem).toEqual({ code: 'invalid', detail: 'is not what its kind says' })
   })
 })
 
@@ -64,7 +64,7 @@ it('rows set aside keep their file, their columns and what is wrong', () => {
     at: '2026-06-12T10:00:00',
     headings: ['Lure'],
     mapping: ['name', null],
-    rows: [{ row: 3, cells: [''], problems: [{ column: 'name', reason: 'is missing' }] }],
+    rows: [{ row: 3, cells: [''], problems: [{ column: 'name', problem: { code: 'missing' } }] }],
   }
   expect(RejectedRows.parse(kept)).toEqual(kept)
   expect(RejectedRows.safeParse({ ...kept, rows: [{ row: 'three' }] }).success).toBe(false)

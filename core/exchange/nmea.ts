@@ -1,4 +1,5 @@
 import { median } from 'd3-array'
+import type { FileProblem } from './problem'
 import { DefaultPacketFactory, parseGenericPacket, type Packet } from 'nmea-simple'
 
 /**
@@ -39,7 +40,7 @@ const figure = (text: string | undefined) => (text ? Number(text) : NaN)
 const FACTORY = new Factory()
 
 export type SentenceResult =
-  { readonly ok: true; readonly reading: NmeaReading | null } | { readonly ok: false; readonly problem: string }
+  { readonly ok: true; readonly reading: NmeaReading | null } | { readonly ok: false; readonly problem: FileProblem }
 
 const read = (reading: NmeaReading): SentenceResult => {
   const known = Object.entries(reading).filter(([, v]) => typeof v === 'number' && Number.isFinite(v))
@@ -49,15 +50,15 @@ const read = (reading: NmeaReading): SentenceResult => {
 /** One sentence; `reading` is null where it says nothing that is wanted here. A wrong checksum or a figure that cannot be is a problem. Never throws. */
 export function readSentence(line: string): SentenceResult {
   const text = line.trim()
-  if (!text.startsWith('$')) return { ok: false, problem: 'is no NMEA 0183 sentence: it does not begin with $' }
-  if (!/\*[0-9a-f]{2}$/i.test(text)) return { ok: false, problem: 'was cut short: its checksum is missing' }
+  if (!text.startsWith('$')) return { ok: false, problem: { code: 'not-a-sentence' } }
+  if (!/\*[0-9a-f]{2}$/i.test(text)) return { ok: false, problem: { code: 'no-checksum' } }
   let packet: Packet | OwnPacket
   try {
     packet = parseGenericPacket<Packet | OwnPacket>(text, FACTORY)
   } catch (error) {
     const message = error instanceof Error ? error.message : ''
     if (/no known parser/i.test(message)) return { ok: true, reading: null }
-    return { ok: false, problem: /invalid sentence/i.test(message) ? 'has a wrong checksum' : 'cannot be read' }
+    return { ok: false, problem: { code: /invalid sentence/i.test(message) ? 'wrong-checksum' : 'unreadable' } }
   }
   switch (packet.sentenceId) {
     case 'DBT':
@@ -65,7 +66,7 @@ export function readSentence(line: string): SentenceResult {
     case 'DPT':
       return within(packet.depthM, 0, 12_000, 'depth') ?? read({ depthM: packet.depthM + packet.offsetM })
     case 'MTW':
-      if (packet.unit && packet.unit !== 'C') return { ok: false, problem: 'gives a temperature in an unknown unit' }
+      if (packet.unit && packet.unit !== 'C') return { ok: false, problem: { code: 'unknown-temperature-unit' } }
       return within(packet.degrees, -5, 50, 'water temperature') ?? read({ waterTempC: packet.degrees })
     case 'VHW':
       return read({ waterSpeedMps: packet.speedKnots * KNOT_MPS })
@@ -86,7 +87,7 @@ export function readSentence(line: string): SentenceResult {
 
 function within(value: number, low: number, high: number, what: string): SentenceResult | null {
   if (Number.isNaN(value)) return { ok: true, reading: null }
-  return value >= low && value <= high ? null : { ok: false, problem: `gives a ${what} of ${value}, which cannot be` }
+  return value >= low && value <= high ? null : { ok: false, problem: { code: 'impossible', what, value } }
 }
 
 /** What a log of sentences comes to. */
@@ -95,7 +96,7 @@ export interface NmeaLog {
   /** Sentences that say something wanted here, and those passed over. */
   readonly used: number
   readonly passedOver: number
-  readonly problems: readonly { readonly line: number; readonly problem: string }[]
+  readonly problems: readonly { readonly line: number; readonly problem: FileProblem }[]
   /** The middle of what was read; null where nothing was. */
   readonly middle: Readonly<Record<keyof NmeaReading, number | null>>
 }
@@ -112,7 +113,7 @@ export function middleOf(readings: readonly NmeaReading[]): NmeaLog['middle'] {
 /** Reads a whole log, a sentence a line; lines that cannot be read are listed and the rest is used. */
 export function readNmeaLog(text: string): NmeaLog {
   const readings: NmeaReading[] = []
-  const problems: { line: number; problem: string }[] = []
+  const problems: { line: number; problem: FileProblem }[] = []
   let passedOver = 0
   text.split(/\r?\n/).forEach((line, i) => {
     if (line.trim() === '') return

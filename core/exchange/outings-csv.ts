@@ -13,6 +13,7 @@ import { COLOUR_GROUPS, RETRIEVES, SOUNDS, isFamily, type ColourGroup } from '..
 import { Conditions, SKIES, type Place } from '../water'
 import { neutral } from './csv/cells'
 import type { Sheet } from './csv'
+import type { FileProblem } from './problem'
 
 /** The outing log as a table: one row for each stretch of effort, units in the headings. */
 
@@ -100,7 +101,7 @@ export interface OutingRowProblem {
   /** As a spreadsheet counts: the headings are row 1. */
   readonly row: number
   readonly column: string
-  readonly reason: string
+  readonly problem: FileProblem
 }
 export interface OutingsRead {
   readonly outings: readonly Outing[]
@@ -142,7 +143,7 @@ export function readOutings(sheet: Sheet, places: readonly Place[], like: Condit
       problems: missing.map((h) => ({
         row: 1,
         column: h,
-        reason: `There is no column “${h}”. An exported log shows what is needed.`,
+        problem: { code: 'no-column', column: h },
       })),
     }
   const problems: OutingRowProblem[] = []
@@ -152,7 +153,7 @@ export function readOutings(sheet: Sheet, places: readonly Place[], like: Condit
       return [rowFrom(of, i + 2, places, like)]
     } catch (error) {
       if (!(error instanceof BadCell)) throw error
-      problems.push({ row: i + 2, column: error.column, reason: error.message })
+      problems.push({ row: i + 2, column: error.column, problem: error.problem })
       return []
     }
   })
@@ -162,7 +163,11 @@ export function readOutings(sheet: Sheet, places: readonly Place[], like: Condit
     const made = Outing.safeParse(outingFrom(list))
     if (made.success) return [made.data]
     const first = list[0]?.number ?? 1
-    problems.push({ row: first, column: 'outing', reason: made.error.issues[0]?.message ?? 'cannot be an outing' })
+    problems.push({
+      row: first,
+      column: 'outing',
+      problem: { code: 'invalid', detail: made.error.issues[0]?.message ?? '' },
+    })
     return []
   })
   return { outings, problems }
@@ -171,9 +176,9 @@ export function readOutings(sheet: Sheet, places: readonly Place[], like: Condit
 class BadCell extends Error {
   constructor(
     readonly column: string,
-    reason: string,
+    readonly problem: FileProblem,
   ) {
-    super(reason)
+    super(problem.code)
   }
 }
 
@@ -182,27 +187,26 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
     const text = of(h)
     if (text === '' && usual !== undefined) return usual
     const value = Number(text.replace(',', '.'))
-    if (text === '' || !Number.isFinite(value)) throw new BadCell(h, `“${text}” is not a figure`)
-    if (value < least || value > most) throw new BadCell(h, `${text} lies outside ${least} to ${most}`)
+    if (text === '' || !Number.isFinite(value)) throw new BadCell(h, { code: 'not-a-number', text })
+    if (value < least || value > most) throw new BadCell(h, { code: 'out-of-range', text, from: least, to: most })
     return value
   }
   const oneOf = <T extends string>(h: Heading, list: readonly T[], usual?: T): T => {
     const text = of(h)
     if (text === '' && usual !== undefined) return usual
     const found = list.find((one) => one === text.toLowerCase())
-    if (!found)
-      throw new BadCell(h, `“${text}” is none of ${list.slice(0, 8).join(', ')}${list.length > 8 ? ' …' : ''}`)
+    if (!found) throw new BadCell(h, { code: 'none-of', text, list: list.slice(0, 8), more: list.length > 8 })
     return found
   }
   const from = of('from')
   const fromMs = Date.parse(from)
   if (!/^\d{4}-\d\d-\d\dT\d\d:\d\d(?::\d\d)?(?:Z|[+-]\d\d:\d\d)$/.test(from) || !Number.isFinite(fromMs))
-    throw new BadCell('from', `“${from}” is no moment: write 2026-06-12T07:30:00+02:00`)
+    throw new BadCell('from', { code: 'not-a-moment', text: from })
   const place = places.find((p) => p.name === of('place') || p.id === of('place'))
   const name = of('lure')
-  if (!name) throw new BadCell('lure', 'is empty')
+  if (!name) throw new BadCell('lure', { code: 'empty' })
   const family = of('family')
-  if (!isFamily(family)) throw new BadCell('family', `“${family}” is no kind of lure known here`)
+  if (!isFamily(family)) throw new BadCell('family', { code: 'unknown-family', text: family })
   const depthM = num('depth (m)', 0.3, 200, like.depthM)
   const water = Conditions.safeParse({
     ...like,
@@ -218,7 +222,7 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
     zone: null,
     cover: { ...like.cover, topM: Math.min(like.cover.topM, depthM) },
   })
-  if (!water.success) throw new BadCell('place', water.error.issues[0]?.message ?? 'no water')
+  if (!water.success) throw new BadCell('place', { code: 'invalid', detail: water.error.issues[0]?.message ?? '' })
   const counts = Object.fromEntries(ANSWER_IDS.map((id) => [id, Math.round(num(id, 0, 999, 0))])) as Record<
     AnswerId,
     number

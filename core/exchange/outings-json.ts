@@ -1,6 +1,7 @@
 import { Outing } from '../outing'
 import { z } from '../zod'
 import { outingFrom5 } from './from-5'
+import type { FileProblem } from './problem'
 
 const OutingsFile = z.strictObject({
   format: z.literal('ygrion-outings'),
@@ -15,14 +16,14 @@ export function writeOutingsJson(outings: readonly Outing[]): string {
 }
 
 /** Reads what {@link writeOutingsJson} wrote, whole or not at all. Never throws. */
-export function readOutingsJson(text: string): { ok: true; outings: Outing[] } | { ok: false; reason: string } {
+export function readOutingsJson(text: string): { ok: true; outings: Outing[] } | { ok: false; problem: FileProblem } {
   let raw: unknown
   try {
     raw = JSON.parse(text)
   } catch (error) {
     return {
       ok: false,
-      reason: `The file is not JSON, or was cut short (${error instanceof Error ? error.message : 'unreadable'}).`,
+      problem: { code: 'not-json', detail: error instanceof Error ? error.message : '' },
     }
   }
   const old = VersionOne.safeParse(raw)
@@ -31,6 +32,6 @@ export function readOutingsJson(text: string): { ok: true; outings: Outing[] } |
   const issue = read.error.issues[0]
   return {
     ok: false,
-    reason: `The file is not a log of outings: ${issue?.path.join(' › ') || 'the file'} ${issue?.message ?? ''}. Export one to see how it looks.`,
+    problem: { code: 'not-outings', at: issue?.path.join(' › ') ?? '', detail: issue?.message ?? '' },
   }
 }

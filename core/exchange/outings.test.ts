@@ -4,11 +4,12 @@ import { at, logOf } from '../testing/outing'
 import { accountOf, bitesOf, landedOf, type Outing } from '../outing'
 import { effortRows } from '../review'
 import { readOutings, readOutingsJson, readSheet, writeOutings, writeOutingsJson } from '.'
+import { sayFileProblem } from '../../words'
 
 const LIKE = water()
 function bring(csv: string) {
   const sheet = readSheet(csv)
-  if (!sheet.ok) throw new Error(sheet.reason)
+  if (!sheet.ok) throw new Error(sheet.problem.code)
   return readOutings(sheet.sheet, WORLD.places, LIKE)
 }
 const effort = (o: Outing) =>
@@ -62,20 +63,20 @@ describe('the log as CSV', () => {
     const broken = [...cells]
     broken[3] = (broken[3] ?? '').replace(/,(\d+(?:\.\d+)?),0,/, ',many,0,')
     const { outings, problems } = bring(broken.join('\r\n'))
-    expect(problems).toEqual([{ row: 4, column: 'minutes', reason: '“many” is not a figure' }])
+    expect(problems).toEqual([{ row: 4, column: 'minutes', problem: { code: 'not-a-number', text: 'many' } }])
     const rows = (list: readonly Outing[]) => list.reduce((sum, o) => sum + effort(o).length, 0)
     expect(rows(outings)).toBe(cells.length - 2)
   })
   it.each([
-    ['family', 'spinnerbait', 'teapot', /no kind of lure/],
-    ['from', /\d{4}-\d\d-\d\dT[\d:]+\+02:00/, '4th of July', /no moment/],
+    ['family', 'spinnerbait', 'teapot', /not a kind of lure/],
+    ['from', /\d{4}-\d\d-\d\dT[\d:]+\+02:00/, '4th of July', /not a date and time/],
     ['colour', ',light,', ',mauve,', /none of natural/],
   ])('a wrong %s is told', (column, from, to, reason) => {
     const [head, ...rows] = lines(csv)
     const row = rows.find((r) => (typeof from === 'string' ? r.includes(from) : from.test(r)))
     const { problems } = bring([head, (row ?? '').replace(from, to)].join('\r\n'))
     expect(problems[0]).toMatchObject({ row: 2, column })
-    expect(problems[0]?.reason).toMatch(reason)
+    expect(problems[0] && sayFileProblem(problems[0].problem)).toMatch(reason)
   })
   it('without the columns that are needed it says which', () => {
     const { outings, problems } = bring('place,lure\r\nHere,There')
@@ -114,7 +115,7 @@ describe('the log as JSON', () => {
     [writeOutingsJson(WORLD.outings).replace('"lost"', '"winked"'), /entries/],
   ])('%.30s… is refused with the place', (text, reason) => {
     const read = readOutingsJson(text)
-    expect(read.ok ? '' : read.reason).toMatch(reason)
+    expect(read.ok ? '' : sayFileProblem(read.problem)).toMatch(reason)
   })
 })
 

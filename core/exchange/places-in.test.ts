@@ -3,17 +3,18 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import { readGpx, readNmeaLog, readSentence, writeGpx } from '.'
+import { sayFileProblem } from '../../words'
 
 /** Places in GPX 1.1 and readings in NMEA 0183. */
 
 const reading = (line: string) => {
   const found = readSentence(line)
-  if (!found.ok) throw new Error(found.problem)
+  if (!found.ok) throw new Error(found.problem.code)
   return found.reading
 }
 const problem = (line: string) => {
   const found = readSentence(line)
-  return found.ok ? null : found.problem
+  return found.ok ? null : sayFileProblem(found.problem)
 }
 
 describe('NMEA 0183', () => {
@@ -39,8 +40,8 @@ describe('NMEA 0183', () => {
   it.each([
     ['$SDDBT,7.8,f,2.4,M,1.3,F*00', /wrong checksum/],
     ['$SDDBT,7.8,f,2.4', /cut short/],
-    ['hello', /no NMEA/],
-    ['', /no NMEA/],
+    ['hello', /not an NMEA/],
+    ['', /not an NMEA/],
   ])('%s is told', (line, words) => expect(problem(line)).toMatch(words))
   it('a log is read past its bad lines, which are named by number; the middle is not moved by a jump', () => {
     const good = ['$SDDPT,2.4,0.3*52', '$YXMTW,17.75,C*26']
@@ -68,7 +69,7 @@ describe('GPX', () => {
     expect(XMLValidator.validate(text)).toBe(true)
     expect(text).toContain('http://www.topografix.com/GPX/1/1')
     const read = readGpx(text)
-    if (!read.ok) throw new Error(read.problem)
+    if (!read.ok) throw new Error(read.problem.code)
     expect(read.waypoints).toHaveLength(WORLD.places.length)
     read.waypoints.forEach((w, i) => {
       expect(w.latDeg).toBeCloseTo(WORLD.places[i]?.latDeg ?? 0, 6)
@@ -87,13 +88,13 @@ describe('GPX', () => {
     ['no XML at all', 'lat;lon', /.+/],
   ])('%s: says so', (_, text, words) => {
     const read = readGpx(text)
-    expect(read.ok ? '' : read.problem).toMatch(words)
+    expect(read.ok ? '' : sayFileProblem(read.problem)).toMatch(words)
   })
   it('a waypoint without a sound position is left out and named; one without a name gets a number', () => {
     const read = readGpx('<gpx><wpt lat="100" lon="3"><name>Far</name></wpt><wpt lat="1" lon="3"/><wpt lon="3"/></gpx>')
-    if (!read.ok) throw new Error(read.problem)
+    if (!read.ok) throw new Error(read.problem.code)
     expect(read.waypoints.map((w) => w.name)).toEqual(['Waypoint 2'])
     expect(read.problems).toHaveLength(2)
-    expect(read.problems[0]).toContain('“Far”')
+    expect(read.problems[0]).toMatchObject({ code: 'bad-position', name: 'Far' })
   })
 })

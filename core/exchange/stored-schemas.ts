@@ -1,5 +1,6 @@
 import { z } from '../zod'
 import { Box, type Box as BoxType } from '../tackle'
+import type { FileProblem } from './problem'
 
 /** A photo of a lure, shrunk: kept in the browser and in archives, never sent. */
 export const Photo = z.strictObject({
@@ -30,6 +31,11 @@ export const BinItem = z
   })
 export type BinItem = z.infer<typeof BinItem>
 
+/** A problem as it is stored: its code, and whatever fills its sentence. */
+const Problem = z.custom<FileProblem>((value) => z.looseObject({ code: z.string() }).safeParse(value).success, {
+  error: 'is no problem with a code',
+})
+
 /** Rows of one spreadsheet that could not be taken in, with what is needed to read them again: kept until they are mended or thrown away. */
 export const RejectedRows = z.strictObject({
   id: z.string().min(1).max(80),
@@ -41,7 +47,8 @@ export const RejectedRows = z.strictObject({
     z.strictObject({
       row: z.number().int(),
       cells: z.array(z.string()),
-      problems: z.array(z.strictObject({ column: z.string(), reason: z.string() })),
+      /** By code and what fills it: {@link FileProblem}. */
+      problems: z.array(z.strictObject({ column: z.string(), problem: Problem })),
     }),
   ),
 })

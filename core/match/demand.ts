@@ -8,7 +8,10 @@ import { RULES, sideShare, type Rule, type SideChoice } from './rule'
 /** A rule that speaks in this water, and how loudly. */
 export interface RuleContribution {
   readonly ruleId: string
-  readonly sentence: string
+  /** What the angler wrote, where the rule is the angler's own. */
+  readonly own?: string
+  /** Effort of the own record, where it is that which counts, min. */
+  readonly minutes?: number
   readonly weight: number
 }
 
@@ -88,7 +91,11 @@ export function demandOf(
     if (degree < MIN_RULE_WEIGHT) continue
     for (const effect of rule.effects) {
       const weight = effect.weight * degree
-      const cause: RuleContribution = { ruleId: rule.id, sentence: rule.sentence, weight }
+      const cause: RuleContribution = {
+        ruleId: rule.id,
+        ...(rule.sentence === undefined ? {} : { own: rule.sentence }),
+        weight,
+      }
       if ('favour' in effect) habits.push(habit('favour', effect.favour, null, weight, cause))
       else if ('avoid' in effect) habits.push(habit('avoid', effect.avoid, effect.unless ?? null, weight, cause))
       else if (effect.axis === 'colour') {
@@ -108,8 +115,7 @@ export function demandOf(
     }
   }
   if (record && record.weight >= MIN_RULE_WEIGHT) {
-    const sentence = `Your own log: ${(record.minutes / 60).toFixed(1)} hours in water like this.`
-    const cause: RuleContribution = { ruleId: 'own-record', sentence, weight: record.weight }
+    const cause: RuleContribution = { ruleId: 'own-record', minutes: record.minutes, weight: record.weight }
     byAxis.set('record', { want: 1, weight: record.weight, causes: [cause] })
   }
   const axes = AXES.flatMap((axis): AxisDemand[] => {

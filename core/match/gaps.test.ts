@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
 import { EMPTY_BOX, type Lure } from '../tackle'
-import { bandsOf, gapTable, sayGap } from '.'
+import { bandsOf, gapTable } from '.'
+import { sayGap } from '../../words'
 
 const { box, waters, places } = WORLD
 const own = waters.flatMap((c) => {

@@ -141,13 +141,3 @@ export function gapTable(
   const gaps = cells.filter((c) => c.lureIds.length === 0 && c.asked >= ASKED_SHARE).sort((a, b) => b.asked - a.asked)
   return { cells, gaps, days }
 }
-
-const nameOf = <T extends { id: string; name: string }>(list: readonly T[], id: string) =>
-  list.find((one) => one.id === id)?.name ?? id
-
-/** “No silent lure with a gentle action in a natural colour on the surface: 12 of 100 days on your waters ask for one.” */
-export function sayGap(gap: GapCell): string {
-  const heard = gap.sound === 'silent' ? 'silent' : 'rattling or knocking'
-  const share = Math.max(1, Math.round(gap.asked * 100))
-  return `No ${heard} lure with a ${gap.action} action and ${nameOf(COLOUR_COLUMNS, gap.colour)} colours ${nameOf(DEPTH_BANDS, gap.depth)}: ${share} of 100 days on your waters ask for one.`
-}

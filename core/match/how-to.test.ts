@@ -5,6 +5,7 @@ import { PLACE, WORLD, water } from '../testing/world'
 import { RETRIEVES, retrieveOf } from '../tackle'
 import { Place, SPECIES, type Conditions } from '../water'
 import { OfferTest, RuleWhen, beatAt, createMatchContext, cadenceOf, howToFish, rank, type SetUp } from '.'
+import { sayLaw } from '../../words'
 
 const { box } = WORLD
 const answer = (over: Partial<Conditions> = {}, place: Partial<Place> = {}, families?: readonly string[]) => {
@@ -88,12 +89,12 @@ describe('what is said beside a set-up', () => {
   })
   it('the law of the place stands there in its own words', () => {
     const { how } = answer({}, { rules: 'No more than two fish.', singlesOnly: true, mostHooks: 3 })
-    expect(how.law).toEqual([
+    expect(sayLaw(how.law)).toEqual([
       'Single hooks only on this water.',
       'No more than 3 hooks on a line here.',
       'No more than two fish.',
     ])
-    expect(answer().how.law).toEqual([])
+    expect(sayLaw(answer().how.law)).toEqual([])
   })
   it('where schools part only the side that is followed is said', () => {
     const tells = (sides: Record<string, 'first' | 'second'>) => {

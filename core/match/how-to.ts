@@ -7,6 +7,7 @@ import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { fitsSetUp } from './habit'
 import { lawBroken } from './law'
+import type { Refusal } from './refusal'
 import type { OfferTest } from './offer-test'
 import { sideShare } from './rule'
 import type { SetUp } from './setup'
@@ -71,15 +72,12 @@ export function beatAt(
   return { index: beats.length - 1, inLead, through: 1 }
 }
 
-/** A sentence of the trade, and the facts it stands for. */
-interface Note {
-  readonly id: string
+/** A sentence of the trade by its id, and the facts it stands for; words/ has it. */
+export interface Note {
+  readonly id: NoteId
   readonly facts: readonly number[]
-  readonly says: string
 }
-interface Tell extends Note {
-  readonly heard: string
-}
+type NoteId = (typeof READY | typeof FEEL | typeof TELLS | typeof CHANGES | typeof CAUTIONS)[number]['id']
 
 /** How to fish a set-up in this water. */
 export interface HowTo {
@@ -88,11 +86,19 @@ export interface HowTo {
   readonly sinksToM: number
   readonly ready: readonly Note[]
   readonly feel: readonly Note[]
-  readonly tells: readonly Tell[]
+  readonly tells: readonly Note[]
   readonly changes: readonly Note[]
   readonly cautions: readonly Note[]
   /** The law of the place, as far as it is written down here. */
-  readonly law: readonly string[]
+  readonly law: PlaceLaw
+}
+
+/** What local rules say of hooks here; `rules` as the angler wrote them down. */
+export interface PlaceLaw {
+  readonly broken: Refusal | null
+  readonly singlesOnly: boolean
+  readonly mostHooks: number | null
+  readonly rules: string
 }
 
 interface Entry extends Note {
@@ -121,19 +127,14 @@ export function howToFish(
     sinksToM: countDownS > 0 ? itemAt(path.z, path.retrieveStartIndex) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
     feel: fitting<Entry>(FEEL).slice(0, MOST.feel),
-    tells: fitting<Entry & Tell>(TELLS).slice(0, MOST.tells),
+    tells: fitting<Entry>(TELLS).slice(0, MOST.tells),
     changes: fitting<Entry>(CHANGES).slice(0, MOST.changes),
     cautions: fitting<Entry>(CAUTIONS),
     law: lawOf(setUp, place),
   }
 }
 
-function lawOf({ build }: SetUp, place: MatchContext['place']): string[] {
-  const broken = lawBroken(build.lure, place)
-  return [
-    ...(broken ? [`Not here: ${broken}.`] : []),
-    ...(place.singlesOnly ? ['Single hooks only on this water.'] : []),
-    ...(place.mostHooks !== null ? [`No more than ${place.mostHooks} hooks on a line here.`] : []),
-    ...(place.rules ? [place.rules] : []),
-  ]
+function lawOf({ build }: SetUp, place: MatchContext['place']): PlaceLaw {
+  const { singlesOnly, mostHooks, rules } = place
+  return { broken: lawBroken(build.lure, place), singlesOnly, mostHooks, rules }
 }

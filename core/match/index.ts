@@ -10,10 +10,11 @@ export {
   USUAL_PRACTICE,
   rulesFor,
   secondShare,
+  type Effect,
   type Rule,
   type OpenQuestion,
 } from './rule'
-export { OfferTest } from './offer-test'
+export { OfferTest, type Span } from './offer-test'
 export { fitsSetUp } from './habit'
 export { demandOf } from './demand'
 export { setUpKey, type SetUp } from './setup'
@@ -25,10 +26,10 @@ export { createMatchContext, type MatchContext } from './match-context'
 export { scoreSetUp, type Ranked } from './score-breakdown'
 export { bestOf, rank, rankSteps } from './rank'
 export { bestSingleChange, type Improvement } from './lift'
-export { sayCause, sayGiven, sayHandling, sayLift, sayMount, sayRig } from './say'
+export type { Refusal } from './refusal'
 export { matchSteps, matchWater, type MatchAnswer, type MatchRow } from './match-water'
-export { sayUses } from './part-uses'
-export { bandsOf, gapTable, sayGap, type GapCell } from './gaps'
+export { partUse, type PartUse } from './part-uses'
+export { bandsOf, gapTable, type GapCell } from './gaps'
 export { compareParts } from './compare'
 export { lawBroken } from './law'
 export { whyNotLure, type Apart, type WhyNot } from './why-not'
@@ -46,7 +47,6 @@ export {
   type Sweep,
 } from './sweep'
 export { findDecisiveQuestions, type DecisiveQuestion } from './hinges'
-export { beatAt, cadenceOf, howToFish, type Cadence } from './how-to'
-export { NUMBER_WORDS, TEXT_WORDS, either, sayEffect, sayEffects, sayFactValue, sayTest, sayWhen } from './say-rule'
+export { beatAt, cadenceOf, howToFish, type Cadence, type Note, type PlaceLaw } from './how-to'
 export { fallOf, waysOf, workedDepthM } from './ways'
 export { recordFor, type RecordEntry } from './own-record'

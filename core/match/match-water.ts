@@ -7,6 +7,7 @@ import type { Ranked } from './score-breakdown'
 import { rankSteps, type Placed } from './rank'
 import { rankRigs } from './rigs'
 import type { ScoreTerm } from './score'
+import type { Refusal } from './refusal'
 
 export interface MatchRow extends Placed {
   /** The part that loses most. */
@@ -19,7 +20,7 @@ export interface MatchRow extends Placed {
 interface MatchRig {
   readonly rig: Pick<Rig, 'id' | 'name'>
   readonly row: MatchRow | null
-  readonly why: string | null
+  readonly why: Refusal | null
 }
 
 /** The whole answer to one water: plain data, the same in a worker, on the server and in a test. */

@@ -11,14 +11,11 @@ import {
   createMatchContext,
   demandOf,
   matchWater,
-  sayGiven,
-  sayHandling,
-  sayLift,
-  sayRig,
   scoreSetUp,
   setUpKey,
   SNAG_LIMIT,
 } from '.'
+import { sayGiven, sayHandling, sayLift, sayRig, sayRule } from '../../words'
 
 const { box } = WORLD
 const ask = (c: Conditions, limit = 12) => matchWater(c, PLACE, box, { sides: {}, limit, lifts: 3 })
@@ -49,7 +46,7 @@ describe('rules as data', () => {
     expect(RULES.length).toBeGreaterThanOrEqual(30)
     expect(new Set(RULES.map((r) => r.id)).size).toBe(RULES.length)
     for (const r of RULES) {
-      expect(r.sentence).toMatch(/^[A-Z].*\.$/)
+      expect(sayRule(r)).toMatch(/^[A-Z].*\.$/)
       expect(r.basis.length).toBeGreaterThan(5)
       for (const e of r.effects) expect(e.weight).toBeGreaterThan(0)
     }

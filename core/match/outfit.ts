@@ -22,6 +22,7 @@ import {
   type Rod,
 } from '../tackle'
 import type { Conditions, Species } from '../water'
+import type { Refusal } from './refusal'
 import type { Outfit } from './setup'
 
 /** Rod, reel and line that belong together: a casting reel on a casting rod, and the line that is on the reel. */
@@ -48,17 +49,17 @@ export interface Tackle {
   readonly weakLink: number
 }
 
-/** The hard limit that rod, line and leader break here, in words; null where they hold. */
+/** The hard limit that rod, line and leader break here; null where they hold. */
 export function rejectionReason(
   { rod, line }: Outfit,
   leader: Leader | null,
   species: Species,
   c: Conditions,
-): string | null {
-  if (!lineInRodRange(rod, line)) return 'the line is outside what the rod takes'
+): Refusal | null {
+  if (!lineInRodRange(rod, line)) return { code: 'line-off-rod' }
   if (Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT < requiredStrengthN(species, c))
-    return 'line or leader is too weak for this fish in this cover'
-  if (species.biteProof && !isBiteProof(leader)) return 'teeth would cut it'
+    return { code: 'too-weak' }
+  if (species.biteProof && !isBiteProof(leader)) return { code: 'not-bite-proof' }
   return null
 }
 

@@ -1,12 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { EMPTY_BOX, PARTS, buildsOf, drawPart, usualPart, type PartKind } from '../tackle'
-import { sayUses } from '.'
+import { EMPTY_BOX, PARTS, buildsOf, drawPart, usualPart, type Box, type PartKind, type PartOf } from '../tackle'
+import { partUse } from '.'
 import { lineInRodRange } from './outfit'
+import { sayUse } from '../../words'
+import type { UnitSystem } from '../quantity'
 
 const { box } = WORLD
 const KINDS = Object.keys(PARTS) as PartKind[]
 const plain = (text: string) => text.replaceAll('\u202f', ' ')
+const sayUses = <K extends PartKind>(kind: K, part: PartOf<K>, of: Box, system: UnitSystem) =>
+  sayUse(partUse(kind, part, of), system)
 
 describe('a new part', () => {
   it.each(KINDS)('%s: passes its own schema once it has a name', (kind) => {
@@ -25,14 +29,14 @@ describe('what a part is good for here', () => {
   it('a heavier rod throws other lures; the counts are of this box', () => {
     const rod = usualPart('rods', 'x')
     const thrown = (from: number, to: number) =>
-      Number(/throws (\d+)/.exec(sayUses('rods', { ...rod, lureMinKg: from, lureMaxKg: to }, box, 'metric'))?.[1] ?? 0)
+      Number(/casts (\d+)/.exec(sayUses('rods', { ...rod, lureMinKg: from, lureMaxKg: to }, box, 'metric'))?.[1] ?? 0)
     expect(thrown(0.0005, 1)).toBe(box.lures.filter((l) => buildsOf(l, box).length > 0).length)
     expect(thrown(0.005, 0.02)).toBeLessThan(thrown(0.0005, 1))
     expect(thrown(0.9, 1)).toBe(0)
   })
   it('a reel tells its easy speeds: 0.3 to 2.4 turns a second of its line per turn', () => {
     const words = plain(sayUses('reels', { ...usualPart('reels', 'x'), linePerTurnM: 0.5 }, box, 'metric'))
-    expect(words).toContain('winds 0.15 m/s to 1.2 m/s at ease')
+    expect(words).toContain('comfortable at 0.15 to 1.2 m/s')
     expect(words).toContain('empty')
   })
   it('a line tells its reel, its strength at the knot and its rods', () => {
@@ -45,10 +49,10 @@ describe('what a part is good for here', () => {
     expect(words).toMatch(new RegExp(`for ${rods || 'no'} rod`))
     expect(sayUses('lines', { ...line, reelId: null }, box, 'metric')).toContain('in the drawer')
   })
-  it('wire stands teeth, thin fluorocarbon does not (common practice)', () => {
+  it('wire is bite-proof, thin fluorocarbon is not (common practice)', () => {
     const leader = usualPart('leaders', 'x')
-    expect(sayUses('leaders', { ...leader, material: 'wire' }, box, 'metric')).toMatch(/^stands teeth/)
-    expect(sayUses('leaders', leader, box, 'metric')).toMatch(/^not for teeth/)
+    expect(sayUses('leaders', { ...leader, material: 'wire' }, box, 'metric')).toMatch(/^bite-proof/)
+    expect(sayUses('leaders', leader, box, 'metric')).toMatch(/^not bite-proof/)
   })
   it('a huge hook carries fewer of these bodies than an ordinary one', () => {
     const carried = (hookSize: '3/0' | '10/0') =>

@@ -4,12 +4,13 @@ import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { tackleOf, rodCanCast, rejectionReason } from './outfit'
 import { bestDressed } from './rank'
+import type { Refusal } from './refusal'
 
 /** A saved rig in one water: its best handling there, or why it cannot be fished so. */
 export interface RigRow {
   readonly rig: Pick<Rig, 'id' | 'name'>
   readonly ranked: Ranked | null
-  readonly why: string | null
+  readonly why: Refusal | null
 }
 
 /** How a rig hooks its lure, as the match throws it; null where a part is missing or the way is not cast. */
@@ -32,26 +33,25 @@ function mountOf({ type, head, hook, sinker }: RigParts): Build['mount'] | null 
 }
 
 function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
-  const no = (why: string): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
+  const refuse = (why: Refusal): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
+  const no = (code: Exclude<Refusal['code'], 'too-many-hooks'>) => refuse({ code })
   const parts = rigParts(rig, box)
   const { lure, trailer, rod, reel, line, leader } = parts
-  if (parts.type.mount === null) return no('the match only throws what is cast')
+  if (parts.type.mount === null) return no('not-cast')
   const mount = mountOf(parts)
-  if (!lure || !mount || !rod || !line) return no('a part is missing')
-  if (!reel || !reelFitsRod(rod, reel)) return no('its line is on no reel that sits on the rod')
-  if (lure.count === 0) return no('the lure is used up')
+  if (!lure || !mount || !rod || !line) return no('part-missing')
+  if (!reel || !reelFitsRod(rod, reel)) return no('reel-off-rod')
+  if (lure.count === 0) return no('used-up')
   const massKg = rigMassKg(parts)
-  if (!rodCanCast(rod, massKg)) return no('its weight is outside what the rod throws')
+  if (!rodCanCast(rod, massKg)) return no('rod-cannot-cast')
   const outfit = { rod, reel, line }
   const broken = rejectionReason(outfit, leader, context.species, context.c)
-  if (broken) return no(broken)
+  if (broken) return refuse(broken)
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
   const build: Build = { lure, mount, trailer: taken, massKg }
   const dressed = evaluateBuild(build, context.known(lure), context.reading)
   const ranked = bestDressed(dressed, { ...context, riggings: [tackleOf(outfit, leader)] })
-  return ranked
-    ? { rig: { id: rig.id, name: rig.name }, ranked, why: null }
-    : no('it would hang up here cast after cast')
+  return ranked ? { rig: { id: rig.id, name: rig.name }, ranked, why: null } : no('hangs-up')
 }
 
 /** Every saved rig as it is tied, fished in its best way here; the best first, those that cannot be fished last. */

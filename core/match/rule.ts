@@ -45,8 +45,8 @@ export interface Rule {
   readonly facts: readonly number[]
   readonly when: When
   readonly effects: readonly Effect[]
-  /** As an angler would say it. */
-  readonly sentence: string
+  /** What the angler wrote; rules of the trade have their sentence in words/. */
+  readonly sentence?: string
   readonly basis: string
 }
 
@@ -86,14 +86,13 @@ export function rulesFor({ weights, own }: Pick<Practice, 'weights' | 'own'>): r
   return [...RULES, ...own].flatMap(weighed)
 }
 
+/** A point on which good anglers disagree; words/ has the question and what each side says. */
 export interface OpenQuestion {
   readonly id: string
-  readonly question: string
-  readonly first: { readonly id: string; readonly says: string }
-  readonly second: { readonly id: string; readonly says: string }
+  readonly first: { readonly id: string }
+  readonly second: { readonly id: string }
   /** How far the second side is followed where the angler has not chosen: a share, or the water in which it is. */
   readonly usual: number | When
-  readonly why: string
 }
 export const OPEN_QUESTIONS: readonly OpenQuestion[] = QUESTION_TABLE
 export type SideChoice = Readonly<Partial<Record<string, 'first' | 'second' | 'both'>>>

@@ -3,6 +3,7 @@ import { NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type W
 import { RULES, OPEN_QUESTIONS, demandOf, type Rule } from '.'
 import { AXES, axisOf } from './axis'
 import { COLOUR_GROUPS } from '../tackle'
+import { questionWords } from '../../words'
 
 /** Every rule of practice on its own: it can speak, it can be silent, and what it says reaches the demand. */
 
@@ -103,7 +104,7 @@ describe('each rule', () => {
     for (const effect of rule.effects) {
       if ('favour' in effect || 'avoid' in effect) {
         const kind = 'favour' in effect ? 'favour' : 'avoid'
-        expect(demand.habits.some((h) => h.kind === kind && h.cause.sentence === rule.sentence)).toBe(true)
+        expect(demand.habits.some((h) => h.kind === kind && h.cause.ruleId === rule.id)).toBe(true)
       } else if (effect.axis === 'colour') {
         const best = Math.max(...Object.values(effect.groups))
         for (const group of COLOUR_GROUPS)
@@ -182,8 +183,8 @@ describe('open questions', () => {
     '%s has two sides, a usual one and a reason for it',
     (_, question) => {
       expect(question.first.id).not.toBe(question.second.id)
-      expect(question.question).toMatch(/^[A-Z]/)
-      expect(question.why.length).toBeGreaterThan(10)
+      expect(questionWords(question.id).question).toMatch(/^[A-Z]/)
+      expect(questionWords(question.id).why.length).toBeGreaterThan(10)
       if (typeof question.usual === 'number') expect(question.usual >= 0 && question.usual <= 1).toBe(true)
       else expect(Object.keys(question.usual).length).toBeGreaterThan(0)
     },

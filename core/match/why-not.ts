@@ -5,13 +5,14 @@ import { compareParts } from './compare'
 import { lawBroken } from './law'
 import { rodCanCast } from './outfit'
 import { bestOf } from './rank'
+import type { Refusal } from './refusal'
 import type { ScoreTerm } from './score'
 
 /** Why a lure is not the answer here: its own best way of fishing beside the answer, or what forbids it. */
 export interface WhyNot {
   readonly ranked: Ranked | null
-  /** What stands against it altogether, as the rest of “it cannot be fished here: …”; null where it can. */
-  readonly why: string | null
+  /** What stands against it altogether; null where it can be fished here. */
+  readonly why: Refusal | null
   /** Points behind the answer; negative when it is ahead. */
   readonly behind: number
   /** Where it loses most against the answer, and where it is better. */
@@ -46,14 +47,14 @@ export function whyNotLure(lure: Lure, answer: Ranked, box: Box, context: MatchC
   }
 }
 
-function forbidden(lure: Lure, box: Box, context: MatchContext): string {
-  if (lure.count === 0) return 'there is none left in the box'
+function forbidden(lure: Lure, box: Box, context: MatchContext): Refusal {
+  if (lure.count === 0) return { code: 'used-up' }
   const law = lawBroken(lure, context.place)
   if (law) return law
   const builds = buildsOf(lure, box)
-  if (builds.length === 0) return 'no hook or head in the box fits it'
-  if (context.riggings.length === 0) return 'no rod, reel and line in the box hold this fish in this cover'
+  if (builds.length === 0) return { code: 'no-hook-fits' }
+  if (context.riggings.length === 0) return { code: 'no-tackle-holds' }
   if (!builds.some((b) => context.riggings.some((r) => rodCanCast(r.outfit.rod, b.massKg))))
-    return 'no rod that holds this fish throws its weight'
-  return 'it would hang up or foul on cast after cast'
+    return { code: 'no-rod-casts' }
+  return { code: 'hangs-up' }
 }

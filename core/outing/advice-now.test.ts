@@ -3,6 +3,7 @@ import { at, logOf } from '../testing/outing'
 import { adviceNow, refusedVariable, spotsInReach } from './advice-now'
 import { accountOf } from './stretches'
 import type { NewEntry } from './outing'
+import { sayAdvice } from '../../words'
 
 const RIG = { kind: 'rig', carriedId: 'a', wayId: 'steady' } as const
 const DOCK = { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'shade' } as const
@@ -54,12 +55,12 @@ describe('advice that was refused', () => {
 describe('advice now', () => {
   it('is none without a rig in the hand, and none in a break', () => {
     const none = entriesOf([[0, DOCK]])
-    expect(adviceNow(none.outing, none.account, at(60), 'metric')).toBeNull()
+    expect(adviceNow(none.outing, none.account, at(60))).toBeNull()
     const pause = entriesOf([
       [0, RIG],
       [50, { kind: 'pause' }],
     ])
-    expect(adviceNow(pause.outing, pause.account, at(60), 'metric')).toBeNull()
+    expect(adviceNow(pause.outing, pause.account, at(60))).toBeNull()
   })
   it('what was refused is not advised again, but something is said', () => {
     const log: [number, NewEntry][] = [
@@ -67,13 +68,16 @@ describe('advice now', () => {
       [0, RIG],
     ]
     const before = entriesOf(log)
-    const first = adviceNow(before.outing, before.account, at(60), 'metric')
+    const first = adviceNow(before.outing, before.account, at(60))
     if (first?.kind !== 'change') throw new Error('an hour without a fish asks for a change')
     const after = entriesOf([
       ...log,
-      [60, { kind: 'advice', variable: first.variable, says: first.does, giveMin: 10, taken: false }],
+      [
+        60,
+        { kind: 'advice', variable: first.variable, says: sayAdvice(first.does, 'metric'), giveMin: 10, taken: false },
+      ],
     ])
     const account = accountOf(after.outing, at(61))
-    expect(adviceNow(after.outing, account, at(61), 'metric')).toMatchObject({ kind: 'stay' })
+    expect(adviceNow(after.outing, account, at(61))).toMatchObject({ kind: 'stay' })
   })
 })

@@ -1,4 +1,3 @@
-import type { UnitSystem } from '../quantity'
 import { speciesOf } from '../water'
 import { advise, type Advice } from './advise'
 import { minutesBetween, type Entry, type Outing, type Variable } from './outing'
@@ -27,7 +26,7 @@ export function refusedVariable(entries: readonly Entry[], now: string): Variabl
 const LEFT_IN_PEACE_MIN = 5
 
 /** What to do next in an outing under way, as the screen tells it; null while nothing is in the hand or there is a break. */
-export function adviceNow(outing: Outing, account: Account, now: string, system: UnitSystem): Advice | null {
+export function adviceNow(outing: Outing, account: Account, now: string): Advice | null {
   if (!account.current || account.paused) return null
   const advice = advise({
     account,
@@ -35,12 +34,11 @@ export function adviceNow(outing: Outing, account: Account, now: string, system:
     spots: spotsInReach(outing, account),
     schooling: speciesOf(account.water.speciesId)?.isSchooling ?? false,
     now,
-    system,
   })
   if (advice?.kind !== 'change' || advice.variable !== refusedVariable(outing.entries, now)) return advice
   return {
     kind: 'stay',
-    says: 'You chose to go on as you are. Something else is looked for in a while.',
+    says: { code: 'refused' },
     facts: [],
     forMin: LEFT_IN_PEACE_MIN,
   }

@@ -16,6 +16,7 @@ import { fishEncountered, fitDayModel, cueLikelihood, habituation } from './beli
 import { differing, levelsOf, sizeStep } from './levels'
 import { spotsOf } from './spots'
 import { accountOf } from './stretches'
+import { sayAdvice } from '../../words'
 
 /** Lures that differ from the first in one thing each. */
 const FIRST = rig('first', {}, [
@@ -65,7 +66,7 @@ describe('what to change next', () => {
     expect(advice.giveMin).toBeLessThanOrEqual(GIVE_MIN.most)
     expect(advice.gain.low).toBeLessThan(advice.gain.median)
     expect(advice.gain.median).toBeLessThan(advice.gain.high)
-    expect(advice.why.length).toBeGreaterThan(10)
+    expect(sayAdvice(advice.why, 'metric').length).toBeGreaterThan(10)
   })
   // Facts 15, 22, 37: what an answer tells.
   it('pecks and misses speak for a smaller one (fact 15)', () => {
@@ -110,11 +111,12 @@ describe('what to change next', () => {
     if (advice?.kind !== 'change') throw new Error('no change')
     expect([advice.variable, advice.to.carried.id]).not.toEqual(['colour', 'first'])
   })
-  it('speaks in the angler’s own units', () => {
+  it('is said in the angler’s own units', () => {
     const pecks = [[0, hand('first')], ...[5, 9, 13, 17].map((m) => [m, answer('peck')] as const)] as const
-    const advice = advise(inputOf([...pecks], 25, { system: 'imperial' }))
-    expect(advice?.kind === 'change' && advice.does).toMatch(/in/)
-    expect(advice?.kind === 'change' && advice.does).not.toMatch(/cm/)
+    const advice = advise(inputOf([...pecks], 25))
+    if (advice?.kind !== 'change') throw new Error('no change')
+    expect(sayAdvice(advice.does, 'imperial')).toMatch(/\sin$/)
+    expect(sayAdvice(advice.does, 'metric')).toMatch(/\scm$/)
   })
   it('the same log gives the same advice', () => {
     const input = inputOf(

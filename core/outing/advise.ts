@@ -1,26 +1,33 @@
-import { itemAt } from '../list'
-import {
-  COLOUR_WORDS,
-  GIVE_MIN,
-  LEARNING,
-  QUIET,
-  SIGNS,
-  SIZE_FORGOTTEN_MIN,
-  STAY_MIN,
-  STEP_WORDS,
-} from '../../data/advice'
-import { showMeasure, type UnitSystem } from '../quantity'
+import { GIVE_MIN, LEARNING, QUIET, SIGNS, SIZE_FORGOTTEN_MIN, STAY_MIN } from '../../data/advice'
+import type { ColourGroup, Sound } from '../tackle'
 import { rateQuantile } from '../rate'
 import { answerOf, type AnswerId } from './answer'
 import { fitDayModel, expectedYield, cueLikelihood, habituation, type Belief, type Observation } from './belief'
 import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
 import { minutesBetween, type Carried, type Variable } from './outing'
-import { spotWords } from './spots'
 import { bitesOf, type Account, type Spot, type Stretch } from './stretches'
+
+/** What the adviser says, by code and figures (min, m, and steps of {@link levelsOf} from 0 up); words/ has the sentences. */
+export type AdviceSays =
+  | { readonly code: 'too-early'; readonly forMin: number }
+  | { readonly code: 'just-taken'; readonly sinceMin: number }
+  | { readonly code: 'keep-on' | 'refused' | 'gone-quiet' | 'untried' }
+  | { readonly code: 'move'; readonly spot: Spot | null; readonly stop: number | null }
+  | { readonly code: 'depth'; readonly step: number; readonly depthM: number; readonly waterM: number }
+  | { readonly code: 'speed' | 'cadence'; readonly step: number; readonly way: string }
+  | { readonly code: 'size'; readonly smaller: boolean; readonly rig: string; readonly lengthM: number }
+  | { readonly code: 'colour'; readonly to: ColourGroup; readonly rig: string }
+  | { readonly code: 'action'; readonly step: number; readonly rig: string }
+  | { readonly code: 'sound'; readonly to: Sound; readonly rig: string }
+  | { readonly code: 'direction'; readonly aim: number }
+  | { readonly code: 'family'; readonly rig: string }
+  | { readonly code: 'sign'; readonly answer: AnswerId }
+  | { readonly code: 'size-forgotten'; readonly hours: number }
+  | { readonly code: 'tried'; readonly answers: number; readonly minutes: number }
 
 interface Stay {
   readonly kind: 'stay'
-  readonly says: string
+  readonly says: AdviceSays
   readonly facts: readonly number[]
   /** For how much longer, min. */
   readonly forMin: number
@@ -33,8 +40,8 @@ export interface Change {
   readonly to: Fished
   /** What changes along with it, because what is carried leaves no other way. */
   readonly also: readonly Variable[]
-  readonly does: string
-  readonly why: string
+  readonly does: AdviceSays
+  readonly why: AdviceSays
   readonly facts: readonly number[]
   readonly giveMin: number
   /** How many times the answers it may bring: middle, and from to. */
@@ -50,8 +57,6 @@ export interface AdviceInput {
   /** Whether the fish sought go in schools. */
   readonly schooling: boolean
   readonly now: string
-  /** Units that sentences are to speak in. */
-  readonly system?: UnitSystem
 }
 
 /** Stretches as trials; where casts say which way they went, each way is a trial of its own. */
@@ -277,7 +282,7 @@ function dryMin(stretches: readonly Stretch[]): number {
 
 const early = (forMin: number): Stay => ({
   kind: 'stay',
-  says: `Give it ${Math.ceil(forMin)} more min: too early to tell.`,
+  says: { code: 'too-early', forMin: Math.ceil(forMin) },
   facts: [],
   forMin: Math.ceil(forMin),
 })
@@ -303,7 +308,7 @@ export function advise(input: AdviceInput): Advice | null {
   if (stays && (!best || best.ratio < LEARNING.worthIt))
     return {
       kind: 'stay',
-      says: `A fish took here ${Math.round(sinceTake)} min ago: stay, and work the place from other sides.`,
+      says: { code: 'just-taken', sinceMin: Math.round(sinceTake) },
       facts: [25],
       forMin: Math.ceil(stay - sinceTake),
     }
@@ -314,7 +319,7 @@ export function advise(input: AdviceInput): Advice | null {
   if (!best || best.ratio < bar)
     return {
       kind: 'stay',
-      says: 'Nothing carried promises more than what is in your hand: keep on.',
+      says: { code: 'keep-on' },
       facts: [],
       forMin: GIVE_MIN.least,
     }
@@ -326,7 +331,7 @@ export function advise(input: AdviceInput): Advice | null {
     variable: best.variable,
     to: best.to,
     also: best.also,
-    does: doesOf(best, from, account, input.system ?? 'metric'),
+    does: doesOf(best, from, account),
     ...whyOf(best, from, trials, input),
     giveMin: giveFor(belief.showingsPerMin * hoped),
     gain: {
@@ -337,32 +342,29 @@ export function advise(input: AdviceInput): Advice | null {
   }
 }
 
-function doesOf({ variable, to, levels }: Weighed, from: Levels, { water, spot }: Account, system: UnitSystem): string {
-  const words = (table: readonly string[], step: string) => itemAt(table, Number(step))
-  const rig = to.carried.name
+function doesOf({ variable, to, levels }: Weighed, from: Levels, { water, spot }: Account): AdviceSays {
+  const { name: rig, lengthM, colour, sound } = to.carried
+  const way = to.way.name
   switch (variable) {
     case 'place':
-      return to.spot
-        ? `Move to ${spotWords(to.spot)}${to.spot.stop === (spot?.stop ?? to.spot.stop) ? '' : ` at stop ${to.spot.stop}`}`
-        : 'Move on'
+      return { code: 'move', spot: to.spot, stop: to.spot && spot && to.spot.stop !== spot.stop ? to.spot.stop : null }
     case 'depth':
-      return `Fish it ${words(STEP_WORDS.depth, levels.depth)}, about ${showMeasure(to.way.depthM, 'depth', system)} down of ${showMeasure(water.depthM, 'depth', system)}`
+      return { code: 'depth', step: Number(levels.depth), depthM: to.way.depthM, waterM: water.depthM }
     case 'speed':
-      return `Work it ${words(STEP_WORDS.speed, levels.speed)}: ${to.way.name.toLowerCase()}`
     case 'cadence':
-      return `Work it ${words(STEP_WORDS.cadence, levels.cadence)}: ${to.way.name.toLowerCase()}`
+      return { code: variable, step: Number(levels[variable]), way }
     case 'size':
-      return `Go ${Number(levels.size) < Number(from.size) ? 'smaller' : 'bigger'}: ${rig}, ${showMeasure(to.carried.lengthM, 'lureLength', system)}`
+      return { code: 'size', smaller: Number(levels.size) < Number(from.size), rig, lengthM }
     case 'colour':
-      return `Change the colour to ${COLOUR_WORDS[to.carried.colour]}: ${rig}`
+      return { code: 'colour', to: colour, rig }
     case 'action':
-      return `Try ${words(STEP_WORDS.action, levels.action)}: ${rig}`
+      return { code: 'action', step: Number(levels.action), rig }
     case 'sound':
-      return `Try ${to.carried.sound === 'silent' ? 'a silent one' : to.carried.sound === 'knock' ? 'one knock' : 'rattles'}: ${rig}`
+      return { code: 'sound', to: sound, rig }
     case 'direction':
-      return `Cast ${['hard left', 'to the left', 'straight ahead', 'to the right', 'hard right'][(to.aim ?? 0) + 2]}`
+      return { code: 'direction', aim: to.aim ?? 0 }
     case 'family':
-      return `Another kind of lure: ${rig}`
+      return { code: 'family', rig }
   }
 }
 
@@ -390,25 +392,21 @@ function whyOf(
   { account, now }: AdviceInput,
 ): Pick<Change, 'why' | 'facts'> {
   const spoken = SIGNS.filter((s) => [variable, ...also].some((v) => speaksOf(s, v, levels, from, trials)))
-  if (spoken[0]) return { why: spoken[0].says, facts: spoken[0].facts }
+  if (spoken[0]) return { why: { code: 'sign', answer: spoken[0].answer }, facts: spoken[0].facts }
   const forgotten = sizeUnchangedMin(account)
   if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN)
     return {
-      why: `The size has not changed in ${Math.round(forgotten.minutes / 60)} hours: it is the change most often forgotten.`,
+      why: { code: 'size-forgotten', hours: Math.round(forgotten.minutes / 60) },
       facts: [39],
     }
   if (goneQuiet(account, now) && (variable === 'action' || variable === 'speed'))
     return {
-      why: 'The school has gone quiet: it has got used to this. Change the action, or go slower.',
+      why: { code: 'gone-quiet' },
       facts: [22, 24],
     }
   const before = trials.filter((t) => t.levels[variable] === levels[variable])
   const minutes = before.reduce((sum, t) => sum + t.minutes, 0)
   const answers = before.reduce((sum, t) => sum + t.answers.length, 0)
-  if (minutes < MINUTES_WORTH_SAYING)
-    return { why: 'It has not been tried today, and this has had its time.', facts: [39] }
-  return {
-    why: `It brought ${answers === 0 ? 'no answer' : answers === 1 ? 'one answer' : `${answers} answers`} in ${Math.round(minutes)} min today; what you do now has done worse for its time.`,
-    facts: [],
-  }
+  if (minutes < MINUTES_WORTH_SAYING) return { why: { code: 'untried' }, facts: [39] }
+  return { why: { code: 'tried', answers, minutes: Math.round(minutes) }, facts: [] }
 }

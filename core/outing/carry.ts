@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import { fallOf, sayRig, waysOf, workedDepthM, type MatchContext, type Ranked, type SetUp } from '../match'
+import { fallOf, waysOf, workedDepthM, type MatchContext, type Ranked, type SetUp } from '../match'
 import { COLOUR_GROUPS, groupShares, lureAction, modelKeyOf } from '../tackle'
 import type { Carried, Way } from './outing'
 
@@ -27,12 +27,12 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
   }
 }
 
-/** A set-up of the match as it goes on the water: what it is, and every way it can be fished there, the match's own way first. */
-export function carry(setUp: SetUp, bench: MatchContext, id: string): Carried {
+/** A set-up of the match as it goes on the water: what it is, and every way it can be fished there, the match's own way first. `rig`: from hook to rod in words. */
+export function carry(setUp: SetUp, context: MatchContext, id: string, rig: string): Carried {
   const { build, outfit } = setUp
   const { lure } = build
   const shares = groupShares(lure.colour)
-  const ranked = waysOf(setUp, bench)
+  const ranked = waysOf(setUp, context)
   const own = ranked.find(
     (r) =>
       r.setUp.handling.retrieve.id === setUp.handling.retrieve.id &&
@@ -42,7 +42,7 @@ export function carry(setUp: SetUp, bench: MatchContext, id: string): Carried {
   const apart = new Map<string, Way>()
   for (const one of own ? [own, ...ranked] : ranked) {
     const way = wayOf(one)
-    const key = `${way.retrieveId} ${Math.round((way.depthM / bench.c.depthM) * 3)}`
+    const key = `${way.retrieveId} ${Math.round((way.depthM / context.c.depthM) * 3)}`
     if (!apart.has(key)) apart.set(key, way)
   }
   return {
@@ -55,9 +55,9 @@ export function carry(setUp: SetUp, bench: MatchContext, id: string): Carried {
     colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),
     sound: lure.sound,
     vibration: lureAction(lure).vibration,
-    rig: sayRig(setUp).slice(0, 300),
+    rig: rig.slice(0, 300),
     linePerTurnM: outfit.reel.linePerTurnM,
-    fallMps: fallOf(build, bench),
+    fallMps: fallOf(build, context),
     cost: lure.cost,
     ways: [...apart.values()].slice(0, MOST_WAYS),
   }

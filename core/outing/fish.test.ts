@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { STANDARD_WEIGHTS } from '../../data/standard-weights'
-import { isRelative, relativeWeight, sayCondition, standardWeight } from './fish'
-import { FEATURES, featureOf, spotLabel, spotWords, spotsOf, usualFeature } from './spots'
+import { fishCondition, isRelative, relativeWeight, standardWeight } from './fish'
+import { FEATURES, featureOf, spotLabel, spotsOf, usualFeature } from './spots'
 import { ANSWERS, answerOf } from './answer'
 import { water } from '../testing/world'
+import { sayCondition, spotWords } from '../../words'
 
 describe('standard weight', () => {
   // Worked by hand from the coefficients (Anderson and Neumann 1996; from memory): 10^(a + b log10 mm).
@@ -34,7 +35,7 @@ describe('standard weight', () => {
   it('relative weight is per cent of it, and is put into words', () => {
     const kg = standardWeight('pike', 0.7)?.kg ?? 0
     expect(relativeWeight('pike', 0.7, kg)).toBeCloseTo(100)
-    expect([70, 90, 100, 120].map(sayCondition)).toEqual([
+    expect([70, 90, 100, 120].map((relative) => sayCondition(fishCondition(relative)))).toEqual([
       'thin for its length',
       'a little lean',
       'in good condition',

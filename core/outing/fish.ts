@@ -32,9 +32,8 @@ export function relativeWeight(speciesId: string, lengthM: number, massKg: numbe
 }
 
 /** What relative weight says of a fish. Bounds are common practice in fisheries work: 95 to 105 is the aim, under 85 thin. */
-export function sayCondition(relative: number): string {
-  if (relative < 85) return 'thin for its length'
-  if (relative < 95) return 'a little lean'
-  if (relative <= 105) return 'in good condition'
-  return 'stout for its length'
+export function fishCondition(relative: number): 'thin' | 'lean' | 'good' | 'stout' {
+  if (relative < 85) return 'thin'
+  if (relative < 95) return 'lean'
+  return relative <= 105 ? 'good' : 'stout'
 }

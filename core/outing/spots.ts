@@ -28,17 +28,7 @@ export function usualFeature({ cover, currentMps }: Pick<Conditions, 'cover' | '
 
 export const featureOf = (featureId: string): Feature | undefined => FEATURES.find((f) => f.id === featureId)
 
-/** “the tip of the fallen tree”. */
-export function spotWords({ featureId, spotId }: Pick<Spot, 'featureId' | 'spotId'>): string {
-  const feature = featureOf(featureId)
-  const spot = feature?.spots.find((s) => s.id === spotId)
-  if (!feature || !spot) return 'a spot that is no longer drawn'
-  return feature.id === 'pool' || feature.id === 'open'
-    ? spot.says
-    : `${spot.says} of the ${feature.name.toLowerCase()}`
-}
-
-/** “Fallen tree · tip”. */
+/** “Fallen tree · tip”: the names of a spot and its piece of cover. */
 export function spotLabel({ featureId, spotId }: Pick<Spot, 'featureId' | 'spotId'>): string {
   const feature = featureOf(featureId)
   const spot = feature?.spots.find((s) => s.id === spotId)

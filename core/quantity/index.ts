@@ -1,4 +1,4 @@
-export { UNITS, fromSi, toSi, type UnitId } from './units'
+export { UNITS, fromSi, toSi, type Unit, type UnitId } from './units'
 export { ROLES, unitFor, type RoleId, type UnitSystem } from './roles'
 export { parseMeasure, type ParseProblem } from './parse'
-export { showFigure, showMeasure } from './show'
+export { showFigure, showMeasure, showRange } from './show'

@@ -30,3 +30,8 @@ export function showFigure(valueSi: number, role: RoleId, system: UnitSystem): s
 export function showMeasure(valueSi: number, role: RoleId, system: UnitSystem): string {
   return `${showFigure(valueSi, role, system).replace('-', '−')}\u202f${UNITS[unitFor(role, system)].symbol}`
 }
+
+/** A range with its unit once: `5 to 8 cm`. */
+export function showRange(fromSi: number, toSi: number, role: RoleId, system: UnitSystem): string {
+  return `${showFigure(fromSi, role, system).replace('-', '−')} to ${showMeasure(toSi, role, system)}`
+}

@@ -12,6 +12,7 @@ import { dispersionOf, estimateDispersion, ratesBy } from './rates'
 import { FACTORS, MEASURES, countEvents, factorOf, effortRows, type EffortRow } from './record'
 import { seasonSummary } from './season'
 import { THUMB_RULES, checkRules } from './thumb'
+import { sayCause } from '../../words'
 
 const NOW = '2026-06-12T12:00:00+02:00'
 const DEMO = effortRows(WORLD.outings, NOW)
@@ -375,7 +376,7 @@ describe('your water, your odds', () => {
     const bench = createMatchContext(conditions, place, WORLD.box, { ...options, record: entries })
     for (const row of rank(WORLD.box, bench, 6)) {
       const part = row.parts.find((p) => p.axis === 'record')
-      expect(part?.causes[0]?.sentence).toMatch(/hours in water like this/)
+      expect(part && sayCause(part)).toMatch(/hours in water like this/)
       expect(row.parts.reduce((s, p) => s + p.points, 0)).toBeCloseTo(row.score, 8)
     }
   })

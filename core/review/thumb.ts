@@ -7,7 +7,6 @@ type Band = readonly [number | null, number | null]
 type Test = Readonly<Record<string, readonly string[] | Band | readonly Band[]>>
 export interface ThumbRule {
   readonly id: string
-  readonly says: string
   readonly facts: readonly number[]
   readonly where: Test
   readonly better: Test

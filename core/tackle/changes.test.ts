@@ -16,8 +16,6 @@ import {
   hooksMassKg,
   lureAction,
   lureMass,
-  sayChange,
-  sayHooks,
   sizeForGap,
   swapBlade,
   swapHooks,
@@ -27,6 +25,7 @@ import {
   hookGapM,
   type Patch,
 } from '.'
+import { sayChange, sayHooks } from '../../words'
 
 const named = (name: string): Lure => {
   const lure = WORLD.box.lures.find((l) => l.name === name)
@@ -95,7 +94,7 @@ describe('a dated history', () => {
     const [hooks, ballast] = twice.changes
     if (!hooks || !ballast) throw new Error('no changes')
     expect(sayChange(twice, hooks, 'metric')).toContain('→ 2 round trebles #4')
-    expect(sayChange(twice, ballast, 'metric')).toMatch(/at rest it floats → suspends/)
+    expect(sayChange(twice, ballast, 'metric')).toMatch(/buoyancy floats → suspends/)
   })
 })
 

@@ -33,16 +33,3 @@ export function sizeForGap(gapM: number): HookSize {
     if (Math.abs(hookGapM(size) - gapM) < Math.abs(hookGapM(best) - gapM)) best = size
   return best
 }
-
-/** In an angler's words: "2 round trebles #4", "one single 1/0". */
-export function sayHooks(hooks: HungHooks | null): string {
-  if (!hooks) return 'no hooks of its own'
-  const many = hooks.count === 1 ? '' : 's'
-  const name =
-    hooks.style === 'single' || hooks.style === 'moulded'
-      ? `${hooks.style} hook${many}`
-      : hooks.style === 'assist'
-        ? `assist hook${many}`
-        : `${hooks.style}${many}`
-  return `${hooks.count === 1 ? 'one' : hooks.count} ${name} ${hooks.size}${hooks.wire === 'medium' ? '' : `, ${hooks.wire} wire`}`
-}

@@ -40,6 +40,7 @@ export {
   LURE_CONDITIONS,
   Lure,
   SOUNDS,
+  type Sound,
   UNUSED,
   drawLure,
   familyOf,
@@ -52,7 +53,7 @@ export {
   type Drawable,
   type FamilyId,
 } from './lure'
-export { HUNG, HungHooks, WIRES, hookPoints, hooksMassKg, sayHooks, sizeForGap } from './hung-hooks'
+export { HUNG, HungHooks, WIRES, hookPoints, hooksMassKg, sizeForGap } from './hung-hooks'
 export { BLADE_SHAPES, bladeLengthMm, bladeMassKg, type BladeShape } from './blades'
 export {
   addBallast,
@@ -64,6 +65,8 @@ export {
   swapHooks,
   takeBack,
   type ChangeKind,
+  fieldsOfLure,
+  type Change,
   type Patch,
 } from './changes'
 export { Tray, freeSlot, slotName, slotNamed, slotsOf } from './tray'
@@ -79,9 +82,8 @@ export { duplicateOf, seriesOf } from './series'
 export { modelKeyOf } from './model-key'
 export { doubles } from './doubles'
 export { careOf, fishOnHooks, type Care } from './wear'
-export { checkRig, rigParts, type Judgement, type RigParts, type RigWater } from './joints/judge'
+export { checkRig, rigParts, type JointFigure, type Judgement, type RigParts, type RigWater } from './joints/judge'
 export { rigMassKg } from './joints/verdicts'
-export { sayChange } from './say-change'
 export { fieldsOf, type Field } from './fields'
 export {
   BenchTest,

@@ -11,6 +11,7 @@ import type { Shape } from './drawing/shape'
 export type FamilyId = (typeof FAMILIES)[number]['id']
 
 export const SOUNDS = ['silent', 'knock', 'rattles'] as const
+export type Sound = (typeof SOUNDS)[number]
 export const LURE_CONDITIONS = ['new', 'good', 'worn', 'spent'] as const
 
 const common = {

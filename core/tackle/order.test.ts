@@ -85,31 +85,31 @@ describe('owned twice', () => {
 })
 
 describe('care (common practice)', () => {
-  const asks = (lure: Lure) => careOf(lure).map((c) => `${c.what} ${c.when}`)
+  const asks = (lure: Lure) => careOf(lure).map((c) => `${c.code} ${c.when}`)
   const plug = named('Bumblecrag M')
   it('hooks come due with fish, light wire first', () => {
     const hooks = (wire: string, fish: number) => asks(bare(plug, { hooks: { ...plug.hooks, wire }, fish }))
     expect(hooks('medium', 5)).toEqual([])
-    expect(hooks('medium', 21)).toEqual(['hooks soon'])
-    expect(hooks('medium', 25)).toEqual(['hooks now'])
-    expect(hooks('light', 16)).toEqual(['hooks now'])
+    expect(hooks('medium', 21)).toEqual(['hooks-soon soon'])
+    expect(hooks('medium', 25)).toEqual(['hooks-due now'])
+    expect(hooks('light', 16)).toEqual(['hooks-due now'])
     expect(hooks('heavy', 30)).toEqual([])
   })
   it('fact 12: a thin frame is counted by its fish, a stout one is not', () => {
     const bait = named('Grumblewing 10')
     const frame = (wire: string, fish: number) =>
       asks(bare(bait, { traits: { ...bait.traits, wire }, hooks: { ...bait.hooks, wire: 'heavy' }, fish }))
-    expect(frame('thin', 22)).toEqual(['wire soon'])
-    expect(frame('thin', 30)).toEqual(['wire now'])
+    expect(frame('thin', 22)).toEqual(['frame-soon soon'])
+    expect(frame('thin', 30)).toEqual(['frame-due now'])
     expect(frame('stout', 30)).toEqual([])
   })
   it('soft bodies run short, hard ones do not', () => {
-    expect(asks(bare(named('Waglet Rib 95'), { count: 2 }))).toEqual(['short soon'])
-    expect(asks(bare(named('Waglet Rib 95'), { count: 0 }))).toEqual(['short now'])
+    expect(asks(bare(named('Waglet Rib 95'), { count: 2 }))).toEqual(['few-left soon'])
+    expect(asks(bare(named('Waglet Rib 95'), { count: 0 }))).toEqual(['none-left now'])
     expect(asks(bare(plug, { count: 1 }))).toEqual([])
   })
   it('what is spent is told first', () =>
-    expect(asks(bare(plug, { condition: 'spent', fish: 21 }))[0]).toBe('worn now'))
+    expect(asks(bare(plug, { condition: 'spent', fish: 21 }))[0]).toBe('spent now'))
 })
 
 describe('a series', () => {

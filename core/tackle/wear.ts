@@ -1,13 +1,14 @@
 import { HOOKS_DUE_FISH, SOFT_SHORT, THIN_WIRE_FISH } from '../../data/wear'
 import { familyOf, type Lure } from './lure'
 
-/** Something a lure asks for. `now` before the next trip, `soon` after some more fish. */
-export interface Care {
-  readonly lure: Lure
-  readonly what: 'hooks' | 'wire' | 'short' | 'worn'
-  readonly when: 'now' | 'soon'
-  readonly sentence: string
-}
+/** Something a lure asks for; words/ says it. `now` before the next trip, `soon` after some more fish. */
+export type Care = { readonly lure: Lure; readonly when: 'now' | 'soon' } & (
+  | { readonly code: 'spent' | 'worn' | 'none-left' }
+  | { readonly code: 'few-left' | 'hooks-soon'; readonly left: number }
+  | { readonly code: 'hooks-due'; readonly fish: number; readonly wire: string }
+  | { readonly code: 'frame-due'; readonly fish: number }
+  | { readonly code: 'frame-soon'; readonly fish: number; readonly end: number }
+)
 
 /** Fish landed since the hooks were last changed. */
 export function fishOnHooks(lure: Lure): number {
@@ -21,22 +22,26 @@ const SOON = 0.8
 /** What a lure asks for, most urgent first. Measures: data/wear. */
 export function careOf(lure: Lure): Care[] {
   const found: Care[] = []
-  const say = (what: Care['what'], when: Care['when'], sentence: string) => found.push({ lure, what, when, sentence })
-  if (lure.condition === 'spent') say('worn', 'now', 'Marked as spent: take it out of the tray.')
-  else if (lure.condition === 'worn') say('worn', 'soon', 'Marked as worn: look it over.')
+  if (lure.condition === 'spent') found.push({ lure, code: 'spent', when: 'now' })
+  else if (lure.condition === 'worn') found.push({ lure, code: 'worn', when: 'soon' })
   if (lure.hooks) {
-    const due = HOOKS_DUE_FISH[lure.hooks.wire]
+    const { wire } = lure.hooks
+    const due = HOOKS_DUE_FISH[wire]
     const fish = fishOnHooks(lure)
-    if (fish >= due) say('hooks', 'now', `${fish} fish on these ${lure.hooks.wire} hooks: sharpen or change them.`)
-    else if (fish >= SOON * due) say('hooks', 'soon', `Hooks are due in ${due - fish} more fish.`)
+    if (fish >= due) found.push({ lure, code: 'hooks-due', when: 'now', fish, wire })
+    else if (fish >= SOON * due) found.push({ lure, code: 'hooks-soon', when: 'soon', left: due - fish })
   }
   if (lure.family === 'spinnerbait' && lure.traits.wire === 'thin') {
     const { near, end } = THIN_WIRE_FISH
-    if (lure.fish >= end)
-      say('wire', 'now', `${lure.fish} fish on a thin frame: it may break on the next one. Retire it.`)
-    else if (lure.fish >= near) say('wire', 'soon', `Thin frame with ${lure.fish} fish: near its end at ${end}.`)
+    const { fish } = lure
+    if (fish >= end) found.push({ lure, code: 'frame-due', when: 'now', fish })
+    else if (fish >= near) found.push({ lure, code: 'frame-soon', when: 'soon', fish, end })
   }
   if (familyOf(lure.family).body === 'soft' && lure.count <= SOFT_SHORT)
-    say('short', lure.count === 0 ? 'now' : 'soon', lure.count === 0 ? 'None left.' : `Only ${lure.count} left.`)
+    found.push(
+      lure.count === 0
+        ? { lure, code: 'none-left', when: 'now' }
+        : { lure, code: 'few-left', when: 'soon', left: lure.count },
+    )
   return found.sort((a, b) => Number(b.when === 'now') - Number(a.when === 'now'))
 }

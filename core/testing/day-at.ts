@@ -11,11 +11,13 @@ export function dayAt(placeId: string, over: Partial<Conditions> = {}): DayOf {
   const place = WORLD.places.find((p) => p.id === placeId)
   const water = { ...WORLD.waters.find((w) => w.placeId === placeId), ...over } as Conditions
   if (!place) throw new Error(`${placeId} is not in the demo`)
-  const bench = createMatchContext(water, place, WORLD.box, {
+  const context = createMatchContext(water, place, WORLD.box, {
     sides: USUAL_PRACTICE.sides,
     rules: rulesFor(USUAL_PRACTICE),
   })
-  const carried = rank(WORLD.box, bench, CARRIED).map((row, i) => carry(row.setUp, bench, `rig-${i + 1}`))
+  const carried = rank(WORLD.box, context, CARRIED).map((row, i) =>
+    carry(row.setUp, context, `rig-${i + 1}`, row.setUp.build.lure.name),
+  )
   const feature = usualFeature(water)
   const spots = [...spotsOf(1, feature.id), ...spotsOf(2, feature.id).slice(0, 2)]
   const outing: Outing = {

@@ -1,5 +1,5 @@
 import { z } from '../zod'
-import { COLOUR_GROUPS, FAMILIES, MOUNT_KINDS, SOUNDS, isFamily, retrieveOf } from '../tackle'
+import { COLOUR_GROUPS, FAMILIES, MOUNT_KINDS, isFamily, retrieveOf } from '../tackle'
 import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
@@ -46,7 +46,7 @@ const of = z.looseObject({
   body: z.array(body).optional(),
   retrieve: z.array(retrieveId).optional(),
 })
-const note = z.strictObject({ id, facts, of, when: when.optional(), side: z.unknown().optional(), says: words })
+const note = z.strictObject({ id, facts, of, when: when.optional(), side: z.unknown().optional() })
 
 export const TABLE_SCHEMAS = {
   species: z.strictObject({
@@ -92,11 +92,9 @@ export const TABLE_SCHEMAS = {
   }),
   openQuestions: z.strictObject({
     id: z.string().regex(/^S\d+$/),
-    question: words,
-    first: z.strictObject({ id, says: words }),
-    second: z.strictObject({ id, says: words }),
+    first: z.strictObject({ id }),
+    second: z.strictObject({ id }),
     usual: z.union([share, when]),
-    why: words,
   }),
   retrieves: z
     .strictObject({
@@ -137,7 +135,6 @@ export const TABLE_SCHEMAS = {
     when,
     top: z.strictObject({ from: z.enum(['surface', 'cover', 'bottom']), m: z.number() }),
     bottom: z.strictObject({ from: z.enum(['surface', 'cover', 'bottom']), m: z.number() }),
-    sentence,
   }),
   knobs: z.strictObject({ id, name: words, role: id, from: z.number(), to: z.number(), log: z.boolean() }),
   note,
@@ -156,7 +153,6 @@ export const TABLE_SCHEMAS = {
   }),
   thumbRules: z.looseObject({
     id,
-    says: words,
     facts,
     where: z.looseObject({ species: z.array(speciesId).optional(), family: z.array(familyId).optional() }),
     better: z.looseObject({ species: z.array(speciesId).optional(), family: z.array(familyId).optional() }),
@@ -171,25 +167,15 @@ export const TABLE_SCHEMAS = {
       .min(1),
   }),
   joints: record(
-    z
-      .looseObject({
-        title: words,
-        fact: z.number().int(),
-        good: z.string(),
-        mind: z.string(),
-        wrong: z.string(),
-        remedy: z.string(),
-      })
-      .refine((j) => [j.good, j.mind, j.wrong].some(Boolean), { error: 'says nothing at all' })
-      .refine((j) => (j.mind || j.wrong ? /^\S.*[.!]$|^\{\w+\}$/.test(j.remedy) : j.remedy === ''), {
-        error: 'warns without a remedy, or has one without a warning',
-      }),
+    z.strictObject({
+      says: z.array(z.enum(['good', 'mind', 'wrong'])).min(1),
+      fact: z.number().int(),
+      law: z.literal(true).optional(),
+    }),
   ),
   cadences: record(z.array(z.strictObject({ does: id, part: share })).min(1)),
   hookGaps: z.tuple([z.string(), positive]),
   trailerAdds: record(z.strictObject({ vibration: z.number(), presence: z.number(), amplitude: z.number() })),
   shares: record(share),
-  soundWords: z.strictObject(Object.fromEntries(SOUNDS.map((s) => [s, words]))),
-  mountWords: z.strictObject(Object.fromEntries(MOUNT_KINDS.map((m) => [m, words]))),
   familyWords: z.strictObject(Object.fromEntries(FAMILIES.map((f) => [f.id, z.array(words).min(1)]))),
 } as const

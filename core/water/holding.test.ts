@@ -10,7 +10,6 @@ const reading = (over: Partial<Conditions>) => {
   if (!species) throw new Error(`no ${c.speciesId}`)
   return readWater(c, PLACE, species)
 }
-const said = (id: string) => HOLDING.find((h) => h.id === id)?.sentence
 
 describe('where fish hold when nobody has seen them (common practice)', () => {
   it.each([
@@ -28,7 +27,7 @@ describe('where fish hold when nobody has seen them (common practice)', () => {
     ],
     ['rock by day', { cover: { kind: 'rock', topM: 2.5, density: 0.4 } }, 'on-the-cover'],
     ['nothing at all', { cover: { kind: 'open', topM: 4, density: 0 } }, 'near-the-bottom'],
-  ] as const)('%s', (_, over, id) => expect(reading(over as Partial<Conditions>).zone.sentence).toBe(said(id)))
+  ] as const)('%s', (_, over, id) => expect(reading(over as Partial<Conditions>).zone.holdingId).toBe(id))
   it('the zone moves with the cover’s top', () => {
     const mid = (topM: number) => {
       const { zone } = reading({ depthM: 6, cover: { kind: 'rock', topM, density: 0.4 } })

@@ -11,7 +11,6 @@ interface Holding {
   readonly when: When
   readonly top: Edge
   readonly bottom: Edge
-  readonly sentence: string
 }
 
 const HOLDING: readonly Holding[] = TABLE
@@ -19,15 +18,15 @@ const HOLDING: readonly Holding[] = TABLE
 export interface HoldingZone {
   readonly topM: number
   readonly bottomM: number
-  /** Why it is taken, or null where the angler set it. */
-  readonly sentence: string | null
+  /** Id of the entry of data/holding it comes from, words/ says why; null where the angler set it. */
+  readonly holdingId: string | null
 }
 
 const THINNEST_M = 0.3
 
 /** The angler's own zone, or the usual one for this water. */
 export function holdingZone(c: Conditions, features: WaterFeatures): HoldingZone {
-  if (c.zone) return { ...c.zone, sentence: null }
+  if (c.zone) return { ...c.zone, holdingId: null }
   const found = HOLDING.find((h) => truthDegree(h.when, features) >= 0.5)
   if (!found) throw new Error('data/holding has no entry that always holds')
   const place = ({ from, m }: Edge) => {
@@ -35,5 +34,5 @@ export function holdingZone(c: Conditions, features: WaterFeatures): HoldingZone
     return Math.min(c.depthM, Math.max(0, base + m))
   }
   const bottomM = Math.max(place(found.bottom), Math.min(c.depthM, THINNEST_M))
-  return { topM: Math.min(place(found.top), bottomM - THINNEST_M / 2), bottomM, sentence: found.sentence }
+  return { topM: Math.min(place(found.top), bottomM - THINNEST_M / 2), bottomM, holdingId: found.id }
 }

@@ -115,7 +115,7 @@ describe('season (common practice)', () => {
 
 describe('where fish hold', () => {
   it('the angler’s zone is taken as it is', () =>
-    expect(reading({ zone: { topM: 1, bottomM: 2 } }).zone).toEqual({ topM: 1, bottomM: 2, sentence: null }))
+    expect(reading({ zone: { topM: 1, bottomM: 2 } }).zone).toEqual({ topM: 1, bottomM: 2, holdingId: null }))
   it('surface feeders at first light, the bottom once the sun is up (common practice)', () => {
     const dawn = reading({ hour: 4, mood: 'active' })
     expect(dawn.light).toBe('dawn')

@@ -8,7 +8,6 @@ export const ALWAYS = [
     facts: [26, 36],
     when: {},
     effects: [{ axis: 'zone', weight: 18 }],
-    sentence: 'A lure the fish never meet catches nothing: keep it where they hold.',
     basis: practice,
   },
   {
@@ -17,7 +16,6 @@ export const ALWAYS = [
     facts: [39],
     when: {},
     effects: [{ axis: 'length', times: 1, weight: 4 }],
-    sentence: 'Match the length of what they are eating this month.',
     basis: practice,
   },
   {
@@ -26,7 +24,6 @@ export const ALWAYS = [
     facts: [8, 21, 31],
     when: {},
     effects: [{ axis: 'tackle', weight: 6 }],
-    sentence: 'Rod, reel and line should all be at ease with the lure.',
     basis: practice,
   },
   {
@@ -38,7 +35,6 @@ export const ALWAYS = [
       cover: ['timber', 'brush', 'docks', 'grass', 'pads', 'reeds', 'rock', 'shell'],
     },
     effects: [{ axis: 'snag', weight: 11 }],
-    sentence: 'It has to come back through this cover.',
     basis: practice,
   },
   {
@@ -47,7 +43,6 @@ export const ALWAYS = [
     facts: [30],
     when: { visibilityM: { above: [1.5, 5] } },
     effects: [{ axis: 'stealth', weight: 3 }],
-    sentence: 'In clear water the line is seen.',
     basis: practice,
   },
   {
@@ -56,7 +51,6 @@ export const ALWAYS = [
     facts: [18, 30],
     when: { coverDensity: { above: [0.55, 0.85] }, cover: ['timber', 'brush', 'grass', 'pads', 'reeds', 'docks'] },
     effects: [{ favour: { weedless: true }, weight: 1.5 }],
-    sentence: 'In the thick of it the point lies buried.',
     basis: practice,
   },
 ] as const

@@ -8,7 +8,6 @@ export const BLADES = [
     facts: [9],
     when: { cover: ['open'], zoneMidM: { above: [2.5, 4] }, offBottomM: { above: [0.5, 1.5] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, weight: 2.5 }],
-    sentence: 'A spinnerbait is for banks and cover, not for fish hanging in the open.',
     basis: practice,
   },
   {
@@ -17,7 +16,6 @@ export const BLADES = [
     facts: [36, 39],
     when: { group: ['salmonid', 'pelagic', 'sea-bass', 'asp', 'offshore', 'reef'] },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig', 'skirted-jig', 'creature'] }, weight: 3.5 }],
-    sentence: 'Skirts, claws and wire arms are for fish of the cover: these want something slim.',
     basis: practice,
   },
   {
@@ -26,7 +24,6 @@ export const BLADES = [
     facts: [9],
     when: { windMps: { above: [3, 7] }, waterTempC: { above: [7, 10] }, visibilityM: { below: [3, 5] } },
     effects: [{ favour: { family: ['spinnerbait'] }, weight: 3 }],
-    sentence: 'Wind on the water is spinnerbait weather.',
     basis: practice,
   },
   {
@@ -41,7 +38,6 @@ export const BLADES = [
       waterTempC: { above: [7, 10] },
     },
     effects: [{ favour: { family: ['spinnerbait'] }, weight: 2 }],
-    sentence: 'Cloud or rain in spring and autumn: a spinnerbait.',
     basis: practice,
   },
   {
@@ -58,7 +54,6 @@ export const BLADES = [
       { favour: { family: ['spinnerbait'], traits: { blade: ['colorado'] }, retrieve: ['slow-roll'] }, weight: 4 },
       { favour: { family: ['crankbait'], traits: { lip: ['square'] }, sound: ['rattles'] }, weight: 3 },
     ],
-    sentence: 'Muddy spring wood: big Colorados wound as slowly as they turn, or a rattling square lip.',
     basis: practice,
   },
   {
@@ -67,7 +62,6 @@ export const BLADES = [
     facts: [5, 6],
     when: { visibilityM: { above: [2, 3.5] } },
     effects: [{ avoid: { traits: { blade: ['colorado'] } }, weight: 1.5 }],
-    sentence: 'A big Colorado is too much in clear water; flash does it.',
     basis: practice,
   },
   {
@@ -76,7 +70,6 @@ export const BLADES = [
     facts: [6],
     when: { visibilityM: { below: [1, 2] } },
     effects: [{ avoid: { traits: { bladeFinish: ['silver'] } }, weight: 1.5 }],
-    sentence: 'Dirty water: gold or copper blades, not silver.',
     basis: practice,
   },
   {
@@ -90,7 +83,6 @@ export const BLADES = [
       visibilityM: { below: [2.5, 4] },
     },
     effects: [{ favour: { family: ['bladed-jig'] }, weight: 2.5 }],
-    sentence: 'Over grass in a little stain the bladed jig is at home.',
     basis: practice,
   },
   {
@@ -101,7 +93,6 @@ export const BLADES = [
     effects: [
       { avoid: { family: ['bladed-jig'], trailer: ['kicking-craw', 'gliding-creature', 'paddle-tail'] }, weight: 1.5 },
     ],
-    sentence: 'A bulky trailer deadens a bladed jig: keep it slim.',
     basis: practice,
   },
   {
@@ -115,7 +106,6 @@ export const BLADES = [
         weight: 1,
       },
     ],
-    sentence: 'In mud a spinnerbait carries a paddle tail, the trailer with most lift and thump.',
     basis: practice,
   },
   {
@@ -124,7 +114,6 @@ export const BLADES = [
     facts: [10],
     when: { cover: ['timber', 'brush', 'docks', 'rock', 'reeds', 'pads', 'grass'] },
     effects: [{ avoid: { traits: { stinger: [true] } }, weight: 2 }],
-    sentence: 'A stinger hook finds wood before it finds fish.',
     basis: practice,
   },
   {
@@ -133,7 +122,6 @@ export const BLADES = [
     facts: [1],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [{ avoid: { family: ['in-line-spinner', 'spinnerbait'], sized: { bladeSize: [4, 8] } }, weight: 1.5 }],
-    sentence: 'Shy fish: a smaller blade, turning slower.',
     basis: practice,
   },
   {
@@ -147,7 +135,6 @@ export const BLADES = [
       cover: ['open', 'rock', 'shell', 'clay'],
     },
     effects: [{ favour: { family: ['in-line-spinner'] }, weight: 1.5 }],
-    sentence: 'A spinner works at almost any pace: it forgives a hand that does not know the speed yet.',
     basis: practice,
   },
   {
@@ -161,7 +148,6 @@ export const BLADES = [
       visibilityM: { below: [2.5, 4] },
     },
     effects: [{ favour: { family: ['spinnerbait', 'bladed-jig'] }, weight: 1.5 }],
-    sentence: 'Autumn and a breeze bring the blades out again.',
     basis: practice,
   },
   {
@@ -176,7 +162,6 @@ export const BLADES = [
         weight: 2,
       },
     ],
-    sentence: 'One willow on a heavy head casts far and runs deep over brush.',
     basis: practice,
   },
   {
@@ -190,7 +175,6 @@ export const BLADES = [
         weight: 1,
       },
     ],
-    sentence: 'A heavy head with one slim blade digs in where the cover comes up high.',
     basis: practice,
   },
   {
@@ -201,7 +185,6 @@ export const BLADES = [
     effects: [
       { avoid: { family: ['spinnerbait', 'in-line-spinner'] }, unless: { traits: { hammered: [true] } }, weight: 0.8 },
     ],
-    sentence: 'A hammered face adds a little vibration where eyes are of no use.',
     basis: practice,
   },
   {
@@ -210,7 +193,6 @@ export const BLADES = [
     facts: [6],
     when: { visibilityM: { above: [2, 3.5] }, sky: ['sun', 'broken'] },
     effects: [{ avoid: { traits: { bladeFinish: ['gold', 'brass', 'copper', 'painted'] } }, weight: 1 }],
-    sentence: 'Clear water and sun: silver blades.',
     basis: practice,
   },
   {
@@ -225,7 +207,6 @@ export const BLADES = [
         weight: 0.8,
       },
     ],
-    sentence: 'A dull day over clear water: painted blades.',
     basis: practice,
   },
   {
@@ -234,7 +215,6 @@ export const BLADES = [
     facts: [7],
     when: { visibilityM: { above: [1.8, 3] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], colour: ['hot', 'dark', 'painted'] }, weight: 1.5 }],
-    sentence: 'A skirt in clear water: shades of bait, nothing loud.',
     basis: practice,
   },
   {
@@ -243,7 +223,6 @@ export const BLADES = [
     facts: [7],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.6] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, unless: { colour: ['light', 'hot'] }, weight: 1 }],
-    sentence: 'A skirt in stain: white or chartreuse.',
     basis: practice,
   },
   {
@@ -252,7 +231,6 @@ export const BLADES = [
     facts: [7],
     when: { visibilityM: { below: [0.25, 0.5] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, unless: { colour: ['dark'] }, weight: 1.5 }],
-    sentence: 'In the dirtiest water a black skirt.',
     basis: practice,
   },
   {
@@ -267,7 +245,6 @@ export const BLADES = [
         weight: 0.5,
       },
     ],
-    sentence: 'A light spinnerbait wants a medium-heavy rod with some tip, about 2.1 m.',
     basis: practice,
   },
   {
@@ -285,7 +262,6 @@ export const BLADES = [
         weight: 1,
       },
     ],
-    sentence: 'From half an ounce up a spinnerbait wants a stiffer rod.',
     basis: practice,
   },
   {
@@ -294,7 +270,6 @@ export const BLADES = [
     facts: [8],
     when: {},
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], gearRatio: [2, 5.1] }, weight: 0.5 }],
-    sentence: 'A reel of about 6.4 to 7.5 to 1 keeps a bladed bait at its pace.',
     basis: practice,
   },
   {
@@ -303,7 +278,6 @@ export const BLADES = [
     facts: [8],
     when: {},
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], lineN: [0, 44] }, weight: 0.8 }],
-    sentence: 'Line of about 15 lb for blades: thin line breaks on the strike in cover.',
     basis: practice,
   },
   {
@@ -312,7 +286,6 @@ export const BLADES = [
     facts: [10],
     when: { cover: ['open', 'clay'], mood: ['pressured', 'neutral'] },
     effects: [{ avoid: { family: ['spinnerbait'] }, unless: { traits: { stinger: [true] } }, weight: 1 }],
-    sentence: 'In the open a stinger takes the short strikers.',
     basis: practice,
   },
   {
@@ -321,7 +294,6 @@ export const BLADES = [
     facts: [11],
     when: { visibilityM: { above: [0.8, 1.4] }, mood: ['active', 'neutral'] },
     effects: [{ avoid: { family: ['spinnerbait'], trailer: ['kicking-craw', 'gliding-creature'] }, weight: 0.6 }],
-    sentence: 'Behind a spinnerbait a slim trailer: grub, split tail, paddle tail.',
     basis: practice,
   },
   {
@@ -330,7 +302,6 @@ export const BLADES = [
     facts: [12],
     when: { mood: ['active', 'neutral'], cover: ['open', 'grass', 'rock', 'clay', 'shell'] },
     effects: [{ avoid: { family: ['spinnerbait'] }, unless: { traits: { wire: ['thin'] } }, weight: 0.5 }],
-    sentence: 'Thin wire works best; it wears out: count its fish.',
     basis: practice,
   },
   {
@@ -344,7 +315,6 @@ export const BLADES = [
       visibilityM: { below: [2, 3.5] },
     },
     effects: [{ favour: { family: ['bladed-jig'] }, weight: 1.2 }],
-    sentence: 'Fish that chase a jig: clip a blade on it.',
     basis: practice,
   },
   {
@@ -358,7 +328,6 @@ export const BLADES = [
       zoneTopM: { below: [0.4, 1] },
     },
     effects: [{ favour: { family: ['spinnerbait'], retrieve: ['burn'], massKg: [0.013, 0.04] }, weight: 1.5 }],
-    sentence: 'Warm, windy, fish up: burn a heavy one just under the surface.',
     basis: practice,
   },
   {
@@ -367,7 +336,6 @@ export const BLADES = [
     facts: [9],
     when: { windMps: { above: [4, 9] }, mood: ['active', 'neutral'], waterTempC: { above: [7, 10] } },
     effects: [{ axis: 'vibration', want: 0.65, weight: 1.5 }],
-    sentence: 'Chop hides the lure: let them feel it.',
     basis: practice,
   },
 ] as const

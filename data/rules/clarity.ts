@@ -12,7 +12,6 @@ export const CLARITY = [
       { axis: 'presence', want: 0.8, weight: 5 },
       { axis: 'speed', want: 0.42, weight: 3 },
     ],
-    sentence: 'They cannot see it in this water: give them thump and bulk, slowly enough to find.',
     basis: practice,
   },
   {
@@ -24,7 +23,6 @@ export const CLARITY = [
       { axis: 'vibration', want: 0.6, weight: 3 },
       { axis: 'presence', want: 0.6, weight: 2.5 },
     ],
-    sentence: 'In stained water a little thump helps them find it.',
     basis: practice,
   },
   {
@@ -36,7 +34,6 @@ export const CLARITY = [
       { axis: 'presence', want: 0.4, weight: 2.5 },
       { axis: 'vibration', want: 0.3, weight: 2 },
     ],
-    sentence: 'In clear water they come by sight: keep it subtle.',
     basis: practice,
   },
   {
@@ -45,7 +42,6 @@ export const CLARITY = [
     facts: [6, 7],
     when: { visibilityM: { above: [1.8, 3.5] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { natural: 1, silver: 0.9, light: 0.5 }, weight: 8 }],
-    sentence: 'Clear water: natural shades and silver.',
     basis: practice,
   },
   {
@@ -54,7 +50,6 @@ export const CLARITY = [
     facts: [4, 7],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.8] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { hot: 1, gold: 0.9, light: 0.85, painted: 0.5 }, weight: 8 }],
-    sentence: 'Stained water: white, chartreuse, orange and gold.',
     basis: practice,
   },
   {
@@ -63,7 +58,6 @@ export const CLARITY = [
     facts: [6, 7],
     when: { visibilityM: { below: [0.4, 0.9] } },
     effects: [{ axis: 'colour', groups: { dark: 1, gold: 0.8, hot: 0.75 }, weight: 8 }],
-    sentence: 'Mud: black, gold and copper, or something hot.',
     basis: practice,
   },
   {
@@ -72,7 +66,6 @@ export const CLARITY = [
     facts: [29],
     when: { sky: ['sun'], light: ['day'], visibilityM: { above: [0.8, 1.5] } },
     effects: [{ axis: 'colour', groups: { silver: 1, natural: 0.6 }, weight: 4 }],
-    sentence: 'Sun: silver with a blue back.',
     basis: practice,
   },
   {
@@ -81,7 +74,6 @@ export const CLARITY = [
     facts: [29],
     when: { sky: ['cloud', 'rain'], light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { gold: 1, dark: 0.6, painted: 0.5 }, weight: 4 }],
-    sentence: 'Cloud: gold with a black back.',
     basis: practice,
   },
   {
@@ -94,7 +86,6 @@ export const CLARITY = [
       { axis: 'vibration', want: 0.7, weight: 3 },
       { axis: 'speed', want: 0.4, weight: 2 },
     ],
-    sentence: 'By night only the outline shows: dark, slow and felt.',
     basis: practice,
   },
   {
@@ -103,7 +94,6 @@ export const CLARITY = [
     facts: [6],
     when: { sky: ['cloud', 'rain'], visibilityM: { above: [2.5, 4] }, zoneMidM: { above: [4, 7] } },
     effects: [{ axis: 'colour', groups: { painted: 1 }, weight: 2 }],
-    sentence: 'A dull day over deep clear water: paint shows better than metal.',
     basis: practice,
   },
   {
@@ -112,7 +102,6 @@ export const CLARITY = [
     facts: [6],
     when: { season: ['pre-spawn'], visibilityM: { below: [2.5, 4] } },
     effects: [{ axis: 'colour', groups: { hot: 1 }, weight: 2 }],
-    sentence: 'Just before the spawn orange and red earn their place.',
     basis: practice,
   },
   {
@@ -126,7 +115,6 @@ export const CLARITY = [
       forageShade: ['silver'],
     },
     effects: [{ axis: 'flash', want: 0.75, weight: 2.5 }],
-    sentence: 'Sun on silver bait: flash shows from afar.',
     basis: practice,
   },
   {
@@ -135,7 +123,6 @@ export const CLARITY = [
     facts: [23],
     when: { visibilityM: { above: [0.9, 1.8] } },
     effects: [{ axis: 'sound', want: 0, weight: 2.5 }],
-    sentence: 'Silent until they can hardly see.',
     basis: practice,
   },
   {
@@ -144,7 +131,6 @@ export const CLARITY = [
     facts: [23],
     when: { mood: ['active'] },
     effects: [{ axis: 'sound', want: 1, weight: 2.5 }],
-    sentence: 'Rattles call aggressive fish.',
     basis: practice,
   },
   {
@@ -153,7 +139,6 @@ export const CLARITY = [
     facts: [23],
     when: { visibilityM: { below: [0.5, 1] } },
     effects: [{ axis: 'sound', want: 1, weight: 3 }],
-    sentence: 'In mud a rattle tells them where it is.',
     basis: practice,
   },
   {
@@ -165,7 +150,6 @@ export const CLARITY = [
       { axis: 'vibration', want: 0.75, weight: 1.5 },
       { axis: 'presence', want: 0.65, weight: 1 },
     ],
-    sentence: 'The wind has stirred the shallows: thump along the edge of the mud.',
     basis: practice,
   },
   {
@@ -174,7 +158,6 @@ export const CLARITY = [
     facts: [40, 29],
     when: { light: ['dawn', 'dusk'] },
     effects: [{ axis: 'contrast', want: 0.35, weight: 2 }],
-    sentence: 'In half light what counts is that it stands out.',
     basis: practice,
   },
   {
@@ -183,7 +166,6 @@ export const CLARITY = [
     facts: [16],
     when: { visibilityM: { below: [1.4, 2.6] } },
     effects: [{ axis: 'contrast', want: 0.4, weight: 4 }],
-    sentence: 'Where they see little, it must stand out from the water behind it.',
     basis: practice,
   },
   {
@@ -192,7 +174,6 @@ export const CLARITY = [
     facts: [40],
     when: { light: ['night'] },
     effects: [{ axis: 'contrast', want: 0.4, weight: 3 }],
-    sentence: 'By night only light against dark is left.',
     basis: practice,
   },
   {
@@ -201,7 +182,6 @@ export const CLARITY = [
     facts: [6],
     when: { visibilityM: { above: [1.4, 2.6] }, light: ['day'], mood: ['active', 'neutral'] },
     effects: [{ axis: 'contrast', want: 0.2, weight: 1.5 }],
-    sentence: 'However natural, it must be seen at this depth.',
     basis: practice,
   },
   {
@@ -210,7 +190,6 @@ export const CLARITY = [
     facts: [40],
     when: { light: ['night'], moonIlluminatedFraction: { above: [0.6, 0.9] }, sky: ['sun', 'broken'] },
     effects: [{ axis: 'vibration', want: 0.5, weight: 1 }],
-    sentence: 'Under a bright moon they see a little: not all thump.',
     basis: practice,
   },
 ] as const

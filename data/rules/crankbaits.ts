@@ -11,7 +11,6 @@ export const CRANKBAITS = [
       { axis: 'touch', want: 0.3, weight: 3 },
       { favour: { family: ['crankbait'], retrieve: ['touch-pause'] }, weight: 2.5 },
     ],
-    sentence: 'On hard bottom a crankbait should hit, pause and rise.',
     basis: practice,
   },
   {
@@ -23,7 +22,6 @@ export const CRANKBAITS = [
       { axis: 'touch', want: 0.25, weight: 2 },
       { favour: { family: ['crankbait'], traits: { lip: ['square'] } }, weight: 2 },
     ],
-    sentence: 'Feather a square lip over the limbs.',
     basis: practice,
   },
   {
@@ -32,7 +30,6 @@ export const CRANKBAITS = [
     facts: [19, 20],
     when: { cover: ['grass'] },
     effects: [{ axis: 'touch', want: 0.35, weight: 6 }],
-    sentence: 'In grass just touch the tips: touch, do not plough.',
     basis: practice,
   },
   {
@@ -46,7 +43,6 @@ export const CRANKBAITS = [
         weight: 2.5,
       },
     ],
-    sentence: 'Ease it through the tips; if you must snatch, you run too deep.',
     basis: practice,
   },
   {
@@ -57,7 +53,6 @@ export const CRANKBAITS = [
     effects: [
       { favour: { family: ['lipless-crankbait', 'crankbait'], retrieve: ['stop-go', 'touch-pause'] }, weight: 3 },
     ],
-    sentence: 'Hang it on the grass and rip it free: the rip triggers.',
     basis: practice,
   },
   {
@@ -72,7 +67,6 @@ export const CRANKBAITS = [
         weight: 0.8,
       },
     ],
-    sentence: 'Small trebles need a softish tip, about 2.1 m, medium.',
     basis: practice,
   },
   {
@@ -81,7 +75,6 @@ export const CRANKBAITS = [
     facts: [21],
     when: {},
     effects: [{ avoid: { family: ['crankbait'] }, unless: { gearRatio: [5.7, 6.8] }, weight: 0.6 }],
-    sentence: 'A reel of about 6 to 1 for cranks, and slow your hand.',
     basis: practice,
   },
   {
@@ -90,7 +83,6 @@ export const CRANKBAITS = [
     facts: [21],
     when: {},
     effects: [{ avoid: { family: ['crankbait'] }, unless: { gearRatio: [4, 5.4] }, weight: 0.6 }],
-    sentence: 'A reel of about 5 to 1: it slows the crank by itself.',
     basis: practice,
   },
   {
@@ -99,7 +91,6 @@ export const CRANKBAITS = [
     facts: [23],
     when: { mood: ['active', 'neutral'] },
     effects: [{ avoid: { family: ['crankbait', 'lipless-crankbait'], retrieve: ['steady', 'burn'] }, weight: 1.2 }],
-    sentence: 'Never just wind a crank: sweep, snap, pause.',
     basis: practice,
   },
   {
@@ -113,7 +104,6 @@ export const CRANKBAITS = [
         weight: 1.5,
       },
     ],
-    sentence: 'Colder water, slower crank.',
     basis: practice,
   },
   {
@@ -124,7 +114,6 @@ export const CRANKBAITS = [
     effects: [
       { avoid: { family: ['crankbait', 'lipless-crankbait'] }, unless: { sound: ['rattles', 'knock'] }, weight: 1.5 },
     ],
-    sentence: 'Before the spawn a rattle is welcome.',
     basis: practice,
   },
   {
@@ -138,7 +127,6 @@ export const CRANKBAITS = [
       waterTempC: { above: [7, 10] },
     },
     effects: [{ favour: { family: ['lipless-crankbait', 'crankbait'], colour: ['hot', 'natural'] }, weight: 1.5 }],
-    sentence: 'Just before the spawn red and orange plugs earn their place.',
     basis: practice,
   },
   {
@@ -147,7 +135,6 @@ export const CRANKBAITS = [
     facts: [24],
     when: { mood: ['active'] },
     effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['in-turned treble'] }, weight: 0.5 }],
-    sentence: 'They hit hard: in-turned trebles hold them.',
     basis: practice,
   },
   {
@@ -156,7 +143,6 @@ export const CRANKBAITS = [
     facts: [24],
     when: { mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['round treble'] }, weight: 0.5 }],
-    sentence: 'They barely take it: round bends catch a nip.',
     basis: practice,
   },
   {
@@ -170,7 +156,6 @@ export const CRANKBAITS = [
       waterTempC: { above: [6, 9] },
     },
     effects: [{ favour: { family: ['lipless-crankbait'], retrieve: ['rip-free', 'stop-go'] }, weight: 2 }],
-    sentence: 'Young grass: tick a lipless plug over it and snatch it free.',
     basis: practice,
   },
   {
@@ -179,7 +164,6 @@ export const CRANKBAITS = [
     facts: [21],
     when: { season: ['autumn', 'winter'], depthM: { above: [3, 5] } },
     effects: [{ axis: 'bottom', want: 0.4, weight: 1 }],
-    sentence: 'Late in the year the deeper edge.',
     basis: practice,
   },
   {
@@ -194,7 +178,6 @@ export const CRANKBAITS = [
       waterTempC: { above: [10, 13] },
     },
     effects: [{ favour: { family: ['crankbait'], traits: { lip: ['square'] } }, weight: 2 }],
-    sentence: 'Eaten while winding in, shallow cover: a square lip that bounces off it.',
     basis: practice,
   },
   {
@@ -209,7 +192,6 @@ export const CRANKBAITS = [
       waterTempC: { above: [12, 16] },
     },
     effects: [{ favour: { family: ['crankbait'], traits: { lip: ['long'] } }, weight: 1.5 }],
-    sentence: 'An offshore side: a long-lipped plug that reaches and knocks the bottom.',
     basis: practice,
   },
   {
@@ -218,7 +200,6 @@ export const CRANKBAITS = [
     facts: [19, 30],
     when: { cover: ['pads', 'reeds'], coverDensity: { above: [0.3, 0.6] } },
     effects: [{ avoid: { hooks: ['round treble', 'in-turned treble'] }, weight: 3 }],
-    sentence: 'Pads and reeds in earnest: no trebles.',
     basis: practice,
   },
 ] as const

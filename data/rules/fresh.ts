@@ -11,7 +11,6 @@ export const FRESH = [
       { favour: { family: ['glide-bait', 'jerkbait', 'paddle-tail'] }, weight: 1.5 },
       { axis: 'presence', want: 0.7, weight: 2 },
     ],
-    sentence: 'Pike want a meal worth moving for.',
     basis: practice,
   },
   {
@@ -23,7 +22,6 @@ export const FRESH = [
       { axis: 'length', times: 0.85, weight: 2 },
       { favour: { family: ['in-line-spinner', 'finesse-worm', 'blade-bait', 'grub'] }, weight: 1.5 },
     ],
-    sentence: 'Perch peck at small things near the bottom.',
     basis: practice,
   },
   {
@@ -35,7 +33,6 @@ export const FRESH = [
       { axis: 'bottom', want: 0.5, weight: 2.5 },
       { favour: { family: ['paddle-tail'], mount: ['head'] }, weight: 2 },
     ],
-    sentence: 'Zander follow the bottom: a swimmer on a head, in hops.',
     basis: practice,
   },
   {
@@ -48,7 +45,6 @@ export const FRESH = [
       { favour: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner', 'surface'] }, weight: 3 },
       { favour: { family: ['casting-metal'], retrieve: ['steady', 'burn'] }, weight: 2.5 },
     ],
-    sentence: 'Asp chase: hardly anything is too fast.',
     basis: practice,
   },
   {
@@ -60,7 +56,6 @@ export const FRESH = [
       { favour: { family: ['casting-spoon', 'in-line-spinner', 'jerkbait', 'hair-jig'] }, weight: 2 },
       { axis: 'colour', groups: { silver: 1, hot: 0.6, painted: 0.5 }, weight: 2 },
     ],
-    sentence: 'For trout, char and salmon: spoons, spinners and slim plugs, silver below.',
     basis: practice,
   },
   {
@@ -69,7 +64,6 @@ export const FRESH = [
     facts: [39],
     when: { currentMps: { above: [0.25, 0.6] }, depthM: { below: [2.5, 4] } },
     effects: [{ favour: { family: ['in-line-spinner', 'casting-spoon', 'jerkbait'] }, weight: 2 }],
-    sentence: 'Broken water: something compact that works in the stream.',
     basis: practice,
   },
   {
@@ -78,7 +72,6 @@ export const FRESH = [
     facts: [39],
     when: { group: ['pike'] },
     effects: [{ avoid: { lengthM: [0.01, 0.07] }, weight: 2 }],
-    sentence: 'Pike seldom turn for a crumb.',
     basis: practice,
   },
   {
@@ -95,7 +88,6 @@ export const FRESH = [
         weight: 2,
       },
     ],
-    sentence: 'Pike in the cold: big, slow, hanging.',
     basis: practice,
   },
   {
@@ -104,7 +96,6 @@ export const FRESH = [
     facts: [33],
     when: { group: ['pike'], cover: ['grass', 'reeds', 'pads'], waterTempC: { above: [14, 18] } },
     effects: [{ favour: { family: ['spinnerbait', 'bladed-jig', 'paddle-tail', 'soft-jerkbait'] }, weight: 1.5 }],
-    sentence: 'Pike in weed: what comes through it.',
     basis: practice,
   },
   {
@@ -121,7 +112,6 @@ export const FRESH = [
         weight: 2,
       },
     ],
-    sentence: 'Zander in the cold: slow, on the bottom, in one place.',
     basis: practice,
   },
   {
@@ -135,7 +125,6 @@ export const FRESH = [
         weight: 2,
       },
     ],
-    sentence: 'By night they hunt the shallows: a slim plug wound slowly.',
     basis: practice,
   },
   {
@@ -149,7 +138,6 @@ export const FRESH = [
       { axis: 'speed', want: 0.3, weight: 2 },
       { axis: 'fall', want: 0.15, weight: 2 },
     ],
-    sentence: 'Crappie look up at something tiny that hardly falls.',
     basis: practice,
   },
   {
@@ -160,7 +148,6 @@ export const FRESH = [
     effects: [
       { favour: { family: ['casting-metal', 'hair-jig', 'paddle-tail', 'surface', 'casting-spoon'] }, weight: 2 },
     ],
-    sentence: 'Stripers on shad: metal, bucktail, swimmers.',
     basis: practice,
   },
   {
@@ -171,7 +158,6 @@ export const FRESH = [
     effects: [
       { favour: { family: ['slow-fall-jig', 'hair-jig', 'paddle-tail', 'casting-spoon', 'blade-bait'] }, weight: 1.5 },
     ],
-    sentence: 'Char and lake trout deep down: jigs and slim softs.',
     basis: practice,
   },
   {
@@ -180,7 +166,6 @@ export const FRESH = [
     facts: [4],
     when: { species: ['char'] },
     effects: [{ axis: 'colour', groups: { hot: 1, silver: 0.8, painted: 0.5 }, weight: 2 }],
-    sentence: 'Char like a spot of red or orange.',
     basis: practice,
   },
   {
@@ -191,7 +176,6 @@ export const FRESH = [
     effects: [
       { favour: { family: ['in-line-spinner', 'crankbait', 'jerkbait', 'grub', 'casting-metal'] }, weight: 1.2 },
     ],
-    sentence: 'Hunting perch chase small spinners and plugs.',
     basis: practice,
   },
   {
@@ -204,7 +188,6 @@ export const FRESH = [
       { avoid: { family: ['jerkbait', 'paddle-tail', 'casting-metal', 'flutter-spoon'] }, weight: 2 },
       { axis: 'passing', want: 0.2, weight: 1.5 },
     ],
-    sentence: 'On the beds something small that stays: and let guarding fish go at once.',
     basis: practice,
   },
   {
@@ -213,7 +196,6 @@ export const FRESH = [
     facts: [24, 37],
     when: { group: ['bass'], season: ['summer'], zoneMidM: { above: [3.5, 5.5] }, waterTempC: { above: [22, 25] } },
     effects: [{ favour: { family: ['crankbait', 'flutter-spoon', 'skirted-jig', 'finesse-worm'] }, weight: 1 }],
-    sentence: 'Summer, offshore: deep cranks first, then slower on the bottom.',
     basis: practice,
   },
 ] as const

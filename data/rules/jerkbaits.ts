@@ -14,7 +14,6 @@ export const JERKBAITS = [
       mood: ['lethargic', 'neutral', 'pressured'],
     },
     effects: [{ favour: { family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, retrieve: ['hang'] }, weight: 8 }],
-    sentence: 'Cold and clear: wind a suspending jerkbait to depth, then drag it and let it hang.',
     basis: practice,
   },
   {
@@ -30,7 +29,6 @@ export const JERKBAITS = [
       { favour: { family: ['jerkbait'], retrieve: ['rip-pause', 'rip-wait'] }, weight: 2 },
       { avoid: { family: ['jerkbait'] }, unless: { retrieve: ['rip-pause', 'rip-wait', 'hang'] }, weight: 2 },
     ],
-    sentence: 'Rip, rip, pause is the base with a jerkbait.',
     basis: practice,
   },
   {
@@ -39,7 +37,6 @@ export const JERKBAITS = [
     facts: [27],
     when: { species: ['smallmouth-bass', 'spotted-bass'], waterTempC: { above: [9, 12] }, mood: ['active', 'neutral'] },
     effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-pause'] }, weight: 1 }],
-    sentence: 'Smallmouth like it ripped hard.',
     basis: practice,
   },
   {
@@ -48,7 +45,6 @@ export const JERKBAITS = [
     facts: [27],
     when: { species: ['largemouth-bass'], waterTempC: { above: [9, 12] } },
     effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-wait', 'rip-pause'] }, weight: 0.6 }],
-    sentence: 'Largemouth like it softer, with a longer wait.',
     basis: practice,
   },
   {
@@ -60,7 +56,6 @@ export const JERKBAITS = [
       { favour: { family: ['jerkbait'], traits: { buoyancy: ['sinks', 'suspends'] } }, weight: 1 },
       { avoid: { family: ['jerkbait'], traits: { buoyancy: ['floats'] } }, weight: 1.5 },
     ],
-    sentence: 'They come up a metre and no more: a jerkbait that sinks slowly to them.',
     basis: practice,
   },
   {
@@ -69,7 +64,6 @@ export const JERKBAITS = [
     facts: [28],
     when: { waterTempC: { below: [9, 12] } },
     effects: [{ avoid: { family: ['jerkbait'], traits: { buoyancy: ['floats'] } }, weight: 2 }],
-    sentence: 'In the cold a jerkbait must hang dead still: nothing that floats up.',
     basis: practice,
   },
   {
@@ -78,7 +72,6 @@ export const JERKBAITS = [
     facts: [28],
     when: { visibilityM: { below: [0.5, 0.9] } },
     effects: [{ avoid: { family: ['jerkbait', 'soft-jerkbait', 'glide-bait'] }, weight: 3 }],
-    sentence: 'A jerkbait is eaten by sight: not in mud.',
     basis: practice,
   },
   {
@@ -87,7 +80,6 @@ export const JERKBAITS = [
     facts: [27],
     when: { season: ['pre-spawn'], waterTempC: { below: [9, 12] }, visibilityM: { above: [1.2, 2] } },
     effects: [{ favour: { family: ['jerkbait'], pauseS: [6, 60] }, weight: 1.5 }],
-    sentence: 'Late winter: the pause is the lure.',
     basis: practice,
   },
   {
@@ -96,7 +88,6 @@ export const JERKBAITS = [
     facts: [26],
     when: { zoneMidM: { above: [1.8, 2.6] }, visibilityM: { above: [2, 3] } },
     effects: [{ avoid: { family: ['jerkbait'] }, unless: { traits: { lip: ['long'] } }, weight: 1 }],
-    sentence: 'Fish below two metres: a long lip, a long cast.',
     basis: practice,
   },
   {
@@ -110,7 +101,6 @@ export const JERKBAITS = [
       visibilityM: { above: [1, 2] },
     },
     effects: [{ favour: { family: ['soft-jerkbait', 'stick-worm'], weedless: true }, weight: 1.8 }],
-    sentence: 'A weedless minnow or stick twitched over the weed falls like a dying fish.',
     basis: practice,
   },
 ] as const

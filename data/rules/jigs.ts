@@ -12,7 +12,6 @@ export const JIGS = [
       coverDensity: { above: [0.2, 0.5] },
     },
     effects: [{ favour: { family: ['skirted-jig', 'creature'], retrieve: ['pitch'] }, weight: 3 }],
-    sentence: 'In wood drop a weedless jig where they lie.',
     basis: practice,
   },
   {
@@ -25,7 +24,6 @@ export const JIGS = [
       { favour: { family: ['skirted-jig', 'creature', 'tube'] }, weight: 3 },
       { axis: 'colour', groups: { natural: 1, dark: 0.5 }, weight: 3 },
     ],
-    sentence: 'They are eating crayfish: brown, on the bottom.',
     basis: practice,
   },
   {
@@ -34,7 +32,6 @@ export const JIGS = [
     facts: [13],
     when: { waterTempC: { above: [13, 17] }, mood: ['active'] },
     effects: [{ favour: { trailer: ['kicking-craw', 'paddle-tail'] }, weight: 1 }],
-    sentence: 'Warm water and active fish: a trailer that kicks.',
     basis: practice,
   },
   {
@@ -43,7 +40,6 @@ export const JIGS = [
     facts: [13],
     when: { waterTempC: { below: [9, 12] } },
     effects: [{ avoid: { trailer: ['kicking-craw', 'paddle-tail'] }, weight: 1.5 }],
-    sentence: 'Cold water: a trailer that hardly moves.',
     basis: practice,
   },
   {
@@ -52,7 +48,6 @@ export const JIGS = [
     facts: [18],
     when: { waterTempC: { below: [6, 9] } },
     effects: [{ favour: { family: ['hair-jig'] }, weight: 1.5 }],
-    sentence: 'Hair is alive in the cold even when it lies still.',
     basis: practice,
   },
   {
@@ -61,7 +56,6 @@ export const JIGS = [
     facts: [13],
     when: { waterTempC: { above: [9, 12], below: [16, 20] }, mood: ['neutral', 'active'] },
     effects: [{ avoid: { family: ['skirted-jig'] }, unless: { trailer: ['gliding-creature'] }, weight: 1 }],
-    sentence: 'Between warm and cold: a trailer that slides, with bulk, dropping straight.',
     basis: practice,
   },
   {
@@ -72,7 +66,6 @@ export const JIGS = [
     effects: [
       { avoid: { family: ['skirted-jig'] }, unless: { trailer: ['stick-worm', 'stick-worm crosswise'] }, weight: 1 },
     ],
-    sentence: 'Cold or pressured: a stick worm behind the jig, which hardly stirs.',
     basis: practice,
   },
   {
@@ -81,7 +74,6 @@ export const JIGS = [
     facts: [13],
     when: { visibilityM: { below: [0.6, 1.2] }, waterTempC: { above: [12, 15] } },
     effects: [{ avoid: { family: ['skirted-jig'] }, unless: { trailer: ['kicking-craw'] }, weight: 1 }],
-    sentence: 'Warm and dirty: a kicking craw.',
     basis: practice,
   },
   {
@@ -95,7 +87,6 @@ export const JIGS = [
         weight: 1.8,
       },
     ],
-    sentence: 'They want it passing: swim the jig.',
     basis: practice,
   },
   {
@@ -104,7 +95,6 @@ export const JIGS = [
     facts: [15],
     when: { mood: ['pressured', 'lethargic'], visibilityM: { above: [1, 2] } },
     effects: [{ favour: { family: ['skirted-jig'], traits: { style: ['finesse'] } }, weight: 1.5 }],
-    sentence: 'They peck and miss: a finesse jig, a small bite.',
     basis: practice,
   },
   {
@@ -119,7 +109,6 @@ export const JIGS = [
         weight: 0.6,
       },
     ],
-    sentence: 'Trim the skirt: a smaller presence.',
     basis: practice,
   },
   {
@@ -138,7 +127,6 @@ export const JIGS = [
         weight: 2,
       },
     ],
-    sentence: 'On rock drag a football head: it rolls over and does not wedge.',
     basis: practice,
   },
   {
@@ -154,7 +142,6 @@ export const JIGS = [
       { favour: { family: ['skirted-jig', 'creature'], delivery: ['pitch'], weedless: true }, weight: 1.5 },
       { favour: { family: ['skirted-jig'], traits: { style: ['flipping'] } }, weight: 1.5 },
     ],
-    sentence: 'Thick cover: flip a guarded jig into the holes.',
     basis: practice,
   },
   {
@@ -166,7 +153,6 @@ export const JIGS = [
       { favour: { head: ['weed-guard'] }, weight: 1.2 },
       { avoid: { head: ['darter', 'ball'] }, weight: 1 },
     ],
-    sentence: 'In wood a weed guard and a stout hook.',
     basis: practice,
   },
   {
@@ -175,7 +161,6 @@ export const JIGS = [
     facts: [18],
     when: { currentMps: { above: [0.25, 0.6] } },
     effects: [{ favour: { family: ['hair-jig'] }, weight: 1.2 }],
-    sentence: 'Hair gives bulk in a current without lifting.',
     basis: practice,
   },
   {
@@ -184,7 +169,6 @@ export const JIGS = [
     facts: [18],
     when: { mood: ['active', 'neutral'], cover: ['open', 'rock', 'shell', 'clay'], forageKind: ['fish', 'shrimp'] },
     effects: [{ favour: { head: ['darter'] }, weight: 0.6 }],
-    sentence: 'A darter fin makes it dart aside.',
     basis: practice,
   },
   {
@@ -199,7 +183,6 @@ export const JIGS = [
         weight: 0.5,
       },
     ],
-    sentence: 'A plastic on a head with shank enough for it.',
     basis: practice,
   },
   {
@@ -211,7 +194,6 @@ export const JIGS = [
       { avoid: { mount: ['head'] }, unless: { headKg: [0, 0.0042] }, weight: 1.5 },
       { avoid: { headKg: [0.0068, 0.2] }, weight: 1.5 },
     ],
-    sentence: 'Under 10 ft a head of 1/16 to 1/8 oz.',
     basis: practice,
   },
   {
@@ -223,7 +205,6 @@ export const JIGS = [
       { avoid: { mount: ['head'] }, unless: { headKg: [0.0048, 0.0075] }, weight: 1.5 },
       { avoid: { headKg: [0.012, 0.2] }, weight: 1 },
     ],
-    sentence: 'At 10 to 20 ft a head of 3/16 to 1/4 oz.',
     basis: practice,
   },
   {
@@ -235,7 +216,6 @@ export const JIGS = [
       { avoid: { mount: ['head'] }, unless: { headKg: [0.0098, 0.03] }, weight: 1.5 },
       { avoid: { headKg: [0, 0.0042] }, weight: 2 },
     ],
-    sentence: 'Over 20 ft a head of 3/8 to 1/2 oz.',
     basis: practice,
   },
   {
@@ -244,7 +224,6 @@ export const JIGS = [
     facts: [17],
     when: { currentMps: { above: [0.25, 0.6] } },
     effects: [{ avoid: { mount: ['head'] }, unless: { headKg: [0.0068, 0.04] }, weight: 1.5 }],
-    sentence: 'Heavier heads in current.',
     basis: practice,
   },
   {
@@ -255,7 +234,6 @@ export const JIGS = [
     effects: [
       { favour: { family: ['skirted-jig'], retrieve: ['hop', 'lift-drop'], massKg: [0.0165, 0.05] }, weight: 1.5 },
     ],
-    sentence: 'Some days a heavy jig snapped up and dropped fast is what they want.',
     basis: practice,
   },
   {
@@ -264,7 +242,6 @@ export const JIGS = [
     facts: [18],
     when: { mood: ['neutral', 'lethargic'], cover: ['rock', 'timber', 'brush', 'docks', 'shell', 'clay'] },
     effects: [{ axis: 'passing', want: 0.25, weight: 1 }],
-    sentence: 'Most takes come on the pause or the fall: let it fall.',
     basis: practice,
   },
   {
@@ -277,7 +254,6 @@ export const JIGS = [
       { favour: { family: ['creature', 'skirted-jig', 'tube', 'hair-jig'] }, weight: 3 },
       { axis: 'colour', groups: { natural: 1, dark: 0.5 }, weight: 2 },
     ],
-    sentence: 'They are rooting for crabs: something brown that crawls.',
     basis: practice,
   },
 ] as const

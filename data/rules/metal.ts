@@ -19,7 +19,6 @@ export const METAL = [
       { axis: 'speed', want: 1.1, weight: 4 },
       { axis: 'flash', want: 0.85, weight: 2 },
     ],
-    sentence: 'Surface feeders at first light: metal, thrown far and wound fast.',
     basis: practice,
   },
   {
@@ -46,7 +45,6 @@ export const METAL = [
       { axis: 'dwell', want: 10, weight: 4 },
       { axis: 'passing', want: 0.2, weight: 4 },
     ],
-    sentence: 'Once the sun is up they have gone down: hop something small slowly on the bottom.',
     basis: practice,
   },
   {
@@ -62,7 +60,6 @@ export const METAL = [
       cover: ['reeds', 'pads', 'grass', 'docks', 'timber', 'brush'],
     },
     effects: [{ favour: { family: ['surface'] }, weight: 5 }],
-    sentence: 'Low light, little wind and fish high in the cover: fish the surface.',
     basis: practice,
   },
   {
@@ -71,7 +68,6 @@ export const METAL = [
     facts: [37],
     when: { waterTempC: { above: [24, 27] }, zoneMidM: { above: [3, 5] }, forageLengthM: { above: [0.09, 0.12] } },
     effects: [{ favour: { family: ['flutter-spoon'] }, weight: 4 }],
-    sentence: 'Hot water, big bait, fish offshore: drop a flutter spoon in their face.',
     basis: practice,
   },
   {
@@ -83,7 +79,6 @@ export const METAL = [
       { favour: { family: ['slow-fall-jig'] }, weight: 4 },
       { axis: 'passing', want: 0.1, weight: 2 },
     ],
-    sentence: 'Deep fish near the bottom: a short jig under the rod works on the drop.',
     basis: practice,
   },
   {
@@ -92,7 +87,6 @@ export const METAL = [
     facts: [36],
     when: {},
     effects: [{ avoid: { family: ['blade-bait'], retrieve: ['slow-roll', 'lift-drop'] }, weight: 1.5 }],
-    sentence: 'Winding a blade bait too fast is the usual mistake.',
     basis: practice,
   },
   {
@@ -103,7 +97,6 @@ export const METAL = [
     effects: [
       { avoid: { family: ['blade-bait'] }, unless: { colour: ['gold'], massKg: [0.003, 0.0075] }, weight: 0.8 },
     ],
-    sentence: 'A blade bait of 1/8 to 1/4 oz, in gold.',
     basis: practice,
   },
   {
@@ -117,7 +110,6 @@ export const METAL = [
       offBottomM: { below: [1, 2] },
     },
     effects: [{ favour: { family: ['blade-bait'], retrieve: ['blade-hop'] }, weight: 1.5 }],
-    sentence: 'Cold and on the bottom: a blade bait hopped so that it only shivers.',
     basis: practice,
   },
   {
@@ -132,7 +124,6 @@ export const METAL = [
       cover: ['open', 'rock', 'clay', 'shell'],
     },
     effects: [{ favour: { body: ['soft'], pauseS: [10, 60], headKg: [0.005, 0.008] }, weight: 1.2 }],
-    sentence: 'A small plastic on a quarter ounce, left lying 10 to 15 s between short hops.',
     basis: practice,
   },
   {
@@ -146,7 +137,6 @@ export const METAL = [
       forageLengthM: { above: [0.09, 0.12] },
     },
     effects: [{ favour: { retrieve: ['lift-drop'], body: ['metal'] }, weight: 1.2 }],
-    sentence: 'They follow a swimmer and do not eat: drop something in their face.',
     basis: practice,
   },
   {
@@ -159,7 +149,6 @@ export const METAL = [
       { avoid: { family: ['slow-fall-jig'] }, weight: 1.5 },
       { axis: 'speed', want: 1.1, weight: 2 },
     ],
-    sentence: 'Active fish in deep water: a long slim jig worked on the rise.',
     basis: practice,
   },
   {
@@ -168,7 +157,6 @@ export const METAL = [
     facts: [38],
     when: { depthM: { above: [9, 14] }, mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [{ avoid: { family: ['long-jig'] }, weight: 2 }],
-    sentence: 'Slow fish do not chase a jig upwards.',
     basis: practice,
   },
   {
@@ -180,7 +168,6 @@ export const METAL = [
       { avoid: { family: ['slow-fall-jig'] }, unless: { rodPurpose: ['slow-pitch', 'long-fall'] }, weight: 1.2 },
       { avoid: { family: ['long-jig'], rodPurpose: ['slow-pitch'] }, weight: 1.2 },
     ],
-    sentence: 'A fast rod ruins slow jigs, and a slow one fast jigs.',
     basis: practice,
   },
   {
@@ -189,7 +176,6 @@ export const METAL = [
     facts: [38],
     when: { depthM: { above: [15, 25] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { reel: ['overhead', 'casting'] }, weight: 1 }],
-    sentence: 'Slow-pitch on an overhead reel, thumb on the spool.',
     basis: practice,
   },
   {
@@ -198,7 +184,6 @@ export const METAL = [
     facts: [38],
     when: {},
     effects: [{ avoid: { family: ['long-jig'] }, unless: { reel: ['spinning'] }, weight: 0.5 }],
-    sentence: 'Long sliding jigs on a spinning reel.',
     basis: practice,
   },
   {
@@ -207,7 +192,6 @@ export const METAL = [
     facts: [38],
     when: {},
     effects: [{ avoid: { family: ['slow-fall-jig'], reel: ['spinning'], massKg: [0.042, 0.5] }, weight: 1 }],
-    sentence: 'Slow jigs over 40 g are too much for a spinning reel.',
     basis: practice,
   },
   {
@@ -216,7 +200,6 @@ export const METAL = [
     facts: [38],
     when: { depthM: { above: [9, 14] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { fights: ['with the reel'] }, weight: 0.8 }],
-    sentence: 'A soft slow-pitch rod stays low; the fish is fought with the reel.',
     basis: practice,
   },
   {
@@ -225,7 +208,6 @@ export const METAL = [
     facts: [38],
     when: { depthM: { above: [9, 14] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { fights: ['with the rod'] }, weight: 0.8 }],
-    sentence: 'A stiffer rod lets you lift the fish.',
     basis: practice,
   },
   {
@@ -234,7 +216,6 @@ export const METAL = [
     facts: [38],
     when: { depthM: { below: [5, 9] } },
     effects: [{ avoid: { family: ['slow-fall-jig', 'long-jig'] }, weight: 2 }],
-    sentence: 'Under-the-rod jigs want depth beneath them.',
     basis: practice,
   },
   {
@@ -249,7 +230,6 @@ export const METAL = [
       zoneTopM: { below: [0.5, 1] },
     },
     effects: [{ favour: { family: ['surface'] }, weight: 1.5 }],
-    sentence: 'Warm and still at first or last light: they look up.',
     basis: practice,
   },
   {
@@ -258,7 +238,6 @@ export const METAL = [
     facts: [40],
     when: { waterTempC: { below: [9, 13] } },
     effects: [{ avoid: { family: ['surface'] }, weight: 4 }],
-    sentence: 'Cold fish do not come to the top.',
     basis: practice,
   },
   {
@@ -267,7 +246,6 @@ export const METAL = [
     facts: [26],
     when: { zoneTopM: { above: [1.5, 3] } },
     effects: [{ avoid: { family: ['surface'] }, weight: 3 }],
-    sentence: 'They do not come up through that much water.',
     basis: practice,
   },
   {
@@ -276,7 +254,6 @@ export const METAL = [
     facts: [1],
     when: { visibilityM: { above: [1.5, 2.5] }, waterTempC: { above: [15, 18] } },
     effects: [{ avoid: { family: ['surface'] }, unless: { traits: { style: ['walker', 'popper'] } }, weight: 0.6 }],
-    sentence: 'Clear and calm: a walker is seen from far.',
     basis: practice,
   },
   {
@@ -285,7 +262,6 @@ export const METAL = [
     facts: [40],
     when: { light: ['night'], waterTempC: { above: [14, 17] } },
     effects: [{ avoid: { family: ['surface'] }, unless: { traits: { style: ['prop', 'popper'] } }, weight: 1 }],
-    sentence: 'By night a churning plug is heard.',
     basis: practice,
   },
 ] as const

@@ -11,7 +11,6 @@ export const MOOD = [
       { axis: 'passing', want: 0.95, weight: 4 },
       { axis: 'dwell', want: 0.6, weight: 2 },
     ],
-    sentence: 'Active fish chase: search with something that passes them.',
     basis: practice,
   },
   {
@@ -23,7 +22,6 @@ export const MOOD = [
       { axis: 'passing', want: 0.55, weight: 2 },
       { axis: 'dwell', want: 3, weight: 1.5 },
     ],
-    sentence: 'Neutral fish take what stops in front of them.',
     basis: practice,
   },
   {
@@ -37,7 +35,6 @@ export const MOOD = [
       { axis: 'passing', want: 0.25, weight: 2 },
       { axis: 'vibration', want: 0.25, weight: 1.5 },
     ],
-    sentence: 'Lethargic fish will not move: put it in their face and let it hang.',
     basis: practice,
   },
   {
@@ -53,7 +50,6 @@ export const MOOD = [
       { axis: 'dwell', want: 10, weight: 2.5 },
       { axis: 'flash', want: 0.15, weight: 1.5 },
     ],
-    sentence: 'Pressured fish have seen it all: smaller, quieter, slower.',
     basis: practice,
   },
   {
@@ -62,7 +58,6 @@ export const MOOD = [
     facts: [39],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [{ axis: 'length', times: 0.75, weight: 4 }],
-    sentence: 'Go smaller until they eat.',
     basis: practice,
   },
   {
@@ -71,7 +66,6 @@ export const MOOD = [
     facts: [39],
     when: { species: ['pike', 'striped-bass'], mood: ['active', 'neutral'] },
     effects: [{ axis: 'length', times: 1.5, weight: 4 }],
-    sentence: 'A big lure for a big fish.',
     basis: practice,
   },
   {
@@ -80,7 +74,6 @@ export const MOOD = [
     facts: [16],
     when: { mood: ['active'], waterTempC: { above: [12, 16] } },
     effects: [{ axis: 'presence', want: 0.6, weight: 1 }],
-    sentence: 'Hunting fish look for a meal.',
     basis: practice,
   },
   {
@@ -91,7 +84,6 @@ export const MOOD = [
     effects: [
       { avoid: { retrieve: ['burn', 'rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 },
     ],
-    sentence: 'Lethargic fish are spooked by haste.',
     basis: practice,
   },
   {
@@ -102,7 +94,6 @@ export const MOOD = [
     effects: [
       { avoid: { family: ['spinnerbait', 'umbrella-rig', 'lipless-crankbait', 'casting-metal'] }, weight: 2.5 },
     ],
-    sentence: 'They have seen the loud ones.',
     basis: practice,
   },
 ] as const

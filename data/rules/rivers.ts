@@ -8,7 +8,6 @@ export const RIVERS = [
     facts: [39],
     when: { group: ['salmonid'], currentMps: { above: [0.2, 0.5] } },
     effects: [{ favour: { family: ['jerkbait', 'casting-spoon', 'streamer', 'in-line-spinner'] }, weight: 1.5 }],
-    sentence: 'Trout and salmon in fast broken water: slim plugs, spoons, streamers.',
     basis: practice,
   },
   {
@@ -17,7 +16,6 @@ export const RIVERS = [
     facts: [39],
     when: { group: ['salmonid'], visibilityM: { above: [1.5, 3] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { silver: 1, hot: 0.55, painted: 0.55, dark: 0.35, gold: 0.35 }, weight: 2 }],
-    sentence: 'Silver belly with blue, pink, purple or a little gold.',
     basis: practice,
   },
   {
@@ -26,7 +24,6 @@ export const RIVERS = [
     facts: [39],
     when: { singlesOnly: ['yes'] },
     effects: [{ avoid: { hooks: ['round treble', 'in-turned treble'] }, weight: 12 }],
-    sentence: 'Single hooks only: this water’s law.',
     basis: practice,
   },
   {
@@ -37,7 +34,6 @@ export const RIVERS = [
     effects: [
       { avoid: { body: ['hard', 'metal', 'wire'] }, unless: { hooks: ['single', 'assist', 'moulded'] }, weight: 1 },
     ],
-    sentence: 'Single hooks, for the fish.',
     basis: practice,
   },
   {
@@ -52,7 +48,6 @@ export const RIVERS = [
         weight: 1,
       },
     ],
-    sentence: 'Trebles hook more of what touches them.',
     basis: practice,
   },
   {
@@ -64,7 +59,6 @@ export const RIVERS = [
       { favour: { lengthM: [0.03, 0.085] }, weight: 1.5 },
       { avoid: { lengthM: [0.13, 0.4] }, weight: 2.5 },
     ],
-    sentence: 'Small water, small lure.',
     basis: practice,
   },
   {
@@ -76,7 +70,6 @@ export const RIVERS = [
       { avoid: { mount: ['wacky'] }, weight: 2 },
       { avoid: { retrieve: ['stand', 'hang'] }, weight: 2 },
     ],
-    sentence: 'Nothing hangs still in a current.',
     basis: practice,
   },
   {
@@ -93,7 +86,6 @@ export const RIVERS = [
         weight: 1.5,
       },
     ],
-    sentence: 'A cold river: slow and deep across the current.',
     basis: practice,
   },
   {
@@ -102,7 +94,6 @@ export const RIVERS = [
     facts: [39],
     when: { group: ['salmonid'], forageLengthM: { below: [0.045, 0.065] } },
     effects: [{ favour: { family: ['streamer', 'hair-jig', 'in-line-spinner'] }, weight: 1.2 }],
-    sentence: 'Small bait: hair and feather.',
     basis: practice,
   },
 ] as const

@@ -13,7 +13,6 @@ export const SEA = [
         weight: 2,
       },
     ],
-    sentence: 'Sea bass: slim plugs, soft sand eels, surface at the edges of the day.',
     basis: practice,
   },
   {
@@ -25,7 +24,6 @@ export const SEA = [
       { axis: 'speed', want: 0.45, weight: 2 },
       { favour: { family: ['needle-plug', 'surface', 'soft-jerkbait'] }, weight: 1.5 },
     ],
-    sentence: 'In the dark and the half light they come in close: slow and shallow.',
     basis: practice,
   },
   {
@@ -39,7 +37,6 @@ export const SEA = [
       { axis: 'reach', want: 45, weight: 2 },
       { axis: 'flash', want: 0.8, weight: 2 },
     ],
-    sentence: 'Roving fish of the open sea: metal, far and fast.',
     basis: practice,
   },
   {
@@ -58,7 +55,6 @@ export const SEA = [
       },
       { avoid: { family: ['surface', 'spinnerbait'] }, weight: 3 },
     ],
-    sentence: 'They lie on the bottom and ambush: hop a soft body over it.',
     basis: practice,
   },
   {
@@ -74,7 +70,6 @@ export const SEA = [
       },
       { axis: 'presence', want: 0.2, weight: 2 },
     ],
-    sentence: 'Bream: small, light and slow, close to structure.',
     basis: practice,
   },
   {
@@ -86,7 +81,6 @@ export const SEA = [
       { favour: { family: ['surface'], lengthM: [0.03, 0.08] }, weight: 3 },
       { axis: 'speed', want: 0.7, weight: 2 },
     ],
-    sentence: 'Whiting on warm flats chase a small surface plug like a fleeing prawn.',
     basis: practice,
   },
   {
@@ -97,7 +91,6 @@ export const SEA = [
     effects: [
       { favour: { family: ['segmented-bait', 'grub', 'finesse-worm', 'hair-jig'], lengthM: [0.03, 0.095] }, weight: 2 },
     ],
-    sentence: 'Whiting: small worms and prawns along the sand.',
     basis: practice,
   },
   {
@@ -106,7 +99,6 @@ export const SEA = [
     facts: [33],
     when: { group: ['inshore'] },
     effects: [{ favour: { family: ['paddle-tail', 'soft-jerkbait', 'jerkbait', 'casting-spoon'] }, weight: 2 }],
-    sentence: 'Inshore: soft swimmers on a head, soft and hard jerkbaits, a spoon.',
     basis: practice,
   },
   {
@@ -115,7 +107,6 @@ export const SEA = [
     facts: [4],
     when: { species: ['red-drum'], cover: ['grass', 'open', 'shell'], depthM: { below: [1.5, 3] } },
     effects: [{ favour: { family: ['casting-spoon'], colour: ['gold'] }, weight: 2 }],
-    sentence: 'Red drum on the flats: a gold spoon.',
     basis: practice,
   },
   {
@@ -133,7 +124,6 @@ export const SEA = [
         weight: 2,
       },
     ],
-    sentence: 'Drum root along the bottom: slow hops.',
     basis: practice,
   },
   {
@@ -142,7 +132,6 @@ export const SEA = [
     facts: [41],
     when: { species: ['snook'], cover: ['docks', 'timber'], light: ['dawn', 'dusk', 'night'] },
     effects: [{ favour: { family: ['paddle-tail', 'jerkbait', 'hard-swimbait', 'surface'] }, weight: 2 }],
-    sentence: 'Snook by the posts in low light: swimmers and slim plugs past the shadow line.',
     basis: practice,
   },
   {
@@ -151,7 +140,6 @@ export const SEA = [
     facts: [33],
     when: { species: ['spotted-seatrout'], cover: ['grass', 'open'] },
     effects: [{ favour: { family: ['paddle-tail', 'grub', 'soft-jerkbait', 'surface'] }, weight: 2 }],
-    sentence: 'Seatrout over grass: a soft swimmer, a walker at dawn.',
     basis: practice,
   },
   {
@@ -163,7 +151,6 @@ export const SEA = [
       { favour: { lengthM: [0.1, 0.3] }, weight: 1.5 },
       { favour: { family: ['paddle-tail', 'hard-swimbait', 'hair-jig', 'jerkbait'] }, weight: 2 },
     ],
-    sentence: 'A big mouth: a meal.',
     basis: practice,
   },
   {
@@ -175,7 +162,6 @@ export const SEA = [
       { favour: { family: ['slow-fall-jig', 'paddle-tail', 'grub', 'hair-jig'] }, weight: 3 },
       { axis: 'bottom', want: 0.4, weight: 3 },
     ],
-    sentence: 'Reef and ground: short jigs and weighted softs close to the bottom.',
     basis: practice,
   },
   {
@@ -184,7 +170,6 @@ export const SEA = [
     facts: [38],
     when: { group: ['offshore'] },
     effects: [{ favour: { family: ['long-jig', 'slow-fall-jig'] }, weight: 4 }],
-    sentence: 'Over the deep marks: vertical jigs.',
     basis: practice,
   },
   {
@@ -193,7 +178,6 @@ export const SEA = [
     facts: [38],
     when: { depthM: { above: [12, 20] } },
     effects: [{ avoid: { delivery: ['vertical'] }, unless: { material: ['braid'] }, weight: 1 }],
-    sentence: 'Deep under the rod: thin braid, felt and not dragged.',
     basis: practice,
   },
   {
@@ -202,7 +186,6 @@ export const SEA = [
     facts: [31, 38],
     when: { driftMps: { above: [0.2, 0.6] } },
     effects: [{ axis: 'fall', want: 0.65, weight: 2.5 }],
-    sentence: 'The boat slides: enough weight to stay under it.',
     basis: practice,
   },
 ] as const

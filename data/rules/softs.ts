@@ -8,7 +8,6 @@ export const SOFTS = [
     facts: [33],
     when: { waterTempC: { above: [1, 2], below: [5.5, 7] } },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-smooth'] } }, weight: 2 }],
-    sentence: 'In near-freezing water the slim smooth swimmer out-fishes the ribbed ones.',
     basis: practice,
   },
   {
@@ -17,7 +16,6 @@ export const SOFTS = [
     facts: [33],
     when: { waterTempC: { below: [5.5, 7] } },
     effects: [{ avoid: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 6 }],
-    sentence: 'A hard kick is too much for fish this cold.',
     basis: practice,
   },
   {
@@ -26,7 +24,6 @@ export const SOFTS = [
     facts: [33],
     when: { waterTempC: { above: [10, 13] }, mood: ['active', 'neutral'] },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 1.5 }],
-    sentence: 'From just before the spawn on, the slim ribbed tail kicks hardest.',
     basis: practice,
   },
   {
@@ -35,7 +32,6 @@ export const SOFTS = [
     facts: [30],
     when: { mood: ['pressured'] },
     effects: [{ favour: { mount: ['drop-shot', 'wacky'] }, weight: 4 }],
-    sentence: 'Drop-shot or wacky: it quivers in place and asks nothing of them.',
     basis: practice,
   },
   {
@@ -44,7 +40,6 @@ export const SOFTS = [
     facts: [33],
     when: { cover: ['grass', 'pads', 'reeds'] },
     effects: [{ favour: { mount: ['belly'] }, weight: 2.5 }],
-    sentence: 'A belly-weighted weedless hook swims over the tips and pops out.',
     basis: practice,
   },
   {
@@ -62,7 +57,6 @@ export const SOFTS = [
       { favour: { mount: ['drop-shot'], weedless: false }, weight: 1.5 },
       { favour: { family: ['finesse-worm'], mount: ['drop-shot'] }, weight: 1 },
     ],
-    sentence: 'Open water: a flat worm nose-hooked on a drop-shot moves most.',
     basis: practice,
   },
   {
@@ -71,7 +65,6 @@ export const SOFTS = [
     facts: [30],
     when: { cover: ['timber', 'brush', 'docks', 'grass'] },
     effects: [{ avoid: { mount: ['drop-shot'], weedless: false }, weight: 1.5 }],
-    sentence: 'A drop-shot in cover is rigged weedless.',
     basis: practice,
   },
   {
@@ -86,7 +79,6 @@ export const SOFTS = [
     effects: [
       { favour: { family: ['finesse-worm', 'stick-worm'], head: ['mushroom'], headKg: [0, 0.0054] }, weight: 1.2 },
     ],
-    sentence: 'A mushroom head of 1/32 to 1/8 oz: the flat belly glides, the round one falls straight.',
     basis: practice,
   },
   {
@@ -95,7 +87,6 @@ export const SOFTS = [
     facts: [30],
     when: { cover: ['brush', 'timber', 'reeds', 'pads', 'grass', 'docks'], coverDensity: { above: [0.3, 0.6] } },
     effects: [{ favour: { mount: ['texas'] }, weight: 1.5 }],
-    sentence: 'A slim body rigged Texas slips through.',
     basis: practice,
   },
   {
@@ -109,7 +100,6 @@ export const SOFTS = [
       waterTempC: { above: [10, 14] },
     },
     effects: [{ favour: { family: ['stick-worm'], mount: ['wacky'], hookKg: [0.0015, 0.006] }, weight: 1.2 }],
-    sentence: 'Most stick worms fall dead: a weighted hook makes them shimmy.',
     basis: practice,
   },
   {
@@ -124,7 +114,6 @@ export const SOFTS = [
         weight: 0.6,
       },
     ],
-    sentence: 'A drop-shot rod that gives a little loses fewer on the jump.',
     basis: practice,
   },
   {
@@ -139,7 +128,6 @@ export const SOFTS = [
         weight: 0.6,
       },
     ],
-    sentence: 'A drop-shot rod as fast as it gets is felt as more sensitive.',
     basis: practice,
   },
   {
@@ -148,7 +136,6 @@ export const SOFTS = [
     facts: [31],
     when: { currentMps: { below: [0.3, 0.6] }, mood: ['neutral', 'pressured', 'lethargic'] },
     effects: [{ avoid: { mount: ['drop-shot'], massKg: [0.0175, 0.1] }, weight: 1 }],
-    sentence: 'The lightest weight that still holds bottom.',
     basis: practice,
   },
   {
@@ -157,7 +144,6 @@ export const SOFTS = [
     facts: [31],
     when: { mood: ['active'] },
     effects: [{ avoid: { mount: ['drop-shot'] }, unless: { massKg: [0.013, 0.05] }, weight: 1 }],
-    sentence: 'Half an ounce and more on aggressive fish forces a reaction.',
     basis: practice,
   },
   {
@@ -166,7 +152,6 @@ export const SOFTS = [
     facts: [33],
     when: { forageLengthM: { above: [0.08, 0.12] } },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['fat-ribbed'] } }, weight: 0.8 }],
-    sentence: 'A fat ribbed swimmer is a meal in any month.',
     basis: practice,
   },
   {
@@ -177,7 +162,6 @@ export const SOFTS = [
     effects: [
       { favour: { family: ['paddle-tail'], traits: { shape: ['slim-smooth'] }, lengthM: [0.06, 0.085] }, weight: 1 },
     ],
-    sentence: 'At 2 to 4 °C the slim smooth one of 3 in.',
     basis: practice,
   },
   {
@@ -186,7 +170,6 @@ export const SOFTS = [
     facts: [33],
     when: { sky: ['cloud', 'rain'], mood: ['neutral', 'active'], waterTempC: { above: [5, 9] }, forageKind: ['fish'] },
     effects: [{ favour: { family: ['paddle-tail'], head: ['underspin'] }, weight: 1.5 }],
-    sentence: 'Cloudy: an underspin adds the flash that the sky does not.',
     basis: practice,
   },
   {
@@ -203,7 +186,6 @@ export const SOFTS = [
     effects: [
       { favour: { family: ['paddle-tail', 'hard-swimbait', 'grub'], retrieve: ['slow-roll', 'steady'] }, weight: 1.5 },
     ],
-    sentence: 'Fish hanging over open water: a swimmer counted down and wound level.',
     basis: practice,
   },
   {
@@ -221,7 +203,6 @@ export const SOFTS = [
       depthM: { above: [4, 6] },
     },
     effects: [{ favour: { family: ['umbrella-rig'] }, weight: 1.5 }],
-    sentence: 'A shoal over open water: a shoal of lures, where the law allows its hooks.',
     basis: practice,
   },
   {
@@ -233,7 +214,6 @@ export const SOFTS = [
       cover: ['timber', 'brush', 'docks', 'grass', 'pads', 'reeds', 'rock'],
     },
     effects: [{ avoid: { family: ['umbrella-rig'] }, weight: 3 }],
-    sentence: 'Five bare hooks do not come back through cover.',
     basis: practice,
   },
   {
@@ -252,7 +232,6 @@ export const SOFTS = [
       },
       { axis: 'bottom', want: 0.5, weight: 2 },
     ],
-    sentence: 'They eat shrimp: a short segmented bait on a head, left standing, popped after two counts.',
     basis: practice,
   },
   {
@@ -266,7 +245,6 @@ export const SOFTS = [
       cover: ['grass', 'open', 'reeds', 'pads'],
     },
     effects: [{ favour: { family: ['segmented-bait'], lengthM: [0.12, 0.2], retrieve: ['steady'] }, weight: 1 }],
-    sentence: 'Whole, on a lightly weighted hook, fast under the surface.',
     basis: practice,
   },
   {
@@ -278,7 +256,6 @@ export const SOFTS = [
       { favour: { lengthM: [0.025, 0.085] }, weight: 1.5 },
       { avoid: { lengthM: [0.125, 0.5] }, weight: 3 },
     ],
-    sentence: 'Small mouths: two or three inches.',
     basis: practice,
   },
   {
@@ -287,7 +264,6 @@ export const SOFTS = [
     facts: [18],
     when: { season: ['spawn', 'post-spawn'], depthM: { below: [2, 3.5] }, forageKind: ['fish'] },
     effects: [{ axis: 'length', times: 0.9, weight: 1 }],
-    sentence: 'In spring the small fry are on the bank.',
     basis: practice,
   },
   {
@@ -301,7 +277,6 @@ export const SOFTS = [
       forageShade: ['olive'],
     },
     effects: [{ axis: 'colour', groups: { natural: 1, painted: 0.6 }, weight: 2 }],
-    sentence: 'In autumn it is frogs and young perch.',
     basis: practice,
   },
   {
@@ -313,7 +288,6 @@ export const SOFTS = [
       { favour: { family: ['surface', 'soft-jerkbait', 'creature'] }, weight: 2 },
       { axis: 'colour', groups: { natural: 1, dark: 0.7 }, weight: 2 },
     ],
-    sentence: 'Frogs: something on the skin of the water.',
     basis: practice,
   },
   {
@@ -325,7 +299,6 @@ export const SOFTS = [
       { favour: { family: ['stick-worm', 'finesse-worm', 'grub', 'hair-jig', 'segmented-bait'] }, weight: 2 },
       { axis: 'bottom', want: 0.5, weight: 2 },
     ],
-    sentence: 'They are on worms and larvae: slim and slow on the bottom.',
     basis: practice,
   },
 ] as const

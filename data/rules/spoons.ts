@@ -8,7 +8,6 @@ export const SPOONS = [
     facts: [3],
     when: { mood: ['active', 'neutral'], zoneMidM: { above: [0.8, 1.5] } },
     effects: [{ favour: { family: ['casting-spoon'], retrieve: ['lift-wind'] }, weight: 1.2 }],
-    sentence: 'A thick spoon is lifted a hand’s breadth with every turn, and sinks between.',
     basis: practice,
   },
   {
@@ -17,7 +16,6 @@ export const SPOONS = [
     facts: [3],
     when: {},
     effects: [{ avoid: { family: ['thin-spoon'], retrieve: ['burn', 'lift-drop', 'stop-go'] }, weight: 1 }],
-    sentence: 'A thin spoon on a steady wind, just fast enough for the tip to pulse.',
     basis: practice,
   },
   {
@@ -32,7 +30,6 @@ export const SPOONS = [
         weight: 0.6,
       },
     ],
-    sentence: 'A light rod throws small spoons.',
     basis: practice,
   },
   {
@@ -43,7 +40,6 @@ export const SPOONS = [
     effects: [
       { avoid: { family: ['casting-spoon'] }, unless: { material: ['braid'], lineM: [0, 0.00016] }, weight: 0.6 },
     ],
-    sentence: 'Thin braid throws a spoon farthest.',
     basis: practice,
   },
   {
@@ -57,7 +53,6 @@ export const SPOONS = [
         weight: 0.8,
       },
     ],
-    sentence: 'A spoon has a narrow pace: too slow it does not kick, too fast it rolls.',
     basis: practice,
   },
   {
@@ -71,7 +66,6 @@ export const SPOONS = [
         weight: 1,
       },
     ],
-    sentence: 'A following trout: hold the pace, it is deciding.',
     basis: practice,
   },
   {
@@ -80,7 +74,6 @@ export const SPOONS = [
     facts: [3, 23],
     when: { mood: ['neutral', 'active'] },
     effects: [{ favour: { retrieve: ['stop-go', 'touch-pause', 'sweep-pause', 'rip-free', 'lift-wind'] }, weight: 1 }],
-    sentence: 'A follower wants a change of pace: stop, or dash.',
     basis: practice,
   },
   {
@@ -95,7 +88,6 @@ export const SPOONS = [
         weight: 0.8,
       },
     ],
-    sentence: 'Silver is never wrong on a spoon.',
     basis: practice,
   },
   {
@@ -104,7 +96,6 @@ export const SPOONS = [
     facts: [4],
     when: { visibilityM: { above: [0.4, 0.8], below: [1.6, 2.4] } },
     effects: [{ avoid: { family: ['casting-spoon', 'thin-spoon'] }, unless: { colour: ['hot', 'gold'] }, weight: 0.8 }],
-    sentence: 'A spoon in stain: chartreuse, orange, copper.',
     basis: practice,
   },
   {
@@ -113,7 +104,6 @@ export const SPOONS = [
     facts: [4],
     when: { group: ['pike'] },
     effects: [{ avoid: { family: ['casting-spoon'] }, unless: { colour: ['light', 'hot'] }, weight: 0.6 }],
-    sentence: 'Red and white is the old one for pike.',
     basis: practice,
   },
   {
@@ -129,7 +119,6 @@ export const SPOONS = [
       waterTempC: { above: [16, 20] },
     },
     effects: [{ favour: { family: ['flutter-spoon'] }, weight: 3 }],
-    sentence: 'After the spawn, off the banks, where big shad live: the flutter spoon.',
     basis: practice,
   },
   {
@@ -138,7 +127,6 @@ export const SPOONS = [
     facts: [37],
     when: { zoneMidM: { above: [3, 5] }, mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [{ avoid: { family: ['flutter-spoon'] }, unless: { traits: { cup: ['cupped'] } }, weight: 0.8 }],
-    sentence: 'A cupped spoon cradles down in place.',
     basis: practice,
   },
   {
@@ -147,7 +135,6 @@ export const SPOONS = [
     facts: [37],
     when: { zoneMidM: { above: [3, 5] }, mood: ['active'] },
     effects: [{ avoid: { family: ['flutter-spoon'] }, unless: { traits: { cup: ['flat'] } }, weight: 0.8 }],
-    sentence: 'A flat spoon shoots aside and covers ground.',
     basis: practice,
   },
   {
@@ -162,7 +149,6 @@ export const SPOONS = [
         weight: 0.6,
       },
     ],
-    sentence: 'A big spoon on a long rod that gives: it lifts and does not tear out.',
     basis: practice,
   },
   {
@@ -171,7 +157,6 @@ export const SPOONS = [
     facts: [37],
     when: { forageLengthM: { below: [0.07, 0.1] } },
     effects: [{ avoid: { family: ['flutter-spoon'] }, weight: 2 }],
-    sentence: 'A flutter spoon belongs where the bait is big.',
     basis: practice,
   },
 ] as const

@@ -8,7 +8,6 @@ export const SURF = [
     facts: [40],
     when: { water: ['salt', 'brackish'], swellM: { above: [0.3, 0.8] } },
     effects: [{ favour: { family: ['needle-plug', 'casting-metal'] }, weight: 3 }],
-    sentence: 'Surf: a loaded needle holds in the swell.',
     basis: practice,
   },
   {
@@ -17,7 +16,6 @@ export const SURF = [
     facts: [40],
     when: { swellM: { above: [0.3, 0.8] }, cover: ['rock'], depthM: { above: [2, 3.5] } },
     effects: [{ avoid: { family: ['needle-plug'] }, unless: { massKg: [0.026, 0.12] }, weight: 1.5 }],
-    sentence: 'Deep fast rock: a needle of 2.6 to 2.7 oz, 3 on spring tides.',
     basis: practice,
   },
   {
@@ -26,7 +24,6 @@ export const SURF = [
     facts: [40],
     when: { swellM: { above: [0.2, 0.5] }, cover: ['open', 'clay', 'shell'], depthM: { below: [2, 3.5] } },
     effects: [{ avoid: { family: ['needle-plug'] }, unless: { massKg: [0.02, 0.05] }, weight: 1 }],
-    sentence: 'Sand: a light one loaded a little.',
     basis: practice,
   },
   {
@@ -38,7 +35,6 @@ export const SURF = [
       { axis: 'reach', want: 45, weight: 2 },
       { favour: { family: ['needle-plug'], retrieve: ['slow-roll'] }, weight: 1.5 },
     ],
-    sentence: 'Let it sink, then just fast enough to ride half a metre above the bottom.',
     basis: practice,
   },
   {
@@ -49,7 +45,6 @@ export const SURF = [
     effects: [
       { avoid: { family: ['needle-plug', 'hard-swimbait', 'jerkbait'] }, unless: { colour: ['dark'] }, weight: 2 },
     ],
-    sentence: 'Dark by night.',
     basis: practice,
   },
   {
@@ -58,7 +53,6 @@ export const SURF = [
     facts: [40],
     when: { light: ['day', 'dusk', 'dawn'], swellM: { above: [0.2, 0.5] } },
     effects: [{ avoid: { family: ['needle-plug'] }, unless: { colour: ['light', 'silver'] }, weight: 1.5 }],
-    sentence: 'Light by day and at dusk.',
     basis: practice,
   },
   {
@@ -70,7 +64,6 @@ export const SURF = [
       { axis: 'passing', want: 0.75, weight: 1.5 },
       { axis: 'speed', want: 0.7, weight: 1 },
     ],
-    sentence: 'The tide runs and they hunt: let it come past with the water.',
     basis: practice,
   },
   {
@@ -82,7 +75,6 @@ export const SURF = [
       { axis: 'passing', want: 0.35, weight: 1.5 },
       { axis: 'dwell', want: 3, weight: 1 },
     ],
-    sentence: 'Slack water: slow down and stay with them.',
     basis: practice,
   },
   {
@@ -91,7 +83,6 @@ export const SURF = [
     facts: [40],
     when: { tide: ['flood', 'ebb'], tideRangeM: { above: [2.5, 4.5] } },
     effects: [{ axis: 'fall', want: 0.7, weight: 2 }],
-    sentence: 'A spring tide asks for more weight.',
     basis: practice,
   },
   {
@@ -107,7 +98,6 @@ export const SURF = [
       zoneTopM: { below: [1, 2] },
     },
     effects: [{ favour: { family: ['casting-metal', 'surface'] }, weight: 2 }],
-    sentence: 'Birds and breaking fish: metal into them.',
     basis: practice,
   },
 ] as const

@@ -11,7 +11,6 @@ export const TEMPERATURE = [
       { axis: 'dwell', want: 25, weight: 4 },
       { axis: 'passing', want: 0.25, weight: 2 },
     ],
-    sentence: 'In cold water they need time: leave it in front of them.',
     basis: practice,
   },
   {
@@ -23,7 +22,6 @@ export const TEMPERATURE = [
       { axis: 'speed', want: 0.4, weight: 3 },
       { axis: 'amplitude', want: 0.3, weight: 2 },
     ],
-    sentence: 'The colder the water, the slower and tighter the lure.',
     basis: practice,
   },
   {
@@ -35,7 +33,6 @@ export const TEMPERATURE = [
       { axis: 'speed', want: 0.55, weight: 2 },
       { axis: 'dwell', want: 2.5, weight: 1.5 },
     ],
-    sentence: 'Cool water: a medium pace with short stops.',
     basis: practice,
   },
   {
@@ -48,7 +45,6 @@ export const TEMPERATURE = [
       { axis: 'dwell', want: 0.8, weight: 2 },
       { axis: 'amplitude', want: 0.6, weight: 1.5 },
     ],
-    sentence: 'Warm water lets you fish fast.',
     basis: practice,
   },
   {
@@ -60,7 +56,6 @@ export const TEMPERATURE = [
       { axis: 'speed', want: 0.4, weight: 2 },
       { axis: 'dwell', want: 6, weight: 2 },
     ],
-    sentence: 'Too warm for this fish: slow down again and look deeper.',
     basis: practice,
   },
   {
@@ -73,7 +68,6 @@ export const TEMPERATURE = [
       { axis: 'passing', want: 0.3, weight: 1.5 },
       { axis: 'presence', want: 0.3, weight: 1.5 },
     ],
-    sentence: 'The water has dropped fast: smaller, slower, in their face.',
     basis: practice,
   },
   {
@@ -85,7 +79,6 @@ export const TEMPERATURE = [
       { axis: 'passing', want: 0.7, weight: 1.5 },
       { axis: 'speed', want: 0.6, weight: 1 },
     ],
-    sentence: 'Warming fast in spring: they come up and hunt.',
     basis: practice,
   },
   {
@@ -98,7 +91,6 @@ export const TEMPERATURE = [
       { axis: 'presence', want: 0.35, weight: 1 },
       { avoid: { retrieve: ['burn', 'rip-pause', 'walk', 'pop-wait', 'fast-lift'] }, weight: 2.5 },
     ],
-    sentence: 'Near freezing nothing is too slow.',
     basis: practice,
   },
 ] as const

@@ -8,7 +8,6 @@ export const WEIGHT = [
     facts: [16, 31],
     when: { mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [{ axis: 'fall', want: 0.22, weight: 2.5 }],
-    sentence: 'The lightest that still gets there: a slow fall is seen longer.',
     basis: practice,
   },
   {
@@ -17,7 +16,6 @@ export const WEIGHT = [
     facts: [16, 31],
     when: { mood: ['active'], waterTempC: { above: [13, 17] } },
     effects: [{ axis: 'fall', want: 0.6, weight: 1.5 }],
-    sentence: 'Aggressive fish react to a fast drop.',
     basis: practice,
   },
   {
@@ -26,7 +24,6 @@ export const WEIGHT = [
     facts: [17],
     when: { currentMps: { above: [0.3, 0.8] } },
     effects: [{ axis: 'fall', want: 0.7, weight: 3 }],
-    sentence: 'Current carries it off: heavier.',
     basis: practice,
   },
   {
@@ -35,7 +32,6 @@ export const WEIGHT = [
     facts: [17],
     when: { depthM: { below: [2.5, 4] }, currentMps: { below: [0.2, 0.4] } },
     effects: [{ axis: 'fall', want: 0.25, weight: 1 }],
-    sentence: 'Shallow water needs no haste on the way down.',
     basis: practice,
   },
   {
@@ -44,7 +40,6 @@ export const WEIGHT = [
     facts: [17],
     when: { depthM: { above: [5.5, 8] } },
     effects: [{ axis: 'fall', want: 0.5, weight: 2 }],
-    sentence: 'Deep water: weight enough to be there in a few breaths.',
     basis: practice,
   },
   {
@@ -53,7 +48,6 @@ export const WEIGHT = [
     facts: [17, 38],
     when: { depthM: { above: [12, 20] } },
     effects: [{ axis: 'fall', want: 0.9, weight: 3 }],
-    sentence: 'Very deep: heavy, or most of the day is spent sinking.',
     basis: practice,
   },
   {
@@ -62,7 +56,6 @@ export const WEIGHT = [
     facts: [16, 31],
     when: { mood: ['active', 'neutral'], waterTempC: { above: [15, 19] } },
     effects: [{ axis: 'fall', want: 0.7, weight: 2.5 }],
-    sentence: 'Heavy, to force a reaction.',
     basis: practice,
   },
 ] as const

@@ -1,17 +1,9 @@
 import { demoWorld } from '../../core/demo/world'
-import {
-  OwnRule,
-  OPEN_QUESTIONS,
-  sayCause,
-  sayGiven,
-  sayHandling,
-  sayLift,
-  sayMount,
-  type MatchAnswer,
-} from '../../core/match'
+import { OwnRule, OPEN_QUESTIONS, type MatchAnswer } from '../../core/match'
 import { Box, completeBox, type Box as BoxType } from '../../core/tackle'
 import { Conditions, Place, SPECIES, forageLengthM } from '../../core/water'
 import { z } from '../../core/zod'
+import { sayContribution, sayRefusal, sayCause, sayGiven, sayHandling, sayLift, sayMount } from '../../words'
 
 const questionIds = OPEN_QUESTIONS.map((s) => s.id)
 const speciesIds = SPECIES.map((s) => s.id)
@@ -97,8 +89,8 @@ export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units
       stirredM: reading.stirredM,
       densityKgM3: reading.density,
     },
-    asked: asked.map(({ ruleId, sentence, weight }) => ({ ruleId, sentence, weight })),
-    rigs: rigs.map(({ rig, row, why }) => ({ ...rig, score: row?.score ?? null, why })),
+    asked: asked.map((rule) => ({ ruleId: rule.ruleId, sentence: sayContribution(rule), weight: rule.weight })),
+    rigs: rigs.map(({ rig, row, why }) => ({ ...rig, score: row?.score ?? null, why: why && sayRefusal(why) })),
     ranking: rows.map((row, i) => {
       const { build, outfit, leader, handling } = row.setUp
       return {

@@ -1,5 +1,6 @@
 import type { AdviceSays } from '../../core/outing'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { read, type Catalogue } from './catalogue'
 import { GROUP_WORDS } from './colours'
 import { lower, plural } from './grammar'
 import { spotWords } from './spots'
@@ -40,15 +41,12 @@ const SIGN_WORDS: Readonly<Record<string, string>> = {
   'eaten-fall': 'They eat on the fall: let it drop again.',
 }
 
-const ADVICE: {
-  readonly [C in AdviceSays['code']]: (says: Extract<AdviceSays, { code: C }>, system: UnitSystem) => string
-} = {
+const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
   'too-early': ({ forMin }) => `Give it ${forMin} more min: too early to tell.`,
   'just-taken': ({ sinceMin }) => `A fish took here ${sinceMin} min ago: stay, and work the spot from other sides.`,
   'keep-on': () => 'Nothing you carry looks better right now: keep fishing it.',
   refused: () => 'Staying with this. Next suggestion in a few minutes.',
-  move: ({ spot, stop }) =>
-    spot ? `Move to ${spotWords(spot)}${stop === null ? '' : ` at stop ${stop}`}` : 'Move on',
+  move: ({ spot, stop }) => (spot ? `Move to ${spotWords(spot)}${stop === null ? '' : ` at stop ${stop}`}` : 'Move on'),
   depth: ({ step, depthM, waterM }, system) =>
     `Fish it ${STEPS.depth[step] ?? ''}, about ${showMeasure(depthM, 'depth', system)} deep (water ${showMeasure(waterM, 'depth', system)})`,
   speed: ({ step, way }) => `Work it ${STEPS.speed[step] ?? ''}: ${lower(way)}`,
@@ -69,5 +67,4 @@ const ADVICE: {
     `It brought ${answers === 0 ? 'nothing' : `${answers} ${plural(answers, 'answer')}`} in ${minutes} min today; what you fish now has done worse per hour.`,
 }
 
-export const sayAdvice = <A extends AdviceSays>(says: A, system: UnitSystem): string =>
-  (ADVICE[says.code] as (says: A, system: UnitSystem) => string)(says, system)
+export const sayAdvice = (says: AdviceSays, system: UnitSystem): string => read(ADVICE, says, system)

@@ -1,8 +1,24 @@
 import type { FileProblem } from '../../core/exchange'
-import { both, count } from './grammar'
+import { read, type Catalogue } from './catalogue'
+import { both } from './grammar'
+
+/** What a unit measures. */
+const KINDS: Readonly<Record<string, string>> = { force: 'strength', mass: 'weight', rate: 'rate' }
+
+/** The limits of a lure’s fields, as the sheet says them. */
+const LIMITS: Readonly<Record<string, string>> = {
+  name: 'must have 1 to 80 letters',
+  lengthM: 'must be between 1 and 50 cm',
+  massKg: 'must be between 0.3 g and 1 kg',
+  measuredMassKg: 'must be between 0.3 g and 1 kg',
+  count: 'must be a whole number from 0 to 999',
+  cost: 'must be from 0 up',
+  fish: 'must be from 0 up',
+  notes: 'must have at most 500 letters',
+}
 
 /** What is wrong with a file, a row or a cell, and what to do about it. */
-const PROBLEMS: { readonly [C in FileProblem['code']]: (problem: Extract<FileProblem, { code: C }>) => string } = {
+const PROBLEMS: Catalogue<FileProblem> = {
   'not-json': ({ detail }) => `is not JSON, or was cut short${detail ? ` (${detail})` : ''}`,
   'not-an-archive': () => 'is not an Ygrion archive: it lacks “format”: “ygrion-archive”. Export a box to see one.',
   'other-version': ({ version, reads, newer }) =>
@@ -10,6 +26,8 @@ const PROBLEMS: { readonly [C in FileProblem['code']]: (problem: Extract<FilePro
   'more-problems': ({ more }) => `and ${more} more`,
   'same-id': ({ id }) => `has the id ${id} of another one`,
   invalid: ({ detail }) => detail,
+  failed: ({ detail }) => `could not be read${detail ? ` (${detail})` : ''}; nothing was changed`,
+  'too-large': ({ megabytes }) => `is larger than ${megabytes} MB`,
   'not-outings': ({ at, detail }) =>
     `is not a log of outings: ${at || 'the file'} ${detail}. Export one to see how it looks.`,
   'no-gpx': () => 'is not a GPX file: it has no gpx element',
@@ -23,17 +41,20 @@ const PROBLEMS: { readonly [C in FileProblem['code']]: (problem: Extract<FilePro
   'unknown-temperature-unit': () => 'gives a temperature in an unknown unit',
   impossible: ({ what, value }) => `${what} ${value} is impossible`,
   'open-quote': ({ row }) => `A quotation mark is never closed, in or after row ${row}. Close it and try again.`,
+  workbook: () =>
+    'It is a workbook. Save the sheet as CSV in your spreadsheet program, or copy the cells and paste them here.',
   'no-rows': () => 'The file holds no rows under its headings.',
   'too-many-rows': ({ rows, most }) => `The file holds ${rows} rows; ${most} at a time is the most. Split it.`,
   'no-column': ({ column }) => `There is no column “${column}”. An exported log shows what is needed.`,
   'not-a-number': ({ text }) => `“${text}” is not a number`,
   'out-of-range': ({ text, from, to }) => `${text} is outside ${from} to ${to}`,
-  'none-of': ({ text, list }) => `“${text}” is none of ${list}`,
+  'none-of': ({ text, list, more }) => `“${text}” is none of ${list.join(', ')}${more ? ' …' : ''}`,
   'not-a-moment': ({ text }) => `“${text}” is not a date and time; write 2026-06-12T07:30:00+02:00`,
   empty: () => 'is empty',
   'unknown-family': ({ text }) => `“${text}” is not a kind of lure`,
   'unknown-unit': ({ text }) => `Unknown unit “${text}”`,
-  'wrong-kind': ({ text, role }) => `“${text}” is not a ${role}`,
+  'wrong-kind': ({ text, kind }) => `“${text}” is not a ${KINDS[kind] ?? kind}`,
+  'not-a-measure': ({ text }) => `“${text}” is not a number: try 10.5, 3/8 oz or 2 1/2 in`,
   'not-whole': ({ text }) => `“${text}” is not a whole number`,
   'not-yes-no': ({ text }) => `“${text}” is neither yes nor no`,
   'not-a-hook-size': ({ text }) => `“${text}” is not a hook size: try #6 or 2/0`,
@@ -41,10 +62,11 @@ const PROBLEMS: { readonly [C in FileProblem['code']]: (problem: Extract<FilePro
   'no-compartment': ({ tray, from, to }) => `${tray} has no such compartment: they run from ${from} to ${to}.`,
   'twice-in-file': ({ id }) => `stands twice in this file: “${id}”`,
   missing: () => 'is missing',
-  limits: ({ least, most, unit }) => `must be between ${least} and ${most}${unit ? ` ${unit}` : ''}`,
-  'at-least': ({ least }) => `must be from ${least} up`,
-  letters: ({ least, most }) => (least === 0 ? `at most ${count(most, 'letter')}` : `must have ${least} to ${most} letters`),
+  limits: ({ field }) => LIMITS[field] ?? 'is out of range',
 }
 
-export const sayFileProblem = <P extends FileProblem>(problem: P): string =>
-  (PROBLEMS[problem.code] as (problem: P) => string)(problem)
+export const sayFileProblem = (problem: FileProblem): string => read(PROBLEMS, problem)
+
+/** A word that was understood despite a typo. */
+export const saySlip = ({ text, readAs }: { readonly text: string; readonly readAs: string }): string =>
+  `“${text}” read as ${readAs}`

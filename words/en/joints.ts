@@ -1,6 +1,6 @@
 import type { JointFigure, Judgement } from '../../core/tackle'
-import { showMeasure, type UnitSystem } from '../../core/quantity'
-import { capital, spaced } from './grammar'
+import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
+import { capital, spaced, withArticles } from './grammar'
 import { JOINT_WORDS } from './joint-words'
 import { sayHooks } from './tackle'
 
@@ -26,16 +26,19 @@ const SPACED: ReadonlySet<string> = new Set(['terminal', 'trailer', 'kind'])
 function sayFigure(name: string, figure: JointFigure, system: UnitSystem): string {
   if (typeof figure === 'number') return String(figure)
   if (typeof figure === 'string') return CODES[figure] ?? (SPACED.has(name) ? spaced(figure) : figure)
+  if ('from' in figure) return showRange(figure.from, figure.to, figure.role, system)
   if ('role' in figure) return showMeasure(figure.si, figure.role, system)
   if ('hooks' in figure) return `${sayHooks(figure.hooks)}${figure.stinger ? ' and a stinger' : ''}`
   return `a ${figure.wire}-wire ${spaced(figure.style)} hook`
 }
 
 const filled = (text: string | undefined, figures: Judgement['figures'], system: UnitSystem): string =>
-  (text ?? '').replace(/\{(\w+)\}/g, (_, name: string) => {
-    const figure = figures[name]
-    return figure === undefined ? '' : sayFigure(name, figure, system)
-  })
+  withArticles(
+    (text ?? '').replace(/\{(\w+)\}/g, (_, name: string) => {
+      const figure = figures[name]
+      return figure === undefined ? '' : sayFigure(name, figure, system)
+    }),
+  )
 
 interface JointWords {
   readonly title: string

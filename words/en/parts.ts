@@ -1,5 +1,5 @@
 import type { PartUse } from '../../core/match'
-import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
 import { count } from './grammar'
 
 /** What a part is good for in this very box, as an angler would say it. */
@@ -10,12 +10,11 @@ const SINKS = (densityKgM3: number) => (densityKgM3 < 1000 ? 'floats' : densityK
 
 export function sayUse(use: PartUse, system: UnitSystem): string {
   const strength = (newton: number) => showMeasure(newton, 'lineStrength', system)
-  const speed = (mps: number) => showMeasure(mps, 'lureSpeed', system)
   switch (use.kind) {
     case 'rods':
       return `casts ${lures(use.lures)} of ${use.of}; ${count(use.lines, 'line')} in its range`
     case 'reels':
-      return `comfortable at ${speed(use.slowMps)} to ${speed(use.fastMps)}; ${use.lines.length ? `${use.lines.join(', ')} on it` : 'empty'}`
+      return `comfortable at ${showRange(use.slowMps, use.fastMps, 'lureSpeed', system)}; ${use.lines.length ? `${use.lines.join(', ')} on it` : 'empty'}`
     case 'lines':
       return `${use.reel ? `on ${use.reel}` : 'in the drawer'}; holds ${strength(use.knotN)} at the knot; for ${count(use.rods, 'rod')}; ${SINKS(use.densityKgM3)}, ${(use.densityKgM3 / 1000).toFixed(2)} g/cm³`
     case 'leaders':

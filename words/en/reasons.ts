@@ -96,7 +96,8 @@ function sayPreference({ habit, agreement }: ScoreTerm, system: UnitSystem): str
     return agreement === 1
       ? `with ${what}, ${sayTest(unless, system)} is right, and it is`
       : `${what}, but not ${sayTest(unless, system)}`
-  if (kind === 'favour') return agreement === 1 ? `recommended here: ${what}` : `recommended here, and it is not: ${what}`
+  if (kind === 'favour')
+    return agreement === 1 ? `recommended here: ${what}` : `recommended here, and it is not: ${what}`
   return agreement === 1 ? `avoids what fails here: ${what}` : `not recommended here: ${what}`
 }
 

@@ -1,7 +1,8 @@
 import type { Refusal } from '../../core/match'
+import { read, type Catalogue } from './catalogue'
 
 /** Why a set-up cannot be fished here, as the rest of “it cannot be fished here: …”. */
-const REFUSALS: { readonly [C in Refusal['code']]: (refusal: Extract<Refusal, { code: C }>) => string } = {
+const REFUSALS: Catalogue<Refusal> = {
   'not-cast': () => 'the match only knows what is cast',
   'part-missing': () => 'a part is missing',
   'reel-off-rod': () => 'its line is on no reel that fits the rod',
@@ -18,5 +19,4 @@ const REFUSALS: { readonly [C in Refusal['code']]: (refusal: Extract<Refusal, { 
   'too-many-hooks': ({ hooks, allowed }) => `it carries ${hooks} hooks, and ${allowed} are allowed here`,
 }
 
-export const sayRefusal = <R extends Refusal>(refusal: R): string =>
-  (REFUSALS[refusal.code] as (refusal: R) => string)(refusal)
+export const sayRefusal = (refusal: Refusal): string => read(REFUSALS, refusal)

@@ -1,4 +1,4 @@
-import { showMeasure, type RoleId, type UnitSystem } from '../../core/quantity'
+import { showMeasure, showRange, type RoleId, type UnitSystem } from '../../core/quantity'
 import { FAMILIES, retrieveOf } from '../../core/tackle'
 import {
   NUMBER_FEATURES,
@@ -10,12 +10,13 @@ import {
   type When,
 } from '../../core/water'
 import { axisOf, type Effect, type OfferTest, type Rule, type Span } from '../../core/match'
-import { either, lower, percent } from './grammar'
+import { either, lower, percent, withArticles } from './grammar'
+import { RULE_SENTENCES } from './rule-sentences'
 
 /** Rules of practice in an angler's words. */
 
 /** What traits of lures are called in a sentence. */
-export const TRAIT_WORDS: Readonly<Record<string, string>> = {
+const TRAIT_WORDS: Readonly<Record<string, string>> = {
   blade: 'blade',
   blades: 'blades',
   bladeFinish: 'blade',
@@ -28,9 +29,9 @@ export const TRAIT_WORDS: Readonly<Record<string, string>> = {
   wire: 'wire',
 }
 
-export const SOUND_WORDS = { silent: 'silent', knock: 'one knock', rattles: 'rattles' } as const
+const SOUND_WORDS = { silent: 'silent', knock: 'one knock', rattles: 'rattles' } as const
 
-export const MOUNT_WORDS = {
+const MOUNT_WORDS = {
   own: 'on its own hooks',
   head: 'on a head',
   texas: 'rigged Texas',
@@ -111,8 +112,8 @@ export function sayWhen(when: When, system: UnitSystem): string {
   return [...figures, ...words].join('; ')
 }
 
-function saySpan(span: Span | undefined, role: RoleId, system: UnitSystem, of: string): string | undefined {
-  return span && `${of} ${showMeasure(span[0], role, system)} to ${showMeasure(span[1], role, system)}`
+function saySpan(span: Span | undefined, role: RoleId, system: UnitSystem, before = ''): string | undefined {
+  return span && `${before}${before && ' '}${showRange(span[0], span[1], role, system)}`
 }
 
 /** What a rule speaks of: “crankbait; wind to touch, pause, let it rise”. */
@@ -138,7 +139,7 @@ export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string 
     hooks && either(hooks.map((h) => `${h}s`)),
     trailer && (trailer[0] === 'none' ? 'no trailer' : `${either(trailer.map((t) => t.replace('-', ' ')))} behind`),
     colour && `mostly ${either(colour)}`,
-    saySpan(test.lengthM, 'lureLength', system, 'of'),
+    saySpan(test.lengthM, 'lureLength', system),
     saySpan(test.massKg, 'lureMass', system, 'weighing'),
     test.retrieve && either(test.retrieve.map((id) => lower(retrieveOf(id).name))),
     test.delivery &&
@@ -155,7 +156,7 @@ export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string 
     saySpan(test.lineM, 'lineDiameter', system, 'line of'),
     test.material && `${either(test.material)} line`,
   ]
-  return [kinds, ...marks].filter(Boolean).join('; ') || 'anything'
+  return withArticles([kinds, ...marks].filter(Boolean).join('; ')) || 'anything'
 }
 
 /** What a rule asks for, in words. */
@@ -183,3 +184,6 @@ function sayWant(axis: string, want: number, system: UnitSystem): string {
 export function sayEffects({ effects }: Pick<Rule, 'effects'>, system: UnitSystem): string {
   return effects.map((e) => sayEffect(e, system)).join('; ')
 }
+
+/** The sentence of a rule: the angler’s own, or that of the trade. */
+export const sayRule = ({ id, sentence }: Pick<Rule, 'id' | 'sentence'>): string => sentence ?? RULE_SENTENCES[id] ?? ''

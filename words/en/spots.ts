@@ -15,9 +15,3 @@ export function spotWords(at: Pick<Spot, 'featureId' | 'spotId'>): string {
     ? spot.says
     : `${spot.says} of the ${feature.name.toLowerCase()}`
 }
-
-/** “Fallen tree · tip”. */
-export function spotLabel(at: Pick<Spot, 'featureId' | 'spotId'>): string {
-  const known = found(at)
-  return known ? `${known.feature.name} · ${known.spot.name.toLowerCase()}` : at.spotId
-}

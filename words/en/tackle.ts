@@ -1,6 +1,7 @@
 import type { Care, Change, HungHooks, Lure, Patch } from '../../core/tackle'
 import { fieldsOfLure } from '../../core/tackle'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { read, type Catalogue } from './catalogue'
 import { plural } from './grammar'
 
 /** “2 round trebles #4”, “one single hook 1/0”. */
@@ -11,7 +12,7 @@ export function sayHooks(hooks: HungHooks | null): string {
   return `${count === 1 ? 'one' : count} ${plural(count, name)} ${size}${wire === 'medium' ? '' : `, ${wire} wire`}`
 }
 
-const CARE: { readonly [C in Care['code']]: (care: Extract<Care, { code: C }>) => string } = {
+const CARE: Catalogue<Care> = {
   spent: () => 'Marked as spent: take it out of the tray.',
   worn: () => 'Marked as worn: look it over.',
   'hooks-due': ({ fish, wire }) => `${fish} fish on these ${wire} hooks: sharpen or change them.`,
@@ -22,7 +23,7 @@ const CARE: { readonly [C in Care['code']]: (care: Extract<Care, { code: C }>) =
   'few-left': ({ left }) => `Only ${left} left.`,
 }
 /** What a lure asks for. */
-export const sayCare = <C extends Care>(care: C): string => (CARE[care.code] as (care: C) => string)(care)
+export const sayCare = (care: Care): string => read(CARE, care)
 
 /** How a changed field is called. */
 const FIELDS: Readonly<Record<string, string>> = {

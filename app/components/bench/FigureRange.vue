@@ -2,7 +2,7 @@
 import type { Estimate } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
-import { sayBasis } from './say'
+import { sayBasis } from '../../../words'
 
 /** A figure with its unit, its band, and what it rests on. */
 const props = defineProps<{ figure: Estimate; role: RoleId; bare?: boolean }>()

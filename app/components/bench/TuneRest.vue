@@ -8,10 +8,11 @@ import {
   suspend,
   type LureProfile,
 } from '../../../core/bench'
-import { addBallast, alter, sayHooks, type Lure } from '../../../core/tackle'
+import { addBallast, alter, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
+import { sayHooks } from '../../../words'
 
 /** To make a plug hang: lead, hooks or leader, in this water, and what the same does ten degrees colder. */
 const props = defineProps<{ lure: Lure; known: LureProfile; water: { tempC: number; salinity: number } }>()

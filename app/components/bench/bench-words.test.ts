@@ -3,10 +3,10 @@ import { motionFromProfile, profileFromTests } from '../../../core/bench'
 import { TEST_KINDS, buildsOf, type Lure } from '../../../core/tackle'
 import { WORLD } from '../../../core/testing/world'
 import { optionsFor } from './options'
-import { sayBasis } from './say'
 import { seriesPoints } from './series-points'
 import { fileName } from './svg-file'
 import { howTo, lastOf, startOf, takenAtOnce } from './test-form'
+import { sayBasis } from '../../../words'
 
 const { box } = WORLD
 const named = (name: string) => box.lures.find((l) => l.name === name) as Lure

@@ -1,9 +1,9 @@
 import { motionFromProfile, cachedProfile, type LureProfile } from '../../../core/bench'
-import { sayMount } from '../../../core/match'
 import { sinkRateMps, motionOf, sinkTimeS, type CastPlan, type InverseInput, type Option } from '../../../core/motion'
 import { showMeasure, type RoleId, type UnitSystem } from '../../../core/quantity'
 import { buildsOf, familyOf, lureMass, type Box, type Build, type Line, type Lure } from '../../../core/tackle'
 import { ROD_TIPS_M } from '../../../data/casting'
+import { sayMount } from '../../../words'
 
 /** Places in the speed window, longer and shorter counts and casts, lighter and heavier lures that are tried. */
 const SPEEDS = [0, 0.25, 0.5, 0.75, 1]

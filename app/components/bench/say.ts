@@ -1,20 +1,6 @@
-import type { Basis } from '../../../core/motion'
-import type { Estimate } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import type { BenchTest } from '../../../core/tackle'
 import type { HowTo } from '../../../data/bench-howto'
-
-/** What a figure rests on, in words. */
-const BASIS: Readonly<Record<Basis, string>> = {
-  measured: 'measured',
-  fitted: 'fitted',
-  labelled: 'from the packet',
-  assumed: 'assumed for its family',
-}
-
-export function sayBasis({ basis, n }: Pick<Estimate, 'basis' | 'n'>): string {
-  return n > 0 ? `${BASIS[basis]}, ${n} ${n === 1 ? 'reading' : 'readings'}` : BASIS[basis]
-}
 
 export type ReadingRecord = Readonly<Record<string, unknown>>
 /** The readings of a series of any kind, field by field. */

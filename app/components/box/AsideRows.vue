@@ -2,6 +2,7 @@
 import { columnOf, type RejectedRow, type RejectedRows } from '../../../core/exchange'
 import { useBox } from '~/stores/box'
 import { useSheets } from '~/stores/sheets'
+import { sayFileProblem } from '../../../words'
 
 /** Rows that could not be taken in, mended where they stand: each cell in fault with what is wrong with it. */
 const sheets = useSheets()
@@ -14,7 +15,7 @@ const label = (id: string | null) => (id ? (columnOf(id)?.label ?? id) : '')
 const columnsOf = (a: RejectedRows) => a.mapping.flatMap((id, i) => (id ? [{ id, i }] : []))
 /** Cells in fault first; the name tells which lure it is. */
 function faulty(a: RejectedRows, r: RejectedRow) {
-  const bad = new Map(r.problems.map((p) => [p.column, p.reason]))
+  const bad = new Map(r.problems.map((p) => [p.column, sayFileProblem(p.problem)]))
   return columnsOf(a)
     .filter(({ id }) => bad.has(id))
     .map(({ id, i }) => ({ id, i, reason: bad.get(id) ?? '' }))
@@ -37,11 +38,11 @@ async function tryAgain(a: RejectedRows, r: RejectedRow) {
       <div>
         <h2>Set aside from “{{ a.file }}”</h2>
         <p class="quiet">
-          {{ a.rows.length === 1 ? 'One row waits' : `${a.rows.length} rows wait` }} to be mended. They are kept until
-          you mend them or throw them away.
+          {{ a.rows.length === 1 ? 'One row waits' : `${a.rows.length} rows wait` }} for you to fix. They are kept until
+          you fix them or discard them.
         </p>
       </div>
-      <v-btn variant="text" size="small" color="error" @click="sheets.drop(a, null)">Throw all away</v-btn>
+      <v-btn variant="text" size="small" color="error" @click="sheets.drop(a, null)">Discard all</v-btn>
     </header>
     <ol>
       <li v-for="r in a.rows" :key="r.row" :data-aside-row="r.row">
@@ -58,11 +59,12 @@ async function tryAgain(a: RejectedRows, r: RejectedRow) {
             @update:model-value="(v: string) => typed.set(key(a, r, cell.i), v)"
           />
           <p v-for="p in elsewhere(a, r)" :key="p.column" class="wrong">
-            {{ label(p.column) }} {{ p.reason }}, and the file has no such column: bring the file in again with it.
+            {{ label(p.column) }} {{ sayFileProblem(p.problem) }}, and the file has no such column: bring the file in
+            again with it.
           </p>
           <div class="do">
             <v-btn color="primary" size="small" type="submit">Try again</v-btn>
-            <v-btn variant="text" size="small" @click="sheets.drop(a, r)">Throw away</v-btn>
+            <v-btn variant="text" size="small" @click="sheets.drop(a, r)">Discard</v-btn>
           </div>
         </form>
       </li>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import type { FileProblem } from '../../../core/exchange'
+import type { PlacedProblem } from '../../../core/exchange'
 import { download } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
+import { sayFileProblem } from '../../../words'
 
 /** The whole box out into a file and back; demo box and empty box. Every one of these can be undone. */
 const box = useBox()
 const settings = useSettings()
-const problems = ref<readonly FileProblem[]>([])
+const problems = ref<readonly PlacedProblem[]>([])
 const fileName = ref('')
 const busy = ref(false)
 const picker = ref<HTMLInputElement | null>(null)
@@ -29,13 +30,13 @@ async function importFile(event: Event) {
   try {
     problems.value =
       file.size > LARGEST_BYTES
-        ? [{ place: 'the file', problem: 'is larger than 50 MB' }]
+        ? [{ place: 'the file', problem: { code: 'too-large', megabytes: LARGEST_BYTES / 1e6 } }]
         : await box.importText(await file.text())
   } catch (error) {
     problems.value = [
       {
         place: 'the file',
-        problem: `could not be taken in (${error instanceof Error ? error.message : 'unknown'}); nothing was changed`,
+        problem: { code: 'failed', detail: error instanceof Error ? error.message : '' },
       },
     ]
   } finally {
@@ -63,7 +64,7 @@ async function importFile(event: Event) {
       <h2>“{{ fileName }}” was not taken in; nothing was changed</h2>
       <ul>
         <li v-for="(p, i) in problems" :key="i">
-          <b>{{ p.place }}</b> {{ p.problem }}
+          <b>{{ p.place }}</b> {{ sayFileProblem(p.problem) }}
         </li>
       </ul>
       <v-btn variant="text" size="small" @click="problems = []">Close</v-btn>

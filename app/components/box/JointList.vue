@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { mdiAlertOutline, mdiCheck, mdiCloseOctagonOutline, mdiScaleBalance } from '@mdi/js'
 import type { Judgement } from '../../../core/tackle'
+import { sayJoint } from '../../../words'
+import { useSettings } from '~/stores/settings'
 
 /** What is said of each joint, the worst first, each with what to do about it. */
-defineProps<{ judgements: readonly Judgement[] }>()
+const props = defineProps<{ judgements: readonly Judgement[] }>()
+const settings = useSettings()
+const rows = computed(() => props.judgements.map((j) => ({ ...j, ...sayJoint(j, settings.system) })))
 const ICONS = { good: mdiCheck, mind: mdiAlertOutline, wrong: mdiCloseOctagonOutline } as const
-const WORDS = { good: 'Good', mind: 'Mind', wrong: 'Wrong' } as const
+const WORDS = { good: 'Good', mind: 'Careful', wrong: 'Wrong' } as const
 </script>
 
 <template>
   <ul class="joints">
-    <li v-for="j in judgements" :key="j.id" :class="j.verdict" :data-joint="j.id" :data-verdict="j.verdict">
+    <li v-for="j in rows" :key="j.id" :class="j.verdict" :data-joint="j.id" :data-verdict="j.verdict">
       <v-icon :icon="j.law ? mdiScaleBalance : ICONS[j.verdict]" size="20" aria-hidden="true" />
       <p>
         <span class="title">{{ j.title }} · {{ j.law ? 'Law' : WORDS[j.verdict] }}</span>

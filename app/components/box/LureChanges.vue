@@ -9,7 +9,6 @@ import {
   BLADE_SHAPES,
   cutBody,
   familyOf,
-  sayChange,
   swapBlade,
   swapHooks,
   takeBack,
@@ -21,6 +20,7 @@ import {
 import { choices } from '~/components/form/choices'
 import { useSettings } from '~/stores/settings'
 import { today } from '~/stores/repository'
+import { sayChange } from '../../../words'
 
 /** What was done to a lure: its dated history, and the bench to do something more. */
 const props = defineProps<{ lure: Lure }>()

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { sayUses } from '../../../core/match'
+import { partUse } from '../../../core/match'
 import { usualPart, type Part, type PartKind, type PartOf } from '../../../core/tackle'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { judgePart, partFields } from './part-draft'
+import { sayUse } from '../../../words'
 
 /** One rod, reel, line or small part, typed in any unit; what it is good for in this box is told while it is typed. */
 const props = defineProps<{ kind: PartKind; one: string; part: Part | null }>()
@@ -21,7 +22,9 @@ const fields = computed(() => partFields(props.kind))
 const drawer = computed(() => box.box.reels.map((r) => ({ value: r.id, title: r.name })))
 const uses = computed(() => {
   const judged = judgePart(props.kind, { ...draft, name: draft.name || 'x' })
-  return judged.ok ? sayUses(props.kind, judged.part as PartOf<typeof props.kind>, box.box, settings.system) : ''
+  return judged.ok
+    ? sayUse(partUse(props.kind, judged.part as PartOf<typeof props.kind>, box.box), settings.system)
+    : ''
 })
 
 function save() {

@@ -11,7 +11,6 @@ import {
 } from '../../../core/tackle'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
-import { useSettings } from '~/stores/settings'
 import { PART_NAMES, fitted, judgeRigDraft, luresFor, openJoints, partsFor } from './rig-draft'
 
 /** The rig builder: parts are chosen, the rig is drawn, and every joint says at once whether it holds and why. */
@@ -19,13 +18,12 @@ const props = defineProps<{ rig: Rig; adding: boolean; water: RigWater }>()
 const emit = defineEmits<{ save: [rig: Rig]; remove: [rig: Rig]; close: [] }>()
 
 const box = useBox()
-const settings = useSettings()
 const draft = reactive<Rig>({ ...props.rig })
 const unread = provideUnread()
 const problems = ref<Record<string, string>>({})
 const type = computed(() => rigTypeOf(draft.type))
 const parts = computed(() => rigParts(draft, box.box))
-const judgements = computed(() => checkRig(parts.value, props.water, settings.system))
+const judgements = computed(() => checkRig(parts.value, props.water))
 const missing = computed(() => openJoints(parts.value))
 const types = RIG_TYPES.map((w) => ({ value: w.id, title: w.name }))
 const NONE = { value: null, title: 'None' }
@@ -75,8 +73,8 @@ function save() {
       <RigDrawing :parts="parts" class="drawn" />
     </template>
     <template #side>
-      <section aria-label="Joints" aria-live="polite">
-        <h3>Joints</h3>
+      <section aria-label="Rig check" aria-live="polite">
+        <h3>Rig check</h3>
         <p v-if="missing.length" class="missing">Still open: {{ missing.join(', ') }}.</p>
         <JointList :judgements="judgements" />
         <p v-if="type.tip" class="tip">{{ type.tip }}</p>
@@ -92,7 +90,7 @@ function save() {
       :autofocus="adding"
     />
     <v-select
-      label="Way of rigging"
+      label="Rig type"
       :items="types"
       :model-value="draft.type"
       class="wide"

@@ -5,6 +5,7 @@ import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
 import { useSheets } from '~/stores/sheets'
+import { sayFileProblem } from '../../../words'
 
 /** A spreadsheet of lures in and out: the columns are named, every row is looked at, and only then anything changes. */
 const box = useBox()
@@ -23,13 +24,12 @@ async function pick(event: Event) {
   input.value = ''
   if (!file) return
   if (file.size > MOST_BYTES)
-    sheets.stage = { state: 'refused', file: file.name, reason: 'It is larger than 30 MB. Split it.' }
+    sheets.stage = { state: 'refused', file: file.name, problem: { code: 'too-large', megabytes: MOST_BYTES / 1e6 } }
   else if (/\.xlsx?$|\.ods$/i.test(file.name))
     sheets.stage = {
       state: 'refused',
       file: file.name,
-      reason:
-        'It is a workbook. Save the sheet as CSV in your spreadsheet program, or copy the cells and paste them here.',
+      problem: { code: 'workbook' },
     }
   else await sheets.read(file.name, await file.text())
 }
@@ -63,7 +63,7 @@ const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 
     <div v-if="stage.state === 'idle' || stage.state === 'done' || stage.state === 'refused'" class="start">
       <p v-if="stage.state === 'refused'" role="alert" class="wrong">
-        “{{ stage.file }}” was not read; nothing was changed. {{ stage.reason }}
+        “{{ stage.file }}” was not read; nothing was changed. {{ sayFileProblem(stage.problem) }}
       </p>
       <p v-if="stage.state === 'done'" role="status" class="told">
         “{{ stage.file }}”: {{ many(stage.added, 'lure') }} added, {{ stage.changed }} changed, {{ stage.same }} already

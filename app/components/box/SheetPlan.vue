@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { columnOf, type ImportPlan } from '../../../core/exchange'
+import { count, sayFileProblem, saySlip } from '../../../words'
 
 /** What a spreadsheet would do to the box, before it does it. */
 defineProps<{ plan: ImportPlan }>()
 defineEmits<{ take: []; again: []; close: [] }>()
-const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 const columnName = (id: string) => columnOf(id)?.label ?? id
 </script>
 
@@ -18,10 +18,10 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
         <b>{{ plan.changed.length }}</b> change what you have
       </li>
       <li>
-        <b>{{ plan.same }}</b> already so
+        <b>{{ plan.same }}</b> unchanged
       </li>
       <li :class="{ bad: plan.aside.length }">
-        <b>{{ plan.aside.length }}</b> to be mended first
+        <b>{{ plan.aside.length }}</b> to fix first
       </li>
       <li v-if="plan.trays.length">
         <b>{{ plan.trays.length }}</b> new trays
@@ -37,14 +37,16 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
       <ul>
         <li v-for="a in plan.aside.slice(0, 30)" :key="a.row">
           Row {{ a.row }}:
-          <template v-for="(p, i) in a.problems" :key="i">{{ columnName(p.column) }} {{ p.reason }}. </template>
+          <template v-for="(p, i) in a.problems" :key="i"
+            >{{ columnName(p.column) }} {{ sayFileProblem(p.problem) }}.
+          </template>
         </li>
       </ul>
     </details>
-    <details v-if="plan.notes.length">
-      <summary>{{ many(plan.notes.length, 'word') }} read with a slip of the pen</summary>
+    <details v-if="plan.slips.length">
+      <summary>{{ count(plan.slips.length, 'word') }} read despite a typo</summary>
       <ul>
-        <li v-for="(n, i) in plan.notes.slice(0, 40)" :key="i">Row {{ n.row }}: {{ n.note }}</li>
+        <li v-for="(n, i) in plan.slips.slice(0, 40)" :key="i">Row {{ n.row }}: {{ saySlip(n.slip) }}</li>
       </ul>
     </details>
     <div class="ways">

@@ -45,7 +45,7 @@ describe('typing into the table', () => {
     expect(changed[0]?.massKg).toBeCloseTo(0.009, 6)
     expect(changed[0]?.lengthM).toBe(lures[0]?.lengthM)
     expect(problems).toEqual([
-      { row: 0, lure: lures[0]?.name, column: 'Length', reason: expect.stringMatching(/not a figure/) },
+      { row: 0, lure: lures[0]?.name, column: 'Length', reason: expect.stringMatching(/not a number/) },
     ])
   })
   it('limits hold here too', () =>

@@ -1,6 +1,7 @@
 import { columnOf, lureFrom, readCell, showCell, type Column } from '../../../core/exchange'
 import type { UnitSystem } from '../../../core/quantity'
 import { freeSlot, slotNamed, type Box, type Lure, type Tray } from '../../../core/tackle'
+import { sayFileProblem } from '../../../words'
 
 /** Columns of the editing table, in order. */
 const SHOWN = [
@@ -87,9 +88,11 @@ function typedInto(lure: Lure, column: Column, typed: string, box: Box, system: 
     return { ...lure, notes: '' }
   }
   const read = readCell(column, text, system)
-  if (!read.ok) return read.reason
+  if (!read.ok) return sayFileProblem(read.problem)
   const made = lureFrom(new Map([[column.id, read.value]]), lure.id, lure)
-  return made.ok ? { ...made.lure, trayId: lure.trayId, slot: lure.slot } : (made.problems[0]?.reason ?? 'cannot be')
+  if (made.ok) return { ...made.lure, trayId: lure.trayId, slot: lure.slot }
+  const [first] = made.problems
+  return first ? sayFileProblem(first.problem) : 'cannot be'
 }
 
 /**

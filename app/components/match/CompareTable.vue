@@ -1,22 +1,14 @@
 <script setup lang="ts">
 import { line } from 'd3-shape'
 import { scaleLinear } from 'd3-scale'
-import {
-  axisOf,
-  compareParts,
-  sayCause,
-  sayGiven,
-  sayRig,
-  scoreSetUp,
-  setUpKey,
-  type ScoreTerm,
-} from '../../../core/match'
+import { axisOf, compareParts, scoreSetUp, setUpKey, type ScoreTerm } from '../../../core/match'
 import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
 import { useCompare } from '~/stores/compare'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
+import { sayCause, sayGiven, sayRig } from '../../../words'
 
 /** Up to four set-ups side by side: their paths over the same water, and every point they won. */
 const compare = useCompare()

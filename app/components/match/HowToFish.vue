@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { howToFish, sayHandling, type Ranked } from '../../../core/match'
+import { howToFish, type Ranked } from '../../../core/match'
 import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
+import { noteWords, sayHandling, sayLaw } from '../../../words'
 
 /** What the hand does with a set-up here, what it feels for, what the fish say, and what to mind. */
 const props = defineProps<{ row: Ranked }>()
@@ -10,6 +11,7 @@ const settings = useSettings()
 const { show } = useMeasure()
 const { context } = useJudged()
 const how = computed(() => context.value && howToFish(props.row, context.value))
+const law = computed(() => (how.value ? sayLaw(how.value.law) : []))
 const handling = computed(() => props.row.setUp.handling)
 const turns = computed(() => how.value?.cadence.turnsPerS ?? null)
 const reel = computed(() => props.row.setUp.outfit.reel)
@@ -48,13 +50,13 @@ const reel = computed(() => props.row.setUp.outfit.reel)
       <div v-if="how.ready.length">
         <h3>Before the first cast</h3>
         <ul>
-          <li v-for="n in how.ready" :key="n.id">{{ n.says }}</li>
+          <li v-for="n in how.ready" :key="n.id">{{ noteWords(n).says }}</li>
         </ul>
       </div>
       <div>
         <h3>Feel for</h3>
         <ul>
-          <li v-for="n in how.feel" :key="n.id">{{ n.says }}</li>
+          <li v-for="n in how.feel" :key="n.id">{{ noteWords(n).says }}</li>
         </ul>
       </div>
     </section>
@@ -63,8 +65,8 @@ const reel = computed(() => props.row.setUp.outfit.reel)
       <table>
         <tbody>
           <tr v-for="t in how.tells" :key="t.id">
-            <th scope="row">{{ t.heard }}</th>
-            <td>{{ t.says }}</td>
+            <th scope="row">{{ noteWords(t).heard }}</th>
+            <td>{{ noteWords(t).says }}</td>
           </tr>
         </tbody>
       </table>
@@ -72,12 +74,12 @@ const reel = computed(() => props.row.setUp.outfit.reel)
     <section>
       <h3>Nothing? Change, in this order</h3>
       <ol>
-        <li v-for="n in how.changes" :key="n.id">{{ n.says }}</li>
+        <li v-for="n in how.changes" :key="n.id">{{ noteWords(n).says }}</li>
       </ol>
     </section>
-    <section v-if="how.law.length || how.cautions.length" class="mind">
-      <p v-for="l in how.law" :key="l" class="caution"><b>Law here:</b> {{ l }}</p>
-      <p v-for="n in how.cautions" :key="n.id" class="caution"><b>Mind:</b> {{ n.says }}</p>
+    <section v-if="law.length || how.cautions.length" class="mind">
+      <p v-for="l in law" :key="l" class="caution"><b>Law here:</b> {{ l }}</p>
+      <p v-for="n in how.cautions" :key="n.id" class="caution"><b>Careful:</b> {{ noteWords(n).says }}</p>
       <p class="quiet">Local rules come first; look them up before you fish.</p>
     </section>
   </div>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { sayRig, type MatchRow } from '../../../core/match'
+import type { MatchRow } from '../../../core/match'
 import { colourOf } from '../../../core/tackle'
 import { useUnderwater } from '~/composables/useUnderwater'
 import { useBox } from '~/stores/box'
+import { sayRig } from '../../../words'
 
 /** One place in the ranking: the lure as it looks, what it hangs on, its points and its share of the zone. */
 const props = defineProps<{ row: MatchRow; place: number; chosen: boolean }>()

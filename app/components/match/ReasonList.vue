@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { sayCause, sayGiven, type MatchRow, type ScoreTerm } from '../../../core/match'
+import type { MatchRow, ScoreTerm } from '../../../core/match'
 import { useSettings } from '~/stores/settings'
+import { sayCause, sayGiven } from '../../../words'
 
 /** The account of a set-up: what won points and what lost them, each in a sentence with its figures. */
 const props = defineProps<{ row: MatchRow; side: 'won' | 'lost' }>()

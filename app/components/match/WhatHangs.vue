@@ -3,7 +3,7 @@ import { describeColouring, familyOf } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useDoubts } from '~/stores/doubts'
 import { useSettings } from '~/stores/settings'
-import { sayHinge, sayHolds } from './say'
+import { questionWords, sayHinge, sayHolds } from '../../../words'
 
 /** What the answer hangs on, and whether the best answer lies in the box at all. */
 const doubts = useDoubts()
@@ -29,11 +29,11 @@ const buy = computed(() => doubts.buy)
     <ul v-if="doubts.holding.length || doubts.hinges?.length">
       <li v-for="h in doubts.holding" :key="h.sweep.knob.id">{{ sayHolds(h, settings.system) }}</li>
       <li v-for="h in doubts.hinges" :key="h.question.id" data-testid="hinge">
-        <b>{{ h.question.question }}:</b> the answer hangs on the question. {{ sayHinge(h) }}.
+        <b>{{ questionWords(h.question.id).question }}:</b> it depends which side you take. {{ sayHinge(h) }}.
         <NuxtLink :to="{ path: '/rules/questions', hash: `#${h.question.id}` }">Choose</NuxtLink>
       </li>
     </ul>
-    <p v-if="doubts.hinges?.length === 0" class="quiet">No question of thought changes the first place here.</p>
+    <p v-if="doubts.hinges?.length === 0" class="quiet">Whichever side you take, the first choice stays the same.</p>
   </section>
 </template>
 

@@ -5,7 +5,7 @@ import { SWEEP_PARAMETERS, parameterValue, sweepParameterOf, withParameter } fro
 import { useSweep } from '~/composables/useSweep'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
-import { sayKnob } from './say'
+import { sayKnob } from '../../../words'
 
 /** One condition moved from end to end, and what the first places make of it. Nothing is stored until the angler takes the value over. */
 const { knob: moving, sweep, share } = useSweep()

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { axisOf, sayCause, sayGiven, sayHandling, sayRig, type Apart, type WhyNot } from '../../../core/match'
+import { axisOf, type Apart, type WhyNot } from '../../../core/match'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useBox } from '~/stores/box'
 import { useCompare } from '~/stores/compare'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
+import { sayCause, sayGiven, sayHandling, sayRefusal, sayRig } from '../../../words'
 
 /** Any lure of the box against the answer: what forbids it, or where it loses. */
 const match = useMatch()
@@ -50,7 +51,7 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
     </p>
     <template v-else-if="found && first">
       <p v-if="found.why" class="no" role="status">
-        <b>{{ lure.name }}</b> cannot be fished here: {{ found.why }}.
+        <b>{{ lure.name }}</b> cannot be fished here: {{ sayRefusal(found.why) }}.
       </p>
       <template v-else-if="found.ranked">
         <p role="status">

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { VARIABLE_WORDS } from '../../../data/advice'
 import type { Advice, Change, Outing, EntryOf } from '../../../core/outing'
+import { VARIABLE_WORDS, sayAdvice } from '../../../words'
+import { useSettings } from '~/stores/settings'
 
 /** What to do next, why, and for how long to give it; and what came of earlier advice. */
 const props = defineProps<{ advice: Advice | null; outing: Outing; paused: boolean }>()
 const emit = defineEmits<{ take: [change: Change]; refuse: [change: Change] }>()
 
+const settings = useSettings()
 const given = computed(() => props.outing.entries.filter((e): e is EntryOf<'advice'> => e.kind === 'advice').reverse())
 /** Answers between one piece of advice and the next. */
 function cameOf(entry: EntryOf<'advice'>): string {
@@ -25,19 +27,18 @@ const times = (n: number) => (n < 10 ? n.toFixed(1) : String(Math.round(n)))
 <template>
   <div class="advice" aria-live="polite">
     <p v-if="paused" class="says">You are having a break. Effort does not count until you go on.</p>
-    <p v-else-if="!advice" class="says">Take a rig into your hand and fish: what to change next is told here.</p>
+    <p v-else-if="!advice" class="says">Take a rig in hand and fish: what to change next shows here.</p>
     <template v-else-if="advice.kind === 'stay'">
       <p class="head">Stay with it</p>
-      <p class="says">{{ advice.says }}</p>
+      <p class="says">{{ sayAdvice(advice.says, settings.system) }}</p>
     </template>
     <template v-else>
       <p class="head">Change one thing: {{ VARIABLE_WORDS[advice.variable].toLowerCase() }}</p>
-      <p class="does">{{ advice.does }}.</p>
-      <p class="says">{{ advice.why }}</p>
+      <p class="does">{{ sayAdvice(advice.does, settings.system) }}.</p>
+      <p class="says">{{ sayAdvice(advice.why, settings.system) }}</p>
       <p class="quiet">
-        Give it {{ advice.giveMin }} min. May bring {{ times(advice.gain.median) }} times the takes ({{
-          times(advice.gain.low)
-        }}–{{ times(advice.gain.high) }}).<template v-if="advice.also.length">
+        Try it for {{ advice.giveMin }} min. Expected: {{ times(advice.gain.median) }} × the bites (likely
+        {{ times(advice.gain.low) }}–{{ times(advice.gain.high) }} ×).<template v-if="advice.also.length">
           Also changes: {{ advice.also.map((v) => VARIABLE_WORDS[v].toLowerCase()).join(', ') }}.</template
         >
       </p>

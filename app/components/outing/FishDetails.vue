@@ -2,9 +2,9 @@
 import {
   HOOKED,
   ATE,
+  fishCondition,
   isRelative,
   relativeWeight,
-  sayCondition,
   standardWeight,
   type EntryOf,
   type Fish,
@@ -12,6 +12,7 @@ import {
 import { SPECIES, speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
+import { sayCondition } from '../../../words'
 
 /** The fish just landed: it is written down already; length and the rest can follow, or not. */
 const props = defineProps<{ entry: EntryOf<'answer'>; rules: string; tempC: number }>()
@@ -90,7 +91,9 @@ const WARM_C = 20
       </label>
     </div>
     <p v-if="massProblem" role="alert" class="problem">{{ massProblem }}</p>
-    <p v-if="relative && standard">{{ Math.round(relative) }} % of standard weight: {{ sayCondition(relative) }}.</p>
+    <p v-if="relative && standard">
+      {{ Math.round(relative) }} % of standard weight: {{ sayCondition(fishCondition(relative)) }}.
+    </p>
     <p v-else-if="standard">
       A fish of this length in good condition weighs {{ show(standard.kg, 'sinkerMass')
       }}<template v-if="isRelative(fish.speciesId, standard.of)"> (by the equation of {{ standard.of }})</template>.

@@ -5,7 +5,6 @@ import {
   minutesOn,
   spotKey,
   spotLabel,
-  spotWords,
   usualFeature,
   type AnswerId,
   type Change,
@@ -22,11 +21,14 @@ import { useLiveOuting } from '~/composables/useLiveOuting'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
+import { sayAdvice, spotWords } from '../../../words'
+import { useSettings } from '~/stores/settings'
 
 /** The outing under way, for one thumb: what is in the hand, what to do next, and at the bottom what is tapped most. */
 const props = defineProps<{ outing: Outing }>()
 const outings = useOutings()
 const box = useBox()
+const settings = useSettings()
 const { show } = useMeasure()
 const { now, account, advice } = useLiveOuting(() => props.outing)
 
@@ -39,6 +41,9 @@ const PARTS = [
   { id: 'water', name: 'Water' },
   { id: 'log', name: 'Log' },
 ] as const
+/** Advice as it is logged: what was said, in the units of the moment. */
+const adviceText = ({ does, why }: Change) =>
+  `${sayAdvice(does, settings.system)}. ${sayAdvice(why, settings.system)}`.slice(0, 400)
 const part = ref<(typeof PARTS)[number]['id']>('next')
 const sheet = ref<'answer' | 'rig' | null>(null)
 const detailsId = ref<string | null>(null)
@@ -169,7 +174,7 @@ const spotsOfFeature = () => [...document.querySelectorAll<HTMLElement>('[data-s
 function follow(change: Change) {
   return after(async () => {
     const { to, variable, giveMin } = change
-    const says = `${change.does}. ${change.why}`.slice(0, 400)
+    const says = adviceText(change)
     const towards = typeof to.aim === 'number' ? { aim: to.aim } : {}
     await outings.log(
       props.outing,
@@ -192,7 +197,7 @@ const refuse = (change: Change) =>
       {
         kind: 'advice',
         variable: change.variable,
-        says: `${change.does}. ${change.why}`.slice(0, 400),
+        says: adviceText(change),
         giveMin: change.giveMin,
         taken: false,
       },

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { sayHandling, type SetUp } from '../../../core/match'
+import type { SetUp } from '../../../core/match'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 import { useMeasure } from '~/composables/useMeasure'
+import { sayHandling } from '../../../words'
 
 /** From the match to the water: what is carried, and how effort is counted. */
 const match = useMatchShown()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AXES, NUMBER_WORDS, TEXT_WORDS, sayFactValue, type OwnRule } from '../../../core/match'
+import { AXES, type OwnRule } from '../../../core/match'
 import { COLOUR_GROUPS, FAMILIES, RETRIEVES } from '../../../core/tackle'
 import {
   COVERS,
@@ -20,6 +20,7 @@ import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useBox } from '~/stores/box'
 import { useMatch } from '~/stores/match'
 import { draftOf, newDraft, ruleOf, type Condition, type RuleDraft } from './rule-draft'
+import { NUMBER_WORDS, TEXT_WORDS, sayFactValue } from '../../../words'
 
 /** A rule of one's own, with a look at what it would change in the water of today before it is kept. */
 const props = defineProps<{ rule: OwnRule | null }>()

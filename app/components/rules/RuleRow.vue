@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { sayEffects, sayWhen, type Rule } from '../../../core/match'
+import type { Rule } from '../../../core/match'
 import { useSettings } from '~/stores/settings'
+import { sayEffects, sayRule, sayWhen } from '../../../words'
 
 /** One rule: what it says, when it speaks, what it asks for, and how much it counts for this angler. */
 const props = defineProps<{ rule: Rule; weight: number; degree: number; own?: boolean }>()
@@ -14,7 +15,7 @@ const when = computed(() => sayWhen(props.rule.when, settings.system))
 <template>
   <article class="rule" :class="{ off: weight === 0 }" :data-rule="rule.id">
     <div class="words">
-      <h3>{{ rule.sentence }}</h3>
+      <h3>{{ sayRule(rule) }}</h3>
       <p>
         <span class="quiet">When</span> {{ when || 'always' }}. <span class="quiet">Then</span>
         {{ sayEffects(rule, settings.system) }}.
@@ -32,7 +33,7 @@ const when = computed(() => sayWhen(props.rule.when, settings.system))
       </p>
     </div>
     <label class="weight">
-      <span class="sr-only">Weight of: {{ rule.sentence }}</span>
+      <span class="sr-only">Weight of: {{ sayRule(rule) }}</span>
       <select :value="weight" @change="(e) => $emit('weigh', Number((e.target as HTMLSelectElement).value))">
         <option v-for="s in STEPS" :key="s" :value="s">{{ said(s) }}</option>
       </select>

@@ -3,7 +3,7 @@
 const TABS = [
   { to: '/', name: 'The match' },
   { to: '/rules', name: 'Rules' },
-  { to: '/rules/questions', name: 'Schools' },
+  { to: '/rules/questions', name: 'Open questions' },
 ]
 </script>
 

@@ -19,6 +19,7 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
+import { sayHolding } from '../../../words'
 
 /** Today's water, field by field, in the order in which an angler reads it. */
 const water = useWater()
@@ -258,8 +259,8 @@ const clockOf = (ms: number | null) => {
         {{ ((100 * water.reading.zoneLux) / Math.max(water.reading.surfaceLux, 1e-6)).toPrecision(2) }} % of the surface
         light is left. For temperature alone these fish are {{ Math.round(water.reading.appetite * 100) }} % willing.
       </p>
-      <p v-if="water.reading.zone.sentence" class="wide worked">
-        {{ water.reading.zone.sentence }} Taken: {{ show(water.reading.zone.topM, 'depth') }} to
+      <p v-if="water.reading.zone.holdingId" class="wide worked">
+        {{ sayHolding(water.reading.zone.holdingId) }} Assumed: {{ show(water.reading.zone.topM, 'depth') }} to
         {{ show(water.reading.zone.bottomM, 'depth') }}. Drag the zone in the picture where you know better.
       </p>
     </fieldset>

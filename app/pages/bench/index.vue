@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { sayMount } from '../../../core/match'
 import { familyOf, testsOf } from '../../../core/tackle'
 import { useBenchLure } from '~/composables/useBenchLure'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
+import { sayMount } from '../../../words'
 
 useHead({ title: 'Bench · Ygrion' })
 const box = useBox()

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { COLOUR_COLUMNS, DEPTH_BANDS } from '../../../data/gaps'
-import { gapTable, sayGap, type GapCell } from '../../../core/match'
+import { gapTable, type GapCell } from '../../../core/match'
 import { careOf, doubles, type Care, type Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
+import { sayCare, sayGap } from '../../../words'
 
 useHead({ title: 'In order · Ygrion' })
 const box = useBox()
@@ -44,8 +45,8 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
     <h1>Box</h1>
     <BoxTabs />
     <div class="order">
-      <section class="panel care" aria-label="Wants care">
-        <h2>Wants care</h2>
+      <section class="panel care" aria-label="Upkeep">
+        <h2>Upkeep</h2>
         <p v-if="cares.length === 0" class="quiet">
           Nothing is due. Fish landed on a lure and its changed hooks are counted; note them on the lure.
         </p>
@@ -54,12 +55,12 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
             <span class="picture"><LureDrawing :lure="lure" :width-px="64" /></span>
             <span
               ><b>{{ lure.name }}</b
-              ><span v-for="c in asks" :key="c.what" class="say">{{ c.sentence }}</span></span
+              ><span v-for="c in asks" :key="c.code" class="say">{{ sayCare(c) }}</span></span
             >
             <span class="when">{{ urgent(asks) ? 'Now' : 'Soon' }}</span>
           </li>
         </ul>
-        <p v-if="cares.some(({ asks }) => asks.some((c) => c.what === 'hooks'))" class="quiet small">
+        <p v-if="cares.some(({ asks }) => asks.some((c) => c.code.startsWith('hooks')))" class="quiet small">
           Changing hooks: pliers, and glasses when the ring springs.
         </p>
       </section>
@@ -109,8 +110,8 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
         </div>
       </section>
 
-      <section class="panel twins" aria-label="Owned twice">
-        <h2>Owned twice</h2>
+      <section class="panel twins" aria-label="Duplicates">
+        <h2>Duplicates</h2>
         <p v-if="twins.length === 0" class="quiet">No two lures here are the same thing under two names.</p>
         <ul v-else>
           <li v-for="group in twins" :key="group[0]?.id">
@@ -132,7 +133,7 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
         <p class="quiet">Printed from this page; nothing leaves the machine.</p>
         <div class="ways">
           <v-btn variant="outlined" to="/box/labels">Box labels</v-btn>
-          <v-btn variant="outlined" to="/box/values">List of values</v-btn>
+          <v-btn variant="outlined" to="/box/values">Value list (insurance)</v-btn>
         </div>
       </section>
     </div>

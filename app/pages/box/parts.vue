@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { sayUses } from '../../../core/match'
+import { partUse } from '../../../core/match'
 import type { Part, PartKind, PartOf, Field } from '../../../core/tackle'
 import { DRAWERS, partFields } from '~/components/box/part-draft'
 import { capital } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
+import { sayUse } from '../../../words'
 
 useHead({ title: 'Rods, lines, parts · Ygrion' })
 const box = useBox()
@@ -37,7 +38,8 @@ function figures(kind: PartKind, part: Part): string {
     })
     .join(' · ')
 }
-const uses = (kind: PartKind, part: Part) => sayUses(kind, part as PartOf<typeof kind>, box.box, settings.system)
+const uses = (kind: PartKind, part: Part) =>
+  sayUse(partUse(kind, part as PartOf<typeof kind>, box.box), settings.system)
 
 async function save(part: Part) {
   if (editing.value) await box.save(editing.value.kind, part as never)

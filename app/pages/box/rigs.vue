@@ -4,12 +4,10 @@ import { COVERS, speciesOf } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { newRig } from '~/components/box/rig-draft'
 import { useBox } from '~/stores/box'
-import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 
 useHead({ title: 'Rigs · Ygrion' })
 const box = useBox()
-const settings = useSettings()
 const water = useWater()
 
 const editing = shallowRef<{ rig: Rig; adding: boolean } | null>(null)
@@ -30,7 +28,7 @@ const judgedFor = computed<RigWater>(() => {
   }
 })
 const verdicts = (rig: Rig) => {
-  const all = checkRig(rigParts(rig, box.box), judgedFor.value, settings.system)
+  const all = checkRig(rigParts(rig, box.box), judgedFor.value)
   return {
     wrong: all.filter((j) => j.verdict === 'wrong').length,
     mind: all.filter((j) => j.verdict === 'mind').length,
@@ -38,8 +36,8 @@ const verdicts = (rig: Rig) => {
 }
 function said(rig: Rig): string {
   const { wrong, mind } = verdicts(rig)
-  const words = [wrong ? `${wrong} wrong` : '', mind ? `${mind} to mind` : ''].filter(Boolean)
-  return words.length > 0 ? words.join(', ') : 'all joints good'
+  const words = [wrong ? `${wrong} wrong` : '', mind ? `${mind} to check` : ''].filter(Boolean)
+  return words.length > 0 ? words.join(', ') : 'all connections good'
 }
 function add() {
   const [first] = box.box.lines.filter((l) => l.reelId)
@@ -62,7 +60,7 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
     <BoxTabs />
     <div class="bar">
       <p class="quiet">
-        What you keep tied, every joint judged for
+        What you keep tied, every connection checked for
         <NuxtLink to="/water">{{ water.place?.name ?? 'today’s water' }}</NuxtLink>. The match ranks them beside
         everything else.
       </p>
@@ -72,8 +70,8 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
     <div v-if="rigs.length === 0" class="panel empty">
       <h2>No rigs yet</h2>
       <p>
-        Join a lure with its hook or head, leader, line and rod, and every joint is judged with its reason: gap and
-        body, wire and rod power, weight and rod, weak links.
+        Join a lure with its hook or head, leader, line and rod, and every connection is checked with its reason: gap
+        and body, wire and rod power, weight and rod, weak links.
       </p>
       <v-btn color="primary" @click="add">Build a rig</v-btn>
     </div>

@@ -12,6 +12,7 @@ import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
 import { today } from '~/stores/repository'
 import { useWater } from '~/stores/water'
+import { sayFileProblem } from '../../../words'
 
 useHead({ title: 'Log files · Ygrion' })
 const outings = useOutings()
@@ -39,11 +40,11 @@ async function bring(event: Event) {
     const isJson = text.trimStart().startsWith('{')
     if (isJson) {
       const read = readOutingsJson(text)
-      if (!read.ok) failed.value = read.reason
+      if (!read.ok) failed.value = `The file ${sayFileProblem(read.problem)}.`
       else await take(read.outings)
     } else {
       const sheet = readSheet(text)
-      if (!sheet.ok) failed.value = sheet.reason
+      if (!sheet.ok) failed.value = sayFileProblem(sheet.problem)
       else if (!water.current) failed.value = 'Set a water first: what the table leaves out is taken from it.'
       else {
         const read = readOutings(sheet.sheet, box.places, water.current)
@@ -100,7 +101,7 @@ async function take(list: Parameters<typeof outings.saveAll>[0]) {
         <p role="alert" class="problem">{{ problems.length }} places could not be read:</p>
         <ul>
           <li v-for="p in problems.slice(0, SHOWN)" :key="`${p.row} ${p.column}`">
-            Row {{ p.row }}, “{{ p.column }}”: {{ p.reason }}.
+            Row {{ p.row }}, “{{ p.column }}”: {{ sayFileProblem(p.problem) }}.
           </li>
           <li v-if="problems.length > SHOWN">… and {{ problems.length - SHOWN }} more.</li>
         </ul>

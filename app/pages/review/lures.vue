@@ -6,6 +6,7 @@ import { useOutings } from '~/stores/outings'
 import { useReview } from '~/stores/review'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
+import { sayCare } from '../../../words'
 
 useHead({ title: 'Lures and odds · Ygrion' })
 const review = useReview()
@@ -108,7 +109,7 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
               <td class="num">{{ c.lost || '–' }}</td>
               <td class="num">{{ money(c.spent) }}</td>
               <td class="num">{{ c.landed ? money(c.perFish) : 'no fish yet' }}</td>
-              <td>{{ c.care[0]?.sentence ?? '' }}</td>
+              <td>{{ c.care[0] ? sayCare(c.care[0]) : '' }}</td>
             </tr>
           </tbody>
         </table>

@@ -3,6 +3,7 @@ import { ALPHA, MEASURES, factorOf, checkRules, type Findings } from '../../../c
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useReview } from '~/stores/review'
+import { thumbRuleName } from '../../../words'
 
 useHead({ title: 'Patterns · Ygrion' })
 const review = useReview()
@@ -74,7 +75,7 @@ const VERDICTS = {
       <ul v-else class="held">
         <li v-for="h in held" :key="h.rule.id" :class="h.verdict.replace(' ', '-')">
           <p class="what">
-            <b>{{ h.rule.says }}</b> <span class="verdict">{{ VERDICTS[h.verdict] }}</span>
+            <b>{{ thumbRuleName(h.rule.id) }}</b> <span class="verdict">{{ VERDICTS[h.verdict] }}</span>
           </p>
           <p>
             With: {{ rate(h.with.rate) }} in {{ (h.with.minutes / 60).toFixed(1) }} h. Without:

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { RULE_GROUPS, sayEffects, sayWhen, sideShare, type OwnRule, type Rule } from '../../../core/match'
+import { RULE_GROUPS, sideShare, type OwnRule, type Rule } from '../../../core/match'
 import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
+import { sayEffects, sayRule, sayWhen } from '../../../words'
 
 useHead({ title: 'Rules · Ygrion' })
 const box = useBox()
@@ -27,7 +28,7 @@ const matches = (rule: Rule) => {
   if (only.value === 'changed' && weightOf(rule) === 1) return false
   if (only.value === 'here' && degree(rule) < 0.05) return false
   if (!sought) return true
-  const text = `${rule.sentence} ${sayWhen(rule.when, settings.system)} ${sayEffects(rule, settings.system)}`
+  const text = `${sayRule(rule)} ${sayWhen(rule.when, settings.system)} ${sayEffects(rule, settings.system)}`
   return text.toLowerCase().includes(sought)
 }
 const groups = computed(() =>
@@ -43,7 +44,7 @@ function weigh(rule: Pick<Rule, 'id' | 'sentence'>, weight: number) {
   const { [rule.id]: _, ...rest } = box.practice.weights
   const weights = weight === 1 ? rest : { ...rest, [rule.id]: weight }
   const label = weight === 0 ? 'Switched off' : weight === 1 ? 'Weighed as usual' : `Weighed × ${weight}`
-  void box.putPractice({ weights }, `${label}: ${rule.sentence}`)
+  void box.putPractice({ weights }, `${label}: ${sayRule(rule)}`)
 }
 
 const editing = ref<OwnRule | 'new' | null>(null)

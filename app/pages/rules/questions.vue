@@ -10,24 +10,25 @@ import {
 import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
+import { count, questionWords } from '../../../words'
 
-useHead({ title: 'Schools · Ygrion' })
+useHead({ title: 'Where anglers disagree · Ygrion' })
 const box = useBox()
 const water = useWater()
 type Side = Practice['sides'][string]
 
 const sides = (s: OpenQuestion) => [
-  { value: undefined, title: 'As usual' },
-  { value: 'first' as const, title: s.first.says },
-  { value: 'second' as const, title: s.second.says },
-  { value: 'both' as const, title: 'Weigh both' },
+  { value: undefined, title: 'Default' },
+  { value: 'first' as const, title: questionWords(s.id).first },
+  { value: 'second' as const, title: questionWords(s.id).second },
+  { value: 'both' as const, title: 'Count both' },
 ]
 const share = (s: OpenQuestion) => {
   const features = water.reading?.features
   return features ? secondShare(s, box.practice.sides, features) : 0
 }
 const rules = RULE_GROUPS.flatMap((g) => g.rules as readonly Rule[])
-/** Rules of a school that speak in the water of today. */
+/** Rules of a question that count in the water of today. */
 const speaking = (s: OpenQuestion) => {
   const features = water.reading?.features
   return features
@@ -39,7 +40,7 @@ function choose(s: OpenQuestion, side: Side | undefined) {
   const sides = side ? { ...rest, [s.id]: side } : rest
   void box.putPractice(
     { sides },
-    `${s.question}: ${side === undefined ? 'as usual' : side === 'both' ? 'both weighed' : s[side].says}`,
+    `${questionWords(s.id).question}: ${side === undefined ? 'by default' : side === 'both' ? 'both count' : questionWords(s.id)[side]}`,
   )
 }
 </script>
@@ -48,13 +49,13 @@ function choose(s: OpenQuestion, side: Side | undefined) {
   <div class="page">
     <header>
       <h1>Where good anglers disagree</h1>
-      <p class="quiet">Follow one side, or weigh both. What you choose counts in every water.</p>
+      <p class="quiet">Take one side, or count both. What you choose counts in every water.</p>
       <RuleTabs />
     </header>
     <div class="list">
       <fieldset v-for="s in OPEN_QUESTIONS" :id="s.id" :key="s.id" class="panel question">
-        <legend>{{ s.question }}</legend>
-        <p class="quiet">{{ s.why }}</p>
+        <legend>{{ questionWords(s.id).question }}</legend>
+        <p class="quiet">{{ questionWords(s.id).why }}</p>
         <div class="sides">
           <label
             v-for="side in sides(s)"
@@ -79,7 +80,7 @@ function choose(s: OpenQuestion, side: Side | undefined) {
           {{
             speaking(s) === 0
               ? 'It makes no difference here.'
-              : `${speaking(s)} ${speaking(s) === 1 ? 'rule speaks' : 'rules speak'} here.`
+              : `${count(speaking(s), 'rule')} ${speaking(s) === 1 ? 'counts' : 'count'} here.`
           }}
         </p>
       </fieldset>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useMatchShown } from '~/composables/useMatchShown'
+import { sayContribution } from '../../../words'
 
 useHead({ title: 'Water · Ygrion' })
 const match = useMatchShown()
@@ -22,7 +23,7 @@ const first = computed(() => match.rows.slice(0, 4))
           <div>
             <h2>It asks for</h2>
             <ul class="asked">
-              <li v-for="a in match.answer?.asked" :key="a.ruleId">{{ a.sentence }}</li>
+              <li v-for="a in match.answer?.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
             </ul>
           </div>
           <div v-if="first.length">

@@ -8,6 +8,7 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useWater } from '~/stores/water'
+import { sayFileProblem } from '../../../words'
 
 useHead({ title: 'Places · Ygrion' })
 const box = useBox()
@@ -83,7 +84,7 @@ async function importGpx() {
   const read = readGpx(await file.text())
   if (gpx.value) gpx.value.value = ''
   if (!read.ok) {
-    said.value = `${file.name} was not taken in: ${read.problem}. Nothing was changed.`
+    said.value = `${file.name} was not taken in: it ${sayFileProblem(read.problem)}. Nothing was changed.`
     return
   }
   const like = water.place
@@ -97,7 +98,7 @@ async function importGpx() {
   said.value = [
     `${places.length} taken in from ${file.name}.`,
     twice > 0 ? `${twice} lay where a place is already.` : '',
-    ...read.problems.map((p) => `Left out: ${p}.`),
+    ...read.problems.map((p) => `Left out: ${sayFileProblem(p)}.`),
   ]
     .filter(Boolean)
     .join(' ')

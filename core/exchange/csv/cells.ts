@@ -1,14 +1,20 @@
 import { closest, distance } from 'fastest-levenshtein'
 import { NO, YES } from '../../../data/sheet-words'
-import { UNITS, parseMeasure, unitFor, type RoleId } from '../../quantity'
+import { ROLES, UNITS, parseMeasure, unitFor, type RoleId } from '../../quantity'
+import type { FileProblem } from '../problem'
 
 /** What a cell holds, or why it cannot be read. */
 export type Read =
-  | { readonly ok: true; readonly value: unknown; readonly note?: string }
-  | { readonly ok: false; readonly reason: string }
+  /** `slip`: a word that was understood despite a typo. */
+  | { readonly ok: true; readonly value: unknown; readonly slip?: Slip }
+  | { readonly ok: false; readonly problem: FileProblem }
+export interface Slip {
+  readonly text: string
+  readonly readAs: string
+}
 
-export const value = (v: unknown, note?: string): Read => ({ ok: true, value: v, ...(note ? { note } : {}) })
-export const unread = (reason: string): Read => ({ ok: false, reason })
+export const value = (v: unknown, slip?: Slip): Read => ({ ok: true, value: v, ...(slip ? { slip } : {}) })
+export const unread = (problem: FileProblem): Read => ({ ok: false, problem })
 
 /** A spreadsheet would run a cell that begins like this. */
 const RUNS = /^'*[=+\-@\t\r]/
@@ -58,11 +64,11 @@ export function readChoice<T extends string>(
   nameOf: (choice: T) => string = (choice) => choice,
 ): Read {
   const found = meant(text, choices)
-  if (found) return value(found.choice, found.slip ? `“${text}” read as ${nameOf(found.choice)}` : undefined)
+  if (found) return value(found.choice, found.slip ? { text, readAs: nameOf(found.choice) } : undefined)
   const word = bare(text)
   const nearest = [...choices.keys()].sort((a, b) => distance(word, a) - distance(word, b))
   const names = [...new Set(nearest.map((key) => nameOf(choices.get(key) as T)))].slice(0, SUGGESTED)
-  return unread(`“${text}” is no ${what} known here; the nearest are ${names.join(', ')}`)
+  return unread({ code: 'unknown-word', text, what, nearest: names })
 }
 
 /** Nothing is measured finer than this, so that a figure that went out comes back the same. */
@@ -73,9 +79,9 @@ export function readMeasure(text: string, role: RoleId, headingUnit: string | nu
   const bareFigure = !/[a-z"'′″°]/i.test(text)
   const parsed = parseMeasure(bareFigure && headingUnit ? `${text} ${headingUnit}` : text, role, 'metric')
   if (parsed.ok) return value(Math.round(parsed.valueSi * FINEST) / FINEST)
-  if (parsed.code === 'unknown-unit') return unread(`“${parsed.text}” is no unit known here`)
-  if (parsed.code === 'wrong-kind') return unread(`“${text.trim()}” measures something else`)
-  return unread(`“${text.trim()}” is not a figure: try 10.5, 3/8 oz or 2 1/2 in`)
+  if (parsed.code === 'unknown-unit') return unread({ code: 'unknown-unit', text: parsed.text })
+  if (parsed.code === 'wrong-kind') return unread({ code: 'wrong-kind', text: text.trim(), kind: ROLES[role].kind })
+  return unread({ code: 'not-a-measure', text: text.trim() })
 }
 
 export function writeMeasure(valueSi: number, role: RoleId): string {
@@ -87,17 +93,19 @@ export const unitOf = (role: RoleId): string => UNITS[unitFor(role, 'metric')].s
 
 export function readWhole(text: string): Read {
   const figure = Number(text.trim().replace(',', '.'))
-  return Number.isInteger(figure) ? value(figure) : unread(`“${text.trim()}” is not a whole number`)
+  return Number.isInteger(figure) ? value(figure) : unread({ code: 'not-whole', text: text.trim() })
 }
 
 export function readFigure(text: string): Read {
   const figure = Number(text.replace(/[^\d.,-]/g, '').replace(',', '.'))
-  return text.trim() !== '' && Number.isFinite(figure) ? value(figure) : unread(`“${text.trim()}” is not a figure`)
+  return text.trim() !== '' && Number.isFinite(figure)
+    ? value(figure)
+    : unread({ code: 'not-a-number', text: text.trim() })
 }
 
 export function readYesNo(text: string): Read {
   const word = bare(text) || text.trim()
   if ((YES as readonly string[]).includes(word)) return value(true)
   if ((NO as readonly string[]).includes(word)) return value(false)
-  return unread(`“${text.trim()}” is neither yes nor no`)
+  return unread({ code: 'not-yes-no', text: text.trim() })
 }

@@ -115,7 +115,7 @@ function readColours(cell: string): Read {
   const bad = read.find((r) => !r.ok)
   if (bad && !bad.ok) return bad
   const [first, second, third] = read.map((r) => (r.ok ? r.value : null))
-  if (!first) return unread('no colour')
+  if (!first) return unread({ code: 'empty' })
   return value({ back: first, flank: second ?? first, belly: third ?? second ?? first })
 }
 
@@ -175,7 +175,7 @@ export const COLUMNS: readonly Column[] = [
     label: 'Hook size',
     read: (t) => {
       const size = t.trim().replace(/^(\d+)$/, '#$1')
-      return HookSize.safeParse(size).success ? value(size) : unread(`“${t.trim()}” is no hook size: try #6 or 2/0`)
+      return HookSize.safeParse(size).success ? value(size) : unread({ code: 'not-a-hook-size', text: t.trim() })
     },
     write: (l) => l.hooks?.size ?? '',
   }),

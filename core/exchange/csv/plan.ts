@@ -1,5 +1,6 @@
-import { freeSlot, slotNamed, slotsOf, trayFor, type Box, type Lure, type Tray } from '../../tackle'
+import { freeSlot, slotName, slotNamed, slotsOf, trayFor, type Box, type Lure, type Tray } from '../../tackle'
 import { lureFrom, readCells, type CellProblem, type Mapping } from './rows'
+import type { Slip } from './cells'
 import type { Sheet } from './sheet'
 
 /** A row that could not be taken in: kept as it is, to be mended. */
@@ -18,7 +19,7 @@ export interface ImportPlan {
   readonly same: number
   readonly aside: readonly RejectedRow[]
   readonly trays: readonly Tray[]
-  readonly notes: readonly { readonly row: number; readonly note: string }[]
+  readonly slips: readonly { readonly row: number; readonly slip: Slip }[]
 }
 
 /** Told every so many rows; an answer of false stops the work. */
@@ -61,7 +62,15 @@ class Trays {
     }
     const slot = slotNamed(tray, compartment)
     if (slot === null)
-      return { column: 'compartment', reason: `“${compartment}” is no compartment of ${tray.name}: A1 to the last` }
+      return {
+        column: 'compartment',
+        problem: {
+          code: 'no-compartment',
+          tray: tray.name,
+          from: slotName(tray, 0),
+          to: slotName(tray, slotsOf(tray) - 1),
+        },
+      }
     this.take(tray.id, slot)
     return { ...lure, trayId: tray.id, slot }
   }
@@ -105,7 +114,7 @@ export async function planImport(
   const added: Lure[] = []
   const changed: Lure[] = []
   const aside: RejectedRow[] = []
-  const notes: { row: number; note: string }[] = []
+  const slips: { row: number; slip: Slip }[] = []
   const seen = new Set<string>()
   let same = 0
   for (const [i, cells] of sheet.rows.entries()) {
@@ -120,7 +129,7 @@ export async function planImport(
     const id = read.said.get('id')
     const known = typeof id === 'string' ? (byId.get(id) ?? null) : null
     if (typeof id === 'string' && seen.has(id)) {
-      setAside([{ column: 'id', reason: `stands twice in this file: “${id}”` }])
+      setAside([{ column: 'id', problem: { code: 'twice-in-file', id } }])
       continue
     }
     const made = lureFrom(
@@ -133,12 +142,12 @@ export async function planImport(
       continue
     }
     const placed = trays.place(made.lure, read.said.get('tray'), read.said.get('compartment'))
-    if ('reason' in placed) {
+    if ('problem' in placed) {
       setAside([placed])
       continue
     }
     if (typeof id === 'string') seen.add(id)
-    for (const note of read.notes) notes.push({ row, note })
+    for (const slip of read.slips) slips.push({ row, slip })
     if (known) {
       if (equal(known, placed)) same += 1
       else changed.push(placed)
@@ -151,7 +160,7 @@ export async function planImport(
     } else added.push(placed)
   }
   await progress(sheet.rows.length, sheet.rows.length)
-  return { added, changed, same, aside, trays: [...trays.made.values()], notes }
+  return { added, changed, same, aside, trays: [...trays.made.values()], slips }
 }
 
 /** How many rows name each tray. */

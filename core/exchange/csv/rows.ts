@@ -1,5 +1,7 @@
 import { Lure, completeLure, familyOf, fieldsOf, usualHooks, type FamilyId } from '../../tackle'
 import { columnOf } from './columns'
+import type { FileProblem } from '../problem'
+import type { Slip } from './cells'
 import { headingUnit, type Sheet } from './sheet'
 
 /** Which column of ours each column of the sheet is; null where it is passed over. */
@@ -8,13 +10,13 @@ export type Mapping = readonly (string | null)[]
 export interface CellProblem {
   /** Our column’s id, or the whole row. */
   readonly column: string
-  readonly reason: string
+  readonly problem: FileProblem
 }
 
 export interface RowRead {
   readonly problems: readonly CellProblem[]
-  /** Words that were understood with a slip. */
-  readonly notes: readonly string[]
+  /** Words that were understood despite a typo. */
+  readonly slips: readonly Slip[]
   /** What the row says, by column; cells that are empty say nothing. */
   readonly said: ReadonlyMap<string, unknown>
 }
@@ -22,20 +24,20 @@ export interface RowRead {
 /** Reads the cells of a row by a mapping; nothing is put together yet. */
 export function readCells(cells: readonly string[], mapping: Mapping, { headings }: Pick<Sheet, 'headings'>): RowRead {
   const problems: CellProblem[] = []
-  const notes: string[] = []
+  const slips: Slip[] = []
   const said = new Map<string, unknown>()
   mapping.forEach((id, i) => {
     const cell = (cells[i] ?? '').trim()
     const column = id ? columnOf(id) : undefined
     if (!column || cell === '') return
     const read = column.read(cell, headingUnit(headings[i] ?? ''))
-    if (!read.ok) problems.push({ column: column.id, reason: read.reason })
+    if (!read.ok) problems.push({ column: column.id, problem: read.problem })
     else {
       said.set(column.id, read.value)
-      if (read.note) notes.push(read.note)
+      if (read.slip) slips.push(read.slip)
     }
   })
-  return { problems, notes, said }
+  return { problems, slips, said }
 }
 
 const REQUIRED = ['name', 'family', 'length', 'weight'] as const
@@ -45,17 +47,17 @@ const COLUMN_OF_FIELD: Readonly<Record<string, string>> = {
   massKg: 'weight',
   measuredMassKg: 'weighed',
 }
-/** What is wrong with a value, in the words of the sheet. */
-const LIMITS: Readonly<Record<string, string>> = {
-  name: 'must have 1 to 80 letters',
-  lengthM: 'must be between 1 and 50 cm',
-  massKg: 'must be between 0.3 g and 1 kg',
-  measuredMassKg: 'must be between 0.3 g and 1 kg',
-  count: 'must be a whole number from 0 to 999',
-  cost: 'must be from 0 up',
-  fish: 'must be from 0 up',
-  notes: 'must have at most 500 letters',
-}
+/** Fields whose limits are told in words of their own. */
+const LIMITED: ReadonlySet<string> = new Set([
+  'name',
+  'lengthM',
+  'massKg',
+  'measuredMassKg',
+  'count',
+  'cost',
+  'fish',
+  'notes',
+])
 
 export type LureRead =
   { readonly ok: true; readonly lure: Lure } | { readonly ok: false; readonly problems: readonly CellProblem[] }
@@ -63,7 +65,8 @@ export type LureRead =
 /** Puts a lure together from what a row says, over the lure it already is, where it is one. Tray and compartment are left to the plan. */
 export function lureFrom(said: ReadonlyMap<string, unknown>, id: string, known: Lure | null): LureRead {
   const missing = known ? [] : REQUIRED.filter((column) => !said.has(column))
-  if (missing.length > 0) return { ok: false, problems: missing.map((column) => ({ column, reason: 'is missing' })) }
+  if (missing.length > 0)
+    return { ok: false, problems: missing.map((column) => ({ column, problem: { code: 'missing' } })) }
   const family = (said.get('family') ?? known?.family) as FamilyId
   const lengthM = settle(said.get('length'), known?.lengthM) as number
   const same = known?.family === family
@@ -86,7 +89,8 @@ export function lureFrom(said: ReadonlyMap<string, unknown>, id: string, known: 
   if (checked.success) return { ok: true, lure: checked.data }
   const problems = checked.error.issues.map(({ path, message }) => {
     const field = String(path[0] === 'traits' || path[0] === 'colour' ? path[1] : path[0])
-    return { column: COLUMN_OF_FIELD[field] ?? field, reason: LIMITS[field] ?? message }
+    const problem: FileProblem = LIMITED.has(field) ? { code: 'limits', field } : { code: 'invalid', detail: message }
+    return { column: COLUMN_OF_FIELD[field] ?? field, problem }
   })
   return { ok: false, problems }
 }

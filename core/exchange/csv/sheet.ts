@@ -3,13 +3,15 @@ import type { Box, Lure, Tray } from '../../tackle'
 import { UNITS } from '../../quantity'
 import { bare, fromNeutral, neutral } from './cells'
 import { COLUMNS, WRITTEN } from './columns'
+import type { FileProblem } from '../problem'
 
 /** A table as text: headings and rows of cells, nothing judged yet. */
 export interface Sheet {
   readonly headings: readonly string[]
   readonly rows: readonly (readonly string[])[]
 }
-export type SheetRead = { readonly ok: true; readonly sheet: Sheet } | { readonly ok: false; readonly reason: string }
+export type SheetRead =
+  { readonly ok: true; readonly sheet: Sheet } | { readonly ok: false; readonly problem: FileProblem }
 
 const MOST_ROWS = 20_000
 
@@ -20,15 +22,11 @@ export function readSheet(source: string): SheetRead {
     delimitersToGuess: [',', ';', '\t', '|'],
   })
   const torn = parsed.errors.find((e) => e.type === 'Quotes')
-  if (torn)
-    return {
-      ok: false,
-      reason: `A quotation mark is never closed, in or after row ${(torn.row ?? 0) + 1}. Close it and try again.`,
-    }
+  if (torn) return { ok: false, problem: { code: 'open-quote', row: (torn.row ?? 0) + 1 } }
   const [headings, ...rows] = parsed.data
-  if (!headings || rows.length === 0) return { ok: false, reason: 'The file holds no rows under its headings.' }
+  if (!headings || rows.length === 0) return { ok: false, problem: { code: 'no-rows' } }
   if (rows.length > MOST_ROWS)
-    return { ok: false, reason: `The file holds ${rows.length} rows; ${MOST_ROWS} at a time is the most. Split it.` }
+    return { ok: false, problem: { code: 'too-many-rows', rows: rows.length, most: MOST_ROWS } }
   const clean = (cells: readonly string[]) => cells.map((cell) => fromNeutral(cell))
   return { ok: true, sheet: { headings: clean(headings).map((h) => h.trim()), rows: rows.map(clean) } }
 }

@@ -14,6 +14,7 @@ import {
   type RigTypeId,
 } from '..'
 import type { JointId, Verdict } from './judge'
+import { sayJoint } from '../../../words'
 
 /** Facts of the trade at the joints of a rig. All common practice; the numbers are those of the facts. */
 
@@ -373,7 +374,7 @@ describe('joints judged as the trade judges them (common practice)', () => {
   it.each(CASES.map((c) => ({ name: `${c[0]} → ${c[1]}: ${c[2]}`, of: c })))(
     '$name',
     ({ of: [, joint, verdict, parts, water = WATER] }) => {
-      const found = checkRig(parts, water, 'metric').find((j) => j.id === joint)
+      const found = checkRig(parts, water).find((j) => j.id === joint)
       expect(found?.verdict ?? null).toBe(verdict)
     },
   )
@@ -389,21 +390,23 @@ describe('joints judged as the trade judges them (common practice)', () => {
     '$name: said in whole sentences, in both systems of units',
     ({ of: [, , , parts, water = WATER] }) => {
       for (const system of ['metric', 'imperial'] as const)
-        for (const j of checkRig(parts, water, system)) {
-          expect(j.sentence).toMatch(/^[^{}]+\.$/)
-          expect(`${j.sentence}${j.remedy}`).not.toMatch(/undefined|NaN|null|[{}]| {2}/)
-          if (j.verdict !== 'good') expect(j.remedy).not.toBe('')
+        for (const judgement of checkRig(parts, water)) {
+          const { title, sentence, remedy } = sayJoint(judgement, system)
+          expect(title).toMatch(/\w/)
+          expect(sentence).toMatch(/^[^{}]+\.$/)
+          expect(`${sentence}${remedy}`).not.toMatch(/undefined|NaN|null|[{}]| {2}/)
+          if (judgement.verdict !== 'good') expect(remedy).not.toBe('')
         }
     },
   )
   it('the worst stands first', () => {
     const order = ['wrong', 'mind', 'good']
     for (const [, , , parts, water = WATER] of CASES) {
-      const places = checkRig(parts, water, 'metric').map((j) => order.indexOf(j.verdict))
+      const places = checkRig(parts, water).map((j) => order.indexOf(j.verdict))
       expect(places).toEqual([...places].sort())
     }
   })
-  it('an empty rig is judged of nothing', () => expect(checkRig(rig('direct', {}), WATER, 'metric')).toEqual([]))
+  it('an empty rig is judged of nothing', () => expect(checkRig(rig('direct', {}), WATER)).toEqual([]))
 })
 
 describe('ways of rigging', () => {

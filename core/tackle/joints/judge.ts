@@ -1,5 +1,6 @@
 import { JOINTS } from '../../../data/joints'
-import type { UnitSystem } from '../../quantity'
+import type { RoleId } from '../../quantity'
+import type { HungHooks } from '../hung-hooks'
 import type { Box } from '../box'
 import type { Lure } from '../lure'
 import type { Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from '../parts'
@@ -36,18 +37,26 @@ export interface RigWater {
 export type JointId = keyof typeof JOINTS
 export type Verdict = 'good' | 'mind' | 'wrong'
 
+/** What a sentence about a joint is filled with: a word, a count, a measure or a range in SI, a hook, or the hooks a lure carries. */
+export type JointFigure =
+  | string
+  | number
+  | { readonly si: number; readonly role: RoleId }
+  | { readonly from: number; readonly to: number; readonly role: RoleId }
+  | { readonly wire: string; readonly style: string }
+  | { readonly hooks: HungHooks; readonly stinger: boolean }
+export type JointFigures = Readonly<Record<string, JointFigure>>
+
+/** A joint judged; words/ has its title, sentence and remedy. */
 export interface Judgement {
   readonly id: JointId
-  readonly title: string
   readonly verdict: Verdict
   readonly law: boolean
-  readonly sentence: string
-  /** What to do about it; empty where nothing is to be done. */
-  readonly remedy: string
+  readonly figures: JointFigures
 }
 
 /** What a joint's own test finds: a verdict and the figures for its sentences; null where the joint does not arise. */
-export type Finding = { readonly verdict: Verdict; readonly figures: Readonly<Record<string, string>> } | null
+export type Finding = { readonly verdict: Verdict; readonly figures: JointFigures } | null
 
 export function rigParts(rig: Rig, box: Box): RigParts {
   const find = <T extends { id: string }>(list: readonly T[], id: string | null) =>
@@ -71,21 +80,14 @@ export function rigParts(rig: Rig, box: Box): RigParts {
 }
 
 const WORST: readonly Verdict[] = ['wrong', 'mind', 'good']
-const filled = (text: string, figures: Readonly<Record<string, string>>) =>
-  text.replace(/\{(\w+)\}/g, (_, name: string) => figures[name] ?? '')
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** Judges every joint of a rig that arises, the worst first. Reasons: data/joints. */
-export function checkRig(parts: RigParts, water: RigWater, system: UnitSystem): Judgement[] {
+/** Judges every joint of a rig that arises and of which there is something to say, the worst first. Verdicts: data/joints. */
+export function checkRig(parts: RigParts, water: RigWater): Judgement[] {
   const found = (Object.keys(JOINTS) as JointId[]).flatMap((id): Judgement[] => {
-    const finding = JOINT_TESTS[id](parts, water, system)
-    if (!finding) return []
-    const joint = JOINTS[id]
-    const { verdict, figures } = finding
-    const sentence = filled(joint[verdict], figures)
-    if (sentence === '') return []
-    const remedy = verdict === 'good' ? '' : filled(joint.remedy, figures)
-    return [{ id, title: joint.title, verdict, law: 'law' in joint, sentence: capital(sentence), remedy }]
+    const finding = JOINT_TESTS[id](parts, water)
+    const joint: { readonly says: readonly Verdict[] } = JOINTS[id]
+    if (!finding || !joint.says.includes(finding.verdict)) return []
+    return [{ id, verdict: finding.verdict, law: 'law' in joint, figures: finding.figures }]
   })
   return found.sort((a, b) => WORST.indexOf(a.verdict) - WORST.indexOf(b.verdict))
 }

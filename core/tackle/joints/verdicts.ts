@@ -3,19 +3,21 @@ import { JOINT_LIMITS as LIMITS } from '../../../data/joints'
 import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../../../data/snags'
 import { BITE_PROOF_M, EASY_TURNS, KNOT, ROD_LINE_SLACK, ROD_LURE_SLACK, WEAK_LINK } from '../../../data/tackle-limits'
 import { TRAILER_ADDS } from '../../../data/trailers'
-import { showMeasure, type UnitSystem } from '../../quantity'
+import type { RoleId } from '../../quantity'
 import { GAP_BAND, hookFits, trailerFits } from '../builds'
 import { hookGapM, type HookSize } from '../hook-size'
-import { hookPoints, sayHooks, sizeForGap } from '../hung-hooks'
+import { hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass } from '../lure'
 import { ROD_POWERS, reelFitsRod, type Rod } from '../parts'
-import type { Finding, JointId, RigParts, RigWater } from './judge'
+import type { Finding, JointFigures, JointId, RigParts, RigWater } from './judge'
 
-type Test = (rig: RigParts, water: RigWater, system: UnitSystem) => Finding
+type Test = (rig: RigParts, water: RigWater) => Finding
 
-const good = (figures: Record<string, string> = {}): Finding => ({ verdict: 'good', figures })
-const mind = (figures: Record<string, string> = {}): Finding => ({ verdict: 'mind', figures })
-const wrong = (figures: Record<string, string> = {}): Finding => ({ verdict: 'wrong', figures })
+const good = (figures: JointFigures = {}): Finding => ({ verdict: 'good', figures })
+const mind = (figures: JointFigures = {}): Finding => ({ verdict: 'mind', figures })
+const wrong = (figures: JointFigures = {}): Finding => ({ verdict: 'wrong', figures })
+/** A measure, SI, shown by its role. */
+const measure = (si: number, role: RoleId) => ({ si, role })
 const power = (rod: Pick<Rod, 'power'>) => ROD_POWERS.indexOf(rod.power)
 const powerOf = (name: Rod['power']) => ROD_POWERS.indexOf(name)
 
@@ -26,18 +28,12 @@ export function rigMassKg({ lure, head, hook, sinker, trailer, terminal }: RigPa
 }
 
 /** The loose hook of a rig, or the one in its head: what the body is hooked with. */
-function bodyHook({
-  type,
-  head,
-  hook,
-}: RigParts): { kind: keyof typeof GAP_BAND; size: HookSize; name: string } | null {
-  if (head)
-    return { kind: 'head', size: head.hookSize, name: `a ${head.wire}-wire ${head.kind.replace('-', ' ')} head` }
+function bodyHook({ type, head, hook }: RigParts): { kind: keyof typeof GAP_BAND; size: HookSize } | null {
+  if (head) return { kind: 'head', size: head.hookSize }
   if (!hook || type.mount === null || type.mount === 'own') return null
   return {
     kind: type.mount === 'head' ? 'head' : type.mount,
     size: hook.hookSize,
-    name: `a ${hook.wire}-wire ${hook.style.replace('-', ' ')} hook`,
   }
 }
 
@@ -55,19 +51,18 @@ function inRange(value: number, from: number, to: number, slack: readonly [numbe
 }
 
 const isTreble = (style: string) => style.endsWith('treble')
-const JIGS = { 'slow-fall-jig': 'a short slow jig', 'long-jig': 'a long fast jig' } as const
-const jigOf = (family: string): keyof typeof JIGS | null => (family in JIGS ? (family as keyof typeof JIGS) : null)
+const jigOf = (family: string) => (family === 'slow-fall-jig' || family === 'long-jig' ? family : null)
 
 export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
-  'hook-body': (rig, _, system) => {
+  'hook-body': (rig) => {
     const hook = bodyHook(rig)
     if (!hook || !rig.lure || familyOf(rig.lure.family).body !== 'soft') return null
     const { lengthM } = rig.lure
     const gapM = hookGapM(hook.size)
     const [low, high] = GAP_BAND[hook.kind]
     const figures = {
-      gap: showMeasure(gapM, 'hookGap', system),
-      length: showMeasure(lengthM, 'lureLength', system),
+      gap: measure(gapM, 'hookGap'),
+      length: measure(lengthM, 'lureLength'),
       way: gapM / lengthM < low ? 'small' : 'wide',
       size: sizeForGap(((low + high) / 2) * lengthM),
     }
@@ -78,15 +73,14 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     const buried = hook && (hook.style === 'offset' || hook.style === 'straight-shank')
     const stout = hook?.wire === 'heavy' || head?.wire === 'heavy' || head?.kind === 'weed-guard' || guarded || buried
     if (!rod || !stout) return null
-    const name = hook ? `a ${hook.wire}-wire ${hook.style.replace('-', ' ')} hook` : 'a stout guarded hook'
-    const figures = { power: rod.power, hook: name }
+    const figures = { power: rod.power, hook: hook ? { wire: hook.wire, style: hook.style } : 'guarded-hook' }
     if (power(rod) >= powerOf(LIMITS.stoutPower.good)) return good(figures)
     return power(rod) >= powerOf(LIMITS.stoutPower.hopeless) ? mind(figures) : wrong(figures)
   },
   'fine-wire-rod': ({ head, hook, lure, rod }) => {
     const fine = [head?.wire, hook?.wire, lure?.hooks?.wire].includes('light')
     if (!rod || !fine || power(rod) < powerOf(LIMITS.fineWirePower)) return null
-    return mind({ power: rod.power, hook: 'light wire' })
+    return mind({ power: rod.power, hook: 'light-wire' })
   },
   'treble-tip': ({ lure, rod }) => {
     if (!rod || !lure?.hooks || !isTreble(lure.hooks.style) || hookGapM(lure.hooks.size) > LIMITS.smallTrebleM)
@@ -103,27 +97,25 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     const figures = { cover: cover.kind }
     return snag >= LIMITS.snag.wrong ? wrong(figures) : snag >= LIMITS.snag.mind ? mind(figures) : good(figures)
   },
-  'mass-rod': (rig, _, system) => {
+  'mass-rod': (rig) => {
     const { lure, rod } = rig
     if (!lure || !rod) return null
     const kg = rigMassKg(rig)
-    const say = (m: number) => showMeasure(m, 'lureMass', system)
+    const say = (m: number) => measure(m, 'lureMass')
     const figures = {
       mass: say(kg),
-      from: say(rod.lureMinKg),
-      to: say(rod.lureMaxKg),
-      way: kg < rod.lureMinKg ? 'too light' : 'too heavy',
+      range: { from: rod.lureMinKg, to: rod.lureMaxKg, role: 'lureMass' as const },
+      way: kg < rod.lureMinKg ? 'too-light' : 'too-heavy',
     }
     return { verdict: inRange(kg, rod.lureMinKg, rod.lureMaxKg, ROD_LURE_SLACK), figures }
   },
-  'line-rod': ({ line, rod }, _, system) => {
+  'line-rod': ({ line, rod }) => {
     if (!line || !rod) return null
-    const say = (n: number) => showMeasure(n, 'lineStrength', system)
+    const say = (n: number) => measure(n, 'lineStrength')
     const figures = {
       line: say(line.strengthN),
-      from: say(rod.lineMinN),
-      to: say(rod.lineMaxN),
-      way: line.strengthN < rod.lineMinN ? 'too weak' : 'too strong',
+      range: { from: rod.lineMinN, to: rod.lineMaxN, role: 'lineStrength' as const },
+      way: line.strengthN < rod.lineMinN ? 'too-weak' : 'too-strong',
     }
     return { verdict: inRange(line.strengthN, rod.lineMinN, rod.lineMaxN, ROD_LINE_SLACK), figures }
   },
@@ -132,48 +124,47 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     const figures = { reel: reel.type, rod: rod.type }
     return reelFitsRod(rod, reel) ? good(figures) : wrong(figures)
   },
-  'reel-speed': ({ lure, reel }, _, system) => {
+  'reel-speed': ({ lure, reel }) => {
     if (!lure || !reel) return null
     const [slow, fast] = familyOf(lure.family).speedMps
     const speed = Math.sqrt(slow * fast)
     const turns = speed / reel.linePerTurnM
     const figures = {
       turns: turns.toFixed(1),
-      speed: showMeasure(speed, 'lureSpeed', system),
-      way: turns < EASY_TURNS.least ? 'hard to hold so slow' : 'hard to keep up',
-      better: showMeasure(speed / Math.sqrt(EASY_TURNS.least * EASY_TURNS.most), 'lureLength', system),
+      speed: measure(speed, 'lureSpeed'),
+      way: turns < EASY_TURNS.least ? 'too-slow' : 'too-fast',
+      better: measure(speed / Math.sqrt(EASY_TURNS.least * EASY_TURNS.most), 'lureLength'),
     }
     return turns < EASY_TURNS.least || turns > EASY_TURNS.most ? mind(figures) : good(figures)
   },
   'jig-rod': ({ lure, rod }) => {
     const jig = lure && jigOf(lure.family)
     if (!jig || !rod) return null
-    const figures = { purpose: rod.purpose, jig: JIGS[jig] }
+    const figures = { purpose: rod.purpose, jig: jig }
     if (rod.purpose === 'long-fall') return good(figures)
     if (rod.purpose === (jig === 'long-jig' ? 'slow-pitch' : 'fast jigging')) return wrong(figures)
     if (rod.purpose === (jig === 'long-jig' ? 'fast jigging' : 'slow-pitch')) return good(figures)
     return lureMass(lure).kg >= LIMITS.jigRodKg ? mind(figures) : null
   },
-  'jig-reel': ({ lure, reel }, _, system) => {
+  'jig-reel': ({ lure, reel }) => {
     const jig = lure && jigOf(lure.family)
     if (!jig || !reel) return null
     const kg = lureMass(lure).kg
-    const figures = { jig: JIGS[jig], reel: reel.type, mass: showMeasure(kg, 'lureMass', system) }
-    if (jig === 'long-jig')
-      return reel.type === 'spinning' ? good(figures) : mind({ ...figures, way: 'it slides best off a spinning reel' })
+    const figures = { jig: jig, reel: reel.type, mass: measure(kg, 'lureMass') }
+    if (jig === 'long-jig') return reel.type === 'spinning' ? good(figures) : mind({ ...figures, way: 'off-spinning' })
     return reel.type !== 'spinning' || kg <= LIMITS.spinningJigKg
       ? good(figures)
-      : mind({ ...figures, way: 'the fall is not felt under a thumb' })
+      : mind({ ...figures, way: 'under-thumb' })
   },
   'slow-rod-fight': ({ rod }) => (rod?.fights === 'with the reel' ? good() : null),
-  'small-lure-hardware': ({ lure, terminal }, _, system) => {
+  'small-lure-hardware': ({ lure, terminal }) => {
     if (!lure || !terminal || terminal.kind === 'keel') return null
     const kg = lureMass(lure).kg
     if (kg > LIMITS.smallLureKg) return null
     const figures = {
-      terminal: terminal.kind.replace('-', ' '),
-      own: showMeasure(terminal.massKg, 'lureMass', system),
-      mass: showMeasure(kg, 'lureMass', system),
+      terminal: terminal.kind,
+      own: measure(terminal.massKg, 'lureMass'),
+      mass: measure(kg, 'lureMass'),
     }
     const share = terminal.massKg / kg
     return share >= LIMITS.hardware.wrong
@@ -195,11 +186,11 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     if (type.trolled) return terminal?.kind === 'keel' ? good() : wrong()
     return terminal && ['snap-swivel', 'ball-bearing', 'swivel', 'keel'].includes(terminal.kind) ? good() : mind()
   },
-  'weak-link': ({ type, weakLinkN, line, leader }, _, system) => {
+  'weak-link': ({ type, weakLinkN, line, leader }) => {
     if (!type.weakLink || !line) return null
     if (weakLinkN === null) return mind()
     const holdsN = Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT
-    const say = (n: number) => showMeasure(n, 'lineStrength', system)
+    const say = (n: number) => measure(n, 'lineStrength')
     const figures = { weak: say(weakLinkN), line: say(holdsN) }
     return weakLinkN < holdsN * LIMITS.weakLink ? good(figures) : wrong(figures)
   },
@@ -207,21 +198,21 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     if (!leader || !line) return null
     return leader.strengthN > line.strengthN * WEAK_LINK.over ? mind() : good()
   },
-  teeth: ({ leader, line }, { toothed }, system) => {
+  teeth: ({ leader, line }, { toothed }) => {
     if (!toothed || !line) return null
     const proof = leader !== null && (leader.material === 'wire' || leader.diameterM >= BITE_PROOF_M)
-    return proof ? good() : wrong({ species: toothed, thick: showMeasure(BITE_PROOF_M, 'lineDiameter', system) })
+    return proof ? good() : wrong({ species: toothed, thick: measure(BITE_PROOF_M, 'lineDiameter') })
   },
   'bladed-trailer': ({ lure, trailer }) => {
     if (lure?.family !== 'bladed-jig' || !trailer) return null
-    const figures = { trailer: trailer.kind.replace('-', ' ') }
+    const figures = { trailer: trailer.kind }
     const { presence } = TRAILER_ADDS[trailer.kind]
     if (presence > 0.1 || trailer.kind === 'kicking-craw') return wrong(figures)
     return presence >= 0.1 ? mind(figures) : good(figures)
   },
-  'trailer-length': ({ lure, trailer }, _, system) => {
+  'trailer-length': ({ lure, trailer }) => {
     if (!lure || !trailer || !familyOf(lure.family).takesTrailer) return null
-    const say = (m: number) => showMeasure(m, 'lureLength', system)
+    const say = (m: number) => measure(m, 'lureLength')
     const figures = {
       trailer: say(trailer.lengthM),
       length: say(lure.lengthM),
@@ -240,35 +231,34 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     const more = stinger ? 1 : 0
     if (lure.hooks.count + more < LIMITS.hooks) return null
     return mind({
-      hooks: `${sayHooks(lure.hooks)}${more ? ' and a stinger' : ''}`,
-      points: String(hookPoints(lure.hooks) + more),
+      hooks: { hooks: lure.hooks, stinger: more > 0 },
+      points: hookPoints(lure.hooks) + more,
     })
   },
-  'terminal-strength': ({ terminal, line, leader }, _, system) => {
+  'terminal-strength': ({ terminal, line, leader }) => {
     if (!terminal || !line || terminal.kind === 'bead') return null
     const holdsN = Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT
-    const say = (n: number) => showMeasure(n, 'lineStrength', system)
-    const figures = { terminal: terminal.kind.replace('-', ' '), own: say(terminal.strengthN), line: say(holdsN) }
+    const say = (n: number) => measure(n, 'lineStrength')
+    const figures = { terminal: terminal.kind, own: say(terminal.strengthN), line: say(holdsN) }
     return terminal.strengthN >= holdsN ? good(figures) : wrong(figures)
   },
-  'plug-line': ({ lure, line }, _, system) => {
+  'plug-line': ({ lure, line }) => {
     if (!lure || !line || familyOf(lure.family).swims !== 'dives') return null
-    const figures = { thick: showMeasure(line.diameterM, 'lineDiameter', system) }
+    const figures = { thick: measure(line.diameterM, 'lineDiameter') }
     const { mind: some, wrong: much } = LIMITS.plugLineM
     return line.diameterM >= much ? wrong(figures) : line.diameterM >= some ? mind(figures) : good(figures)
   },
-  'head-depth': ({ head }, { depthM }, system) => {
+  'head-depth': ({ head }, { depthM }) => {
     const row = head && LIMITS.heads.find((h) => depthM <= h.toM)
     if (!head || !row) return null
     const [from, to] = row.kg
-    const say = (m: number) => showMeasure(m, 'lureMass', system)
+    const say = (m: number) => measure(m, 'lureMass')
     const light = head.massKg < from / LIMITS.headTimes
     const heavy = head.massKg > to * LIMITS.headTimes
     const figures = {
       mass: say(head.massKg),
-      depth: showMeasure(depthM, 'depth', system),
-      from: say(from),
-      to: say(to),
+      depth: measure(depthM, 'depth'),
+      range: { from, to, role: 'lureMass' as const },
       way: light ? 'light' : 'heavy',
     }
     return light || heavy ? mind(figures) : good(figures)
@@ -280,10 +270,9 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   },
   'hook-bend': ({ lure }, { mood }) => {
     const style = lure?.hooks?.style
-    if (style === 'round treble' && mood === 'active')
-      return mind({ style: 'Round-bend', mood: 'hit hard', advice: 'In-turned trebles hold fish that hit hard.' })
+    if (style === 'round treble' && mood === 'active') return mind({ style: 'round-bend' })
     if (style === 'in-turned treble' && (mood === 'lethargic' || mood === 'pressured'))
-      return mind({ style: 'In-turned', mood: 'barely take', advice: 'Round bends catch fish that barely take.' })
+      return mind({ style: 'in-turned' })
     return null
   },
   'underspin-clarity': ({ head }, { visibilityM }) => {

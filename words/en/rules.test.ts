@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { NUMBER_FEATURES, TEXT_FEATURES } from '../water'
-import { NUMBER_WORDS, RULES, RULE_GROUPS, TEXT_WORDS, either, sayEffect, sayEffects, sayTest, sayWhen } from '.'
+import { NUMBER_FEATURES, TEXT_FEATURES } from '../../core/water'
+import { RULES, RULE_GROUPS } from '../../core/match'
+import { NUMBER_WORDS, TEXT_WORDS, either, sayEffect, sayEffects, sayTest, sayWhen } from '.'
 
 const plain = (text: string) => text.replaceAll('\u202f', ' ')
 
@@ -18,12 +19,12 @@ describe('rules in words', () => {
     expect(plain(sayWhen(when, 'metric'))).toBe('water temperature over 9 °C; mood active or neutral')
     expect(plain(sayWhen(when, 'imperial'))).toContain('over 48 °F')
   })
-  it('says what it favours, what it leaves off, and unless', () => {
+  it('says what it prefers, what it avoids, and unless', () => {
     const spoon = { family: ['casting-spoon'], lengthM: [0.05, 0.08] } as const
-    expect(plain(sayTest(spoon, 'metric'))).toBe('casting spoon; of 5 cm to 8 cm')
-    expect(sayEffect({ favour: { weedless: true }, weight: 1 }, 'metric')).toBe('favours the point buried')
+    expect(plain(sayTest(spoon, 'metric'))).toBe('casting spoon; 5 to 8 cm')
+    expect(sayEffect({ favour: { weedless: true }, weight: 1 }, 'metric')).toBe('prefer the point buried')
     expect(sayEffect({ avoid: { family: ['jerkbait'] }, unless: { sound: ['silent'] }, weight: 1 }, 'metric')).toBe(
-      'leaves off jerkbait, unless silent',
+      'avoid jerkbait, unless silent',
     )
     expect(sayTest({})).toBe('anything')
   })

@@ -1,18 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
-import { retrieveOf, type Build, type Hook, type Sinker } from '../tackle'
-import {
-  createMatchContext,
-  rank,
-  sayCause,
-  sayGiven,
-  sayHandling,
-  sayLift,
-  sayMount,
-  sayRig,
-  type ScoreTerm,
-  type SetUp,
-} from '.'
+import { PLACE, WORLD, water } from '../../core/testing/world'
+import { retrieveOf, type Build, type Hook, type Sinker } from '../../core/tackle'
+import { createMatchContext, rank, type ScoreTerm, type SetUp } from '../../core/match'
+import { sayCause, sayGiven, sayHandling, sayLift, sayMount, sayRig } from '.'
 
 /** What the angler reads. The figures behind it are checked elsewhere; here it is the words. */
 
@@ -26,7 +16,7 @@ const part = (axis: ScoreTerm['axis'], offer: number | null, want: number | null
   agreement: 0.5,
   points: 1,
   lost: 1,
-  causes: [{ ruleId: 'r', sentence: 'Because.', weight: 1 }],
+  causes: [{ ruleId: 'r', own: 'Because.', weight: 1 }],
   habit: null,
 })
 const given = (axis: ScoreTerm['axis'], offer: number | null, want?: number | null) =>
@@ -34,31 +24,31 @@ const given = (axis: ScoreTerm['axis'], offer: number | null, want?: number | nu
 
 describe('what a set-up gives', () => {
   it.each([
-    ['dwell', 0, 30, 'it never stops, asked for about 30 s'],
-    ['dwell', 12, 30, 'pauses of 12 s, asked for about 30 s'],
-    ['speed', 0.5, 1, 'pulled at 0.5 m/s, asked for about 1 m/s'],
-    ['passing', 0.9, 1, 'it goes past them'],
-    ['passing', 0.5, 1, 'it goes past with stops'],
-    ['passing', 0.1, 1, 'it stays with them'],
+    ['dwell', 0, 30, 'it never stops; about 30 s wanted'],
+    ['dwell', 12, 30, 'pauses of 12 s; about 30 s wanted'],
+    ['speed', 0.5, 1, 'wound at 0.5 m/s; about 1 m/s wanted'],
+    ['passing', 0.9, 1, 'it covers water'],
+    ['passing', 0.5, 1, 'it covers water with stops'],
+    ['passing', 0.1, 1, 'it stays in front of them'],
     ['fall', null, 0.3, 'it does not sink'],
-    ['fall', 0.25, 0.3, 'falls at 0.25 m/s, asked for about 0.3 m/s'],
+    ['fall', 0.25, 0.3, 'falls at 0.25 m/s; about 0.3 m/s wanted'],
     ['bottom', 0.42, 1, 'on the bottom 42 % of the time'],
-    ['touch', 0.3, 1, 'brushes the top of the cover 30 % of the time'],
-    ['reach', 31.4, 40, 'flies about 31 m'],
-    ['length', 0.09, 0.07, '9 cm long, asked for about 7 cm'],
-    ['vibration', 0.05, 0.95, 'hardly any thump, asked for a great deal'],
-    ['flash', 0.5, 0.3, 'some flash, asked for little'],
-    ['presence', 0.7, 0.5, 'a good deal of bulk, asked for some'],
+    ['touch', 0.3, 1, 'touches the top of the cover 30 % of the time'],
+    ['reach', 31.4, 40, 'casts about 31 m'],
+    ['length', 0.09, 0.07, '9 cm long; about 7 cm wanted'],
+    ['vibration', 0.05, 0.95, 'vibration: none; very strong wanted here'],
+    ['flash', 0.5, 0.3, 'flash: medium; little wanted here'],
+    ['presence', 0.7, 0.5, 'bulk: strong; medium wanted here'],
   ] as const)('%s: %s of %s', (axis, offer, want, words) => expect(given(axis, offer, want)).toBe(words))
   it('a strength at the very top or beyond is still a word', () => {
-    expect(given('amplitude', 1, 1)).toContain('a great deal of swing')
-    expect(given('amplitude', 0, 0)).toContain('hardly any swing')
+    expect(given('amplitude', 1, 1)).toContain('swing: very strong')
+    expect(given('amplitude', 0, 0)).toContain('swing: none')
   })
   it('snags are told as casts', () => {
     const at = (risk: number) =>
       sayGiven(part('snag', 0.5), { ...row, thrown: { ...row.thrown, risk } }, 'metric').replaceAll('\u202f', ' ')
     expect(at(0.01)).toBe('comes through clean')
-    expect(at(0.31)).toBe('hangs or fouls on about 31 % of casts')
+    expect(at(0.31)).toBe('hangs up or fouls on about 31 % of casts')
   })
   it('the leader is named, or that there is none', () => {
     const bare = { ...row, setUp: { ...row.setUp, leader: null } }
@@ -79,10 +69,10 @@ describe('what a set-up gives', () => {
         row,
         'metric',
       )
-    expect(habit('favour', 1)).toBe('just this: spinnerbait; willow blade')
-    expect(habit('favour', 0)).toMatch(/^not this/)
-    expect(habit('avoid', 1)).toMatch(/^without/)
-    expect(habit('avoid', 0)).toMatch(/^has what/)
+    expect(habit('favour', 1)).toBe('recommended here: spinnerbait; willow blade')
+    expect(habit('favour', 0)).toMatch(/, and it is not: /)
+    expect(habit('avoid', 1)).toMatch(/^avoids what fails/)
+    expect(habit('avoid', 0)).toMatch(/^not recommended here/)
   })
   it('the reason is the loudest rule’s own sentence', () => expect(sayCause(part('zone', 1))).toBe('Because.'))
 })

@@ -1,0 +1,11 @@
+/** Why fish are taken to hold where they do. */
+export const HOLDING_SENTENCES = {
+  'feeding-on-top': 'At first and last light active fish hunt bait against the surface.',
+  'over-the-grass': 'In grass fish look up from the tips.',
+  'in-the-reeds': 'In reeds and pads fish hang in the upper metre and a half.',
+  'cold-off-timber': 'In cold water fish hang off standing timber, about its top.',
+  'deep-in-the-wood': 'In thick wood fish that do not hunt lie down inside it.',
+  'under-the-docks': 'Fish that do not hunt lie low under the boards, in the shade.',
+  'on-the-cover': 'Fish lie on and just above the cover.',
+  'near-the-bottom': 'With nothing better known, look near the bottom.',
+} as const

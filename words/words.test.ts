@@ -1,0 +1,257 @@
+import { describe, expect, it } from 'vitest'
+import type { FileProblem } from '../core/exchange'
+import type { PartUse, PlaceLaw, Refusal } from '../core/match'
+import type { AdviceSays } from '../core/outing'
+import type { Care, JointFigure, Judgement } from '../core/tackle'
+import { RULES, OPEN_QUESTIONS } from '../core/match'
+import { WORLD } from '../core/testing/world'
+import { HOLDING } from '../data/holding'
+import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../data/how-to'
+import { JOINTS } from '../data/joints'
+import { THUMB_RULES } from '../data/thumb-rules'
+import * as W from '.'
+import type { WithCode } from './en/catalogue'
+
+/** Every message of the catalogue, read with nothing, one and many, short names and long ones; then read as a proof-reader reads. */
+
+const LONG = 'Grumblewing 18 Thud of the very long name that goes on and on to the end'
+const lure = WORLD.box.lures[0]
+if (!lure) throw new Error('no lure in the demo')
+const SYSTEMS = ['metric', 'imperial'] as const
+const NUMBERS = [0, 1, 2, 12, 1234] as const
+
+type Of<T extends { code: string }> = { readonly [C in T['code']]: readonly Omit<WithCode<T, C>, 'code'>[] }
+const all = <T extends { code: string }>(examples: Of<T>): T[] =>
+  Object.entries(examples).flatMap(([code, list]) =>
+    (list as readonly object[]).map((params) => ({ code, ...params }) as unknown as T),
+  )
+const each = <K extends string>(name: K, values: readonly number[] = NUMBERS) =>
+  values.map((v) => ({ [name]: v }) as Record<K, number>)
+const NONE = [{}] as const
+
+const ADVICE = all<AdviceSays>({
+  'too-early': each('forMin'),
+  'just-taken': each('sinceMin'),
+  'keep-on': NONE,
+  refused: NONE,
+  'gone-quiet': NONE,
+  untried: NONE,
+  move: [
+    { spot: { stop: 2, featureId: 'fallen-tree', spotId: 'tip' }, stop: 2 },
+    { spot: { stop: 1, featureId: 'gone', spotId: 'gone' }, stop: null },
+    { spot: null, stop: null },
+  ],
+  depth: [0, 1, 2].map((step) => ({ step, depthM: 1, waterM: 2.5 })),
+  speed: [0, 1, 2].map((step) => ({ step, way: 'Slow wind' })),
+  cadence: [0, 1, 2, 3].map((step) => ({ step, way: 'Lift and let it drop on slack line' })),
+  size: [true, false].map((smaller) => ({ smaller, rig: LONG, lengthM: 0.075 })),
+  colour: (['natural', 'light', 'silver', 'gold', 'hot', 'painted', 'dark'] as const).map((to) => ({ to, rig: LONG })),
+  action: [0, 1, 2].map((step) => ({ step, rig: 'A' })),
+  sound: (['silent', 'knock', 'rattles'] as const).map((to) => ({ to, rig: 'A' })),
+  direction: [-2, -1, 0, 1, 2].map((aim) => ({ aim })),
+  family: [{ rig: LONG }],
+  sign: (['follow', 'peck', 'slap', 'hard-knock', 'eaten-winding', 'eaten-pause', 'eaten-fall'] as const).map(
+    (answer) => ({ answer }),
+  ),
+  'size-forgotten': each('hours', [1, 2, 5]),
+  tried: NUMBERS.map((answers) => ({ answers, minutes: 12 })),
+})
+
+const text = (value: string) => [{ text: value }]
+const PROBLEMS = all<FileProblem>({
+  'not-an-archive': NONE,
+  'no-gpx': NONE,
+  'no-waypoints': NONE,
+  'not-a-sentence': NONE,
+  'no-checksum': NONE,
+  'wrong-checksum': NONE,
+  unreadable: NONE,
+  'unknown-temperature-unit': NONE,
+  'no-rows': NONE,
+  workbook: NONE,
+  empty: NONE,
+  missing: NONE,
+  'not-json': [{ detail: '' }, { detail: 'Unexpected end' }],
+  invalid: [{ detail: 'Invalid input' }],
+  failed: [{ detail: '' }, { detail: 'no room' }],
+  'too-large': each('megabytes', [30, 50]),
+  'not-outings': [{ at: '', detail: 'Invalid input' }],
+  'bad-xml': [{ line: 3, detail: 'no end tag' }],
+  'other-version': [
+    { version: '9', reads: 6, newer: true },
+    { version: '0', reads: 6, newer: false },
+  ],
+  'more-problems': each('more', [1, 950]),
+  'same-id': [{ id: 'demo-001' }],
+  'twice-in-file': [{ id: 'demo-001' }],
+  'bad-position': [{ name: LONG, lat: '91', lon: 'undefined_' }],
+  impossible: [{ what: 'depth', value: -3 }],
+  'open-quote': each('row', [1, 40]),
+  'too-many-rows': [{ rows: 20_001, most: 20_000 }],
+  'no-column': [{ column: 'minutes' }],
+  'out-of-range': [{ text: '99', from: 0, to: 40 }],
+  'none-of': [true, false].map((more) => ({ text: 'mauve', list: ['light', 'silver'], more })),
+  'not-a-number': text('many'),
+  'not-a-measure': text('heavy'),
+  'not-a-moment': text('4th of July'),
+  'unknown-family': text('teapot'),
+  'unknown-unit': text('furlongs'),
+  'not-whole': text('1.5'),
+  'not-yes-no': text('perhaps'),
+  'not-a-hook-size': text('99/0'),
+  'wrong-kind': (['length', 'mass', 'force', 'speed', 'temperature'] as const).map((kind) => ({ text: '5 x', kind })),
+  'unknown-word': [
+    { text: 'teapot', what: 'family', nearest: ['Tube'] },
+    { text: 'teapot', what: 'family', nearest: ['Tube', 'Stick worm', 'Crankbait'] },
+  ],
+  'no-compartment': [{ tray: 'Plugs', from: 'A1', to: 'F4' }],
+  limits: ['name', 'lengthM', 'massKg', 'measuredMassKg', 'count', 'cost', 'fish', 'notes', 'other'].map((field) => ({
+    field,
+  })),
+})
+
+const REFUSALS = all<Refusal>({
+  'not-cast': NONE,
+  'part-missing': NONE,
+  'reel-off-rod': NONE,
+  'used-up': NONE,
+  'rod-cannot-cast': NONE,
+  'line-off-rod': NONE,
+  'too-weak': NONE,
+  'not-bite-proof': NONE,
+  'hangs-up': NONE,
+  'no-hook-fits': NONE,
+  'no-tackle-holds': NONE,
+  'no-rod-casts': NONE,
+  trebles: NONE,
+  'too-many-hooks': [{ hooks: 3, allowed: 1 }],
+})
+
+const CARE = all<Care>({
+  spent: [{ lure, when: 'now' }],
+  worn: [{ lure, when: 'soon' }],
+  'none-left': [{ lure, when: 'now' }],
+  'few-left': each('left', [1, 2]).map((one) => ({ lure, when: 'soon', ...one })),
+  'hooks-soon': each('left', [1, 5]).map((one) => ({ lure, when: 'soon', ...one })),
+  'hooks-due': ['light', 'heavy'].map((wire) => ({ lure, when: 'now', fish: 25, wire })),
+  'frame-due': [{ lure, when: 'now', fish: 30 }],
+  'frame-soon': [{ lure, when: 'soon', fish: 22, end: 28 }],
+})
+
+const USES: readonly PartUse[] = NUMBERS.flatMap((n): PartUse[] => [
+  { kind: 'rods', lures: n, of: 1234, lines: n },
+  { kind: 'reels', slowMps: 0.1, fastMps: 1.2, lines: n ? [LONG] : [] },
+  { kind: 'lines', reel: n ? LONG : null, knotN: 50, rods: n, densityKgM3: 980 + n },
+  { kind: 'leaders', biteProof: n > 1, knotN: 100 },
+  { kind: 'heads', lures: n },
+  { kind: 'trailers', lures: n },
+  { kind: 'blades', lures: n },
+  { kind: 'hooks', lures: n, point: n > 1 ? 'half' : 'buried', replaces: n > 1 },
+  { kind: 'sinkers', lures: n === 12 ? null : n },
+  { kind: 'terminals', holdsN: 200, lines: n },
+])
+
+/** Every joint, verdict by verdict, with each figure that its sentences ask for. */
+const FIGURES: Readonly<Record<string, JointFigure>> = {
+  gap: { si: 0.009, role: 'hookGap' },
+  length: { si: 0.1, role: 'lureLength' },
+  size: '2/0',
+  hook: { wire: 'heavy', style: 'straight-shank' },
+  power: 'medium-heavy',
+  action: 'extra-fast',
+  cover: 'timber',
+  mass: { si: 0.0125, role: 'lureMass' },
+  range: { from: 0.005, to: 0.02, role: 'lureMass' },
+  line: { si: 50, role: 'lineStrength' },
+  reel: 'casting',
+  rod: 'spinning',
+  turns: '0.4',
+  speed: { si: 0.9, role: 'lureSpeed' },
+  better: { si: 0.7, role: 'lureLength' },
+  purpose: 'slow-pitch',
+  jig: 'slow-fall-jig',
+  terminal: 'ball-bearing',
+  own: { si: 0.002, role: 'lureMass' },
+  weak: { si: 20, role: 'lineStrength' },
+  species: 'Pike',
+  thick: { si: 0.0008, role: 'lineDiameter' },
+  trailer: 'split-tail',
+  hooks: { hooks: { style: 'round treble', size: '#4', wire: 'medium', count: 2 }, stinger: true },
+  points: 7,
+  depth: { si: 3, role: 'depth' },
+  style: 'round-bend',
+}
+/** Which way it is wrong, joint by joint; where a sentence does not say, it is not asked. */
+const WAYS: Readonly<Record<string, string>> = {
+  'hook-body': 'small',
+  'trailer-length': 'short',
+  'reel-speed': 'too-slow',
+  'jig-reel': 'off-spinning',
+  'head-depth': 'light',
+}
+const JUDGED = Object.entries(JOINTS).flatMap(([id, { says }]) =>
+  says.map((verdict): Judgement => ({
+    id: id as Judgement['id'],
+    verdict,
+    law: false,
+    figures: { ...FIGURES, way: WAYS[id] ?? 'too-light' },
+  })),
+)
+const LAWS: readonly PlaceLaw[] = [
+  { broken: null, singlesOnly: false, mostHooks: null, rules: '' },
+  { broken: { code: 'trebles' }, singlesOnly: true, mostHooks: 1, rules: 'No fishing from the bridge.' },
+]
+
+const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
+  ['advice', SYSTEMS.flatMap((s) => ADVICE.map((a) => W.sayAdvice(a, s)))],
+  ['files', PROBLEMS.map((p) => W.sayFileProblem(p))],
+  ['refusals', REFUSALS.map((r) => W.sayRefusal(r))],
+  ['care', CARE.map((c) => W.sayCare(c))],
+  ['parts', SYSTEMS.flatMap((s) => USES.map((u) => W.sayUse(u, s)))],
+  ['joints', SYSTEMS.flatMap((s) => JUDGED.flatMap((j) => Object.values(W.sayJoint(j, s)).filter(Boolean)))],
+  [
+    'rules',
+    SYSTEMS.flatMap((s) => RULES.flatMap((r) => [W.sayRule(r), W.sayWhen(r.when, s) || '–', W.sayEffects(r, s)])),
+  ],
+  ['open questions', OPEN_QUESTIONS.flatMap((q) => Object.values(W.questionWords(q.id)))],
+  ['where fish hold', HOLDING.map((h) => W.sayHolding(h.id))],
+  ['how to fish', [...READY, ...FEEL, ...TELLS, ...CHANGES, ...CAUTIONS].flatMap((n) => Object.values(W.noteWords(n)))],
+  ['law', LAWS.flatMap((l) => W.sayLaw(l))],
+  ['rules of thumb', THUMB_RULES.map((r) => W.thumbRuleName(r.id))],
+]
+
+const FAULTS: readonly (readonly [what: string, pattern: RegExp])[] = [
+  ['nothing at all', /^\s*$/],
+  ['what is left of a program', /undefined(?!_)|NaN|\[object|\bnull\b|\{|\}/],
+  ['two stops, or a stop after a stop', /\.\.(?!\.)|[.!]\.|,\.|:\.|;\./],
+  ['a space too many, or before a stop', / {2}|\s[.,;:!](?!\d)/],
+  ['the same word twice', /\b([a-z]+) \1\b/i],
+  ['“a” before a vowel', /\ba (?:[aeiou])(?!ne\b|uni|use|eu)/i],
+  ['“an” before a consonant', /\ban (?![aeiou]|NMEA|Ygrion|h(?:our|onest))/i],
+  [
+    'a unit said twice in a range',
+    /(\d\s?(?:cm|mm|g|kg|m|s|N|oz|ft|in|lb)) to \d+(?:[.,]\d+)?\s?(?:cm|mm|g|kg|m|s|N|oz|ft|in|lb)\b/,
+  ],
+  [
+    'one of many, or many of one',
+    /\b1 (?:lures|lines|rods|hours|answers|rules|readings)\b|\b(?:[02-9]|\d\d+) (?:lure|line|rod|hour|answer|rule|reading)\b/,
+  ],
+]
+
+describe.each(READ)('%s', (_, texts) => {
+  it('has something to say', () => expect(texts.length).toBeGreaterThan(0))
+  it.each(FAULTS)('never: %s', (_, pattern) => {
+    expect(texts.map((t) => t.replaceAll('\u202f', ' ')).filter((t) => pattern.test(t))).toEqual([])
+  })
+})
+
+describe('a fault is found where there is one', () => {
+  it.each([
+    ['The service answered something else than a report..', 1],
+    ['a ultra-light rod', 1],
+    ['of 12.5 cm to 50 cm', 1],
+    ['the the lure', 1],
+    ['2 lure', 1],
+    ['It holds 3 lures.', 0],
+  ] as const)('%s', (words, found) => expect(FAULTS.filter(([, pattern]) => pattern.test(words)).length).toBe(found))
+})
