@@ -85,7 +85,7 @@ const said = computed({
 
 <template>
   <v-app>
-    <a class="skip" href="#main">To the content</a>
+    <a class="skip" href="#main">Skip to content</a>
     <header class="top">
       <NuxtLink to="/" class="mark" aria-label="Ygrion, to the match">
         <svg width="26" height="26" viewBox="0 0 26 26" aria-hidden="true">
@@ -118,8 +118,8 @@ const said = computed({
         <button
           type="button"
           :disabled="!history.next"
-          :title="history.next ? `Do again: ${history.next.label}` : 'Nothing to do again'"
-          aria-label="Do again"
+          :title="history.next ? `Redo: ${history.next.label}` : 'Nothing to redo'"
+          aria-label="Redo"
           @click="history.redo()"
         >
           <v-icon :icon="mdiRedo" size="20" />

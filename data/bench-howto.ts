@@ -121,7 +121,7 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
     ],
   },
   rest: {
-    name: 'Float, hang or sink',
+    name: 'Buoyancy',
     gives: 'its weight in water to hundredths of a gram, and the lead that makes it suspend',
     needs: [
       'a clear vessel or bath deep enough to time it over a hand’s length or two',

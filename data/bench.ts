@@ -6,7 +6,7 @@ export const PRIOR_SD = {
   drag: 0.35,
   /** The planing angle that a labelled depth gives: makers round up, and do not say on what line. */
   trim: 0.22,
-  /** Weight on the packet. */
+  /** Labelled weight. */
   label: 0.04,
   /** Weight in water of a plug at rest, as a share of its weight. */
   rest: 0.04,

@@ -35,6 +35,6 @@ export const TIDE_STATIONS = [
 /** A station is taken for a place no farther away than this, km. */
 export const TIDE_REACH_KM = 120
 
-/** This near to high or low water the water stands, hours; and a range under this is no tide worth naming, m. */
+/** This near to high or low water the water stands, hours; and a range under this is almost no tide, m. */
 export const SLACK_H = 0.6
 export const LEAST_RANGE_M = 0.1

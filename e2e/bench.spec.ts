@@ -10,7 +10,7 @@ async function openTimed(page: Page, path: string) {
   await page.goto(path)
   await expect(page.getByRole('navigation', { name: 'Views' })).toBeVisible()
 }
-const readings = (page: Page) => page.getByRole('region', { name: 'What it comes to' }).locator('.readings li')
+const readings = (page: Page) => page.getByRole('region', { name: 'Result' }).locator('.readings li')
 const counts = (page: Page) => page.getByRole('table', { name: 'Count-down table' })
 const countAt = async (page: Page, depthM: number) =>
   Number(/([\d.]+)/.exec(await counts(page).locator(`[data-depth="${depthM}"] td`).first().innerText())?.[1])
@@ -122,5 +122,5 @@ test('side by side, and the sums of boat and bottom', async ({ page }) => {
   // Common practice: such a leader holds the bait only some 10 in up.
   await expect(bottom).toContainText(/2[4-7](\.\d)?\scm above the bottom/)
   await expect(page.getByRole('region', { name: 'Downrigger' }).getByRole('status')).toContainText('of cable')
-  await expect(page.getByRole('table', { name: 'Casts foretold' }).locator('tbody tr').first()).toBeVisible()
+  await expect(page.getByRole('table', { name: 'Predicted casts' }).locator('tbody tr').first()).toBeVisible()
 })

@@ -55,13 +55,13 @@ test('what the answer hangs on is told; what if slides the ranking and stores no
   await slider.focus()
   await slider.press('Home')
   await expect(slid).not.toHaveText(before ?? '')
-  await expect(page.locator('.strip')).toContainText('sees 5')
-  await page.getByRole('button', { name: 'Take it as the water' }).click()
-  await expect(page.locator('.strip')).toContainText('sees 0.2')
+  await expect(page.locator('.strip')).toContainText('visibility 5')
+  await page.getByRole('button', { name: 'Use this value' }).click()
+  await expect(page.locator('.strip')).toContainText('visibility 0.2')
 })
 
 test('a rule of one’s own: previewed, kept, heard in the match, and undone', async ({ page }) => {
-  await page.getByRole('link', { name: 'rules and schools' }).click()
+  await page.getByRole('link', { name: 'rules and open questions' }).click()
   await page.getByRole('button', { name: 'Write a rule' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog.getByText('Name a kind of lure')).toBeVisible()

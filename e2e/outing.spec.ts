@@ -82,7 +82,7 @@ test.describe('on a phone', () => {
           .filter(({ box }) => box.width < 48 || box.height < 48)
           .map(({ name, box }) => `${name} ${Math.round(box.width)} × ${Math.round(box.height)}`),
       )
-    for (const part of ['Spot', 'Casts', 'Timers', 'A or B', 'Water', 'Log', 'Next']) {
+    for (const part of ['Spot', 'Casts', 'Timers', 'Compare two', 'Water', 'Log', 'Next']) {
       await page
         .getByRole('navigation', { name: 'Parts of the outing' })
         .getByRole('button', { name: part, exact: true })
@@ -194,7 +194,7 @@ test.describe('on a phone', () => {
   test('A against B: no verdict too early, and the turns are counted', async ({ page }) => {
     await start(page)
     const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
-    await parts.getByRole('button', { name: 'A or B' }).tap()
+    await parts.getByRole('button', { name: 'Compare two' }).tap()
     const panel = page.getByRole('region', { name: 'A against B' })
     await logged(page, () => panel.getByRole('button', { name: /^Start with/ }).tap())
     await expect(panel.getByText('One whole turn with each is needed')).toBeVisible()
@@ -308,7 +308,7 @@ test.describe('by a clock taken in hand', () => {
     await parts.getByRole('button', { name: 'Log', exact: true }).click()
     await page.getByRole('button', { name: 'End the outing' }).click()
     await page.getByRole('button', { name: 'End it', exact: true }).click()
-    await expect(page.getByRole('region', { name: 'Outings gone by' }).getByRole('link').first()).toContainText(
+    await expect(page.getByRole('region', { name: 'Past outings' }).getByRole('link').first()).toContainText(
       /6\.\d h|5\.9 h/,
     )
   })

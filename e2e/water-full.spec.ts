@@ -13,7 +13,7 @@ test('instruments: the sounder is heard and taken over, a log is read past its b
   await expect(page.getByTestId('nmea')).toContainText(/°C/, { timeout: 15_000 })
   await page.getByRole('button', { name: 'Stop' }).click()
   await page.getByRole('button', { name: 'Take over as today’s water' }).first().click()
-  await expect(page.getByRole('status').first()).toContainText('Taken over: depth, temperature and drift.')
+  await expect(page.getByRole('status').first()).toContainText('Copied to today’s water: depth, temperature and drift.')
   await page.getByLabel('NMEA log').setInputFiles({
     name: 'boat.nmea',
     mimeType: 'text/plain',
@@ -44,7 +44,7 @@ test('places: added, kept with their law, and out and in again as GPX', async ({
   await page.goto('/water/places')
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'GPX out' }).click(),
+    page.getByRole('button', { name: 'Export GPX' }).click(),
   ])
   const text = await readFile(await file.path(), 'utf8')
   expect(text).toContain('Harl pool')
@@ -71,5 +71,5 @@ test('the hour is moved through the day, and the water goes with it', async ({ p
   await hour.press('Home')
   await expect(page.getByText('Hour 00:00')).toBeVisible()
   await page.getByRole('link', { name: 'Today' }).click()
-  await expect(page.getByLabel('Hour')).toHaveValue('00:00')
+  await expect(page.getByLabel('Time')).toHaveValue('00:00')
 })

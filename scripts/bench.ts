@@ -239,7 +239,7 @@ async function dragging(page: Page, base: string) {
   await page.evaluate(RECORD)
   await drag(240)
   await page.mouse.up()
-  const words = await page.getByText(/lures weighed in/).innerText()
+  const words = await page.getByText(/lures compared in/).innerText()
   console.log(`dragging the zone: ${await told(page)}; in the worker: ${words}`)
 }
 
@@ -271,7 +271,7 @@ async function bigBoxDragged(page: Page, base: string) {
   })
   await page.getByText(/2000 lures in/).waitFor()
   await page.getByRole('link', { name: 'Match', exact: true }).click()
-  await page.getByText(/2000 lures weighed in \d+ ms/).waitFor({ timeout: 60_000 })
+  await page.getByText(/2000 lures compared in \d+ ms/).waitFor({ timeout: 60_000 })
   const grip = await page.getByRole('slider', { name: 'Top of the zone' }).boundingBox()
   if (!grip) throw new Error('no grip')
   const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
@@ -282,7 +282,7 @@ async function bigBoxDragged(page: Page, base: string) {
   const frames = await told(page)
   await page.mouse.up()
   await page.getByRole('progressbar').waitFor({ state: 'hidden', timeout: 30_000 })
-  const said = await page.getByText(/2000 lures weighed/).textContent()
+  const said = await page.getByText(/2000 lures compared/).textContent()
   console.log(`2,000 lures, the zone dragged: ${frames}; afterwards ${said?.replace(/\s+/g, ' ').trim()}`)
 }
 

@@ -10,10 +10,10 @@ import {
 import { useSettings } from '~/stores/settings'
 
 const WORDS: Record<ParseProblem, (text: string) => string> = {
-  empty: () => 'Type a figure.',
+  empty: () => 'Enter a number.',
   'not-a-number': (text) => `“${text}” is not a figure. Try 12, 3/8 or 2 1/2.`,
-  'unknown-unit': (text) => `“${text}” is no unit known here.`,
-  'wrong-kind': (text) => `“${text}” measures something else.`,
+  'unknown-unit': (text) => `Unknown unit “${text}”.`,
+  'wrong-kind': (text) => `“${text}” measures something else here.`,
 }
 
 /** Showing and reading measures in the angler's own units. */

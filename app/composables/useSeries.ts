@@ -65,7 +65,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   const words = (field: string) =>
     [...how.value.settings, ...how.value.readings].find((f) => f.key === field)?.label ?? field
   const said = (reason: string) =>
-    /expected|Invalid|Too/.test(reason) ? 'say it first, within what can be.' : `${reason}.`
+    /expected|Invalid|Too/.test(reason) ? 'enter a value within the allowed range.' : `${reason}.`
 
   async function keep(given: Fields) {
     if (!lure.value) return

@@ -82,12 +82,14 @@ const nightWarning = computed(() => water.reading?.light === 'night')
           <div id="about" role="tabpanel" :aria-labelledby="`tab-${view}`" class="about">
             <template v-if="view === 'why'">
               <SeenColours :lure="chosen.setUp.build.lure" />
-              <p v-if="match.lift" class="lift"><b>Lift it most:</b> {{ sayLift(match.lift, settings.system) }}</p>
+              <p v-if="match.lift" class="lift">
+                <b>Best single change:</b> {{ sayLift(match.lift, settings.system) }}
+              </p>
               <p v-if="biteWarning" class="caution">
-                <b>Mind:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.
+                <b>Careful:</b> pike teeth cut thin line; keep pliers and a cutter at hand. Local rules come first.
               </p>
               <p v-else-if="nightWarning" class="caution">
-                <b>Mind:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
+                <b>Careful:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
               </p>
               <WhatHangs />
               <div class="sides">
@@ -113,13 +115,13 @@ const nightWarning = computed(() => water.reading?.light === 'night')
         <header>
           <h2>What to tie on</h2>
           <p class="quiet">
-            {{ box.box.lures.length }} lures weighed<template v-if="match.ms">
+            {{ box.box.lures.length }} lures compared<template v-if="match.ms">
               in {{ Math.round(match.ms) }} ms</template
             >
-            · <NuxtLink to="/rules">rules and schools</NuxtLink>
+            · <NuxtLink to="/rules">rules and open questions</NuxtLink>
           </p>
         </header>
-        <p v-if="match.status === 'working'" class="note" role="status">Weighing the box …</p>
+        <p v-if="match.status === 'working'" class="note" role="status">Ranking your box …</p>
         <p v-else-if="typeof match.status === 'object'" class="note" role="alert">
           The match stopped: {{ match.status.problem }}. Change the water or reload the page.
         </p>

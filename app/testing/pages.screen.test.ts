@@ -79,13 +79,13 @@ it('the tuner tells grams, millimetres, hooks; noted as glued on, the lure hangs
   const lead = region(body, 'Lead')
   expect(lead.textContent).toMatch(/0\.\d+\sg/)
   expect(lead.textContent).toMatch(/[\d.]+\smm of strip/)
-  expect(find(lead, '[role=status]').textContent).toContain('hangs')
+  expect(find(lead, '[role=status]').textContent).toContain('suspends')
   expect(region(body, 'Hooks').querySelectorAll('li')).toHaveLength(3)
   expect(region(body, 'Colder').textContent).toContain('shell shrinks')
   const before = box.lureById.get('demo-032')?.alteredKg ?? 0
   await press(lead, 'Note it as glued on')
   await expect.poll(() => box.lureById.get('demo-032')?.alteredKg ?? 0).toBeGreaterThan(before)
-  await expect.poll(() => body.textContent).toMatch(/it hangs\./)
+  await expect.poll(() => body.textContent).toMatch(/it suspends\./)
 })
 
 it.each([

@@ -144,11 +144,11 @@ export const Reel = z.strictObject({
   id,
   name: named,
   type: z.enum(REEL_TYPES).meta(called('Kind')),
-  gearRatio: z.number().min(2).max(12).meta(called('Gear ratio, to 1')),
+  gearRatio: z.number().min(2).max(12).meta(called('Gear ratio (x:1)')),
   /** Line wound in per handle turn, m. */
   linePerTurnM: z.number().min(0.2).max(1.6).meta(measured('Line per handle turn', 'lureLength')),
   /** Across the full spool, m; null where nobody measured it. */
-  spoolM: z.number().min(0.01).max(0.2).nullable().meta({ label: 'Spool across', role: 'hookGap', optional: true }),
+  spoolM: z.number().min(0.01).max(0.2).nullable().meta({ label: 'Spool diameter', role: 'hookGap', optional: true }),
   cost,
 })
 export const Rod = z
@@ -157,7 +157,7 @@ export const Rod = z
     name: named,
     type: z.enum(['casting', 'spinning']).meta(called('For reels')),
     purpose: z.enum(ROD_PURPOSES).meta(called('Purpose')),
-    fights: z.enum(['with the rod', 'with the reel']).meta(called('Fish are fought')),
+    fights: z.enum(['with the rod', 'with the reel']).meta(called('Fight fish with')),
     lengthM: z.number().min(1).max(5).meta(measured('Length', 'rodLength')),
     power: z.enum(ROD_POWERS).meta(called('Power')),
     action: z.enum(ROD_ACTIONS).meta(called('Action')),

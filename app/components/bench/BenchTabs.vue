@@ -3,7 +3,7 @@
 const TABS = [
   { to: '/bench', name: 'One lure' },
   { to: '/bench/compare', name: 'Side by side' },
-  { to: '/bench/sums', name: 'Boat and bottom' },
+  { to: '/bench/sums', name: 'Calculators' },
 ]
 </script>
 

@@ -31,7 +31,7 @@ const seconds = (s: number) => (s < 9.95 ? s.toFixed(1) : s.toFixed(0))
       <tr>
         <th scope="col">To</th>
         <th scope="col">Count</th>
-        <th scope="col">19 times in 20</th>
+        <th scope="col">95 % range</th>
       </tr>
     </thead>
     <tbody>

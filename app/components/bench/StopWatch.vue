@@ -25,7 +25,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
     </button>
     <p class="hint">
       Press it, or the space bar, to start and again to stop: each stop is a reading.
-      <button v-if="running" type="button" class="cancel" @click="cancel">Let this one go</button>
+      <button v-if="running" type="button" class="cancel" @click="cancel">Discard this run</button>
     </p>
   </div>
 </template>

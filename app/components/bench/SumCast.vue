@@ -37,7 +37,7 @@ const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1
 
 <template>
   <section class="panel sum" aria-label="Casts">
-    <h2>How far you throw it</h2>
+    <h2>Your casting distance</h2>
     <p v-if="!rod || !swing" class="quiet">
       Measure a few casts on the bench (any lure, test “Length of cast”), and every lure’s cast with that rod stands
       here.
@@ -51,12 +51,12 @@ const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1
           @update:model-value="(id: string | null) => (rodId = id)"
         />
       </div>
-      <table aria-label="Casts foretold">
+      <table aria-label="Predicted casts">
         <thead>
           <tr>
             <th scope="col">Lure</th>
             <th scope="col">Flies</th>
-            <th scope="col">19 times in 20</th>
+            <th scope="col">95 % range</th>
           </tr>
         </thead>
         <tbody>

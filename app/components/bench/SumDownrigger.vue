@@ -53,8 +53,8 @@ const ball = computed(() =>
     </p>
     <p class="quiet">Steel cable of 1.2 mm, a round lead ball. Finned balls are blown back less.</p>
     <p class="caution">
-      <b>Mind:</b> a ball on the bottom can hold the boat: drag set to slip, cutters at hand, fingers off the cable. How
-      many rods may be out is a matter of local law.
+      <b>Careful:</b> a ball on the bottom can hold the boat: drag set to slip, cutters at hand, fingers off the cable.
+      How many rods may be out is a matter of local law.
     </p>
   </section>
 </template>

@@ -140,7 +140,9 @@ const description = computed(() =>
       {{ Math.round(last.t) }} s in all, on {{ line.name }}; no bottom drawn: where it says deeper than your water it
       drags. Mend or cast upstream to let it sink; the belly of the line, left out here, quickens the swing.
     </p>
-    <p class="caution"><b>Mind:</b> wade where you can see the bottom, with a staff and a belt, and turn back early.</p>
+    <p class="caution">
+      <b>Careful:</b> wade where you can see the bottom, with a staff and a belt, and turn back early.
+    </p>
   </section>
 </template>
 

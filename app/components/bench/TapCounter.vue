@@ -24,7 +24,7 @@ defineExpose({ clear })
     <p class="told" role="status">
       <template v-if="pace !== null">{{ pace.toFixed(2) }} {{ unit }}</template>
       <template v-else>Two taps and more give a pace.</template>
-      <button v-if="taps.length" type="button" class="cancel" @click="clear">Begin again</button>
+      <button v-if="taps.length" type="button" class="cancel" @click="clear">Start over</button>
     </p>
   </div>
 </template>

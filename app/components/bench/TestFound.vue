@@ -39,13 +39,13 @@ const apartOf = (test: BenchTest) =>
 </script>
 
 <template>
-  <section class="panel found" aria-label="What it comes to">
+  <section class="panel found" aria-label="Result">
     <div class="list">
       <h2>Readings</h2>
       <ol v-if="series" class="readings" aria-live="polite">
         <li v-for="(r, i) in asRecords(series)" :key="i" :class="{ apart: apartOf(series).includes(i) }">
           <span>{{ sayReading(r, how, show) }}</span>
-          <em v-if="apartOf(series).includes(i)">stands apart: kept, look again</em>
+          <em v-if="apartOf(series).includes(i)">outlier: kept, check it</em>
           <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="takeOut(series, i)">Take out</button>
         </li>
       </ol>

@@ -22,7 +22,7 @@ const { how, earlier, goOn } = props.run
     <ol>
       <li v-for="s in how.steps" :key="s">{{ s }}</li>
     </ol>
-    <div v-for="m in how.minds" :key="m" class="caution"><b>Mind:</b> {{ m }}</div>
+    <div v-for="m in how.minds" :key="m" class="caution"><b>Careful:</b> {{ m }}</div>
     <template v-if="earlier.length">
       <h3>Earlier series</h3>
       <ul class="earlier">
@@ -30,7 +30,7 @@ const { how, earlier, goOn } = props.run
           <b>{{ t.date }}</b>
           <span v-for="(r, i) in asRecords(t)" :key="i">{{ sayReading(r, how, show) }}</span>
           <button type="button" class="link" @click="goOn(t)">Go on with it</button>
-          <button type="button" class="link" @click="box.remove('tests', [t])">Throw away</button>
+          <button type="button" class="link" @click="box.remove('tests', [t])">Discard</button>
         </li>
       </ul>
     </template>

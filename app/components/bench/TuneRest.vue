@@ -29,13 +29,13 @@ const hooks = computed(() => (rest.value ? hooksToSuspend(props.lure, rest.value
 const leaders = computed(() =>
   rest.value ? leadersToSuspend(box.box.leaders, rest.value, props.water).slice(0, 3) : [],
 )
-const STATE = { floats: 'it floats up', suspends: 'it hangs', sinks: 'it sinks' } as const
+const STATE = { floats: 'it floats up', suspends: 'it suspends', sinks: 'it sinks' } as const
 /** Slower than this nobody sees it move, m/s. */
 const STILL_MPS = 0.0005
 const sayMove = (mps: number) => {
   const state = stateOf(mps)
-  if (Math.abs(mps) < STILL_MPS) return 'hangs still'
-  if (state === 'suspends') return `hangs (${show(Math.abs(mps), 'restSpeed')} ${mps < 0 ? 'up' : 'down'})`
+  if (Math.abs(mps) < STILL_MPS) return 'suspends'
+  if (state === 'suspends') return `suspends (${show(Math.abs(mps), 'restSpeed')} ${mps < 0 ? 'up' : 'down'})`
   return `${state === 'floats' ? 'rises' : 'sinks'} at ${show(Math.abs(mps), 'restSpeed')}`
 }
 // Lead by hand: how it would hang with what is at hand.
@@ -139,7 +139,7 @@ async function glueOn() {
       </section>
     </div>
     <p class="caution">
-      <b>Mind:</b> lead is poisonous. Wash your hands, keep dust off food and away from children, and use tungsten or
+      <b>Careful:</b> lead is poisonous. Wash your hands, keep dust off food and away from children, and use tungsten or
       tin where lead is not allowed.
     </p>
   </div>

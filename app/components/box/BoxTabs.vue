@@ -4,7 +4,7 @@ const TABS = [
   { to: '/box', name: 'Lures' },
   { to: '/box/parts', name: 'Rods, lines, parts' },
   { to: '/box/rigs', name: 'Rigs' },
-  { to: '/box/order', name: 'In order' },
+  { to: '/box/order', name: 'Upkeep and gaps' },
   { to: '/box/files', name: 'Files and bin' },
 ]
 </script>

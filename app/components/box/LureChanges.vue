@@ -117,11 +117,11 @@ const history = computed(() => [...props.lure.changes].reverse())
         <b>{{ NAMES[c.kind] }}</b>
         <span v-if="sayChange(lure, c, settings.system)" class="what">{{ sayChange(lure, c, settings.system) }}</span>
         <span v-if="c.note" class="note">{{ c.note }}</span>
-        <button type="button" class="back" @click="emit('change', takeBack(lure, c.id))">Take back</button>
+        <button type="button" class="back" @click="emit('change', takeBack(lure, c.id))">Undo this</button>
       </li>
     </ol>
     <button v-if="history.length > 1" type="button" class="back" @click="emit('change', asBought(lure))">
-      Back to how it was bought
+      Reset to as bought
     </button>
     <v-select
       label="Do something to it"
@@ -167,7 +167,7 @@ const history = computed(() => [...props.lure.changes].reverse())
         <v-select
           v-if="'buoyancy' in traits"
           v-model="buoyancy"
-          label="At rest it now"
+          label="Buoyancy now"
           :items="choices(['floats', 'suspends', 'sinks'])"
         />
       </template>

@@ -17,12 +17,12 @@ function lureNamed(name: string): Lure {
 it('an unread field saves nothing and says so; once it can be read, the lure is saved', async () => {
   const lure = lureNamed('Pirrip 7')
   const { body, emitted } = await mountScreen(LureForm, { lure })
-  await type(body, 'Weighed (if so)', 'heavy')
+  await type(body, 'Measured weight (optional)', 'heavy')
   expect(body.textContent).toContain('“heavy” is not a figure')
   await press(body, 'Save')
   expect(find(body, '[role=alert]', /Mend the field/)).toBeTruthy()
   expect(emitted('save')).toEqual([])
-  await type(body, 'Weighed (if so)', '1/4 oz')
+  await type(body, 'Measured weight (optional)', '1/4 oz')
   await press(body, 'Save')
   await expect.poll(() => emitted('save')).toHaveLength(1)
   const [[saved]] = emitted('save') as [[Lure]]
@@ -49,7 +49,7 @@ it('hooks are changed, counted in weight and history, and taken back', async () 
   expect(saved.changes).toHaveLength(lure.changes.length + 1)
 
   const again = await mountScreen(LureForm, { lure: saved })
-  await press(again.body, 'Take back')
+  await press(again.body, 'Undo this')
   await press(again.body, 'Save')
   await expect.poll(() => again.emitted('save')).toHaveLength(1)
   const [[back]] = again.emitted('save') as [[Lure]]

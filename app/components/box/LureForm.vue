@@ -113,7 +113,7 @@ const weights = computed(() => {
 
 function judged(): Lure | null {
   if (unread.size > 0) {
-    problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
+    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
     return null
   }
   const found = judge(clone<Draft>(draft))
@@ -190,7 +190,7 @@ function setPhoto(dataUrl: string | null) {
       @update:model-value="(v) => v !== null && (draft.lengthM = v)"
     />
     <MeasureField
-      label="Weight on the packet"
+      label="Labelled weight"
       role="lureMass"
       :model-value="draft.massKg"
       :min="0.0003"
@@ -198,7 +198,7 @@ function setPhoto(dataUrl: string | null) {
       @update:model-value="(v) => v !== null && (draft.massKg = v)"
     />
     <MeasureField
-      label="Weighed (if so)"
+      label="Measured weight (optional)"
       role="lureMass"
       :model-value="draft.measuredMassKg"
       :min="0.0003"

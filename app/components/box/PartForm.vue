@@ -29,7 +29,7 @@ const uses = computed(() => {
 
 function save() {
   if (unread.size > 0) {
-    problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
+    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
     return
   }
   const judged = judgePart(props.kind, JSON.parse(JSON.stringify(draft)))

@@ -50,7 +50,7 @@ function setType(id: RigTypeId) {
 }
 function save() {
   if (unread.size > 0) {
-    problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
+    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
     return
   }
   const judged = judgeRigDraft({ ...draft })

@@ -28,7 +28,7 @@ const beyond = computed(() => {
 })
 function save() {
   if (unread.size > 0) {
-    problems.value = { fields: 'Mend the field marked red first; nothing is saved yet.' }
+    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
     return
   }
   const { data, error } = checked.value

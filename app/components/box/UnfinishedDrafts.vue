@@ -29,7 +29,7 @@ const about = (draft: Kept) => (box.lureById.has(draft.key.slice('lure:'.length)
         >You were {{ about(d) }} <b>{{ d.title }}</b> and had not saved it.</span
       >
       <v-btn size="small" color="primary" @click="resume(d)">Carry on</v-btn>
-      <v-btn size="small" variant="text" @click="drop(d)">Throw away</v-btn>
+      <v-btn size="small" variant="text" @click="drop(d)">Discard</v-btn>
     </li>
   </ul>
 </template>

@@ -62,7 +62,7 @@ describe('typing into the table', () => {
     expect(box.lures.some((l) => l.trayId === metal?.id && l.slot === moved?.slot)).toBe(false)
     expect(type(block(0, 'tray'), [['']]).changed[0]).toMatchObject({ trayId: null, slot: null })
     expect(type(block(0, 'compartment'), [['F2']]).changed[0]?.slot).toBe(11)
-    expect(type(block(0, 'compartment'), [['Z9']]).problems[0]?.reason).toMatch(/no compartment/)
+    expect(type(block(0, 'compartment'), [['Z9']]).problems[0]?.reason).toMatch(/no compartment “Z9”: they run from A1/)
     expect(type(block(0, 'tray'), [['Nowhere']]).problems[0]?.reason).toMatch(/add it first/)
   })
 })

@@ -1,6 +1,6 @@
 import { columnOf, lureFrom, readCell, showCell, type Column } from '../../../core/exchange'
 import type { UnitSystem } from '../../../core/quantity'
-import { freeSlot, slotNamed, type Box, type Lure, type Tray } from '../../../core/tackle'
+import { freeSlot, slotName, slotNamed, slotsOf, type Box, type Lure, type Tray } from '../../../core/tackle'
 import { sayFileProblem } from '../../../words'
 
 /** Columns of the editing table, in order. */
@@ -74,7 +74,9 @@ function placed(lure: Lure, id: string, typed: string, box: Box): Lure | string 
   const tray: Tray | undefined = box.trays.find((t) => t.id === lure.trayId)
   if (!tray) return 'it lies in no tray'
   const slot = slotNamed(tray, typed)
-  return slot === null ? `“${typed}” is no compartment of ${tray.name}` : { ...lure, slot }
+  return slot === null
+    ? `${tray.name} has no compartment “${typed}”: they run from ${slotName(tray, 0)} to ${slotName(tray, slotsOf(tray) - 1)}`
+    : { ...lure, slot }
 }
 
 /** The lure after one of its cells was typed into; or what is wrong, in words. */

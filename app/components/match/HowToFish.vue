@@ -78,7 +78,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
       </ol>
     </section>
     <section v-if="law.length || how.cautions.length" class="mind">
-      <p v-for="l in law" :key="l" class="caution"><b>Law here:</b> {{ l }}</p>
+      <p v-for="l in law" :key="l" class="caution"><b>Rules here:</b> {{ l }}</p>
       <p v-for="n in how.cautions" :key="n.id" class="caution"><b>Careful:</b> {{ noteWords(n).says }}</p>
       <p class="quiet">Local rules come first; look them up before you fish.</p>
     </section>

@@ -14,7 +14,7 @@ const buy = computed(() => doubts.buy)
 
 <template>
   <section class="hangs" aria-label="What this answer hangs on" aria-live="polite">
-    <p v-if="buy === undefined" class="quiet">Looking into what this answer hangs on …</p>
+    <p v-if="buy === undefined" class="quiet">Checking how sure this is …</p>
     <p v-else-if="buy" data-testid="gap-note">
       <b>Not in your box:</b> a {{ familyOf(buy.lure.family).name.toLowerCase() }} of
       {{ show(buy.lure.lengthM, 'lureLength') }} and {{ show(buy.lure.massKg, 'lureMass') }},

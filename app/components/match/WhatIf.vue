@@ -113,7 +113,7 @@ const reigns = computed(() =>
         />
         <b>{{ at === null ? '' : say(at) }}</b>
       </div>
-      <button type="button" class="take" :disabled="!moved" @click="take">Take it as the water</button>
+      <button type="button" class="take" :disabled="!moved" @click="take">Use this value</button>
     </div>
     <p v-if="!sweep" class="quiet" role="status">Moving the water … {{ `${Math.round(share * 100)} %` }}</p>
     <template v-else>
@@ -160,7 +160,7 @@ const reigns = computed(() =>
       </svg>
       <ul class="reigns">
         <li v-for="r in reigns" :key="`${r.lureId}${r.from}`">
-          <b>{{ r.name }}</b> first from {{ say(r.from) }} to {{ say(r.to) }}
+          <b>{{ r.name }}</b> best from {{ say(r.from) }} to {{ say(r.to) }}
         </li>
       </ul>
     </template>

@@ -89,11 +89,11 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
           </section>
         </div>
         <button type="button" class="link" :disabled="compare.full" @click="compare.toggle(found.ranked.setUp)">
-          {{ compare.keys.has(found.ranked.key) ? 'Laid beside the others' : 'Lay it beside others' }}
+          {{ compare.keys.has(found.ranked.key) ? 'In comparison' : 'Add to comparison' }}
         </button>
       </template>
     </template>
-    <p v-else class="quiet" role="status">Throwing it …</p>
+    <p v-else class="quiet" role="status">Working it out …</p>
   </div>
 </template>
 

@@ -17,7 +17,7 @@ const SAID: Readonly<Record<AnswerId, string>> = {
 </script>
 
 <template>
-  <BottomSheet title="What did the fish do?" closing="Nothing after all" @close="emit('close')">
+  <BottomSheet title="What did the fish do?" closing="Nothing happened" @close="emit('close')">
     <div class="grid">
       <button
         v-for="a in ANSWERS"

@@ -37,7 +37,7 @@ const PARTS = [
   { id: 'spot', name: 'Spot' },
   { id: 'fan', name: 'Casts' },
   { id: 'time', name: 'Timers' },
-  { id: 'ab', name: 'A or B' },
+  { id: 'ab', name: 'Compare two' },
   { id: 'water', name: 'Water' },
   { id: 'log', name: 'Log' },
 ] as const
@@ -108,7 +108,7 @@ function after(work: () => Promise<unknown>): Promise<void> {
   const mine = before.then(work).then(
     () => undefined,
     (error: unknown) => {
-      said.value = `Not written down: ${error instanceof Error ? error.message : 'the browser refused'}. Tap again.`
+      said.value = `Not saved: ${error instanceof Error ? error.message : 'the browser refused'}. Tap again.`
     },
   )
   before = mine
@@ -134,7 +134,7 @@ function answer(id: AnswerId) {
       { kind: 'answer', answer: id, aim: aim.value, fish },
       answerOf(id).name,
     )
-    said.value = `Written down: ${answerOf(id).says}.`
+    said.value = `Logged: ${answerOf(id).says}.`
     if (id === 'landed') detailsId.value = entry.id
   })
 }
@@ -157,7 +157,7 @@ function lost() {
   sheet.value = null
   return after(async () => {
     await outings.log(props.outing, { kind: 'lost-lure' }, `${inHand.value?.carried.name} lost`)
-    said.value = `${inHand.value?.carried.name} is written off; the box counts one less.`
+    said.value = `${inHand.value?.carried.name} marked lost; one fewer in your box.`
   })
 }
 const goTo = (spotId: string, at = stop.value) =>
@@ -363,9 +363,7 @@ const clock = (min: number) =>
       <button type="button" class="cast" :disabled="account.paused" @click="cast(aim)">
         Cast<b>{{ counts.casts }}</b>
       </button>
-      <button type="button" class="fish" :disabled="account.paused || !inHand" @click="sheet = 'answer'">
-        Fish answered
-      </button>
+      <button type="button" class="fish" :disabled="account.paused || !inHand" @click="sheet = 'answer'">Fish!</button>
     </div>
 
     <AnswerSheet v-if="sheet === 'answer'" @answer="answer" @close="sheet = null" />

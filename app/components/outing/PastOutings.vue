@@ -2,7 +2,7 @@
 import { accountOf, bitesOf, landedOf, type Outing } from '../../../core/outing'
 import type { Place } from '../../../core/water'
 
-/** Outings gone by, newest first. */
+/** Past outings, newest first. */
 const props = defineProps<{ outings: readonly Outing[]; places: readonly Place[] }>()
 const rows = computed(() =>
   props.outings.map((o) => {
@@ -22,8 +22,8 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section class="panel past" aria-label="Outings gone by">
-    <h2>Gone by</h2>
+  <section class="panel past" aria-label="Past outings">
+    <h2>Past outings</h2>
     <p v-if="rows.length === 0" class="quiet">No outing yet. Each one, blanks too, makes the next answer better.</p>
     <ul v-else>
       <li v-for="r in rows" :key="r.id">

@@ -89,8 +89,8 @@ const askedFor = computed(
         </template>
       </ul>
       <fieldset>
-        <legend>Count effort</legend>
-        <label><input v-model="effortBy" type="radio" value="clock" /> by the clock</label>
+        <legend>Measure fishing time</legend>
+        <label><input v-model="effortBy" type="radio" value="clock" /> by clock</label>
         <label><input v-model="effortBy" type="radio" value="cast" /> by casts that I tap</label>
       </fieldset>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
@@ -104,7 +104,7 @@ const askedFor = computed(
         }}
       </button>
     </template>
-    <p v-else-if="match.status === 'working' || match.status === 'idle'" role="status">Weighing the box …</p>
+    <p v-else-if="match.status === 'working' || match.status === 'idle'" role="status">Ranking your box …</p>
     <p v-else>Nothing in the box can be fished here. <NuxtLink to="/">See the match</NuxtLink> for what is missing.</p>
   </section>
 </template>

@@ -78,7 +78,7 @@ const rate = (side: 'a' | 'b') => {
           </select>
         </label>
         <label
-          >Casts a turn
+          >Casts per turn
           <select v-model.number="pick.castsEach">
             <option v-for="n in [5, 10, 15, 20, 30]" :key="n" :value="n">{{ n }}</option>
           </select>

@@ -222,7 +222,7 @@ const moves = computed(() => preview.value?.filter((p) => p.was !== p.now).lengt
       <section class="preview" aria-live="polite">
         <h3>What it would change today</h3>
         <p v-if="!made.ok" class="quiet">{{ made.problem }}</p>
-        <p v-else-if="!preview" class="quiet">Weighing the box with it …</p>
+        <p v-else-if="!preview" class="quiet">Ranking your box with it …</p>
         <template v-else>
           <p class="quiet">
             {{ moves === 0 ? 'Nothing among the first six.' : `${moves} of the first six change their place.` }}

@@ -22,7 +22,7 @@ const when = computed(() => sayWhen(props.rule.when, settings.system))
       </p>
       <p class="marks">
         <span v-if="degree >= 0.05" class="mark on"
-          >speaks here{{ degree < 0.95 ? `, ${Math.round(degree * 100)} %` : '' }}</span
+          >active{{ degree < 0.95 ? `, ${Math.round(degree * 100)} %` : '' }}</span
         >
         <span v-if="rule.side" class="mark">school {{ rule.side.split('.')[0] }}</span>
         <span class="mark">{{ rule.basis }}</span>

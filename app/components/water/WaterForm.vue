@@ -30,7 +30,7 @@ const c = computed(() => water.current)
 
 const WATER_MEASURES = [
   { key: 'waterTempC', label: 'Temperature', role: 'waterTemp', min: -2, max: 40 },
-  { key: 'visibilityM', label: 'White lure vanishes at', role: 'depth', min: 0.05, max: 40 },
+  { key: 'visibilityM', label: 'Visibility (white lure)', role: 'depth', min: 0.05, max: 40 },
   { key: 'depthM', label: 'Depth', role: 'depth', min: 0.3, max: 200 },
   { key: 'currentMps', label: 'Current', role: 'current', min: 0, max: 4 },
 ] as const
@@ -92,11 +92,11 @@ const law = computed(() => {
 })
 const places = computed(() => box.places.map((p) => ({ value: p.id, title: p.name })))
 const seasons = computed(() => [
-  { value: null, title: `${water.reading?.season ?? ''} (worked out)` },
+  { value: null, title: `${water.reading?.season ?? ''} (calculated)` },
   ...choices(SEASONS),
 ])
 const lights = computed(() => [
-  { value: null, title: `${water.reading?.light ?? ''} (worked out)` },
+  { value: null, title: `${water.reading?.light ?? ''} (calculated)` },
   ...choices(LIGHTS),
 ])
 
@@ -135,7 +135,7 @@ const clockOf = (ms: number | null) => {
       <legend>Where and when</legend>
       <v-select label="Place" :items="places" :model-value="c.placeId" class="wide" @update:model-value="water.goTo" />
       <v-text-field label="Date" type="date" :model-value="c.date" @update:model-value="setDate" />
-      <v-text-field v-model="time" label="Hour" type="time" />
+      <v-text-field v-model="time" label="Time" type="time" />
       <p v-if="water.place?.note" class="worked wide">{{ water.place.note }}</p>
       <p v-if="law" class="law wide"><b>Rules here:</b> {{ law }} Check the local rules; they come first.</p>
     </fieldset>
@@ -194,7 +194,7 @@ const clockOf = (ms: number | null) => {
       <p v-if="mud" class="wide worked">
         {{ mud }}
         <button type="button" class="take" @click="inMud !== null && set({ visibilityM: Math.max(0.05, inMud) })">
-          I fish in the mud
+          Use the muddy-water visibility
         </button>
       </p>
     </fieldset>
@@ -207,7 +207,7 @@ const clockOf = (ms: number | null) => {
         @update:model-value="(kind) => set({ cover: { ...c!.cover, kind } })"
       />
       <MeasureField
-        label="Depth of its top"
+        label="Depth to top of cover"
         role="depth"
         :model-value="c.cover.topM"
         :min="0"
@@ -215,7 +215,7 @@ const clockOf = (ms: number | null) => {
         @update:model-value="(v) => v !== null && set({ cover: { ...c!.cover, topM: v } })"
       />
       <div class="wide slider">
-        <label for="density">Thickness</label>
+        <label for="density">Density</label>
         <input
           id="density"
           type="range"
@@ -226,7 +226,7 @@ const clockOf = (ms: number | null) => {
           :disabled="c.cover.kind === 'open'"
           @input="(e) => set({ cover: { ...c!.cover, density: Number((e.target as HTMLInputElement).value) } })"
         />
-        <span>{{ c.cover.density < 0.25 ? 'scattered' : c.cover.density < 0.6 ? 'patches' : 'a wall' }}</span>
+        <span>{{ c.cover.density < 0.25 ? 'sparse' : c.cover.density < 0.6 ? 'patchy' : 'dense' }}</span>
       </div>
     </fieldset>
     <fieldset>
@@ -257,7 +257,7 @@ const clockOf = (ms: number | null) => {
         {{ clockOf(water.reading.sun.sunsetMs) }}; the sun stands {{ Math.round(water.reading.sunAltitudeDeg) }}° high,
         the moon is {{ Math.round(water.reading.moonIlluminatedFraction * 100) }} % lit. In the zone
         {{ ((100 * water.reading.zoneLux) / Math.max(water.reading.surfaceLux, 1e-6)).toPrecision(2) }} % of the surface
-        light is left. For temperature alone these fish are {{ Math.round(water.reading.appetite * 100) }} % willing.
+        light is left. The water temperature suits them {{ Math.round(water.reading.appetite * 100) }} %.
       </p>
       <p v-if="water.reading.zone.holdingId" class="wide worked">
         {{ sayHolding(water.reading.zone.holdingId) }} Assumed: {{ show(water.reading.zone.topM, 'depth') }} to

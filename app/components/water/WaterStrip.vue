@@ -18,7 +18,7 @@ const facts = computed(() => {
     speciesOf(now.speciesId)?.name ?? now.speciesId,
     `${now.date}, ${clock(now.hour)}`,
     show(now.waterTempC, 'waterTemp'),
-    `sees ${show(now.visibilityM, 'depth')}`,
+    `visibility ${show(now.visibilityM, 'depth')}`,
     { sun: 'sun', broken: 'broken cloud', cloud: 'cloud', rain: 'rain' }[now.sky],
     `wind ${show(now.windMps, 'wind')}`,
     `${now.mood} fish`,

@@ -2,8 +2,8 @@
 /** The parts of the water. */
 const TABS = [
   { to: '/water', name: 'Today' },
-  { to: '/water/day', name: 'Through the day' },
-  { to: '/water/instruments', name: 'Instruments' },
+  { to: '/water/day', name: 'Light and tide today' },
+  { to: '/water/instruments', name: 'Sounder and forecast' },
   { to: '/water/places', name: 'Places' },
 ]
 </script>

@@ -157,7 +157,7 @@ const off = (lure: Lure) => {
       </div>
       <p class="quiet">
         In water of {{ show(carrying.tempC, 'waterTemp') }}. Pale bars are assumed or from the packet; dark ones were
-        measured. Bands hold 19 times in 20.
+        measured. Ranges hold 19 times in 20 (95 %).
       </p>
     </section>
   </div>

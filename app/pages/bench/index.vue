@@ -127,7 +127,7 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
             <span v-if="share !== null" class="share">{{ Math.round(share * 100) }} % of the cast in the zone</span>
           </WaterColumn>
           <p v-if="band && plan" class="legend">
-            The pale band holds the path 19 times in 20, by what is known of this lure<template
+            The pale band holds the path 19 times in 20 (95 %), by what is known of this lure<template
               v-if="measuredDepths.length"
               >; crosses are depths you measured, on your own casts and line</template
             >. More tests make it narrower.

@@ -7,7 +7,7 @@ import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
 /** The arithmetic of boat and bottom that nobody does by hand. */
-useHead({ title: 'Boat and bottom · Ygrion' })
+useHead({ title: 'Calculators · Ygrion' })
 const box = useBox()
 const water = useWater()
 const { show } = useMeasure()

@@ -30,7 +30,7 @@ const SORTS = [
   { value: 'length', title: 'Longest first' },
   { value: 'weight', title: 'Heaviest first' },
   { value: 'fish', title: 'Most fish first' },
-  { value: 'cost', title: 'Dearest first' },
+  { value: 'cost', title: 'Most expensive first' },
 ]
 const inOrder = new Intl.Collator('en', { numeric: true })
 const ORDER: Readonly<Record<typeof sort.value, (a: Lure, b: Lure) => number>> = {
@@ -147,10 +147,10 @@ onMounted(() => {
       </div>
     </div>
     <p v-else-if="lures.length === 0" class="panel empty" role="status">
-      Nothing in the box answers to “{{ search }}”. Try fewer words, or every family.
+      No lure matches “{{ search }}”. Try fewer words, or every family.
     </p>
     <template v-if="box.box.lures.length || box.box.trays.length">
-      <p v-if="sought && lures.length" class="sr-only" role="status">{{ lures.length }} lures answer.</p>
+      <p v-if="sought && lures.length" class="sr-only" role="status">{{ lures.length }} lures match.</p>
       <TrayView
         v-if="settings.boxView === 'trays'"
         :found="found"

@@ -6,7 +6,7 @@ import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { sayCare, sayGap } from '../../../words'
 
-useHead({ title: 'In order · Ygrion' })
+useHead({ title: 'Upkeep and gaps · Ygrion' })
 const box = useBox()
 const settings = useSettings()
 
@@ -75,7 +75,7 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
           <li v-for="g in table.gaps.slice(0, 5)" :key="sayGap(g)">{{ sayGap(g) }}</li>
         </ul>
         <p v-else-if="table.days" class="missing-none" role="status">
-          Whatever your waters ask for, something in the box answers.
+          Whatever your waters ask for, something in the box fits.
         </p>
         <div class="scroll" tabindex="0" role="region" aria-label="Table of gaps">
           <table>

@@ -6,7 +6,7 @@ import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
 
 /** What the tackle is worth, for an insurer: each thing with its number, cost and sum. */
-useHead({ title: 'List of values · Ygrion' })
+useHead({ title: 'Value list (insurance) · Ygrion' })
 const box = useBox()
 const settings = useSettings()
 
@@ -50,7 +50,7 @@ const print = () => window.print()
 <template>
   <div class="page">
     <div class="screen-only bar">
-      <h1>List of values</h1>
+      <h1>Value list (insurance)</h1>
       <v-text-field
         :model-value="settings.currency"
         label="Currency"

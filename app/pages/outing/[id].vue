@@ -66,7 +66,7 @@ const print = () => window.print()
             <tr>
               <th>From</th>
               <th>Lure</th>
-              <th>Way</th>
+              <th>Retrieve</th>
               <th>Spot</th>
               <th class="num">Min</th>
               <th class="num">Casts</th>

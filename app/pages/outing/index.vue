@@ -23,7 +23,7 @@ const dark = computed(() => water.reading?.light === 'night')
     <template v-else>
       <StartOuting />
       <p v-if="dark" class="caution">
-        <b>Mind:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
+        <b>Careful:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
       </p>
       <p class="caution">
         Thunder, ice and cold water, wading in a current: the fish is never worth it. A vest in the boat, someone who

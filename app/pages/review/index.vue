@@ -42,7 +42,7 @@ const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
             table.all.shown.high.toFixed(2)
           }}).
           <span v-if="table.dispersion > 1.05" class="quiet"
-            >They come in clumps: intervals are widened {{ Math.sqrt(table.dispersion).toFixed(1) }} times.</span
+            >Bites come in bunches, so the ranges are {{ Math.sqrt(table.dispersion).toFixed(1) }} × wider.</span
           >
         </p>
         <RateGrid v-if="review.columnBy" :table="table" />

@@ -56,7 +56,7 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
             :checked="settings.ownRecord"
             @change="settings.keep({ ownRecord: ($event.target as HTMLInputElement).checked })"
           />
-          Let the match hear my own log</label
+          Use my log in the ranking</label
         >
         <p v-if="odds.length === 0" class="quiet">No lure here has {{ LEAST_MIN }} minutes in water like this yet.</p>
         <div v-else class="scroll" tabindex="0" role="region" aria-label="Odds by lure">
@@ -66,7 +66,7 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
                 <th>Lure</th>
                 <th class="num">Takes an hour</th>
                 <th class="num">nine times in ten</th>
-                <th class="num">of the usual</th>
+                <th class="num">× your average</th>
                 <th class="num">effort, it and its like</th>
               </tr>
             </thead>
@@ -86,7 +86,7 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
       </template>
     </section>
     <section class="panel card" aria-label="Cost and wear">
-      <h2>What a fish has cost</h2>
+      <h2>Cost per fish</h2>
       <p v-if="costs.length === 0" class="quiet">No lure has been fished in the outings looked at.</p>
       <div v-else class="scroll" tabindex="0" role="region" aria-label="Cost by lure">
         <table>

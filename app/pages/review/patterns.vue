@@ -25,9 +25,9 @@ const percent = (p: number) => `${Math.max(1, Math.round(100 * p))} %`
 const rate = (r: { median: number; low: number; high: number }) =>
   `${r.median.toFixed(1)} an hour (${r.low.toFixed(1)}–${r.high.toFixed(1)})`
 const VERDICTS = {
-  'bears out': 'Your log bears it out',
-  contradicts: 'Your log says otherwise',
-  open: 'Not settled',
+  'bears out': 'Your log agrees',
+  contradicts: 'Your log disagrees',
+  open: 'Too early to say',
 } as const
 </script>
 
@@ -50,13 +50,13 @@ const VERDICTS = {
             </p>
             <p>
               {{ rate(p.rate) }} in {{ (p.minutes / 60).toFixed(1) }} h, against {{ rate(p.rest.rate) }} for the rest.
-              <span class="quiet">Luck does as well in {{ percent(p.pValue) }} of shuffles.</span>
+              <span class="quiet">Chance alone does as well {{ percent(p.pValue) }} of the time.</span>
               <span v-if="p.same.length" class="quiet"> The same effort is also: {{ p.same.join('; ') }}.</span>
             </p>
           </li>
         </ol>
         <p v-else>
-          Nothing that luck would not do as well.
+          Nothing stands out from chance yet.
           {{ review.tried.length < 20 ? 'Some more outings are needed before patterns can show.' : '' }}
         </p>
         <p class="quiet how">

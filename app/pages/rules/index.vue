@@ -14,9 +14,9 @@ const settings = useSettings()
 const search = ref('')
 const only = ref<'all' | 'here' | 'changed'>('here')
 const ONLY = [
-  { value: 'here', title: 'That speak here' },
+  { value: 'here', title: 'Active here' },
   { value: 'all', title: 'All' },
-  { value: 'changed', title: 'Weighed otherwise' },
+  { value: 'changed', title: 'Changed weight' },
 ]
 const degree = (rule: Rule) => {
   const features = water.reading?.features
@@ -67,7 +67,7 @@ function remove(rule: OwnRule) {
         <p class="quiet">
           {{ total }} rules of practice, {{ box.practice.own.length }} of your own{{
             changed ? `, ${changed} weighed otherwise` : ''
-          }}. A rule speaks where its water is met, and louder the more it is met.
+          }}. A rule counts when its conditions fit, and more the better they fit.
         </p>
       </div>
       <RuleTabs />

@@ -5,7 +5,7 @@ import { epochOf, readWater, speciesOf, stationFor, tideLevelM } from '../../../
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
 
-useHead({ title: 'Through the day · Ygrion' })
+useHead({ title: 'Light and tide today · Ygrion' })
 const water = useWater()
 const { show } = useMeasure()
 const W = 960

@@ -14,7 +14,7 @@ import { useSounder } from '~/composables/useSounder'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
-useHead({ title: 'Instruments · Ygrion' })
+useHead({ title: 'Sounder and forecast · Ygrion' })
 const water = useWater()
 const box = useBox()
 const { show } = useMeasure()
@@ -27,7 +27,7 @@ const said = ref('')
 
 function take(over: Partial<Conditions>, what: string) {
   water.change(over)
-  said.value = `Taken over: ${what}.`
+  said.value = `Copied to today’s water: ${what}.`
 }
 
 // Sounder, probe, log and receiver.
@@ -99,7 +99,7 @@ async function askReport() {
   try {
     const answer = await fetch(`/api/simulators/report?${query}`)
     const parsed = WaterReport.safeParse(await answer.json())
-    if (!answer.ok || !parsed.success) throw new Error('The service answered something else than a report.')
+    if (!answer.ok || !parsed.success) throw new Error('the service sent something else')
     report.value = parsed.data
   } catch (error) {
     reportProblem.value = `No report: ${error instanceof Error ? error.message : 'the service cannot be reached'}. The water stays as it is.`
@@ -133,7 +133,7 @@ const clock = (ms: number) => {
   return `${String(local.getUTCHours()).padStart(2, '0')}:${String(local.getUTCMinutes()).padStart(2, '0')}`
 }
 const TIDE_WORDS = {
-  none: 'no tide worth naming',
+  none: 'almost no tide',
   flood: 'rising',
   high: 'high water',
   ebb: 'falling',
@@ -144,7 +144,7 @@ const TIDE_WORDS = {
 <template>
   <div class="page">
     <WaterTabs />
-    <h1 class="sr-only">Instruments</h1>
+    <h1 class="sr-only">Sounder and forecast</h1>
     <p class="said" role="status">{{ said }}</p>
     <div class="shelves">
       <section class="panel" aria-labelledby="sounder-title">
@@ -174,7 +174,7 @@ const TIDE_WORDS = {
               <dd>{{ f.value }}</dd>
             </div>
           </dl>
-          <p class="quiet">The middle of {{ readings.length }} readings from {{ source }}.</p>
+          <p class="quiet">Median of {{ readings.length }} readings from {{ source }}.</p>
           <details v-if="problems.length">
             <summary>{{ problems.length }} {{ problems.length === 1 ? 'sentence' : 'sentences' }} left out</summary>
             <ul>

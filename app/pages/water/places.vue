@@ -97,7 +97,7 @@ async function importGpx() {
   const twice = read.waypoints.length - fresh.length
   said.value = [
     `${places.length} taken in from ${file.name}.`,
-    twice > 0 ? `${twice} lay where a place is already.` : '',
+    twice > 0 ? `${twice} skipped: already in your places.` : '',
     ...read.problems.map((p) => `Left out: ${sayFileProblem(p)}.`),
   ]
     .filter(Boolean)
@@ -109,7 +109,7 @@ const FIGURES = [
   { key: 'lonDeg', label: 'Longitude, ° east' },
   { key: 'utcOffsetH', label: 'Hours ahead of UTC' },
   { key: 'salinity', label: 'Salinity (0 fresh, 35 sea)' },
-  { key: 'fetchKm', label: 'Open water before it, km' },
+  { key: 'fetchKm', label: 'Fetch (open water upwind), km' },
 ] as const
 </script>
 
@@ -132,8 +132,8 @@ const FIGURES = [
         </ul>
         <div class="do">
           <v-btn color="primary" @click="add">New place</v-btn>
-          <v-btn variant="outlined" @click="gpx?.click()">GPX in</v-btn>
-          <v-btn variant="outlined" @click="exportGpx">GPX out</v-btn>
+          <v-btn variant="outlined" @click="gpx?.click()">Import GPX</v-btn>
+          <v-btn variant="outlined" @click="exportGpx">Export GPX</v-btn>
           <input ref="gpx" type="file" accept=".gpx" class="sr-only" aria-label="GPX file" @change="importGpx" />
         </div>
       </section>
@@ -158,9 +158,9 @@ const FIGURES = [
           <v-textarea v-model="draft.note" label="Note" rows="2" maxlength="400" auto-grow class="wide" />
         </div>
         <fieldset>
-          <legend>Law here</legend>
+          <legend>Rules here</legend>
           <p class="quiet">
-            As you know it. Ygrion keeps single hooks and their number by it; look up the rest before you fish.
+            As you know it. Ygrion applies your hook rules to every answer; look up the rest before you fish.
           </p>
           <div class="grid">
             <v-textarea
@@ -197,7 +197,7 @@ const FIGURES = [
               @update:model-value="(v) => v !== null && (draft!.usual!.depthM = v)"
             />
             <MeasureField
-              label="White lure vanishes at"
+              label="Visibility (white lure)"
               role="depth"
               :model-value="draft.usual.visibilityM"
               :min="0.05"
@@ -206,7 +206,7 @@ const FIGURES = [
             />
             <v-select v-model="draft.usual.cover.kind" label="Cover" :items="choices(COVERS)" />
             <MeasureField
-              label="Depth of its top"
+              label="Depth to top of cover"
               role="depth"
               :model-value="draft.usual.cover.topM"
               :min="0"
@@ -230,7 +230,7 @@ const FIGURES = [
               optional
               @update:model-value="(v) => (tempC = v)"
             />
-            <v-btn variant="tonal" :disabled="tempC === null" @click="addTemp">Write down</v-btn>
+            <v-btn variant="tonal" :disabled="tempC === null" @click="addTemp">Add</v-btn>
           </div>
           <ul class="temps">
             <li v-for="t in temps.slice(0, 14)" :key="t.date">
@@ -238,10 +238,10 @@ const FIGURES = [
               <button
                 type="button"
                 class="link"
-                :aria-label="`Strike out ${t.date}`"
+                :aria-label="`Delete ${t.date}`"
                 @click="draft!.temps = draft!.temps.filter((o) => o.date !== t.date)"
               >
-                Strike out
+                Delete
               </button>
             </li>
           </ul>
@@ -253,8 +253,8 @@ const FIGURES = [
             Remove this place
           </button>
           <span class="grow" />
-          <v-btn variant="text" :disabled="!dirty" @click="draft = plain(chosen!)">As it was</v-btn>
-          <v-btn type="submit" color="primary" :disabled="!dirty || !!problem">Keep</v-btn>
+          <v-btn variant="text" :disabled="!dirty" @click="draft = plain(chosen!)">Reset</v-btn>
+          <v-btn type="submit" color="primary" :disabled="!dirty || !!problem">Save</v-btn>
         </footer>
       </form>
     </div>

@@ -18,7 +18,7 @@ export const bladeTraits = {
 export const skirtTrait = z.enum(['full', 'trimmed']).meta({ label: 'Skirt' })
 export const TRIMMED = { presence: 0.12, fallDragBy: 0.9 } as const
 
-export const buoyancy = z.enum(['floats', 'suspends', 'sinks']).meta({ label: 'At rest it' })
+export const buoyancy = z.enum(['floats', 'suspends', 'sinks']).meta({ label: 'Buoyancy' })
 
 /** Running depth on the packet: 0.3 mm mono, a cast of 25 m, rod tip 1 m up. */
 export const labelledDepthM = z.number().min(0.1).max(9).meta({ label: 'Labelled running depth', role: 'depth' })
