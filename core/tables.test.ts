@@ -12,7 +12,7 @@ import { RETRIEVES } from '../data/retrieves'
 import { RIG_TYPES } from '../data/rig-types'
 import { RULES as RULE_TABLE } from '../data/rules'
 import { OPEN_QUESTIONS } from '../data/open-questions'
-import { COLOUR_WORDS, FAMILY_WORDS } from '../data/sheet-words'
+import { COLOUR_WORDS } from '../data/sheet-words'
 import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../data/snags'
 import { SPECIES } from '../data/species'
 import { FEATURES } from '../data/spots'
@@ -55,7 +55,6 @@ const WHOLE: readonly (readonly [table: string, schema: z.ZodType, table: unknow
   ['snags by cover', S.shares, SNAG_RATE_BY_COVER],
   ['snags by mount', S.shares, MOUNT_SNAG],
   ['trailers', S.trailerAdds, TRAILER_ADDS],
-  ['words for families in sheets', S.familyWords, FAMILY_WORDS],
 ]
 const problems = (schema: z.ZodType, value: unknown) =>
   (schema.safeParse(value).error?.issues ?? []).map((i) => `${i.path.join('.')}: ${i.message}`)

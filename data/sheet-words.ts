@@ -29,39 +29,6 @@ export const HEADINGS = {
   buoyancy: ['buoyancy', 'floats', 'atrest', 'atrestit', 'floating'],
 } as const
 
-/** What families are also called. */
-export const FAMILY_WORDS = {
-  'in-line-spinner': ['spinner', 'inlinespinner', 'inline'],
-  spinnerbait: ['wirebait'],
-  'bladed-jig': ['vibratingjig', 'bladedjig'],
-  'casting-spoon': ['spoon', 'thickspoon', 'castspoon'],
-  'thin-spoon': ['trollingspoon', 'lightspoon'],
-  'flutter-spoon': ['bigspoon'],
-  'blade-bait': ['blade', 'vibratingmetal', 'bladebait'],
-  'casting-metal': ['metal', 'castingjig', 'slug'],
-  'long-jig': ['fastjig', 'speedjig'],
-  'slow-fall-jig': ['slowjig', 'slowpitchjig', 'flatjig'],
-  crankbait: ['crank', 'squarebill', 'diver', 'deepdiver', 'plug', 'wobbler'],
-  'lipless-crankbait': ['lipless', 'liplesscrank'],
-  jerkbait: ['jerk', 'minnow', 'minnowplug', 'twitchbait'],
-  'glide-bait': ['glider', 'glide'],
-  'hard-swimbait': ['jointedswimbait', 'jointedplug'],
-  surface: ['topwater', 'popper', 'walker', 'surfacelure', 'propbait'],
-  'needle-plug': ['needle', 'needlefish'],
-  'paddle-tail': ['swimbait', 'shad', 'softswimbait', 'softshad'],
-  'soft-jerkbait': ['softjerk', 'splittail'],
-  'stick-worm': ['stickbait', 'softstick', 'worm'],
-  'finesse-worm': ['flatworm', 'dropshotworm'],
-  grub: ['twister', 'curlytail'],
-  creature: ['craw', 'crawfish', 'creaturebait'],
-  tube: ['tubebait', 'tubejig'],
-  'segmented-bait': ['segmented', 'shrimp'],
-  'skirted-jig': ['jig', 'flippingjig', 'footballjig', 'bassjig', 'swimjig'],
-  'hair-jig': ['hair', 'bucktail', 'marabou', 'featherjig'],
-  streamer: ['fly', 'streamerfly'],
-  'umbrella-rig': ['umbrella', 'multirig'],
-} as const
-
 /** What colours are also called. */
 export const COLOUR_WORDS = {
   olive: ['green pumpkin', 'watermelon', 'dark green'],

@@ -61,7 +61,7 @@ test('a reading that stands apart is shown, kept, and can be taken out; undo bri
   await expect(page.getByTestId('watch')).toBeVisible()
   for (const seconds of [4, 4.1, 3.9, 9]) await timeFall(page, seconds)
   await expect(readings(page)).toHaveCount(4)
-  await expect(readings(page).nth(3)).toContainText('stands apart: kept')
+  await expect(readings(page).nth(3)).toContainText('outlier: kept')
   await expect(page.getByText('poor: test again').first()).toBeVisible()
   await page.getByRole('button', { name: 'Take out reading 4' }).click()
   await expect(readings(page)).toHaveCount(3)

@@ -91,7 +91,7 @@ test('search finds by several words at once, and says when nothing answers', asy
   await expect.poll(() => found.count()).toBeLessThan(20)
   expect(await found.count()).toBeGreaterThan(0)
   await search.fill('crankbait silent purple trombone')
-  await expect(page.getByText(/Nothing in the box answers/)).toBeVisible()
+  await expect(page.getByText(/No lure matches/)).toBeVisible()
 })
 
 test('fast clicks on a removed lure’s undo bring it back once', async ({ page }) => {

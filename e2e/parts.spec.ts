@@ -16,7 +16,7 @@ test('a rod and line of one’s own are added, told what they are good for, and 
   await expect(uses).not.toHaveText(before)
   await form.getByRole('button', { name: 'Add to the box' }).click()
   await expect(form).toBeHidden()
-  await expect(page.locator('[data-part="Reedwhip"]')).toContainText(/Throws \d+ lures of 120/)
+  await expect(page.locator('[data-part="Reedwhip"]')).toContainText(/Casts \d+ lures of 120/)
   await page.reload()
   await expect(page.locator('[data-part="Reedwhip"]')).toBeVisible()
 })

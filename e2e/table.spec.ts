@@ -26,7 +26,7 @@ test('typed, moved and undone with the keys alone', async ({ page }) => {
   await expect(cell(page, 'Bumblecrag D Hush', WEIGHT)).toHaveClass(/active/)
   await page.keyboard.type('heavy')
   await page.keyboard.press('Tab')
-  await expect(page.getByRole('alert')).toContainText('Bumblecrag D Hush, Weight: “heavy” is not a figure')
+  await expect(page.getByRole('alert')).toContainText('Bumblecrag D Hush, Weight: “heavy” is not a number')
   await expect(cell(page, 'Bumblecrag D Hush', WEIGHT)).toHaveText('15')
   await page.keyboard.press('Control+z')
   await expect(cell(page, 'Bumblecrag D', WEIGHT)).toHaveText('17')

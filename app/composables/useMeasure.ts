@@ -11,7 +11,7 @@ import { useSettings } from '~/stores/settings'
 
 const WORDS: Record<ParseProblem, (text: string) => string> = {
   empty: () => 'Enter a number.',
-  'not-a-number': (text) => `“${text}” is not a figure. Try 12, 3/8 or 2 1/2.`,
+  'not-a-number': (text) => `“${text}” is not a number. Try 12, 3/8 or 2 1/2.`,
   'unknown-unit': (text) => `Unknown unit “${text}”.`,
   'wrong-kind': (text) => `“${text}” measures something else here.`,
 }

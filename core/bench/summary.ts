@@ -100,7 +100,7 @@ export function findingOf(
 
 /** Kinds of tests that tell something of a lure. */
 export function kindsFor(lure: Lure): TestKind[] {
-  const { swims, body, takesTrailer } = familyOf(lure.family)
+  const { swims, body, takesTrailer, capabilities } = familyOf(lure.family)
   const kinds: (TestKind | false)[] = [
     'weigh',
     swims === 'sinks' && 'fall',
@@ -110,7 +110,7 @@ export function kindsFor(lure: Lure): TestKind[] {
     'window',
     body === 'soft' && 'tear',
     'cast',
-    (lure.family === 'stick-worm' || lure.family === 'finesse-worm' || lure.family === 'soft-jerkbait') && 'revival',
+    capabilities?.revives === true && 'revival',
     takesTrailer && 'damping',
   ]
   return kinds.filter((k): k is TestKind => k !== false)

@@ -1,4 +1,4 @@
-import { COLOUR_GROUPS, COLOURS, type Build, type ColourGroup, type Lure } from '../tackle'
+import { COLOUR_GROUPS, COLOURS, familyOf, type Build, type ColourGroup, type Lure } from '../tackle'
 import type { MatchContext } from './match-context'
 import { countDowns } from './cast-of'
 import { evaluateBuild } from './dressed'
@@ -102,11 +102,7 @@ function changesTo(
       setUps: [withLure(setUp, { colour: { back: id, flank: id, belly: id, pattern: 'plain' } })],
     })
   }
-  if (
-    build.lure.family === 'crankbait' ||
-    build.lure.family === 'lipless-crankbait' ||
-    build.lure.family === 'jerkbait'
-  )
+  if (familyOf(build.lure.family).capabilities?.rattleChoice)
     for (const to of ['silent', 'rattles'] as const)
       if (to !== lure.sound) tries.push({ change: { kind: 'sound', to }, setUps: [withLure(setUp, { sound: to })] })
   for (const by of STEPS) {

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { GIVE_MIN, LEARNING } from '../../data/advice'
 import { at, logOf, rig } from '../testing/outing'
-import { VARIABLES, type Carried, type NewEntry } from './outing'
+import { type Carried, type NewEntry } from './outing'
+import { VARIABLES } from './variables'
 import {
   advise,
   changesFor,

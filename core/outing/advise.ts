@@ -1,10 +1,11 @@
-import { GIVE_MIN, LEARNING, QUIET, SIGNS, SIZE_FORGOTTEN_MIN, STAY_MIN } from '../../data/advice'
+import { GIVE_MIN, LEARNING, QUIET, SIZE_FORGOTTEN_MIN, STAY_MIN } from '../../data/advice'
 import type { ColourGroup, Sound } from '../tackle'
 import { rateQuantile } from '../rate'
-import { answerOf, type AnswerId } from './answer'
+import { ANSWERS, answerOf, type Answer, type AnswerId } from './answer'
 import { fitDayModel, expectedYield, cueLikelihood, habituation, type Belief, type Observation } from './belief'
 import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
-import { minutesBetween, type Carried, type Variable } from './outing'
+import { minutesBetween, type Carried } from './outing'
+import { type Variable } from './variables'
 import { bitesOf, type Account, type Spot, type Stretch } from './stretches'
 
 /** What the adviser says, by code and figures (min, m, and steps of {@link levelsOf} from 0 up); words/ has the sentences. */
@@ -371,18 +372,12 @@ function doesOf({ variable, to, levels }: Weighed, from: Levels, { water, spot }
 const MINUTES_WORTH_SAYING = 5
 
 /** Whether an answer that was given on the step left speaks for the step gone to. */
-function speaksOf(
-  sign: (typeof SIGNS)[number],
-  v: Variable,
-  levels: Levels,
-  from: Levels,
-  trials: readonly Observation[],
-): boolean {
-  const way = (sign.toward as Partial<Record<Variable, string>>)[v]
+function speaksOf(answer: Answer, v: Variable, levels: Levels, from: Levels, trials: readonly Observation[]): boolean {
+  const way = answer.tells?.toward[v]
   if (!way || way === 'stay') return false
   const by = Number(levels[v]) - Number(from[v])
   if (way !== 'other' && (way === 'down') !== by < 0) return false
-  return trials.some((t) => t.agoMin < LEARNING.halfLifeMin && t.levels[v] === from[v] && t.signs.includes(sign.answer))
+  return trials.some((t) => t.agoMin < LEARNING.halfLifeMin && t.levels[v] === from[v] && t.signs.includes(answer.id))
 }
 
 function whyOf(
@@ -391,8 +386,8 @@ function whyOf(
   trials: readonly Observation[],
   { account, now }: AdviceInput,
 ): Pick<Change, 'why' | 'facts'> {
-  const spoken = SIGNS.filter((s) => [variable, ...also].some((v) => speaksOf(s, v, levels, from, trials)))
-  if (spoken[0]) return { why: { code: 'sign', answer: spoken[0].answer }, facts: spoken[0].facts }
+  const spoken = ANSWERS.find((a) => [variable, ...also].some((v) => speaksOf(a, v, levels, from, trials)))
+  if (spoken) return { why: { code: 'sign', answer: spoken.id }, facts: spoken.tells?.facts ?? [] }
   const forgotten = sizeUnchangedMin(account)
   if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN)
     return {

@@ -1,9 +1,9 @@
 import { itemAt } from '../list'
-import { LEARNING, SIGNS } from '../../data/advice'
+import { LEARNING } from '../../data/advice'
 import { gammaPrior, updatePosterior, meanRate, rateQuantile, type GammaRate } from '../rate'
 import { answerOf, type AnswerId } from './answer'
 import { ORDERED, type Levels } from './levels'
-import { VARIABLES, type Variable } from './outing'
+import { VARIABLES, type Variable } from './variables'
 
 /** A stretch as the adviser sees it. */
 export interface Observation {
@@ -164,8 +164,7 @@ function cueLogOdds(trials: readonly Observation[], variable: Variable, from: st
     if (trial.levels[variable] !== from) continue
     const weight = 0.5 ** (trial.agoMin / LEARNING.halfLifeMin)
     for (const answer of trial.signs) {
-      const sign = SIGNS.find((s) => s.answer === answer)
-      const way = (sign?.toward as Partial<Record<Variable, string>> | undefined)?.[variable]
+      const way = answerOf(answer).tells?.toward[variable]
       if (!way) {
         // A take says of everything else that it is right as it is.
         if (answerOf(answer).bite && !WHERE.has(variable)) log -= weight * LEARNING.takeStays * Math.log(LEARNING.sign)

@@ -12,8 +12,8 @@ export {
   minutesBetween,
   type EntryOf,
   type NewEntry,
-  type Variable,
 } from './outing'
+export type { Variable } from './variables'
 export { accountOf, bitesOf, landedOf, type Account, type Spot, type Stretch } from './stretches'
 export { ORDERED, levelsOf, spotKey, type Fished, type Levels } from './levels'
 export { FEATURES, featureOf, spotLabel, spotsOf, usualFeature } from './spots'

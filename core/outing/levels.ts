@@ -1,5 +1,6 @@
 import type { Conditions } from '../water'
-import { VARIABLES, type Aim, type Carried, type Variable, type Way } from './outing'
+import { type Aim, type Carried, type Way } from './outing'
+import { VARIABLES, type Variable } from './variables'
 import type { Spot } from './stretches'
 import type { z } from '../zod'
 

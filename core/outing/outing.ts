@@ -2,6 +2,7 @@ import { COLOUR_GROUPS, SOUNDS } from '../tackle'
 import { Conditions, SKIES } from '../water'
 import { z } from '../zod'
 import { ANSWER_IDS } from './answer'
+import { VARIABLES } from './variables'
 
 /** An outing as it is kept: what was carried, and one entry after another of what happened. Everything else is worked out from the entries. */
 
@@ -69,21 +70,6 @@ export type Fish = z.infer<typeof Fish>
 
 /** How far to the side a cast goes: 0 straight ahead, −2 hard left, 2 hard right. */
 export const Aim = z.number().int().min(-2).max(2)
-
-/** What the adviser may turn, one at a time. */
-export const VARIABLES = [
-  'place',
-  'depth',
-  'speed',
-  'cadence',
-  'size',
-  'colour',
-  'action',
-  'sound',
-  'direction',
-  'family',
-] as const
-export type Variable = (typeof VARIABLES)[number]
 
 const at = { id, at: Moment }
 

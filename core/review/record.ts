@@ -84,6 +84,8 @@ const range = (unit: string) => (from: number, to: number | null) =>
   to === null ? `${from} ${unit} and more` : `${from}–${to} ${unit}`
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1).replaceAll('-', ' ')
 
+const MONTH = new Intl.DateTimeFormat('en', { month: 'long', timeZone: 'UTC' })
+
 /** By what effort can be split. `within`: may change during one outing. */
 export interface Factor {
   readonly id: string
@@ -123,7 +125,7 @@ export const FACTORS = [
     of: (t) => {
       const at = ANSWERS.findIndex((a) => a.id === t.only)
       const answer = ANSWERS[at]
-      return answer ? { key: answer.id, label: answer.name, order: at } : null
+      return answer ? { key: answer.id, label: capital(answer.id), order: at } : null
     },
   },
   { id: 'sky', name: 'Sky', within: true, of: (t) => named(t.water.sky, capital(t.water.sky)) },
@@ -148,26 +150,11 @@ export const FACTORS = [
     within: false,
     of: (t) => ({
       key: t.date.slice(5, 7),
-      label: itemAt(MONTHS, Number(t.date.slice(5, 7)) - 1),
+      label: MONTH.format(new Date(t.date)),
       order: Number(t.date.slice(5, 7)),
     }),
   },
 ] as const satisfies readonly Factor[]
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-]
-
 export type FactorId = (typeof FACTORS)[number]['id']
 
 /** @throws Error on an id that is no factor */

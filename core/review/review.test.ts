@@ -151,7 +151,7 @@ describe('rates', () => {
   it('by answer, every kind has all of the effort, and together they are all answers', () => {
     const { cells, rows } = ratesBy(DEMO, 'answer', null, 'landed')
     const minutes = DEMO.reduce((s, t) => s + t.minutes, 0)
-    expect(rows.map((r) => r.label)).toContain('Pecked')
+    expect(rows.map((r) => r.label)).toContain('Peck')
     expect(cells.reduce((s, c) => s + c.events, 0)).toBe(DEMO.reduce((s, t) => s + t.answers.length, 0))
     for (const c of cells) expect(c.minutes).toBeCloseTo(minutes, 6)
     const split = ratesBy(DEMO, 'colour', 'answer', 'bites').cells

@@ -39,6 +39,30 @@ export interface DrawInput<T> {
   readonly traits: T
 }
 
+/** Capabilities of a family, asked for by joints, bench, wear, calculators and older files instead of its id. */
+export interface Capabilities<Traits> {
+  /** Fished on a jigging rod: `slow` falls, `fast` slides on the way up. */
+  readonly jig?: 'slow' | 'fast'
+  /** Spoons: tied direct, or behind a swivel. */
+  readonly knot?: 'direct' | 'swivel'
+  /** Its hook stands behind a guard so stout that the rod must drive it. */
+  readonly stoutGuard?: (traits: Traits) => boolean
+  /** A bulky trailer kills its beat. */
+  readonly slimTrailer?: boolean
+  /** Carries a stinger hook of its own. */
+  readonly stinger?: (traits: Traits) => boolean
+  /** A frame that fish bend: it is counted by them. */
+  readonly thinFrame?: (traits: Traits) => boolean
+  /** Shimmies only with enough weight on its hook: worth a test of its own. */
+  readonly revives?: boolean
+  /** Sold silent and with rattles. */
+  readonly rattleChoice?: boolean
+  /** Swung across a current before all others. */
+  readonly swung?: boolean
+  /** Traits that older or shorter records lack, filled in; `said` is what the record has. */
+  readonly fill?: (lengthMm: number, said: Readonly<Record<string, unknown>>) => Partial<Traits>
+}
+
 /** One family of lures: its fields, its assumed physics, its drawing. A new family is one folder and one line in the register. */
 export interface FamilyDefinition<Id extends string = string, T extends z.ZodObject = z.ZodObject> {
   readonly id: Id
@@ -75,6 +99,10 @@ export interface FamilyDefinition<Id extends string = string, T extends z.ZodObj
   /** Ids of data/retrieves it is fished with. */
   readonly retrieves: readonly string[]
   readonly rod: RodNeed
+  /** What anglers also write for it in a spreadsheet: letters and figures only, lower case. */
+  readonly sheetWords: readonly string[]
+  /** What sets it apart where parts meet, on the bench and in wear; what is left out does not hold of it. */
+  readonly capabilities?: Capabilities<z.infer<T>>
   readonly draw: (lure: DrawInput<z.infer<T>>) => Shape[]
 }
 

@@ -1,7 +1,5 @@
-import { BLADE_FORM, BLADE_LENGTH_MM } from '../../data/blades'
-import { BLADE_SHAPES, type BladeShape } from './blades'
 import type { Box } from './box'
-import { UNUSED, isFamily, usualHooks } from './lure'
+import { UNUSED, familyOf, isFamily, usualHooks } from './lure'
 import { slotsOf, type Tray } from './tray'
 
 /** Boxes of earlier versions brought to the present shape. What they hold is data of unknown quality: the schema judges the result. */
@@ -20,16 +18,6 @@ export function trayFor(name: string, holds: number): Tray {
   return { id: `tray-${slug}`.slice(0, 80), name: name.slice(0, 40), columns: COLUMNS, rows }
 }
 
-/** Number of the blade that a bait of the first version was drawn with. */
-function bladeNumber(shape: unknown, lengthMm: number, share: number): number {
-  const known: BladeShape = BLADE_SHAPES.find((s) => s === shape) ?? 'willow'
-  const number = ((share * lengthMm) / BLADE_FORM[known].stretch - BLADE_LENGTH_MM.base) / BLADE_LENGTH_MM.perSize
-  return Math.min(8, Math.max(0, Math.round(number)))
-}
-/** Length of the drawn blade over that of the bait, first version. */
-const BLADE_SHARE: Readonly<Record<string, number>> = { 'in-line-spinner': 0.42, spinnerbait: 0.38 }
-const SKIRTED = new Set(['spinnerbait', 'bladed-jig', 'skirted-jig'])
-
 /** What an older or shorter record of a lure does not say, filled in: hooks as the family usually has them, nothing known of its life. */
 export function completeLure(raw: unknown): unknown {
   const { tray: _, ...lure } = record(raw)
@@ -38,12 +26,7 @@ export function completeLure(raw: unknown): unknown {
   if (!isFamily(family)) return raw
   const lengthM = Number.isFinite(Number(lure.lengthM)) ? Number(lure.lengthM) : 0.08
   const usual = usualHooks(family, lengthM)
-  const share = BLADE_SHARE[family]
-  const filled = {
-    ...(share ? { bladeSize: bladeNumber(traits.blade, lengthM * 1000, share), hammered: false } : {}),
-    ...(SKIRTED.has(family) ? { skirt: 'full' } : {}),
-    ...(family === 'spinnerbait' ? { wire: 'stout' } : {}),
-  }
+  const filled = familyOf(family).capabilities?.fill?.(lengthM * 1000, traits) ?? {}
   return {
     ...UNUSED,
     hooks: usual && hook === 'single' ? { ...usual, style: 'single' } : usual,

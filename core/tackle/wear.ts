@@ -31,7 +31,7 @@ export function careOf(lure: Lure): Care[] {
     if (fish >= due) found.push({ lure, code: 'hooks-due', when: 'now', fish, wire })
     else if (fish >= SOON * due) found.push({ lure, code: 'hooks-soon', when: 'soon', left: due - fish })
   }
-  if (lure.family === 'spinnerbait' && lure.traits.wire === 'thin') {
+  if (familyOf(lure.family).capabilities?.thinFrame?.(lure.traits)) {
     const { near, end } = THIN_WIRE_FISH
     const { fish } = lure
     if (fish >= end) found.push({ lure, code: 'frame-due', when: 'now', fish })

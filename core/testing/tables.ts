@@ -177,5 +177,4 @@ export const TABLE_SCHEMAS = {
   hookGaps: z.tuple([z.string(), positive]),
   trailerAdds: record(z.strictObject({ vibration: z.number(), presence: z.number(), amplitude: z.number() })),
   shares: record(share),
-  familyWords: z.strictObject(Object.fromEntries(FAMILIES.map((f) => [f.id, z.array(words).min(1)]))),
 } as const

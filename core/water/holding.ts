@@ -1,6 +1,7 @@
 import { HOLDING as TABLE } from '../../data/holding'
 import type { Conditions } from './conditions'
-import { truthDegree, type WaterFeatures, type When } from './when'
+import type { WaterFeatures } from './features'
+import { truthDegree, type When } from './when'
 
 interface Edge {
   readonly from: 'surface' | 'cover' | 'bottom'

@@ -22,15 +22,16 @@ export { SPECIES, speciesOf, waterKind, type Species } from './species'
 export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
 export { appetite, seasonOf, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason } from './season'
 export {
-  FuzzyRange,
+  ASKABLE_NUMBERS,
   NUMBER_FEATURES,
   TEXT_FEATURES,
-  truthDegree,
-  type WaterFeatures,
-  type When,
+  featureChoices,
+  featureRole,
   type NumberFeature,
   type TextFeature,
-} from './when'
+  type WaterFeatures,
+} from './features'
+export { FuzzyRange, truthDegree, type When } from './when'
 export { epochOf, readWater, type Reading } from './reading'
 export { TIDE_STATIONS, distanceKm, stationFor, tideAt, tideLevelM } from './tide'
 export { WaterReport, reportAt } from './report'

@@ -1,12 +1,11 @@
-import { forageOf } from './forage'
 import type { Conditions, Place, Season } from './conditions'
 import { waterDensity } from './density'
 import { holdingZone, type HoldingZone } from './holding'
 import { lightPhase, luxAtDepth, surfaceLux, type LightPhase } from './light'
 import { appetite, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason, type Trend } from './season'
-import { waterKind, type Species } from './species'
+import type { Species } from './species'
 import { skyAt, sunTimes, type SunMoon, type SunTimes } from './sun'
-import type { WaterFeatures } from './when'
+import { featuresOf, type WaterFeatures } from './features'
 import { resuspensionDepthM } from './wind-mud'
 
 const HOUR_MS = 3_600_000
@@ -67,51 +66,22 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
   const trend = trendOf(changeC, warms)
   const season = c.seasonAs ?? seasonFromHistory(species, place.temps, c.date, c.waterTempC, place.latDeg)
   const stirredM = resuspensionDepthM(c.windMps, place.fetchKm, place.bottom)
-  const forage = forageOf(c.forage.kind)
   const light = c.lightAs ?? lightPhase(sky)
   const appetiteNow = appetite(species, c.waterTempC)
-  const bare: WaterFeatures = {
-    waterTempC: c.waterTempC,
-    visibilityM: c.visibilityM,
-    windMps: c.windMps,
-    currentMps: c.currentMps,
-    depthM: c.depthM,
-    coverTopM: c.cover.kind === 'open' ? c.depthM : c.cover.topM,
-    coverDensity: c.cover.kind === 'open' ? 0 : c.cover.density,
-    sunAltitudeDeg: sky.sunAltitudeDeg,
-    forageLengthM: c.forage.lengthM,
-    appetite: appetiteNow,
-    month: Number(c.date.slice(5, 7)),
-    hour: c.hour,
-    salinity: place.salinity,
-    driftMps: c.driftMps,
-    tideRangeM: c.tideRangeM,
-    swellM: c.swellM,
-    tempChangeC: changeC ?? 0,
-    stirredM,
-    moonIlluminatedFraction: sky.moonIlluminatedFraction,
-    zoneTopM: 0,
-    zoneMidM: 0,
-    offBottomM: 0,
-    sky: c.sky,
-    cover: c.cover.kind,
+  const source = {
+    c,
+    place,
+    species,
     season,
     light,
-    mood: c.mood,
-    species: species.id,
-    forage: c.forage.kind,
-    forageShade: forage?.shade ?? 'silver',
-    forageKind: forage?.kind ?? 'fish',
-    mouth: species.mouth,
+    sunMoon: sky,
+    appetite: appetiteNow,
     trend,
-    group: species.group,
-    schooling: species.isSchooling ? 'yes' : 'no',
-    tide: c.tide,
-    water: waterKind(place.salinity),
-    singlesOnly: place.singlesOnly ? 'yes' : 'no',
+    tempChangeC: changeC,
+    stirredM,
   }
-  const zone = holdingZone(c, bare)
-  const zoneMidM = (zone.topM + zone.bottomM) / 2
+  const zone = holdingZone(c, featuresOf({ ...source, zone: null }))
+  const features = featuresOf({ ...source, zone })
   const onSurface = surfaceLux(sky, c.sky)
   return {
     season,
@@ -120,7 +90,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     moonIlluminatedFraction: sky.moonIlluminatedFraction,
     sun,
     surfaceLux: onSurface,
-    zoneLux: luxAtDepth(onSurface, zoneMidM, c.visibilityM, c.windMps),
+    zoneLux: luxAtDepth(onSurface, features.zoneMidM, c.visibilityM, c.windMps),
     appetite: appetiteNow,
     warms,
     trend,
@@ -130,6 +100,6 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     tempC: c.waterTempC,
     salinity: place.salinity,
     zone,
-    features: { ...bare, zoneTopM: zone.topM, zoneMidM, offBottomM: c.depthM - zone.bottomM },
+    features,
   }
 }

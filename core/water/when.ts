@@ -1,55 +1,5 @@
 import { z } from '../zod'
-
-/**
- * When a rule of practice holds, graded: 0 not at all … 1 fully. Text facts are one of a list; figures rise or fall between two bounds, so
- * that a degree more or less moves an answer a little and never flips it.
- */
-export const NUMBER_FEATURES = [
-  'waterTempC',
-  'visibilityM',
-  'windMps',
-  'currentMps',
-  'depthM',
-  'coverTopM',
-  'coverDensity',
-  'zoneTopM',
-  'zoneMidM',
-  'offBottomM',
-  'sunAltitudeDeg',
-  'forageLengthM',
-  'appetite',
-  'month',
-  'hour',
-  'salinity',
-  'driftMps',
-  'tideRangeM',
-  'swellM',
-  'tempChangeC',
-  'stirredM',
-  'moonIlluminatedFraction',
-] as const
-export const TEXT_FEATURES = [
-  'sky',
-  'cover',
-  'season',
-  'light',
-  'mood',
-  'species',
-  'forage',
-  'forageShade',
-  'mouth',
-  'trend',
-  'group',
-  'schooling',
-  'forageKind',
-  'tide',
-  'water',
-  'singlesOnly',
-] as const
-export type NumberFeature = (typeof NUMBER_FEATURES)[number]
-export type TextFeature = (typeof TEXT_FEATURES)[number]
-
-export type WaterFeatures = Readonly<Record<NumberFeature, number> & Record<TextFeature, string>>
+import { NUMBER_FEATURES, TEXT_FEATURES, type NumberFeature, type TextFeature, type WaterFeatures } from './features'
 
 /** Rises from 0 to 1 between the two `above` bounds, falls from 1 to 0 between the two `below` bounds. */
 export const FuzzyRange = z.strictObject({
@@ -57,6 +7,10 @@ export const FuzzyRange = z.strictObject({
   below: z.tuple([z.number(), z.number()]).readonly().optional(),
 })
 
+/**
+ * When a rule of practice holds, graded: 0 not at all … 1 fully. Text features are one of a list; figures rise or fall between two bounds, so
+ * that a degree more or less moves an answer a little and never flips it.
+ */
 export type When = { readonly [F in NumberFeature]?: z.infer<typeof FuzzyRange> } & {
   readonly [F in TextFeature]?: readonly string[]
 }

@@ -1,5 +1,6 @@
 import type { AdviceSays } from '../../core/outing'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { answerWords } from './answers'
 import { read, type Catalogue } from './catalogue'
 import { GROUP_WORDS } from './colours'
 import { lower, plural } from './grammar'
@@ -30,17 +31,6 @@ export const VARIABLE_WORDS = {
   family: 'Kind of lure',
 } as const
 
-/** What answers of the fish tell, by the answer. */
-const SIGN_WORDS: Readonly<Record<string, string>> = {
-  peck: 'Pecks and misses: show them less.',
-  slap: 'They slap at it: wrong action or colour.',
-  follow: 'They follow and turn away: change the pace, or the depth.',
-  'hard-knock': 'A hard knock: the right lure, and others are near. Slow down and cover the spot thoroughly.',
-  'eaten-winding': 'They eat it on the move: keep it moving.',
-  'eaten-pause': 'They eat on the pause: keep the pauses.',
-  'eaten-fall': 'They eat on the fall: let it drop again.',
-}
-
 const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
   'too-early': ({ forMin }) => `Give it ${forMin} more min: too early to tell.`,
   'just-taken': ({ sinceMin }) => `A fish took here ${sinceMin} min ago: stay, and work the spot from other sides.`,
@@ -58,7 +48,7 @@ const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
   sound: ({ to, rig }) => `Try ${SOUNDS[to]}: ${rig}`,
   direction: ({ aim }) => `Cast ${AIMS[aim + 2] ?? ''}`,
   family: ({ rig }) => `Another kind of lure: ${rig}`,
-  sign: ({ answer }) => SIGN_WORDS[answer] ?? '',
+  sign: ({ answer }) => answerWords(answer).tells ?? '',
   'size-forgotten': ({ hours }) =>
     `Same size for ${hours} ${plural(hours, 'hour')}: it is the change most often forgotten.`,
   'gone-quiet': () => 'They have gone quiet: they have got used to this. Change the action, or go slower.',

@@ -3,6 +3,7 @@ import { FAMILIES, retrieveOf } from '../../core/tackle'
 import {
   NUMBER_FEATURES,
   TEXT_FEATURES,
+  featureRole,
   forageOf,
   speciesOf,
   type NumberFeature,
@@ -10,6 +11,7 @@ import {
   type When,
 } from '../../core/water'
 import { axisOf, type Effect, type OfferTest, type Rule, type Span } from '../../core/match'
+import { featureName } from './features'
 import { either, lower, percent, withArticles } from './grammar'
 import { RULE_SENTENCES } from './rule-sentences'
 
@@ -40,74 +42,30 @@ const MOUNT_WORDS = {
   'drop-shot': 'on a drop-shot',
 } as const
 
-/** What a figure of the water is called, and how it is measured. */
-export const NUMBER_WORDS: Readonly<Record<NumberFeature, { readonly name: string; readonly role: RoleId | null }>> = {
-  waterTempC: { name: 'water temperature', role: 'waterTemp' },
-  visibilityM: { name: 'visibility', role: 'depth' },
-  windMps: { name: 'wind', role: 'wind' },
-  currentMps: { name: 'current', role: 'current' },
-  depthM: { name: 'depth', role: 'depth' },
-  coverTopM: { name: 'depth to top of cover', role: 'depth' },
-  coverDensity: { name: 'density of the cover', role: null },
-  zoneTopM: { name: 'top of the zone', role: 'depth' },
-  zoneMidM: { name: 'middle of the zone', role: 'depth' },
-  offBottomM: { name: 'fish above the bottom', role: 'depth' },
-  sunAltitudeDeg: { name: 'sun height, °', role: null },
-  forageLengthM: { name: 'forage length', role: 'lureLength' },
-  appetite: { name: 'appetite', role: null },
-  month: { name: 'month', role: null },
-  hour: { name: 'hour', role: null },
-  salinity: { name: 'salinity', role: null },
-  driftMps: { name: 'drift', role: 'current' },
-  tideRangeM: { name: 'tide range', role: 'depth' },
-  swellM: { name: 'swell', role: 'depth' },
-  tempChangeC: { name: 'temperature change in three days, °C', role: null },
-  stirredM: { name: 'depth stirred by wind', role: 'depth' },
-  moonIlluminatedFraction: { name: 'moon, share lit', role: null },
-}
-
-export const TEXT_WORDS: Readonly<Record<TextFeature, string>> = {
-  sky: 'sky',
-  cover: 'cover',
-  season: 'fish season',
-  light: 'light',
-  mood: 'mood',
-  species: 'fish',
-  forage: 'forage',
-  forageShade: 'forage colour',
-  mouth: 'mouth',
-  trend: 'temperature trend',
-  group: 'kind of fish',
-  schooling: 'fish in shoals',
-  forageKind: 'forage kind',
-  tide: 'tide',
-  water: 'water',
-  singlesOnly: 'single hooks only',
-}
-
-function sayFigure(fact: NumberFeature, value: number, system: UnitSystem): string {
-  const { role } = NUMBER_WORDS[fact]
+function sayFigure(feature: NumberFeature, value: number, system: UnitSystem): string {
+  const role = featureRole(feature)
   return role ? showMeasure(value, role, system) : String(Math.round(value * 100) / 100)
 }
 
-export function sayFactValue(fact: TextFeature, value: string): string {
-  if (fact === 'species') return speciesOf(value)?.name.toLowerCase() ?? value
-  if (fact === 'forage') return forageOf(value)?.name.toLowerCase() ?? value
+/** What a feature may be, as it is said. */
+export function sayFeatureValue(feature: TextFeature, value: string): string {
+  if (feature === 'species') return speciesOf(value)?.name.toLowerCase() ?? value
+  if (feature === 'forage') return forageOf(value)?.name.toLowerCase() ?? value
   return value
 }
 
 /** “Water temperature over 12 °C; mood active or neutral”; empty where it always holds. */
 export function sayWhen(when: When, system: UnitSystem): string {
-  const figures = NUMBER_FEATURES.flatMap((fact) => {
-    const band = when[fact]
-    const middle = ([a, b]: readonly [number, number]) => sayFigure(fact, (a + b) / 2, system)
+  const figures = NUMBER_FEATURES.flatMap((feature) => {
+    const band = when[feature]
+    const middle = ([a, b]: readonly [number, number]) => sayFigure(feature, (a + b) / 2, system)
     const ends = [band?.above && `over ${middle(band.above)}`, band?.below && `under ${middle(band.below)}`]
     const said = ends.filter(Boolean).join(' and ')
-    return said ? [`${NUMBER_WORDS[fact].name} ${said}`] : []
+    return said ? [`${featureName(feature)} ${said}`] : []
   })
-  const words = TEXT_FEATURES.flatMap((fact) => {
-    const values = when[fact]
-    return values ? [`${TEXT_WORDS[fact]} ${either(values.map((v) => sayFactValue(fact, v)))}`] : []
+  const words = TEXT_FEATURES.flatMap((feature) => {
+    const values = when[feature]
+    return values ? [`${featureName(feature)} ${either(values.map((v) => sayFeatureValue(feature, v)))}`] : []
   })
   return [...figures, ...words].join('; ')
 }

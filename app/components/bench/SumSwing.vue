@@ -2,7 +2,7 @@
 import { swing, type BuildMotion } from '../../../core/motion'
 import { motionFromProfile, profileFromTests, cachedProfile } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
-import { familyOf, lureMass, type Line } from '../../../core/tackle'
+import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
@@ -17,13 +17,11 @@ const props = defineProps<{
 const box = useBox()
 const { show } = useMeasure()
 const inOrder = new Intl.Collator('en', { numeric: true })
+const isSwung = (l: Lure) => familyOf(l.family).capabilities?.swung === true
 const lures = computed(() =>
   box.box.lures
     .filter((l) => familyOf(l.family).swims !== 'surface' && familyOf(l.family).body !== 'soft')
-    .sort(
-      (a, b) =>
-        Number(b.family === 'casting-spoon') - Number(a.family === 'casting-spoon') || inOrder.compare(a.name, b.name),
-    ),
+    .sort((a, b) => Number(isSwung(b)) - Number(isSwung(a)) || inOrder.compare(a.name, b.name)),
 )
 const lureId = ref<string | null>(null)
 const lure = computed(() => lures.value.find((l) => l.id === lureId.value) ?? lures.value[0] ?? null)

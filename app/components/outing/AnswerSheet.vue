@@ -1,19 +1,9 @@
 <script setup lang="ts">
 import { ANSWERS, type AnswerId } from '../../../core/outing'
+import { answerWords } from '../../../words'
 
 /** Tap one: it is written down. Large, apart, and none needs looking at twice. */
 const emit = defineEmits<{ answer: [answer: AnswerId]; close: [] }>()
-const SAID: Readonly<Record<AnswerId, string>> = {
-  follow: 'came along, did not touch',
-  peck: 'touched, let go',
-  slap: 'hit it, mouth shut',
-  'hard-knock': 'hard knock, then off',
-  'eaten-winding': 'not hooked',
-  'eaten-pause': 'not hooked',
-  'eaten-fall': 'not hooked',
-  lost: 'hooked, came off',
-  landed: 'in the hand',
-}
 </script>
 
 <template>
@@ -27,8 +17,8 @@ const SAID: Readonly<Record<AnswerId, string>> = {
         :data-answer="a.id"
         @click="emit('answer', a.id)"
       >
-        <b>{{ a.name }}</b>
-        <small>{{ SAID[a.id] }}</small>
+        <b>{{ answerWords(a.id).name }}</b>
+        <small>{{ answerWords(a.id).hint }}</small>
       </button>
     </div>
   </BottomSheet>

@@ -21,7 +21,7 @@ import { useLiveOuting } from '~/composables/useLiveOuting'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
-import { sayAdvice, spotWords } from '../../../words'
+import { answerWords, sayAdvice, spotWords } from '../../../words'
 import { useSettings } from '~/stores/settings'
 
 /** The outing under way, for one thumb: what is in the hand, what to do next, and at the bottom what is tapped most. */
@@ -132,9 +132,9 @@ function answer(id: AnswerId) {
     const entry = await outings.log(
       props.outing,
       { kind: 'answer', answer: id, aim: aim.value, fish },
-      answerOf(id).name,
+      answerWords(id).name,
     )
-    said.value = `Logged: ${answerOf(id).says}.`
+    said.value = `Logged: ${answerWords(id).says}.`
     if (id === 'landed') detailsId.value = entry.id
   })
 }

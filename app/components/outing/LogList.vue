@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { answerOf, spotLabel, type Entry, type Outing } from '../../../core/outing'
+import { spotLabel, type Entry, type Outing } from '../../../core/outing'
+import { answerWords } from '../../../words'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** What was written down, newest first; each entry can be taken out. */
@@ -19,7 +20,7 @@ function say(e: Entry): string {
     case 'cast':
       return 'A cast'
     case 'answer':
-      return `${answerOf(e.answer).name}${e.fish?.lengthM ? `, ${show(e.fish.lengthM, 'lureLength')}` : ''}`
+      return `${answerWords(e.answer).name}${e.fish?.lengthM ? `, ${show(e.fish.lengthM, 'lureLength')}` : ''}`
     case 'reading':
       return [
         e.waterTempC !== undefined && `water ${show(e.waterTempC, 'waterTemp')}`,

@@ -2,15 +2,10 @@
 import { AXES, type OwnRule } from '../../../core/match'
 import { COLOUR_GROUPS, FAMILIES, RETRIEVES } from '../../../core/tackle'
 import {
-  COVERS,
-  FORAGE,
-  LIGHTS,
-  MOODS,
-  NUMBER_FEATURES,
-  SEASONS,
-  SKIES,
-  SPECIES,
-  TIDES,
+  ASKABLE_NUMBERS,
+  TEXT_FEATURES,
+  featureChoices,
+  featureRole,
   type NumberFeature,
   type TextFeature,
 } from '../../../core/water'
@@ -20,7 +15,7 @@ import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useBox } from '~/stores/box'
 import { useMatch } from '~/stores/match'
 import { draftOf, newDraft, ruleOf, type Condition, type RuleDraft } from './rule-draft'
-import { NUMBER_WORDS, TEXT_WORDS, sayFactValue } from '../../../words'
+import { featureName, sayFeatureValue } from '../../../words'
 
 /** A rule of one's own, with a look at what it would change in the water of today before it is kept. */
 const props = defineProps<{ rule: OwnRule | null }>()
@@ -31,28 +26,12 @@ const match = useMatch()
 const draft = reactive<RuleDraft>(props.rule ? draftOf(props.rule) : newDraft(`own-${crypto.randomUUID()}`))
 const made = computed(() => ruleOf(draft))
 
-const VALUES: Partial<Record<TextFeature, readonly string[]>> = {
-  mood: MOODS,
-  sky: SKIES,
-  light: LIGHTS,
-  season: SEASONS,
-  cover: COVERS,
-  species: SPECIES.map((s) => s.id),
-  forage: FORAGE.map((f) => f.id),
-  tide: TIDES,
-  water: ['fresh', 'brackish', 'salt'],
-}
-const FIGURES: readonly NumberFeature[] = NUMBER_FEATURES.filter(
-  (f) => NUMBER_WORDS[f].role !== null || f === 'month' || f === 'hour',
-)
+const TEXTS = TEXT_FEATURES.filter((f) => featureChoices(f) !== null)
 const facts = [
-  ...(Object.keys(VALUES) as TextFeature[]).map((value) => ({
-    value: `is ${value}`,
-    title: `${capital(TEXT_WORDS[value])} is …`,
-  })),
-  ...FIGURES.flatMap((f) => [
-    { value: `over ${f}`, title: `${capital(NUMBER_WORDS[f].name)} over …` },
-    { value: `under ${f}`, title: `${capital(NUMBER_WORDS[f].name)} under …` },
+  ...TEXTS.map((f) => ({ value: `is ${f}`, title: `${capital(featureName(f))} is …` })),
+  ...ASKABLE_NUMBERS.flatMap((f) => [
+    { value: `over ${f}`, title: `${capital(featureName(f))} over …` },
+    { value: `under ${f}`, title: `${capital(featureName(f))} under …` },
   ]),
 ]
 const adding = ref<string | null>(null)
@@ -68,7 +47,7 @@ watch(adding, async (key) => {
   adding.value = null
 })
 const titled = (fact: TextFeature) =>
-  (VALUES[fact] ?? []).map((value) => ({ value, title: capital(sayFactValue(fact, value)) }))
+  (featureChoices(fact) ?? []).map((value) => ({ value, title: capital(sayFeatureValue(fact, value)) }))
 function change(i: number, over: object) {
   draft.conditions[i] = { ...draft.conditions[i], ...over } as Condition
 }
@@ -137,7 +116,7 @@ const moves = computed(() => preview.value?.filter((p) => p.was !== p.now).lengt
         <div v-for="(c, i) in draft.conditions" :key="i" class="condition">
           <template v-if="c.kind === 'is'">
             <v-select
-              :label="`${capital(TEXT_WORDS[c.fact])} is one of`"
+              :label="`${capital(featureName(c.fact))} is one of`"
               :items="titled(c.fact)"
               :model-value="c.values"
               multiple
@@ -146,16 +125,16 @@ const moves = computed(() => preview.value?.filter((p) => p.was !== p.now).lengt
             />
           </template>
           <MeasureField
-            v-else-if="NUMBER_WORDS[c.fact].role"
-            :label="`${capital(NUMBER_WORDS[c.fact].name)} ${c.kind}`"
-            :role="NUMBER_WORDS[c.fact].role!"
+            v-else-if="featureRole(c.fact)"
+            :label="`${capital(featureName(c.fact))} ${c.kind}`"
+            :role="featureRole(c.fact)!"
             :model-value="c.value"
             optional
             @update:model-value="(value) => change(i, { value })"
           />
           <v-text-field
             v-else
-            :label="`${capital(NUMBER_WORDS[c.fact].name)} ${c.kind}`"
+            :label="`${capital(featureName(c.fact))} ${c.kind}`"
             type="number"
             :model-value="c.value"
             @update:model-value="(v) => change(i, { value: v === '' ? null : Number(v) })"

@@ -10,7 +10,7 @@ it('typed nonsense is explained at the field and changes nothing', async () => {
   expect(before).toBe(15)
   const { body } = await mountScreen(WaterForm)
   await type(body, 'Temperature', 'warmish')
-  expect(body.textContent).toContain('“warmish” is not a figure')
+  expect(body.textContent).toContain('“warmish” is not a number')
   await type(body, 'Temperature', '900')
   expect(body.textContent).toMatch(/Between .* and .*40/)
   expect(water.current?.waterTempC).toBe(before)

@@ -1,4 +1,4 @@
-import { COLOUR_WORDS, FAMILY_WORDS, HEADINGS, SOUND_WORDS } from '../../../data/sheet-words'
+import { COLOUR_WORDS, HEADINGS, SOUND_WORDS } from '../../../data/sheet-words'
 import {
   COLOURS,
   FAMILIES,
@@ -12,7 +12,6 @@ import {
   fieldsOf,
   slotName,
   type Field,
-  type FamilyId,
   type Lure,
   type Tray,
 } from '../../tackle'
@@ -49,16 +48,9 @@ export interface Column {
 const words = <T extends string>(ids: readonly T[], more: Readonly<Record<string, readonly string[]>> = {}) =>
   new Map(ids.flatMap((id) => [id, ...(more[id] ?? [])].map((word) => [bare(word), id] as const)))
 
-/** What a family is also called; one without further words is found by its id and name. */
-const furtherFamilyWords = (id: FamilyId): readonly string[] =>
-  (FAMILY_WORDS as Readonly<Partial<Record<FamilyId, readonly string[]>>>)[id] ?? []
-
 const FAMILY_CHOICES = new Map(
   FAMILIES.flatMap((f) =>
-    [f.id, f.name, ...furtherFamilyWords(f.id)].flatMap((word) => [
-      [bare(word), f.id] as const,
-      [`${bare(word)}s`, f.id] as const,
-    ]),
+    [f.id, f.name, ...f.sheetWords].flatMap((word) => [[bare(word), f.id] as const, [`${bare(word)}s`, f.id] as const]),
   ),
 )
 const COLOUR_CHOICES = new Map(

@@ -1,5 +1,5 @@
 import { z } from '../../zod'
-import { HAMMERED_ADDS, PER_BLADE_SIZE } from '../../../data/blades'
+import { BLADE_FORM, BLADE_LENGTH_MM, HAMMERED_ADDS, PER_BLADE_SIZE } from '../../../data/blades'
 import { BLADE_SHAPES, type BladeShape } from '../blades'
 
 /** Traits that several families share; labels stand in forms. */
@@ -49,4 +49,15 @@ export function bladeAction(t: { blade: BladeShape; bladeSize: number; hammered:
     drag: b.drag * (1 + steps * PER_BLADE_SIZE.drag),
     diveAngleTan: b.diveAngleTan * (1 + steps * PER_BLADE_SIZE.drag),
   }
+}
+
+/** Blade of a bait that was drawn with a length only: the number nearest to a share of the bait's length, and smooth. */
+export function firstBlade(
+  shape: unknown,
+  lengthMm: number,
+  share: number,
+): { readonly bladeSize: number; readonly hammered: boolean } {
+  const known: BladeShape = BLADE_SHAPES.find((s) => s === shape) ?? 'willow'
+  const number = ((share * lengthMm) / BLADE_FORM[known].stretch - BLADE_LENGTH_MM.base) / BLADE_LENGTH_MM.perSize
+  return { bladeSize: Math.min(8, Math.max(0, Math.round(number))), hammered: false }
 }

@@ -7,7 +7,7 @@ import type { RoleId } from '../../quantity'
 import { GAP_BAND, hookFits, trailerFits } from '../builds'
 import { hookGapM, type HookSize } from '../hook-size'
 import { hookPoints, sizeForGap } from '../hung-hooks'
-import { familyOf, lureAction, lureMass } from '../lure'
+import { familyOf, lureAction, lureMass, type Lure } from '../lure'
 import { ROD_POWERS, reelFitsRod, type Rod } from '../parts'
 import type { Finding, JointFigures, JointId, RigParts, RigWater } from './judge'
 
@@ -51,7 +51,8 @@ function inRange(value: number, from: number, to: number, slack: readonly [numbe
 }
 
 const isTreble = (style: string) => style.endsWith('treble')
-const jigOf = (family: string) => (family === 'slow-fall-jig' || family === 'long-jig' ? family : null)
+const capabilitiesOf = (lure: Lure | null) => (lure ? (familyOf(lure.family).capabilities ?? {}) : {})
+const JIG_FIGURE = { slow: 'slow-fall-jig', fast: 'long-jig' } as const
 
 export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'hook-body': (rig) => {
@@ -69,7 +70,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     return hookFits(hook.kind, hook.size, lengthM) ? good(figures) : wrong(figures)
   },
   'stout-hook-rod': ({ head, hook, lure, rod }) => {
-    const guarded = lure?.family === 'skirted-jig' && lure.traits.style === 'flipping'
+    const guarded = lure && capabilitiesOf(lure).stoutGuard?.(lure.traits)
     const buried = hook && (hook.style === 'offset' || hook.style === 'straight-shank')
     const stout = hook?.wire === 'heavy' || head?.wire === 'heavy' || head?.kind === 'weed-guard' || guarded || buried
     if (!rod || !stout) return null
@@ -138,20 +139,20 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     return turns < EASY_TURNS.least || turns > EASY_TURNS.most ? mind(figures) : good(figures)
   },
   'jig-rod': ({ lure, rod }) => {
-    const jig = lure && jigOf(lure.family)
-    if (!jig || !rod) return null
-    const figures = { purpose: rod.purpose, jig: jig }
+    const { jig } = capabilitiesOf(lure)
+    if (!lure || !jig || !rod) return null
+    const figures = { purpose: rod.purpose, jig: JIG_FIGURE[jig] }
     if (rod.purpose === 'long-fall') return good(figures)
-    if (rod.purpose === (jig === 'long-jig' ? 'slow-pitch' : 'fast jigging')) return wrong(figures)
-    if (rod.purpose === (jig === 'long-jig' ? 'fast jigging' : 'slow-pitch')) return good(figures)
+    if (rod.purpose === (jig === 'fast' ? 'slow-pitch' : 'fast jigging')) return wrong(figures)
+    if (rod.purpose === (jig === 'fast' ? 'fast jigging' : 'slow-pitch')) return good(figures)
     return lureMass(lure).kg >= LIMITS.jigRodKg ? mind(figures) : null
   },
   'jig-reel': ({ lure, reel }) => {
-    const jig = lure && jigOf(lure.family)
-    if (!jig || !reel) return null
+    const { jig } = capabilitiesOf(lure)
+    if (!lure || !jig || !reel) return null
     const kg = lureMass(lure).kg
-    const figures = { jig: jig, reel: reel.type, mass: measure(kg, 'lureMass') }
-    if (jig === 'long-jig') return reel.type === 'spinning' ? good(figures) : mind({ ...figures, way: 'off-spinning' })
+    const figures = { jig: JIG_FIGURE[jig], reel: reel.type, mass: measure(kg, 'lureMass') }
+    if (jig === 'fast') return reel.type === 'spinning' ? good(figures) : mind({ ...figures, way: 'off-spinning' })
     return reel.type !== 'spinning' || kg <= LIMITS.spinningJigKg
       ? good(figures)
       : mind({ ...figures, way: 'under-thumb' })
@@ -174,11 +175,11 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
         : good(figures)
   },
   'thick-spoon-direct': ({ lure, type, terminal }) => {
-    if (lure?.family !== 'casting-spoon' || type.trolled) return null
+    if (capabilitiesOf(lure).knot !== 'direct' || type.trolled) return null
     return terminal ? mind() : good()
   },
   'thin-spoon-swivel': ({ lure, terminal }) => {
-    if (lure?.family !== 'thin-spoon' && lure?.family !== 'flutter-spoon') return null
+    if (capabilitiesOf(lure).knot !== 'swivel') return null
     return terminal && ['snap-swivel', 'ball-bearing', 'swivel'].includes(terminal.kind) ? good() : mind()
   },
   twist: ({ lure, type, terminal }) => {
@@ -204,7 +205,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     return proof ? good() : wrong({ species: toothed, thick: measure(BITE_PROOF_M, 'lineDiameter') })
   },
   'bladed-trailer': ({ lure, trailer }) => {
-    if (lure?.family !== 'bladed-jig' || !trailer) return null
+    if (!capabilitiesOf(lure).slimTrailer || !trailer) return null
     const figures = { trailer: trailer.kind }
     const { presence } = TRAILER_ADDS[trailer.kind]
     if (presence > 0.1 || trailer.kind === 'kicking-craw') return wrong(figures)
@@ -221,7 +222,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     return trailerFits(trailer, lure.lengthM) ? good(figures) : wrong(figures)
   },
   'stinger-cover': ({ lure, stinger }, { cover }) => {
-    const has = stinger || (lure?.family === 'spinnerbait' && lure.traits.stinger)
+    const has = stinger || (lure && capabilitiesOf(lure).stinger?.(lure.traits))
     if (!has) return null
     const takes = (SNAG_RATE_BY_COVER as Readonly<Record<string, number>>)[cover.kind] ?? 0
     return takes > SNAG_RATE_BY_COVER.clay ? wrong({ cover: cover.kind }) : good()

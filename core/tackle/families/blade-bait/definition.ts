@@ -25,5 +25,6 @@ export const bladeBait = family({
     action: ['moderate-fast', 'fast'],
     why: 'a tip that feels the shiver begin',
   },
+  sheetWords: ['blade', 'vibratingmetal', 'bladebait'],
   draw,
 })

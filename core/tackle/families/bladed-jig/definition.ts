@@ -30,5 +30,7 @@ export const bladedJig = family({
     action: ['moderate', 'moderate-fast'],
     why: 'a tip that lets the plate keep its beat',
   },
+  sheetWords: ['vibratingjig', 'bladedjig'],
+  capabilities: { slimTrailer: true, fill: () => ({ skirt: 'full' as const }) },
   draw,
 })

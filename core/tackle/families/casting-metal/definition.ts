@@ -25,5 +25,6 @@ export const castingMetal = family({
     action: ['moderate-fast', 'fast'],
     why: 'length and spring to throw it out of sight',
   },
+  sheetWords: ['metal', 'castingjig', 'slug'],
   draw,
 })

@@ -21,5 +21,7 @@ export const castingSpoon = family({
   speedMps: [0.5, 1.0],
   retrieves: ['slow-roll', 'steady', 'stop-go', 'lift-drop', 'lift-wind'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'a light rod throws a spoon farthest' },
+  sheetWords: ['spoon', 'thickspoon', 'castspoon'],
+  capabilities: { knot: 'direct', swung: true },
   draw,
 })

@@ -27,5 +27,7 @@ export const crankbait = family({
   speedMps: [0.4, 1.5],
   retrieves: ['slow-roll', 'steady', 'touch-pause', 'burn', 'sweep-pause', 'rip-free'],
   rod: { power: ['medium', 'medium'], action: ['slow', 'moderate-fast'], why: 'small trebles need a softish tip' },
+  sheetWords: ['crank', 'squarebill', 'diver', 'deepdiver', 'plug', 'wobbler'],
+  capabilities: { rattleChoice: true },
   draw,
 })

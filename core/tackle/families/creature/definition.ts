@@ -24,5 +24,6 @@ export const creature = family({
   speedMps: [0.1, 0.6],
   retrieves: ['pitch', 'hop', 'slow-hop', 'drag'],
   rod: { power: ['medium-heavy', 'heavy'], action: ['fast', 'extra-fast'], why: 'backbone to turn a fish out of wood' },
+  sheetWords: ['craw', 'crawfish', 'creaturebait'],
   draw,
 })

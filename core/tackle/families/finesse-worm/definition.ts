@@ -25,5 +25,7 @@ export const finesseWorm = family({
     action: ['moderate-fast', 'fast'],
     why: 'moderate-fast: fewer come off on the jump',
   },
+  sheetWords: ['flatworm', 'dropshotworm'],
+  capabilities: { revives: true },
   draw,
 })

@@ -28,5 +28,7 @@ export const flutterSpoon = family({
     action: ['slow', 'moderate-fast'],
     why: 'a long, soft rod that lifts it and cushions the jump',
   },
+  sheetWords: ['bigspoon'],
+  capabilities: { knot: 'swivel' },
   draw,
 })

@@ -27,5 +27,6 @@ export const glideBait = family({
     action: ['moderate', 'fast'],
     why: 'backbone for the weight, give for the trebles',
   },
+  sheetWords: ['glider', 'glide'],
   draw,
 })

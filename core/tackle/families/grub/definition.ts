@@ -25,5 +25,6 @@ export const grub = family({
     action: ['moderate-fast', 'extra-fast'],
     why: 'light enough to cast it and feel the tail',
   },
+  sheetWords: ['twister', 'curlytail'],
   draw,
 })

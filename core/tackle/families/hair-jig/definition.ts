@@ -21,5 +21,6 @@ export const hairJig = family({
   speedMps: [0.1, 0.7],
   retrieves: ['slow-roll', 'slow-hop', 'hop', 'steady', 'drag'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'light and forgiving for a fine hook' },
+  sheetWords: ['hair', 'bucktail', 'marabou', 'featherjig'],
   draw,
 })

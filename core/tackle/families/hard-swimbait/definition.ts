@@ -26,5 +26,6 @@ export const hardSwimbait = family({
     action: ['moderate', 'fast'],
     why: 'backbone for the weight, give for the trebles',
   },
+  sheetWords: ['jointedswimbait', 'jointedplug'],
   draw,
 })

@@ -1,6 +1,6 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
-import { bladeAction, bladeTraits } from '../traits'
+import { bladeAction, bladeTraits, firstBlade } from '../traits'
 import { draw } from './drawing'
 
 export const traits = z.strictObject(bladeTraits)
@@ -31,5 +31,7 @@ export const inLineSpinner = family({
   speedMps: [0.3, 1.5],
   retrieves: ['slow-roll', 'steady', 'stop-go'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'light enough to throw it and feel the blade' },
+  sheetWords: ['spinner', 'inlinespinner', 'inline'],
+  capabilities: { fill: (lengthMm, said) => firstBlade(said.blade, lengthMm, 0.42) },
   draw,
 })

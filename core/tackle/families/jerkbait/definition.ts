@@ -30,5 +30,7 @@ export const jerkbait = family({
     action: ['moderate-fast', 'fast'],
     why: 'short and crisp enough to snap it, soft enough for small trebles',
   },
+  sheetWords: ['jerk', 'minnow', 'minnowplug', 'twitchbait'],
+  capabilities: { rattleChoice: true },
   draw,
 })

@@ -25,5 +25,7 @@ export const liplessCrankbait = family({
     action: ['slow', 'moderate-fast'],
     why: 'a forgiving blank keeps its trebles in',
   },
+  sheetWords: ['lipless', 'liplesscrank'],
+  capabilities: { rattleChoice: true },
   draw,
 })

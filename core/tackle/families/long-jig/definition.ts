@@ -26,5 +26,7 @@ export const longJig = family({
     action: ['moderate-fast', 'extra-fast'],
     why: 'a quick rod that drives it upwards',
   },
+  sheetWords: ['fastjig', 'speedjig'],
+  capabilities: { jig: 'fast' },
   draw,
 })

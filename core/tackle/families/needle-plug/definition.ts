@@ -27,5 +27,6 @@ export const needlePlug = family({
     action: ['moderate', 'fast'],
     why: 'length to throw it over the surf',
   },
+  sheetWords: ['needle', 'needlefish'],
   draw,
 })

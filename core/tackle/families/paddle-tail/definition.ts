@@ -34,5 +34,6 @@ export const paddleTail = family({
     action: ['moderate-fast', 'extra-fast'],
     why: 'a tip that feels the tail and sets a single hook',
   },
+  sheetWords: ['swimbait', 'shad', 'softswimbait', 'softshad'],
   draw,
 })

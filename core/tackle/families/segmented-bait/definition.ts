@@ -25,5 +25,6 @@ export const segmentedBait = family({
     action: ['moderate-fast', 'extra-fast'],
     why: 'a tip that feels it lifted',
   },
+  sheetWords: ['segmented', 'shrimp'],
   draw,
 })

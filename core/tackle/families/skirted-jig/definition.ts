@@ -40,5 +40,7 @@ export const skirtedJig = family({
     action: ['moderate-fast', 'extra-fast'],
     why: 'a stout weedless hook wants a stout rod',
   },
+  sheetWords: ['jig', 'flippingjig', 'footballjig', 'bassjig', 'swimjig'],
+  capabilities: { stoutGuard: (t) => t.style === 'flipping', fill: () => ({ skirt: 'full' as const }) },
   draw,
 })

@@ -25,5 +25,7 @@ export const slowFallJig = family({
     action: ['slow', 'moderate-fast'],
     why: 'a soft slow-pitch rod that lifts it by itself',
   },
+  sheetWords: ['slowjig', 'slowpitchjig', 'flatjig'],
+  capabilities: { jig: 'slow' },
   draw,
 })

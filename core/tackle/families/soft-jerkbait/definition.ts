@@ -25,5 +25,7 @@ export const softJerkbait = family({
     action: ['moderate-fast', 'extra-fast'],
     why: 'quick enough to snap it on a slack line',
   },
+  sheetWords: ['softjerk', 'splittail'],
+  capabilities: { revives: true },
   draw,
 })

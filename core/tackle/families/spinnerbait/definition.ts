@@ -1,6 +1,6 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
-import { TRIMMED, bladeAction, bladeTraits, skirtTrait } from '../traits'
+import { TRIMMED, bladeAction, bladeTraits, skirtTrait, firstBlade } from '../traits'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
@@ -44,6 +44,16 @@ export const spinnerbait = family({
     power: ['medium-heavy', 'medium-heavy'],
     action: ['moderate', 'fast'],
     why: 'some tip to load, backbone to drive one big hook',
+  },
+  sheetWords: ['wirebait'],
+  capabilities: {
+    stinger: (t) => t.stinger,
+    thinFrame: (t) => t.wire === 'thin',
+    fill: (lengthMm, said) => ({
+      ...firstBlade(said.blade, lengthMm, 0.38),
+      skirt: 'full' as const,
+      wire: 'stout' as const,
+    }),
   },
   draw,
 })

@@ -25,5 +25,7 @@ export const stickWorm = family({
     action: ['fast', 'extra-fast'],
     why: 'a fast tip to see and feel the take on the drop',
   },
+  sheetWords: ['stickbait', 'softstick', 'worm'],
+  capabilities: { revives: true },
   draw,
 })

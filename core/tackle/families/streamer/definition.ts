@@ -26,5 +26,6 @@ export const streamer = family({
     action: ['slow', 'fast'],
     why: 'next to no weight to throw',
   },
+  sheetWords: ['fly', 'streamerfly'],
   draw,
 })

@@ -28,5 +28,6 @@ export const surface = family({
     action: ['moderate', 'fast'],
     why: 'a tip that works it without tearing trebles out',
   },
+  sheetWords: ['topwater', 'popper', 'walker', 'surfacelure', 'propbait'],
   draw,
 })

@@ -26,5 +26,7 @@ export const thinSpoon = family({
     action: ['slow', 'fast'],
     why: 'a light tip that pulses with the spoon',
   },
+  sheetWords: ['trollingspoon', 'lightspoon'],
+  capabilities: { knot: 'swivel' },
   draw,
 })

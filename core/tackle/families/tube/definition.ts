@@ -25,5 +25,6 @@ export const tube = family({
     action: ['moderate-fast', 'extra-fast'],
     why: 'quick enough to hop it off the bottom',
   },
+  sheetWords: ['tubebait', 'tubejig'],
   draw,
 })

@@ -33,5 +33,6 @@ export const umbrellaRig = family({
     action: ['moderate', 'fast'],
     why: 'a load to throw and five hooks to pull home',
   },
+  sheetWords: ['umbrella', 'multirig'],
   draw,
 })

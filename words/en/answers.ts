@@ -1,0 +1,57 @@
+import type { AnswerId } from '../../core/outing'
+
+interface AnswerWords {
+  /** On its button. */
+  readonly name: string
+  /** In a sentence. */
+  readonly says: string
+  /** Beside its button. */
+  readonly hint: string
+  /** What it tells the adviser; where there is none, nothing is told. */
+  readonly tells?: string
+}
+
+/** What a fish may answer. */
+const ANSWERS: Readonly<Record<AnswerId, AnswerWords>> = {
+  follow: {
+    name: 'Followed',
+    says: 'a follow',
+    hint: 'came along, did not touch',
+    tells: 'They follow and turn away: change the pace, or the depth.',
+  },
+  peck: { name: 'Pecked', says: 'a peck', hint: 'touched, let go', tells: 'Pecks and misses: show them less.' },
+  slap: {
+    name: 'Slapped',
+    says: 'a slap',
+    hint: 'hit it, mouth shut',
+    tells: 'They slap at it: wrong action or colour.',
+  },
+  'hard-knock': {
+    name: 'Hard knock',
+    says: 'a hard knock',
+    hint: 'hard knock, then off',
+    tells: 'A hard knock: the right lure, and others are near. Slow down and cover the spot thoroughly.',
+  },
+  'eaten-winding': {
+    name: 'Ate, winding in',
+    says: 'a take while winding in',
+    hint: 'not hooked',
+    tells: 'They eat it on the move: keep it moving.',
+  },
+  'eaten-pause': {
+    name: 'Ate on the pause',
+    says: 'a take on the pause',
+    hint: 'not hooked',
+    tells: 'They eat on the pause: keep the pauses.',
+  },
+  'eaten-fall': {
+    name: 'Ate on the fall',
+    says: 'a take on the fall',
+    hint: 'not hooked',
+    tells: 'They eat on the fall: let it drop again.',
+  },
+  lost: { name: 'Lost it', says: 'a fish lost', hint: 'hooked, came off' },
+  landed: { name: 'Landed', says: 'a fish landed', hint: 'in the hand' },
+}
+
+export const answerWords = (id: AnswerId): AnswerWords => ANSWERS[id]
