@@ -22,6 +22,7 @@ export default defineConfig({
         },
       },
       {
+        resolve: { alias: { '~': app } },
         test: {
           name: 'app',
           include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],

@@ -46,9 +46,6 @@ export const SHELL_EXPANSION = 2.4e-4
 /** Lead strip as it is sold: width and thickness, m. */
 export const LEAD_STRIP = { widthM: 0.005, thickM: 0.0005 } as const
 
-/** Kinds of loads a body's nose stands before the hook tears out: under 1 lb to about 2½ lb (common practice), N. */
-export const TEAR_N = { weak: 4.4, strong: 11.1 } as const
-
 /** Trolling speed is changed in such steps, m/s (0.2 mph; common practice). */
 export const TROLL_STEP_MPS = 0.0894
 

@@ -1,17 +1,7 @@
-import { retrievePath, sinkTimeS, zoneExposure } from '../../core/motion'
+import { retrievePath, zoneExposure } from '../../core/motion'
 import { motionFromProfile, profileFromTests, pathBand, type LureProfile } from '../../core/bench'
-import { castPlanOf, reachOf } from '../../core/match'
-import {
-  buildsOf,
-  familyOf,
-  lureMass,
-  pullSpeedMps,
-  retrieveOf,
-  type Build,
-  type Line,
-  type Lure,
-} from '../../core/tackle'
-import { LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
+import { benchPlan, reachOf } from '../../core/match'
+import { buildsOf, familyOf, lureMass, retrieveOf, type Build, type Line, type Lure } from '../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
@@ -77,17 +67,12 @@ export function useBenchLure(lureId: Ref<string | null>) {
 
   const plan = computed(() => {
     const { current: c, reading } = water
-    if (!c || !reading || !build.value || !motion.value || !retrieve.value || !lure.value) return null
-    const mid = (reading.zone.topM + reading.zone.bottomM) / 2
-    const sinks = familyOf(lure.value.family).swims === 'sinks'
-    const seconds = sinks ? sinkTimeS(motion.value, reading.density, line.value.diameterM, mid) : 0
-    const handling = {
-      retrieve: retrieve.value,
-      retrieveSpeedMps: pullSpeedMps(retrieve.value, speeds.value),
-      countDownS: seconds <= LONGEST_COUNT_S ? Math.round(seconds) : 0,
-      rodTipM: c.rodTipM ?? ROD_TIPS_M.level,
-    }
-    return castPlanOf({ build: build.value, outfit: { line: line.value }, handling }, motion.value, c, reading)
+    if (!c || !reading || !build.value || !motion.value || !retrieve.value) return null
+    return benchPlan(
+      { build: build.value, motion: motion.value, line: line.value, retrieve: retrieve.value, speeds: speeds.value },
+      c,
+      reading,
+    )
   })
   const path = computed(() => plan.value && retrievePath(plan.value))
   const band = computed(() =>

@@ -1,13 +1,6 @@
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import {
-  readArchive,
-  writeArchive,
-  type BinItem,
-  type BoxKind,
-  type PlacedProblem,
-  type RejectedRows,
-} from '../../core/exchange'
+import { readArchive, type BinItem, type BoxKind, type PlacedProblem, type RejectedRows } from '../../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../../core/match'
 import { EMPTY_BOX, type Box, type Lure, type Rig, type Tray } from '../../core/tackle'
 import type { Conditions, Place } from '../../core/water'
@@ -171,9 +164,8 @@ export const useBox = defineStore('box', {
     startDemo() {
       return this.replace(demoWorld(today()), 'Opened the demo box')
     },
-    async exportText(): Promise<string> {
-      return writeArchive(await repository.readAll())
-    },
+    /** All that is stored, as it goes into an archive. */
+    everything: () => repository.readAll(),
     /** Takes in an archive whole, or answers with what is wrong and changes nothing. */
     async importText(text: string): Promise<PlacedProblem[]> {
       const read = readArchive(text)

@@ -1,5 +1,5 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
-import { createPinia, setActivePinia } from 'pinia'
+import { createPinia, getActivePinia, setActivePinia } from 'pinia'
 import { expect, vi } from 'vitest'
 import { Suspense, defineComponent, h, type Component } from 'vue'
 import { RouterLink, createMemoryHistory, createRouter } from 'vue-router'
@@ -10,6 +10,7 @@ import { demoWorld } from '../../core/demo/world'
 import type { ArchiveContent } from '../../core/exchange'
 import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
+import { useWater } from '~/stores/water'
 
 /** How long a slow machine may take until a store has heard of a change, ms. */
 const PATIENCE_MS = 30_000
@@ -24,8 +25,11 @@ const components = Object.fromEntries(
 
 /** A fresh store over a box, as the page has it once it is open. */
 export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
+  // Whatever the page before still wants to store is stored now, and not over the new box.
+  if (getActivePinia()) await useWater().store()
   setActivePinia(createPinia())
   await repository.replaceAll(world)
+  await repository.setSetting('settings', {})
   const box = useBox()
   await box.open()
   await vi.waitFor(

@@ -1,9 +1,12 @@
-import { ACTION_SCALE, TEAR_N } from '../../data/bench'
+import { ACTION_SCALE } from '../../data/bench'
 import { SHIMMIES, testsOf, type BenchTest, type Lure, type Swing } from '../tackle'
 import { GRAVITY_MPS2 } from '../motion'
 import { waterDensity } from '../water'
 import { measured, type Estimate } from './estimate'
 import { sampleOf } from './sample'
+
+/** Water in the bag that a tear test fills: fresh, at the temperature of a room, kg/m³. */
+export const BAG_WATER_KG_M3 = waterDensity(20, 0)
 
 /** Properties that need no model: means of what was seen, on the scales that the match reasons with. */
 
@@ -61,15 +64,9 @@ export function speedWindow(lure: Lure, tests: readonly BenchTest[]): { slow: Es
 export function tearLoad(lure: Lure, tests: readonly BenchTest[]): Estimate | null {
   return figureOf(
     testsOf(tests, lure.id, 'tear').flatMap((t) =>
-      t.readings.map(({ volumeM3 }) => (volumeM3 * waterDensity(20, 0) + t.bagKg) * GRAVITY_MPS2),
+      t.readings.map(({ volumeM3 }) => (volumeM3 * BAG_WATER_KG_M3 + t.bagKg) * GRAVITY_MPS2),
     ),
   )
-}
-
-/** A tear load in words: common practice has them from under 1 lb to about 2½ lb. */
-export function sayTear(loadN: number): string {
-  if (loadN < TEAR_N.weak) return 'tears easily: glue the nose, or hook it once and keep spares at hand'
-  return loadN > TEAR_N.strong ? 'uncommonly tough' : 'as most soft bodies'
 }
 
 export function measuredCast(lure: Lure, tests: readonly BenchTest[]): Estimate | null {

@@ -27,7 +27,6 @@ import {
   revivalOf,
   runningDepthM,
   sampleOf,
-  sayTear,
   speedWindow,
   snapshotState,
   outlierIndices,
@@ -386,9 +385,6 @@ describe('what is seen', () => {
     const worm = named('Plainstick 125')
     const load = tearLoad(worm, [test('tear', worm, { bagKg: 0.01, readings: [{ volumeM3: 0.001 }] })])
     expect(load?.value).toBeCloseTo(9.887, 2)
-    expect(sayTear(4)).toMatch(/tears easily/)
-    expect(sayTear(8)).toMatch(/as most/)
-    expect(sayTear(14)).toMatch(/tough/)
   })
   it('speed window: the means of slowest and fastest', () => {
     const spoon = named('Dollop 12')

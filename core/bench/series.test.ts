@@ -6,7 +6,7 @@ import { HOW_TO } from '../../data/bench-howto'
 import { ROLES } from '../quantity'
 import {
   addedSince,
-  against,
+  compareWithReference,
   findingOf,
   kindsFor,
   profileFromTests,
@@ -140,10 +140,13 @@ describe('findings', () => {
     }
   })
   it('beside a reference lure: how much more or less, and whether that is clear', () => {
-    const told = against('fall', named('Slingspat 28'), named('Dollop 12'), box.tests)
+    const told = compareWithReference('fall', named('Slingspat 28'), named('Dollop 12'), box.tests)
     expect(told?.ratio).toBeGreaterThan(1.5)
     expect(told?.clear).toBe(true)
-    expect(against('fall', named('Dollop 12'), named('Dollop 12'), box.tests)).toMatchObject({ ratio: 1, clear: false })
-    expect(against('fall', named('Dollop 7'), named('Dollop 12'), box.tests)).toBeNull()
+    expect(compareWithReference('fall', named('Dollop 12'), named('Dollop 12'), box.tests)).toMatchObject({
+      ratio: 1,
+      clear: false,
+    })
+    expect(compareWithReference('fall', named('Dollop 7'), named('Dollop 12'), box.tests)).toBeNull()
   })
 })

@@ -11,7 +11,6 @@ export {
   planImport,
   readSheet,
   writeLures,
-  writeTests,
   type RejectedRow,
   type Column,
   type ImportPlan,
@@ -19,6 +18,7 @@ export {
   type Sheet,
 } from './csv'
 export { binItemFrom5, outingFrom5, practiceFrom5, rejectedFrom5, rigFrom5, testFrom5 } from './from-5'
+export { FORMATS, type ExportFormat } from './formats'
 export type { FileProblem, PlacedProblem } from './problem'
 export { readGpx, writeGpx } from './gpx'
 export { middleOf, readNmeaLog, readSentence, type NmeaReading } from './nmea'

@@ -488,10 +488,10 @@ describe('the cheapest change that puts it in the zone', () => {
       zone: { topM, bottomM, upM: 0.5, downM: 0.5 },
       coverTopM: null,
       options: {
-        rod: [0.2, 1, 2.2].map((rodTipM) => ({ name: `${rodTipM}`, over: { rodTipM } })),
-        cast: [20, 35].map((castM) => ({ name: `${castM}`, over: { castM } })),
-        line: [{ name: 'thin', over: { lineDiameterM: 0.0002 } }],
-        lure: [{ name: 'deep', over: { motion: { ...motion, diveAngleTan: diveAngleForLabel(5, 0.00125) } } }],
+        rod: [0.2, 1, 2.2].map((rodTipM) => ({ does: `${rodTipM}`, over: { rodTipM } })),
+        cast: [20, 35].map((castM) => ({ does: `${castM}`, over: { castM } })),
+        line: [{ does: 'thin', over: { lineDiameterM: 0.0002 } }],
+        lure: [{ does: 'deep', over: { motion: { ...motion, diveAngleTan: diveAngleForLabel(5, 0.00125) } } }],
       },
     })
   it('a zone just below is reached by dropping the rod, before line or lure are changed', () => {

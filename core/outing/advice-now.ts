@@ -1,7 +1,7 @@
 import { speciesOf } from '../water'
 import { advise, type Advice } from './advise'
 import { minutesBetween, type Entry, type Outing } from './outing'
-import { type Variable } from './variables'
+import type { Variable } from './variables'
 import { spotsOf, usualFeature } from './spots'
 import type { Account, Spot } from './stretches'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { GIVE_MIN, LEARNING } from '../../data/advice'
 import { at, logOf, rig } from '../testing/outing'
-import { type Carried, type NewEntry } from './outing'
+import type { Carried, NewEntry } from './outing'
 import { VARIABLES } from './variables'
 import {
   advise,

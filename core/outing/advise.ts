@@ -5,7 +5,7 @@ import { ANSWERS, answerOf, type Answer, type AnswerId } from './answer'
 import { fitDayModel, expectedYield, cueLikelihood, habituation, type Belief, type Observation } from './belief'
 import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
 import { minutesBetween, type Carried } from './outing'
-import { type Variable } from './variables'
+import type { Variable } from './variables'
 import { bitesOf, type Account, type Spot, type Stretch } from './stretches'
 
 /** What the adviser says, by code and figures (min, m, and steps of {@link levelsOf} from 0 up); words/ has the sentences. */

@@ -1,7 +1,7 @@
 import type { Variable } from './variables'
 
 /** Which way an answer speaks for a change: to the next step lower or higher, to any other step, or for this step as it is. */
-export type Toward = 'down' | 'up' | 'other' | 'stay'
+type Toward = 'down' | 'up' | 'other' | 'stay'
 
 interface AnswerRow {
   /** Counts as a take when rates are worked out. */

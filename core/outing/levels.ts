@@ -1,5 +1,5 @@
 import type { Conditions } from '../water'
-import { type Aim, type Carried, type Way } from './outing'
+import type { Aim, Carried, Way } from './outing'
 import { VARIABLES, type Variable } from './variables'
 import type { Spot } from './stretches'
 import type { z } from '../zod'

@@ -40,7 +40,7 @@ export interface DrawInput<T> {
 }
 
 /** Capabilities of a family, asked for by joints, bench, wear, calculators and older files instead of its id. */
-export interface Capabilities<Traits> {
+interface Capabilities<Traits> {
   /** Fished on a jigging rod: `slow` falls, `fast` slides on the way up. */
   readonly jig?: 'slow' | 'fast'
   /** Spoons: tied direct, or behind a swivel. */

@@ -1,5 +1,5 @@
 import { z } from '../zod'
-import { COLOUR_GROUPS, FAMILIES, MOUNT_KINDS, isFamily, retrieveOf } from '../tackle'
+import { COLOUR_GROUPS, MOUNT_KINDS, isFamily, retrieveOf } from '../tackle'
 import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */

@@ -1,6 +1,10 @@
-import type { Estimate } from '../../core/bench'
+import type { Adjustment, Estimate, SeriesTitle } from '../../core/bench'
 import type { Basis } from '../../core/motion'
+import type { TestKind } from '../../core/tackle'
+import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { read, type Catalogue } from './catalogue'
 import { plural } from './grammar'
+import { sayMount } from './reasons'
 
 /** What a figure rests on. */
 const BASIS: Readonly<Record<Basis, string>> = {
@@ -13,3 +17,50 @@ const BASIS: Readonly<Record<Basis, string>> = {
 export function sayBasis({ basis, n }: Pick<Estimate, 'basis' | 'n'>): string {
   return n > 0 ? `${BASIS[basis]}, ${n} ${plural(n, 'reading')}` : BASIS[basis]
 }
+
+/** What the figure of a test is, before the figure: “falls at”. */
+const FIGURES: Readonly<Record<TestKind, string>> = {
+  weigh: 'weighs',
+  fall: 'falls at',
+  rest: 'rises (below zero) or sinks at',
+  depth: 'runs, on 0.30 mm line and a cast of 25 m, at',
+  action: 'beats',
+  window: 'works from',
+  tear: 'tears at',
+  cast: 'is cast',
+  revival: 'shimmies from a hook of',
+  damping: '',
+}
+export const sayFinding = (kind: TestKind): string => FIGURES[kind]
+
+/** What a picture of readings shows. */
+const TITLES: Readonly<Record<SeriesTitle, string>> = {
+  fall: 'Seconds of fall, and the fit',
+  depth: 'Running depth, and the fit',
+  rest: 'Speed at rest (below zero it rises), and the fit',
+  cast: 'Casts, and their mean',
+  'cast-by-rod': 'Casts with this rod, and the fit',
+  weight: 'Weights, and their mean',
+  tear: 'Pull at which it tore, and the mean',
+  beats: 'Beats a second, and their mean',
+  travel: 'Travel of the tail, and the mean',
+  slowest: 'Slowest that works, and the mean',
+  fastest: 'Fastest that works, and the mean',
+  damped: 'Beats with the trailer, and the mean',
+}
+export const seriesTitle = (title: SeriesTitle): string => TITLES[title]
+
+/** One thing to change about a cast, as the rest of “to get deeper: …”. */
+const ADJUSTMENTS: Catalogue<Adjustment, [system: UnitSystem]> = {
+  rod: ({ held }) => `hold the rod ${held}`,
+  speed: ({ mps }, system) => `wind at ${showMeasure(mps, 'lureSpeed', system)}`,
+  count: ({ seconds }) => `count to ${seconds}`,
+  cast: ({ metres }, system) => `cast ${showMeasure(metres, 'distance', system)}`,
+  line: ({ name }) => `go to ${name}`,
+  weight: ({ kg, nowKg }, system) =>
+    `the same at ${showMeasure(kg, 'lureMass', system)} (now ${showMeasure(nowKg, 'lureMass', system)})`,
+  rig: ({ build }) => `rig it on ${sayMount({ build }) ?? 'its own hooks'}`,
+  lure: ({ name }) => `tie on ${name}`,
+}
+export const sayAdjustment = (adjustment: Adjustment, system: UnitSystem): string =>
+  read(ADJUSTMENTS, adjustment, system)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { against } from '../../../core/bench'
+import { compareWithReference } from '../../../core/bench'
 import type { Series } from '~/composables/useSeries'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
@@ -21,7 +21,7 @@ const referenceId = computed(() => {
 })
 const compared = computed(() => {
   const reference = referenceId.value ? box.lureById.get(referenceId.value) : undefined
-  return lure.value && reference ? against(kind.value, lure.value, reference, box.box.tests) : null
+  return lure.value && reference ? compareWithReference(kind.value, lure.value, reference, box.box.tests) : null
 })
 const share = (ratio: number) => {
   const off = Math.round((ratio - 1) * 100)

@@ -1,21 +1,22 @@
 <script setup lang="ts">
-import { cheapestChange, type Change } from '../../../core/motion'
+import { adjustmentsFor, type Adjustment } from '../../../core/bench'
+import { cheapestChange, type CastAdjustment } from '../../../core/motion'
+import { capital, percent, sayAdjustment } from '../../../words'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 import type { BenchLure } from '~/composables/useBenchLure'
-import { optionsFor } from './options'
 
 /** The inverse: which single change puts more of the cast where the fish are, cheapest first. Worked out once the hand rests. */
 const props = defineProps<{ bench: BenchLure }>()
 const box = useBox()
 const water = useWater()
 const settings = useSettings()
-const found = shallowRef<ReturnType<typeof cheapestChange> | null>(null)
+const found = shallowRef<ReturnType<typeof cheapestChange<Adjustment>> | null>(null)
 const RESTS_MS = 180
 let resting: ReturnType<typeof setTimeout> | undefined
 
-const KIND: Readonly<Record<Change['kind'], string>> = {
+const KIND: Readonly<Record<CastAdjustment<Adjustment>['kind'], string>> = {
   rod: 'Rod',
   speed: 'Pace',
   count: 'Count',
@@ -33,7 +34,7 @@ function work() {
     plan: plan.value,
     zone: zone.value,
     coverTopM: c.cover.kind === 'open' ? null : c.cover.topM,
-    options: optionsFor({
+    options: adjustmentsFor({
       plan: plan.value,
       zoneMidM: (zone.value.topM + zone.value.bottomM) / 2,
       lure: lure.value,
@@ -44,12 +45,11 @@ function work() {
       speeds: speeds.value,
       box: box.box,
       water: carrying.value,
-      system: settings.system,
     }),
   })
 }
 watch(
-  () => [props.bench.plan.value, props.bench.zone.value, settings.system],
+  () => [props.bench.plan.value, props.bench.zone.value],
   () => {
     clearTimeout(resting)
     resting = setTimeout(work, RESTS_MS)
@@ -57,17 +57,15 @@ watch(
   { immediate: true },
 )
 onBeforeUnmount(() => clearTimeout(resting))
-const percent = (share: number) => `${Math.round(share * 100)}\u202f%`
 const shown = computed(() => found.value?.best.filter((b) => b.share > (found.value?.now ?? 0) + 0.005) ?? [])
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 </script>
 
 <template>
   <section v-if="found" class="put" aria-label="Put it in the zone">
     <h3>Put it in the zone</h3>
     <p v-if="found.cheapest" class="best" role="status">
-      <b>{{ capital(found.cheapest.name) }}:</b> {{ percent(found.cheapest.share) }} of the cast in the zone, now
-      {{ percent(found.now) }}.
+      <b>{{ capital(sayAdjustment(found.cheapest.does, settings.system)) }}:</b> {{ percent(found.cheapest.share) }} of
+      the cast in the zone, now {{ percent(found.now) }}.
     </p>
     <p v-else class="best" role="status">
       {{
@@ -79,7 +77,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
     <ol v-if="shown.length">
       <li v-for="b in shown" :key="b.kind" :class="{ cheapest: b === found.cheapest }">
         <span class="kind">{{ KIND[b.kind] }}</span>
-        <span class="name">{{ capital(b.name) }}</span>
+        <span class="name">{{ capital(sayAdjustment(b.does, settings.system)) }}</span>
         <span class="bar" aria-hidden="true"
           ><i :style="{ width: `${b.share * 100}%` }" /><em :style="{ left: `${found.now * 100}%` }"
         /></span>

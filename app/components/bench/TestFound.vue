@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findingOf, motionFromProfile, sampleOf } from '../../../core/bench'
+import { findingOf, motionFromProfile, sampleOf, seriesPoints } from '../../../core/bench'
 import { METAL_KG_M3, weightInWaterN } from '../../../core/motion'
 import { lureMass, type BenchTest } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -7,7 +7,7 @@ import type { Series } from '~/composables/useSeries'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 import { asRecords, sayReading } from './say'
-import { seriesPoints } from './series-points'
+import { sayFinding, seriesTitle } from '../../../words'
 
 /** What the readings come to: the mean, the figure with its band, the count-down, the readings beside the fit, and the reference lure. */
 const props = defineProps<{ run: Series }>()
@@ -60,7 +60,7 @@ const apartOf = (test: BenchTest) =>
       </p>
     </div>
     <div v-if="finding" class="finding">
-      <h2>So {{ lure?.name }} {{ finding.what }}</h2>
+      <h2>So {{ lure?.name }} {{ sayFinding(kind) }}</h2>
       <p class="big"><FigureRange :figure="finding" :role="finding.role" /></p>
     </div>
     <div v-if="kind === 'fall' && known && motion && water.reading && water.current" class="count">
@@ -73,8 +73,8 @@ const apartOf = (test: BenchTest) =>
         :depth-m="Math.max(water.current.depthM, Number(fixed.depthM ?? 0))"
       />
     </div>
-    <SeriesPlot v-for="p in plots" :key="p.title" :points="p.points" :role="p.role" :title="p.title">
-      {{ p.title }}: dots are readings, the tick is what they come to.
+    <SeriesPlot v-for="p in plots" :key="p.title" :points="p.points" :role="p.role" :title="seriesTitle(p.title)">
+      {{ seriesTitle(p.title) }}: dots are readings, the tick is what they come to.
     </SeriesPlot>
     <AgainstReference :run="run" />
   </section>

@@ -12,6 +12,3 @@ export function svgText(svg: SVGSVGElement): string {
   }
   return new XMLSerializer().serializeToString(copy).replaceAll('currentColor', '#16302e')
 }
-
-/** A name that every file system takes. */
-export const fileName = (text: string, end: string) => `${text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-')}.${end}`

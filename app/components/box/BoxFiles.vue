@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { PlacedProblem } from '../../../core/exchange'
-import { download } from '~/composables/download'
+import { FORMATS, type PlacedProblem } from '../../../core/exchange'
+import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
@@ -17,7 +17,7 @@ const picker = ref<HTMLInputElement | null>(null)
 const LARGEST_BYTES = 50_000_000
 
 async function exportFile() {
-  download(`ygrion-${today()}.json`, 'application/json', await box.exportText())
+  saveAs(FORMATS.archive, await box.everything())
   await settings.keep({ exportedOn: today() })
 }
 async function importFile(event: Event) {

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { COLUMNS, columnOf, writeLures } from '../../../core/exchange'
-import { download } from '~/composables/download'
+import { COLUMNS, columnOf, FORMATS } from '../../../core/exchange'
+import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
-import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
 import { useSheets } from '~/stores/sheets'
 import { sayFileProblem } from '../../../words'
@@ -39,7 +38,7 @@ async function readPasted() {
   pasting.value = false
 }
 async function exportSheet() {
-  download(`ygrion-lures-${today()}.csv`, 'text/csv;charset=utf-8', `\uFEFF${writeLures(box.box)}`)
+  saveAs(FORMATS.lures, box.box)
   await settings.keep({ exportedOn: today() })
 }
 const REQUIRED = ['name', 'family', 'length', 'weight'] as const

@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { findingOf, profileFromTests } from '../../../core/bench'
-import { writeTests } from '../../../core/exchange'
+import { findingOf, profileFromTests, seriesPoints } from '../../../core/bench'
+import { FORMATS } from '../../../core/exchange'
 import type { RoleId } from '../../../core/quantity'
 import { TEST_KINDS, familyOf, testsOf, type BenchTest, type TestKind } from '../../../core/tackle'
 import SeriesPlot from '~/components/bench/SeriesPlot.vue'
-import { seriesPoints } from '~/components/bench/series-points'
-import { fileName, svgText } from '~/components/bench/svg-file'
+import { svgText } from '~/components/bench/svg-file'
 import { howTo } from '~/components/bench/test-form'
-import { download } from '~/composables/download'
+import { download, fileName, saveAs } from '~/composables/download'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
+import { sayFinding, seriesTitle } from '../../../words'
 
 useHead({ title: 'Test report · Ygrion' })
 const box = useBox()
@@ -31,8 +31,7 @@ const parts = computed(() => {
 const drawn = ref<{ picture: SVGSVGElement | null }[]>([])
 const print = () => window.print()
 function saveCsv() {
-  if (lure.value)
-    download(fileName(`${lure.value.name} tests`, 'csv'), 'text/csv', writeTests([lure.value], box.box.tests))
+  if (lure.value) saveAs(FORMATS.tests, { lures: [lure.value], tests: box.box.tests }, lure.value.name)
 }
 /** All pictures of the report one under the other in one file. */
 function saveSvg() {
@@ -90,7 +89,7 @@ const held = (test: BenchTest, kind: TestKind) =>
         <section v-for="p in parts" :key="p.kind" class="panel part" :aria-label="p.how.name">
           <h2>{{ p.how.name }}</h2>
           <p v-if="p.finding">
-            {{ lure.name }} {{ p.finding.what }} <FigureRange :figure="p.finding" :role="p.finding.role" />
+            {{ lure.name }} {{ sayFinding(p.kind) }} <FigureRange :figure="p.finding" :role="p.finding.role" />
           </p>
           <SeriesPlot
             v-for="(s, i) in p.plots"
@@ -98,8 +97,8 @@ const held = (test: BenchTest, kind: TestKind) =>
             ref="drawn"
             :points="s.points"
             :role="s.role"
-            :title="s.title"
-            >{{ s.title }}</SeriesPlot
+            :title="seriesTitle(s.title)"
+            >{{ seriesTitle(s.title) }}</SeriesPlot
           >
           <div v-for="t in p.series" :key="t.id" class="series">
             <p class="quiet">

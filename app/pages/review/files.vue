@@ -1,16 +1,8 @@
 <script setup lang="ts">
-import {
-  readOutings,
-  readOutingsJson,
-  readSheet,
-  writeOutings,
-  writeOutingsJson,
-  type OutingRowProblem,
-} from '../../../core/exchange'
-import { download } from '~/composables/download'
+import { FORMATS, readOutings, readOutingsJson, readSheet, type OutingRowProblem } from '../../../core/exchange'
+import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
-import { today } from '~/stores/repository'
 import { useWater } from '~/stores/water'
 import { sayFileProblem } from '../../../words'
 
@@ -23,9 +15,8 @@ const said = ref('')
 const failed = ref('')
 const SHOWN = 40
 
-const name = (kind: string) => `ygrion-log-${today()}.${kind}`
-const csv = () => download(name('csv'), 'text/csv', writeOutings(outings.all))
-const json = () => download(name('json'), 'application/json', writeOutingsJson(outings.all))
+const csv = () => saveAs(FORMATS.log, outings.all)
+const json = () => saveAs(FORMATS['log-json'], outings.all)
 
 /** A log comes in beside what is there: an outing with the same id takes the place of the old one, and all of it can be undone. */
 async function bring(event: Event) {

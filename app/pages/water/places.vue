@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { BOTTOMS, COVERS, Place, withReading } from '../../../core/water'
-import { readGpx, writeGpx } from '../../../core/exchange'
+import { readGpx, FORMATS } from '../../../core/exchange'
 import { choices } from '~/components/form/choices'
-import { download } from '~/composables/download'
+import { saveAs } from '~/composables/download'
 import { plain } from '~/composables/plain'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
@@ -103,7 +103,7 @@ async function importGpx() {
     .filter(Boolean)
     .join(' ')
 }
-const exportGpx = () => download('places.gpx', 'application/gpx+xml', writeGpx(box.places))
+const exportGpx = () => saveAs(FORMATS.places, box.places)
 const FIGURES = [
   { key: 'latDeg', label: 'Latitude, ° north' },
   { key: 'lonDeg', label: 'Longitude, ° east' },

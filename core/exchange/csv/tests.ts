@@ -49,7 +49,7 @@ export function writeTests(lures: readonly Lure[], tests: readonly BenchTest[]):
               lure: lure.name,
               test: kind,
               row: 'finding',
-              what: found.what,
+              what: found.role,
               value: found.value,
               low: found.low,
               high: found.high,

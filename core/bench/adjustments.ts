@@ -1,15 +1,25 @@
-import { motionFromProfile, cachedProfile, type LureProfile } from '../../../core/bench'
-import { sinkRateMps, motionOf, sinkTimeS, type CastPlan, type InverseInput, type Option } from '../../../core/motion'
-import { showMeasure, type RoleId, type UnitSystem } from '../../../core/quantity'
-import { buildsOf, familyOf, lureMass, type Box, type Build, type Line, type Lure } from '../../../core/tackle'
-import { ROD_TIPS_M } from '../../../data/casting'
-import { sayMount } from '../../../words'
+import { ROD_TIPS_M } from '../../data/casting'
+import { sinkRateMps, motionOf, sinkTimeS, type CastPlan, type InverseInput, type Option as AnyOption } from '../motion'
+import { buildsOf, familyOf, lureMass, type Box, type Build, type Line, type Lure } from '../tackle'
+import { cachedProfile, motionFromProfile, type LureProfile } from './lure-profile'
 
 /** Places in the speed window, longer and shorter counts and casts, lighter and heavier lures that are tried. */
 const SPEEDS = [0, 0.25, 0.5, 0.75, 1]
 const COUNTS = [0.5, 0.75, 1, 1.25, 1.5]
 const CASTS = [0.7, 1.25]
 const WEIGHTS = [0.5, 0.7, 1.4, 2]
+
+/** One thing to change about a cast, SI; words/ says it. */
+export type Adjustment =
+  | { readonly code: 'rod'; readonly held: string }
+  | { readonly code: 'speed'; readonly mps: number }
+  | { readonly code: 'count'; readonly seconds: number }
+  | { readonly code: 'cast'; readonly metres: number }
+  | { readonly code: 'line'; readonly name: string }
+  | { readonly code: 'weight'; readonly kg: number; readonly nowKg: number }
+  | { readonly code: 'rig'; readonly build: Build }
+  | { readonly code: 'lure'; readonly name: string }
+type Option = AnyOption<Adjustment>
 
 interface Given {
   readonly plan: CastPlan
@@ -22,13 +32,11 @@ interface Given {
   readonly speeds: readonly [number, number]
   readonly box: Box
   readonly water: { tempC: number; salinity: number }
-  readonly system: UnitSystem
 }
 
-/** What lies at hand to bring a cast into the zone, in the angler's words, by kind of change. */
-export function optionsFor(given: Given): InverseInput['options'] {
-  const { plan, zoneMidM, lure, known, builds, lines, speeds, box, water, system } = given
-  const show = (v: number, role: RoleId) => showMeasure(v, role, system)
+/** What lies at hand to bring a cast into the zone, by kind of change. */
+export function adjustmentsFor(given: Given): InverseInput<Adjustment>['options'] {
+  const { plan, zoneMidM, lure, known, builds, lines, speeds, box, water } = given
   const { motion, density, lineDiameterM } = plan
   const sinks = familyOf(lure.family).swims === 'sinks' && sinkRateMps(motion, density) > 0.02
   const count = (m: CastPlan['motion']) => sinkTimeS(m, density, lineDiameterM, zoneMidM)
@@ -36,30 +44,33 @@ export function optionsFor(given: Given): InverseInput['options'] {
   const weighted = WEIGHTS.map((by): Option => {
     const heavier = { ...motion, submergedWeightN: motion.submergedWeightN * by }
     return {
-      name: `the same at ${show(massKg * by, 'lureMass')} (now ${show(massKg, 'lureMass')})`,
+      does: { code: 'weight', kg: massKg * by, nowKg: massKg },
       over: { motion: heavier, countDownS: Math.round(count(heavier)) },
     }
   })
   return {
-    rod: Object.entries(ROD_TIPS_M).map(([name, rodTipM]) => ({ name: `hold the rod ${name}`, over: { rodTipM } })),
+    rod: Object.entries(ROD_TIPS_M).map(([name, rodTipM]) => ({
+      does: { code: 'rod', held: name },
+      over: { rodTipM },
+    })),
     speed: SPEEDS.map((at) => {
       const retrieveSpeedMps = speeds[0] * (speeds[1] / speeds[0]) ** at
-      return { name: `wind at ${show(retrieveSpeedMps, 'lureSpeed')}`, over: { retrieveSpeedMps } }
+      return { does: { code: 'speed', mps: retrieveSpeedMps }, over: { retrieveSpeedMps } }
     }),
     count: sinks
       ? COUNTS.map((by) => ({
-          name: `count to ${Math.round(by * count(motion))}`,
+          does: { code: 'count', seconds: Math.round(by * count(motion)) },
           over: { countDownS: Math.round(by * count(motion)) },
         }))
       : [],
-    cast: CASTS.map((by) => ({ name: `cast ${show(plan.castM * by, 'distance')}`, over: { castM: plan.castM * by } })),
-    line: lines.map((l) => ({ name: `go to ${l.name}`, over: { lineDiameterM: l.diameterM } })),
+    cast: CASTS.map((by) => ({ does: { code: 'cast', metres: plan.castM * by }, over: { castM: plan.castM * by } })),
+    line: lines.map((l) => ({ does: { code: 'line', name: l.name }, over: { lineDiameterM: l.diameterM } })),
     weight:
       builds.length > 1
         ? builds.map((b) => {
             const other = motionFromProfile(b, known, water)
             return {
-              name: `rig it on ${sayMount({ build: b }) ?? 'its own hooks'}`,
+              does: { code: 'rig', build: b },
               over: { motion: other, countDownS: Math.round(count(other)) },
             }
           })
@@ -74,7 +85,7 @@ export function optionsFor(given: Given): InverseInput['options'] {
       const seconds = familyOf(l.family).swims === 'sinks' ? count(other) : 0
       return seconds > 60
         ? []
-        : [{ name: `tie on ${l.name}`, over: { motion: other, countDownS: Math.round(seconds) } }]
+        : [{ does: { code: 'lure', name: l.name }, over: { motion: other, countDownS: Math.round(seconds) } }]
     }),
   }
 }

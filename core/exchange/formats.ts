@@ -1,0 +1,62 @@
+import type { BenchTest, Box, Lure } from '../tackle'
+import type { Place } from '../water'
+import type { Outing } from '../outing'
+import { writeArchive, type ArchiveContent } from './box-file'
+import { writeLures, writeTests } from './csv'
+import { writeGpx } from './gpx'
+import { writeOutings } from './outings-csv'
+import { writeOutingsJson } from './outings-json'
+
+/** A kind of file that leaves the app: what it is called, its type, and how it is written. */
+export interface ExportFormat<Input> {
+  readonly extension: string
+  readonly mime: string
+  /** Name of the file without its extension; `label`: what it is of, `day`: an ISO date. */
+  readonly stem: (label: string, day: string) => string
+  readonly write: (input: Input) => string
+}
+
+const format = <Input>(of: ExportFormat<Input>): ExportFormat<Input> => of
+/** Spreadsheets take a file for UTF-8 when it begins with this mark. */
+const BYTE_ORDER_MARK = '\uFEFF'
+const CSV = 'text/csv;charset=utf-8'
+
+/** Every format in which something leaves, one row each. */
+export const FORMATS = {
+  archive: format<ArchiveContent>({
+    extension: 'json',
+    mime: 'application/json',
+    stem: (_, day) => `ygrion-${day}`,
+    write: writeArchive,
+  }),
+  lures: format<Box>({
+    extension: 'csv',
+    mime: CSV,
+    stem: (_, day) => `ygrion-lures-${day}`,
+    write: (box) => `${BYTE_ORDER_MARK}${writeLures(box)}`,
+  }),
+  tests: format<{ readonly lures: readonly Lure[]; readonly tests: readonly BenchTest[] }>({
+    extension: 'csv',
+    mime: CSV,
+    stem: (label) => `${label} tests`,
+    write: ({ lures, tests }) => writeTests(lures, tests),
+  }),
+  log: format<readonly Outing[]>({
+    extension: 'csv',
+    mime: CSV,
+    stem: (_, day) => `ygrion-log-${day}`,
+    write: writeOutings,
+  }),
+  'log-json': format<readonly Outing[]>({
+    extension: 'json',
+    mime: 'application/json',
+    stem: (_, day) => `ygrion-log-${day}`,
+    write: writeOutingsJson,
+  }),
+  places: format<readonly Place[]>({
+    extension: 'gpx',
+    mime: 'application/gpx+xml',
+    stem: () => 'places',
+    write: writeGpx,
+  }),
+} as const

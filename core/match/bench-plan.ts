@@ -1,0 +1,35 @@
+import { LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
+import { sinkTimeS, type BuildMotion, type CastPlan } from '../motion'
+import { familyOf, pullSpeedMps, type Build, type Line, type Retrieve } from '../tackle'
+import type { Conditions, Reading } from '../water'
+import { castPlanOf } from './cast-of'
+
+/** The cast of one build on the bench: counted down to the middle of the zone where it sinks, and wound within its speeds, m/s. */
+export function benchPlan(
+  {
+    build,
+    motion,
+    line,
+    retrieve,
+    speeds,
+  }: {
+    readonly build: Build
+    readonly motion: BuildMotion
+    readonly line: Line
+    readonly retrieve: Retrieve
+    readonly speeds: readonly [slow: number, fast: number]
+  },
+  c: Conditions,
+  reading: Reading,
+): CastPlan {
+  const mid = (reading.zone.topM + reading.zone.bottomM) / 2
+  const sinks = familyOf(build.lure.family).swims === 'sinks'
+  const seconds = sinks ? sinkTimeS(motion, reading.density, line.diameterM, mid) : 0
+  const handling = {
+    retrieve,
+    retrieveSpeedMps: pullSpeedMps(retrieve, speeds),
+    countDownS: seconds <= LONGEST_COUNT_S ? Math.round(seconds) : 0,
+    rodTipM: c.rodTipM ?? ROD_TIPS_M.level,
+  }
+  return castPlanOf({ build, outfit: { line }, handling }, motion, c, reading)
+}
