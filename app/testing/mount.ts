@@ -29,6 +29,7 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   if (getActivePinia()) await useWater().store()
   setActivePinia(createPinia())
   await repository.replaceAll(world)
+  await repository.setSetting('seeded', true)
   await repository.setSetting('settings', {})
   const box = useBox()
   await box.open()
