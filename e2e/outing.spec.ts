@@ -82,7 +82,7 @@ test.describe('on a phone', () => {
           .filter(({ box }) => box.width < 48 || box.height < 48)
           .map(({ name, box }) => `${name} ${Math.round(box.width)} × ${Math.round(box.height)}`),
       )
-    for (const part of ['Spot', 'Casts', 'Timers', 'Compare two', 'Water', 'Log', 'Next']) {
+    for (const part of ['Spot', 'Casts', 'Timers', 'Compare', 'Water', 'Log', 'Next']) {
       await page
         .getByRole('navigation', { name: 'Parts of the outing' })
         .getByRole('button', { name: part, exact: true })
@@ -128,7 +128,7 @@ test.describe('on a phone', () => {
     await expect(page.getByText(/in good condition weighs/)).toBeVisible()
     await page.getByLabel(/^Weight/).fill('a lot')
     await page.getByLabel(/^Weight/).blur()
-    await expect(page.getByRole('alert').filter({ hasText: 'not a figure' })).toBeVisible()
+    await expect(page.getByRole('alert').filter({ hasText: 'not a number' })).toBeVisible()
     await page.getByLabel(/^Weight/).fill('0.35')
     await page.getByLabel(/^Weight/).blur()
     await expect(page.getByText(/% of standard weight/)).toBeVisible()
@@ -194,7 +194,7 @@ test.describe('on a phone', () => {
   test('A against B: no verdict too early, and the turns are counted', async ({ page }) => {
     await start(page)
     const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
-    await parts.getByRole('button', { name: 'Compare two' }).tap()
+    await parts.getByRole('button', { name: 'Compare' }).tap()
     const panel = page.getByRole('region', { name: 'A against B' })
     await logged(page, () => panel.getByRole('button', { name: /^Start with/ }).tap())
     await expect(panel.getByText('One whole turn with each is needed')).toBeVisible()

@@ -97,7 +97,7 @@ test('axe finds nothing on the outing under way, part by part, by day and by nig
   expect(await violations(page, '.sheet')).toEqual([])
   await page.locator('[data-answer=landed]').click()
   await page.getByRole('region', { name: 'The fish' }).waitFor()
-  for (const part of ['Next', 'Spot', 'Casts', 'Timers', 'Compare two', 'Water', 'Log']) {
+  for (const part of ['Next', 'Spot', 'Casts', 'Timers', 'Compare', 'Water', 'Log']) {
     await page
       .getByRole('navigation', { name: 'Parts of the outing' })
       .getByRole('button', { name: part, exact: true })

@@ -2,6 +2,7 @@ import { profileFromTests, newSeries, weighedBy, withReading, withoutReading } f
 import { testsOf, type BenchTest, type TestKind } from '../../core/tackle'
 import { put, removal } from '../../storage/repository'
 import { howTo, lastOf, startOf } from '~/components/bench/test-form'
+import { createQueue } from '~/composables/queue'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useWater } from '~/stores/water'
@@ -48,10 +49,10 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   )
 
   /** Readings are taken one after another, however fast they come: each begins where the one before it ended. */
-  let queue = Promise.resolve()
+  const enqueue = createQueue()
   function takeReading() {
     const given = { ...reading.value }
-    queue = queue.then(() => keep(given))
+    void enqueue(() => keep(given))
   }
   /** Whether what is held fixed is still what the series was begun with. */
   function sameHeld(test: BenchTest): boolean {

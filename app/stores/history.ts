@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { createQueue } from '~/composables/queue'
 
 /** Goes one way and answers with the way back. */
 export type Turn = () => Promise<Turn>
@@ -24,9 +25,9 @@ export const useHistory = defineStore('history', {
       this.undone = []
       this.said = quiet ? '' : label
     },
-    /** One step back. MatchRequest again before it is done, the next one follows. */
+    /** One step back. Asked again before it is done, the next one follows. */
     undo(): Promise<void> {
-      return inTurn(async () => {
+      return enqueue(async () => {
         const step = this.last
         if (!step) return
         const turn = await step.turn()
@@ -36,7 +37,7 @@ export const useHistory = defineStore('history', {
       })
     },
     redo(): Promise<void> {
-      return inTurn(async () => {
+      return enqueue(async () => {
         const step = this.next
         if (!step) return
         const turn = await step.turn()
@@ -48,10 +49,5 @@ export const useHistory = defineStore('history', {
   },
 })
 
-let before: Promise<void> = Promise.resolve()
-/** Steps wait for one another; one that fails does not hold up the next. */
-function inTurn(step: () => Promise<void>): Promise<void> {
-  const mine = before.then(step)
-  before = mine.catch(() => undefined)
-  return mine
-}
+/** Steps wait for one another. */
+const enqueue = createQueue()

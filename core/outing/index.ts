@@ -24,3 +24,14 @@ export { isRelative, relativeWeight, fishCondition, standardWeight } from './fis
 export { MIN_PROBABILITY, pairsOf, trialIn, versus } from './versus'
 export { adviceNow } from './advice-now'
 export { boxEffect, lureInHandAt } from './box-effects'
+export {
+  answerEntry,
+  followAdvice,
+  lastTakeAt,
+  newFish,
+  nextStop,
+  outingTally,
+  refuseAdvice,
+  stretchesHere,
+  takesBySpot,
+} from './live'

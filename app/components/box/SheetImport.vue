@@ -65,8 +65,8 @@ const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
         “{{ stage.file }}” was not read; nothing was changed. {{ sayFileProblem(stage.problem) }}
       </p>
       <p v-if="stage.state === 'done'" role="status" class="told">
-        “{{ stage.file }}”: {{ many(stage.added, 'lure') }} added, {{ stage.changed }} changed, {{ stage.same }} already
-        so, {{ stage.aside }} set aside{{ stage.aside ? ' below, to be mended' : '' }}.
+        “{{ stage.file }}”: {{ many(stage.added, 'lure') }} added, {{ stage.changed }} changed,
+        {{ stage.same }} unchanged, {{ stage.aside }} set aside{{ stage.aside ? ' below, to be fixed' : '' }}.
       </p>
       <div class="ways">
         <label class="pick">

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { mdiPause, mdiPlay } from '@mdi/js'
+import type { Account, outingTally } from '../../../core/outing'
+import { plural } from '../../../words'
+import { useMeasure } from '~/composables/useMeasure'
+
+/** Where, when and how warm; what came so far; and the break. */
+defineProps<{ placeName: string; now: string; account: Account; tally: ReturnType<typeof outingTally> }>()
+defineEmits<{ pause: []; resume: [] }>()
+const { show } = useMeasure()
+const duration = (min: number) =>
+  min < 60 ? `${Math.floor(min)} min` : `${Math.floor(min / 60)} h ${Math.floor(min % 60)} min`
+</script>
+
+<template>
+  <header class="strip">
+    <div>
+      <p class="where">{{ placeName }}</p>
+      <p class="quiet">
+        {{ now.slice(11, 16) }} · {{ show(account.water.waterTempC, 'waterTemp') }} ·
+        {{ duration(tally.minutes) }} fished
+      </p>
+    </div>
+    <p class="tally">
+      <b>{{ tally.landed }}</b> landed<br /><b>{{ tally.takes }}</b> {{ plural(tally.takes, 'take') }}
+    </p>
+    <button
+      type="button"
+      class="round"
+      :aria-label="account.paused ? 'Go on' : 'Have a break'"
+      @click="account.paused ? $emit('resume') : $emit('pause')"
+    >
+      <v-icon :icon="account.paused ? mdiPlay : mdiPause" />
+    </button>
+  </header>
+</template>
+
+<style scoped>
+.strip {
+  display: grid;
+  grid-template-columns: 1fr auto 56px;
+  gap: 12px;
+  align-items: center;
+}
+.where {
+  font-weight: 700;
+  line-height: 1.2;
+}
+.tally {
+  text-align: right;
+  line-height: 1.25;
+  font-size: 0.95rem;
+}
+.round {
+  width: 56px;
+  height: 56px;
+  border-radius: 28px;
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+}
+</style>

@@ -1,0 +1,112 @@
+import {
+  answerEntry,
+  followAdvice,
+  newFish,
+  nextStop,
+  refuseAdvice,
+  type Account,
+  type AnswerId,
+  type Change,
+  type Entry,
+  type Fish,
+  type NewEntry,
+  type Outing,
+} from '../../core/outing'
+import { answerWords, sayAdvice, spotWords } from '../../words'
+import { useOutings } from '~/stores/outings'
+import { useSettings } from '~/stores/settings'
+import { createQueue } from './queue'
+
+/** Everything that is tapped on the water, logged one after another; `status` says what was logged, or what was not. */
+export function useOutingLog(outing: () => Outing, account: Ref<Account>, feature: Ref<string>) {
+  const outings = useOutings()
+  const settings = useSettings()
+  const status = ref('')
+  /** The fish whose details are open. */
+  const detailsId = ref<string | null>(null)
+  const details = computed(() => answerEntry(outing(), detailsId.value))
+
+  const enqueue = createQueue((error) => {
+    status.value = `Not saved: ${error instanceof Error ? error.message : 'the browser refused'}. Tap again.`
+  })
+  const log = (entry: NewEntry, label: string, logged?: string) =>
+    enqueue(async () => {
+      await outings.log(outing(), entry, label)
+      if (logged !== undefined) status.value = logged
+    })
+  const name = () => account.value.inHand?.carried.name ?? 'The lure'
+  /** Advice as it is logged: what was said, in the units of the moment. */
+  const adviceText = ({ does, why }: Change) =>
+    `${sayAdvice(does, settings.system)}. ${sayAdvice(why, settings.system)}`.slice(0, 400)
+
+  function answer(id: AnswerId) {
+    const fish = id === 'landed' ? newFish(account.value.water.speciesId) : null
+    return enqueue(async () => {
+      const entry = { kind: 'answer', answer: id, aim: account.value.aim, fish } as const
+      const stored = await outings.log(outing(), entry, answerWords(id).name)
+      status.value = `Logged: ${answerWords(id).says}.`
+      if (id === 'landed') detailsId.value = stored.id
+    })
+  }
+  function changeFish(fish: Fish) {
+    const entry = details.value
+    if (!entry) return
+    const change = { outingId: outing().id, add: [{ ...entry, fish }], drop: [], edits: [] }
+    return enqueue(() => outings.change(change, 'The fish'))
+  }
+  const cast = (aim: number | null) => log({ kind: 'cast', aim }, 'A cast', '')
+  const takeRig = (carriedId: string, wayId: string) => log({ kind: 'rig', carriedId, wayId }, 'Another rig')
+  /** A rig in its first way. */
+  function turnTo(carriedId: string) {
+    const way = outing().carried.find((c) => c.id === carriedId)?.ways[0]
+    return way && takeRig(carriedId, way.id)
+  }
+  const lost = () => log({ kind: 'lost-lure' }, `${name()} lost`, `${name()} marked lost; one fewer in your box.`)
+  const goTo = (spotId: string, stop: number) => {
+    const spot = { stop, featureId: feature.value, spotId }
+    return log({ kind: 'spot', ...spot }, 'Another spot', `At ${spotWords(spot)}.`)
+  }
+  function goToNextStop() {
+    const next = nextStop(outing(), feature.value)
+    return next && goTo(next.spotId, next.stop)
+  }
+  const follow = (change: Change) =>
+    enqueue(async () => {
+      const entries = followAdvice(change, adviceText(change), account.value.spot)
+      for (const entry of entries)
+        await outings.log(outing(), entry, entry.kind === 'advice' ? 'Advice followed' : 'What it advised')
+      status.value = 'Changed. Now give it its time.'
+    })
+  const refuse = (change: Change) => log(refuseAdvice(change, adviceText(change)), 'Advice left')
+  async function compare(a: string, b: string, castsEach: number) {
+    await log({ kind: 'comparison', a, b, castsEach }, 'A comparison')
+    await turnTo(a)
+  }
+  const remove = (entry: Entry) => enqueue(() => outings.removeEntry(outing(), entry, 'Taken out of the log'))
+  const undoLast = () =>
+    enqueue(async () => {
+      detailsId.value = null
+      await outings.undoLast(outing())
+      status.value = 'Taken back.'
+    })
+
+  return {
+    status,
+    details,
+    detailsId,
+    log,
+    answer,
+    changeFish,
+    cast,
+    takeRig,
+    turnTo,
+    lost,
+    goTo,
+    goToNextStop,
+    follow,
+    refuse,
+    compare,
+    remove,
+    undoLast,
+  }
+}
