@@ -4,7 +4,7 @@ import type { Outing } from '../outing'
 import { writeArchive, type ArchiveContent } from './box-file'
 import { writeLures, writeTests } from './csv'
 import { writeGpx } from './gpx'
-import { writeOutings } from './outings-csv'
+import { writeOutings } from './outings-out'
 import { writeOutingsJson } from './outings-json'
 
 /** A kind of file that leaves the app: what it is called, its type, and how it is written. */

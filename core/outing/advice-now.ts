@@ -1,5 +1,6 @@
 import { speciesOf } from '../water'
-import { advise, type Advice } from './advise'
+import type { Advice } from './advice'
+import { advise } from './advise'
 import { minutesBetween, type Entry, type Outing } from './outing'
 import type { Variable } from './variables'
 import { spotsOf, usualFeature } from './spots'

@@ -3,16 +3,11 @@ import { GIVE_MIN, LEARNING } from '../../data/advice'
 import { at, logOf, rig } from '../testing/outing'
 import type { Carried, NewEntry } from './outing'
 import { VARIABLES } from './variables'
-import {
-  advise,
-  changesFor,
-  giveFor,
-  goneQuiet,
-  minutesOn,
-  sizeUnchangedMin,
-  observationsOf,
-  type AdviceInput,
-} from './advise'
+import type { AdviceInput } from './advice'
+import { advise } from './advise'
+import { changesFor } from './changes'
+import { observationsOf } from './observations'
+import { giveFor, goneQuiet, minutesOn, sizeUnchangedMin } from './patience'
 import { fishEncountered, fitDayModel, cueLikelihood, habituation } from './belief'
 import { differing, levelsOf, sizeStep } from './levels'
 import { spotsOf } from './spots'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { RIG_A, RIG_B, at, logOf } from '../testing/outing'
-import type { Change } from './advise'
+import type { Change } from './advice'
 import {
   answerEntry,
   followAdvice,

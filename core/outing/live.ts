@@ -1,5 +1,5 @@
 import { answerOf } from './answer'
-import type { Change } from './advise'
+import type { Change } from './advice'
 import type { Entry, Fish, NewEntry, Outing } from './outing'
 import type { Account, Spot, Stretch } from './stretches'
 import { spotsOf } from './spots'

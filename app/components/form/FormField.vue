@@ -23,7 +23,7 @@ function number(text: string) {
     return emit('update:modelValue', null)
   }
   const value = Number(bare)
-  unreadable.value = bare !== '' && Number.isFinite(value) ? '' : `“${text}” is not a figure.`
+  unreadable.value = bare !== '' && Number.isFinite(value) ? '' : `“${text}” is not a number.`
   if (unreadable.value === '') emit('update:modelValue', value)
 }
 </script>

@@ -1,0 +1,162 @@
+import { ANSWER_IDS, Outing, type AnswerId } from '../outing'
+import { COLOUR_GROUPS, RETRIEVES, SOUNDS, isFamily, type ColourGroup } from '../tackle'
+import { Conditions, SKIES, type Place } from '../water'
+import type { Sheet } from './csv'
+import type { Heading } from './outings-columns'
+import { outingFrom, type LogRow } from './outings-rebuilt'
+import type { FileProblem } from './problem'
+
+export interface OutingRowProblem {
+  /** As a spreadsheet counts: the headings are row 1. */
+  readonly row: number
+  readonly column: string
+  readonly problem: FileProblem
+}
+export interface OutingsRead {
+  readonly outings: readonly Outing[]
+  readonly problems: readonly OutingRowProblem[]
+}
+
+/** Headings of logs written before, and what they are called now. */
+const EARLIER_HEADINGS: Readonly<Record<string, Heading>> = { thump: 'hard-knock' }
+
+/**
+ * Reads a table that {@link writeOutings} wrote, or one like it. Rows that cannot be read are named with their column and the reason; the others come in.
+ * `like` lends what the table does not hold of the water.
+ */
+export function readOutings(sheet: Sheet, places: readonly Place[], like: Conditions): OutingsRead {
+  const { rows } = sheet
+  const headings = sheet.headings.map((h) => EARLIER_HEADINGS[h] ?? h)
+  const missing = (['place', 'from', 'minutes', 'lure', 'family'] as const).filter((h) => !headings.includes(h))
+  if (missing.length > 0)
+    return {
+      outings: [],
+      problems: missing.map((h) => ({
+        row: 1,
+        column: h,
+        problem: { code: 'no-column', column: h },
+      })),
+    }
+  const problems: OutingRowProblem[] = []
+  const read = rows.flatMap((cells, i) => {
+    const of = (h: Heading) => (cells[headings.indexOf(h)] ?? '').trim()
+    try {
+      return [rowFrom(of, i + 2, places, like)]
+    } catch (error) {
+      if (!(error instanceof BadCell)) throw error
+      problems.push({ row: i + 2, column: error.column, problem: error.problem })
+      return []
+    }
+  })
+  const byOuting = new Map<string, LogRow[]>()
+  for (const row of read) byOuting.set(row.id, [...(byOuting.get(row.id) ?? []), row])
+  const outings = [...byOuting.values()].flatMap((list) => {
+    const made = Outing.safeParse(outingFrom(list))
+    if (made.success) return [made.data]
+    const first = list[0]?.number ?? 1
+    problems.push({
+      row: first,
+      column: 'outing',
+      problem: { code: 'invalid', detail: made.error.issues[0]?.message ?? '' },
+    })
+    return []
+  })
+  return { outings, problems }
+}
+
+class BadCell extends Error {
+  constructor(
+    readonly column: string,
+    readonly problem: FileProblem,
+  ) {
+    super(problem.code)
+  }
+}
+
+function rowFrom(of: (h: Heading) => string, number: number, places: readonly Place[], like: Conditions): LogRow {
+  const num = (h: Heading, least: number, most: number, usual?: number): number => {
+    const text = of(h)
+    if (text === '' && usual !== undefined) return usual
+    const value = Number(text.replace(',', '.'))
+    if (text === '' || !Number.isFinite(value)) throw new BadCell(h, { code: 'not-a-number', text })
+    if (value < least || value > most) throw new BadCell(h, { code: 'out-of-range', text, from: least, to: most })
+    return value
+  }
+  const oneOf = <T extends string>(h: Heading, list: readonly T[], usual?: T): T => {
+    const text = of(h)
+    if (text === '' && usual !== undefined) return usual
+    const found = list.find((one) => one === text.toLowerCase())
+    if (!found) throw new BadCell(h, { code: 'none-of', text, list: list.slice(0, 8), more: list.length > 8 })
+    return found
+  }
+  const from = of('from')
+  const fromMs = Date.parse(from)
+  if (!/^\d{4}-\d\d-\d\dT\d\d:\d\d(?::\d\d)?(?:Z|[+-]\d\d:\d\d)$/.test(from) || !Number.isFinite(fromMs))
+    throw new BadCell('from', { code: 'not-a-moment', text: from })
+  const place = places.find((p) => p.name === of('place') || p.id === of('place'))
+  const name = of('lure')
+  if (!name) throw new BadCell('lure', { code: 'empty' })
+  const family = of('family')
+  if (!isFamily(family)) throw new BadCell('family', { code: 'unknown-family', text: family })
+  const depthM = num('depth (m)', 0.3, 200, like.depthM)
+  const water = Conditions.safeParse({
+    ...like,
+    placeId: place?.id ?? (of('place') || 'elsewhere').slice(0, 80),
+    date: from.slice(0, 10),
+    hour: Number(from.slice(11, 13)),
+    speciesId: of('species') || like.speciesId,
+    waterTempC: num('water (°C)', -2, 40, like.waterTempC),
+    visibilityM: num('visibility (m)', 0.05, 40, like.visibilityM),
+    windMps: num('wind (m/s)', 0, 40, like.windMps),
+    sky: oneOf('sky', SKIES, like.sky),
+    depthM,
+    zone: null,
+    cover: { ...like.cover, topM: Math.min(like.cover.topM, depthM) },
+  })
+  if (!water.success) throw new BadCell('place', { code: 'invalid', detail: water.error.issues[0]?.message ?? '' })
+  const counts = Object.fromEntries(ANSWER_IDS.map((id) => [id, Math.round(num(id, 0, 999, 0))])) as Record<
+    AnswerId,
+    number
+  >
+  const lengths = of('lengths landed (cm)').split(/\s+/).filter(Boolean)
+  const lengthsM = Array.from({ length: counts.landed }, (_, i) => {
+    const cm = Number((lengths[i] ?? '').replace(',', '.'))
+    return lengths[i] && Number.isFinite(cm) && cm >= 3 && cm <= 400 ? cm / 100 : null
+  })
+  const stop = of('stop')
+  return {
+    number,
+    id: of('outing') || `${place?.id ?? of('place')} ${from.slice(0, 10)}`,
+    place: place?.name ?? (of('place') || 'Elsewhere'),
+    from,
+    fromMs,
+    minutes: num('minutes', 0, 1440),
+    casts: Math.round(num('casts', 0, 5000, 0)),
+    spot:
+      stop && of('spot') ? { stop: num('stop', 1, 500), featureId: of('cover') || 'open', spotId: of('spot') } : null,
+    carried: {
+      lureId: null,
+      name: name.slice(0, 80),
+      modelKey: `${family} ${name}`.slice(0, 200),
+      family,
+      lengthM: num('length (mm)', 10, 500, 80) / 1000,
+      colour: oneOf<ColourGroup>('colour', COLOUR_GROUPS, 'natural'),
+      sound: oneOf('sound', SOUNDS, 'silent'),
+      vibration: 0.5,
+      rig: '',
+      linePerTurnM: 0.7,
+      fallMps: 0,
+      cost: null,
+    },
+    retrieveId: oneOf(
+      'retrieve',
+      RETRIEVES.map((r) => r.id),
+      'steady',
+    ),
+    depthM: num('depth fished (m)', 0, 200, 0),
+    fit: num('fit', 0, 100, 70),
+    water: water.data,
+    counts,
+    lengthsM,
+  }
+}
