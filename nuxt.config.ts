@@ -42,6 +42,7 @@ export default defineNuxtConfig({
     '@fontsource-variable/bricolage-grotesque/index.css',
     '@fontsource-variable/source-sans-3/index.css',
     'vuetify/styles',
+    '~/theme/colours.css',
     '~/theme/main.css',
   ],
   build: { transpile: ['vuetify'] },

@@ -157,9 +157,9 @@ const said = computed({
       <template #actions><v-btn variant="text" class="snack-undo" @click="history.undo()">Undo</v-btn></template>
     </v-snackbar>
     <v-snackbar :model-value="$pwa?.needRefresh === true" :timeout="-1" location="top" color="on-surface">
-      A newer Ygrion is ready.
+      Update ready.
       <template #actions
-        ><v-btn variant="text" class="snack-undo" @click="$pwa?.updateServiceWorker()">Open it</v-btn></template
+        ><v-btn variant="text" class="snack-undo" @click="$pwa?.updateServiceWorker()">Reload</v-btn></template
       >
     </v-snackbar>
     <v-snackbar
@@ -179,18 +179,18 @@ const said = computed({
 .top {
   display: flex;
   align-items: center;
-  gap: 12px 28px;
-  padding: 10px 24px;
+  gap: var(--space-12) var(--space-24);
+  padding: var(--space-8) var(--space-24);
   border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
   background: rgb(var(--v-theme-surface));
 }
 .mark {
   display: flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--space-8);
   font-family: var(--v-font-heading);
   font-weight: 750;
-  font-size: 1.3rem;
+  font-size: var(--text-6);
   letter-spacing: -0.02em;
   color: rgb(var(--v-theme-on-surface));
   text-decoration: none;
@@ -206,12 +206,12 @@ const said = computed({
 }
 nav {
   display: flex;
-  gap: 4px;
+  gap: var(--space-4);
 }
 nav a {
-  padding: 8px 14px;
+  padding: var(--space-8) var(--space-12);
   min-height: 40px;
-  border-radius: 10px;
+  border-radius: var(--radius-m);
   color: rgb(var(--v-theme-on-surface));
   text-decoration: none;
   font-weight: 600;
@@ -225,13 +225,13 @@ nav a.here {
 }
 .tools {
   display: flex;
-  gap: 4px;
+  gap: var(--space-4);
   margin-left: auto;
 }
 .tools button {
   min-width: 40px;
   min-height: 40px;
-  border-radius: 10px;
+  border-radius: var(--radius-m);
 }
 .tools button:hover:not(:disabled) {
   background: rgb(var(--v-theme-surface-variant));
@@ -240,8 +240,8 @@ nav a.here {
   opacity: 0.38;
 }
 .units {
-  padding: 0 10px;
-  font-size: 0.86rem;
+  padding: 0 var(--space-8);
+  font-size: var(--text-2);
   font-variant-numeric: tabular-nums;
 }
 .skip {
@@ -252,11 +252,11 @@ nav a.here {
   left: 8px;
   top: 8px;
   z-index: 10;
-  padding: 8px 14px;
+  padding: var(--space-8) var(--space-12);
   background: rgb(var(--v-theme-surface));
 }
 .waiting {
-  padding: 64px 24px;
+  padding: var(--space-64) var(--space-24);
   max-width: 60ch;
   margin: 0 auto;
 }
@@ -264,25 +264,23 @@ nav a.here {
   color: inherit;
   font-weight: 700;
 }
-@media (max-width: 600px) {
+@media (max-width: 800px) {
   .top {
-    padding: 8px 12px;
+    padding: var(--space-8) var(--space-12);
     flex-wrap: wrap;
   }
   nav {
     order: 3;
     width: 100%;
+    gap: 0;
   }
   nav a {
     flex: 1;
     text-align: center;
     min-height: 48px;
     line-height: 32px;
-    padding: 8px 2px;
-    font-size: 0.94rem;
-  }
-  nav {
-    gap: 0;
+    padding: var(--space-8) var(--space-2);
+    font-size: var(--text-3);
   }
 }
 </style>

@@ -208,38 +208,38 @@ const nightWarning = computed(() => water.reading?.light === 'night')
 .match {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 440px;
-  gap: 18px;
+  gap: var(--space-16);
   align-items: start;
 }
 .left {
   display: grid;
-  gap: 18px;
+  gap: var(--space-16);
   min-width: 0;
 }
 .picture {
   overflow: hidden;
 }
 .answer {
-  padding: 18px 22px 22px;
+  padding: var(--space-16) var(--space-20) var(--space-20);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
 }
 .answer header {
   display: flex;
-  gap: 20px;
+  gap: var(--space-20);
   justify-content: space-between;
 }
 .answer h2 {
-  font-size: 1.4rem;
+  font-size: var(--text-6);
 }
 .rigline {
-  font-size: 0.92rem;
+  font-size: var(--text-3);
   opacity: var(--v-medium-emphasis-opacity);
-  margin-top: 2px;
+  margin-top: var(--space-2);
 }
 .hand {
-  margin-top: 8px;
-  font-size: 1.08rem;
+  margin-top: var(--space-8);
+  font-size: var(--text-4);
   font-weight: 550;
 }
 .points {
@@ -247,40 +247,40 @@ const nightWarning = computed(() => water.reading?.light === 'night')
   justify-items: end;
   align-content: start;
   white-space: nowrap;
-  font-size: 0.82rem;
+  font-size: var(--text-2);
 }
 .points b {
   font-family: var(--v-font-heading);
-  font-size: 2rem;
+  font-size: var(--text-7);
   line-height: 1;
 }
 .lift {
-  padding: 10px 14px;
-  border-radius: 10px;
+  padding: var(--space-8) var(--space-12);
+  border-radius: var(--radius-m);
   background: rgb(var(--v-theme-surface-variant));
 }
 .caution {
-  padding: 8px 14px;
+  padding: var(--space-8) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-warning));
 }
 .sides {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 24px;
+  gap: var(--space-24);
 }
 h3 {
-  font-size: 1rem;
-  margin-bottom: 10px;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
 }
 .ranking header {
   display: flex;
   align-items: baseline;
   justify-content: space-between;
-  gap: 12px;
-  padding: 16px 16px 10px;
+  gap: var(--space-12);
+  padding: var(--space-16) var(--space-16) var(--space-8);
 }
 .ranking header p {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
 }
 .list {
   list-style: none;
@@ -293,14 +293,14 @@ h3 {
 .tabs {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: var(--space-4);
   border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
 .tabs button {
   min-height: 44px;
-  padding: 0 12px;
+  padding: 0 var(--space-12);
   font-weight: 650;
-  border-radius: 10px 10px 0 0;
+  border-radius: var(--radius-m) var(--radius-m) 0 0;
 }
 .tabs button:hover {
   background: rgba(var(--v-theme-surface-variant), 0.6);
@@ -310,7 +310,7 @@ h3 {
 }
 .about {
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
   min-width: 0;
 }
 .ranked {
@@ -334,13 +334,13 @@ h3 {
 .progress {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 14px;
+  gap: var(--space-12);
   align-items: center;
-  padding: 0 16px 8px;
+  padding: 0 var(--space-16) var(--space-8);
 }
 .progress .bar {
   height: 6px;
-  border-radius: 3px;
+  border-radius: var(--radius-s);
   background: rgba(var(--v-border-color), var(--v-border-opacity));
   overflow: hidden;
 }
@@ -356,19 +356,19 @@ h3 {
   min-height: 32px;
 }
 .note {
-  padding: 4px 16px 20px;
+  padding: var(--space-4) var(--space-16) var(--space-20);
 }
 .next {
-  margin-top: 12px;
+  margin-top: var(--space-12);
   font-weight: 650;
 }
 .tied {
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
-  padding: 12px 0 8px;
+  padding: var(--space-12) 0 var(--space-8);
 }
 .tied h3 {
-  padding: 0 16px;
-  margin-bottom: 4px;
+  padding: 0 var(--space-16);
+  margin-bottom: var(--space-4);
 }
 .tied ul {
   list-style: none;
@@ -380,10 +380,10 @@ h3 {
   display: grid;
   grid-template-columns: 34px minmax(0, 1fr);
   align-items: center;
-  gap: 10px;
+  gap: var(--space-8);
   width: 100%;
   min-height: 48px;
-  padding: 4px 16px;
+  padding: var(--space-4) var(--space-16);
   text-align: left;
   border-left: 4px solid transparent;
 }
@@ -403,12 +403,12 @@ h3 {
   font-weight: 650;
 }
 .tied small {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .asked {
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
-  padding: 12px 16px 16px;
+  padding: var(--space-12) var(--space-16) var(--space-16);
 }
 .asked summary {
   font-weight: 650;
@@ -416,11 +416,11 @@ h3 {
   min-height: 28px;
 }
 .asked ul {
-  margin: 6px 0 0;
-  padding-left: 18px;
+  margin: var(--space-6) 0 0;
+  padding-left: var(--space-16);
   display: grid;
-  gap: 4px;
-  font-size: 0.92rem;
+  gap: var(--space-4);
+  font-size: var(--text-3);
 }
 @media (max-width: 1080px) {
   .match {
@@ -432,7 +432,7 @@ h3 {
     grid-template-columns: 1fr;
   }
   .answer {
-    padding: 14px;
+    padding: var(--space-12);
   }
 }
 </style>

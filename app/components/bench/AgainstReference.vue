@@ -50,6 +50,6 @@ const share = (ratio: number) => {
 <style scoped>
 .against {
   display: grid;
-  gap: 4px;
+  gap: var(--space-4);
 }
 </style>

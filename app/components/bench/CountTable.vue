@@ -60,7 +60,7 @@ const seconds = (s: number) => (s < 9.95 ? s.toFixed(1) : s.toFixed(0))
 }
 th,
 td {
-  padding: 4px 12px 4px 0;
+  padding: var(--space-4) var(--space-12) var(--space-4) 0;
   text-align: left;
   font-weight: 400;
 }
@@ -68,17 +68,17 @@ tbody tr {
   border-top: 1px solid rgba(var(--v-border-color), 0.14);
 }
 thead th {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
 }
 td b {
   font-family: var(--v-font-heading);
-  font-size: 1.12rem;
+  font-size: var(--text-5);
 }
 .band {
   width: 46%;
 }
 .band span {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
 }
 .band svg {
   display: block;

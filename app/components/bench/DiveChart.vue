@@ -119,11 +119,11 @@ defineExpose({ picture })
   font-family: var(--v-font-body);
 }
 .v-theme--night .cross {
-  stroke: #ffb48a;
+  stroke: var(--colour-fit-night);
 }
 @media print {
   .chart {
-    color: #000;
+    color: var(--colour-print-ink);
   }
 }
 </style>

@@ -26,15 +26,15 @@ const high = computed(() => plain(props.figure.high, props.role).replace('-', 'â
   display: inline-flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 2px 10px;
+  gap: var(--space-2) var(--space-8);
 }
 .spread {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 .basis {
-  font-size: 0.82rem;
-  padding: 0 8px;
-  border-radius: 7px;
+  font-size: var(--text-2);
+  padding: 0 var(--space-8);
+  border-radius: var(--radius-m);
   border: 1px solid currentColor;
 }
 .basis.tested {
@@ -45,7 +45,7 @@ const high = computed(() => plain(props.figure.high, props.role).replace('-', 'â
   border-style: dashed;
 }
 .poor {
-  font-size: 0.82rem;
+  font-size: var(--text-2);
   font-weight: 700;
   color: rgb(var(--v-theme-error));
 }

@@ -21,20 +21,17 @@ defineProps<{ lure: Lure; title: string; about: string }>()
 .lure-head {
   display: grid;
   grid-template-columns: 116px minmax(0, 1fr) auto;
-  gap: 16px;
+  gap: var(--space-16);
   align-items: center;
-  margin-bottom: 14px;
+  margin-bottom: var(--space-12);
 }
 .picture {
   display: grid;
   place-items: center;
   height: 78px;
-  border-radius: 12px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night .picture {
-  background: #8a7358;
 }
 .back {
   font-weight: 650;
@@ -42,7 +39,7 @@ defineProps<{ lure: Lure; title: string; about: string }>()
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
 }
 @media (max-width: 600px) {
   .lure-head {

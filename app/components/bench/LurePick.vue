@@ -109,29 +109,29 @@ const said = (l: Lure) => {
 .pick {
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
-  gap: 8px;
-  padding: 12px;
+  gap: var(--space-8);
+  padding: var(--space-12);
 }
 .scroll {
   overflow-y: auto;
   min-height: 0;
-  margin: 0 -6px;
+  margin: 0 calc(-1 * var(--space-6));
 }
 .line {
   position: absolute;
   inset: 0 0 auto 0;
-  padding: 0 6px;
+  padding: 0 var(--space-6);
 }
 .one {
   display: grid;
   grid-template-columns: 72px minmax(0, 1fr);
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
   width: 100%;
   height: 54px;
-  padding: 2px 6px;
+  padding: var(--space-2) var(--space-6);
   text-align: left;
-  border-radius: 10px;
+  border-radius: var(--radius-m);
 }
 .one:hover {
   background: rgba(var(--v-theme-surface-variant), 0.55);
@@ -147,12 +147,9 @@ const said = (l: Lure) => {
   display: grid;
   place-items: center;
   height: 44px;
-  border-radius: 8px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night .picture {
-  background: #8a7358;
 }
 .words b,
 .words small {
@@ -165,9 +162,9 @@ const said = (l: Lure) => {
   font-weight: 650;
 }
 .words small {
-  font-size: 0.82rem;
+  font-size: var(--text-2);
 }
 .none {
-  padding: 8px;
+  padding: var(--space-8);
 }
 </style>

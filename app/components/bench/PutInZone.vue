@@ -91,10 +91,10 @@ const shown = computed(() => found.value?.best.filter((b) => b.share > (found.va
 <style scoped>
 .put {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .best {
-  padding: 6px 12px;
+  padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-secondary));
 }
 ol {
@@ -105,26 +105,26 @@ ol {
 li {
   display: grid;
   grid-template-columns: 58px minmax(0, 1fr) 84px 52px;
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
-  padding: 4px 0;
+  padding: var(--space-4) 0;
 }
 .cheapest .name {
   font-weight: 700;
 }
 .kind {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
 }
 .bar {
   position: relative;
   height: 8px;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgba(var(--v-border-color), 0.16);
 }
 .bar i {
   position: absolute;
   inset: 0 auto 0 0;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgb(var(--v-theme-primary));
 }
 .bar em {
@@ -138,6 +138,6 @@ li {
   text-align: right;
 }
 .small {
-  font-size: 0.86rem;
+  font-size: var(--text-2);
 }
 </style>

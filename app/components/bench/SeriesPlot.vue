@@ -89,6 +89,6 @@ defineExpose({ picture })
   stroke: rgb(var(--v-theme-secondary));
 }
 figcaption {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 </style>

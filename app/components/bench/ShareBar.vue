@@ -23,13 +23,13 @@ const percent = computed(() => Math.round(Math.min(1, Math.max(0, props.value)) 
   min-width: 90px;
   max-width: 220px;
   height: 8px;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgba(var(--v-border-color), 0.14);
 }
 .share-bar i {
   display: block;
   height: 100%;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgb(var(--v-theme-primary));
 }
 </style>

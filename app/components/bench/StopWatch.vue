@@ -33,16 +33,16 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 <style scoped>
 .watch {
   display: grid;
-  gap: 6px;
+  gap: var(--space-6);
   justify-items: center;
 }
 .press {
   display: grid;
   place-items: center;
-  gap: 2px;
+  gap: var(--space-2);
   width: 100%;
   min-height: 132px;
-  border-radius: 18px;
+  border-radius: var(--radius-l);
   border: 3px solid rgb(var(--v-theme-primary)) !important;
   touch-action: manipulation;
 }
@@ -52,7 +52,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 }
 .figures {
   font-family: var(--v-font-heading);
-  font-size: 3.6rem;
+  font-size: var(--text-8);
   font-weight: 700;
   line-height: 1;
 }
@@ -60,7 +60,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
   font-weight: 700;
 }
 .hint {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .cancel {
   text-decoration: underline;

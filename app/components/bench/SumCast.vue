@@ -92,8 +92,8 @@ const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1
 <style scoped>
 .sum {
   display: grid;
-  gap: 12px;
-  padding: 16px 20px 18px;
+  gap: var(--space-12);
+  padding: var(--space-16) var(--space-20) var(--space-16);
   align-content: start;
 }
 .fields {
@@ -105,12 +105,12 @@ table {
 }
 th,
 td {
-  padding: 4px 14px 4px 0;
+  padding: var(--space-4) var(--space-12) var(--space-4) 0;
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.86rem;
+  font-size: var(--text-2);
 }
 tbody tr {
   border-top: 1px solid rgba(var(--v-border-color), 0.14);
@@ -133,6 +133,6 @@ tbody tr {
   vector-effect: non-scaling-stroke;
 }
 .quiet {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 </style>

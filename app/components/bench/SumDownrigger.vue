@@ -62,20 +62,20 @@ const ball = computed(() =>
 <style scoped>
 .sum {
   display: grid;
-  gap: 12px;
-  padding: 16px 20px 18px;
+  gap: var(--space-12);
+  padding: var(--space-16) var(--space-20) var(--space-16);
   align-content: start;
 }
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-  gap: 10px;
+  gap: var(--space-8);
 }
 .answer b {
   font-family: var(--v-font-heading);
-  font-size: 1.3rem;
+  font-size: var(--text-6);
 }
 .quiet {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 </style>

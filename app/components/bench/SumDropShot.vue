@@ -140,41 +140,41 @@ const bait = computed(() => ({
 <style scoped>
 .sum {
   display: grid;
-  gap: 12px;
-  padding: 16px 20px 18px;
+  gap: var(--space-12);
+  padding: var(--space-16) var(--space-20) var(--space-16);
 }
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px;
+  gap: var(--space-8);
 }
 .halves {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 20px;
+  gap: var(--space-20);
   align-items: center;
 }
 .answers {
   display: grid;
-  gap: 6px;
+  gap: var(--space-6);
 }
 b {
   font-family: var(--v-font-heading);
-  font-size: 1.24rem;
+  font-size: var(--text-5);
 }
 .picture {
   width: 100%;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
 }
 .water {
-  fill: #8fc3ba;
+  fill: var(--colour-water-drawn);
   opacity: 0.55;
 }
 .v-theme--night .water {
-  fill: #59371f;
+  fill: var(--colour-mud);
 }
 .bottom {
-  stroke: #b9a57e;
+  stroke: var(--colour-sand);
   stroke-width: 6;
 }
 .line,
@@ -190,7 +190,7 @@ b {
   fill: rgb(var(--v-theme-secondary));
 }
 .lead {
-  fill: #5a6168;
+  fill: var(--colour-lead);
 }
 .dim {
   stroke: rgb(var(--v-theme-on-surface));
@@ -198,12 +198,12 @@ b {
 }
 text {
   font-family: var(--v-font-body);
-  font-size: 14px;
+  font-size: var(--text-2);
   font-weight: 650;
   fill: rgb(var(--v-theme-on-surface));
 }
 .quiet {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 @media (max-width: 760px) {
   .halves {

@@ -147,25 +147,25 @@ const description = computed(() =>
 <style scoped>
 .sum {
   display: grid;
-  gap: 12px;
-  padding: 16px 20px 18px;
+  gap: var(--space-12);
+  padding: var(--space-16) var(--space-20) var(--space-16);
   align-content: start;
 }
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-  gap: 10px;
+  gap: var(--space-8);
 }
 .picture {
   width: 100%;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
 }
 .water {
-  fill: #8fc3ba;
+  fill: var(--colour-water-drawn);
   opacity: 0.5;
 }
 .v-theme--night .water {
-  fill: #59371f;
+  fill: var(--colour-mud);
 }
 .stream,
 .line {
@@ -190,10 +190,10 @@ const description = computed(() =>
 }
 text {
   font-family: var(--v-font-body);
-  font-size: 12px;
+  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
 }
 .quiet {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 </style>

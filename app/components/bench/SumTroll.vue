@@ -134,14 +134,14 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
 <style scoped>
 .sum {
   display: grid;
-  gap: 12px;
-  padding: 16px 20px 18px;
+  gap: var(--space-12);
+  padding: var(--space-16) var(--space-20) var(--space-16);
   align-content: start;
 }
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px;
+  gap: var(--space-8);
 }
 table {
   border-collapse: collapse;
@@ -149,12 +149,12 @@ table {
 }
 th,
 td {
-  padding: 4px 14px 4px 0;
+  padding: var(--space-4) var(--space-12) var(--space-4) 0;
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.86rem;
+  font-size: var(--text-2);
 }
 tbody tr {
   border-top: 1px solid rgba(var(--v-border-color), 0.14);
@@ -162,26 +162,26 @@ tbody tr {
 .depth {
   display: grid;
   grid-template-columns: 60px minmax(60px, 1fr);
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
 }
 .bar {
   height: 7px;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgba(var(--v-border-color), 0.14);
 }
 .bar i {
   display: block;
   height: 100%;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgb(var(--v-theme-primary));
 }
 .quiet {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .differ {
-  padding: 6px 12px;
+  padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-warning));
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 </style>

@@ -34,10 +34,10 @@ defineExpose({ clear })
   display: flex;
   align-items: center;
   justify-content: center;
-  gap: 12px;
+  gap: var(--space-12);
   width: 100%;
   min-height: 64px;
-  border-radius: 14px;
+  border-radius: var(--radius-l);
   border: 2px solid rgb(var(--v-theme-primary)) !important;
   touch-action: manipulation;
   font-weight: 650;
@@ -47,14 +47,14 @@ defineExpose({ clear })
 }
 .tap b {
   font-family: var(--v-font-heading);
-  font-size: 1.7rem;
+  font-size: var(--text-7);
 }
 .told {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
   min-height: 28px;
 }
 .cancel {
-  margin-left: 8px;
+  margin-left: var(--space-8);
   text-decoration: underline;
   font-weight: 650;
   min-height: 28px;

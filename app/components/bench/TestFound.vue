@@ -82,45 +82,45 @@ const apartOf = (test: BenchTest) =>
 
 <style scoped>
 .panel {
-  padding: 16px 18px 18px;
+  padding: var(--space-16) var(--space-16) var(--space-16);
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
 }
 .readings {
-  margin: 6px 0 0;
-  padding-left: 26px;
+  margin: var(--space-6) 0 0;
+  padding-left: var(--space-24);
 }
 .readings li {
-  padding: 3px 0;
+  padding: var(--space-4) 0;
 }
 .readings li::marker {
   font-weight: 700;
 }
 .readings button {
-  margin-left: 10px;
+  margin-left: var(--space-8);
   text-decoration: underline;
   text-underline-offset: 3px;
-  font-size: 0.88rem;
+  font-size: var(--text-2);
   min-height: 28px;
 }
 .apart em {
-  margin-left: 8px;
+  margin-left: var(--space-8);
   color: rgb(var(--v-theme-error));
   font-weight: 650;
   font-style: normal;
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .mean b,
 .big :deep(b) {
   font-family: var(--v-font-heading);
 }
 .big :deep(b) {
-  font-size: 1.6rem;
+  font-size: var(--text-7);
 }
 .finding,
 .list,
 .count {
   display: grid;
-  gap: 4px;
+  gap: var(--space-4);
 }
 </style>

@@ -39,18 +39,18 @@ const { how, earlier, goOn } = props.run
 
 <style scoped>
 .panel {
-  padding: 16px 18px 18px;
+  padding: var(--space-16) var(--space-16) var(--space-16);
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
 }
 ul,
 ol {
   margin: 0;
-  padding-left: 20px;
-  font-size: 0.94rem;
+  padding-left: var(--space-20);
+  font-size: var(--text-3);
 }
 h3 {
-  font-size: 0.96rem;
+  font-size: var(--text-3);
 }
 ul.earlier {
   list-style: none;
@@ -59,13 +59,13 @@ ul.earlier {
 .earlier li {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 10px;
-  padding: 4px 0;
+  gap: var(--space-2) var(--space-8);
+  padding: var(--space-4) 0;
 }
 .link {
   text-decoration: underline;
   text-underline-offset: 3px;
-  font-size: 0.88rem;
+  font-size: var(--text-2);
   min-height: 28px;
 }
 </style>

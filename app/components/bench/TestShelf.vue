@@ -44,15 +44,15 @@ const to = (kind: TestKind) => ({ path: '/bench/test', query: { lure: props.lure
   padding: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(212px, 1fr));
-  gap: 6px;
+  gap: var(--space-6);
 }
 .one {
   display: grid;
-  gap: 3px;
+  gap: var(--space-4);
   height: 100%;
   align-content: start;
-  padding: 8px 12px;
-  border-radius: 12px;
+  padding: var(--space-8) var(--space-12);
+  border-radius: var(--radius-m);
   color: inherit;
   text-decoration: none;
   border: 1px dashed rgba(var(--v-border-color), 0.5);
@@ -68,12 +68,12 @@ const to = (kind: TestKind) => ({ path: '/bench/test', query: { lure: props.lure
   font-weight: 700;
 }
 .gives {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
   line-height: 1.3;
 }
 .state {
-  font-size: 0.88rem;
-  margin-top: 2px;
+  font-size: var(--text-2);
+  margin-top: var(--space-2);
 }
 .one:not(.done) .state {
   color: rgb(var(--v-theme-primary));

@@ -125,29 +125,29 @@ function takeWeight() {
 
 <style scoped>
 .panel {
-  padding: 16px 18px 18px;
+  padding: var(--space-16) var(--space-16) var(--space-16);
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
 }
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px;
+  gap: var(--space-8);
 }
 .typed {
   display: grid;
-  gap: 8px;
-  padding-top: 10px;
+  gap: var(--space-8);
+  padding-top: var(--space-8);
   border-top: 1px solid rgba(var(--v-border-color), 0.16);
 }
 .scale {
   display: grid;
-  gap: 6px;
+  gap: var(--space-6);
   justify-items: start;
 }
 .scale output {
   font-family: var(--v-font-heading);
-  font-size: 3rem;
+  font-size: var(--text-8);
   font-weight: 700;
   line-height: 1.1;
 }
@@ -155,15 +155,15 @@ function takeWeight() {
   color: rgb(var(--v-theme-primary));
 }
 .simulated {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   color: rgb(var(--v-theme-warning));
 }
 .wrong {
-  padding: 6px 12px;
+  padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-error));
 }
 .small {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .link {
   text-decoration: underline;

@@ -148,35 +148,35 @@ async function glueOn() {
 <style scoped>
 .tune {
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
 }
 .state {
-  font-size: 1.06rem;
+  font-size: var(--text-4);
 }
 .told {
   display: block;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .answers {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(250px, 1fr));
-  gap: 14px 28px;
+  gap: var(--space-12) var(--space-24);
 }
 section {
   display: grid;
-  gap: 6px;
+  gap: var(--space-6);
   align-content: start;
 }
 .big b {
   display: block;
   font-family: var(--v-font-heading);
-  font-size: 1.9rem;
+  font-size: var(--text-7);
   line-height: 1.15;
 }
 .try {
   display: grid;
-  gap: 6px;
-  margin-top: 6px;
+  gap: var(--space-6);
+  margin-top: var(--space-6);
 }
 ul {
   list-style: none;
@@ -184,13 +184,13 @@ ul {
   padding: 0;
 }
 li {
-  padding: 3px 0;
+  padding: var(--space-4) 0;
 }
 li b,
 li span {
   display: block;
 }
 .quiet {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 </style>

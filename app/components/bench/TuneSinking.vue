@@ -84,16 +84,16 @@ const dressed = computed(() => trailersOn(props.lure, props.known, box.box, prop
 <style scoped>
 .tune {
   display: grid;
-  gap: 20px;
+  gap: var(--space-20);
 }
 .tune :deep(.part) {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .tune :deep(.fields) {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(170px, 230px));
-  gap: 12px;
+  gap: var(--space-12);
   align-items: center;
 }
 .tune :deep(.scroll) {
@@ -107,13 +107,13 @@ const dressed = computed(() => trailersOn(props.lure, props.known, box.box, prop
 }
 .tune :deep(th),
 .tune :deep(td) {
-  padding: 5px 22px 5px 0;
+  padding: var(--space-4) var(--space-20) var(--space-4) 0;
   text-align: left;
   font-weight: 400;
   white-space: nowrap;
 }
 .tune :deep(thead th) {
-  font-size: 0.86rem;
+  font-size: var(--text-2);
 }
 .tune :deep(tbody tr) {
   border-top: 1px solid rgba(var(--v-border-color), 0.14);
@@ -124,9 +124,9 @@ const dressed = computed(() => trailersOn(props.lure, props.known, box.box, prop
 }
 .tune :deep(.answer b) {
   font-family: var(--v-font-heading);
-  font-size: 1.4rem;
+  font-size: var(--text-6);
 }
 .tune :deep(.quiet) {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 </style>

@@ -74,37 +74,37 @@ async function tryAgain(a: RejectedRows, r: RejectedRow) {
 
 <style scoped>
 .aside {
-  padding: 16px 20px;
+  padding: var(--space-16) var(--space-20);
   border-left: 5px solid rgb(var(--v-theme-warning));
 }
 header {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
-  gap: 8px 16px;
+  gap: var(--space-8) var(--space-16);
 }
 ol {
   list-style: none;
-  margin: 12px 0 0;
+  margin: var(--space-12) 0 0;
   padding: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(100%, 320px), 1fr));
-  gap: 16px 22px;
+  gap: var(--space-16) var(--space-20);
 }
 form {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .which {
   overflow-wrap: anywhere;
 }
 .wrong {
-  padding-left: 10px;
+  padding-left: var(--space-8);
   border-left: 4px solid rgb(var(--v-theme-error));
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .do {
   display: flex;
-  gap: 6px;
+  gap: var(--space-6);
 }
 </style>

@@ -57,17 +57,17 @@ const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as Lure) : null)
 
 <style scoped>
 .bin {
-  padding: 16px 20px;
+  padding: var(--space-16) var(--space-20);
 }
 header {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
-  gap: 8px 16px;
+  gap: var(--space-8) var(--space-16);
 }
 ul {
   list-style: none;
-  margin: 10px 0 0;
+  margin: var(--space-8) 0 0;
   padding: 0;
   max-height: 420px;
   overflow: auto;
@@ -76,19 +76,16 @@ li {
   display: grid;
   grid-template-columns: 96px minmax(0, 1fr) auto;
   align-items: center;
-  gap: 12px;
-  padding: 4px 0;
+  gap: var(--space-12);
+  padding: var(--space-4) 0;
 }
 .picture {
   display: grid;
   place-items: center;
   height: 54px;
-  border-radius: 8px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night .picture {
-  background: #8a7358;
 }
 .words {
   display: grid;

@@ -76,17 +76,17 @@ async function importFile(event: Event) {
 .files {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
   align-items: center;
 }
 .problems {
   flex-basis: 100%;
-  padding: 14px 18px;
+  padding: var(--space-12) var(--space-16);
   border-color: rgb(var(--v-theme-error));
 }
 .problems ul {
-  margin: 8px 0;
-  padding-left: 18px;
+  margin: var(--space-8) 0;
+  padding-left: var(--space-16);
   max-height: 240px;
   overflow: auto;
   overflow-wrap: anywhere;

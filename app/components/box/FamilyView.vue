@@ -88,7 +88,7 @@ const measure = (el: unknown) => virtual.value.measureElement(el as Element | nu
 <style scoped>
 .list {
   position: relative;
-  margin-top: 14px;
+  margin-top: var(--space-12);
 }
 .at {
   position: absolute;
@@ -100,7 +100,7 @@ const measure = (el: unknown) => virtual.value.measureElement(el as Element | nu
   grid-column: 2;
 }
 .at.first {
-  padding-top: 10px;
+  padding-top: var(--space-8);
   border-top: 1px solid rgba(var(--v-border-color), 0.14);
 }
 .narrow.at {
@@ -110,7 +110,7 @@ const measure = (el: unknown) => virtual.value.measureElement(el as Element | nu
   grid-column: 1;
 }
 h2 {
-  padding: 0 16px 8px 0;
+  padding: 0 var(--space-16) var(--space-8) 0;
 }
 .many {
   font-weight: 400;
@@ -118,29 +118,26 @@ h2 {
 }
 h2 small {
   display: block;
-  margin-top: 4px;
+  margin-top: var(--space-4);
   line-height: 1.35;
   font-family: var(--v-font-body);
   font-weight: 400;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   letter-spacing: 0;
   opacity: var(--v-medium-emphasis-opacity);
 }
 ul {
   list-style: none;
   margin: 0;
-  padding: 0 0 6px;
+  padding: 0 0 var(--space-6);
   display: grid;
   grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
-  gap: 6px;
+  gap: var(--space-6);
 }
 li {
   height: 166px;
-  border-radius: 12px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night li {
-  background: #8a7358;
 }
 </style>

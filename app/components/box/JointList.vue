@@ -30,18 +30,18 @@ const WORDS = { good: 'Good', mind: 'Careful', wrong: 'Wrong' } as const
   margin: 0;
   padding: 0;
   display: grid;
-  gap: 2px;
+  gap: var(--space-2);
 }
 li {
   display: grid;
   grid-template-columns: 26px minmax(0, 1fr);
-  gap: 8px;
-  padding: 7px 10px;
-  border-radius: 10px;
+  gap: var(--space-8);
+  padding: var(--space-6) var(--space-8);
+  border-radius: var(--radius-m);
 }
 .title {
   display: block;
-  font-size: 0.82rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .wrong {

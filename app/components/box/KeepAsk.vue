@@ -47,9 +47,9 @@ async function keep() {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px 14px;
-  margin-top: 12px;
-  padding: 10px 16px;
+  gap: var(--space-8) var(--space-12);
+  margin-top: var(--space-12);
+  padding: var(--space-8) var(--space-16);
   border-left: 5px solid rgb(var(--v-theme-primary));
 }
 .ask p {

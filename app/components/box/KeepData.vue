@@ -51,9 +51,9 @@ const daysSince = computed(() =>
 
 <style scoped>
 .keep {
-  padding: 16px 20px;
+  padding: var(--space-16) var(--space-20);
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
   justify-items: start;
   align-content: start;
 }

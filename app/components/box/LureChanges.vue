@@ -197,25 +197,25 @@ const history = computed(() => [...props.lure.changes].reverse())
 <style scoped>
 .changes {
   display: grid;
-  gap: 8px;
-  font-size: 0.92rem;
+  gap: var(--space-8);
+  font-size: var(--text-3);
 }
 h3 {
-  font-size: 1rem;
+  font-size: var(--text-4);
 }
 ol {
   list-style: none;
   margin: 0;
-  padding: 0 0 0 12px;
+  padding: 0 0 0 var(--space-12);
   border-left: 2px solid rgba(var(--v-theme-primary), 0.4);
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
 }
 li {
   display: grid;
 }
 .when {
-  font-size: 0.82rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .note {
@@ -229,17 +229,17 @@ li {
 }
 .bench {
   display: grid;
-  gap: 10px;
-  padding: 10px;
-  border-radius: 12px;
+  gap: var(--space-8);
+  padding: var(--space-8);
+  border-radius: var(--radius-m);
   background: rgba(var(--v-theme-surface-variant), 0.5);
 }
 .caution {
-  padding: 4px 10px;
+  padding: var(--space-4) var(--space-8);
   border-left: 4px solid rgb(var(--v-theme-warning));
 }
 .do {
   display: flex;
-  gap: 8px;
+  gap: var(--space-8);
 }
 </style>

@@ -285,24 +285,21 @@ function setPhoto(dataUrl: string | null) {
   display: grid;
   place-items: center;
   min-height: 150px;
-  border-radius: 14px;
-  background: #dde3d8;
+  border-radius: var(--radius-l);
+  background: var(--tray-bed);
   overflow: hidden;
 }
-.v-theme--night .preview {
-  background: #8a7358;
-}
 .weights {
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .more {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .unusual {
-  margin-top: 12px;
-  padding: 6px 12px;
+  margin-top: var(--space-12);
+  padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-warning));
 }
 </style>

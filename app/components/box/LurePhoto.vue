@@ -73,22 +73,22 @@ async function tap(event: MouseEvent, photo: string) {
   width: 100%;
   max-height: 190px;
   object-fit: cover;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
   cursor: crosshair;
 }
 .tap {
   display: flex;
-  gap: 4px;
-  margin-top: 6px;
+  gap: var(--space-4);
+  margin-top: var(--space-6);
 }
 .tap button {
   display: flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--space-6);
   min-height: 32px;
-  padding: 2px 10px;
-  border-radius: 8px;
-  font-size: 0.88rem;
+  padding: var(--space-2) var(--space-8);
+  border-radius: var(--radius-m);
+  font-size: var(--text-2);
 }
 .tap button[aria-pressed='true'] {
   background: rgb(var(--v-theme-surface-variant));
@@ -97,7 +97,7 @@ async function tap(event: MouseEvent, photo: string) {
 .tap i {
   width: 14px;
   height: 14px;
-  border-radius: 50%;
+  border-radius: var(--radius-round);
   border: 1px solid currentColor;
 }
 .gone {
@@ -106,14 +106,14 @@ async function tap(event: MouseEvent, photo: string) {
 .add {
   display: inline-flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--space-8);
   min-height: 40px;
-  padding: 4px 12px;
-  border-radius: 10px;
+  padding: var(--space-4) var(--space-12);
+  border-radius: var(--radius-m);
   border: 1px dashed rgba(var(--v-border-color), 0.5);
   cursor: pointer;
   font-weight: 600;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .add:hover,
 .add:focus-within {
@@ -123,8 +123,8 @@ async function tap(event: MouseEvent, photo: string) {
   outline: 2.5px solid rgb(var(--v-theme-secondary));
 }
 .problem {
-  margin-top: 6px;
-  font-size: 0.9rem;
+  margin-top: var(--space-6);
+  font-size: var(--text-3);
   color: rgb(var(--v-theme-error));
 }
 </style>

@@ -176,21 +176,21 @@ const { active, editing, problems, within, text, settle, edit, key, copy, paste,
 
 <style scoped>
 .hint {
-  margin: 10px 0;
-  font-size: 0.92rem;
+  margin: var(--space-8) 0;
+  font-size: var(--text-3);
 }
 kbd {
-  padding: 0 5px;
-  border-radius: 5px;
+  padding: 0 var(--space-4);
+  border-radius: var(--radius-s);
   border: 1px solid rgba(var(--v-border-color), 0.4);
   font: inherit;
-  font-size: 0.84rem;
+  font-size: var(--text-2);
 }
 .scroller {
   height: min(64vh, 640px);
   overflow: auto;
   position: relative;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
 }
 .head {
   position: sticky;
@@ -200,11 +200,11 @@ kbd {
   height: 38px;
   background: rgb(var(--v-theme-surface-variant));
   color: rgb(var(--v-theme-on-surface-variant));
-  font-size: 0.84rem;
+  font-size: var(--text-2);
   font-weight: 650;
 }
 .head > div {
-  padding: 8px 8px 0;
+  padding: var(--space-8) var(--space-8) 0;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
@@ -218,13 +218,13 @@ kbd {
   height: 36px;
 }
 .cell {
-  padding: 7px 8px 0;
+  padding: var(--space-6) var(--space-8) 0;
   border-right: 1px solid rgba(var(--v-border-color), 0.1);
   border-bottom: 1px solid rgba(var(--v-border-color), 0.12);
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
   cursor: cell;
   background: rgb(var(--v-theme-surface));
 }
@@ -258,12 +258,12 @@ kbd {
   text-align: inherit;
 }
 .problems {
-  margin-top: 10px;
-  padding: 10px 16px;
+  margin-top: var(--space-8);
+  padding: var(--space-8) var(--space-16);
   border-color: rgb(var(--v-theme-error));
 }
 .problems ul {
-  margin: 4px 0 0;
-  padding-left: 18px;
+  margin: var(--space-4) 0 0;
+  padding-left: var(--space-16);
 }
 </style>

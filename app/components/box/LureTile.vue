@@ -49,10 +49,10 @@ const more = computed(() => {
   grid-template-rows: minmax(0, 1fr) auto;
   width: 100%;
   height: 100%;
-  padding: 4px 6px 6px;
-  border-radius: 8px;
+  padding: var(--space-4) var(--space-6) var(--space-6);
+  border-radius: var(--radius-m);
   text-align: center;
-  color: #16302e;
+  color: var(--colour-ink);
   user-select: none;
   -webkit-touch-callout: none;
 }
@@ -61,7 +61,7 @@ const more = computed(() => {
 }
 .tile:focus-visible {
   outline-offset: -2px;
-  outline-color: #b23a17;
+  outline-color: var(--colour-signal);
 }
 .drawing {
   display: grid;
@@ -82,14 +82,14 @@ const more = computed(() => {
 }
 .name {
   font-weight: 650;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
 }
 .facts {
-  font-size: 0.8rem;
-  color: #33463f;
+  font-size: var(--text-1);
+  color: var(--colour-ink-soft);
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -99,9 +99,9 @@ const more = computed(() => {
   grid-template: auto / 62px 1fr;
   align-items: center;
   min-height: 40px;
-  gap: 6px;
+  gap: var(--space-6);
   text-align: left;
-  padding: 2px 6px;
+  padding: var(--space-2) var(--space-6);
 }
 .small .look {
   display: none;
@@ -110,11 +110,11 @@ const more = computed(() => {
   opacity: 0.16;
 }
 .picked {
-  box-shadow: 0 0 0 3px #b23a17;
+  box-shadow: 0 0 0 3px var(--colour-signal);
 }
 .v-theme--night .tile,
 .v-theme--night .facts {
-  color: #000;
+  color: var(--colour-print-ink);
 }
 @media (max-width: 600px) {
   .tile:not(.small) .name {

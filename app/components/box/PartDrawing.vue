@@ -69,25 +69,22 @@ const shapes = computed(() => drawPart(props.kind, props.part as PartOf<typeof p
 <style scoped>
 .part {
   display: block;
-  border-radius: 10px;
-  background: #dde3d8;
-}
-.v-theme--night .part {
-  background: #8a7358;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
 }
 .rule {
-  stroke: #5d6367;
+  stroke: var(--colour-steel);
   stroke-width: 1;
 }
 .range rect {
-  fill: #0f4f52;
+  fill: var(--colour-reel);
 }
 .line {
-  stroke: #2a2f2c;
+  stroke: var(--colour-steel-dark);
   stroke-linecap: round;
 }
 text {
-  font-size: 10px;
-  fill: #2a2f2c;
+  font-size: var(--text-1);
+  fill: var(--colour-steel-dark);
 }
 </style>

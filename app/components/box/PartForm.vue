@@ -65,9 +65,9 @@ function save() {
 
 <style scoped>
 .uses {
-  margin-top: 14px;
-  padding: 8px 14px;
-  border-radius: 10px;
+  margin-top: var(--space-12);
+  padding: var(--space-8) var(--space-12);
+  border-radius: var(--radius-m);
   background: rgb(var(--v-theme-surface-variant));
 }
 </style>

@@ -94,15 +94,15 @@ const shapes = (piece: Piece) => (piece.part ? drawPart(piece.part.kind, piece.p
 .rig {
   list-style: none;
   margin: 0;
-  padding: 12px 10px;
+  padding: var(--space-12) var(--space-8);
   display: flex;
-  border-radius: 14px;
-  background: #dde3d8;
-  color: #16302e;
+  border-radius: var(--radius-l);
+  background: var(--tray-bed);
+  color: var(--colour-ink);
 }
 .v-theme--night .rig {
-  background: #8a7358;
-  color: #000;
+  background: var(--tray-bed);
+  color: var(--colour-print-ink);
 }
 li {
   display: grid;
@@ -130,17 +130,17 @@ li {
 }
 .picture i.string {
   width: 100%;
-  background: #2a2f2c;
-  border-radius: 3px;
+  background: var(--colour-steel-dark);
+  border-radius: var(--radius-s);
 }
 .what {
-  font-size: 0.76rem;
-  color: #33463f;
+  font-size: var(--text-1);
+  color: var(--colour-ink-soft);
 }
 .name {
-  font-size: 0.86rem;
+  font-size: var(--text-2);
   font-weight: 600;
-  padding: 0 4px;
+  padding: 0 var(--space-4);
   line-height: 1.2;
 }
 .open {
@@ -148,12 +148,12 @@ li {
   font-style: italic;
 }
 .v-theme--night .what {
-  color: #000;
+  color: var(--colour-print-ink);
 }
 @media (max-width: 720px) {
   .rig {
     flex-wrap: wrap;
-    row-gap: 8px;
+    row-gap: var(--space-8);
   }
 }
 </style>

@@ -141,26 +141,26 @@ function save() {
 
 <style scoped>
 .drawn {
-  margin-top: 12px;
+  margin-top: var(--space-12);
 }
 h3 {
-  font-size: 1rem;
-  margin-bottom: 6px;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-6);
 }
 .missing {
-  padding: 4px 10px;
-  margin-bottom: 6px;
+  padding: var(--space-4) var(--space-8);
+  margin-bottom: var(--space-6);
   border-left: 4px solid rgb(var(--v-theme-warning));
 }
 .tip {
-  margin-top: 10px;
-  padding: 8px 12px;
-  border-radius: 10px;
+  margin-top: var(--space-8);
+  padding: var(--space-8) var(--space-12);
+  border-radius: var(--radius-m);
   background: rgb(var(--v-theme-surface-variant));
 }
 .law {
-  margin-top: 10px;
-  font-size: 0.88rem;
+  margin-top: var(--space-8);
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 </style>

@@ -109,9 +109,9 @@ function save() {
 
 <style scoped>
 .series {
-  padding: 20px 22px;
+  padding: var(--space-20) var(--space-20);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
   overflow-y: auto;
   background: rgb(var(--v-theme-surface));
   color: rgb(var(--v-theme-on-surface));
@@ -119,29 +119,29 @@ function save() {
 .pick {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr)) auto;
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
 }
 .looks {
   list-style: none;
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
   padding: 0;
   margin: 0;
 }
 .looks li {
   display: flex;
   align-items: center;
-  gap: 4px;
-  padding: 4px 10px;
-  border-radius: 10px;
+  gap: var(--space-4);
+  padding: var(--space-4) var(--space-8);
+  border-radius: var(--radius-m);
   background: rgb(var(--v-theme-surface-variant));
 }
 .looks i {
   width: 14px;
   height: 14px;
-  border-radius: 50%;
+  border-radius: var(--radius-round);
   border: 1px solid rgba(0, 0, 0, 0.4);
 }
 .looks button {
@@ -152,23 +152,23 @@ function save() {
   list-style: none;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
-  gap: 6px;
+  gap: var(--space-6);
   padding: 0;
   margin: 0;
 }
 .made li {
   display: grid;
   justify-items: center;
-  padding: 4px;
-  border-radius: 10px;
-  background: #dde3d8;
-  color: #16302e;
-  font-size: 0.86rem;
+  padding: var(--space-4);
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
+  color: var(--colour-ink);
+  font-size: var(--text-2);
   text-align: center;
 }
 .foot {
   display: flex;
-  gap: 8px;
+  gap: var(--space-8);
 }
 @media (max-width: 600px) {
   .pick {

@@ -150,9 +150,9 @@ const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 
 <style scoped>
 .sheet {
-  padding: 18px 20px 20px;
+  padding: var(--space-16) var(--space-20) var(--space-20);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
   min-width: 0;
 }
 .start,
@@ -160,22 +160,22 @@ const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 .reading,
 .paste {
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
   min-width: 0;
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .pick {
   display: inline-grid;
   place-items: center;
   min-height: 36px;
-  padding: 0 16px;
-  border-radius: 8px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
   font-weight: 650;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   cursor: pointer;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
@@ -185,11 +185,11 @@ const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
   outline-offset: 2px;
 }
 .wrong {
-  padding: 6px 12px;
+  padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-error));
 }
 .told {
-  padding: 6px 12px;
+  padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-success));
 }
 .scroll {
@@ -197,16 +197,16 @@ const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 }
 table {
   border-collapse: collapse;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 th {
   min-width: 150px;
-  padding: 0 8px 8px 0;
+  padding: 0 var(--space-8) var(--space-8) 0;
   vertical-align: top;
   text-align: left;
 }
 td {
-  padding: 4px 8px;
+  padding: var(--space-4) var(--space-8);
   border-top: 1px solid rgba(var(--v-border-color), 0.15);
   max-width: 220px;
   overflow: hidden;

@@ -65,13 +65,13 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
 <style scoped>
 .planned {
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
   min-width: 0;
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .counts {
   list-style: none;
@@ -79,11 +79,11 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
   margin: 0;
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 26px;
+  gap: var(--space-8) var(--space-24);
 }
 .counts b {
   font-family: var(--v-font-heading);
-  font-size: 1.6rem;
+  font-size: var(--text-7);
 }
 .bad b {
   color: rgb(var(--v-theme-error));
@@ -94,16 +94,16 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
   margin: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
-  gap: 6px;
+  gap: var(--space-6);
 }
 .made li {
   display: grid;
   justify-items: center;
-  padding: 4px;
-  border-radius: 10px;
-  background: #dde3d8;
-  color: #16302e;
-  font-size: 0.84rem;
+  padding: var(--space-4);
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
+  color: var(--colour-ink);
+  font-size: var(--text-2);
   text-align: center;
   overflow: hidden;
 }
@@ -114,6 +114,6 @@ summary {
 details ul {
   max-height: 220px;
   overflow: auto;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 </style>

@@ -80,22 +80,22 @@ const matches = computed(() => props.lures.filter((l) => props.found?.has(l.id))
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 4px 14px;
-  margin-bottom: 6px;
+  gap: var(--space-4) var(--space-12);
+  margin-bottom: var(--space-6);
 }
 .held {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   opacity: var(--v-medium-emphasis-opacity);
   margin-right: auto;
 }
 header button {
   display: inline-flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--space-6);
   min-height: 32px;
-  padding: 2px 10px;
-  border-radius: 8px;
-  font-size: 0.9rem;
+  padding: var(--space-2) var(--space-8);
+  border-radius: var(--radius-m);
+  font-size: var(--text-3);
   font-weight: 600;
 }
 header button:hover:not(:disabled) {
@@ -107,9 +107,9 @@ header button:disabled {
 /* The case: dark moulded rim, two clasps, light compartments with a soft edge. */
 .case {
   position: relative;
-  padding: 10px 10px 16px;
-  border-radius: 18px;
-  background: linear-gradient(#35504a, #243a36);
+  padding: var(--space-8) var(--space-8) var(--space-16);
+  border-radius: var(--radius-l);
+  background: linear-gradient(var(--colour-tray-rim), var(--colour-tray-rim-dark));
   box-shadow:
     inset 0 1px 0 rgba(255, 255, 255, 0.25),
     0 2px 6px rgba(22, 48, 46, 0.25);
@@ -122,8 +122,8 @@ header button:disabled {
   bottom: 4px;
   width: 54px;
   height: 8px;
-  border-radius: 4px;
-  background: #b9a77c;
+  border-radius: var(--radius-s);
+  background: var(--colour-tray-wood);
 }
 .case::before {
   left: 22%;
@@ -138,51 +138,48 @@ header button:disabled {
   display: grid;
   grid-template-columns: repeat(var(--columns), minmax(112px, 1fr));
   grid-auto-rows: 136px;
-  gap: 6px;
+  gap: var(--space-6);
 }
 .slots li {
   position: relative;
   min-width: 0;
   overflow: hidden;
   contain: layout paint;
-  border-radius: 9px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   box-shadow: inset 0 2px 5px rgba(22, 48, 46, 0.28);
 }
 .slots li.target {
-  background: #f6e3b4;
-  box-shadow: inset 0 0 0 3px #b23a17;
+  background: var(--colour-tray-lit);
+  box-shadow: inset 0 0 0 3px var(--colour-signal);
 }
 .place {
   position: absolute;
   top: 4px;
   left: 7px;
-  font-size: 0.72rem;
-  color: #4d5f58;
+  font-size: var(--text-1);
+  color: var(--colour-ink-faint);
   pointer-events: none;
 }
 .rest {
   width: 100%;
   min-height: 28px;
-  color: #16302e;
-  font-size: 0.84rem;
+  color: var(--colour-ink);
+  font-size: var(--text-2);
   text-decoration: underline;
 }
 .slots li.many {
-  padding-top: 18px;
+  padding-top: var(--space-16);
   overflow-y: auto;
   scrollbar-width: thin;
 }
 .v-theme--night .case {
-  background: linear-gradient(#3a2a1d, #2a1d13);
-}
-.v-theme--night .slots li {
-  background: #8a7358;
+  background: linear-gradient(var(--colour-tray-rim-night), var(--colour-tray-rim-night-dark));
 }
 .v-theme--night .slots li.target {
-  background: #c79a5c;
+  background: var(--colour-tray-wood-night);
 }
 .v-theme--night .place {
-  color: #000;
+  color: var(--colour-print-ink);
 }
 </style>

@@ -77,21 +77,21 @@ function save() {
 .case {
   display: grid;
   grid-template-columns: repeat(var(--columns), 1fr);
-  gap: 3px;
+  gap: var(--space-4);
   max-width: 320px;
-  margin: 14px 0;
-  padding: 6px;
-  border-radius: 10px;
-  background: #2c453f;
+  margin: var(--space-12) 0;
+  padding: var(--space-6);
+  border-radius: var(--radius-m);
+  background: var(--colour-tray-frame);
 }
 .case i {
   height: 16px;
-  border-radius: 3px;
-  background: #dde3d8;
+  border-radius: var(--radius-s);
+  background: var(--tray-bed);
 }
 .beyond {
-  margin-bottom: 8px;
-  padding: 4px 10px;
+  margin-bottom: var(--space-8);
+  padding: var(--space-4) var(--space-8);
   border-left: 4px solid rgb(var(--v-theme-warning));
 }
 </style>

@@ -207,8 +207,8 @@ async function key(event: KeyboardEvent, lure: Lure) {
 
 <style scoped>
 .hint {
-  margin: 10px 0 12px;
-  font-size: 0.92rem;
+  margin: var(--space-8) 0 var(--space-12);
+  font-size: var(--text-3);
 }
 .finger {
   display: none;
@@ -227,34 +227,31 @@ async function key(event: KeyboardEvent, lure: Lure) {
 .at {
   position: absolute;
   inset: 0 0 auto 0;
-  padding-bottom: 26px;
+  padding-bottom: var(--space-24);
 }
 .loose {
-  margin-bottom: 24px;
+  margin-bottom: var(--space-24);
 }
 .loose small {
   font-family: var(--v-font-body);
   font-weight: 400;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   letter-spacing: 0;
   opacity: var(--v-medium-emphasis-opacity);
 }
 .loose ul {
   list-style: none;
-  margin: 6px 0 0;
-  padding: 8px;
+  margin: var(--space-6) 0 0;
+  padding: var(--space-8);
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   grid-auto-rows: 132px;
-  gap: 6px;
+  gap: var(--space-6);
   max-height: 430px;
   overflow-y: auto;
-  background: #dde3d8;
-}
-.v-theme--night .loose ul {
-  background: #8a7358;
+  background: var(--tray-bed);
 }
 .add {
-  margin-top: 4px;
+  margin-top: var(--space-4);
 }
 </style>

@@ -37,17 +37,17 @@ const about = (draft: Kept) => (box.lureById.has(draft.key.slice('lure:'.length)
 <style scoped>
 .drafts {
   list-style: none;
-  margin: 12px 0 0;
+  margin: var(--space-12) 0 0;
   padding: 0;
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 li {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px 14px;
-  padding: 10px 16px;
+  gap: var(--space-8) var(--space-12);
+  padding: var(--space-8) var(--space-16);
   border-left: 5px solid rgb(var(--v-theme-secondary));
 }
 </style>

@@ -108,40 +108,40 @@ const done = computed(() => Object.keys(taken.value).length)
 
 <style scoped>
 .weigh {
-  padding: 20px 22px;
+  padding: var(--space-20) var(--space-20);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
   overflow-y: auto;
   background: rgb(var(--v-theme-surface));
   color: rgb(var(--v-theme-on-surface));
 }
 .simulated {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   color: rgb(var(--v-theme-warning));
 }
 .bench {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
-  gap: 20px;
+  gap: var(--space-20);
   align-items: center;
 }
 .pan {
   display: grid;
   place-items: center;
   aspect-ratio: 1;
-  border-radius: 50%;
-  background: radial-gradient(#eef1ea, #cdd5ca);
+  border-radius: var(--radius-round);
+  background: radial-gradient(var(--colour-scale-light), var(--colour-scale-shade));
   box-shadow: inset 0 2px 10px rgba(22, 48, 46, 0.35);
   overflow: hidden;
 }
 .count {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .reading {
   display: block;
   font-family: var(--v-font-heading);
-  font-size: 3rem;
+  font-size: var(--text-8);
   font-weight: 700;
   line-height: 1.1;
   font-variant-numeric: tabular-nums;
@@ -160,16 +160,16 @@ const done = computed(() => Object.keys(taken.value).length)
 .foot {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 8px;
+  gap: var(--space-8);
+  margin-top: var(--space-8);
 }
 table {
   border-collapse: collapse;
-  font-size: 0.94rem;
+  font-size: var(--text-3);
 }
 th,
 td {
-  padding: 4px 10px 4px 0;
+  padding: var(--space-4) var(--space-8) var(--space-4) 0;
   text-align: left;
 }
 td {

@@ -83,10 +83,10 @@ const distanceTicks = computed(() => props.scene.x.ticks(props.widthPx < 520 ? 4
 
 <style scoped>
 .bed {
-  fill: #b9a57e;
+  fill: var(--colour-sand);
 }
 .v-theme--night .bed {
-  fill: #3a281a;
+  fill: var(--colour-sand-night);
 }
 .axis path {
   stroke: rgb(var(--v-theme-on-surface));

@@ -89,13 +89,13 @@ const fishingLine = computed(() => {
 }
 .halo {
   fill: none;
-  stroke: #fffdf6;
+  stroke: var(--colour-paper);
   stroke-width: 5.5;
   stroke-linejoin: bevel;
   opacity: 0.85;
 }
 .v-theme--night .halo {
-  stroke: #120b07;
+  stroke: var(--colour-dark-night);
 }
 .run {
   fill: none;

@@ -35,25 +35,25 @@ const fish = computed(() => {
 
 <style scoped>
 .zone {
-  fill: #fffdf6;
+  fill: var(--colour-paper);
   fill-opacity: 0.16;
 }
 .edge {
-  stroke: #fffdf6;
+  stroke: var(--colour-paper);
   stroke-width: 1.4;
   stroke-dasharray: 7 5;
   fill: none;
   opacity: 0.95;
 }
 .fish path {
-  fill: #16302e;
+  fill: var(--colour-ink);
   opacity: 0.34;
 }
 .v-theme--night .edge {
-  stroke: #e0924f;
+  stroke: var(--colour-signal-night);
 }
 .v-theme--night .zone,
 .v-theme--night .fish path {
-  fill: #e0924f;
+  fill: var(--colour-signal-night);
 }
 </style>

@@ -48,7 +48,7 @@ const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
 }
 .resets {
   display: flex;
-  gap: 14px;
+  gap: var(--space-12);
 }
 .resets button {
   text-decoration: underline;

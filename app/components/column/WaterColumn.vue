@@ -197,7 +197,7 @@ const description = computed(() => {
 }
 .stage :deep(text) {
   font-family: var(--v-font-body);
-  font-size: 12px;
+  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
   font-variant-numeric: tabular-nums;
 }
@@ -226,72 +226,72 @@ const description = computed(() => {
   opacity: 0.75;
 }
 .vanish circle {
-  fill: #fff;
-  stroke: #16302e;
+  fill: var(--colour-print-paper);
+  stroke: var(--colour-ink);
   stroke-width: 1;
 }
 .stage .hold {
   font-weight: 600;
-  font-size: 13px;
+  font-size: var(--text-2);
 }
 /* The band of what is not known for sure: pale, and hatched by its edge alone in black and white. */
 .band {
-  fill: #fffdf6;
+  fill: var(--colour-paper);
   fill-opacity: 0.22;
-  stroke: #fffdf6;
+  stroke: var(--colour-paper);
   stroke-opacity: 0.7;
   stroke-width: 1;
   stroke-dasharray: 5 3;
 }
 .v-theme--night .band {
-  fill: #e3a873;
+  fill: var(--colour-ink-night);
   fill-opacity: 0.2;
-  stroke: #e3a873;
+  stroke: var(--colour-ink-night);
   stroke-opacity: 0.5;
 }
 .measured path {
-  stroke: #16302e;
+  stroke: var(--colour-ink);
   stroke-width: 2.4;
   fill: none;
 }
 .v-theme--night .measured path {
-  stroke: #ffe2bd;
+  stroke: var(--colour-glow-night);
 }
 .other {
   fill: none;
-  stroke: #fffdf6;
+  stroke: var(--colour-paper);
   stroke-width: 1.3;
   opacity: 0.55;
 }
 .rod {
   fill: none;
-  stroke: #4b3a2a;
+  stroke: var(--colour-rod);
   stroke-width: 3;
   stroke-linecap: round;
 }
 .v-theme--night .rod {
-  stroke: #b07a4a;
+  stroke: var(--colour-rod-night);
 }
 figcaption {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: var(--space-4) var(--space-16);
   align-items: center;
   justify-content: space-between;
-  padding: 2px 18px 10px 58px;
-  font-size: 0.82rem;
+  padding: var(--space-2) var(--space-16) var(--space-8) var(--space-64);
+  font-size: var(--text-2);
 }
 .scale button {
   text-decoration: underline;
   text-underline-offset: 3px;
   font-weight: 600;
-  margin-left: 6px;
+  margin-left: var(--space-6);
   min-height: 28px;
 }
 @media (max-width: 520px) {
   figcaption {
-    padding-left: 12px;
-    padding-right: 12px;
+    padding-left: var(--space-12);
+    padding-right: var(--space-12);
   }
 }
 </style>

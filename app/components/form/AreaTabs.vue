@@ -13,12 +13,12 @@ defineProps<{ label: string; tabs: readonly { to: string; name: string }[] }>()
 .tabs {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
-  margin-top: 12px;
+  gap: var(--space-4);
+  margin-top: var(--space-12);
 }
 .tab {
-  padding: 8px 14px;
-  border-radius: 10px;
+  padding: var(--space-8) var(--space-12);
+  border-radius: var(--radius-m);
   font-weight: 650;
   text-decoration: none;
   color: inherit;
@@ -34,8 +34,8 @@ defineProps<{ label: string; tabs: readonly { to: string; name: string }[] }>()
   .tabs {
     flex-wrap: nowrap;
     overflow-x: auto;
-    margin-inline: -12px;
-    padding-inline: 12px;
+    margin-inline: calc(-1 * var(--space-12));
+    padding-inline: var(--space-12);
   }
   .tab {
     min-height: 44px;

@@ -26,7 +26,7 @@ defineEmits<{ save: []; remove: []; close: [] }>()
 
 <style scoped>
 .edit {
-  padding: 20px 22px;
+  padding: var(--space-20) var(--space-20);
   overflow-y: auto;
   background: rgb(var(--v-theme-surface));
   color: rgb(var(--v-theme-on-surface));
@@ -38,8 +38,8 @@ defineEmits<{ save: []; remove: []; close: [] }>()
 .fields {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 12px;
-  margin-top: 16px;
+  gap: var(--space-12);
+  margin-top: var(--space-16);
 }
 .fields :deep(.wide) {
   grid-column: 1 / -1;
@@ -47,16 +47,16 @@ defineEmits<{ save: []; remove: []; close: [] }>()
 .halves {
   display: grid;
   grid-template-columns: 290px minmax(0, 1fr);
-  gap: 0 24px;
+  gap: 0 var(--space-24);
 }
 .halves.even {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 }
 .side {
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
   align-content: start;
-  margin-top: 16px;
+  margin-top: var(--space-16);
 }
 @media (max-width: 760px) {
   .halves,
@@ -65,15 +65,15 @@ defineEmits<{ save: []; remove: []; close: [] }>()
   }
 }
 .wrong {
-  margin-top: 12px;
-  padding: 6px 12px;
+  margin-top: var(--space-12);
+  padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-error));
 }
 .foot {
   display: flex;
-  gap: 8px;
-  margin: 18px -22px -20px;
-  padding: 12px 22px;
+  gap: var(--space-8);
+  margin: var(--space-16) calc(-1 * var(--space-20)) calc(-1 * var(--space-20));
+  padding: var(--space-12) var(--space-20);
   position: sticky;
   bottom: -20px;
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));

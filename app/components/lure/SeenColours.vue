@@ -38,33 +38,30 @@ const said = (value: number) => WORDS[value < 0.1 ? 0 : value < 0.22 ? 1 : value
 .seen {
   display: grid;
   grid-template-columns: auto auto minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--space-12);
   align-items: center;
 }
 figure {
   margin: 0;
 }
 figcaption {
-  font-size: 0.8rem;
+  font-size: var(--text-1);
   opacity: var(--v-medium-emphasis-opacity);
-  margin-top: 2px;
+  margin-top: var(--space-2);
 }
 .card {
   display: grid;
   place-items: center;
   width: 148px;
   height: 74px;
-  border-radius: 10px;
+  border-radius: var(--radius-m);
   overflow: hidden;
 }
 .hand {
-  background: #dde3d8;
-}
-.v-theme--night .hand {
-  background: #8a7358;
+  background: var(--tray-bed);
 }
 p {
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 @media (max-width: 600px) {
   .seen {

@@ -98,7 +98,7 @@ const saidNow = computed(() => {
 <style scoped>
 .score {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 svg {
   display: block;
@@ -106,7 +106,7 @@ svg {
   max-height: 92px;
 }
 text {
-  font-size: 12px;
+  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
   font-variant-numeric: tabular-nums;
 }
@@ -143,20 +143,20 @@ text {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px 16px;
-  font-size: 0.92rem;
+  gap: var(--space-8) var(--space-16);
+  font-size: var(--text-3);
 }
 .play {
   min-height: 48px;
-  padding: 0 18px;
-  border-radius: 10px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
   font-weight: 650;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
 }
 label {
   display: inline-flex;
-  gap: 6px;
+  gap: var(--space-6);
   align-items: center;
   min-height: 48px;
 }
@@ -167,6 +167,6 @@ input {
 }
 .said {
   font-weight: 650;
-  font-size: 1.05rem;
+  font-size: var(--text-4);
 }
 </style>

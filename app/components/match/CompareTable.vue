@@ -159,18 +159,18 @@ const firstFour = () =>
 <style scoped>
 .compare {
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
   min-width: 0;
 }
 .none {
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
   justify-items: start;
 }
 .do {
   min-height: 44px;
-  padding: 0 18px;
-  border-radius: 10px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
   font-weight: 650;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
@@ -180,7 +180,7 @@ const firstFour = () =>
   display: block;
 }
 .paths text {
-  font-size: 11px;
+  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
 }
 .zone {
@@ -221,14 +221,14 @@ th,
 td {
   text-align: left;
   vertical-align: top;
-  padding: 7px 10px 7px 0;
+  padding: var(--space-6) var(--space-8) var(--space-6) 0;
   font-weight: 400;
 }
 tbody tr {
   border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.7));
 }
 tbody th {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 thead th > * {
   display: block;
@@ -238,12 +238,12 @@ thead th > * {
   overflow-wrap: anywhere;
 }
 .rig {
-  font-size: 0.78rem;
+  font-size: var(--text-1);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .score {
   font-family: var(--v-font-heading);
-  font-size: 1.3rem;
+  font-size: var(--text-6);
 }
 .points {
   font-weight: 600;
@@ -259,18 +259,18 @@ thead th > * {
 .bar {
   display: block;
   height: 5px;
-  border-radius: 3px;
+  border-radius: var(--radius-s);
   background: rgba(var(--v-border-color), var(--v-border-opacity));
-  margin: 3px 0;
+  margin: var(--space-4) 0;
 }
 .bar span {
   display: block;
   height: 100%;
-  border-radius: 3px;
+  border-radius: var(--radius-s);
   background: rgb(var(--v-theme-primary));
 }
 .given {
-  font-size: 0.76rem;
+  font-size: var(--text-1);
   line-height: 1.25;
   display: block;
 }
@@ -278,14 +278,14 @@ thead th > * {
 .foot button {
   text-decoration: underline;
   text-underline-offset: 3px;
-  font-size: 0.86rem;
+  font-size: var(--text-2);
   min-height: 28px;
 }
 .foot {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 18px;
+  gap: var(--space-6) var(--space-16);
   align-items: center;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 </style>

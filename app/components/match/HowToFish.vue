@@ -88,30 +88,30 @@ const reel = computed(() => props.row.setUp.outfit.reel)
 <style scoped>
 .how {
   display: grid;
-  gap: 20px;
+  gap: var(--space-20);
 }
 h3 {
-  font-size: 1rem;
-  margin-bottom: 8px;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
 }
 .line {
-  font-size: 1.05rem;
-  margin-bottom: 10px;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
 }
 .figures {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 28px;
-  margin: 0 0 12px;
+  gap: var(--space-8) var(--space-24);
+  margin: 0 0 var(--space-12);
 }
 dt {
-  font-size: 0.82rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 dd {
   margin: 0;
   font-weight: 650;
-  font-size: 1.1rem;
+  font-size: var(--text-5);
 }
 dd small {
   font-weight: 400;
@@ -119,14 +119,14 @@ dd small {
 .two {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 24px;
+  gap: var(--space-24);
 }
 ul,
 ol {
   margin: 0;
-  padding-left: 20px;
+  padding-left: var(--space-20);
   display: grid;
-  gap: 5px;
+  gap: var(--space-4);
 }
 table {
   border-collapse: collapse;
@@ -136,17 +136,17 @@ th,
 td {
   text-align: left;
   vertical-align: top;
-  padding: 6px 0;
+  padding: var(--space-6) 0;
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
 th {
   font-weight: 650;
   width: 34%;
-  padding-right: 16px;
+  padding-right: var(--space-16);
 }
 .mind {
   display: grid;
-  gap: 6px;
+  gap: var(--space-6);
 }
 @media (max-width: 600px) {
   .two {

@@ -58,9 +58,9 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   display: grid;
   grid-template-columns: 22px 106px minmax(0, 1fr) 84px;
   align-items: center;
-  gap: 10px;
+  gap: var(--space-8);
   width: 100%;
-  padding: 8px 14px 8px 12px;
+  padding: var(--space-8) var(--space-12) var(--space-8) var(--space-12);
   text-align: left;
   border-left: 4px solid transparent;
   contain: content;
@@ -78,37 +78,32 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 .place {
   font-family: var(--v-font-heading);
   font-weight: 700;
-  font-size: 1.05rem;
+  font-size: var(--text-4);
 }
 .picture {
   display: grid;
   place-items: center;
   height: 62px;
-  border-radius: 10px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night .picture {
-  background: #8a7358;
-}
-.picture {
   position: relative;
 }
 .below {
   position: absolute;
   inset: auto 0 0 0;
   display: flex;
-  gap: 3px;
-  padding: 2px 24px;
+  gap: var(--space-4);
+  padding: var(--space-2) var(--space-24);
 }
 .below span {
   flex: 1;
   height: 5px;
-  border-radius: 2px;
+  border-radius: var(--radius-s);
 }
 .name small {
   font-weight: 400;
-  font-size: 0.8rem;
+  font-size: var(--text-1);
 }
 .words {
   display: grid;
@@ -121,10 +116,10 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   white-space: nowrap;
 }
 .how {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .rig {
-  font-size: 0.8rem;
+  font-size: var(--text-1);
   opacity: var(--v-medium-emphasis-opacity);
   overflow: hidden;
   text-overflow: ellipsis;
@@ -133,36 +128,36 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 .score {
   display: grid;
   justify-items: end;
-  gap: 2px;
+  gap: var(--space-2);
 }
 .score b {
   font-family: var(--v-font-heading);
-  font-size: 1.3rem;
+  font-size: var(--text-6);
   line-height: 1;
 }
 .score small {
-  font-size: 0.76rem;
+  font-size: var(--text-1);
   white-space: nowrap;
 }
 .bar {
   display: block;
   width: 100%;
   height: 5px;
-  border-radius: 3px;
+  border-radius: var(--radius-s);
   background: rgba(var(--v-border-color), var(--v-border-opacity));
 }
 .bar span {
   display: block;
   height: 100%;
   transform-origin: left;
-  border-radius: 3px;
+  border-radius: var(--radius-s);
   background: rgb(var(--v-theme-primary));
 }
 @media (max-width: 480px) {
   .row {
     grid-template-columns: 18px 76px minmax(0, 1fr) 64px;
-    gap: 8px;
-    padding-right: 10px;
+    gap: var(--space-8);
+    padding-right: var(--space-8);
   }
 }
 </style>

@@ -46,12 +46,12 @@ const shown = computed(() => (all.value ? parts.value : parts.value.slice(0, SHO
   margin: 0;
   padding: 0;
   display: grid;
-  gap: 9px;
+  gap: var(--space-8);
 }
 li {
   display: grid;
   grid-template-columns: 46px minmax(0, 1fr);
-  gap: 10px;
+  gap: var(--space-8);
   align-items: baseline;
 }
 .points {
@@ -73,11 +73,11 @@ li {
 }
 .cause {
   display: block;
-  font-size: 0.88rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .more {
-  margin-top: 8px;
+  margin-top: var(--space-8);
   min-height: 32px;
   font-weight: 600;
   text-decoration: underline;

@@ -40,16 +40,16 @@ const buy = computed(() => doubts.buy)
 <style scoped>
 .hangs {
   display: grid;
-  gap: 8px;
-  padding: 12px 14px;
-  border-radius: 10px;
+  gap: var(--space-8);
+  padding: var(--space-12) var(--space-12);
+  border-radius: var(--radius-m);
   background: rgba(var(--v-theme-surface-variant), 0.6);
-  font-size: 0.94rem;
+  font-size: var(--text-3);
 }
 ul {
   margin: 0;
-  padding-left: 18px;
+  padding-left: var(--space-16);
   display: grid;
-  gap: 4px;
+  gap: var(--space-4);
 }
 </style>

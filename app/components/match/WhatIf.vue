@@ -170,18 +170,18 @@ const reigns = computed(() =>
 <style scoped>
 .if {
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
 }
 .top {
   display: grid;
   grid-template-columns: 220px minmax(0, 1fr) auto;
-  gap: 16px;
+  gap: var(--space-16);
   align-items: center;
 }
 .slide {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 84px;
-  gap: 12px;
+  gap: var(--space-12);
   align-items: center;
 }
 .slide input {
@@ -190,8 +190,8 @@ const reigns = computed(() =>
 }
 .take {
   min-height: 44px;
-  padding: 0 16px;
-  border-radius: 10px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
   font-weight: 650;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
@@ -204,12 +204,12 @@ svg {
   width: 100%;
 }
 text {
-  font-size: 12px;
+  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
   font-variant-numeric: tabular-nums;
 }
 .list text {
-  font-size: 13px;
+  font-size: var(--text-2);
 }
 .list .first {
   font-weight: 700;
@@ -246,8 +246,8 @@ text {
 }
 .reigns {
   margin: 0;
-  padding-left: 18px;
-  font-size: 0.92rem;
+  padding-left: var(--space-16);
+  font-size: var(--text-3);
 }
 @media (max-width: 700px) {
   .top {

@@ -100,23 +100,23 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
 <style scoped>
 .why {
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
 }
 .sides {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 24px;
+  gap: var(--space-24);
 }
 h3 {
-  font-size: 1rem;
-  margin-bottom: 8px;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
 }
 ul {
   list-style: none;
   margin: 0;
   padding: 0;
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 li {
   display: grid;
@@ -124,11 +124,11 @@ li {
 }
 small {
   display: block;
-  font-size: 0.84rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .no {
-  padding: 8px 14px;
+  padding: var(--space-8) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-warning));
 }
 .link {

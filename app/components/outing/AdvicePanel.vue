@@ -61,7 +61,7 @@ const times = (n: number) => (n < 10 ? n.toFixed(1) : String(Math.round(n)))
 <style scoped>
 .advice {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .head {
   font-weight: 700;
@@ -70,25 +70,25 @@ const times = (n: number) => (n < 10 ? n.toFixed(1) : String(Math.round(n)))
 .does {
   font-family: var(--v-font-heading);
   font-weight: 700;
-  font-size: 1.25rem;
+  font-size: var(--text-5);
   line-height: 1.2;
 }
 .says {
-  font-size: 1.05rem;
+  font-size: var(--text-4);
 }
 .quiet {
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .buttons {
   display: grid;
   grid-template-columns: 2fr 1fr;
-  gap: 10px;
+  gap: var(--space-8);
 }
 .buttons button {
   min-height: 60px;
-  border-radius: 14px;
+  border-radius: var(--radius-l);
   font-weight: 700;
-  font-size: 1.08rem;
+  font-size: var(--text-4);
   border: 2px solid rgb(var(--v-theme-primary));
 }
 .do {
@@ -107,8 +107,8 @@ ol {
   padding: 0;
   list-style: none;
   display: grid;
-  gap: 6px;
-  font-size: 0.92rem;
+  gap: var(--space-6);
+  font-size: var(--text-3);
 }
 i {
   font-style: normal;

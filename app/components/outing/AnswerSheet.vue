@@ -28,23 +28,23 @@ const emit = defineEmits<{ answer: [answer: AnswerId]; close: [] }>()
 .grid {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
-  gap: 10px;
+  gap: var(--space-8);
 }
 .grid button {
   min-height: 84px;
-  padding: 8px 6px;
-  border-radius: 14px;
+  padding: var(--space-8) var(--space-6);
+  border-radius: var(--radius-l);
   border: 2px solid rgba(var(--v-border-color), 0.55);
   display: grid;
   align-content: center;
-  gap: 2px;
+  gap: var(--space-2);
   line-height: 1.15;
 }
 .grid b {
-  font-size: 1.02rem;
+  font-size: var(--text-4);
 }
 .grid small {
-  font-size: 0.8rem;
+  font-size: var(--text-1);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .grid .bite {

@@ -68,20 +68,20 @@ async function wasBreak() {
 <style scoped>
 .away {
   max-width: 640px;
-  margin: 0 auto 12px;
-  padding: 14px;
-  border-radius: 14px;
+  margin: 0 auto var(--space-12);
+  padding: var(--space-12);
+  border-radius: var(--radius-l);
   border: 2px solid rgb(var(--v-theme-warning));
 }
 div {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 10px;
-  margin-top: 10px;
+  gap: var(--space-8);
+  margin-top: var(--space-8);
 }
 button {
   min-height: 56px;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 700;
 }

@@ -32,7 +32,7 @@ onBeforeUnmount(() => dialog.value?.close())
   border: none;
   color: rgb(var(--v-theme-on-surface));
   background: rgb(var(--v-theme-surface));
-  border-radius: 20px 20px 0 0;
+  border-radius: var(--radius-l) var(--radius-l) 0 0;
   box-shadow: 0 -8px 40px rgba(0, 0, 0, 0.35);
 }
 .sheet::backdrop {
@@ -40,8 +40,8 @@ onBeforeUnmount(() => dialog.value?.close())
 }
 .inside {
   display: grid;
-  gap: 12px;
-  padding: 14px 14px calc(14px + env(safe-area-inset-bottom));
+  gap: var(--space-12);
+  padding: var(--space-12) var(--space-12) calc(var(--space-12) + env(safe-area-inset-bottom));
 }
 header {
   display: flex;
@@ -51,7 +51,7 @@ header {
 .close {
   width: 48px;
   height: 48px;
-  font-size: 1.2rem;
-  border-radius: 24px;
+  font-size: var(--text-5);
+  border-radius: var(--radius-round);
 }
 </style>

@@ -84,7 +84,7 @@ const shade = (casts: number) => (casts === 0 ? 0 : Math.min(0.85, 0.25 + 0.12 *
 <style scoped>
 .fan {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 svg {
   width: 100%;
@@ -97,7 +97,7 @@ svg {
   stroke-width: 0.8;
 }
 text {
-  font-size: 10px;
+  font-size: var(--text-1);
   font-weight: 700;
   fill: rgb(var(--v-theme-on-surface));
 }
@@ -110,13 +110,13 @@ text.dark {
 .aims {
   display: grid;
   grid-template-columns: repeat(5, 1fr);
-  gap: 6px;
+  gap: var(--space-6);
 }
 .aims button {
   min-height: 64px;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.55);
-  font-size: 0.88rem;
+  font-size: var(--text-2);
   line-height: 1.15;
   display: grid;
   align-content: center;
@@ -125,10 +125,10 @@ text.dark {
   border-color: rgb(var(--v-theme-secondary));
 }
 .aims b {
-  font-size: 1.15rem;
+  font-size: var(--text-5);
 }
 .quiet {
-  font-size: 0.86rem;
+  font-size: var(--text-2);
 }
 .bare {
   font-weight: 600;

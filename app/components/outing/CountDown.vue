@@ -83,7 +83,7 @@ const metres = computed(() => Array.from({ length: Math.min(40, Math.floor(props
 .count {
   display: grid;
   grid-template-columns: 120px 1fr;
-  gap: 8px 16px;
+  gap: var(--space-8) var(--space-16);
   align-items: center;
 }
 .floats {
@@ -113,17 +113,17 @@ svg {
 }
 .big {
   font-family: var(--v-font-heading);
-  font-size: 2.6rem;
+  font-size: var(--text-8);
   font-weight: 750;
   line-height: 1.1;
 }
 .go {
-  margin-top: 10px;
+  margin-top: var(--space-8);
   min-height: 64px;
   width: 100%;
-  border-radius: 14px;
+  border-radius: var(--radius-l);
   font-weight: 700;
-  font-size: 1.1rem;
+  font-size: var(--text-5);
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
 }

@@ -113,7 +113,7 @@ const WARM_C = 20
 <style scoped>
 .fish {
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
 }
 header {
   display: flex;
@@ -122,8 +122,8 @@ header {
 }
 .close {
   min-height: 48px;
-  padding: 0 18px;
-  border-radius: 12px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
   font-weight: 700;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
@@ -131,13 +131,13 @@ header {
 .length {
   display: grid;
   grid-template-columns: 1fr 1fr 2fr 1fr 1fr;
-  gap: 6px;
+  gap: var(--space-6);
   align-items: center;
 }
 .length button,
 .row button {
   min-height: 52px;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 700;
 }
@@ -145,13 +145,13 @@ output {
   text-align: center;
   font-family: var(--v-font-heading);
   font-weight: 750;
-  font-size: 1.4rem;
+  font-size: var(--text-6);
   white-space: nowrap;
 }
 .row {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
+  gap: var(--space-8);
 }
 .row.two {
   grid-template-columns: 1fr 1fr;
@@ -163,15 +163,15 @@ button[aria-pressed='true'] {
 }
 label {
   display: grid;
-  gap: 2px;
-  font-size: 0.9rem;
+  gap: var(--space-2);
+  font-size: var(--text-3);
 }
 select,
 input {
   min-height: 48px;
   width: 100%;
-  padding: 0 10px;
-  border-radius: 10px;
+  padding: 0 var(--space-8);
+  border-radius: var(--radius-m);
   border: 1.5px solid rgba(var(--v-border-color), 0.55);
   background: rgb(var(--v-theme-surface));
   color: inherit;

@@ -33,12 +33,12 @@ const { show } = useMeasure()
 .hand {
   display: flex;
   align-items: center;
-  gap: 12px;
+  gap: var(--space-12);
   width: 100%;
   min-height: 84px;
-  padding: 8px 14px;
+  padding: var(--space-8) var(--space-12);
   text-align: left;
-  border-radius: 16px;
+  border-radius: var(--radius-l);
   background: rgb(var(--v-theme-surface));
   border: 2.5px solid rgb(var(--v-theme-on-surface));
 }
@@ -48,9 +48,9 @@ const { show } = useMeasure()
 }
 .what b {
   font-family: var(--v-font-heading);
-  font-size: 1.2rem;
+  font-size: var(--text-5);
 }
 .what small {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 </style>

@@ -205,8 +205,8 @@ function lost() {
   max-width: 640px;
   margin: 0 auto;
   display: grid;
-  gap: 10px;
-  padding-bottom: 104px;
+  gap: var(--space-8);
+  padding-bottom: var(--space-104);
 }
 .parts {
   display: grid;
@@ -215,31 +215,31 @@ function lost() {
 .parts button {
   min-height: 48px;
   padding: 0;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   font-weight: 650;
-  border-radius: 10px;
+  border-radius: var(--radius-m);
 }
 .parts button[aria-pressed='true'] {
   background: rgb(var(--v-theme-on-surface));
   color: rgb(var(--v-theme-surface));
 }
 .card {
-  padding: 14px;
+  padding: var(--space-12);
   min-height: 120px;
 }
 .at {
   font-weight: 650;
-  margin-bottom: 10px;
+  margin-bottom: var(--space-8);
 }
 .timers {
   display: grid;
-  gap: 22px;
+  gap: var(--space-20);
 }
 .wide {
   width: 100%;
   min-height: 56px;
-  margin-top: 10px;
-  border-radius: 14px;
+  margin-top: var(--space-8);
+  border-radius: var(--radius-l);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 700;
 }

@@ -39,7 +39,7 @@ const duration = (min: number) =>
 .strip {
   display: grid;
   grid-template-columns: 1fr auto 56px;
-  gap: 12px;
+  gap: var(--space-12);
   align-items: center;
 }
 .where {
@@ -49,12 +49,12 @@ const duration = (min: number) =>
 .tally {
   text-align: right;
   line-height: 1.25;
-  font-size: 0.95rem;
+  font-size: var(--text-3);
 }
 .round {
   width: 56px;
   height: 56px;
-  border-radius: 28px;
+  border-radius: var(--radius-round);
   border: 2px solid rgba(var(--v-border-color), 0.5);
 }
 </style>

@@ -96,7 +96,7 @@ const lines = computed(() => {
 li {
   display: grid;
   grid-template-columns: 52px 1fr auto;
-  gap: 8px;
+  gap: var(--space-8);
   align-items: center;
   min-height: 48px;
   border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));

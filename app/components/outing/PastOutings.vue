@@ -42,11 +42,11 @@ const rows = computed(() =>
 
 <style scoped>
 .past {
-  padding: 16px 18px;
+  padding: var(--space-16) var(--space-16);
 }
 ul {
   list-style: none;
-  margin: 8px 0 0;
+  margin: var(--space-8) 0 0;
   padding: 0;
 }
 li + li {
@@ -55,7 +55,7 @@ li + li {
 a {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr) 64px 92px;
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
   min-height: 48px;
   color: inherit;
@@ -70,8 +70,8 @@ a:hover span:nth-child(2) {
 @media (max-width: 600px) {
   a {
     grid-template-columns: 1fr auto;
-    padding: 8px 0;
-    gap: 0 10px;
+    padding: var(--space-8) 0;
+    gap: 0 var(--space-8);
   }
   a span:nth-child(2) {
     grid-row: 2;

@@ -51,29 +51,29 @@ const SKY_WORDS = { sun: 'Sun', broken: 'Broken', cloud: 'Cloud', rain: 'Rain' }
 <style scoped>
 .reading {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .field {
   display: grid;
   grid-template-columns: 1fr 56px 96px 56px;
-  gap: 8px;
+  gap: var(--space-8);
   align-items: center;
 }
 output {
   text-align: center;
   font-weight: 700;
-  font-size: 1.1rem;
+  font-size: var(--text-5);
 }
 button {
   min-height: 52px;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 700;
 }
 .skies {
   display: grid;
   grid-template-columns: repeat(4, 1fr);
-  gap: 8px;
+  gap: var(--space-8);
 }
 button[aria-pressed='true'],
 .keep {

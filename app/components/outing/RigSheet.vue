@@ -58,7 +58,7 @@ li + li {
 .rig {
   display: flex;
   align-items: center;
-  gap: 12px;
+  gap: var(--space-12);
   width: 100%;
   min-height: 60px;
   text-align: left;
@@ -73,14 +73,14 @@ li.on .rig b {
 .ways {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  padding-bottom: 12px;
+  gap: var(--space-8);
+  padding-bottom: var(--space-12);
 }
 .ways button {
   min-height: 60px;
-  padding: 6px 10px;
+  padding: var(--space-6) var(--space-8);
   text-align: left;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 650;
   line-height: 1.15;
@@ -91,14 +91,14 @@ li.on .rig b {
 small {
   display: block;
   font-weight: 400;
-  font-size: 0.86rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .lost {
   width: 100%;
   min-height: 56px;
-  margin-top: 8px;
-  border-radius: 12px;
+  margin-top: var(--space-8);
+  border-radius: var(--radius-m);
   border: 2px dashed rgb(var(--v-theme-error));
   color: rgb(var(--v-theme-error));
   font-weight: 650;

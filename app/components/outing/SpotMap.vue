@@ -79,20 +79,20 @@ const isChosen = (id: string) => props.chosen?.featureId === props.featureId && 
 <style scoped>
 .map {
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
 }
 .kind {
   display: flex;
   align-items: center;
-  gap: 10px;
+  gap: var(--space-8);
   font-weight: 650;
 }
 .kind select {
   flex: 1;
   min-height: 48px;
-  padding: 0 12px;
+  padding: 0 var(--space-12);
   border: 1.5px solid rgba(var(--v-border-color), 0.5);
-  border-radius: 10px;
+  border-radius: var(--radius-m);
   background: rgb(var(--v-theme-surface));
   color: inherit;
   font: inherit;
@@ -100,7 +100,7 @@ const isChosen = (id: string) => props.chosen?.featureId === props.featureId && 
 .drawing {
   position: relative;
   height: 236px;
-  border-radius: 14px;
+  border-radius: var(--radius-l);
   overflow: hidden;
   background: rgba(var(--v-theme-primary), 0.13);
 }
@@ -151,8 +151,8 @@ svg {
   transform: translate(-50%, -50%);
   min-height: 48px;
   min-width: 64px;
-  padding: 0 12px;
-  border-radius: 24px;
+  padding: 0 var(--space-12);
+  border-radius: var(--radius-round);
   background: rgb(var(--v-theme-surface));
   border: 2px solid rgb(var(--v-theme-on-surface));
   font-weight: 700;
@@ -164,7 +164,7 @@ svg {
   color: rgb(var(--v-theme-on-secondary));
 }
 small {
-  margin-left: 6px;
-  font-size: 0.86rem;
+  margin-left: var(--space-6);
+  font-size: var(--text-2);
 }
 </style>

@@ -112,9 +112,9 @@ const askedFor = computed(
 <style scoped>
 .start {
   contain: none;
-  padding: 18px;
+  padding: var(--space-16);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
 }
 .carry {
   list-style: none;
@@ -122,17 +122,17 @@ const askedFor = computed(
   padding: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
-  gap: 8px;
+  gap: var(--space-8);
 }
 .carry label {
   height: 100%;
   display: grid;
   grid-template-columns: 24px 96px minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
   min-height: 68px;
-  padding: 6px 12px;
-  border-radius: 12px;
+  padding: var(--space-6) var(--space-12);
+  border-radius: var(--radius-m);
   border: 1.5px solid rgba(var(--v-border-color), 0.25);
   cursor: pointer;
 }
@@ -146,13 +146,13 @@ const askedFor = computed(
   overflow-wrap: anywhere;
 }
 .carry small {
-  font-size: 0.86rem;
+  font-size: var(--text-2);
   line-height: 1.25;
   opacity: var(--v-medium-emphasis-opacity);
 }
 .points {
   font-family: var(--v-font-heading);
-  font-size: 1.15rem;
+  font-size: var(--text-5);
 }
 input {
   width: 22px;
@@ -165,27 +165,27 @@ fieldset {
   margin: 0;
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 20px;
+  gap: var(--space-4) var(--space-20);
   align-items: center;
 }
 legend {
   float: left;
   font-weight: 650;
-  margin-right: 14px;
+  margin-right: var(--space-12);
 }
 fieldset label {
   display: inline-flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--space-8);
   min-height: 48px;
 }
 .go {
   position: sticky;
   bottom: 10px;
   min-height: 64px;
-  border-radius: 16px;
+  border-radius: var(--radius-l);
   font-weight: 750;
-  font-size: 1.2rem;
+  font-size: var(--text-5);
   background: rgb(var(--v-theme-secondary));
   color: rgb(var(--v-theme-on-secondary));
 }

@@ -43,29 +43,29 @@ function start() {
 .stay {
   display: grid;
   grid-template-columns: 120px 1fr;
-  gap: 16px;
+  gap: var(--space-16);
   align-items: center;
 }
 @media (max-width: 600px) {
   .stay {
     grid-template-columns: 1fr;
-    gap: 4px;
+    gap: var(--space-4);
   }
 }
 .big {
   font-family: var(--v-font-heading);
-  font-size: 2.4rem;
+  font-size: var(--text-8);
   font-weight: 750;
 }
 .steps {
   display: grid;
   grid-template-columns: 56px 1fr 56px;
-  gap: 8px;
-  margin-top: 8px;
+  gap: var(--space-8);
+  margin-top: var(--space-8);
 }
 button {
   min-height: 56px;
-  border-radius: 12px;
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 700;
 }

@@ -34,19 +34,19 @@ defineEmits<{ undo: []; cast: []; fish: [] }>()
   inset: auto 0 0 0;
   display: grid;
   grid-template-columns: 64px 96px 1fr;
-  gap: 10px;
+  gap: var(--space-8);
   max-width: 664px;
   margin: 0 auto;
-  padding: 10px 12px calc(10px + env(safe-area-inset-bottom));
+  padding: var(--space-8) var(--space-12) calc(var(--space-8) + env(safe-area-inset-bottom));
   background: rgb(var(--v-theme-background));
   border-top: 1px solid rgba(var(--v-border-color), 0.3);
 }
 .thumb button {
   min-height: 72px;
-  border-radius: 18px;
+  border-radius: var(--radius-l);
   border: 2.5px solid rgb(var(--v-theme-on-surface));
   font-weight: 750;
-  font-size: 1.05rem;
+  font-size: var(--text-4);
   background: rgb(var(--v-theme-surface));
 }
 .thumb button:disabled {
@@ -54,13 +54,13 @@ defineEmits<{ undo: []; cast: []; fish: [] }>()
 }
 .cast b {
   display: block;
-  font-size: 1.3rem;
+  font-size: var(--text-6);
   line-height: 1;
 }
 .thumb .fish {
   background: rgb(var(--v-theme-secondary));
   border-color: rgb(var(--v-theme-secondary));
   color: rgb(var(--v-theme-on-secondary));
-  font-size: 1.25rem;
+  font-size: var(--text-5);
 }
 </style>

@@ -100,17 +100,17 @@ const rate = (side: 'a' | 'b') => {
 <style scoped>
 .versus {
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
 }
 dl {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 10px;
+  gap: var(--space-8);
   margin: 0;
 }
 dl > div {
-  padding: 10px 12px;
-  border-radius: 12px;
+  padding: var(--space-8) var(--space-12);
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.4);
 }
 dl > div.on {
@@ -120,12 +120,12 @@ dt {
   font-weight: 700;
 }
 dd {
-  margin: 4px 0 0;
+  margin: var(--space-4) 0 0;
 }
 .scale {
   position: relative;
   height: 16px;
-  border-radius: 8px;
+  border-radius: var(--radius-m);
   background: rgb(var(--v-theme-surface-variant));
 }
 .mark {
@@ -139,30 +139,30 @@ dd {
   top: -4px;
   width: 24px;
   height: 24px;
-  margin-left: -12px;
-  border-radius: 12px;
+  margin-left: calc(-1 * var(--space-12));
+  border-radius: var(--radius-m);
   background: rgb(var(--v-theme-secondary));
 }
 .ends {
   display: flex;
   justify-content: space-between;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 .said {
-  font-size: 1.1rem;
+  font-size: var(--text-5);
   font-weight: 650;
 }
 .picks {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 10px;
+  gap: var(--space-8);
 }
 select {
   display: block;
   width: 100%;
   min-height: 48px;
-  padding: 0 10px;
-  border-radius: 10px;
+  padding: 0 var(--space-8);
+  border-radius: var(--radius-m);
   border: 1.5px solid rgba(var(--v-border-color), 0.55);
   background: rgb(var(--v-theme-surface));
   color: inherit;
@@ -170,7 +170,7 @@ select {
 }
 button {
   min-height: 56px;
-  border-radius: 14px;
+  border-radius: var(--radius-l);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 700;
 }

@@ -75,13 +75,13 @@ svg {
 }
 text {
   fill: rgb(var(--v-theme-on-surface));
-  font-size: 14px;
+  font-size: var(--text-2);
 }
 .name {
   font-weight: 650;
 }
 .small {
-  font-size: 12.5px;
+  font-size: var(--text-1);
 }
 .spread {
   stroke: rgb(var(--v-theme-primary));

@@ -57,16 +57,16 @@ table {
   border-spacing: 4px;
 }
 th {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   font-weight: 650;
   text-align: left;
-  padding: 4px 8px;
+  padding: var(--space-4) var(--space-8);
   vertical-align: bottom;
 }
 td {
   min-width: 92px;
-  padding: 6px 10px;
-  border-radius: 8px;
+  padding: var(--space-6) var(--space-8);
+  border-radius: var(--radius-m);
   background: rgba(var(--v-theme-primary), var(--shade, 0));
   line-height: 1.25;
 }
@@ -83,7 +83,7 @@ td.deep {
 }
 small {
   display: block;
-  font-size: 0.82rem;
+  font-size: var(--text-2);
   white-space: nowrap;
 }
 </style>

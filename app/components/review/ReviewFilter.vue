@@ -38,21 +38,21 @@ const box = useBox()
 .filter {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px 16px;
-  margin: 14px 0 18px;
+  gap: var(--space-8) var(--space-16);
+  margin: var(--space-12) 0 var(--space-16);
 }
 .filter label {
   display: grid;
-  gap: 2px;
-  font-size: 0.86rem;
+  gap: var(--space-2);
+  font-size: var(--text-2);
   font-weight: 650;
 }
 .filter select {
   min-height: 44px;
   min-width: 150px;
   max-width: 100%;
-  padding: 0 10px;
-  border-radius: 10px;
+  padding: 0 var(--space-8);
+  border-radius: var(--radius-m);
   border: 1.5px solid rgba(var(--v-border-color), 0.5);
   background: rgb(var(--v-theme-surface));
   color: inherit;

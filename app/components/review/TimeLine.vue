@@ -74,7 +74,7 @@ svg {
   width: 100%;
 }
 text {
-  font-size: 12px;
+  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
 }
 .grid {

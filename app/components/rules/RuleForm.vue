@@ -226,45 +226,45 @@ const moves = computed(() => preview.value?.filter((p) => p.was !== p.now).lengt
 
 <style scoped>
 .form {
-  padding: 18px 20px;
+  padding: var(--space-16) var(--space-20);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
 }
 .body {
   display: grid;
-  gap: 16px;
+  gap: var(--space-16);
   overflow-y: auto;
-  padding-top: 6px;
+  padding-top: var(--space-6);
 }
 fieldset {
   border: 0;
   padding: 0;
   margin: 0;
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
 }
 legend {
   padding: 0;
   font-family: var(--v-font-heading);
   font-weight: 700;
-  margin-bottom: 8px;
+  margin-bottom: var(--space-8);
 }
 .condition {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 12px;
+  gap: var(--space-12);
   align-items: center;
 }
 .link {
   text-decoration: underline;
   text-underline-offset: 3px;
   min-height: 40px;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 .weigh {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) 34px;
-  gap: 14px;
+  gap: var(--space-12);
   align-items: center;
 }
 .weigh input {
@@ -272,17 +272,17 @@ legend {
   min-height: 40px;
 }
 .preview {
-  padding: 12px 14px;
-  border-radius: 10px;
+  padding: var(--space-12) var(--space-12);
+  border-radius: var(--radius-m);
   background: rgba(var(--v-theme-surface-variant), 0.6);
 }
 .preview h3 {
-  font-size: 1rem;
-  margin-bottom: 4px;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-4);
 }
 ol {
-  margin: 6px 0 0;
-  padding-left: 22px;
+  margin: var(--space-6) 0 0;
+  padding-left: var(--space-20);
 }
 .up {
   color: rgb(var(--v-theme-primary));
@@ -294,6 +294,6 @@ ol {
 footer {
   display: flex;
   justify-content: flex-end;
-  gap: 10px;
+  gap: var(--space-8);
 }
 </style>

@@ -45,9 +45,9 @@ const when = computed(() => sayWhen(props.rule.when, settings.system))
 .rule {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 116px;
-  gap: 16px;
+  gap: var(--space-16);
   align-items: start;
-  padding: 12px 18px;
+  padding: var(--space-12) var(--space-16);
 }
 .rule.off .words {
   opacity: 0.55;
@@ -55,23 +55,23 @@ const when = computed(() => sayWhen(props.rule.when, settings.system))
 h3 {
   font-family: var(--v-font-body);
   letter-spacing: 0;
-  font-size: 1rem;
+  font-size: var(--text-4);
   font-weight: 650;
 }
 p {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 .marks {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 8px;
-  margin-top: 5px;
+  gap: var(--space-4) var(--space-8);
+  margin-top: var(--space-4);
   align-items: center;
 }
 .mark {
-  font-size: 0.78rem;
-  padding: 1px 8px;
-  border-radius: 999px;
+  font-size: var(--text-1);
+  padding: 1px var(--space-8);
+  border-radius: var(--radius-round);
   background: rgba(var(--v-theme-surface-variant), 0.7);
 }
 .mark.on {
@@ -81,9 +81,9 @@ p {
 select {
   width: 100%;
   min-height: 44px;
-  padding: 0 10px;
+  padding: 0 var(--space-8);
   border: 1px solid rgba(var(--v-border-color), 0.5);
-  border-radius: 10px;
+  border-radius: var(--radius-m);
   font: inherit;
   color: inherit;
   background: rgb(var(--v-theme-surface));
@@ -91,14 +91,14 @@ select {
 .link {
   text-decoration: underline;
   text-underline-offset: 3px;
-  font-size: 0.86rem;
+  font-size: var(--text-2);
   min-height: 28px;
 }
 @media (max-width: 600px) {
   .rule {
     grid-template-columns: minmax(0, 1fr);
-    gap: 8px;
-    padding: 12px;
+    gap: var(--space-8);
+    padding: var(--space-12);
   }
 }
 </style>

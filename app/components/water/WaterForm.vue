@@ -270,7 +270,7 @@ const clockOf = (ms: number | null) => {
 <style scoped>
 .form {
   display: grid;
-  gap: 16px;
+  gap: var(--space-16);
 }
 fieldset {
   border: 0;
@@ -278,24 +278,24 @@ fieldset {
   margin: 0;
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 12px;
+  gap: var(--space-12);
 }
 legend {
   font-family: var(--v-font-heading);
   font-weight: 700;
-  font-size: 1rem;
-  margin-bottom: 10px;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
 }
 .wide {
   grid-column: 1 / -1;
 }
 .law {
   border-left: 4px solid rgb(var(--v-theme-warning));
-  padding: 4px 12px;
-  font-size: 0.92rem;
+  padding: var(--space-4) var(--space-12);
+  font-size: var(--text-3);
 }
 .worked {
-  font-size: 0.92rem;
+  font-size: var(--text-3);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .take {
@@ -313,7 +313,7 @@ legend {
 .slider {
   display: grid;
   grid-template-columns: auto 1fr 80px;
-  gap: 14px;
+  gap: var(--space-12);
   align-items: center;
 }
 .slider input {

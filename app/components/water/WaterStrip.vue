@@ -44,25 +44,25 @@ const facts = computed(() => {
 .strip {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-8) var(--space-24);
   align-items: end;
   justify-content: space-between;
-  margin-bottom: 14px;
+  margin-bottom: var(--space-12);
 }
 .facts {
   display: flex;
   flex-wrap: wrap;
-  margin-top: 4px;
+  margin-top: var(--space-4);
 }
 .facts span:not(:last-child)::after {
   content: '·';
-  margin: 0 8px;
+  margin: 0 var(--space-8);
 }
 .change {
   font-weight: 650;
-  padding: 8px 16px;
+  padding: var(--space-8) var(--space-16);
   min-height: 40px;
-  border-radius: 10px;
+  border-radius: var(--radius-m);
   border: 1.5px solid currentColor;
   text-decoration: none;
 }

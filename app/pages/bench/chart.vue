@@ -175,24 +175,24 @@ function save() {
 <style scoped>
 .chart {
   display: grid;
-  gap: 12px;
-  padding: 18px 22px 22px;
+  gap: var(--space-12);
+  padding: var(--space-16) var(--space-20) var(--space-20);
 }
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
-  gap: 12px;
+  gap: var(--space-12);
 }
 .differ {
-  padding: 8px 14px;
+  padding: var(--space-8) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-warning));
-  font-size: 0.94rem;
+  font-size: var(--text-3);
 }
 .paper-only {
   display: none;
 }
 .none {
-  padding: 24px;
+  padding: var(--space-24);
 }
 @media print {
   .screen-only {

@@ -94,8 +94,7 @@ const off = (lure: Lure) => {
 
 <template>
   <div class="page">
-    <h1>Bench</h1>
-    <BenchTabs />
+    <PageHead title="Bench" about="Up to four lures beside each other, by what was tested."><BenchTabs /></PageHead>
     <section class="panel side" aria-label="Side by side">
       <v-autocomplete
         :model-value="chosen"
@@ -166,9 +165,9 @@ const off = (lure: Lure) => {
 <style scoped>
 .side {
   display: grid;
-  gap: 14px;
-  margin-top: 16px;
-  padding: 18px 22px 20px;
+  gap: var(--space-12);
+  margin-top: var(--space-16);
+  padding: var(--space-16) var(--space-20) var(--space-20);
 }
 .scroll {
   overflow-x: auto;
@@ -177,17 +176,15 @@ table {
   border-collapse: collapse;
   width: 100%;
   table-layout: fixed;
+  min-width: 720px;
 }
 th,
 td {
-  padding: 8px 16px 8px 0;
+  padding: var(--space-8) var(--space-16) var(--space-8) 0;
   text-align: left;
   vertical-align: top;
   font-weight: 400;
   overflow-wrap: anywhere;
-}
-table {
-  min-width: 720px;
 }
 .corner {
   width: 150px;
@@ -206,31 +203,28 @@ thead small,
 td small {
   display: block;
   font-weight: 400;
-  font-size: 0.82rem;
+  font-size: var(--text-2);
 }
 .picture {
   display: grid;
   place-items: center;
   height: 84px;
-  margin-bottom: 6px;
-  border-radius: 12px;
-  background: #dde3d8;
+  margin-bottom: var(--space-6);
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night .picture {
-  background: #8a7358;
 }
 .bar {
   display: block;
   height: 7px;
-  margin-top: 4px;
-  border-radius: 4px;
+  margin-top: var(--space-4);
+  border-radius: var(--radius-s);
   background: rgba(var(--v-border-color), 0.12);
 }
 .bar i {
   display: block;
   height: 100%;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgb(var(--v-theme-primary));
 }
 .bar i.told {
@@ -238,7 +232,7 @@ td small {
 }
 .two {
   display: grid;
-  gap: 5px;
-  padding: 7px 0 4px;
+  gap: var(--space-4);
+  padding: var(--space-6) 0 var(--space-4);
 }
 </style>

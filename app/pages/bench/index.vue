@@ -54,8 +54,9 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 
 <template>
   <div class="page">
-    <h1>Bench</h1>
-    <BenchTabs />
+    <PageHead title="Bench" about="A lure in today’s water: what its tests tell, and what would bring it to the fish."
+      ><BenchTabs
+    /></PageHead>
     <p v-if="box.status.state === 'ready' && box.box.lures.length === 0" class="panel none">
       Nothing to test yet: <NuxtLink to="/box">put a lure into the box</NuxtLink> first.
     </p>
@@ -155,8 +156,8 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 .bench {
   display: grid;
   grid-template-columns: 248px minmax(0, 1fr);
-  gap: 16px;
-  margin-top: 16px;
+  gap: var(--space-16);
+  margin-top: var(--space-16);
   align-items: start;
 }
 .list {
@@ -168,7 +169,7 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 .work {
   display: grid;
   grid-template-columns: 236px minmax(0, 1fr);
-  gap: 16px;
+  gap: var(--space-16);
   min-width: 0;
   align-items: start;
 }
@@ -178,70 +179,67 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 .head {
   display: grid;
   grid-template-columns: 150px minmax(0, 1fr) auto;
-  gap: 18px;
+  gap: var(--space-16);
   align-items: center;
-  padding: 8px 18px 8px 8px;
+  padding: var(--space-8) var(--space-16) var(--space-8) var(--space-8);
 }
 .picture {
   display: grid;
   place-items: center;
   height: 84px;
-  border-radius: 12px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night .picture {
-  background: #8a7358;
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
 }
 .tests {
-  padding: 14px 12px;
+  padding: var(--space-12) var(--space-12);
 }
 .tests h2 {
-  padding-left: 6px;
+  padding-left: var(--space-6);
 }
 .tests,
 .way {
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
 }
 .way {
-  padding: 16px 0 18px;
+  padding: var(--space-16) 0 var(--space-16);
 }
 .rig {
   display: grid;
   grid-template-columns: minmax(0, 1fr) repeat(3, minmax(0, 176px));
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
-  padding: 0 20px;
+  padding: 0 var(--space-20);
 }
 .share {
   font-weight: 650;
 }
 .legend,
 .below {
-  padding: 0 20px;
+  padding: 0 var(--space-20);
 }
 .legend {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .below {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 8px 32px;
+  gap: var(--space-8) var(--space-32);
 }
 .count {
   display: grid;
-  gap: 8px;
+  gap: var(--space-8);
   align-content: start;
 }
 .none {
-  margin-top: 16px;
-  padding: 24px;
+  margin-top: var(--space-16);
+  padding: var(--space-24);
 }
 @media (max-width: 1000px) {
   .bench {

@@ -131,39 +131,39 @@ const held = (test: BenchTest, kind: TestKind) =>
 .parts {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-  gap: 16px;
+  gap: var(--space-16);
   align-items: start;
 }
 .part {
   display: grid;
-  gap: 10px;
-  padding: 16px 20px 18px;
+  gap: var(--space-8);
+  padding: var(--space-16) var(--space-20) var(--space-16);
 }
 .series {
   display: grid;
-  gap: 4px;
+  gap: var(--space-4);
 }
 table {
   border-collapse: collapse;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 th,
 td {
-  padding: 3px 18px 3px 0;
+  padding: var(--space-4) var(--space-16) var(--space-4) 0;
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
 }
 tbody tr {
   border-top: 1px solid rgba(var(--v-border-color), 0.14);
 }
 .quiet {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 .none {
-  padding: 24px;
+  padding: var(--space-24);
 }
 @media print {
   .parts {
@@ -171,7 +171,7 @@ tbody tr {
   }
   .part {
     break-inside: avoid;
-    border-color: #999;
+    border-color: var(--colour-print-rule);
   }
 }
 </style>

@@ -45,8 +45,7 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
 
 <template>
   <div class="page">
-    <h1>Bench</h1>
-    <BenchTabs />
+    <PageHead title="Bench" about="Calculators for boat, bottom and cast."><BenchTabs /></PageHead>
     <div class="pick">
       <v-select
         :model-value="line.id"
@@ -116,8 +115,8 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px 20px;
-  margin: 14px 0;
+  gap: var(--space-8) var(--space-20);
+  margin: var(--space-12) 0;
 }
 .pick .v-select {
   max-width: 280px;
@@ -125,12 +124,12 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
 .sums {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 16px;
+  gap: var(--space-16);
   align-items: start;
 }
 .stack {
   display: grid;
-  gap: 16px;
+  gap: var(--space-16);
   align-content: start;
   min-width: 0;
 }
@@ -139,8 +138,8 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
 }
 .turns {
   display: grid;
-  gap: 10px;
-  padding: 16px 20px 18px;
+  gap: var(--space-8);
+  padding: var(--space-16) var(--space-20) var(--space-16);
 }
 ul {
   list-style: none;
@@ -150,7 +149,7 @@ ul {
 li {
   display: flex;
   justify-content: space-between;
-  padding: 3px 0;
+  padding: var(--space-4) 0;
   border-top: 1px solid rgba(var(--v-border-color), 0.14);
 }
 @media (max-width: 900px) {

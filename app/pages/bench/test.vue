@@ -37,8 +37,8 @@ const fits = computed(() => lure.value && kindsFor(lure.value).includes(kind.val
 <style scoped>
 .top-line {
   display: grid;
-  gap: 2px;
-  margin-bottom: 14px;
+  gap: var(--space-2);
+  margin-bottom: var(--space-12);
 }
 .back {
   font-weight: 650;
@@ -46,11 +46,11 @@ const fits = computed(() => lure.value && kindsFor(lure.value).includes(kind.val
 .run {
   display: grid;
   grid-template-columns: minmax(0, 6fr) minmax(0, 6fr) minmax(0, 4fr);
-  gap: 16px;
+  gap: var(--space-16);
   align-items: start;
 }
 .none {
-  padding: 24px;
+  padding: var(--space-24);
 }
 @media (max-width: 1150px) {
   .run {

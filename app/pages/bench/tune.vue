@@ -79,15 +79,15 @@ const tuned = computed(() => ({
 <style scoped>
 .sheet {
   display: grid;
-  gap: 18px;
-  padding: 18px 22px 22px;
+  gap: var(--space-16);
+  padding: var(--space-16) var(--space-20) var(--space-20);
 }
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(160px, 220px));
-  gap: 12px;
+  gap: var(--space-12);
 }
 .none {
-  padding: 24px;
+  padding: var(--space-24);
 }
 </style>

@@ -4,8 +4,7 @@ useHead({ title: 'Files and bin · Ygrion' })
 
 <template>
   <div class="page">
-    <h1>Box</h1>
-    <BoxTabs />
+    <PageHead title="Box" about="Spreadsheets and archives in and out, and what was thrown away."><BoxTabs /></PageHead>
     <KeepAsk />
     <div class="stack">
       <SheetImport />
@@ -29,19 +28,19 @@ useHead({ title: 'Files and bin · Ygrion' })
 <style scoped>
 .stack {
   display: grid;
-  gap: 18px;
-  margin-top: 18px;
+  gap: var(--space-16);
+  margin-top: var(--space-16);
   min-width: 0;
 }
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
-  gap: 18px;
+  gap: var(--space-16);
 }
 .whole {
-  padding: 16px 20px;
+  padding: var(--space-16) var(--space-20);
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
   align-content: start;
 }
 </style>

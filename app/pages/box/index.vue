@@ -200,16 +200,16 @@ onMounted(() => {
 .head {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px 24px;
+  gap: var(--space-12) var(--space-24);
   justify-content: space-between;
   align-items: end;
 }
 .bar {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-12);
   align-items: center;
-  margin: 18px 0 6px;
+  margin: var(--space-16) 0 var(--space-6);
 }
 .search {
   flex: 1 1 300px;
@@ -220,14 +220,14 @@ onMounted(() => {
 }
 .views {
   display: flex;
-  padding: 3px;
-  border-radius: 11px;
+  padding: var(--space-4);
+  border-radius: var(--radius-m);
   background: rgba(var(--v-theme-surface-variant), 0.7);
 }
 .views button {
   min-height: 36px;
-  padding: 2px 14px;
-  border-radius: 9px;
+  padding: var(--space-2) var(--space-12);
+  border-radius: var(--radius-m);
   font-weight: 600;
 }
 .views button[aria-pressed='true'] {
@@ -235,16 +235,16 @@ onMounted(() => {
   box-shadow: 0 1px 3px rgba(0, 0, 0, 0.25);
 }
 .empty {
-  padding: 28px;
+  padding: var(--space-24);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
   justify-items: start;
-  margin-top: 16px;
+  margin-top: var(--space-16);
 }
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
 }
 @media (max-width: 600px) {
   /* The files have a page of their own; here the lures come first. */
@@ -252,8 +252,8 @@ onMounted(() => {
     display: none;
   }
   .bar {
-    gap: 8px;
-    margin-top: 12px;
+    gap: var(--space-8);
+    margin-top: var(--space-12);
   }
   .search {
     flex: 1 1 100%;

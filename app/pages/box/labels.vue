@@ -84,8 +84,8 @@ const print = () => window.print()
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 12px;
-  margin: 14px 0 18px;
+  gap: var(--space-12);
+  margin: var(--space-12) 0 var(--space-16);
 }
 .pick {
   flex: 0 1 240px;
@@ -94,7 +94,7 @@ const print = () => window.print()
   flex: 1 1 320px;
 }
 .none {
-  padding: 18px;
+  padding: var(--space-16);
 }
 .sheet {
   list-style: none;
@@ -112,11 +112,11 @@ const print = () => window.print()
   height: 29mm;
   padding: 1.5mm;
   overflow: hidden;
-  background: #fff;
-  color: #111;
-  border: 0.2mm dashed #777;
+  background: var(--colour-print-paper);
+  color: var(--colour-print-ink);
+  border: 0.2mm dashed var(--colour-print-rule);
   break-inside: avoid;
-  font-size: 8.5pt;
+  font-size: var(--text-print-s);
   line-height: 1.2;
 }
 .label svg {
@@ -129,14 +129,14 @@ const print = () => window.print()
   min-width: 0;
 }
 .label b {
-  font-size: 10pt;
+  font-size: var(--text-print-m);
   overflow-wrap: anywhere;
 }
 .big {
   font-weight: 700;
 }
 .where {
-  font-size: 7.5pt;
+  font-size: var(--text-print-s);
 }
 @media print {
   .screen-only {

@@ -42,8 +42,11 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
 
 <template>
   <div class="page">
-    <h1>Box</h1>
-    <BoxTabs />
+    <PageHead
+      title="Box"
+      about="What is due before the next trip, what your waters ask for and the box lacks, and what is there twice."
+      ><BoxTabs
+    /></PageHead>
     <div class="order">
       <section class="panel care" aria-label="Upkeep">
         <h2>Upkeep</h2>
@@ -144,14 +147,14 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
 .order {
   display: grid;
   grid-template-columns: minmax(0, 5fr) minmax(0, 8fr);
-  gap: 18px;
-  margin-top: 18px;
+  gap: var(--space-16);
+  margin-top: var(--space-16);
   align-items: start;
 }
 .panel {
-  padding: 16px 20px 18px;
+  padding: var(--space-16) var(--space-20) var(--space-16);
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
   min-width: 0;
 }
 .care {
@@ -167,28 +170,25 @@ ul {
   display: grid;
   grid-template-columns: 92px minmax(0, 1fr) auto;
   align-items: center;
-  gap: 12px;
-  padding: 6px 0;
+  gap: var(--space-12);
+  padding: var(--space-6) 0;
 }
 .picture {
   display: grid;
   place-items: center;
   height: 56px;
-  border-radius: 10px;
-  background: #dde3d8;
+  border-radius: var(--radius-m);
+  background: var(--tray-bed);
   overflow: hidden;
-}
-.v-theme--night .picture {
-  background: #8a7358;
 }
 .say {
   display: block;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .when {
-  font-size: 0.84rem;
-  padding: 2px 10px;
-  border-radius: 8px;
+  font-size: var(--text-2);
+  padding: var(--space-2) var(--space-8);
+  border-radius: var(--radius-m);
   border: 1px solid currentColor;
 }
 .now .when {
@@ -196,17 +196,17 @@ ul {
   font-weight: 700;
 }
 .small {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .missing li {
-  padding: 5px 12px;
+  padding: var(--space-4) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-secondary));
 }
 .missing li + li {
-  margin-top: 6px;
+  margin-top: var(--space-6);
 }
 .missing-none {
-  padding: 5px 12px;
+  padding: var(--space-4) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-success));
 }
 .scroll {
@@ -215,12 +215,12 @@ ul {
 table {
   border-collapse: separate;
   border-spacing: 3px;
-  font-size: 0.86rem;
+  font-size: var(--text-2);
   width: 100%;
 }
 th {
   font-weight: 600;
-  padding: 2px 6px;
+  padding: var(--space-2) var(--space-6);
   text-align: center;
 }
 tbody th,
@@ -235,15 +235,15 @@ td {
   position: relative;
   min-width: 58px;
   height: 36px;
-  padding: 2px 8px;
-  border-radius: 7px;
+  padding: var(--space-2) var(--space-8);
+  border-radius: var(--radius-m);
   white-space: nowrap;
   text-align: center;
   background: color-mix(in srgb, rgb(var(--v-theme-primary)) calc(var(--asked) * 42%), transparent);
   box-shadow: inset 0 0 0 1px rgba(var(--v-border-color), 0.18);
 }
 td small {
-  margin-left: 5px;
+  margin-left: var(--space-4);
 }
 /* By night the bright hue of a full cell would drown its figure. */
 .v-theme--night td {
@@ -255,7 +255,7 @@ td.gap {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-8);
 }
 @media (max-width: 980px) {
   .order {

@@ -53,8 +53,7 @@ async function remove(part: Part) {
 
 <template>
   <div class="page">
-    <h1>Box</h1>
-    <BoxTabs />
+    <PageHead title="Box"><BoxTabs /></PageHead>
     <div class="drawers">
       <section v-for="d in DRAWERS" :key="d.kind" :aria-label="d.many" class="drawer">
         <header>
@@ -105,23 +104,23 @@ async function remove(part: Part) {
 .drawers {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(100%, 500px), 1fr));
-  gap: 22px 20px;
-  margin-top: 18px;
+  gap: var(--space-20) var(--space-20);
+  margin-top: var(--space-16);
   align-items: start;
 }
 .drawer header {
   display: flex;
   justify-content: space-between;
   align-items: end;
-  gap: 12px;
-  margin-bottom: 8px;
+  gap: var(--space-12);
+  margin-bottom: var(--space-8);
 }
 h2 small {
   display: block;
-  margin-top: 2px;
+  margin-top: var(--space-2);
   font-family: var(--v-font-body);
   font-weight: 400;
-  font-size: 0.9rem;
+  font-size: var(--text-3);
   letter-spacing: 0;
   opacity: var(--v-medium-emphasis-opacity);
 }
@@ -137,10 +136,10 @@ h2 small {
 .row {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr);
-  gap: 14px;
+  gap: var(--space-12);
   align-items: center;
   width: 100%;
-  padding: 8px 14px 8px 10px;
+  padding: var(--space-8) var(--space-12) var(--space-8) var(--space-8);
   text-align: left;
 }
 .row:hover {
@@ -157,13 +156,13 @@ h2 small {
   font-weight: 650;
 }
 .facts {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 .uses {
-  font-size: 0.88rem;
+  font-size: var(--text-2);
 }
 .none {
-  padding: 14px 18px;
+  padding: var(--space-12) var(--space-16);
 }
 </style>

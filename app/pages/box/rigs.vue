@@ -56,8 +56,7 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
 
 <template>
   <div class="page">
-    <h1>Box</h1>
-    <BoxTabs />
+    <PageHead title="Box"><BoxTabs /></PageHead>
     <div class="bar">
       <p class="quiet">
         What you keep tied, every connection checked for
@@ -112,9 +111,9 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
 .bar {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px 18px;
+  gap: var(--space-12) var(--space-16);
   align-items: center;
-  margin: 18px 0;
+  margin: var(--space-16) 0;
 }
 .bar p {
   flex: 1 1 320px;
@@ -124,9 +123,9 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
   flex: 0 1 230px;
 }
 .empty {
-  padding: 28px;
+  padding: var(--space-24);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
   justify-items: start;
 }
 .list {
@@ -134,20 +133,20 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
   margin: 0;
   padding: 0;
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
 }
 .card {
   position: relative;
   display: grid;
-  gap: 8px;
-  padding: 12px 14px 14px;
+  gap: var(--space-8);
+  padding: var(--space-12) var(--space-12) var(--space-12);
 }
 /* The name is the button; all of the card answers to it. */
 .name::after {
   content: '';
   position: absolute;
   inset: 0;
-  border-radius: 16px;
+  border-radius: var(--radius-l);
 }
 .name:focus-visible {
   outline: none;
@@ -163,15 +162,15 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
-  gap: 4px 16px;
+  gap: var(--space-4) var(--space-16);
 }
 .name {
   font-family: var(--v-font-heading);
   font-weight: 700;
-  font-size: 1.1rem;
+  font-size: var(--text-5);
 }
 .said {
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .bad {
   color: rgb(var(--v-theme-error));

@@ -107,7 +107,7 @@ const print = () => window.print()
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 12px;
+  gap: var(--space-12);
 }
 .bar h1 {
   margin-right: auto;
@@ -116,33 +116,33 @@ const print = () => window.print()
   flex: 0 0 110px;
 }
 .total {
-  margin: 12px 0 18px;
-  font-size: 1.1rem;
+  margin: var(--space-12) 0 var(--space-16);
+  font-size: var(--text-5);
 }
 table {
   width: 100%;
   max-width: 900px;
   border-collapse: collapse;
-  margin-bottom: 22px;
-  font-size: 0.95rem;
+  margin-bottom: var(--space-20);
+  font-size: var(--text-3);
 }
 caption {
   text-align: left;
   font-family: var(--v-font-heading);
   font-weight: 700;
-  font-size: 1.1rem;
-  padding-bottom: 4px;
+  font-size: var(--text-5);
+  padding-bottom: var(--space-4);
 }
 th,
 td {
   text-align: left;
-  padding: 3px 10px 3px 0;
+  padding: var(--space-4) var(--space-8) var(--space-4) 0;
   font-weight: 400;
   border-bottom: 1px solid rgba(var(--v-border-color), 0.14);
   overflow-wrap: anywhere;
 }
 thead th {
-  font-size: 0.84rem;
+  font-size: var(--text-2);
 }
 tfoot th,
 tfoot td {

@@ -114,15 +114,15 @@ const print = () => window.print()
 <style scoped>
 .none,
 .sheet {
-  padding: 20px 24px;
+  padding: var(--space-20) var(--space-24);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
 }
 header {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
-  gap: 10px 30px;
+  gap: var(--space-8) var(--space-32);
 }
 .scroll {
   overflow-x: auto;
@@ -133,7 +133,7 @@ table {
 }
 th,
 td {
-  padding: 6px 8px;
+  padding: var(--space-6) var(--space-8);
   text-align: left;
   border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
   vertical-align: top;
@@ -143,16 +143,16 @@ td {
 }
 ul {
   margin: 0;
-  padding-left: 18px;
+  padding-left: var(--space-16);
 }
 .note {
   display: grid;
-  gap: 4px;
+  gap: var(--space-4);
   font-weight: 650;
 }
 textarea {
-  padding: 10px;
-  border-radius: 10px;
+  padding: var(--space-8);
+  border-radius: var(--radius-m);
   border: 1.5px solid rgba(var(--v-border-color), 0.5);
   font: inherit;
   font-weight: 400;
@@ -168,12 +168,12 @@ summary {
 .buttons {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--space-8);
 }
 .buttons button {
   min-height: 48px;
-  padding: 0 18px;
-  border-radius: 12px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.4);
   font-weight: 650;
 }

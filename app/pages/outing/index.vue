@@ -37,7 +37,7 @@ const dark = computed(() => water.reading?.light === 'night')
 <style scoped>
 .outing {
   display: grid;
-  gap: 16px;
+  gap: var(--space-16);
   max-width: 1100px;
 }
 </style>

@@ -64,8 +64,7 @@ async function take(list: Parameters<typeof outings.saveAll>[0]) {
 
 <template>
   <div class="page">
-    <h1>The log as files</h1>
-    <ReviewTabs />
+    <PageHead title="The log as files"><ReviewTabs /></PageHead>
     <section class="panel card" aria-label="Out">
       <h2>Out</h2>
       <p class="quiet">
@@ -103,20 +102,20 @@ async function take(list: Parameters<typeof outings.saveAll>[0]) {
 
 <style scoped>
 .card {
-  padding: 18px 20px;
-  margin: 18px 0;
+  padding: var(--space-16) var(--space-20);
+  margin: var(--space-16) 0;
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
 }
 .buttons {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--space-8);
 }
 button {
   min-height: 48px;
-  padding: 0 20px;
-  border-radius: 12px;
+  padding: 0 var(--space-20);
+  border-radius: var(--radius-m);
   font-weight: 650;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
@@ -126,7 +125,7 @@ button:disabled {
 }
 .file {
   display: grid;
-  gap: 6px;
+  gap: var(--space-6);
   font-weight: 650;
 }
 .said {

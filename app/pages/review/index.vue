@@ -11,8 +11,9 @@ const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
 <template>
   <div class="page">
-    <h1>What the log says</h1>
-    <ReviewTabs />
+    <PageHead title="What the log says" about="Fish, takes or answers an hour, by whatever you split your time by."
+      ><ReviewTabs
+    /></PageHead>
     <ReviewFilter>
       <label
         >By
@@ -58,13 +59,13 @@ const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 
 <style scoped>
 .card {
-  padding: 18px 20px;
-  margin-bottom: 18px;
+  padding: var(--space-16) var(--space-20);
+  margin-bottom: var(--space-16);
 }
 .lead {
-  margin-bottom: 12px;
+  margin-bottom: var(--space-12);
 }
 .empty {
-  padding: 28px;
+  padding: var(--space-24);
 }
 </style>

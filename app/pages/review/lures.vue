@@ -38,8 +38,9 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
 
 <template>
   <div class="page">
-    <h1>Lures and odds</h1>
-    <ReviewTabs />
+    <PageHead title="Lures and odds" about="What a lure has brought, what it costs, and how the ranking hears it."
+      ><ReviewTabs
+    /></PageHead>
     <ReviewFilter />
     <section class="panel card" aria-label="Your water, your odds">
       <h2>Your water, your odds</h2>
@@ -123,13 +124,13 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
 
 <style scoped>
 .card {
-  padding: 18px 20px;
-  margin-bottom: 18px;
+  padding: var(--space-16) var(--space-20);
+  margin-bottom: var(--space-16);
 }
 .hear {
   display: inline-flex;
   align-items: center;
-  gap: 10px;
+  gap: var(--space-8);
   min-height: 48px;
 }
 input {
@@ -146,7 +147,7 @@ table {
 }
 th,
 td {
-  padding: 6px 10px;
+  padding: var(--space-6) var(--space-8);
   text-align: left;
   border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
@@ -157,7 +158,7 @@ tbody th {
 .lure {
   display: flex;
   align-items: center;
-  gap: 10px;
+  gap: var(--space-8);
 }
 .num {
   text-align: right;

@@ -33,8 +33,11 @@ const VERDICTS = {
 
 <template>
   <div class="page">
-    <h1>Patterns within patterns</h1>
-    <ReviewTabs />
+    <PageHead
+      title="Patterns within patterns"
+      about="What stands out from chance, and your rules of thumb against your own log."
+      ><ReviewTabs
+    /></PageHead>
     <ReviewFilter />
     <section class="panel card" aria-label="Patterns">
       <h2>What stands out</h2>
@@ -94,19 +97,19 @@ const VERDICTS = {
 
 <style scoped>
 .card {
-  padding: 18px 20px;
-  margin-bottom: 18px;
+  padding: var(--space-16) var(--space-20);
+  margin-bottom: var(--space-16);
 }
 ol,
 ul {
-  margin: 10px 0;
+  margin: var(--space-8) 0;
   padding: 0;
   list-style: none;
 }
 li {
-  padding: 10px 0 10px 14px;
+  padding: var(--space-8) 0 var(--space-8) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-primary));
-  margin-bottom: 10px;
+  margin-bottom: var(--space-8);
 }
 .held li {
   border-color: rgba(var(--v-border-color), 0.35);
@@ -118,11 +121,11 @@ li {
   border-color: rgb(var(--v-theme-success));
 }
 .what {
-  font-size: 1.05rem;
+  font-size: var(--text-4);
 }
 .verdict {
-  margin-left: 8px;
-  font-size: 0.9rem;
+  margin-left: var(--space-8);
+  font-size: var(--text-3);
   font-weight: 650;
 }
 .contradicts .verdict {
@@ -130,6 +133,6 @@ li {
 }
 .how {
   max-width: 90ch;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 </style>

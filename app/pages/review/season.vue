@@ -17,8 +17,7 @@ const print = () => window.print()
 
 <template>
   <div class="page season">
-    <h1>The season</h1>
-    <ReviewTabs class="screen" />
+    <PageHead title="The season" about="Months, waters and fish of one year."><ReviewTabs class="screen" /></PageHead>
     <ReviewFilter class="screen"><button type="button" class="print" @click="print">Print it</button></ReviewFilter>
     <section class="panel sheet" aria-label="Season summary">
       <h2>{{ review.year ?? 'All years' }}</h2>
@@ -114,13 +113,13 @@ const print = () => window.print()
 
 <style scoped>
 .sheet {
-  padding: 20px 24px;
+  padding: var(--space-20) var(--space-24);
 }
 dl {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 16px;
-  margin: 14px 0 20px;
+  gap: var(--space-16);
+  margin: var(--space-12) 0 var(--space-20);
 }
 dt {
   font-weight: 650;
@@ -129,20 +128,20 @@ dd {
   margin: 0;
   font-family: var(--v-font-heading);
   font-weight: 750;
-  font-size: 2rem;
+  font-size: var(--text-7);
   line-height: 1.1;
 }
 dd small {
   display: block;
   font-family: var(--v-font-body);
   font-weight: 400;
-  font-size: 0.86rem;
+  font-size: var(--text-2);
   line-height: 1.3;
 }
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
-  gap: 28px;
+  gap: var(--space-24);
 }
 table {
   width: 100%;
@@ -151,11 +150,11 @@ table {
 caption {
   text-align: left;
   font-weight: 700;
-  padding-bottom: 6px;
+  padding-bottom: var(--space-6);
 }
 th,
 td {
-  padding: 5px 6px;
+  padding: var(--space-4) var(--space-6);
   text-align: left;
   border-bottom: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
@@ -174,8 +173,8 @@ td {
 .print {
   align-self: end;
   min-height: 44px;
-  padding: 0 18px;
-  border-radius: 10px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
   font-weight: 650;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));

@@ -66,7 +66,7 @@ function remove(rule: OwnRule) {
         <h1>How the match judges</h1>
         <p class="quiet">
           {{ total }} rules of practice, {{ box.practice.own.length }} of your own{{
-            changed ? `, ${changed} weighed otherwise` : ''
+            changed ? `, ${changed} with a changed weight` : ''
           }}. A rule counts when its conditions fit, and more the better they fit.
         </p>
       </div>
@@ -120,27 +120,27 @@ function remove(rule: OwnRule) {
 .page {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 18px;
+  gap: var(--space-16);
   max-width: 1080px;
 }
 .own header {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  gap: 12px;
-  padding: 14px 18px;
+  gap: var(--space-12);
+  padding: var(--space-12) var(--space-16);
 }
 .none {
-  padding: 0 18px 16px;
+  padding: 0 var(--space-16) var(--space-16);
 }
 .find {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 220px auto;
-  gap: 14px;
+  gap: var(--space-12);
   align-items: center;
 }
 .group h2 {
-  padding: 16px 18px 6px;
+  padding: var(--space-16) var(--space-16) var(--space-6);
 }
 .group :deep(.rule + .rule) {
   border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.7));

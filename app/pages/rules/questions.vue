@@ -47,11 +47,11 @@ function choose(s: OpenQuestion, side: Side | undefined) {
 
 <template>
   <div class="page">
-    <header>
-      <h1>Where good anglers disagree</h1>
-      <p class="quiet">Take one side, or count both. What you choose counts in every water.</p>
-      <RuleTabs />
-    </header>
+    <PageHead
+      title="Where good anglers disagree"
+      about="Take one side, or count both. What you choose counts in every water."
+      ><RuleTabs
+    /></PageHead>
     <div class="list">
       <fieldset v-for="s in OPEN_QUESTIONS" :id="s.id" :key="s.id" class="panel question">
         <legend>{{ questionWords(s.id).question }}</legend>
@@ -92,21 +92,21 @@ function choose(s: OpenQuestion, side: Side | undefined) {
 .page {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 18px;
+  gap: var(--space-16);
   max-width: 1180px;
 }
 .list {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 16px;
+  gap: var(--space-16);
 }
 .question {
-  padding: 18px 18px 16px;
+  padding: var(--space-16) var(--space-16) var(--space-16);
   margin: 0;
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
   align-content: start;
-  scroll-margin-top: 16px;
+  scroll-margin-top: var(--space-16);
 }
 .question:target {
   border-color: rgb(var(--v-theme-secondary));
@@ -117,20 +117,20 @@ legend {
   width: 100%;
   font-family: var(--v-font-heading);
   font-weight: 700;
-  font-size: 1.1rem;
+  font-size: var(--text-5);
 }
 .sides {
   display: grid;
-  gap: 4px;
+  gap: var(--space-4);
 }
 label {
   display: grid;
   grid-template-columns: 20px minmax(0, 1fr);
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
   min-height: 44px;
-  padding: 4px 12px;
-  border-radius: 10px;
+  padding: var(--space-4) var(--space-12);
+  border-radius: var(--radius-m);
   cursor: pointer;
 }
 label:hover {
@@ -147,7 +147,7 @@ input {
 }
 .scale {
   height: 8px;
-  border-radius: 4px;
+  border-radius: var(--radius-s);
   background: rgb(var(--v-theme-secondary));
   overflow: hidden;
 }
@@ -157,7 +157,7 @@ input {
   background: rgb(var(--v-theme-primary));
 }
 .now {
-  font-size: 0.9rem;
+  font-size: var(--text-3);
 }
 @media (max-width: 860px) {
   .list {

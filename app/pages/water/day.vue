@@ -156,17 +156,17 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
 
 <style scoped>
 .day {
-  margin-top: 16px;
-  padding: 20px 22px;
+  margin-top: var(--space-16);
+  padding: var(--space-20) var(--space-20);
   display: grid;
-  gap: 14px;
+  gap: var(--space-12);
 }
 svg {
   display: block;
   width: 100%;
 }
 text {
-  font-size: 12px;
+  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
   font-variant-numeric: tabular-nums;
 }
@@ -174,16 +174,16 @@ text {
   font-weight: 600;
 }
 .phase {
-  fill: #f0d998;
+  fill: var(--colour-sky-day);
   fill-opacity: 0.35;
 }
 .phase.night {
-  fill: #27343c;
+  fill: var(--colour-sky-night);
   fill-opacity: 0.3;
 }
 .phase.dawn,
 .phase.dusk {
-  fill: #d9834a;
+  fill: var(--colour-sky-twilight);
   fill-opacity: 0.3;
 }
 .grid {
@@ -219,7 +219,7 @@ text {
 .hour {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr);
-  gap: 14px;
+  gap: var(--space-12);
   align-items: center;
 }
 .hour input {

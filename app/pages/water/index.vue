@@ -46,21 +46,21 @@ const first = computed(() => match.rows.slice(0, 4))
 
 <style scoped>
 .water {
-  margin-top: 16px;
+  margin-top: var(--space-16);
   display: grid;
   grid-template-columns: 440px minmax(0, 1fr);
-  gap: 18px;
+  gap: var(--space-16);
   align-items: start;
 }
 .sheet {
-  padding: 18px 20px 22px;
+  padding: var(--space-16) var(--space-20) var(--space-20);
 }
 h1 {
-  margin-bottom: 16px;
+  margin-bottom: var(--space-16);
 }
 .seen {
   display: grid;
-  gap: 18px;
+  gap: var(--space-16);
   min-width: 0;
   position: sticky;
   top: 16px;
@@ -68,18 +68,18 @@ h1 {
 .answers {
   display: grid;
   grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
-  gap: 20px;
-  padding: 16px 18px 18px;
+  gap: var(--space-20);
+  padding: var(--space-16) var(--space-16) var(--space-16);
 }
 .asked {
-  margin: 10px 0 0;
-  padding-left: 18px;
+  margin: var(--space-8) 0 0;
+  padding-left: var(--space-16);
   display: grid;
-  gap: 7px;
+  gap: var(--space-6);
 }
 .on {
   display: inline-block;
-  margin-top: 10px;
+  margin-top: var(--space-8);
   font-weight: 650;
 }
 @media (max-width: 1080px) {

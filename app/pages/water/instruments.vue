@@ -279,39 +279,39 @@ const TIDE_WORDS = {
 .shelves {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
-  gap: 18px;
+  gap: var(--space-16);
   align-items: start;
 }
 .said {
   min-height: 28px;
-  padding: 4px 2px;
+  padding: var(--space-4) var(--space-2);
   font-weight: 600;
 }
 .panel {
-  padding: 18px 20px;
+  padding: var(--space-16) var(--space-20);
   display: grid;
-  gap: 12px;
+  gap: var(--space-12);
   justify-items: start;
 }
 .do {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--space-8);
 }
 .figures {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-8) var(--space-24);
   margin: 0;
 }
 dt {
-  font-size: 0.82rem;
+  font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
 }
 dd {
   margin: 0;
   font-weight: 650;
-  font-size: 1.08rem;
+  font-size: var(--text-4);
 }
 dd small {
   font-weight: 400;
@@ -319,29 +319,29 @@ dd small {
 .hours {
   display: flex;
   align-items: flex-end;
-  gap: 2px;
+  gap: var(--space-2);
   width: 100%;
   height: 64px;
 }
 .sky {
   flex: 1;
-  border-radius: 2px;
-  background: #7a8b8a;
+  border-radius: var(--radius-s);
+  background: var(--colour-cloud);
 }
 .sky.sun {
-  background: #d9a441;
+  background: var(--colour-sun);
 }
 .sky.broken {
-  background: #b9b89a;
+  background: var(--colour-broken-cloud);
 }
 .sky.rain {
-  background: #45606e;
+  background: var(--colour-rain);
 }
 .sky.on {
   outline: 2px solid rgb(var(--v-theme-secondary));
 }
 .turns {
   margin: 0;
-  padding-left: 18px;
+  padding-left: var(--space-16);
 }
 </style>

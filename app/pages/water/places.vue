@@ -264,25 +264,25 @@ const FIGURES = [
 <style scoped>
 .said {
   min-height: 28px;
-  padding: 4px 2px;
+  padding: var(--space-4) var(--space-2);
   font-weight: 600;
 }
 .places {
   display: grid;
   grid-template-columns: 340px minmax(0, 1fr);
-  gap: 18px;
+  gap: var(--space-16);
   align-items: start;
 }
 .list ul {
   list-style: none;
   margin: 0;
-  padding: 8px 0;
+  padding: var(--space-8) 0;
 }
 .list button[aria-pressed] {
   display: grid;
   width: 100%;
   min-height: 56px;
-  padding: 8px 18px;
+  padding: var(--space-8) var(--space-16);
   text-align: left;
   border-left: 4px solid transparent;
 }
@@ -299,24 +299,24 @@ small {
 .do {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  padding: 10px 18px 18px;
+  gap: var(--space-8);
+  padding: var(--space-8) var(--space-16) var(--space-16);
 }
 .sheet {
-  padding: 20px 22px;
+  padding: var(--space-20) var(--space-20);
   display: grid;
-  gap: 20px;
+  gap: var(--space-20);
 }
 .sheet header {
   display: flex;
-  gap: 16px;
+  gap: var(--space-16);
   justify-content: space-between;
   align-items: center;
 }
 .grid {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 12px;
+  gap: var(--space-12);
 }
 .wide {
   grid-column: 1 / -1;
@@ -326,18 +326,18 @@ fieldset {
   padding: 0;
   margin: 0;
   display: grid;
-  gap: 10px;
+  gap: var(--space-8);
 }
 legend {
   padding: 0;
-  margin-bottom: 8px;
+  margin-bottom: var(--space-8);
   font-family: var(--v-font-heading);
   font-weight: 700;
 }
 .temp {
   display: grid;
   grid-template-columns: 1fr 1fr auto;
-  gap: 12px;
+  gap: var(--space-12);
   align-items: start;
 }
 .temps {
@@ -345,7 +345,7 @@ legend {
   margin: 0;
   padding: 0;
   columns: 2;
-  column-gap: 28px;
+  column-gap: var(--space-24);
 }
 .temps li {
   display: grid;
@@ -359,14 +359,14 @@ legend {
   text-underline-offset: 3px;
   min-height: 32px;
   justify-self: start;
-  font-size: 0.92rem;
+  font-size: var(--text-3);
 }
 .link:disabled {
   opacity: 0.4;
 }
 footer {
   display: flex;
-  gap: 10px;
+  gap: var(--space-8);
   align-items: center;
 }
 .grow {
