@@ -71,7 +71,7 @@ function newestSource(folder) {
 /** Builds when there is no build or the sources are newer. */
 export function ensureBuild() {
   const built = join(ROOT, '.output/server/index.mjs')
-  const sources = ['app', 'core', 'data', 'storage', 'server', 'public'].map(newestSource)
+  const sources = ['app', 'core', 'data', 'words', 'storage', 'server', 'public'].map(newestSource)
   const own = ['nuxt.config.ts', 'package-lock.json'].map((file) => statSync(join(ROOT, file)).mtimeMs)
   if (existsSync(built) && statSync(built).mtimeMs > Math.max(...sources, ...own)) return
   console.log('Building …')

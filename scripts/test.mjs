@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { ROOT, ensureBrowser, ensureBuild, ensurePackages, run } from './setup.mjs'
+import { ROOT, ensureBrowser, ensurePackages, run } from './setup.mjs'
 
 let passed = 0
 let failed = 0
@@ -83,8 +83,11 @@ try {
   await together([
     ['types', 'npm', ['run', '--silent', 'types']],
     ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+    ['styles', 'npx', ['stylelint', 'app/**/*.{vue,css}']],
     ['unused', 'npx', ['knip', '--no-progress']],
     ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+    // It keeps one core busy for as long as all the others together.
+    ['build', 'node', ['scripts/build.mjs']],
   ])
 
   console.log('\n— unit tests')
@@ -96,7 +99,6 @@ try {
   ])
 
   console.log('\n— browser tests')
-  ensureBuild()
   const e2e = join(out, 'e2e.json')
   run('npx', ['playwright', 'test', '--reporter=list,json'], { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e } })
   counted(e2e, (/** @type {{ stats: { expected: number, unexpected: number, flaky: number } }} */ r) => [

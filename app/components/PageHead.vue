@@ -4,18 +4,18 @@ defineProps<{ title: string; about?: string }>()
 </script>
 
 <template>
-  <header class="head">
+  <div class="page-head">
     <h1>{{ title }}</h1>
     <p v-if="about" class="quiet">{{ about }}</p>
     <slot />
-  </header>
+  </div>
 </template>
 
 <style scoped>
-.head {
+.page-head {
   margin-bottom: var(--space-16);
 }
-.head p {
+.page-head p {
   max-width: 72ch;
   margin-top: var(--space-4);
 }

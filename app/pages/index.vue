@@ -273,10 +273,8 @@ h3 {
   margin-bottom: var(--space-8);
 }
 .ranking header {
-  display: flex;
-  align-items: baseline;
-  justify-content: space-between;
-  gap: var(--space-12);
+  display: grid;
+  gap: var(--space-2);
   padding: var(--space-16) var(--space-16) var(--space-8);
 }
 .ranking header p {

@@ -69,7 +69,7 @@ const ball = computed(() =>
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-  gap: var(--space-8);
+  gap: var(--space-12);
 }
 .answer b {
   font-family: var(--v-font-heading);

@@ -146,7 +146,7 @@ const bait = computed(() => ({
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: var(--space-8);
+  gap: var(--space-12);
 }
 .halves {
   display: grid;

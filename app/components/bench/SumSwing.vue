@@ -154,7 +154,7 @@ const description = computed(() =>
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-  gap: var(--space-8);
+  gap: var(--space-12);
 }
 .picture {
   width: 100%;

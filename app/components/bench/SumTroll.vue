@@ -141,7 +141,7 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: var(--space-8);
+  gap: var(--space-12);
 }
 table {
   border-collapse: collapse;

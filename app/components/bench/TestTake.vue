@@ -132,12 +132,12 @@ function takeWeight() {
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: var(--space-8);
+  gap: var(--space-12);
 }
 .typed {
   display: grid;
-  gap: var(--space-8);
-  padding-top: var(--space-8);
+  gap: var(--space-12);
+  padding-top: var(--space-12);
   border-top: 1px solid rgba(var(--v-border-color), 0.16);
 }
 .scale {
