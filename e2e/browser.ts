@@ -51,7 +51,9 @@ export const test = base.extend<Settings, Worker>({
     { browser, baseURL, kept, demo, ownContext, firstVisit, viewport, hasTouch, isMobile, serviceWorkers },
     use,
   ) => {
-    const options: BrowserContextOptions = { baseURL, viewport, hasTouch, isMobile, serviceWorkers }
+    // What glides arrives at once: nothing is judged halfway, and nothing is waited for.
+    const reducedMotion = 'reduce'
+    const options: BrowserContextOptions = { baseURL, viewport, hasTouch, isMobile, serviceWorkers, reducedMotion }
     const key = JSON.stringify(options)
     const start = async (): Promise<Kept> => {
       const context = await browser.newContext(options)

@@ -32,6 +32,7 @@ const READY: Record<string, string> = {
   '/water/places': '.sheet',
   '/rules': '[data-rule]',
   '/rules/questions': 'fieldset',
+  '/rules/words': 'dl',
   '/box': '[data-lure]',
   '/box/parts': '[data-part]',
   '/box/rigs': '[data-rig]',

@@ -11,7 +11,8 @@ import {
   type Photo,
   type RejectedRows,
 } from '../core/exchange'
-import { boxFrom1, type Box } from '../core/tackle'
+import { boxFrom1 } from '../core/tackle'
+import type { Box } from '../core/box'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
 import type { Outing } from '../core/outing'
 import { Conditions, Place } from '../core/water'

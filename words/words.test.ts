@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import type { FileProblem } from '../core/exchange'
 import type { PartUse, PlaceLaw, Refusal } from '../core/match'
-import type { AdviceSays } from '../core/outing'
+import type { Adjustment } from '../core/bench'
+import { ANSWERS, type AdviceSays } from '../core/outing'
 import type { Care, JointFigure, Judgement } from '../core/tackle'
+import { TEST_KINDS } from '../core/bench'
 import { RULES, OPEN_QUESTIONS } from '../core/match'
 import { WORLD } from '../core/testing/world'
 import { HOLDING } from '../data/holding'
@@ -29,7 +31,7 @@ const each = <K extends string>(name: K, values: readonly number[] = NUMBERS) =>
   values.map((v) => ({ [name]: v }) as Record<K, number>)
 const NONE = [{}] as const
 
-const ADVICE = all<AdviceSays>({
+const ADVICE_SAYS = all<AdviceSays>({
   'too-early': each('forMin'),
   'just-taken': each('sinceMin'),
   'keep-on': NONE,
@@ -197,13 +199,23 @@ const JUDGED = Object.entries(JOINTS).flatMap(([id, { says }]) =>
     figures: { ...FIGURES, way: WAYS[id] ?? 'too-light' },
   })),
 )
+const ADJUSTMENTS = all<Adjustment>({
+  rod: [{ held: 'low' }],
+  speed: each('mps', [0.4, 1]),
+  count: each('seconds', [1, 12]),
+  cast: each('metres', [12, 31]),
+  line: [{ name: LONG }],
+  weight: [{ kg: 0.014, nowKg: 0.0105 }],
+  rig: [{ build: { lure, mount: { kind: 'own' }, trailer: null, massKg: lure.massKg } }],
+  lure: [{ name: LONG }],
+})
 const LAWS: readonly PlaceLaw[] = [
   { broken: null, singlesOnly: false, mostHooks: null, rules: '' },
   { broken: { code: 'trebles' }, singlesOnly: true, mostHooks: 1, rules: 'No fishing from the bridge.' },
 ]
 
 const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
-  ['advice', SYSTEMS.flatMap((s) => ADVICE.map((a) => W.sayAdvice(a, s)))],
+  ['advice', SYSTEMS.flatMap((s) => ADVICE_SAYS.map((a) => W.sayAdvice(a, s)))],
   ['files', PROBLEMS.map((p) => W.sayFileProblem(p))],
   ['refusals', REFUSALS.map((r) => W.sayRefusal(r))],
   ['care', CARE.map((c) => W.sayCare(c))],
@@ -217,6 +229,19 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
   ['where fish hold', HOLDING.map((h) => W.sayHolding(h.id))],
   ['how to fish', [...READY, ...FEEL, ...TELLS, ...CHANGES, ...CAUTIONS].flatMap((n) => Object.values(W.noteWords(n)))],
   ['law', LAWS.flatMap((l) => W.sayLaw(l))],
+  ['cautions', [W.sayCaution({ code: 'teeth', species: 'Pike' }), W.sayCaution({ code: 'night' })]],
+  ['glossary', W.GLOSSARY.flatMap((g) => [g.word, g.says])],
+  ['answers', ANSWERS.flatMap((a) => Object.values(W.answerWords(a.id)))],
+  [
+    'what the bench says',
+    SYSTEMS.flatMap((s) => ADJUSTMENTS.map((a) => W.sayAdjustment(a, s))).concat(
+      TEST_KINDS.flatMap((kind) => {
+        const { name, gives, figure, needs, steps, minds, labels } = W.testWords(kind)
+        return [name, gives, figure || '–', ...needs, ...steps, ...minds, ...Object.values<string>(labels)]
+      }),
+      [0, 1, 3].map((n) => W.sayBasis({ basis: 'fitted', n })),
+    ),
+  ],
   ['rules of thumb', THUMB_RULES.map((r) => W.thumbRuleName(r.id))],
 ]
 

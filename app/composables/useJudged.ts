@@ -1,5 +1,5 @@
 import { createMatchContext, rulesFor, type MatchContext } from '../../core/match'
-import { EMPTY_BOX } from '../../core/tackle'
+import { EMPTY_BOX } from '../../core/box'
 import { useBox } from '~/stores/box'
 import { useRecord } from '~/stores/record'
 import { useWater } from '~/stores/water'

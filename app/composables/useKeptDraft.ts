@@ -1,4 +1,5 @@
 import { now, repository } from '~/stores/repository'
+import { plain } from '~/composables/plain'
 
 /** What is typed is written down as it is typed, so that a browser that dies loses a field at most. `drop` when it is saved or given up. */
 export function useKeptDraft(key: string, title: () => string, value: () => unknown): { drop: () => Promise<void> } {
@@ -7,7 +8,7 @@ export function useKeptDraft(key: string, title: () => string, value: () => unkn
     value,
     () => {
       if (done) return
-      void repository.keepDraft({ key, at: now(), title: title(), value: JSON.parse(JSON.stringify(value())) })
+      void repository.keepDraft({ key, at: now(), title: title(), value: plain(value()) })
     },
     { deep: true, flush: 'sync' },
   )

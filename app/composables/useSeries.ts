@@ -1,5 +1,5 @@
 import { profileFromTests, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
-import { testsOf, type BenchTest, type TestKind } from '../../core/tackle'
+import { testsOf, type BenchTest, type TestKind } from '../../core/bench'
 import { put, removal } from '../../storage/repository'
 import { howTo, lastOf, startOf } from '~/components/bench/test-form'
 import { createQueue } from '~/composables/queue'

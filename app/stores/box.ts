@@ -2,7 +2,8 @@ import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import { readArchive, type BinItem, type BoxKind, type PlacedProblem, type RejectedRows } from '../../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../../core/match'
-import { EMPTY_BOX, type Box, type Lure, type Rig, type Tray } from '../../core/tackle'
+import type { Lure, Rig, Tray } from '../../core/tackle'
+import { EMPTY_BOX, type Box } from '../../core/box'
 import type { Conditions, Place } from '../../core/water'
 import { demoWorld, emptyWorld, type World } from '../../core/demo/world'
 import type { Item } from '../../storage/db'
@@ -10,6 +11,7 @@ import { putPractice, put, removal, type Edit } from '../../storage/repository'
 import { popUnsaved } from '../../storage/unsaved'
 import { useHistory, type Turn } from './history'
 import { now, repository, today } from './repository'
+import { plain } from '~/composables/plain'
 
 type Status = { state: 'loading' } | { state: 'ready' } | { state: 'failed'; problem: string }
 
@@ -28,7 +30,7 @@ const binned = (kind: BoxKind, item: { id: string; name: string }, at: string): 
   id: `${kind}:${item.id}`,
   kind,
   at,
-  item: JSON.parse(JSON.stringify(item)) as BinItem['item'],
+  item: plain(item) as BinItem['item'],
 })
 
 /** “Pirrip 7”, or “5 lures”. */
@@ -140,11 +142,11 @@ export const useBox = defineStore('box', {
     },
     /** Changes how the angler judges: schools, weights of rules, rules of one's own. */
     putPractice(change: Partial<Practice>, label: string) {
-      return this.edit(label, [putPractice(JSON.parse(JSON.stringify({ ...this.practice, ...change })) as Practice)])
+      return this.edit(label, [putPractice(plain({ ...this.practice, ...change }) as Practice)])
     },
     /** Puts a place in order; `label` says what was done. */
     savePlace(place: Place, label: string) {
-      return this.edit(label, [{ kind: 'places', id: place.id, item: JSON.parse(JSON.stringify(place)) }])
+      return this.edit(label, [{ kind: 'places', id: place.id, item: plain(place) }])
     },
     savePlaces(places: readonly Place[], label: string) {
       return this.edit(

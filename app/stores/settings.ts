@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import type { UnitSystem } from '../../core/quantity'
 import { repository } from './repository'
+import { plain } from '~/composables/plain'
 
 interface Kept {
   system: UnitSystem
@@ -48,7 +49,7 @@ export const useSettings = defineStore('settings', {
     },
     async keep(change: Partial<Kept>) {
       this.$patch(change)
-      await repository.setSetting(KEY, JSON.parse(JSON.stringify(this.$state)))
+      await repository.setSetting(KEY, plain(this.$state))
     },
   },
 })

@@ -6,6 +6,7 @@ import { put, type Edit } from '../../storage/repository'
 import { useSheetWorker } from '~/composables/useSheetWorker'
 import { useBox } from './box'
 import { now } from './repository'
+import { plain } from '~/composables/plain'
 
 type Stage =
   | { readonly state: 'idle' }
@@ -27,8 +28,6 @@ type Stage =
       readonly same: number
       readonly aside: number
     }
-
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
 /** A spreadsheet on its way into the box: read, columns named, planned, taken in; and the rows that wait to be mended. */
 export const useSheets = defineStore('sheets', {

@@ -4,6 +4,7 @@ import { stashUnsaved } from '../../storage/unsaved'
 import { useBox } from './box'
 import { repository } from './repository'
 import { useSettings } from './settings'
+import { plain } from '~/composables/plain'
 
 /** A pause in dragging after which the water is written down, ms. */
 const SETTLED_MS = 150
@@ -50,12 +51,12 @@ export const useWater = defineStore('water', {
       clearTimeout(settling)
       const { draft } = this
       if (!draft) return
-      await repository.putWater(JSON.parse(JSON.stringify(draft)))
+      await repository.putWater(plain(draft))
       if (unsaved === draft) unsaved = null
     },
     /** The page is being left: what is not yet stored is kept aside, at once. */
     leave() {
-      if (unsaved) stashUnsaved(JSON.parse(JSON.stringify(unsaved)))
+      if (unsaved) stashUnsaved(plain(unsaved))
     },
     async goTo(placeId: string) {
       await this.store()

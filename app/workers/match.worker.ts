@@ -23,7 +23,8 @@ import {
   type Sweep,
   type WhyNot,
 } from '../../core/match'
-import { EMPTY_BOX, type Box, type Lure } from '../../core/tackle'
+import type { Lure } from '../../core/tackle'
+import { EMPTY_BOX, type Box } from '../../core/box'
 import { carry, type Carried } from '../../core/outing'
 import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'

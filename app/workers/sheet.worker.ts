@@ -8,7 +8,7 @@ import {
   type Mapping,
   type Sheet,
 } from '../../core/exchange'
-import type { Box } from '../../core/tackle'
+import type { Box } from '../../core/box'
 
 export type SheetReply = { ok: true; sheet: Sheet; mapping: Mapping } | { ok: false; problem: FileProblem }
 

@@ -1,6 +1,7 @@
 import { ROD_TIPS_M } from '../../data/casting'
 import { sinkRateMps, motionOf, sinkTimeS, type CastPlan, type InverseInput, type Option as AnyOption } from '../motion'
-import { buildsOf, familyOf, lureMass, type Box, type Build, type Line, type Lure } from '../tackle'
+import { buildsOf, familyOf, lureMass, type Build, type Line, type Lure } from '../tackle'
+import type { Box } from '../box'
 import { cachedProfile, motionFromProfile, type LureProfile } from './lure-profile'
 
 /** Places in the speed window, longer and shorter counts and casts, lighter and heavier lures that are tried. */

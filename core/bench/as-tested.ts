@@ -1,4 +1,5 @@
-import { fillerKg, type BenchTest, type Lure } from '../tackle'
+import { fillerKg, type Lure } from '../tackle'
+import type { BenchTest } from './tests/register'
 import type { BuildMotion } from '../motion'
 import { METAL_KG_M3, motionOf, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'

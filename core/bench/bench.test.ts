@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { BenchTest, type Lure, type TestKind } from '../tackle'
+import type { Lure } from '../tackle'
+import { BenchTest, type TestKind } from './tests/register'
 import { motionOf, sinkTimeS, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 import {
@@ -308,6 +309,18 @@ describe('the band of a path', () => {
   it('is narrower once the lure was tested, and stays in the water', () => {
     expect(widest(box.tests)).toBeLessThan(0.6 * widest([]))
     expect(widest(box.tests)).toBeGreaterThan(0.05)
+  })
+  it('is as wide at its deepest as the running depth is sure: 95 %, not 80', () => {
+    const known = profileFromTests(lure, box.tests)
+    const motion = motionFromProfile(bare(lure), known, { tempC: 12, salinity: 0 })
+    const { low, high } = pathBand({ ...cast, motion }, known)
+    const { dive } = known
+    if (!dive) throw new Error('never tested')
+    const depth = diveDepth(dive, motion, { ...cast, density: DENSITY })
+    const at = high.indexOf(Math.max(...high))
+    const width = (high[at] ?? 0) - (low[at] ?? 0)
+    expect(width / (depth.high - depth.low)).toBeGreaterThan(0.85)
+    expect(width / (depth.high - depth.low)).toBeLessThan(1.25)
   })
   it('holds the path itself at its deepest', () => {
     const known = profileFromTests(lure, box.tests)

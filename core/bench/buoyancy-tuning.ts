@@ -1,6 +1,7 @@
 import { itemAt } from '../list'
 import { LEAD_STRIP, SUSPENDS_MPS } from '../../data/bench'
-import { GRAVITY_MPS2, METAL_KG_M3, sinkRateMps, weightInWaterN } from '../motion'
+import { METAL_KG_M3, sinkRateMps, weightInWaterN } from '../motion'
+import { GRAVITY_MPS2 } from '../constants'
 import { HUNG, WIRES, HookSize, hookGapM, hooksMassKg, type HungHooks, type Leader, type Lure } from '../tackle'
 import { waterDensity } from '../water'
 import { carriedDifferenceN, restSpeedIn, restWeightN, type Carrying, type Rest } from './fit-rest'

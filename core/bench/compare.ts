@@ -1,7 +1,8 @@
-import type { BenchTest, Lure, TestKind } from '../tackle'
+import type { Lure } from '../tackle'
+import type { BenchTest, TestKind } from './tests/register'
 import type { Carrying } from './fit-rest'
 import { profileFromTests } from './lure-profile'
-import { findingOf } from './tests'
+import { findingOf } from './tests/register'
 
 /** How a lure's figure stands to that of the reference lure: their ratio, and whether their bands lie clear of each other. */
 export interface Comparison {

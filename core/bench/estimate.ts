@@ -51,3 +51,8 @@ export function priorOnly(believed: readonly { at: number; sd: number }[], basis
     scatter: 1,
   }
 }
+
+/** What a posterior predicts, as a figure. */
+export function ofPosterior(p: Posterior, interval: { value: number; low: number; high: number }): Estimate {
+  return { ...interval, basis: p.basis, n: p.n, poor: isPoor(p) }
+}

@@ -22,6 +22,18 @@ export {
 } from './buoyancy-tuning'
 export { bladed, cutTo, filled, isHollow, secondsWith, trailersOn, weightForFall, type Held } from './sink-tuning'
 export { compareWithReference } from './compare'
-export { findingOf, kindsFor, seriesPoints, type SeriesTitle } from './tests'
+export {
+  BenchTest,
+  TEST_KINDS,
+  findingOf,
+  kindsFor,
+  seriesPoints,
+  testForm,
+  type FieldOf,
+  type TestKind,
+} from './tests/register'
+export { type TestField } from './tests/form'
+export { testsOf } from './tests/tests-of'
+export { type SeriesTitle } from './tests/definition'
 export { newSeries, paceOf, weighedBy, withReading, withoutReading } from './series'
 export { adjustmentsFor, type Adjustment } from './adjustments'

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import type { BenchTest, Lure } from '../tackle'
-import { TEST_KINDS, familyOf, fillerKg, lureMass } from '../tackle'
-import { HOW_TO } from '../../data/bench-howto'
-import { ROLES } from '../quantity'
+import type { Lure } from '../tackle'
+import type { BenchTest } from './tests/register'
+import { familyOf, fillerKg, lureMass } from '../tackle'
+import { TEST_KINDS } from './tests/register'
 import {
   addedSince,
   compareWithReference,
   findingOf,
+  testForm,
   kindsFor,
   profileFromTests,
   lureAsTested,
@@ -18,6 +19,7 @@ import {
   withReading,
   withoutReading,
 } from '.'
+import { ROLES } from '../quantity'
 
 const { box } = WORLD
 const named = (name: string): Lure => {
@@ -76,18 +78,17 @@ describe('a series', () => {
     expect(lureMass(weighedBy(needle, heavy.test)).kg).toBeCloseTo(0.05, 6)
     expect(fillerKg(weighedBy(needle, heavy.test))).toBe(fillerKg(needle))
   })
-  it('every kind has a way of doing it whose fields the schema knows, with a start that it takes or asks for', () => {
-    expect(Object.keys(HOW_TO).sort()).toEqual([...TEST_KINDS].sort())
+  it('every kind has a form whose fields its series have, in limits that its schema keeps', () => {
     for (const test of box.tests) {
-      const how = HOW_TO[test.kind]
-      for (const f of how?.settings ?? []) expect([test.kind, f.key in test]).toEqual([test.kind, true])
-      for (const f of how?.readings ?? []) {
-        expect([test.kind, f.key, test.readings.every((r) => f.key in r)]).toEqual([test.kind, f.key, true])
-        if (f.role) expect(f.role in ROLES).toBe(true)
+      const { settings, readings } = testForm(test.kind)
+      for (const key of Object.keys(settings)) expect([test.kind, key in test]).toEqual([test.kind, true])
+      for (const [key, f] of Object.entries(readings)) {
+        expect([test.kind, key, test.readings.every((r) => key in r)]).toEqual([test.kind, key, true])
+        if (f.min !== undefined) expect([key, f.schema.safeParse(f.min - 0.01).success]).toEqual([key, false])
+        if (f.max !== undefined) expect([key, f.schema.safeParse(f.max).success]).toEqual([key, true])
       }
-      expect(how?.steps.length).toBeGreaterThan(1)
-      expect(how?.minds.length).toBeGreaterThan(0)
     }
+    expect(new Set(box.tests.map((t) => t.kind)).size).toBe(TEST_KINDS.length)
   })
 })
 

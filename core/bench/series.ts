@@ -1,4 +1,5 @@
-import { BenchTest, weighed, type Lure, type TestKind } from '../tackle'
+import { weighed, type Lure } from '../tackle'
+import { BenchTest, type TestKind } from './tests/register'
 import { snapshotState } from './as-tested'
 import { sampleOf } from './sample'
 

@@ -4,12 +4,12 @@ import {
   sinkDepthM,
   sinkTimeS,
   trollingDepth,
-  GRAVITY_MPS2,
   METAL_KG_M3,
   motionOf,
   weightInWaterN,
   type BuildMotion,
 } from '../motion'
+import { GRAVITY_MPS2 } from '../constants'
 import {
   alter,
   BLADE_SHAPES,
@@ -20,14 +20,15 @@ import {
   swapBlade,
   trailerFits,
   type BladeShape,
-  type Box,
   type Line,
   type Lure,
   type Trailer,
 } from '../tackle'
+import type { Box } from '../box'
 import { waterDensity } from '../water'
 import { motionFromProfile, testedMotion, type LureProfile } from './lure-profile'
 import type { Carrying } from './fit-rest'
+import { bisect } from '../bisect'
 
 const bare = (lure: Lure) => ({ lure, mount: { kind: 'own' as const }, trailer: null, massKg: lureMass(lure).kg })
 const tow = (line: Line) => ({ diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] })
@@ -67,14 +68,9 @@ const PACES = [0.05, 4] as const
 /** Pace through the water at which a sinking lure holds a depth with that line out, m/s, by bisection; null where no pace does. */
 function paceToHold(motion: BuildMotion, density: number, held: Omit<Held, 'speedMps'>, depthM: number): number | null {
   const at = (v: number) => trollingDepth(motion, density, tow(held.line), v, held.lineOutM, held.rodTipM).depthM
-  let [slow, fast]: [number, number] = [...PACES]
+  const [slow, fast] = PACES
   if (at(slow) < depthM || at(fast) > depthM) return null
-  for (let i = 0; i < 30; i++) {
-    const middle = (slow + fast) / 2
-    if (at(middle) > depthM) slow = middle
-    else fast = middle
-  }
-  return (slow + fast) / 2
+  return bisect((mps) => at(mps) > depthM, slow, fast, { steps: 30 })
 }
 
 /** A hollow plug filled to each of some weights, kg; the filler lies inside and displaces nothing. */
@@ -205,13 +201,7 @@ export function weightForFall(lure: Lure, known: LureProfile, water: Carrying, w
   const own = lureMass(lure).kg
   const fallAt = (kg: number) => sinkRateMps(onHead(lure, known, water, soft ? kg : kg - own), density)
   if (fallAt(HEAVIEST_KG) < wantedMps) return null
-  let [low, high] = [0, HEAVIEST_KG]
-  for (let i = 0; i < 45; i++) {
-    const middle = (low + high) / 2
-    if (fallAt(middle) < wantedMps) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  return bisect((kg) => fallAt(kg) < wantedMps, 0, HEAVIEST_KG, { steps: 45 })
 }
 
 /** Seconds to a depth at a weight of head, for the table beside the wanted fall. */

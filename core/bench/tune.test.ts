@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD, feet } from '../testing/world'
-import { GRAVITY_MPS2, METAL_KG_M3 } from '../motion'
+import { METAL_KG_M3, weightInWaterN } from '../motion'
+import { GRAVITY_MPS2 } from '../constants'
 import { BLADE_SHAPES, lureMass, type Lure } from '../tackle'
 import { waterDensity } from '../water'
 import {
@@ -171,6 +172,12 @@ describe('blades, bodies, jigs', () => {
     )
     expect(cut?.massKg).toBeCloseTo(0.8 * (whole?.massKg ?? 0), 5)
     expect(cut?.fallMps).toBeGreaterThan(whole?.fallMps ?? 0)
+    // Its drag area goes with the square of its length, its pull is that of the head and of what is left of the body: v² ∝ W′ / A.
+    const density = waterDensity(WATER.tempC, WATER.salinity)
+    const pull = (massKg: number) =>
+      weightInWaterN(0.007, METAL_KG_M3.lead, density) + weightInWaterN(massKg, 1080, density)
+    const byHand = Math.sqrt(pull(cut?.massKg ?? 0) / 0.8 ** 2 / pull(whole?.massKg ?? 1))
+    expect((cut?.fallMps ?? 0) / (whole?.fallMps ?? 1)).toBeCloseTo(byHand, 2)
   })
   it('a trailer slows a jig’s fall', () => {
     const lure = named('Broombelly Flip 14')

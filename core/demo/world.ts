@@ -7,18 +7,9 @@ import { DEMO_CHANGES, DEMO_COSTS, DEMO_SOFT_COST, DEMO_USE } from '../../data/d
 import type { ArchiveContent } from '../exchange'
 import { USUAL_PRACTICE } from '../match'
 import { z } from '../zod'
-import {
-  BenchTest,
-  Box,
-  EMPTY_BOX,
-  UNUSED,
-  isFamily,
-  trayFor,
-  usualHooks,
-  usualPart,
-  type PartKind,
-  type Tray,
-} from '../tackle'
+import { UNUSED, isFamily, trayFor, usualHooks, usualPart, type PartKind, type Tray } from '../tackle'
+import { Box, EMPTY_BOX } from '../box'
+import { BenchTest } from '../bench'
 import { Conditions, Place, forageLengthM } from '../water'
 import { demoOutings } from './outings'
 import { demoTests } from './tests'

@@ -1,4 +1,6 @@
-import type { BenchTest, Box, Lure } from '../tackle'
+import type { Lure } from '../tackle'
+import type { Box } from '../box'
+import type { BenchTest } from '../bench'
 import type { Place } from '../water'
 import type { Outing } from '../outing'
 import { writeArchive, type ArchiveContent } from './box-file'

@@ -92,6 +92,16 @@ describe('the log as CSV', () => {
     expect(only && effort(only).map((e) => e.slice(1, 5))).toEqual([['Old faithful', '90.0', 2, 2]])
     expect(only?.placeName).toBe('The pond')
   })
+  it('a row in which only the wind has changed brings its own reading', () => {
+    const rows = [
+      'place;from;minutes;lure;family;wind (m/s)',
+      ...[2, 7].map((wind, i) => `The pond;2026-05-01T1${8 + i}:00:00+02:00;60;Old faithful;grub;${wind}`),
+    ]
+    const { outings } = bring(rows.join('\r\n'))
+    const [only] = outings
+    if (!only) throw new Error('no outing')
+    expect(accountOf(only, only.entries.at(-1)?.at ?? '').stretches.map((s) => s.water.windMps)).toEqual([2, 7])
+  })
   it('text that a spreadsheet would run as a formula is made harmless, and comes back as it was', () => {
     const log = logOf([
       [0, { kind: 'rig', carriedId: 'a', wayId: 'steady' }],

@@ -37,6 +37,17 @@ describe('NMEA 0183', () => {
     expect(reading('$GPGGA,123519,4807.038,N,01131.000,E,1,08,0.9,545.4,M,46.9,M,,*47')).toBeNull()
     expect(reading('$GPZZZ,1*50')).toBeNull()
   })
+  it('an offset below nought is that of the keel, and is not taken off the depth', () => {
+    const sum = (body: string) =>
+      [...body]
+        .reduce((x, c) => x ^ c.charCodeAt(0), 0)
+        .toString(16)
+        .toUpperCase()
+        .padStart(2, '0')
+    const dpt = (offset: string) => reading(`$SDDPT,3.2,${offset}*${sum(`SDDPT,3.2,${offset}`)}`)
+    expect(dpt('-0.5')).toEqual({ depthM: 3.2 })
+    expect(dpt('0.5')?.depthM).toBeCloseTo(3.7, 9)
+  })
   it.each([
     ['$SDDBT,7.8,f,2.4,M,1.3,F*00', /wrong checksum/],
     ['$SDDBT,7.8,f,2.4', /cut short/],

@@ -1,5 +1,5 @@
 import { z } from '../zod'
-import { Box, type Box as BoxType } from '../tackle'
+import { Box, type Box as BoxType } from '../box'
 import type { FileProblem } from './problem'
 
 /** A photo of a lure, shrunk: kept in the browser and in archives, never sent. */

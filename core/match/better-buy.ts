@@ -1,4 +1,5 @@
-import { COLOURS, COLOUR_GROUPS, groupShares, modelKeyOf, type Box, type Colouring, type Lure } from '../tackle'
+import { COLOURS, COLOUR_GROUPS, groupShares, modelKeyOf, type Colouring, type Lure } from '../tackle'
+import type { Box } from '../box'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { rank } from './rank'

@@ -1,5 +1,6 @@
 import { castLengthM } from '../motion'
-import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Box, type Build, type Lure, type Retrieve } from '../tackle'
+import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Build, type Lure, type Retrieve } from '../tackle'
+import type { Box } from '../box'
 import type { MatchContext } from './match-context'
 import { countDowns, rodTips } from './cast-of'
 import { buildVariants, type EvaluatedBuild } from './dressed'

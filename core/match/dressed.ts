@@ -1,6 +1,7 @@
 import { actionFromProfile, motionFromProfile, cachedProfile, type Carrying, type LureProfile } from '../bench'
 import { motionOf, type BuildMotion } from '../motion'
-import { buildsOf, familyOf, lureAction, type Box, type Build, type Lure } from '../tackle'
+import { buildsOf, familyOf, lureAction, type Build, type Lure } from '../tackle'
+import type { Box } from '../box'
 import { waterDensity } from '../water'
 import { offerOf, type Offer } from './offer'
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
-import { EMPTY_BOX, type Lure } from '../tackle'
+import type { Lure } from '../tackle'
+import { EMPTY_BOX } from '../box'
 import { bandsOf, gapTable } from '.'
 import { sayGap } from '../../words'
 

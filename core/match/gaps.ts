@@ -8,7 +8,8 @@ import {
   WANTS_SOUND,
 } from '../../data/gaps'
 import type { Carrying } from '../bench'
-import { familyOf, groupShares, lureAction, type Action, type Box, type ColourGroup, type Lure } from '../tackle'
+import { familyOf, groupShares, lureAction, type Action, type ColourGroup, type Lure } from '../tackle'
+import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
 import { readWater, speciesOf } from '../water'
 import { demandOf } from './demand'

@@ -1,4 +1,4 @@
-import type { Box } from '../tackle'
+import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
 import type { Ranked } from './score-breakdown'
 import { createMatchContext, type MatchOptions } from './match-context'

@@ -31,6 +31,7 @@ export { matchSteps, matchWater, type MatchAnswer, type MatchRow } from './match
 export { partUse, type PartUse } from './part-uses'
 export { bandsOf, gapTable, type GapCell } from './gaps'
 export { compareParts } from './compare'
+export { cautionsFor, type Caution } from './caution'
 export { lawBroken } from './law'
 export { whyNotLure, type Apart, type WhyNot } from './why-not'
 export { betterBuy, type BetterBuy } from './better-buy'

@@ -1,5 +1,6 @@
 import { cachedProfile, type LureProfile } from '../bench'
-import { colourOf, type Box, type Colouring, type Lure } from '../tackle'
+import { colourOf, type Colouring, type Lure } from '../tackle'
+import type { Box } from '../box'
 import { readWater, speciesOf, underwater, type Conditions, type Place, type Reading, type Species } from '../water'
 import { demandOf, type Demand } from './demand'
 import { recordFor, type OwnRecord, type RecordEntry } from './own-record'

@@ -1,4 +1,5 @@
-import type { Box, Rig } from '../tackle'
+import type { Rig } from '../tackle'
+import type { Box } from '../box'
 import type { Conditions, Place, Reading } from '../water'
 import { createMatchContext, type MatchOptions } from './match-context'
 import type { RuleContribution } from './demand'

@@ -13,7 +13,6 @@ import {
   reelFitsRod,
   rodFit,
   familyOf,
-  type Box,
   type Build,
   type Leader,
   type Line,
@@ -21,6 +20,7 @@ import {
   type Retrieve,
   type Rod,
 } from '../tackle'
+import type { Box } from '../box'
 import type { Conditions, Species } from '../water'
 import type { Refusal } from './refusal'
 import type { Outfit } from './setup'

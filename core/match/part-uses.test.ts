@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { EMPTY_BOX, PARTS, buildsOf, drawPart, usualPart, type Box, type PartKind, type PartOf } from '../tackle'
+import { PARTS, buildsOf, drawPart, usualPart, type PartKind, type PartOf } from '../tackle'
+import { EMPTY_BOX, type Box } from '../box'
 import { partUse } from '.'
 import { lineInRodRange } from './outfit'
 import { sayUse } from '../../words'

@@ -7,11 +7,11 @@ import {
   hookGapM,
   reelFitsRod,
   trailerFits,
-  type Box,
   type Lure,
   type PartKind,
   type PartOf,
 } from '../tackle'
+import type { Box } from '../box'
 import { isBiteProof, lineInRodRange, rodCanCast } from './outfit'
 
 /** What a part is good for in a box: how many lures or lines go with it, and what it holds. Strengths N, speeds m/s. */

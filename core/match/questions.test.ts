@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
-import { modelKeyOf, type Lure, type Box } from '../tackle'
+import { modelKeyOf, type Lure } from '../tackle'
+import type { Box } from '../box'
 import { Place, type Conditions } from '../water'
 import {
   SWEEP_PARAMETERS,

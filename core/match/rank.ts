@@ -1,5 +1,6 @@
 import { itemAt } from '../list'
-import { groupShares, lureAction, modelKeyOf, type Box, type Lure } from '../tackle'
+import { groupShares, lureAction, modelKeyOf, type Lure } from '../tackle'
+import type { Box } from '../box'
 import { scoreBreakdown, ranksBefore, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { candidatesFor, candidatesOf, scoreUpperBound, setUpOf, type Candidate, type OnLine } from './candidates'

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD, water } from '../testing/world'
-import type { Box, Rig } from '../tackle'
+import type { Rig } from '../tackle'
+import type { Box } from '../box'
 import { matchWater, scoreSetUp, createMatchContext } from '.'
 
 const { box } = WORLD

@@ -1,5 +1,6 @@
 import { evaluateBuild } from './dressed'
-import { familyOf, rigMassKg, rigParts, reelFitsRod, type Box, type Build, type Rig, type RigParts } from '../tackle'
+import { familyOf, rigMassKg, rigParts, reelFitsRod, type Build, type Rig, type RigParts } from '../tackle'
+import type { Box } from '../box'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { tackleOf, rodCanCast, rejectionReason } from './outfit'

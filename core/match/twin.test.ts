@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Box, type Lure } from '../tackle'
+import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Lure } from '../tackle'
+import type { Box } from '../box'
 import { createMatchContext, bestOf, lawBroken, rank, type MatchContext } from '.'
 import { countDowns, rodTips } from './cast-of'
 import { buildVariants } from './dressed'

@@ -1,4 +1,5 @@
-import { buildsOf, type Box, type Lure } from '../tackle'
+import { buildsOf, type Lure } from '../tackle'
+import type { Box } from '../box'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { compareParts } from './compare'

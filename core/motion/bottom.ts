@@ -1,4 +1,5 @@
-import { GRAVITY_MPS2, METAL_KG_M3, type Metal } from './drag-curve'
+import { METAL_KG_M3, type Metal } from './drag-curve'
+import { GRAVITY_MPS2 } from '../constants'
 import { lineAngleCot, lineDragToTension } from './line-shape'
 
 /**

@@ -1,3 +1,5 @@
+import { GRAVITY_MPS2 } from '../constants'
+
 /**
  * Drag coefficient of a smooth sphere against Reynolds number, dimensionless.
  *
@@ -10,8 +12,6 @@
 export function sphereDrag(re: number): number {
   return re < 1000 ? (24 / re) * (1 + 0.15 * re ** 0.687) : 0.44
 }
-
-export const GRAVITY_MPS2 = 9.80665
 
 /** Density of what weights and hooks are made of, kg/m³. CRC Handbook of Chemistry and Physics; steel is the handbook's plain carbon steel. */
 export const METAL_KG_M3 = { lead: 11_340, tungsten: 19_250, steel: 7850, brass: 8500 } as const

@@ -1,6 +1,7 @@
 import type { BuildMotion } from './build-motion'
 import { LINE_TANGENTIAL_DRAG } from './cable-ode'
 import { sinkRateMps } from './pull'
+import { bisect } from '../bisect'
 
 /**
  * A long fall on slack line: the lure pulls ever more line down behind it, so that its drag area grows by Cₜ·π·d for every metre sunk and
@@ -48,12 +49,7 @@ export function dragAreaFromSinkTime(
   depthM: number,
   seconds: number,
 ): number {
-  let low = 1e-7
-  let high = 1
-  for (let i = 0; i < 60; i++) {
-    const middle = Math.sqrt(low * high)
-    if (sinkTimeS({ submergedWeightN, sinkDragAreaM2: middle }, density, lineDiameterM, depthM) < seconds) low = middle
-    else high = middle
-  }
-  return Math.sqrt(low * high)
+  const tooQuick = (sinkDragAreaM2: number) =>
+    sinkTimeS({ submergedWeightN, sinkDragAreaM2 }, density, lineDiameterM, depthM) < seconds
+  return bisect(tooQuick, 1e-7, 1, { steps: 60, by: 'ratio' })
 }

@@ -1,4 +1,5 @@
-import { GRAVITY_MPS2 } from './drag-curve'
+import { GRAVITY_MPS2 } from '../constants'
+import { bisect } from '../bisect'
 
 /** Density of air at 15 °C and sea level, kg/m³ (ISO 2533, standard atmosphere). */
 export const AIR_KG_M3 = 1.225
@@ -70,11 +71,5 @@ export function castByEnergyM(energyJ: number, massKg: number, dragM2: number): 
 
 /** Energy of the swing, J, that throws a lure so far, by bisection (0.05 … 200 J). */
 export function energyForCast(castM: number, massKg: number, dragM2: number): number {
-  let [low, high] = [0.05, 200]
-  for (let i = 0; i < 50; i++) {
-    const middle = Math.sqrt(low * high)
-    if (castByEnergyM(middle, massKg, dragM2) < castM) low = middle
-    else high = middle
-  }
-  return Math.sqrt(low * high)
+  return bisect((joule) => castByEnergyM(joule, massKg, dragM2) < castM, 0.05, 200, { steps: 50, by: 'ratio' })
 }

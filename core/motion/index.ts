@@ -2,7 +2,7 @@ export { UNTESTED, motionOf, type Basis, type BuildMotion, type TestedMotion } f
 export { LABEL_CAST, labelCastDepth, diveAngleForLabel } from './dive-label'
 export { lineAngleCot, depthOnLine, lineDragToTension, reachOnLine } from './line-shape'
 export { integrateCable } from './cable-ode'
-export { GRAVITY_MPS2, METAL_KG_M3, sphereTerminalVelocityMps, sphereDrag, weightInWaterN } from './drag-curve'
+export { METAL_KG_M3, sphereTerminalVelocityMps, sphereDrag, weightInWaterN } from './drag-curve'
 export { dragAreaFromSinkTime, sinkDepthM, sinkTimeS } from './fall'
 export { transverseSpeedMps, sinkRateMps, lineTensionN } from './pull'
 export type { CastPlan } from './cast-plan'

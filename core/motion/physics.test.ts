@@ -7,7 +7,6 @@ import { waterDensity, waterViscosity } from '../water'
 import {
   AIR_KG_M3,
   FRICTION_DEG,
-  GRAVITY_MPS2,
   METAL_KG_M3,
   sphereTerminalVelocityMps,
   cableForDepth,
@@ -41,6 +40,7 @@ import {
   type BuildMotion,
   type CastPlan,
 } from '.'
+import { GRAVITY_MPS2 } from '../constants'
 
 const FRESH = { density: waterDensity(15, 0), viscosity: waterViscosity(15) }
 const MPH = 0.44704

@@ -1,7 +1,9 @@
 import { itemAt } from '../list'
 import type { BuildMotion } from './build-motion'
-import { ballDiameterM, GRAVITY_MPS2, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
+import { ballDiameterM, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
+import { GRAVITY_MPS2 } from '../constants'
 import { integrateCable, type Cable, type CablePoint } from './cable-ode'
+import { bisect } from '../bisect'
 
 /** A line with what it weighs: density of the material, kg/m³. */
 export interface TowLine {
@@ -122,13 +124,7 @@ export function cableForDepth(
   water: { density: number; viscosity: number },
   cable: TowLine = DOWNRIGGER_CABLE,
 ): number | null {
-  let [low, high] = [0, Math.max(4 * depthM, 1)]
+  const longestM = Math.max(4 * depthM, 1)
   const at = (m: number) => downrigger(ballKg, m, speedMps, water, cable).depthM
-  if (at(high) < depthM) return null
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2
-    if (at(middle) < depthM) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  return at(longestM) < depthM ? null : bisect((m) => at(m) < depthM, 0, longestM)
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { GIVE_MIN, LEARNING } from '../../data/advice'
+import { GIVE_MIN, LEARNING, QUIET as GONE_QUIET } from '../../data/advice'
 import { at, logOf, rig } from '../testing/outing'
 import type { Carried, NewEntry } from './outing'
 import { VARIABLES } from './variables'
@@ -113,6 +113,19 @@ describe('what to change next', () => {
     if (advice?.kind !== 'change') throw new Error('no change')
     expect(sayAdvice(advice.does, 'imperial')).toMatch(/\sin$/)
     expect(sayAdvice(advice.does, 'metric')).toMatch(/\scm$/)
+  })
+  it('once they have gone quiet another action is spoken for, by one sign', () => {
+    const log = [[0, hand('first')], ...[5, 6, 7].map((m) => [m, answer('eaten-winding')] as const)] as const
+    const best = (variable: string, min: number) =>
+      Math.max(
+        ...changesFor(inputOf([...log], min))
+          .weighed.filter((w) => w.variable === variable)
+          .map((w) => w.ratio),
+      )
+    const before = 7 + GONE_QUIET.afterMin - 0.1
+    const after = 7 + GONE_QUIET.afterMin + 0.1
+    expect(best('action', after) / best('action', before)).toBeCloseTo(LEARNING.sign, 1)
+    expect(best('size', after) / best('size', before)).toBeCloseTo(1, 1)
   })
   it('the same log gives the same advice', () => {
     const input = inputOf(

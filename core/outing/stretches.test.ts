@@ -10,6 +10,25 @@ const TO_B = { kind: 'rig', carriedId: 'b', wayId: 'steady' } as const
 const LOST = { kind: 'answer', answer: 'lost', aim: null, fish: null } as const
 
 describe('the account of a log', () => {
+  it('a break asked for twice counts no effort twice, and going on without a break loses none', () => {
+    const minutes = (entries: readonly (readonly [number, NewEntry])[]) =>
+      accountOf(logOf([[0, RIG], ...entries]), at(30)).stretches.reduce((sum, s) => sum + s.minutes, 0)
+    expect(minutes([])).toBeCloseTo(30, 6)
+    expect(
+      minutes([
+        [10, { kind: 'pause' }],
+        [20, { kind: 'pause' }],
+      ]),
+    ).toBeCloseTo(10, 6)
+    expect(
+      minutes([
+        [10, { kind: 'pause' }],
+        [20, { kind: 'pause' }],
+        [25, { kind: 'resume' }],
+      ]),
+    ).toBeCloseTo(15, 6)
+    expect(minutes([[10, { kind: 'resume' }]])).toBeCloseTo(30, 6)
+  })
   it('effort counts by the clock from the rig to the next, without the breaks', () => {
     const log = logOf([
       [0, RIG],

@@ -116,7 +116,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
         paused = true
         break
       case 'resume':
-        if (open) open.since = entry.at
+        if (open && paused) open.since = entry.at
         paused = false
         break
       case 'lost-lure':

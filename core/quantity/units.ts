@@ -1,3 +1,5 @@
+import { GRAVITY_MPS2 } from '../constants'
+
 /**
  * Units of measure and their exact factors to SI.
  *
@@ -21,7 +23,6 @@ export interface Unit {
 
 const INCH_M = 0.0254
 const POUND_KG = 0.45359237
-const STANDARD_GRAVITY = 9.80665
 
 export const UNITS = {
   mm: { id: 'mm', kind: 'length', symbol: 'mm', spellings: ['mm', 'millimetre', 'millimeter'], factor: 0.001 },
@@ -51,13 +52,13 @@ export const UNITS = {
     offset: -160 / 9,
   },
   newton: { id: 'newton', kind: 'force', symbol: 'N', spellings: ['n', 'newton'], factor: 1 },
-  kgf: { id: 'kgf', kind: 'force', symbol: 'kg', spellings: ['kg', 'kilo', 'kgf'], factor: STANDARD_GRAVITY },
+  kgf: { id: 'kgf', kind: 'force', symbol: 'kg', spellings: ['kg', 'kilo', 'kgf'], factor: GRAVITY_MPS2 },
   lbf: {
     id: 'lbf',
     kind: 'force',
     symbol: 'lb',
     spellings: ['lb', 'lbs', 'pound', 'pounds', 'lb-test'],
-    factor: POUND_KG * STANDARD_GRAVITY,
+    factor: POUND_KG * GRAVITY_MPS2,
   },
   litre: {
     id: 'litre',

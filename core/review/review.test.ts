@@ -260,7 +260,39 @@ describe('patterns within patterns', () => {
   })
 })
 
+describe('a p-value', () => {
+  it('is never nought, however plain the pattern: the log itself is one of its own shuffles', () => {
+    const plain = Array.from({ length: 40 }, (_, i) =>
+      stretch({
+        outingId: `o${i >> 1}`,
+        carried: rig('x', { colour: i % 2 ? 'silver' : 'hot' }),
+        takes: i % 2 ? 9 : 0,
+      }),
+    )
+    const { patterns, shuffles } = findPatterns(plain, 'bites')
+    expect(patterns.length).toBeGreaterThan(0)
+    const [first] = patterns
+    expect(first?.pValue).toBeCloseTo(1 / (shuffles + 1), 12)
+  })
+})
+
 describe('rules of thumb', () => {
+  it('a range holds from its lower end and not at its upper one', () => {
+    const rule = (better: Record<string, readonly [number | null, number | null]>) => ({
+      id: 'x',
+      facts: [],
+      where: {},
+      better,
+    })
+    const hours = (windMps: number) =>
+      Array.from({ length: 3 }, (_, i) => stretch({ outingId: `${windMps}-${i}`, water: water({ windMps }), takes: 1 }))
+    const rows = [...hours(2.9), ...hours(3), ...hours(6)]
+    const minutesWith = (range: readonly [number | null, number | null]) =>
+      checkRules(rows, 'bites', [rule({ windMps: range })])[0]?.with.minutes
+    expect(minutesWith([3, null])).toBe(360)
+    expect(minutesWith([3, 6])).toBe(180)
+    expect(minutesWith([null, 3])).toBe(180)
+  })
   it('the demo’s log contradicts the one on colours in murk, and leaves some open', () => {
     const held = checkRules(DEMO, 'bites')
     expect(held.find((h) => h.rule.id === 'hot-in-murk')?.verdict).toBe('contradicts')
@@ -379,6 +411,15 @@ describe('your water, your odds', () => {
       expect(part && sayCause(part)).toMatch(/hours in water like this/)
       expect(row.parts.reduce((s, p) => s + p.points, 0)).toBeCloseTo(row.score, 8)
     }
+  })
+  it('hours are counted round midnight: two in the morning is four hours from ten at night', () => {
+    const [entry] = entries
+    if (!entry) throw new Error('no entry')
+    const heard = (hour: number, now: number) =>
+      recordFor([{ ...entry, hour }], { ...conditions, ...entry.water, hour: now }).minutes
+    expect(heard(22, 2)).toBeCloseTo(heard(10, 14), 9)
+    expect(heard(22, 2)).toBeCloseTo(heard(2, 22), 9)
+    expect(heard(22, 2)).toBeLessThan(heard(22, 23))
   })
   it('weighs more with effort, and never more than its most', () => {
     const weights = [10, 60, DEMO.length].map((n) => recordFor(recordEntries(DEMO.slice(-n)), conditions).weight)

@@ -1,6 +1,6 @@
 import { LOOSE_STYLES } from '../../data/hooks'
 import { TRAILER_BAND } from '../../data/trailers'
-import type { Box } from './box'
+import type { TackleBox } from './tackle-box'
 import type { MountKind } from './family'
 import { hookGapM, type HookSize } from './hook-size'
 import { familyOf, lureMass, type Lure } from './lure'
@@ -40,7 +40,7 @@ export function hookFits(kind: Exclude<MountKind, 'own'>, size: HookSize, bodyLe
   return ratio >= low && ratio <= high
 }
 
-function mountsOf(lure: Lure, box: Box): Mount[] {
+function mountsOf(lure: Lure, box: TackleBox): Mount[] {
   const kinds = familyOf(lure.family).mounts
   if (!kinds) return [{ kind: 'own' }]
   const hooksFor = (kind: Exclude<MountKind, 'own'>) =>
@@ -77,7 +77,7 @@ export function trailerFits(trailer: Pick<Trailer, 'lengthM'>, baitLengthM: numb
   return ratio >= TRAILER_BAND[0] && ratio <= TRAILER_BAND[1]
 }
 
-function trailersOf(lure: Lure, box: Box): (Trailer | null)[] {
+function trailersOf(lure: Lure, box: TackleBox): (Trailer | null)[] {
   if (!familyOf(lure.family).takesTrailer) return [null]
   return [null, ...box.trailers.filter((t) => t.count > 0 && trailerFits(t, lure.lengthM))]
 }
@@ -97,7 +97,7 @@ function mountMassKg(mount: Mount): number {
 }
 
 /** Every way this box can dress a lure. A soft body without a hook that fits has none. */
-export function buildsOf(lure: Lure, box: Box): Build[] {
+export function buildsOf(lure: Lure, box: TackleBox): Build[] {
   const own = lureMass(lure).kg
   return mountsOf(lure, box).flatMap((mount) =>
     trailersOf(lure, box).map((trailer) => ({

@@ -72,7 +72,7 @@ export {
 export { Tray, freeSlot, slotName, slotNamed, slotsOf } from './tray'
 export { RIG_TYPES, Rig, rigTypeOf, type RigPart, type RigType, type RigTypeId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
-export { Box, EMPTY_BOX } from './box'
+export { TackleBox } from './tackle-box'
 export { buildsOf, hookFits, trailerFits, type Build } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
 export { searchFor } from './search'
@@ -85,13 +85,3 @@ export { careOf, fishOnHooks, type Care } from './wear'
 export { checkRig, rigParts, type JointFigure, type Judgement, type RigParts, type RigWater } from './joints/judge'
 export { rigMassKg } from './joints/verdicts'
 export { fieldsOf, type Field } from './fields'
-export {
-  BenchTest,
-  SHIMMIES,
-  TEST_KINDS,
-  testsOf,
-  type ReadingOf,
-  type Swing,
-  type TestKind,
-  type TestOf,
-} from './bench-test'

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import V1 from '../exchange/fixtures/archive-v1.json'
 import { WORLD } from '../testing/world'
-import { Box, FAMILIES, Lure, boxFrom1, boxFrom2, completeBox, completeLure, trayFor, slotsOf } from '.'
+import { FAMILIES, Lure, boxFrom1, boxFrom2, completeBox, completeLure, trayFor, slotsOf } from '.'
+import { Box } from '../box'
 
 describe('what is left out is filled in, what is said stays', () => {
   it.each(WORLD.box.lures.map((l) => [l.name, l] as const))('%s, whole already, is not touched', (_, lure) => {

@@ -1,5 +1,5 @@
-import type { Box } from './box'
 import { UNUSED, familyOf, isFamily, usualHooks } from './lure'
+import type { TackleBox } from './tackle-box'
 import { slotsOf, type Tray } from './tray'
 
 /** Boxes of earlier versions brought to the present shape. What they hold is data of unknown quality: the schema judges the result. */
@@ -78,7 +78,7 @@ export function boxFrom2(raw: unknown): Raw {
 }
 
 /** From the first version to the second: trays were names, hooks a trait of three families, parts had neither cost nor number. */
-export function boxFrom1(raw: unknown): Record<Exclude<keyof Box, 'tests'>, unknown> {
+export function boxFrom1(raw: unknown): Record<keyof TackleBox, unknown> {
   const box = record(raw)
   const old = list(box.lures)
   const nameOf = (lure: unknown) => String(record(lure).tray ?? '').trim()
@@ -95,7 +95,7 @@ export function boxFrom1(raw: unknown): Record<Exclude<keyof Box, 'tests'>, unkn
     return { ...record(completeLure(lure)), trayId: tray.id, slot }
   })
   return { ...completeParts(box), lures, blades: [], terminals: [], trays: [...trays.values()], rigs: [] } as Record<
-    Exclude<keyof Box, 'tests'>,
+    keyof TackleBox,
     unknown
   >
 }

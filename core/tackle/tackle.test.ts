@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD, inches } from '../testing/world'
 import {
-  Box,
   COLOURS,
   FAMILIES,
   Lure,
@@ -18,6 +17,7 @@ import {
   rodFit,
   worksOn,
 } from '.'
+import { Box } from '../box'
 
 const { box } = WORLD
 const lureOf = (family: string) => {
@@ -143,4 +143,13 @@ it('colour shares add up to one and every colour is described', () => {
     expect(Object.values(groupShares(colour)).reduce((a, b) => a + b, 0)).toBeCloseTo(1)
     expect(describeColouring(colour)).toContain('silver')
   }
+})
+
+it('a soft body goes on a drop-shot on its own hook, and weedless on one for Texas rigs', () => {
+  const { box } = WORLD
+  const worm = box.lures.find((l) => l.family === 'finesse-worm')
+  if (!worm) throw new Error('no worm in the demo')
+  const styles = buildsOf(worm, box).flatMap(({ mount }) => (mount.kind === 'drop-shot' ? [mount.hook.style] : []))
+  expect(styles).toContain('drop-shot')
+  expect(styles.some((style) => style === 'offset' || style === 'straight-shank')).toBe(true)
 })

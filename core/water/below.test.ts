@@ -82,7 +82,12 @@ describe('wind and mud', () => {
   it('no wind and no fetch make no waves; an ocean’s fetch no more than the fully grown sea', () => {
     expect(windWaves(0, 10)).toEqual({ heightM: 0, periodS: 0 })
     expect(windWaves(10, 0)).toEqual({ heightM: 0, periodS: 0 })
-    expect(windWaves(10, 500).heightM).toBeLessThanOrEqual((0.243 * 100) / 9.81 + 1e-9)
+    // Of 10 m/s: 2.48 m every 8.3 s (Shore Protection Manual 1984, fully developed); over 5 km by its law for a short fetch.
+    expect(windWaves(10, 5000)).toEqual({
+      heightM: expect.closeTo((0.243 * 100) / 9.81, 2),
+      periodS: expect.closeTo((8.13 * 10) / 9.81, 2),
+    })
+    expect(windWaves(10, 5).heightM).toBeCloseTo((100 / 9.81) * 1.6e-3 * Math.sqrt((9.81 * 5000) / 100), 3)
   })
   it('more wind, a longer fetch and a finer bottom stir deeper; stones give no mud', () => {
     expect(resuspensionDepthM(12, 3, 'silt')).toBeGreaterThan(resuspensionDepthM(6, 3, 'silt'))

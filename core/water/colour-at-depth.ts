@@ -1,4 +1,5 @@
 import { itemAt } from '../list'
+import { converter, formatHex } from 'culori'
 import { Matrix, inverse } from 'ml-matrix'
 import { DAYLIGHT, GREYS, JUDGED_FROM_M, LIGHT_FROM, MATCHING, NM, PURE_WATER, STAIN } from '../../data/spectra'
 import { attenuationPerM } from './light'
@@ -58,12 +59,6 @@ const BANDS: readonly Spectrum[] = [
   WAVELENGTHS_NM.map((nm) => step(nm, 490) * (1 - step(nm, 580))),
   WAVELENGTHS_NM.map((nm) => 1 - step(nm, 490)),
 ]
-/** XYZ to linear sRGB (IEC 61966-2-1). */
-const XYZ_TO_LINEAR_SRGB = [
-  [3.2404542, -1.5371385, -0.4985314],
-  [-0.969266, 1.8760108, 0.041556],
-  [0.0556434, -0.2040259, 1.0572252],
-] as const
 
 const WHITE_SUM = DAYLIGHT.reduce((a, e, i) => a + e * itemAt(CIE_1931.y, i), 0)
 
@@ -82,25 +77,23 @@ const each = ([a, b, c]: Triple, change: (v: number, i: 0 | 1 | 2) => number): T
   change(b, 1),
   change(c, 2),
 ]
-const toRgb = ([x, y, z]: Triple): Triple =>
-  each([0, 1, 2], (_, i) => {
-    const [a, b, c] = XYZ_TO_LINEAR_SRGB[i]
-    return a * x + b * y + c * z
-  })
+const toLinear = converter('lrgb')
+const toLab = converter('lab65')
+/** Linear sRGB (IEC 61966-2-1) of tristimulus values. */
+function toRgb([x, y, z]: Triple): Triple {
+  const { r, g, b } = toLinear({ mode: 'xyz65', x, y, z })
+  return [r, g, b]
+}
 /** What of the bands must be mixed to look red, green or blue in daylight. */
 const MIX = inverse(
   new Matrix(BANDS.map((band) => [...toRgb(xyz(band.map((b, i) => b * itemAt(DAYLIGHT, i))))])).transpose(),
 )
 
-const linear = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
-const encoded = (v: number) => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)
-
 /** @param hex `#rrggbb` as the colour is painted @throws RangeError on anything else */
 export function reflectance(hex: string): Spectrum {
-  const found = /^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i.exec(hex)
+  const found = /^#[0-9a-f]{6}$/i.test(hex) ? toLinear(hex) : undefined
   if (!found) throw new RangeError(`colour ${hex}: must be #rrggbb`)
-  const rgb = found.slice(1).map((part) => linear(parseInt(part, 16) / 255))
-  const mix = MIX.mmul(Matrix.columnVector(rgb)).to1DArray()
+  const mix = MIX.mmul(Matrix.columnVector([found.r, found.g, found.b])).to1DArray()
   return WAVELENGTHS_NM.map((_, i) =>
     Math.min(
       1,
@@ -135,12 +128,13 @@ export interface Underwater {
 }
 
 type Lab = Triple
-const WHITE: Triple = [0.95047, 1, 1.08883]
+/** A grey of this brightness, as tristimulus values (daylight D65). */
+const GREY: Triple = [0.95047, 1, 1.08883]
 /** CIE 1976 L*a*b* with daylight white (ISO 11664-4); grey where light is too low for colours. */
-function lab([x, y, z]: Triple, colour: number): Lab {
-  const f = (v: number) => (v > 216 / 24389 ? Math.cbrt(v) : ((24389 / 27) * v + 16) / 116)
-  const [fx, fy, fz] = [f(Math.max(0, x / WHITE[0])), f(Math.max(0, y)), f(Math.max(0, z / WHITE[2]))]
-  return [116 * fy - 16, colour * 500 * (fx - fy), colour * 200 * (fy - fz)]
+function lab(light: Triple, colour: number): Lab {
+  const [x, y, z] = each(light, (v) => Math.max(0, v))
+  const { l, a, b } = toLab({ mode: 'xyz65', x, y, z })
+  return [l, colour * a, colour * b]
 }
 
 export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater {
@@ -155,13 +149,10 @@ export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater
   const paint = (light: Spectrum): string => {
     const bright = shownBrightness(lux)
     const [x, y, z] = seen(light)
-    const grey: Triple = [WHITE[0] * y, y, WHITE[2] * y]
+    const grey = each(GREY, (v) => v * y)
     const mixed = each([x, y, z], (v, i) => bright * (colour * v + (1 - colour) * grey[i]))
-    const byte = (v: number) =>
-      Math.round(255 * encoded(Math.min(1, Math.max(0, v))))
-        .toString(16)
-        .padStart(2, '0')
-    return `#${toRgb(mixed).map(byte).join('')}`
+    const [r, g, b] = toRgb(mixed)
+    return formatHex({ mode: 'lrgb', r, g, b })
   }
   const behind = down.map((e, i) => e * itemAt(scatter, i))
   /** Half a metre of water takes some of the difference away. */

@@ -1,6 +1,6 @@
 import type { Bottom } from './conditions'
-
-const G = 9.81
+import { bisect } from '../bisect'
+import { GRAVITY_MPS2 } from '../constants'
 
 /**
  * Waves that a wind raises over deep water of limited fetch.
@@ -14,17 +14,17 @@ const G = 9.81
  */
 export function windWaves(windMps: number, fetchKm: number): { heightM: number; periodS: number } {
   if (windMps <= 0 || fetchKm <= 0) return { heightM: 0, periodS: 0 }
-  const fetch = (G * fetchKm * 1000) / windMps ** 2
+  const fetch = (GRAVITY_MPS2 * fetchKm * 1000) / windMps ** 2
   return {
-    heightM: (windMps ** 2 / G) * Math.min(0.243, 1.6e-3 * Math.sqrt(fetch)),
-    periodS: (windMps / G) * Math.min(8.13, 0.286 * Math.cbrt(fetch)),
+    heightM: (windMps ** 2 / GRAVITY_MPS2) * Math.min(0.243, 1.6e-3 * Math.sqrt(fetch)),
+    periodS: (windMps / GRAVITY_MPS2) * Math.min(8.13, 0.286 * Math.cbrt(fetch)),
   }
 }
 
 /** Wave number in water of a depth, 1/m: linear dispersion ω² = g k tanh k d, solved by Newton's rule. */
 function waveNumber(periodS: number, depthM: number): number {
-  const deep = (2 * Math.PI) ** 2 / (G * periodS ** 2)
-  let k = Math.max(deep, (2 * Math.PI) / (periodS * Math.sqrt(G * depthM)))
+  const deep = (2 * Math.PI) ** 2 / (GRAVITY_MPS2 * periodS ** 2)
+  let k = Math.max(deep, (2 * Math.PI) / (periodS * Math.sqrt(GRAVITY_MPS2 * depthM)))
   for (let i = 0; i < 12; i++) {
     const t = Math.tanh(k * depthM)
     k -= (k * t - deep) / (t + k * depthM * (1 - t * t))
@@ -53,13 +53,7 @@ export function resuspensionDepthM(windMps: number, fetchKm: number, bottom: Bot
   const lifts = THRESHOLD_ORBITAL_SPEED_MPS[bottom]
   const { heightM, periodS } = windWaves(windMps, fetchKm)
   if (heightM < 0.05 || !Number.isFinite(lifts) || orbitalSpeedMps(heightM, periodS, 0.2) < lifts) return 0
-  let [low, high] = [0.2, DEEPEST_M]
-  for (let i = 0; i < 30; i++) {
-    const middle = (low + high) / 2
-    if (orbitalSpeedMps(heightM, periodS, middle) >= lifts) low = middle
-    else high = middle
-  }
-  return low
+  return bisect((depthM) => orbitalSpeedMps(heightM, periodS, depthM) >= lifts, 0.2, DEEPEST_M, { steps: 30 })
 }
 
 /** What stirred water leaves of the visibility, share: fine mud hangs longest. Common practice. */

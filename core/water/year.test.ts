@@ -27,6 +27,15 @@ describe('season through the temperatures that were kept', () => {
   const spring = days('2026-03-01', [8, 9, 10, 11, 12, 13])
   it('with none it is that of the temperature alone', () =>
     expect(seasonFromHistory(bass, [], '2026-03-20', 13, 45)).toBe('pre-spawn'))
+  it('once they have spawned, a cold spell does not bring the spawn back; before it, one does', () => {
+    const [low, high] = bass.spawnC
+    const spawned = days('2026-05-01', [low + 1, high - 1, high + 2, high + 4])
+    expect(seasonFromHistory(bass, spawned, '2026-05-10', high + 4, 45)).toBe('post-spawn')
+    expect(seasonFromHistory(bass, spawned, '2026-05-12', low + 1, 45)).toBe('post-spawn')
+    expect(seasonFromHistory(bass, spawned, '2026-05-12', low - 5, 45)).toBe('post-spawn')
+    const spawning = days('2026-05-01', [low - 3, low - 1, low + 2, low + 2])
+    expect(seasonFromHistory(bass, spawning, '2026-05-12', low - 4, 45)).toBe('pre-spawn')
+  })
   it('a cold spell that passes a threshold by a little does not set it back; one that goes well past does', () => {
     const threshold = bass.spawnC[0] - 6
     const upTo = days('2026-03-01', [threshold - 2, threshold - 1, threshold + 1, threshold + 2])

@@ -1,6 +1,7 @@
 import { demoWorld } from '../../core/demo/world'
 import { OwnRule, OPEN_QUESTIONS, type MatchAnswer } from '../../core/match'
-import { Box, completeBox, type Box as BoxType } from '../../core/tackle'
+import { completeBox } from '../../core/tackle'
+import { Box, type Box as BoxType } from '../../core/box'
 import { Conditions, Place, SPECIES, forageLengthM } from '../../core/water'
 import { z } from '../../core/zod'
 import { sayContribution, sayRefusal, sayCause, sayGiven, sayHandling, sayLift, sayMount } from '../../words'

@@ -1,6 +1,5 @@
 import type { Adjustment, Estimate, SeriesTitle } from '../../core/bench'
 import type { Basis } from '../../core/motion'
-import type { TestKind } from '../../core/tackle'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
 import { read, type Catalogue } from './catalogue'
 import { plural } from './grammar'
@@ -17,21 +16,6 @@ const BASIS: Readonly<Record<Basis, string>> = {
 export function sayBasis({ basis, n }: Pick<Estimate, 'basis' | 'n'>): string {
   return n > 0 ? `${BASIS[basis]}, ${n} ${plural(n, 'reading')}` : BASIS[basis]
 }
-
-/** What the figure of a test is, before the figure: “falls at”. */
-const FIGURES: Readonly<Record<TestKind, string>> = {
-  weigh: 'weighs',
-  fall: 'falls at',
-  rest: 'rises (below zero) or sinks at',
-  depth: 'runs, on 0.30 mm line and a cast of 25 m, at',
-  action: 'beats',
-  window: 'works from',
-  tear: 'tears at',
-  cast: 'is cast',
-  revival: 'shimmies from a hook of',
-  damping: '',
-}
-export const sayFinding = (kind: TestKind): string => FIGURES[kind]
 
 /** What a picture of readings shows. */
 const TITLES: Readonly<Record<SeriesTitle, string>> = {

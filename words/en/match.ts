@@ -1,14 +1,14 @@
 import type { DecisiveQuestion, GapCell, Sweep, SweepParameter } from '../../core/match'
 import { COLOUR_COLUMNS, DEPTH_BANDS } from '../../data/gaps'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { clockTime } from './time'
 
 /** What an answer of the match hangs on, and what the box lacks. */
 
 /** A value of a condition that is moved. */
 export function sayKnob(knob: Pick<SweepParameter, 'role'>, value: number, system: UnitSystem): string {
   if (knob.role !== 'hour') return showMeasure(value, knob.role, system)
-  const minutes = Math.round(value * 60) % 1440
-  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
+  return clockTime(value)
 }
 
 const nameIn = ({ lines }: Sweep, lureId: string) => lines.find((l) => l.lure.id === lureId)?.lure.name ?? 'another'

@@ -2,13 +2,13 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { searchFor, familyOf, type Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
+import { byName } from '~/composables/by-name'
 
 /** The lures to put on the bench: tested ones first, searched as in the box. */
 const props = defineProps<{ chosen: string | null }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 const box = useBox()
 const search = ref('')
-const inOrder = new Intl.Collator('en', { numeric: true })
 const tested = computed(() => {
   const count = new Map<string, number>()
   for (const t of box.box.tests) count.set(t.lureId, (count.get(t.lureId) ?? 0) + 1)
@@ -17,9 +17,7 @@ const tested = computed(() => {
 const lures = computed(() => {
   const meant = searchFor(search.value ?? '', box.box.trays)
   const many = (l: Lure) => tested.value.get(l.id) ?? 0
-  return box.box.lures
-    .filter(meant)
-    .sort((a, b) => Number(many(b) > 0) - Number(many(a) > 0) || inOrder.compare(a.name, b.name))
+  return box.box.lures.filter(meant).sort((a, b) => Number(many(b) > 0) - Number(many(a) > 0) || byName(a, b))
 })
 const scroller = ref<HTMLElement | null>(null)
 const ROW_PX = 58

@@ -5,6 +5,7 @@ import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
+import { byName } from '~/composables/by-name'
 
 /** Across a river: the swing of a lure on taut line, seen from above, with how deep it rides on the way. */
 const props = defineProps<{
@@ -16,12 +17,11 @@ const props = defineProps<{
 }>()
 const box = useBox()
 const { show } = useMeasure()
-const inOrder = new Intl.Collator('en', { numeric: true })
 const isSwung = (l: Lure) => familyOf(l.family).capabilities?.swung === true
 const lures = computed(() =>
   box.box.lures
     .filter((l) => familyOf(l.family).swims !== 'surface' && familyOf(l.family).body !== 'soft')
-    .sort((a, b) => Number(isSwung(b)) - Number(isSwung(a)) || inOrder.compare(a.name, b.name)),
+    .sort((a, b) => Number(isSwung(b)) - Number(isSwung(a)) || byName(a, b)),
 )
 const lureId = ref<string | null>(null)
 const lure = computed(() => lures.value.find((l) => l.id === lureId.value) ?? lures.value[0] ?? null)

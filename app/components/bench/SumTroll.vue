@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { GRAVITY_MPS2, trollingDepth, type BuildMotion } from '../../../core/motion'
+import { trollingDepth, type BuildMotion } from '../../../core/motion'
+import { GRAVITY_MPS2 } from '../../../core/constants'
 import { motionFromProfile, runningDepthM, cachedProfile, profileFromTests } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { TROLLED_OVER_CAST, TROLL_STEP_MPS } from '../../../data/bench'
 import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
+import { byName } from '~/composables/by-name'
 
 /** Trolling: how deep a lure runs at each speed of its window. */
 const props = defineProps<{
@@ -15,13 +17,12 @@ const props = defineProps<{
 }>()
 const box = useBox()
 const { show } = useMeasure()
-const inOrder = new Intl.Collator('en', { numeric: true })
 const TROLLED = ['hard', 'metal', 'wire']
 const dives = (l: Lure) => familyOf(l.family).swims === 'dives'
 const trolled = computed(() =>
   box.box.lures
     .filter((l) => familyOf(l.family).swims !== 'surface' && TROLLED.includes(familyOf(l.family).body))
-    .sort((a, b) => Number(dives(b)) - Number(dives(a)) || inOrder.compare(a.name, b.name)),
+    .sort((a, b) => Number(dives(b)) - Number(dives(a)) || byName(a, b)),
 )
 const lureId = ref<string | null>(null)
 const lure = computed<Lure | null>(() => trolled.value.find((l) => l.id === lureId.value) ?? trolled.value[0] ?? null)

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import type { RoleId } from '../../../core/quantity'
 import { useBox } from '~/stores/box'
-import type { HowField } from './test-form'
+import type { FormField } from './test-form'
 
 /** One field of a test: a measure, a choice, or a thing out of a drawer. */
-const props = defineProps<{ field: HowField; modelValue: unknown }>()
+const props = defineProps<{ field: FormField; modelValue: unknown }>()
 const emit = defineEmits<{ 'update:modelValue': [value: unknown] }>()
 const box = useBox()
 const items = computed(() => {
@@ -20,7 +19,7 @@ const items = computed(() => {
   <MeasureField
     v-if="field.role"
     :label="field.label"
-    :role="field.role as RoleId"
+    :role="field.role"
     :model-value="typeof modelValue === 'number' ? modelValue : null"
     :min="field.min"
     :max="field.max"

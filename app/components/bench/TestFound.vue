@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { findingOf, motionFromProfile, sampleOf, seriesPoints } from '../../../core/bench'
 import { METAL_KG_M3, weightInWaterN } from '../../../core/motion'
-import { lureMass, type BenchTest } from '../../../core/tackle'
+import { lureMass } from '../../../core/tackle'
+import type { BenchTest } from '../../../core/bench'
 import { useMeasure } from '~/composables/useMeasure'
 import type { Series } from '~/composables/useSeries'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 import { asRecords, sayReading } from './say'
-import { sayFinding, seriesTitle } from '../../../words'
+import { seriesTitle, testWords } from '../../../words'
 
 /** What the readings come to: the mean, the figure with its band, the count-down, the readings beside the fit, and the reference lure. */
 const props = defineProps<{ run: Series }>()
@@ -60,7 +61,7 @@ const apartOf = (test: BenchTest) =>
       </p>
     </div>
     <div v-if="finding" class="finding">
-      <h2>So {{ lure?.name }} {{ sayFinding(kind) }}</h2>
+      <h2>So {{ lure?.name }} {{ testWords(kind).figure }}</h2>
       <p class="big"><FigureRange :figure="finding" :role="finding.role" /></p>
     </div>
     <div v-if="kind === 'fall' && known && motion && water.reading && water.current" class="count">

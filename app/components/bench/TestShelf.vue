@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { findingOf, kindsFor, type LureProfile } from '../../../core/bench'
-import { testsOf, type Lure, type TestKind } from '../../../core/tackle'
-import { HOW_TO } from '../../../data/bench-howto'
+import { findingOf, kindsFor, type LureProfile, testsOf, type TestKind } from '../../../core/bench'
+import type { Lure } from '../../../core/tackle'
+import { testWords } from '../../../words'
 
 /** The tests that tell something of this lure: what each gives, what it came to, and the way to run it. */
 const props = defineProps<{ lure: Lure; known: LureProfile }>()
 const kinds = computed(() =>
   kindsFor(props.lure).map((kind) => ({
     kind,
-    how: HOW_TO[kind] as (typeof HOW_TO)[string],
+    how: testWords(kind),
     readings: testsOf(props.known.tests, props.lure.id, kind).flatMap((t): unknown[] => t.readings).length,
     found: findingOf(kind, props.lure, props.known),
   })),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { TEST_KINDS } from '../../../core/tackle'
+import { TEST_KINDS } from '../../../core/bench'
 import { WORLD } from '../../../core/testing/world'
 import { fileName } from '~/composables/download'
 import { howTo, lastOf, startOf, takenAtOnce } from './test-form'

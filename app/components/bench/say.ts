@@ -1,6 +1,6 @@
 import type { RoleId } from '../../../core/quantity'
-import type { BenchTest } from '../../../core/tackle'
-import type { HowTo } from '../../../data/bench-howto'
+import type { BenchTest } from '../../../core/bench'
+import type { HowTo } from './test-form'
 
 export type ReadingRecord = Readonly<Record<string, unknown>>
 /** The readings of a series of any kind, field by field. */
@@ -15,7 +15,7 @@ export function sayReading(
   return how.readings
     .map((f) => {
       const v = reading[f.key]
-      return typeof v === 'number' && f.role ? show(v, f.role as RoleId) : String(v ?? '')
+      return typeof v === 'number' && f.role ? show(v, f.role) : String(v ?? '')
     })
     .filter(Boolean)
     .join(' · ')

@@ -22,6 +22,7 @@ import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
 import { COST_FIELD, judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
+import { plain } from '~/composables/plain'
 
 /** What is kept while a lure is typed. */
 export interface LureDraft {
@@ -41,8 +42,7 @@ const emit = defineEmits<{
 
 const { show } = useMeasure()
 const box = useBox()
-const clone = <T,>(thing: unknown) => JSON.parse(JSON.stringify(thing)) as T
-const draft = reactive<Draft>(clone<Draft>(props.from?.lure ?? props.lure ?? newDraft(crypto.randomUUID())))
+const draft = reactive<Draft>(plain<Draft>(props.from?.lure ?? props.lure ?? newDraft(crypto.randomUUID())))
 const photo = ref<string | null>(props.from?.photo ?? null)
 onMounted(async () => {
   if (!photo.value && draft.photoId) photo.value = (await repository.photo(draft.photoId))?.dataUrl ?? null
@@ -116,7 +116,7 @@ function judged(): Lure | null {
     problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
     return null
   }
-  const found = judge(clone<Draft>(draft))
+  const found = judge(plain<Draft>(draft))
   problems.value = found.ok ? {} : found.problems
   return found.ok ? found.lure : null
 }
@@ -131,7 +131,7 @@ async function give(up: () => void) {
   up()
 }
 function altered(lure: Lure) {
-  Object.assign(draft, clone<Draft>(lure))
+  Object.assign(draft, plain<Draft>(lure))
 }
 function setPhoto(dataUrl: string | null) {
   photo.value = dataUrl

@@ -6,6 +6,7 @@ import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { judgePart, partFields } from './part-draft'
 import { sayUse } from '../../../words'
+import { plain } from '~/composables/plain'
 
 /** One rod, reel, line or small part, typed in any unit; what it is good for in this box is told while it is typed. */
 const props = defineProps<{ kind: PartKind; one: string; part: Part | null }>()
@@ -13,9 +14,7 @@ const emit = defineEmits<{ save: [part: Part]; remove: [part: Part]; close: [] }
 
 const box = useBox()
 const settings = useSettings()
-const draft = reactive<Record<string, unknown>>(
-  JSON.parse(JSON.stringify(props.part ?? usualPart(props.kind, crypto.randomUUID()))),
-)
+const draft = reactive<Record<string, unknown>>(plain(props.part ?? usualPart(props.kind, crypto.randomUUID())))
 const unread = provideUnread()
 const problems = ref<Record<string, string>>({})
 const fields = computed(() => partFields(props.kind))
@@ -32,7 +31,7 @@ function save() {
     problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
     return
   }
-  const judged = judgePart(props.kind, JSON.parse(JSON.stringify(draft)))
+  const judged = judgePart(props.kind, plain(draft))
   problems.value = judged.ok ? {} : judged.problems
   if (judged.ok) emit('save', judged.part)
 }

@@ -3,6 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { slotName, slotsOf, type Lure, type Tray } from '../../../core/tackle'
 import { useTrayDrag, type DropPlace } from '~/composables/useTrayDrag'
 import { useBox } from '~/stores/box'
+import { byName } from '~/composables/by-name'
 
 /** All trays one under the other, and what lies loose. Lures are moved by mouse, finger or keys. Only what is on screen is drawn. */
 const props = defineProps<{ found: ReadonlySet<string> | null }>()
@@ -25,12 +26,11 @@ const lying = computed(() => {
 const loose = computed(() => lying.value.get('') ?? [])
 /** More than this cannot be sorted by hand at one sitting. */
 const MOST_LOOSE = 120
-const inOrder = new Intl.Collator('en', { numeric: true })
 /** While something is sought, trays that hold nothing of it step aside. */
 const trays = computed(() =>
   [...box.box.trays]
     .filter((t) => !props.found || lying.value.get(t.id)?.some((l) => props.found?.has(l.id)))
-    .sort((a, b) => inOrder.compare(a.name, b.name)),
+    .sort(byName),
 )
 
 const HEAD_PX = 40

@@ -1,6 +1,7 @@
 import { columnOf, lureFrom, readCell, showCell, type Column } from '../../../core/exchange'
 import type { UnitSystem } from '../../../core/quantity'
-import { freeSlot, slotName, slotNamed, slotsOf, type Box, type Lure, type Tray } from '../../../core/tackle'
+import { freeSlot, slotName, slotNamed, slotsOf, type Lure, type Tray } from '../../../core/tackle'
+import type { Box } from '../../../core/box'
 import { sayFileProblem } from '../../../words'
 
 /** Columns of the editing table, in order. */

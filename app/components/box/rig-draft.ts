@@ -2,13 +2,13 @@ import {
   familyOf,
   Rig,
   rigTypeOf,
-  type Box,
   type Lure,
   type Rig as RigItem,
   type RigPart,
   type RigParts,
   type RigType,
 } from '../../../core/tackle'
+import type { Box } from '../../../core/box'
 
 /** A new rig, every joint open. */
 export function newRig(id: string, lineId: string | null, rodId: string | null): RigItem {

@@ -155,8 +155,6 @@ const askedFor = computed(
   font-size: var(--text-5);
 }
 input {
-  width: 22px;
-  height: 22px;
   accent-color: rgb(var(--v-theme-primary));
 }
 fieldset {

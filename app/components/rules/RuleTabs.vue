@@ -4,6 +4,7 @@ const TABS = [
   { to: '/', name: 'The match' },
   { to: '/rules', name: 'Rules' },
   { to: '/rules/questions', name: 'Open questions' },
+  { to: '/rules/words', name: 'Glossary' },
 ]
 </script>
 

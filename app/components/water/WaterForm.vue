@@ -19,7 +19,7 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
-import { sayHolding } from '../../../words'
+import { clockAt, clockTime, sayHolding } from '../../../words'
 
 /** Today's water, field by field, in the order in which an angler reads it. */
 const water = useWater()
@@ -101,11 +101,7 @@ const lights = computed(() => [
 ])
 
 const time = computed({
-  get: () => {
-    const hour = c.value?.hour ?? 0
-    const minutes = Math.round(hour * 60) % (24 * 60)
-    return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
-  },
+  get: () => clockTime(c.value?.hour ?? 0),
   set: (text: string) => {
     const [h, m] = text.split(':').map(Number)
     if (h !== undefined && m !== undefined && Number.isFinite(h + m)) water.change({ hour: h + m / 60 })
@@ -122,11 +118,7 @@ function setForage(kind: string) {
 function setDate(date: string) {
   if (/^\d{4}-\d{2}-\d{2}$/.test(date)) set({ date })
 }
-const clockOf = (ms: number | null) => {
-  if (ms === null) return '–'
-  const local = new Date(ms + (water.place?.utcOffsetH ?? 0) * 3_600_000)
-  return `${String(local.getUTCHours()).padStart(2, '0')}:${String(local.getUTCMinutes()).padStart(2, '0')}`
-}
+const clockOf = (ms: number | null) => clockAt(ms, water.place?.utcOffsetH ?? 0)
 </script>
 
 <template>

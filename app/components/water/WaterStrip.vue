@@ -2,21 +2,20 @@
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
+import { clockTime } from '../../../words'
 
 /** Today's water in one line, and the way to change it. */
 const water = useWater()
 const { show } = useMeasure()
 const c = computed(() => water.current)
 
-const clock = (hour: number) =>
-  `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
 const facts = computed(() => {
   const now = c.value
   const reading = water.reading
   if (!now || !reading) return []
   return [
     speciesOf(now.speciesId)?.name ?? now.speciesId,
-    `${now.date}, ${clock(now.hour)}`,
+    `${now.date}, ${clockTime(now.hour)}`,
     show(now.waterTempC, 'waterTemp'),
     `visibility ${show(now.visibilityM, 'depth')}`,
     { sun: 'sun', broken: 'broken cloud', cloud: 'cloud', rain: 'rain' }[now.sky],

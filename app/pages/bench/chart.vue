@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { diveChart, motionFromProfile, profileFromTests, lineWorthM, type ChartWay } from '../../../core/bench'
-import { testsOf } from '../../../core/tackle'
+import { testsOf } from '../../../core/bench'
 import { waterDensity } from '../../../core/water'
 import DiveChartPicture from '~/components/bench/DiveChart.vue'
 import { svgText } from '~/components/bench/svg-file'

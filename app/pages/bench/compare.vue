@@ -5,6 +5,7 @@ import { familyOf, lureAction, lureMass, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
+import { byName } from '~/composables/by-name'
 
 /** Up to six lures side by side on what the bench knows of them. */
 useHead({ title: 'Side by side · Ygrion' })
@@ -25,10 +26,7 @@ const chosen = computed<string[]>(() => {
   return [...new Set(ids)].filter((id) => box.lureById.has(id)).slice(0, 4)
 })
 const choose = (ids: string[]) => void router.replace({ query: { lures: ids.slice(0, MOST).join(',') } })
-const inOrder = new Intl.Collator('en', { numeric: true })
-const items = computed(() =>
-  [...box.box.lures].sort((a, b) => inOrder.compare(a.name, b.name)).map((l) => ({ value: l.id, title: l.name })),
-)
+const items = computed(() => [...box.box.lures].sort(byName).map((l) => ({ value: l.id, title: l.name })))
 const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
 const lures = computed(() =>
   chosen.value.flatMap((id) => {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { familyOf, testsOf } from '../../../core/tackle'
+import { familyOf } from '../../../core/tackle'
+import { testsOf } from '../../../core/bench'
 import { useBenchLure } from '~/composables/useBenchLure'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'

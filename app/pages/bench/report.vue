@@ -2,7 +2,8 @@
 import { findingOf, profileFromTests, seriesPoints } from '../../../core/bench'
 import { FORMATS } from '../../../core/exchange'
 import type { RoleId } from '../../../core/quantity'
-import { TEST_KINDS, familyOf, testsOf, type BenchTest, type TestKind } from '../../../core/tackle'
+import { familyOf } from '../../../core/tackle'
+import { TEST_KINDS, testsOf, type BenchTest, type TestKind } from '../../../core/bench'
 import SeriesPlot from '~/components/bench/SeriesPlot.vue'
 import { svgText } from '~/components/bench/svg-file'
 import { howTo } from '~/components/bench/test-form'
@@ -10,7 +11,7 @@ import { download, fileName, saveAs } from '~/composables/download'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
-import { sayFinding, seriesTitle } from '../../../words'
+import { seriesTitle, testWords } from '../../../words'
 
 useHead({ title: 'Test report · Ygrion' })
 const box = useBox()
@@ -89,7 +90,7 @@ const held = (test: BenchTest, kind: TestKind) =>
         <section v-for="p in parts" :key="p.kind" class="panel part" :aria-label="p.how.name">
           <h2>{{ p.how.name }}</h2>
           <p v-if="p.finding">
-            {{ lure.name }} {{ sayFinding(p.kind) }} <FigureRange :figure="p.finding" :role="p.finding.role" />
+            {{ lure.name }} {{ testWords(p.kind).figure }} <FigureRange :figure="p.finding" :role="p.finding.role" />
           </p>
           <SeriesPlot
             v-for="(s, i) in p.plots"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { kindsFor } from '../../../core/bench'
-import { TEST_KINDS, type TestKind } from '../../../core/tackle'
+import { TEST_KINDS, type TestKind } from '../../../core/bench'
 import { useSeries } from '~/composables/useSeries'
 
 /** A test run from the screen: take readings, see what they come to, read how it is done. */

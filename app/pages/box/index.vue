@@ -4,6 +4,7 @@ import type { LureDraft } from '~/components/box/LureForm.vue'
 import { useBox } from '~/stores/box'
 import { useSettings, type BoxView } from '~/stores/settings'
 import { put } from '../../../storage/repository'
+import { byName } from '~/composables/by-name'
 
 useHead({ title: 'Box · Ygrion' })
 const box = useBox()
@@ -32,9 +33,8 @@ const SORTS = [
   { value: 'fish', title: 'Most fish first' },
   { value: 'cost', title: 'Most expensive first' },
 ]
-const inOrder = new Intl.Collator('en', { numeric: true })
 const ORDER: Readonly<Record<typeof sort.value, (a: Lure, b: Lure) => number>> = {
-  name: (a, b) => inOrder.compare(a.name, b.name),
+  name: byName,
   length: (a, b) => b.lengthM - a.lengthM,
   weight: (a, b) => b.massKg - a.massKg,
   fish: (a, b) => b.fish - a.fish,

@@ -7,6 +7,7 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { sayUse } from '../../../words'
+import { byName } from '~/composables/by-name'
 
 useHead({ title: 'Rods, lines, parts · Ygrion' })
 const box = useBox()
@@ -15,8 +16,7 @@ const { show } = useMeasure()
 const editing = shallowRef<{ kind: PartKind; one: string; part: Part | null } | null>(null)
 
 /** By name, with 5 g before 10 g. */
-const inOrder = new Intl.Collator('en', { numeric: true })
-const partsOf = (kind: PartKind): readonly Part[] => [...box.box[kind]].sort((a, b) => inOrder.compare(a.name, b.name))
+const partsOf = (kind: PartKind): readonly Part[] => [...box.box[kind]].sort(byName)
 function figure(part: Part, field: Field): string {
   const value = (part as Record<string, unknown>)[field.key]
   if (field.kind === 'measure') return show(Number(value), field.role)

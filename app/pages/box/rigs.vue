@@ -5,14 +5,14 @@ import { choices } from '~/components/form/choices'
 import { newRig } from '~/components/box/rig-draft'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
+import { byName } from '~/composables/by-name'
 
 useHead({ title: 'Rigs · Ygrion' })
 const box = useBox()
 const water = useWater()
 
 const editing = shallowRef<{ rig: Rig; adding: boolean } | null>(null)
-const inOrder = new Intl.Collator('en', { numeric: true })
-const rigs = computed(() => [...box.rigs].sort((a, b) => inOrder.compare(a.name, b.name)))
+const rigs = computed(() => [...box.rigs].sort(byName))
 /** Rigs are judged for today's water; another cover can be tried on. */
 const coverAs = ref<string | null>(null)
 const judgedFor = computed<RigWater>(() => {

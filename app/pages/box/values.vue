@@ -4,6 +4,7 @@ import { DRAWERS } from '~/components/box/part-draft'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
+import { byName } from '~/composables/by-name'
 
 /** What the tackle is worth, for an insurer: each thing with its number, cost and sum. */
 useHead({ title: 'Value list (insurance) · Ygrion' })
@@ -17,7 +18,6 @@ interface Row {
   readonly count: number
   readonly cost: number | null
 }
-const inOrder = new Intl.Collator('en', { numeric: true })
 const groups = computed(() => {
   const lures: Row[] = box.box.lures.map((l) => ({
     id: l.id,
@@ -37,7 +37,7 @@ const groups = computed(() => {
     })),
   }))
   return [{ name: 'Lures', rows: lures }, ...parts]
-    .map((g) => ({ ...g, rows: g.rows.filter((r) => r.count > 0).sort((a, b) => inOrder.compare(a.name, b.name)) }))
+    .map((g) => ({ ...g, rows: g.rows.filter((r) => r.count > 0).sort(byName) }))
     .filter((g) => g.rows.length > 0)
 })
 const sum = (rows: readonly Row[]) => rows.reduce((total, r) => total + (r.cost ?? 0) * r.count, 0)

@@ -4,6 +4,7 @@ import { scaleLinear, scaleLog } from 'd3-scale'
 import { epochOf, readWater, speciesOf, stationFor, tideLevelM } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
+import { clockTime } from '../../../words'
 
 useHead({ title: 'Light and tide today · Ygrion' })
 const water = useWater()
@@ -69,10 +70,6 @@ const phases = computed(() => {
   }
   return runs
 })
-const clock = (hour: number) => {
-  const minutes = Math.round(hour * 60)
-  return `${String(Math.floor(minutes / 60) % 24).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
-}
 const now = computed(() => water.current?.hour ?? 12)
 const here = computed(() =>
   day.value?.reduce((best, p) => (Math.abs(p.hour - now.value) < Math.abs(best.hour - now.value) ? p : best)),
@@ -95,7 +92,7 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
       <svg
         :viewBox="`0 0 ${W} ${H}`"
         role="img"
-        :aria-label="phases.map((p) => `${p.light} ${clock(p.from)} to ${clock(p.to)}`).join(', ')"
+        :aria-label="phases.map((p) => `${p.light} ${clockTime(p.from)} to ${clockTime(p.to)}`).join(', ')"
       >
         <g v-for="p in phases" :key="p.from">
           <rect
@@ -130,7 +127,7 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
       </svg>
       <label class="hour">
         <span
-          >Hour <b>{{ clock(now) }}</b></span
+          >Hour <b>{{ clockTime(now) }}</b></span
         >
         <input
           type="range"
@@ -138,7 +135,7 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
           max="23.75"
           step="0.25"
           :value="now"
-          :aria-valuetext="clock(now)"
+          :aria-valuetext="clockTime(now)"
           @input="(e) => water.change({ hour: Number((e.target as HTMLInputElement).value) })"
         />
       </label>

@@ -13,6 +13,7 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useSounder } from '~/composables/useSounder'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
+import { clockAt } from '../../../words'
 
 useHead({ title: 'Sounder and forecast · Ygrion' })
 const water = useWater()
@@ -128,10 +129,7 @@ const tide = computed(() => {
   if (!station.value || !place.value || !c.value) return null
   return tideAt(station.value, epochOf(place.value, c.value.date, c.value.hour))
 })
-const clock = (ms: number) => {
-  const local = new Date(ms + (place.value?.utcOffsetH ?? 0) * 3_600_000)
-  return `${String(local.getUTCHours()).padStart(2, '0')}:${String(local.getUTCMinutes()).padStart(2, '0')}`
-}
+const clock = (ms: number) => clockAt(ms, place.value?.utcOffsetH ?? 0)
 const TIDE_WORDS = {
   none: 'almost no tide',
   flood: 'rising',

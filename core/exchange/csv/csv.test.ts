@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EMPTY_BOX, type Box, type Lure } from '../../tackle'
+import type { Lure } from '../../tackle'
+import { EMPTY_BOX, type Box } from '../../box'
 import { BROKEN_ROWS, MENDED, messySheet } from '../../testing/sheet'
 import { WORLD } from '../../testing/world'
 import { bare, fromNeutral, meant, neutral } from './cells'

@@ -1,4 +1,5 @@
-import { freeSlot, slotName, slotNamed, slotsOf, trayFor, type Box, type Lure, type Tray } from '../../tackle'
+import { freeSlot, slotName, slotNamed, slotsOf, trayFor, type Lure, type Tray } from '../../tackle'
+import type { Box } from '../../box'
 import { lureFrom, readCells, type CellProblem, type Mapping } from './rows'
 import type { Slip } from './cells'
 import type { Sheet } from './sheet'

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
-import type { Box, Lure, Tray } from '../../tackle'
+import type { Lure, Tray } from '../../tackle'
+import type { Box } from '../../box'
 import { UNITS } from '../../quantity'
 import { bare, fromNeutral, neutral } from './cells'
 import { COLUMNS, WRITTEN } from './columns'

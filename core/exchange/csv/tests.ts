@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { findingOf, profileFromTests } from '../../bench'
-import { TEST_KINDS, testsOf, type BenchTest, type Lure } from '../../tackle'
+import type { Lure } from '../../tackle'
+import { TEST_KINDS, testsOf, type BenchTest } from '../../bench'
 
 /** Settings that a series holds fixed, beside what every series has. */
 const HEAD = new Set([

@@ -1,7 +1,7 @@
 import { JOINTS } from '../../../data/joints'
 import type { RoleId } from '../../quantity'
 import type { HungHooks } from '../hung-hooks'
-import type { Box } from '../box'
+import type { TackleBox } from '../tackle-box'
 import type { Lure } from '../lure'
 import type { Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from '../parts'
 import { rigTypeOf, type Rig, type RigType } from '../rig'
@@ -58,7 +58,7 @@ export interface Judgement {
 /** What a joint's own test finds: a verdict and the figures for its sentences; null where the joint does not arise. */
 export type Finding = { readonly verdict: Verdict; readonly figures: JointFigures } | null
 
-export function rigParts(rig: Rig, box: Box): RigParts {
+export function rigParts(rig: Rig, box: TackleBox): RigParts {
   const find = <T extends { id: string }>(list: readonly T[], id: string | null) =>
     list.find((one) => one.id === id) ?? null
   const line = find(box.lines, rig.lineId)

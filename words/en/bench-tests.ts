@@ -1,40 +1,28 @@
-/**
- * How each test is done: what for, with what, in which steps, and what to mind. Common practice. `settings` are held fixed for a series, `readings` are taken each
- * time; `by` names the instrument that fills a field, and every field can be typed as well.
- */
+import type { FieldOf, TestKind } from '../../core/bench'
 
-type Field = {
-  readonly key: string
-  readonly label: string
-  readonly role?: string
-  readonly options?: readonly string[]
-  readonly from?: 'rods' | 'lines' | 'trailers'
-  readonly by?: 'watch' | 'taps' | 'turns' | 'scale'
-  readonly start?: number | string | null
-  readonly min?: number
-  readonly max?: number
-  readonly optional?: boolean
-}
-
-export interface HowTo {
+/** How a test is done, in words. Common practice. */
+interface TestWords<K extends TestKind = TestKind> {
   readonly name: string
   /** What it is good for, in half a sentence. */
   readonly gives: string
+  /** What its figure is, before the figure: “falls at”; nothing where it comes to no figure. */
+  readonly figure: string
   readonly needs: readonly string[]
   readonly steps: readonly string[]
+  /** What to mind. */
   readonly minds: readonly string[]
-  readonly settings: readonly Field[]
-  readonly readings: readonly Field[]
+  readonly labels: { readonly [F in FieldOf<K>]: string }
 }
 
 const HOOKS =
   'Tape over the points or take the hooks off where the test allows it; eyes and fingers away from bare trebles.'
 const WET = 'Stand where you cannot fall in; never alone on ice or on a slippery jetty.'
 
-export const HOW_TO: Readonly<Record<string, HowTo>> = {
+const TESTS: { readonly [K in TestKind]: TestWords<K> } = {
   weigh: {
     name: 'Weigh and measure',
     gives: 'its true weight and length, which falls, casts and tuning rest on',
+    figure: 'weighs',
     needs: ['a scale that shows tenths of a gram', 'the lure dry, with the hooks it is fished with'],
     steps: [
       'Set the scale to zero.',
@@ -42,23 +30,15 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Take it off and repeat twice. Lay it along a ruler once: nose to tail, lip and hooks left out.',
     ],
     minds: [HOOKS],
-    settings: [],
-    readings: [
-      { key: 'massKg', label: 'Weight', role: 'lureMass', by: 'scale', min: 0.0003, max: 1 },
-      {
-        key: 'lengthM',
-        label: 'Length (none: leave empty)',
-        role: 'lureLength',
-        optional: true,
-        start: null,
-        min: 0.01,
-        max: 0.5,
-      },
-    ],
+    labels: {
+      massKg: 'Weight',
+      lengthM: 'Length (none: leave empty)',
+    },
   },
   fall: {
     name: 'Timed fall',
     gives: 'how fast it sinks, and the count-down to any depth',
+    figure: 'falls at',
     needs: ['a pool, barrel or jetty of known depth, a metre and a half or more', 'the line you fish it on, slack'],
     steps: [
       'Measure the depth from the surface to the bottom.',
@@ -67,24 +47,17 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Three times, or until they agree.',
     ],
     minds: [HOOKS, WET],
-    settings: [
-      { key: 'depthM', label: 'Depth of fall', role: 'depth', start: 2, min: 0.1, max: 30 },
-      { key: 'withKg', label: 'Head or hook on it', role: 'lureMass', start: 0, min: 0, max: 0.5 },
-      {
-        key: 'lineDiameterM',
-        label: 'Line (none: leave empty)',
-        role: 'lineDiameter',
-        start: 0.00013,
-        optional: true,
-        min: 0.00003,
-        max: 0.002,
-      },
-    ],
-    readings: [{ key: 'seconds', label: 'Seconds to the bottom', role: 'watch', by: 'watch', min: 0.05, max: 600 }],
+    labels: {
+      depthM: 'Depth of fall',
+      withKg: 'Head or hook on it',
+      lineDiameterM: 'Line (none: leave empty)',
+      seconds: 'Seconds to the bottom',
+    },
   },
   action: {
     name: 'Action',
     gives: 'its kind of swing, how wide and how quick: what the match weighs as swing and thump',
+    figure: 'beats',
     needs: ['clear water by a jetty, or a long bath', 'a ruler under the track, or the lure’s own length to compare'],
     steps: [
       'Draw it past at the pace you fish.',
@@ -92,21 +65,17 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Tap once at every beat of the tail, for ten beats or so. Too quick to count: film it slowly and count there.',
     ],
     minds: [HOOKS, WET],
-    settings: [{ key: 'speedMps', label: 'Pace', role: 'lureSpeed', start: 0.7, min: 0, max: 5 }],
-    readings: [
-      {
-        key: 'swing',
-        label: 'Kind',
-        options: ['shiver', 'wobble', 'roll', 'kick', 'glide', 'flutter', 'spin'],
-        start: 'wobble',
-      },
-      { key: 'amplitudeM', label: 'Travel of the tail', role: 'hookGap', start: 0.02, min: 0, max: 0.5 },
-      { key: 'beatsPerS', label: 'Beats a second', role: 'beats', by: 'taps', min: 0, max: 60 },
-    ],
+    labels: {
+      speedMps: 'Pace',
+      swing: 'Kind',
+      amplitudeM: 'Travel of the tail',
+      beatsPerS: 'Beats a second',
+    },
   },
   window: {
     name: 'Speed window',
     gives: 'the slowest pace at which it works and the fastest before it rolls or washes out',
+    figure: 'works from',
     needs: ['clear water by a jetty', 'a reel whose line per turn is known, or a marked stretch and a watch'],
     steps: [
       'Wind as slowly as it still works; tap once at every handle turn, or type the speed.',
@@ -114,15 +83,15 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Change the speed in small steps: about 0.1 m/s (0.2 mph).',
     ],
     minds: [HOOKS, WET],
-    settings: [],
-    readings: [
-      { key: 'slowMps', label: 'Slowest that works', role: 'lureSpeed', by: 'turns', min: 0.02, max: 8 },
-      { key: 'fastMps', label: 'Fastest that works', role: 'lureSpeed', by: 'turns', min: 0.02, max: 8 },
-    ],
+    labels: {
+      slowMps: 'Slowest that works',
+      fastMps: 'Fastest that works',
+    },
   },
   rest: {
     name: 'Buoyancy',
     gives: 'its weight in water to hundredths of a gram, and the lead that makes it suspend',
+    figure: 'rises (below zero) or sinks at',
     needs: [
       'a clear vessel or bath deep enough to time it over a hand’s length or two',
       'a thermometer',
@@ -134,23 +103,17 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Tape on a little lead and time it again: two weights tell more than two repeats.',
     ],
     minds: ['Lead is poisonous: wash your hands, do not file it indoors, keep it from children.', HOOKS],
-    settings: [{ key: 'distanceM', label: 'Measured stretch', role: 'lureLength', start: 0.4, min: 0.05, max: 10 }],
-    readings: [
-      { key: 'addedKg', label: 'Lead taped on', role: 'lead', start: 0, min: 0, max: 0.2 },
-      { key: 'way', label: 'It', options: ['rises', 'hangs', 'sinks'], start: 'rises' },
-      {
-        key: 'seconds',
-        label: 'Seconds over the stretch (0 if it hangs)',
-        role: 'watch',
-        by: 'watch',
-        min: 0,
-        max: 600,
-      },
-    ],
+    labels: {
+      distanceM: 'Measured stretch',
+      addedKg: 'Lead taped on',
+      way: 'It',
+      seconds: 'Seconds over the stretch (0 if it hangs)',
+    },
   },
   depth: {
     name: 'Running depth',
     gives: 'its planing angle: depth on any line, cast and rod height',
+    figure: 'runs, on 0.30 mm line and a cast of 25 m, at',
     needs: ['a shelving hard bottom or a sounder’s depths', 'one line whose thickness you know', 'a measured cast'],
     steps: [
       'Cast over water of a depth you know and wind evenly.',
@@ -158,19 +121,18 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Three casts; if you can, of different lengths.',
     ],
     minds: [HOOKS, WET],
-    settings: [
-      { key: 'lineDiameterM', label: 'Line', role: 'lineDiameter', start: 0.0003, min: 0.00003, max: 0.002 },
-      { key: 'rodTipM', label: 'Rod tip above water', role: 'depth', start: 1, min: -1, max: 6 },
-      { key: 'retrieveSpeedMps', label: 'Pace', role: 'lureSpeed', start: 0.8, min: 0.1, max: 5 },
-    ],
-    readings: [
-      { key: 'castM', label: 'Length of the cast', role: 'distance', start: 25, min: 1, max: 150 },
-      { key: 'depthM', label: 'Deepest touch', role: 'depth', min: 0.05, max: 30 },
-    ],
+    labels: {
+      lineDiameterM: 'Line',
+      rodTipM: 'Rod tip above water',
+      retrieveSpeedMps: 'Pace',
+      castM: 'Length of the cast',
+      depthM: 'Deepest touch',
+    },
   },
   tear: {
     name: 'Tear load',
     gives: 'the pull at which the hook tears out of its nose',
+    figure: 'tears at',
     needs: ['a bag or bottle on a string', 'a measuring jug', 'the hook you fish it on'],
     steps: [
       'Hook the body as you fish it and hang the bag on the hook’s eye, the body held fast.',
@@ -181,12 +143,15 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'The hook flies when it tears: glasses on, hand and face out of its line.',
       'Glue for mended noses bonds skin: open the window, no gloves of cotton.',
     ],
-    settings: [{ key: 'bagKg', label: 'Weight of bag and string', role: 'lureMass', start: 0.01, min: 0, max: 2 }],
-    readings: [{ key: 'volumeM3', label: 'Water until it tore', role: 'volume', min: 0.00002, max: 0.03 }],
+    labels: {
+      bagKg: 'Weight of bag and string',
+      volumeM3: 'Water until it tore',
+    },
   },
   cast: {
     name: 'Length of cast',
     gives: 'how far you throw it, and by that every other lure on the same rod',
+    figure: 'is cast',
     needs: ['an empty field or open water, little wind', 'paces, marks on the line, or the handle turns back'],
     steps: [
       'Cast as you fish, not for a record.',
@@ -194,15 +159,16 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Three casts.',
     ],
     minds: ['Nobody within a cast in front, and nobody behind you within the rod’s swing. Power lines kill.', HOOKS],
-    settings: [
-      { key: 'rodId', label: 'Rod', from: 'rods', start: null, optional: true },
-      { key: 'withKg', label: 'Head or hook on it', role: 'lureMass', start: 0, min: 0, max: 0.5 },
-    ],
-    readings: [{ key: 'castM', label: 'Length', role: 'distance', by: 'turns', min: 1, max: 150 }],
+    labels: {
+      rodId: 'Rod',
+      withKg: 'Head or hook on it',
+      castM: 'Length',
+    },
   },
   revival: {
     name: 'Weighted-hook revival',
     gives: 'the lightest hook with which a body that falls dead begins to shimmy',
+    figure: 'shimmies from a hook of',
     needs: ['hooks of rising weight (1/16–1/8 oz bring nearly any to life)', 'clear water of a metre or more'],
     steps: [
       'Rig it straight on the lightest hook and let it fall on slack line.',
@@ -210,15 +176,15 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Next heavier hook.',
     ],
     minds: [HOOKS],
-    settings: [],
-    readings: [
-      { key: 'hookKg', label: 'Weight of the hook', role: 'lead', start: 0.001, min: 0, max: 0.05 },
-      { key: 'shimmy', label: 'It falls', options: ['dead', 'a little', 'shimmies', 'strongly'], start: 'dead' },
-    ],
+    labels: {
+      hookKg: 'Weight of the hook',
+      shimmy: 'It falls',
+    },
   },
   damping: {
     name: 'Trailer damping',
     gives: 'how much a trailer slows its beat: bulky ones deaden a bladed jig',
+    figure: '',
     needs: ['clear water by a jetty', 'the trailer you fish behind it'],
     steps: [
       'Draw it past bare and tap once at every beat, or hold the line and count the thumps.',
@@ -226,10 +192,15 @@ export const HOW_TO: Readonly<Record<string, HowTo>> = {
       'Three times, changing about.',
     ],
     minds: [HOOKS, WET],
-    settings: [{ key: 'trailerId', label: 'Trailer', from: 'trailers' }],
-    readings: [
-      { key: 'bareBeatsPerS', label: 'Beats bare', role: 'beats', by: 'taps', min: 0.1, max: 60 },
-      { key: 'withBeatsPerS', label: 'Beats with the trailer', role: 'beats', by: 'taps', min: 0, max: 60 },
-    ],
+    labels: {
+      trailerId: 'Trailer',
+      bareBeatsPerS: 'Beats bare',
+      withBeatsPerS: 'Beats with the trailer',
+    },
   },
 }
+
+export const testWords = (kind: TestKind): TestWords => TESTS[kind]
+/** What a field of a test is called on its form. */
+export const testLabel = (kind: TestKind, field: string): string =>
+  (TESTS[kind].labels as Readonly<Record<string, string>>)[field] ?? field

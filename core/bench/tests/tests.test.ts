@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { TEST_KINDS, buildsOf, type Lure } from '../tackle'
-import { WORLD } from '../testing/world'
-import { adjustmentsFor, motionFromProfile, profileFromTests, seriesPoints } from '.'
+import { buildsOf, type Lure } from '../../tackle'
+import { TEST_KINDS } from './register'
+import { WORLD } from '../../testing/world'
+import { adjustmentsFor, motionFromProfile, profileFromTests, seriesPoints } from '..'
 
 const { box } = WORLD
 const named = (name: string) => box.lures.find((l) => l.name === name) as Lure

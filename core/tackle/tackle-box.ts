@@ -1,12 +1,11 @@
 import { z } from '../zod'
-import { BenchTest } from './bench-test'
 import { Lure } from './lure'
 import { BladePart, Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from './parts'
 import { Rig } from './rig'
 import { Tray } from './tray'
 
-/** Everything the angler owns. */
-export const Box = z.strictObject({
+/** Everything that lies in the box, and what is tied of it. */
+export const TackleBox = z.strictObject({
   lures: z.array(Lure).max(20_000),
   heads: z.array(Head).max(2000),
   hooks: z.array(Hook).max(2000),
@@ -20,24 +19,5 @@ export const Box = z.strictObject({
   terminals: z.array(Terminal).max(2000),
   trays: z.array(Tray).max(1000),
   rigs: z.array(Rig).max(2000),
-  /** What was measured of the lures. */
-  tests: z.array(BenchTest).max(20_000),
 })
-export type Box = z.infer<typeof Box>
-
-export const EMPTY_BOX: Box = {
-  lures: [],
-  heads: [],
-  hooks: [],
-  sinkers: [],
-  trailers: [],
-  leaders: [],
-  lines: [],
-  reels: [],
-  rods: [],
-  blades: [],
-  terminals: [],
-  trays: [],
-  rigs: [],
-  tests: [],
-}
+export type TackleBox = z.infer<typeof TackleBox>

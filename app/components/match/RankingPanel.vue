@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { sayContribution } from '../../../words'
+import { useMatchShown } from '~/composables/useMatchShown'
+import { useBox } from '~/stores/box'
+import { useCompare } from '~/stores/compare'
+
+/** What to tie on: the lures of the box, best first, as far as they are ranked; rigs tied already; and what the water asks for. */
+const box = useBox()
+const match = useMatchShown()
+const compare = useCompare()
+const chosen = computed(() => match.chosen)
+</script>
+
+<template>
+  <section class="panel ranking" aria-label="Ranking">
+    <header>
+      <h2>What to tie on</h2>
+      <p class="quiet">
+        {{ box.box.lures.length }} lures compared<template v-if="match.ms"> in {{ Math.round(match.ms) }} ms</template>
+        · <NuxtLink to="/rules">rules and open questions</NuxtLink>
+      </p>
+    </header>
+    <p v-if="match.status === 'working'" class="note" role="status">Ranking your box …</p>
+    <p v-else-if="typeof match.status === 'object'" class="note" role="alert">
+      The match stopped: {{ match.status.problem }}. Change the water or reload the page.
+    </p>
+    <div v-if="match.progress && match.progress.of > 300" class="progress">
+      <span
+        class="bar"
+        role="progressbar"
+        :aria-valuenow="match.progress.done"
+        aria-valuemin="0"
+        :aria-valuemax="match.progress.of"
+        aria-label="Lures compared"
+        ><span :style="{ transform: `scaleX(${match.progress.done / match.progress.of})` }"
+      /></span>
+      <button type="button" @click="match.stop()">Stop here</button>
+    </div>
+    <p v-else-if="match.stopped" class="note" role="status">Stopped: these are the best of those compared so far.</p>
+    <ol v-if="match.rows.length" class="list">
+      <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">
+        <RankRow
+          :row="row"
+          :place="i + 1"
+          :chosen="match.chosenRigId === null && row.key === chosen?.key"
+          @choose="match.choose(row.setUp.build.lure.id)"
+        />
+        <label class="beside" :title="`Add ${row.setUp.build.lure.name} to the comparison`">
+          <input
+            type="checkbox"
+            :checked="compare.keys.has(row.key)"
+            :disabled="compare.full && !compare.keys.has(row.key)"
+            :aria-label="`Compare ${row.setUp.build.lure.name}`"
+            @change="compare.toggle(row.setUp)"
+          />
+        </label>
+      </li>
+    </ol>
+    <div v-else-if="match.status === 'ready'" class="note">
+      <template v-if="box.box.lures.length === 0">
+        <p>Your box is empty. Add your lures, rods and lines, and the match answers here.</p>
+        <p class="next"><NuxtLink to="/box">Fill the box</NuxtLink></p>
+      </template>
+      <p v-else>
+        Nothing in this box can be fished here: no rod and line carry a lure through this water within their limits. Add
+        a stronger line or leader, or choose another species.
+      </p>
+    </div>
+    <TiedRigs v-if="match.rigs.length" />
+    <details v-if="match.answer?.asked.length" class="asked">
+      <summary>What this water asks for</summary>
+      <ul>
+        <li v-for="a in match.answer.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
+      </ul>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.ranking header {
+  display: grid;
+  gap: var(--space-2);
+  padding: var(--space-16) var(--space-16) var(--space-8);
+}
+.ranking header p {
+  font-size: var(--text-2);
+}
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.list li + li {
+  border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.6));
+}
+.ranked {
+  position: relative;
+}
+.beside {
+  position: absolute;
+  left: 6px;
+  bottom: 2px;
+  width: 32px;
+  height: 32px;
+  display: grid;
+  place-items: center;
+  cursor: pointer;
+}
+.beside input {
+  width: 16px;
+  height: 16px;
+  accent-color: rgb(var(--v-theme-secondary));
+}
+.progress {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: var(--space-12);
+  align-items: center;
+  padding: 0 var(--space-16) var(--space-8);
+}
+.progress .bar {
+  height: 6px;
+  border-radius: var(--radius-s);
+  background: rgba(var(--v-border-color), var(--v-border-opacity));
+  overflow: hidden;
+}
+.progress .bar span {
+  display: block;
+  height: 100%;
+  transform-origin: left;
+  background: rgb(var(--v-theme-primary));
+}
+.progress button {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 32px;
+}
+.note {
+  padding: var(--space-4) var(--space-16) var(--space-20);
+}
+.next {
+  margin-top: var(--space-12);
+  font-weight: 650;
+}
+.asked {
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+  padding: var(--space-12) var(--space-16) var(--space-16);
+}
+.asked summary {
+  font-weight: 650;
+  cursor: pointer;
+  min-height: 28px;
+}
+.asked ul {
+  margin: var(--space-6) 0 0;
+  padding-left: var(--space-16);
+  display: grid;
+  gap: var(--space-4);
+  font-size: var(--text-3);
+}
+</style>

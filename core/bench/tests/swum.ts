@@ -1,0 +1,119 @@
+import { familyOf } from '../../tackle'
+import { waterDensity } from '../../water'
+import { ofPosterior } from '../estimate'
+import { diveDepth } from '../fit-dive'
+import { motionFromProfile } from '../lure-profile'
+import { always, apartFromFit, bare, finding, ofFit, ofMean, swims, type TestDefinition } from './definition'
+import { choice, formOf, measure, outOf } from './form'
+import { testsOf } from './tests-of'
+
+/** Tests of a lure that is drawn through the water. */
+
+const SWINGS = ['shiver', 'wobble', 'roll', 'kick', 'glide', 'flutter', 'spin'] as const
+export type Swing = (typeof SWINGS)[number]
+
+export const SWUM_FORMS = {
+  depth: formOf(
+    {
+      lineDiameterM: measure('lineDiameter', 0.00003, 0.002, { start: 0.0003 }),
+      rodTipM: measure('depth', -1, 6, { start: 1 }),
+      retrieveSpeedMps: measure('lureSpeed', 0.1, 5, { start: 0.8 }),
+    },
+    { castM: measure('distance', 1, 150, { start: 25 }), depthM: measure('depth', 0.05, 30) },
+  ),
+  action: formOf(
+    { speedMps: measure('lureSpeed', 0, 5, { start: 0.7 }) },
+    {
+      swing: choice(SWINGS, 'wobble'),
+      /** Sideways travel of the tail from end to end, m. */
+      amplitudeM: measure('hookGap', 0, 0.5, { start: 0.02 }),
+      beatsPerS: measure('beats', 0, 60, { by: 'taps' }),
+    },
+  ),
+  window: formOf(
+    {},
+    {
+      slowMps: measure('lureSpeed', 0.02, 8, { by: 'turns' }),
+      fastMps: measure('lureSpeed', 0.02, 8, { by: 'turns' }),
+    },
+    {
+      keeps: ({ slowMps, fastMps }) => Number(fastMps) > Number(slowMps),
+      error: 'must be faster than the slowest',
+      field: 'fastMps',
+    },
+  ),
+  damping: formOf(
+    { trailerId: outOf('trailers') },
+    {
+      bareBeatsPerS: measure('beats', 0.1, 60, { by: 'taps' }),
+      withBeatsPerS: measure('beats', 0, 60, { by: 'taps' }),
+    },
+  ),
+}
+
+/** A cast on which running depths compare: 0.30 mm line, 25 m, rod tip 1 m up. */
+const COMPARED = { castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM: 0.0003 } as const
+
+export const SWUM: Readonly<Record<keyof typeof SWUM_FORMS, TestDefinition>> = {
+  depth: {
+    applies: swims('dives'),
+    finding: (lure, known, water) => {
+      const { dive } = known
+      if (!dive) return null
+      const motion = motionFromProfile(bare(lure), known, water)
+      const density = waterDensity(water.tempC, water.salinity)
+      return finding(ofPosterior(dive, diveDepth(dive, motion, { ...COMPARED, density })), 'depth')
+    },
+    points: (_, { dive }) => ofFit('depth', 'depth', dive?.residuals ?? [], apartFromFit(dive?.residuals ?? [])),
+  },
+  action: {
+    applies: always,
+    finding: (_, known) => finding(known.action?.beatsPerS ?? null, 'beats'),
+    points: (lure, { tests }) => {
+      const all = testsOf(tests, lure.id, 'action').flatMap((t) => t.readings)
+      return [
+        ...ofMean(
+          'beats',
+          'beats',
+          all.map((r) => r.beatsPerS),
+        ),
+        ...ofMean(
+          'travel',
+          'hookGap',
+          all.map((r) => r.amplitudeM),
+        ),
+      ]
+    },
+  },
+  window: {
+    applies: always,
+    finding: (_, known) => finding(known.window.slow, 'lureSpeed'),
+    points: (lure, { tests }) => {
+      const all = testsOf(tests, lure.id, 'window').flatMap((t) => t.readings)
+      return [
+        ...ofMean(
+          'slowest',
+          'lureSpeed',
+          all.map((r) => r.slowMps),
+        ),
+        ...ofMean(
+          'fastest',
+          'lureSpeed',
+          all.map((r) => r.fastMps),
+        ),
+      ]
+    },
+  },
+  damping: {
+    applies: (lure) => familyOf(lure.family).takesTrailer,
+    finding: () => null,
+    points: (lure, { tests }) =>
+      ofMean(
+        'damped',
+        'beats',
+        testsOf(tests, lure.id, 'damping')
+          .flatMap((t) => t.readings)
+          .map((r) => r.withBeatsPerS),
+      ),
+  },
+}
