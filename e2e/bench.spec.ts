@@ -1,5 +1,4 @@
 import { expect, test, type Page } from './browser'
-import { open, undo } from './open'
 
 // The page's clock is taken in hand.
 test.use({ ownContext: true })
@@ -56,40 +55,6 @@ test('with the keyboard alone a fall is timed three times and the count-down tab
   await expect(page.getByText('fitted, 3 readings').first()).toBeVisible()
 })
 
-test('a reading that stands apart is shown, kept, and can be taken out; undo brings it back', async ({ page }) => {
-  await openTimed(page, '/bench/test?lure=demo-012&kind=fall')
-  await expect(page.getByTestId('watch')).toBeVisible()
-  for (const seconds of [4, 4.1, 3.9, 9]) await timeFall(page, seconds)
-  await expect(readings(page)).toHaveCount(4)
-  await expect(readings(page).nth(3)).toContainText('outlier: kept')
-  await expect(page.getByText('poor: test again').first()).toBeVisible()
-  await page.getByRole('button', { name: 'Take out reading 4' }).click()
-  await expect(readings(page)).toHaveCount(3)
-  await undo(page).click()
-  await expect(readings(page)).toHaveCount(4)
-})
-
-test('running depth is typed in; what cannot be is refused by its name; the match hears of it', async ({ page }) => {
-  await open(page, '/bench/test?lure=demo-023&kind=depth')
-  const add = page.getByRole('button', { name: 'Add this reading' })
-  await add.click()
-  await expect(page.getByRole('alert')).toContainText('Deepest touch')
-  await page.getByLabel('Deepest touch').fill('2.6')
-  await add.click()
-  await page.getByLabel('Deepest touch').fill('2.5')
-  await add.click()
-  await expect(readings(page)).toHaveCount(2)
-  await expect(page.getByRole('heading', { name: /So Bumblecrag M runs/ })).toBeVisible()
-  await page.getByLabel('Beside the reference lure').first().focus()
-  await expect(page.getByText(/% (more|less) than|the same as/)).toBeVisible()
-  await page.goto('/bench/chart?lure=demo-023')
-  await expect(page.getByText('Fitted to 5 readings')).toBeVisible()
-  await expect(page.getByText('Where practice and this sum differ')).toBeVisible()
-  const saved = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save as SVG' }).click()
-  expect((await saved).suggestedFilename()).toBe('bumblecrag-m-dive-chart.svg')
-})
-
 test('a lure in today’s water: its band, what puts it in the zone; beats and turns are tapped; a report leaves as CSV', async ({
   page,
 }) => {
@@ -109,18 +74,4 @@ test('a lure in today’s water: its band, what puts it in the zone; beats and t
   const saved = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as CSV' }).click()
   expect((await saved).suggestedFilename()).toBe('bumblecrag-d-tests.csv')
-})
-
-test('side by side, and the sums of boat and bottom', async ({ page }) => {
-  await open(page, '/bench/compare?lures=demo-010,demo-011,demo-008')
-  await expect(page.getByRole('region', { name: 'Comparison' }).getByRole('columnheader')).toHaveCount(3)
-  await page.goto('/bench/sums')
-  const bottom = page.getByRole('region', { name: 'Drop-shot and bottom' })
-  await bottom.getByLabel('Depth', { exact: true }).fill('27 ft')
-  await bottom.getByLabel('Distance from the rod').fill('66 ft')
-  await bottom.getByLabel('Leader to the sinker').fill('24 in')
-  // Common practice: such a leader holds the bait only some 10 in up.
-  await expect(bottom).toContainText(/2[4-7](\.\d)?\scm above the bottom/)
-  await expect(page.getByRole('region', { name: 'Downrigger' }).getByRole('status')).toContainText('of cable')
-  await expect(page.getByRole('table', { name: 'Predicted casts' }).locator('tbody tr').first()).toBeVisible()
 })

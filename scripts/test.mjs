@@ -90,13 +90,27 @@ try {
     ['build', 'node', ['scripts/build.mjs']],
   ])
 
-  console.log('\n— unit tests')
-  const unit = join(out, 'unit.json')
-  run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`])
-  counted(unit, (/** @type {{ numPassedTests: number, numFailedTests: number, numFailedTestSuites: number }} */ r) => [
-    r.numPassedTests,
-    r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0),
-  ])
+  // One project after another: together they load every module once more for each (measured: 148 s against 106 s).
+  for (const project of ['core', 'app', 'screens']) {
+    console.log(`\n— unit tests: ${project}`)
+    const unit = join(out, `${project}.json`)
+    run('npx', [
+      'vitest',
+      'run',
+      '--project',
+      project,
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile.json=${unit}`,
+    ])
+    counted(
+      unit,
+      (/** @type {{ numPassedTests: number, numFailedTests: number, numFailedTestSuites: number }} */ r) => [
+        r.numPassedTests,
+        r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0),
+      ],
+    )
+  }
 
   console.log('\n— browser tests')
   const e2e = join(out, 'e2e.json')

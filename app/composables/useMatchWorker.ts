@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink'
-import type { MatchService } from '~/workers/match.worker'
+import type { MatchService } from '~/workers/match-service'
 
 let service: Remote<MatchService> | null = null
 

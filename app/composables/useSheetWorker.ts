@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink'
-import type { SheetService } from '~/workers/sheet.worker'
+import type { SheetService } from '~/workers/sheet-service'
 
 let service: Remote<SheetService> | null = null
 

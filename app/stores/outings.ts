@@ -5,7 +5,7 @@ import { Outing, boxEffect, isOver, lureInHandAt, type Carried, type Entry, type
 import { put, removal, type Edit, type LogChange } from '../../storage/repository'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
-import type { MatchRequest } from '~/workers/match.worker'
+import type { MatchRequest } from '~/workers/match-service'
 import { useBox } from './box'
 import { useHistory, type Turn } from './history'
 import { momentNow } from './moment'

@@ -1,8 +1,7 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { guessColumns, planImport, readSheet, writeLures, type Mapping, type Sheet } from '../../core/exchange'
-import type { Box } from '../../core/box'
+import { writeLures } from '../../core/exchange'
 import { BROKEN_ROWS, MENDED, messySheet } from '../../core/testing/sheet'
 import { removal } from '../../storage/repository'
 import { useBox } from './box'
@@ -10,28 +9,12 @@ import { useHistory } from './history'
 import { repository } from './repository'
 import { useSheets } from './sheets'
 
-let id = 0
-/** The worker's own functions, on this thread. */
-vi.mock('~/composables/useSheetWorker', () => ({
-  useSheetWorker: () => ({
-    read: async (source: string) => {
-      const read = readSheet(source)
-      return read.ok ? { ok: true, sheet: read.sheet, mapping: guessColumns(read.sheet.headings) } : read
-    },
-    plan: (sheet: Sheet, mapping: Mapping, box: Box, onProgress: (done: number, of: number) => void) =>
-      planImport(
-        sheet,
-        mapping,
-        box,
-        () => `sheet-${++id}`,
-        (done, of) => {
-          onProgress(done, of)
-          return true
-        },
-      ),
-    stop: async () => undefined,
-  }),
-}))
+vi.mock('~/composables/useSheetWorker', async () => {
+  const { onThread } = await import('~/testing/on-thread')
+  const { sheetService } = await import('~/workers/sheet-service')
+  const service = onThread(sheetService)
+  return { useSheetWorker: () => service }
+})
 
 beforeEach(async () => {
   setActivePinia(createPinia())

@@ -8,6 +8,7 @@ import { VAutocomplete } from 'vuetify/components/VAutocomplete'
 import { VSelect } from 'vuetify/components/VSelect'
 import { demoWorld } from '../../core/demo/world'
 import type { ArchiveContent } from '../../core/exchange'
+import { removal } from '../../storage/repository'
 import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
 import { useWater } from '~/stores/water'
@@ -23,12 +24,26 @@ const components = Object.fromEntries(
   ),
 )
 
+let mounted: VueWrapper | null = null
+/** What was looked at last is left: it no longer follows the stores. */
+function leave() {
+  mounted?.unmount()
+  mounted = null
+  document.body.replaceChildren()
+}
+
 /** A fresh store over a box, as the page has it once it is open. */
 export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   // Whatever the page before still wants to store is stored now, and not over the new box.
-  if (getActivePinia()) await useWater().store()
+  const before = getActivePinia()
+  if (before) {
+    await useWater().store()
+    leave()
+  }
   setActivePinia(createPinia())
   await repository.replaceAll(world)
+  // Rows that another test left waiting.
+  await repository.apply((await repository.read()).aside.map((a) => removal('aside', a.id)))
   await repository.setSetting('seeded', true)
   await repository.setSetting('settings', {})
   const box = useBox()
@@ -53,7 +68,7 @@ export interface Screen {
 
 /** Mounts a page or component with what the application gives it, at a path. Call after `openWorld`. */
 export async function mountScreen(component: Component, props: object = {}, path = '/'): Promise<Screen> {
-  document.body.replaceChildren()
+  leave()
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/:rest(.*)*', component: { render: () => null } }],
@@ -62,7 +77,7 @@ export async function mountScreen(component: Component, props: object = {}, path
   const host = document.createElement('div')
   document.body.append(host)
   const screen = defineComponent(() => () => h(Suspense, null, { default: () => h(component, props) }))
-  const wrapper = mount(screen, {
+  mounted = mount(screen, {
     attachTo: host,
     global: {
       plugins: [router, createVuetify()],
@@ -70,6 +85,7 @@ export async function mountScreen(component: Component, props: object = {}, path
       stubs: { transition: true },
     },
   })
+  const wrapper = mounted
   await flushPromises()
   return {
     screen: wrapper,
@@ -105,6 +121,23 @@ export async function type(body: ParentNode, label: string, text: string) {
   input.dispatchEvent(new Event('input', { bubbles: true }))
   input.dispatchEvent(new Event('change', { bubbles: true }))
   await flushPromises()
+}
+
+/** A file handed to a file field. */
+export async function giveFile(body: ParentNode, label: string, name: string, text: string) {
+  const input = find(body, `input[type=file][aria-label="${label}"]`)
+  Object.defineProperty(input, 'files', { value: [new File([text], name)], configurable: true })
+  input.dispatchEvent(new Event('change', { bubbles: true }))
+  await flushPromises()
+}
+
+/** A part of the page by its label or its heading. */
+export function region(body: ParentNode, name: string): HTMLElement {
+  const named = [...body.querySelectorAll<HTMLElement>('section')].find(
+    (s) => s.getAttribute('aria-label') === name || s.querySelector('h2, h3')?.textContent?.trim() === name,
+  )
+  if (!named) throw new Error(`no part of the page is called ${name}`)
+  return named
 }
 
 /** A choice in a list, by the list's label and the value behind the choice. */

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { click, field, find, mountScreen, openWorld, press, type } from '~/testing/mount'
+import { click, field, find, mountScreen, openWorld, press, region, type } from '~/testing/mount'
 import LabelsPage from '~/pages/box/labels.vue'
 import OrderPage from '~/pages/box/order.vue'
 import PartsPage from '~/pages/box/parts.vue'
@@ -8,14 +8,6 @@ import QuestionsPage from '~/pages/rules/questions.vue'
 import TunePage from '~/pages/bench/tune.vue'
 import ValuesPage from '~/pages/box/values.vue'
 import { useHistory } from '~/stores/history'
-
-const region = (body: ParentNode, name: string) => {
-  const labelled = [...body.querySelectorAll<HTMLElement>('section')].find(
-    (s) => s.getAttribute('aria-label') === name || s.querySelector('h2, h3')?.textContent?.trim() === name,
-  )
-  if (!labelled) throw new Error(`no part of the page is called ${name}`)
-  return labelled
-}
 
 it('the box says what is due, what is missing, what is there twice', async () => {
   await openWorld()

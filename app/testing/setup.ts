@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto'
+import { vi } from 'vitest'
 
 /** What a browser has and the tests' page lacks. */
 class SilentObserver {
@@ -7,4 +8,23 @@ class SilentObserver {
   disconnect() {}
 }
 globalThis.ResizeObserver ??= SilentObserver
+// Lists that draw only what is on screen need a screen.
+for (const made of [Element, HTMLElement])
+  Object.defineProperties(made.prototype, {
+    clientWidth: { configurable: true, get: () => 1200 },
+    clientHeight: { configurable: true, get: () => 700 },
+  })
 globalThis.visualViewport ??= new EventTarget() as VisualViewport
+
+vi.mock('~/composables/useMatchWorker', async () => {
+  const { onThread } = await import('./on-thread')
+  const { matchService } = await import('~/workers/match-service')
+  const service = onThread(matchService)
+  return { useMatchWorker: () => service }
+})
+vi.mock('~/composables/useSheetWorker', async () => {
+  const { onThread } = await import('./on-thread')
+  const { sheetService } = await import('~/workers/sheet-service')
+  const service = onThread(sheetService)
+  return { useSheetWorker: () => service }
+})

@@ -1,0 +1,153 @@
+import { demoWorld } from '../../core/demo/world'
+import {
+  createMatchContext,
+  bestSingleChange,
+  betterBuy,
+  findDecisiveQuestions,
+  matchSteps,
+  rank,
+  rulesFor,
+  scoreSetUp,
+  sweepSteps,
+  whyNotLure,
+  type BetterBuy,
+  type DecisiveQuestion,
+  type SweepParameterId,
+  type Improvement,
+  type MatchAnswer,
+  type MatchRow,
+  type Practice,
+  type RecordEntry,
+  type SetUp,
+  type Sweep,
+  type WhyNot,
+} from '../../core/match'
+import type { Lure } from '../../core/tackle'
+import { EMPTY_BOX, type Box } from '../../core/box'
+import { carry, type Carried } from '../../core/outing'
+import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
+import type { Conditions, Place } from '../../core/water'
+import { sayRig } from '../../words'
+
+/** One water, and how the angler judges. The box is known already. */
+export interface MatchRequest {
+  readonly c: Conditions
+  readonly place: Place
+  readonly practice: Practice
+}
+
+/** What comes back: the answer and the time it took, or what went wrong; null where a newer question took its place. */
+export type MatchReply = { ok: true; answer: MatchAnswer; ms: number } | { ok: false; problem: string } | null
+
+let box: Box = EMPTY_BOX
+/** The angler's own log, as the match hears it. */
+let record: readonly RecordEntry[] = []
+
+/** Work that follows on a ranking, or is asked for apart; of each sort only the newest goes on. */
+type JobKind = 'match' | 'aside' | 'holds' | 'sweep'
+const newest: Record<JobKind, number> = { match: 0, aside: 0, holds: 0, sweep: 0 }
+
+/** How long is worked without listening, ms. */
+const YIELD_EVERY_MS = 25
+const yieldToEventLoop = () => new Promise<void>((resolve) => setTimeout(resolve))
+
+/** Runs steps to their end; null where a newer piece of work of this sort, or a new ranking, took their place. */
+async function run<Step, Out>(
+  sort: JobKind,
+  steps: Generator<Step, Out>,
+  onProgress?: (step: Step) => unknown,
+): Promise<Out | null> {
+  const mine = ++newest[sort]
+  const match = newest.match
+  let heard = performance.now()
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    if (onProgress) await onProgress(step.value)
+    if (performance.now() - heard < YIELD_EVERY_MS) continue
+    await yieldToEventLoop()
+    heard = performance.now()
+    if (newest[sort] !== mine || newest.match !== match) return null
+  }
+}
+
+const optionsOf = ({ practice }: MatchRequest) => ({ sides: practice.sides, rules: rulesFor(practice), record })
+const benchOf = (asked: MatchRequest) => createMatchContext(asked.c, asked.place, box, optionsOf(asked))
+
+/** What a shop has: lures as they usually are. */
+let market: readonly Lure[] | null = null
+const shop = () => (market ??= demoWorld('2026-06-12').box.lures)
+
+/** The same functions as on the server and in the tests, off the page's own thread. Plain data crosses; a fault comes back as data too. */
+export const matchService = {
+  setBox(next: Box) {
+    box = next
+  },
+  setRecord(next: readonly RecordEntry[]) {
+    record = next
+  },
+  /** `onProgress`: how far it has come, with the first rows as soon as there are some. */
+  async match(
+    asked: MatchRequest,
+    limit: number,
+    onProgress: (done: number, of: number, rows: readonly MatchRow[] | null) => unknown,
+  ): Promise<MatchReply> {
+    const from = performance.now()
+    try {
+      const steps = matchSteps(asked.c, asked.place, box, { ...optionsOf(asked), limit, lifts: 0 })
+      const answer = await run('match', steps, ({ done, of, rows }) => onProgress(done, of, rows))
+      return answer && { ok: true, answer, ms: performance.now() - from }
+    } catch (error) {
+      return { ok: false, problem: error instanceof Error ? error.message : String(error) }
+    }
+  },
+  /** Ends the ranking under way. */
+  stop() {
+    newest.match += 1
+  },
+  /** The one change that would lift a set-up most; asked for apart, so that a ranking never waits for it. */
+  lift(setUp: SetUp, asked: MatchRequest): Improvement | null {
+    const context = benchOf(asked)
+    return bestSingleChange(scoreSetUp(setUp, context), context)
+  },
+  whyNot(lureId: string, answer: SetUp, asked: MatchRequest): WhyNot | null {
+    const lure = box.lures.find((l) => l.id === lureId)
+    const context = benchOf(asked)
+    return lure ? whyNotLure(lure, scoreSetUp(answer, context), box, context) : null
+  },
+  betterBuy(answer: SetUp | null, asked: MatchRequest): BetterBuy | null {
+    const context = benchOf(asked)
+    return betterBuy(box, context, answer ? scoreSetUp(answer, context) : undefined, shop())
+  },
+  /** Set-ups as they go on the water, each with every way in which it can be fished there. */
+  carry(setUps: readonly SetUp[], asked: MatchRequest): Carried[] {
+    const context = benchOf(asked)
+    return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`, sayRig(setUp)))
+  },
+  /** Looks through the log for what stands out, and shuffles it against luck. */
+  patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {
+    return findPatterns(tried, measure)
+  },
+  /** The first places as they would be; for rules that are being written. */
+  preview(asked: MatchRequest): { id: string; name: string; score: number }[] {
+    return rank(box, benchOf(asked), 12).map(({ setUp: { build }, score }) => ({
+      id: build.lure.id,
+      name: build.lure.name,
+      score,
+    }))
+  },
+  hinges(asked: MatchRequest): Promise<DecisiveQuestion[] | null> {
+    return run('aside', findDecisiveQuestions(asked.c, asked.place, box, optionsOf(asked)))
+  },
+  /** `sort`: for the sentence beside an answer, or for the picture. */
+  sweep(
+    sort: 'holds' | 'sweep',
+    knob: SweepParameterId,
+    count: number,
+    asked: MatchRequest,
+    onProgress: (share: number) => unknown,
+  ): Promise<Sweep | null> {
+    return run(sort, sweepSteps({ ...asked, box, options: optionsOf(asked) }, knob, count), onProgress)
+  },
+}
+export type MatchService = typeof matchService
