@@ -7,6 +7,7 @@ import type { Care, JointFigure, Judgement } from '../core/tackle'
 import { TEST_KINDS } from '../core/bench'
 import { RULES, OPEN_QUESTIONS } from '../core/match'
 import { WORLD } from '../core/testing/world'
+import { SKIES, TIDES } from '../core/water'
 import { HOLDING } from '../data/holding'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../data/how-to'
 import { JOINTS } from '../data/joints'
@@ -240,6 +241,46 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
         return [name, gives, figure || '–', ...needs, ...steps, ...minds, ...Object.values<string>(labels)]
       }),
       [0, 1, 3].map((n) => W.sayBasis({ basis: 'fitted', n })),
+    ),
+  ],
+  [
+    'the water',
+    [
+      ...SKIES.map(W.saySky),
+      ...TIDES.map(W.sayTide),
+      ...[0, 0.4, 1].map(W.sayDensity),
+      ...(['fresh', 'brackish', 'salt'] as const).map((kind) => W.sayStranger('Cod', kind)),
+      W.sayPlaceLaw({ rules: 'No boats.', singlesOnly: true, mostHooks: 2 }),
+      ...SYSTEMS.flatMap((s) => [
+        W.sayTrend({ tempChangeC: -1.25, trend: 'falling' }, s),
+        W.sayTrend({ tempChangeC: 0, trend: 'steady' }, s),
+        W.sayMud('silt', 2.2, 0.4, s),
+        W.sayColumn(
+          {
+            c: { depthM: 6, visibilityM: 2, cover: { kind: 'grass', topM: 3, density: 0.4 } },
+            zone: { topM: 2, bottomM: 4 },
+            castM: 30,
+            path: { z: [0, 2.5, 1] },
+            band: { low: [0, 2], high: [0, 3] },
+            share: 0.34,
+          },
+          s,
+        ),
+      ]),
+    ],
+  ],
+  [
+    'a lure on its form',
+    SYSTEMS.flatMap((s) =>
+      WORLD.box.lures
+        .slice(0, 30)
+        .flatMap((l) => [
+          W.sayWeights(l, s),
+          W.sayWeights({ ...l, measuredMassKg: l.massKg * 1.12 }, s),
+          W.sayWeights({ ...l, measuredMassKg: l.massKg }, s),
+          W.sayUnusual({ ...l, lengthM: 0.49 }, s),
+          W.sayUnusual({ ...l, massKg: 0.0003 }, s),
+        ]),
     ),
   ],
   ['rules of thumb', THUMB_RULES.map((r) => W.thumbRuleName(r.id))],

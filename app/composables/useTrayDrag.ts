@@ -1,15 +1,10 @@
+import type { TrayPlace } from '../../core/tackle'
 import interact from 'interactjs'
-
-/** Where something may be laid: a compartment of a tray, or loose. */
-export interface DropPlace {
-  readonly trayId: string | null
-  readonly slot: number | null
-}
 
 /** A finger rests this long on a lure before it lifts it, ms: a quicker one scrolls the page. */
 const FINGER_HOLD_MS = 260
 
-function placeAt(x: number, y: number): DropPlace | null {
+function placeAt(x: number, y: number): TrayPlace | null {
   const slot = document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-slot], [data-loose]')
   if (!slot) return null
   if (slot.dataset.loose !== undefined) return { trayId: null, slot: null }
@@ -20,8 +15,8 @@ function placeAt(x: number, y: number): DropPlace | null {
 /** Lures are lifted by mouse or finger and laid into another compartment. `over` follows the hand; `drop` is where it lets go. */
 export function useTrayDrag(
   root: Readonly<Ref<HTMLElement | null>>,
-  over: (place: DropPlace | null) => void,
-  drop: (lureId: string, place: DropPlace) => void,
+  over: (place: TrayPlace | null) => void,
+  drop: (lureId: string, place: TrayPlace) => void,
 ) {
   let ghost: HTMLElement | null = null
   let lifted: string | null = null

@@ -1,5 +1,5 @@
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser'
-import type { Place } from '../water'
+import { Place } from '../water'
 import type { FileProblem } from './problem'
 
 /** A waypoint as it stands in a GPX 1.1 file. */
@@ -65,4 +65,21 @@ export function writeGpx(places: readonly Pick<Place, 'name' | 'latDeg' | 'lonDe
     gpx: { '@version': '1.1', '@creator': 'Ygrion', '@xmlns': 'http://www.topografix.com/GPX/1/1', wpt },
   }) as string
   return built
+}
+
+/** Five decimals: about a metre. */
+const spot = ({ latDeg, lonDeg }: { latDeg: number; lonDeg: number }) => `${latDeg.toFixed(5)} ${lonDeg.toFixed(5)}`
+
+/** Waypoints as places, without those that lie where a place is known already; clock and salinity are taken from a place of the same region. */
+export function newPlacesOf(
+  waypoints: readonly Waypoint[],
+  known: readonly Place[],
+  like: Pick<Place, 'utcOffsetH' | 'salinity'>,
+  newId: () => string,
+): Place[] {
+  const there = new Set(known.map(spot))
+  const { utcOffsetH, salinity } = like
+  return waypoints
+    .filter((w) => !there.has(spot(w)))
+    .map((w) => Place.parse({ ...w, id: newId(), utcOffsetH, salinity }))
 }

@@ -1,4 +1,5 @@
 import { median } from 'd3-array'
+import type { Conditions } from '../water'
 import type { FileProblem } from './problem'
 import { DefaultPacketFactory, parseGenericPacket, type Packet } from 'nmea-simple'
 
@@ -128,5 +129,20 @@ export function readNmeaLog(text: string): NmeaLog {
     passedOver,
     problems: problems.slice(0, MOST_PROBLEMS),
     middle: middleOf(readings),
+  }
+}
+
+const tidy = (value: number, low: number, high: number) => Math.min(high, Math.max(low, Math.round(value * 100) / 100))
+
+/** What the middle of a sounder's readings says of today's water; drift is what the receiver, else the log tells. Nothing is said of what was not heard. */
+export function waterOfReadings(
+  middle: NmeaLog['middle'],
+): Partial<Pick<Conditions, 'depthM' | 'waterTempC' | 'driftMps'>> {
+  const { depthM, waterTempC, waterSpeedMps, groundSpeedMps } = middle
+  const drift = groundSpeedMps ?? waterSpeedMps
+  return {
+    ...(depthM !== null && { depthM: tidy(depthM, 0.3, 200) }),
+    ...(waterTempC !== null && { waterTempC: Math.round(waterTempC * 10) / 10 }),
+    ...(drift !== null && { driftMps: tidy(drift, 0, 3) }),
   }
 }

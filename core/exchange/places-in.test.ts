@@ -2,7 +2,7 @@ import { XMLValidator } from 'fast-xml-parser'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { readGpx, readNmeaLog, readSentence, writeGpx } from '.'
+import { middleOf, newPlacesOf, readGpx, readNmeaLog, readSentence, waterOfReadings, writeGpx } from '.'
 import { sayFileProblem } from '../../words'
 
 /** Places in GPX 1.1 and readings in NMEA 0183. */
@@ -107,5 +107,30 @@ describe('GPX', () => {
     expect(read.waypoints.map((w) => w.name)).toEqual(['Waypoint 2'])
     expect(read.problems).toHaveLength(2)
     expect(read.problems[0]).toMatchObject({ code: 'bad-position', name: 'Far' })
+  })
+})
+
+describe('what is read becomes water and places', () => {
+  it('the middle of the readings is the water; what was not heard is not said', () => {
+    expect(waterOfReadings(middleOf([{ depthM: 3.456, waterTempC: 17.74 }]))).toEqual({
+      depthM: 3.46,
+      waterTempC: 17.7,
+    })
+    expect(waterOfReadings(middleOf([]))).toEqual({})
+  })
+  it('drift is the speed over ground, else that through the water; nothing leaves the limits of the form', () => {
+    expect(waterOfReadings(middleOf([{ waterSpeedMps: 0.5 }]))).toEqual({ driftMps: 0.5 })
+    expect(waterOfReadings(middleOf([{ waterSpeedMps: 0.5, groundSpeedMps: 0.7 }]))).toEqual({ driftMps: 0.7 })
+    expect(waterOfReadings(middleOf([{ groundSpeedMps: 9, depthM: 900 }]))).toEqual({ driftMps: 3, depthM: 200 })
+    expect(waterOfReadings(middleOf([{ depthM: 0.1 }]))).toEqual({ depthM: 0.3 })
+  })
+  it('waypoints become places with the clock and salinity of the region; known spots are left out', () => {
+    const [known] = WORLD.places
+    if (!known) throw new Error('no place')
+    const read = readGpx(writeGpx([known, { ...known, name: 'Far pool', latDeg: known.latDeg + 0.1 }]))
+    if (!read.ok) throw new Error('unread')
+    const made = newPlacesOf(read.waypoints, [known], { utcOffsetH: 2, salinity: 7 }, () => 'new')
+    expect(made).toHaveLength(1)
+    expect(made[0]).toMatchObject({ id: 'new', name: 'Far pool', utcOffsetH: 2, salinity: 7, singlesOnly: false })
   })
 })

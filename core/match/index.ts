@@ -40,6 +40,7 @@ export {
   sweepParameterOf,
   parameterValue,
   leaderAt,
+  scoresAt,
   sweepSteps,
   withParameter,
   type SweepParameter,

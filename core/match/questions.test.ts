@@ -10,6 +10,7 @@ import {
   bestOf,
   compareParts,
   findDecisiveQuestions,
+  scoresAt,
   sweepParameterOf,
   parameterValue,
   lawBroken,
@@ -218,6 +219,21 @@ describe('moving one condition', () => {
       expect(r.from).toBeCloseTo(sweep.reigns[i]?.to ?? 0, 9)
       expect(r.lureId).not.toBe(sweep.reigns[i]?.lureId)
     })
+  })
+  it('between two values scores are read off the straight line; past the ends they stay', () => {
+    const lure = (id: string, scores: (number | null)[]) => ({ lure: { id, name: id, family: 'jig' }, scores })
+    const made = { values: [1, 2, 4], lines: [lure('a', [50, 60, 40]), lure('b', [70, 50, null])] } as unknown as Sweep
+    const at = (value: number) => scoresAt(made, value).map((s) => [s.id, s.score])
+    expect(at(1.5)).toEqual([
+      ['b', 60],
+      ['a', 55],
+    ])
+    expect(at(3)).toEqual([['a', 50]])
+    expect(at(9)).toEqual([['a', 40]])
+    expect(at(0)).toEqual([
+      ['b', 70],
+      ['a', 50],
+    ])
   })
   it('who is first today is first in the sweep too', () => {
     const first = rank(some, benchOf(question.c), 1)[0]

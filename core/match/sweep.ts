@@ -137,3 +137,17 @@ export function leaderAt({ reigns }: Pick<Sweep, 'reigns'>, value: number) {
   const now = reigns[i]
   return now ? { now, before: reigns[i - 1] ?? null, after: reigns[i + 1] ?? null } : null
 }
+
+/** Scores at a value, read off the straight line between the two values beside it, highest first; lures that do not score at one of them are left out. */
+export function scoresAt({ values, lines }: Sweep, value: number): { id: string; name: string; score: number }[] {
+  const found = values.findIndex((v) => v >= value)
+  const after = Math.max(1, found < 0 ? values.length - 1 : found)
+  const [a, b] = [itemAt(values, after - 1), itemAt(values, after)]
+  const t = Math.min(1, Math.max(0, (value - a) / (b - a)))
+  return lines
+    .flatMap(({ lure, scores }) => {
+      const [p, q] = [itemAt(scores, after - 1), itemAt(scores, after)]
+      return p === null || q === null ? [] : [{ ...lure, score: p + (q - p) * t }]
+    })
+    .sort((p, q) => q.score - p.score)
+}

@@ -69,7 +69,7 @@ export {
   type Change,
   type Patch,
 } from './changes'
-export { Tray, freeSlot, slotName, slotNamed, slotsOf } from './tray'
+export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPlace } from './tray'
 export { RIG_TYPES, Rig, rigTypeOf, type RigPart, type RigType, type RigTypeId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { TackleBox } from './tackle-box'

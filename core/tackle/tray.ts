@@ -34,3 +34,32 @@ export function freeSlot(tray: Pick<Tray, 'columns' | 'rows'>, taken: ReadonlySe
   for (let slot = 0; slot < all; slot++) if (!taken.has(slot)) return slot
   return all - 1
 }
+
+/** A compartment, or none: a lure that lies loose. */
+export interface TrayPlace {
+  readonly trayId: string | null
+  readonly slot: number | null
+}
+
+/**
+ * The compartment that a key goes to: arrows inside a tray, no further than its edge; Page up and Page down to the first compartment of the next tray. From
+ * nowhere it begins in the first tray.
+ */
+export function stepInTrays(trays: readonly Tray[], place: TrayPlace, key: string): TrayPlace {
+  const at = Math.max(
+    0,
+    trays.findIndex((t) => t.id === place.trayId),
+  )
+  const tray = trays[at]
+  if (!tray) return place
+  const slot = place.slot ?? 0
+  const moved = {
+    ArrowLeft: slot - 1,
+    ArrowRight: slot + 1,
+    ArrowUp: slot - tray.columns,
+    ArrowDown: slot + tray.columns,
+  }[key]
+  if (moved !== undefined) return { trayId: tray.id, slot: Math.min(slotsOf(tray) - 1, Math.max(0, moved)) }
+  const next = trays[Math.min(trays.length - 1, Math.max(0, at + (key === 'PageDown' ? 1 : -1)))]
+  return next ? { trayId: next.id, slot: 0 } : place
+}

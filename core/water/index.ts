@@ -15,10 +15,12 @@ export {
   SKIES,
   TIDES,
   TempReading,
+  type Bottom,
   type CoverKind,
   type Sky,
+  type Tide,
 } from './conditions'
-export { SPECIES, speciesOf, waterKind, type Species } from './species'
+export { SPECIES, speciesOf, waterKind, type Species, type WaterKind } from './species'
 export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
 export { appetite, seasonOf, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason } from './season'
 export {

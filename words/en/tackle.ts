@@ -1,8 +1,8 @@
 import type { Care, Change, HungHooks, Lure, Patch } from '../../core/tackle'
-import { fieldsOfLure } from '../../core/tackle'
-import { showMeasure, type UnitSystem } from '../../core/quantity'
+import { familyOf, fieldsOfLure, lureMass } from '../../core/tackle'
+import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
 import { read, type Catalogue } from './catalogue'
-import { plural } from './grammar'
+import { capital, percent, plural } from './grammar'
 
 /** “2 round trebles #4”, “one single hook 1/0”. */
 export function sayHooks(hooks: HungHooks | null): string {
@@ -61,4 +61,36 @@ export function sayChange(lure: Lure, change: Change, system: UnitSystem): strin
       return `${FIELDS[key] ?? key.replace('traits.', '')} ${sayValue(key, before, system)} → ${sayValue(key, after, system)}`
     })
     .join(', ')
+}
+
+/** Label and scale kept apart, and what they differ by. */
+export function sayWeights(
+  lure: Parameters<typeof lureMass>[0] & Pick<Lure, 'massKg' | 'measuredMassKg'>,
+  system: UnitSystem,
+): string {
+  const { kg, basis } = lureMass(lure)
+  const told = `Counts as ${showMeasure(kg, 'lureMass', system)}, ${basis}`
+  if (lure.measuredMassKg === null) return `${told}.`
+  const off = lure.measuredMassKg / lure.massKg - 1
+  const differs =
+    Math.abs(off) < 0.005
+      ? 'as labelled'
+      : `${percent(Math.abs(off))} ${off > 0 ? 'heavier' : 'lighter'} than its label`
+  return `${told}; weighed ${differs}.`
+}
+
+/** That a lure is longer, shorter, heavier or lighter than its family mostly is; nothing where it is not. */
+export function sayUnusual(
+  { family, lengthM, massKg }: Pick<Lure, 'family' | 'lengthM' | 'massKg'>,
+  system: UnitSystem,
+): string {
+  const most = familyOf(family)
+  for (const [what, value, [low, high], role] of [
+    ['length', lengthM, most.lengthM, 'lureLength'],
+    ['weight', massKg, most.massKg, 'lureMass'],
+  ] as const) {
+    if (value >= low && value <= high) continue
+    return `${capital(what)} unusual for its family, ${most.name.toLowerCase()}: ${showMeasure(value, role, system)}; most have ${showRange(low, high, role, system)}.`
+  }
+  return ''
 }

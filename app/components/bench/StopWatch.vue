@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { useStopwatch } from '~/composables/useStopwatch'
 
 /** A stopwatch to be worked with a wet thumb or the space bar, from anywhere on the page but a field. */
@@ -13,8 +14,7 @@ function key(event: KeyboardEvent) {
     press()
   } else if (event.code === 'Escape' && running.value) cancel()
 }
-onMounted(() => window.addEventListener('keydown', key))
-onBeforeUnmount(() => window.removeEventListener('keydown', key))
+useEventListener('keydown', key)
 </script>
 
 <template>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { FAMILIES, type Lure } from '../../../core/tackle'
-import { useElementWidth } from '~/composables/useElementWidth'
+import { useElementSize } from '@vueuse/core'
 
 /** Lures by family, to one scale within each. Only the rows on screen are drawn. */
 const props = defineProps<{ lures: readonly Lure[] }>()
 const emit = defineEmits<{ open: [lure: Lure] }>()
 
 const list = ref<HTMLElement | null>(null)
-const width = useElementWidth(list)
+const { width } = useElementSize(list, { width: 800, height: 0 })
 const TILE_PX = 176
 const HEAD_WIDE_PX = 216
 /** On a narrow screen the family's name stands above its lures, else beside them. */

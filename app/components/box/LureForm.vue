@@ -1,26 +1,20 @@
 <script setup lang="ts">
 import {
-  COLOURS,
   FAMILIES,
   HungHooks,
   LURE_CONDITIONS,
-  PATTERNS,
   familyOf,
   fieldsOf,
-  freeSlot,
-  lureMass,
-  slotName,
-  slotsOf,
   usualHooks,
   type FamilyId,
   type Lure,
 } from '../../../core/tackle'
-import { capital, choices } from '~/components/form/choices'
+import { choices } from '~/components/form/choices'
 import { useKeptDraft } from '~/composables/useKeptDraft'
-import { useMeasure } from '~/composables/useMeasure'
 import { provideUnread } from '~/composables/useUnread'
-import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
+import { useSettings } from '~/stores/settings'
+import { sayUnusual, sayWeights } from '../../../words'
 import { COST_FIELD, judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
 import { plain } from '~/composables/plain'
 
@@ -40,8 +34,7 @@ const emit = defineEmits<{
   close: []
 }>()
 
-const { show } = useMeasure()
-const box = useBox()
+const settings = useSettings()
 const draft = reactive<Draft>(plain<Draft>(props.from?.lure ?? props.lure ?? newDraft(crypto.randomUUID())))
 const photo = ref<string | null>(props.from?.photo ?? null)
 onMounted(async () => {
@@ -55,8 +48,6 @@ const kept = useKeptDraft(
 const problems = ref<Record<string, string>>({})
 const unread = provideUnread()
 const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
-const colours = COLOURS.map((c) => ({ value: c.id, title: c.name, hex: c.hex }))
-const patterns = choices(PATTERNS)
 const conditions = choices(LURE_CONDITIONS)
 const sounds = [
   { value: 'silent', title: 'Silent' },
@@ -72,44 +63,9 @@ function setFamily(id: FamilyId) {
   draft.family = id
   draft.hooks = usualHooks(id, draft.lengthM)
 }
-const tray = computed(() => (draft.trayId ? box.trayById.get(draft.trayId) : undefined))
-const trays = computed(() => [
-  { value: null, title: 'Loose, in no tray' },
-  ...box.box.trays.map((t) => ({ value: t.id, title: t.name })),
-])
-const slots = computed(() => {
-  const { value } = tray
-  return value
-    ? Array.from({ length: slotsOf(value) }, (_, slot) => ({ value: slot, title: slotName(value, slot) }))
-    : []
-})
-function setTray(id: string | null) {
-  draft.trayId = id
-  const chosen = id ? box.trayById.get(id) : undefined
-  const taken = new Set(box.box.lures.flatMap((l) => (l.trayId === id && l.slot !== null ? [l.slot] : [])))
-  draft.slot = chosen ? freeSlot(chosen, taken) : null
-}
-const unusual = computed(() => {
-  const [low, high] = family.value.lengthM
-  const [light, heavy] = family.value.massKg
-  const name = family.value.name.toLowerCase()
-  if (draft.lengthM < low || draft.lengthM > high)
-    return `Unusual for a ${name}: ${show(draft.lengthM, 'lureLength')} long. Most are ${show(low, 'lureLength')} to ${show(high, 'lureLength')}.`
-  if (draft.massKg < light || draft.massKg > heavy)
-    return `Unusual for a ${name}: ${show(draft.massKg, 'lureMass')}. Most weigh ${show(light, 'lureMass')} to ${show(heavy, 'lureMass')}.`
-  return ''
-})
 const asLure = computed(() => draft as Lure)
-/** Label and scale kept apart, and what they differ by. */
-const weights = computed(() => {
-  const { measuredMassKg, massKg } = draft
-  const counts = lureMass(asLure.value)
-  const told = `counts as ${show(counts.kg, 'lureMass')}, ${counts.basis}`
-  if (measuredMassKg === null) return capital(told)
-  const off = Math.round((measuredMassKg / massKg - 1) * 100)
-  const differs = off === 0 ? 'as labelled' : `${Math.abs(off)} % ${off > 0 ? 'heavier' : 'lighter'} than its label`
-  return `${capital(told)}; weighed ${differs}`
-})
+const weights = computed(() => sayWeights(asLure.value, settings.system))
+const unusual = computed(() => sayUnusual(asLure.value, settings.system))
 
 function judged(): Lure | null {
   if (unread.size > 0) {
@@ -153,7 +109,7 @@ function setPhoto(dataUrl: string | null) {
     </template>
     <template #side>
       <div class="preview"><LureDrawing :lure="asLure" :width-px="190" /></div>
-      <p class="weights">{{ weights }}.</p>
+      <p class="weights">{{ weights }}</p>
       <LurePhoto
         :photo="photo"
         :colours="draft.colour"
@@ -223,24 +179,7 @@ function setPhoto(dataUrl: string | null) {
         @update:model-value="(v) => draft.hooks && Object.assign(draft.hooks, { [f.key]: v })"
       />
     </template>
-    <v-select
-      v-for="part in ['back', 'flank', 'belly'] as const"
-      :key="part"
-      v-model="draft.colour[part]"
-      :label="capital(part)"
-      :items="colours"
-    >
-      <template #item="{ props: item, internalItem }">
-        <v-list-item v-bind="item">
-          <template #prepend>
-            <svg width="26" height="20" aria-hidden="true">
-              <circle cx="10" cy="10" r="9" :fill="internalItem.raw.hex" stroke="currentColor" />
-            </svg>
-          </template>
-        </v-list-item>
-      </template>
-    </v-select>
-    <v-select v-model="draft.colour.pattern" label="Pattern" :items="patterns" />
+    <LureColours v-model="draft.colour" />
     <v-text-field
       v-model.number="draft.count"
       label="How many"
@@ -249,8 +188,7 @@ function setPhoto(dataUrl: string | null) {
       max="999"
       :error-messages="problems.count"
     />
-    <v-select label="Tray" :items="trays" :model-value="draft.trayId" @update:model-value="setTray" />
-    <v-select v-if="tray" v-model="draft.slot" label="Compartment" :items="slots" />
+    <TrayFields v-model:tray-id="draft.trayId" v-model:slot-at="draft.slot" />
     <FormField
       :field="COST_FIELD"
       :model-value="draft.cost"

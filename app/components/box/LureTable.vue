@@ -1,20 +1,10 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { cellUnit, type Column } from '../../../core/exchange'
-import {
-  COLOURS,
-  FAMILIES,
-  HUNG,
-  HookSize,
-  LURE_CONDITIONS,
-  PATTERNS,
-  SOUNDS,
-  WIRES,
-  type Lure,
-} from '../../../core/tackle'
+import type { Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
-import { GRID_COLUMNS, GRID_WIDTHS, type Cell } from './grid'
+import { GRID_CHOICES, GRID_COLUMNS, GRID_WIDTHS, type Cell } from './grid'
 import { useGrid } from './useGrid'
 
 /** Many lures at once, as in a spreadsheet: arrows, typing, paste, fill down. Every stroke is one step that can be undone. */
@@ -54,20 +44,8 @@ const heads = computed(() =>
 )
 const FIGURES = new Set(['count', 'fish', 'cost'])
 const isFigure = (c: Column | undefined) => c !== undefined && (c.role !== null || FIGURES.has(c.id))
-const CHOICES: Readonly<Record<string, readonly string[]>> = {
-  family: FAMILIES.map((f) => f.name),
-  back: COLOURS.map((c) => c.name),
-  flank: COLOURS.map((c) => c.name),
-  belly: COLOURS.map((c) => c.name),
-  pattern: PATTERNS,
-  sound: SOUNDS,
-  condition: LURE_CONDITIONS,
-  hooks: HUNG,
-  hookSize: HookSize.options,
-  hookWire: WIRES,
-}
 const choicesOf = (id: string | undefined) =>
-  id === 'tray' ? box.box.trays.map((t) => t.name) : id ? CHOICES[id] : undefined
+  id === 'tray' ? box.box.trays.map((t) => t.name) : id ? GRID_CHOICES[id] : undefined
 
 const cellId = ({ row, column }: Cell) => `cell-${row}-${column}`
 function reveal({ row, column }: Cell) {
@@ -164,13 +142,7 @@ const { active, editing, problems, within, text, settle, edit, key, copy, paste,
         </div>
       </div>
     </div>
-    <div v-if="problems.length" class="panel problems" role="alert">
-      <b>{{ problems.length === 1 ? 'One cell was' : `${problems.length} cells were` }} left as it stood:</b>
-      <ul>
-        <li v-for="(p, i) in problems.slice(0, 8)" :key="i">{{ p.lure }}, {{ p.column }}: {{ p.reason }}.</li>
-        <li v-if="problems.length > 8">and {{ problems.length - 8 }} more</li>
-      </ul>
-    </div>
+    <CellProblems :problems="problems" />
   </div>
 </template>
 
@@ -256,14 +228,5 @@ kbd {
   border: 0;
   outline: none;
   text-align: inherit;
-}
-.problems {
-  margin-top: var(--space-8);
-  padding: var(--space-8) var(--space-16);
-  border-color: rgb(var(--v-theme-error));
-}
-.problems ul {
-  margin: var(--space-4) 0 0;
-  padding-left: var(--space-16);
 }
 </style>

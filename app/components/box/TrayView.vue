@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { slotName, slotsOf, type Lure, type Tray } from '../../../core/tackle'
-import { useTrayDrag, type DropPlace } from '~/composables/useTrayDrag'
+import { slotName, stepInTrays, type Lure, type Tray, type TrayPlace } from '../../../core/tackle'
+import { useTrayDrag } from '~/composables/useTrayDrag'
 import { useBox } from '~/stores/box'
 import { byName } from '~/composables/by-name'
 
@@ -72,16 +72,16 @@ const shown = computed(() =>
 const measure = (el: unknown) => virtual.value.measureElement(el as Element | null)
 
 /** What a hand or a key is about to lay down, and where. */
-const target = ref<DropPlace | null>(null)
+const target = ref<TrayPlace | null>(null)
 const picked = ref<Lure | null>(null)
 const said = ref('')
 /** The compartment of a tray that is aimed at. A scroll changes none of what a tray shows: it is not drawn again for it. */
 const targetIn = (tray: Tray) => (target.value?.trayId === tray.id ? target.value.slot : null)
-const placeName = (place: DropPlace) => {
+const placeName = (place: TrayPlace) => {
   const tray = place.trayId ? box.trayById.get(place.trayId) : undefined
   return tray && place.slot !== null ? `${tray.name}, ${slotName(tray, place.slot)}` : 'loose'
 }
-async function lay(lure: Lure, place: DropPlace) {
+async function lay(lure: Lure, place: TrayPlace) {
   await box.move([lure], place.trayId, place.slot)
   said.value = `${lure.name} lies in ${placeName(place)}.`
 }
@@ -94,24 +94,8 @@ useTrayDrag(
   },
 )
 
-function step(place: DropPlace, key: string): DropPlace {
-  const tray = (place.trayId && box.trayById.get(place.trayId)) || trays.value[0]
-  if (!tray) return place
-  const slot = place.slot ?? 0
-  const all = slotsOf(tray)
-  const moved = {
-    ArrowLeft: slot - 1,
-    ArrowRight: slot + 1,
-    ArrowUp: slot - tray.columns,
-    ArrowDown: slot + tray.columns,
-  }[key]
-  if (moved !== undefined) return { trayId: tray.id, slot: Math.min(all - 1, Math.max(0, moved)) }
-  const at = trays.value.findIndex((t) => t.id === tray.id) + (key === 'PageDown' ? 1 : -1)
-  const next = trays.value[Math.min(trays.value.length - 1, Math.max(0, at))]
-  return next ? { trayId: next.id, slot: 0 } : place
-}
 /** The focus goes with the lure: once it lies where it was laid. */
-function followFocus(id: string, place: DropPlace) {
+function followFocus(id: string, place: TrayPlace) {
   const stop = watch(
     () => box.lureById.get(id),
     async (now) => {
@@ -143,7 +127,7 @@ async function key(event: KeyboardEvent, lure: Lure) {
     await lay(picked.value, place)
     picked.value = target.value = null
   } else if (MOVES.has(event.key) && place) {
-    target.value = step(place, event.key)
+    target.value = stepInTrays(trays.value, place, event.key)
     said.value = placeName(target.value)
     const index = trays.value.findIndex((t) => t.id === target.value?.trayId)
     if (index >= 0 && event.key.startsWith('Page')) virtual.value.scrollToIndex(index, { align: 'center' })

@@ -1,6 +1,21 @@
 import { columnOf, lureFrom, readCell, showCell, type Column } from '../../../core/exchange'
 import type { UnitSystem } from '../../../core/quantity'
-import { freeSlot, slotName, slotNamed, slotsOf, type Lure, type Tray } from '../../../core/tackle'
+import {
+  COLOURS,
+  FAMILIES,
+  HUNG,
+  HookSize,
+  LURE_CONDITIONS,
+  PATTERNS,
+  SOUNDS,
+  WIRES,
+  freeSlot,
+  slotName,
+  slotNamed,
+  slotsOf,
+  type Lure,
+  type Tray,
+} from '../../../core/tackle'
 import type { Box } from '../../../core/box'
 import { sayFileProblem } from '../../../words'
 
@@ -35,6 +50,20 @@ export const GRID_WIDTHS: Readonly<Record<string, number>> = {
   tray: 150,
   compartment: 112,
   hooks: 130,
+}
+
+/** What may stand in a column of which only some words can be read. */
+export const GRID_CHOICES: Readonly<Record<string, readonly string[]>> = {
+  family: FAMILIES.map((f) => f.name),
+  back: COLOURS.map((c) => c.name),
+  flank: COLOURS.map((c) => c.name),
+  belly: COLOURS.map((c) => c.name),
+  pattern: PATTERNS,
+  sound: SOUNDS,
+  condition: LURE_CONDITIONS,
+  hooks: HUNG,
+  hookSize: HookSize.options,
+  hookWire: WIRES,
 }
 
 export interface Cell {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { area, line } from 'd3-shape'
+import { line } from 'd3-shape'
 import type { Band } from '../../../core/bench'
 import type { CastPlan, Path } from '../../../core/motion'
 import type { Lure } from '../../../core/tackle'
 import type { Conditions, LightPhase } from '../../../core/water'
-import { useElementWidth } from '~/composables/useElementWidth'
+import { useElementSize } from '@vueuse/core'
 import { useMeasure } from '~/composables/useMeasure'
+import { useSettings } from '~/stores/settings'
+import { sayColumn } from '../../../words'
 import { sceneOf } from './scene'
 
 /** The living picture of the place: light, cover, zone, rod tip, and the way of the lure through it. What can be dragged says so. */
@@ -28,8 +30,9 @@ const props = defineProps<{
 defineEmits<{ change: [over: Partial<Conditions>] }>()
 
 const { show } = useMeasure()
+const settings = useSettings()
 const frame = ref<HTMLElement | null>(null)
-const width = useElementWidth(frame)
+const { width } = useElementSize(frame, { width: 800, height: 0 })
 const trueScale = ref(false)
 
 const castM = computed(() => props.plan?.castM ?? props.c.castM)
@@ -57,37 +60,7 @@ const wayOf = ({ x, z, retrieveStartIndex }: Path) =>
     x.slice(retrieveStartIndex).map((at, i) => [scene.value.x(at), scene.value.z(z[retrieveStartIndex + i] ?? 0)]),
   ) ?? ''
 
-const toArea = area<number>()
-const bandShape = computed(() => {
-  const { band } = props
-  if (!band || band.x.length < 2) return ''
-  return (
-    toArea
-      .x((_, i) => scene.value.x(band.x[i] ?? 0))
-      .y0((_, i) => scene.value.z(band.low[i] ?? 0))
-      .y1((_, i) => scene.value.z(band.high[i] ?? 0))(band.x as number[]) ?? ''
-  )
-})
-const deepestAt = computed(() => {
-  const { path } = props
-  if (!path) return 0
-  const z = Math.max(...path.z.slice(path.retrieveStartIndex))
-  return path.x[path.retrieveStartIndex + path.z.slice(path.retrieveStartIndex).indexOf(z)] ?? 0
-})
-const description = computed(() => {
-  const { c, zone, path, share } = props
-  const deepest = path ? Math.max(...path.z) : null
-  return [
-    `Water ${show(c.depthM, 'depth')} deep; a white lure vanishes at ${show(c.visibilityM, 'depth')}.`,
-    c.cover.kind === 'open' ? 'Open water.' : `${c.cover.kind}, its top at ${show(c.cover.topM, 'depth')}.`,
-    `Fish hold from ${show(zone.topM, 'depth')} to ${show(zone.bottomM, 'depth')}.`,
-    deepest === null ? '' : `The lure is cast ${show(castM.value, 'distance')} and reaches ${show(deepest, 'depth')}.`,
-    props.band
-      ? `Its path is known to within ${show(Math.max(...props.band.high.map((h, i) => h - (props.band?.low[i] ?? 0))) / 2, 'depth')} either way.`
-      : '',
-    share === null || share === undefined ? '' : `${Math.round(share * 100)} % of the cast runs in the zone.`,
-  ].join(' ')
-})
+const description = computed(() => sayColumn({ ...props, castM: castM.value }, settings.system))
 </script>
 
 <template>
@@ -124,7 +97,7 @@ const description = computed(() => {
           <circle r="6" />
           <text x="12" y="4" class="on-water">white vanishes</text>
         </g>
-        <path v-if="bandShape" :d="bandShape" class="band" data-testid="path-band" />
+        <ColumnBand v-if="band" :scene="scene" :band="band" />
         <g clip-path="url(#in-water)">
           <path v-for="o in others" :key="o.name" :d="wayOf(o.path)" class="other" />
         </g>
@@ -137,14 +110,7 @@ const description = computed(() => {
           :lure="lure ?? null"
           :seen="seen"
         />
-        <g
-          v-for="(m, i) in measuredM ?? []"
-          :key="i"
-          :transform="`translate(${scene.x(deepestAt) + (i - 1) * 9} ${scene.z(m)})`"
-          class="measured"
-        >
-          <path d="M-5 0h10M0 -5v10" />
-        </g>
+        <ColumnMeasured v-if="path && measuredM" :scene="scene" :path="path" :measured-m="measuredM" />
         <path
           :d="`M${scene.left - 40} ${scene.air(0.7)}Q${scene.left - 14} ${(tip.y + scene.air(1.2)) / 2} ${tip.x} ${tip.y}`"
           class="rod"
@@ -233,29 +199,6 @@ const description = computed(() => {
 .stage .hold {
   font-weight: 600;
   font-size: var(--text-2);
-}
-/* The band of what is not known for sure: pale, and hatched by its edge alone in black and white. */
-.band {
-  fill: var(--colour-paper);
-  fill-opacity: 0.22;
-  stroke: var(--colour-paper);
-  stroke-opacity: 0.7;
-  stroke-width: 1;
-  stroke-dasharray: 5 3;
-}
-.v-theme--night .band {
-  fill: var(--colour-ink-night);
-  fill-opacity: 0.2;
-  stroke: var(--colour-ink-night);
-  stroke-opacity: 0.5;
-}
-.measured path {
-  stroke: var(--colour-ink);
-  stroke-width: 2.4;
-  fill: none;
-}
-.v-theme--night .measured path {
-  stroke: var(--colour-glow-night);
 }
 .other {
   fill: none;

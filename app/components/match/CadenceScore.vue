@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { DOINGS } from '../../../data/cadences'
 import { beatAt, type Cadence } from '../../../core/match'
-import { useElementWidth } from '~/composables/useElementWidth'
+import { useElementSize } from '@vueuse/core'
 import { useCadencePlayer } from '~/composables/useCadencePlayer'
 
 /** The hand's work as a small score: as wide as it lasts, and it can be played to eye, ear and skin. */
@@ -9,7 +9,7 @@ const props = defineProps<{ cadence: Cadence }>()
 const { playing, atS, sound, buzz, canBuzz, play, stop } = useCadencePlayer(() => props.cadence)
 
 const frame = ref<HTMLElement | null>(null)
-const width = useElementWidth(frame)
+const { width } = useElementSize(frame, { width: 800, height: 0 })
 /** Drawn as wide as there is room, so that its words keep their size. */
 const W = computed(() => Math.max(260, Math.min(640, width.value || 640)))
 const ROW = 46

@@ -1,22 +1,17 @@
 <script setup lang="ts">
-import { line } from 'd3-shape'
-import { scaleLinear } from 'd3-scale'
 import { axisOf, compareParts, scoreSetUp, setUpKey, type ScoreTerm } from '../../../core/match'
 import { useJudged } from '~/composables/useJudged'
-import { useMeasure } from '~/composables/useMeasure'
 import { useCompare } from '~/stores/compare'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
-import { useWater } from '~/stores/water'
+import { PATH_DASHES } from './path-dashes'
 import { sayCause, sayGiven, sayRig } from '../../../words'
 
 /** Up to four set-ups side by side: their paths over the same water, and every point they won. */
 const compare = useCompare()
 const match = useMatch()
-const water = useWater()
 const settings = useSettings()
 const { context } = useJudged()
-const { show } = useMeasure()
 
 const rows = computed(() => {
   const on = context.value
@@ -34,32 +29,6 @@ const nameOf = (parts: readonly (ScoreTerm | null)[]) => {
 const most = (parts: readonly (ScoreTerm | null)[]) => Math.max(...parts.map((p) => (p ? p.points + p.lost : 0)), 0.01)
 const best = (parts: readonly (ScoreTerm | null)[], p: ScoreTerm | null) =>
   p !== null && p.points > 0.05 && p.points >= Math.max(...parts.map((o) => o?.points ?? 0)) - 0.05
-/** Dashes tell the paths apart without their colours. */
-const DASHES = ['', '9 5', '3 4', '14 4 3 4']
-const W = 720
-const H = 190
-const picture = computed(() => {
-  const c = water.current
-  if (!c) return null
-  const reach = Math.max(5, ...rows.value.map((r) => r.thrown.plan.castM))
-  const x = scaleLinear([0, reach], [34, W - 8])
-  const z = scaleLinear([0, c.depthM], [10, H - 22])
-  const draw = line<readonly [number, number]>()
-  return {
-    x,
-    z,
-    reach,
-    ways: rows.value.map((r) => {
-      const { path } = r.thrown
-      return (
-        draw(
-          path.x.slice(path.retrieveStartIndex).map((at, i) => [x(at), z(path.z[path.retrieveStartIndex + i] ?? 0)]),
-        ) ?? ''
-      )
-    }),
-  }
-})
-const zone = computed(() => water.reading?.zone)
 const firstFour = () =>
   match.rows.slice(0, 4).forEach((r) => !compare.full && !compare.keys.has(r.key) && compare.toggle(r.setUp))
 </script>
@@ -71,35 +40,7 @@ const firstFour = () =>
       <button v-if="match.rows.length > 1" type="button" class="do" @click="firstFour">Compare the first four</button>
     </div>
     <template v-else>
-      <svg
-        v-if="picture && zone"
-        :viewBox="`0 0 ${W} ${H}`"
-        role="img"
-        aria-label="Paths of the set-ups over the same water"
-        class="paths"
-      >
-        <rect
-          :x="34"
-          :y="picture.z(zone.topM)"
-          :width="W - 42"
-          :height="Math.max(2, picture.z(zone.bottomM) - picture.z(zone.topM))"
-          class="zone"
-        />
-        <g v-for="t in picture.z.ticks(4)" :key="t">
-          <path :d="`M34 ${picture.z(t)}H${W - 8}`" class="grid" />
-          <text x="28" :y="picture.z(t) + 4" text-anchor="end">{{ t }}</text>
-        </g>
-        <path
-          v-for="(way, i) in picture.ways"
-          :key="i"
-          :d="way"
-          :class="`way way-${i}`"
-          :stroke-dasharray="DASHES[i]"
-        />
-        <text v-for="t in picture.x.ticks(5)" :key="t" :x="picture.x(t)" :y="H - 6" text-anchor="middle">
-          {{ show(t, 'distance') }}
-        </text>
-      </svg>
+      <ComparePaths :rows="rows" />
       <div class="scroll">
         <table>
           <thead>
@@ -107,7 +48,7 @@ const firstFour = () =>
               <td />
               <th v-for="(r, i) in rows" :key="setUpKey(r.setUp)" scope="col">
                 <svg viewBox="0 0 60 8" width="60" height="8" aria-hidden="true">
-                  <path d="M0 4H60" :class="`way way-${i}`" :stroke-dasharray="DASHES[i]" />
+                  <path d="M0 4H60" :class="`way way-${i}`" :stroke-dasharray="PATH_DASHES[i]" />
                 </svg>
                 <span class="name">{{ r.setUp.build.lure.name }}</span>
                 <span class="rig">{{ r.setUp.handling.retrieve.name }}</span>
@@ -174,22 +115,6 @@ const firstFour = () =>
   font-weight: 650;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
-}
-.paths {
-  width: 100%;
-  display: block;
-}
-.paths text {
-  font-size: var(--text-1);
-  fill: rgb(var(--v-theme-on-surface));
-}
-.zone {
-  fill: rgb(var(--v-theme-secondary));
-  fill-opacity: 0.13;
-}
-.grid {
-  stroke: rgb(var(--v-theme-on-surface));
-  stroke-opacity: 0.14;
 }
 .way {
   fill: none;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { line } from 'd3-shape'
 import { scaleLinear, scaleLog } from 'd3-scale'
-import { SWEEP_PARAMETERS, parameterValue, sweepParameterOf, withParameter } from '../../../core/match'
+import { SWEEP_PARAMETERS, parameterValue, scoresAt, sweepParameterOf, withParameter } from '../../../core/match'
 import { useSweep } from '~/composables/useSweep'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -48,27 +48,8 @@ const ways = computed(() => {
     leads: s.reigns.some((r) => r.lureId === l.lure.id),
   }))
 })
-/** Scores at the value under the slider, read off the straight line between two values. */
-const order = computed(() => {
-  const s = sweep.value
-  if (!s || at.value === null) return []
-  const value = at.value
-  const after = Math.max(
-    1,
-    s.values.findIndex((v) => v >= value - 1e-9),
-  )
-  const [a, b] = [s.values[after - 1] ?? 0, s.values[after] ?? 1]
-  const t = Math.min(1, Math.max(0, (value - a) / (b - a)))
-  return s.lines
-    .flatMap((l) => {
-      const [p, q] = [l.scores[after - 1], l.scores[after]]
-      return p === null || q === null || p === undefined || q === undefined
-        ? []
-        : [{ ...l.lure, score: p + (q - p) * t }]
-    })
-    .sort((p, q) => q.score - p.score)
-    .slice(0, 6)
-})
+const SHOWN = 6
+const order = computed(() => (sweep.value && at.value !== null ? scoresAt(sweep.value, at.value).slice(0, SHOWN) : []))
 const knob = computed(() => sweepParameterOf(moving.value))
 /** The slider runs in proportion where the knob does. */
 const slide = computed({

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { minutesBetween, type Outing } from '../../../core/outing'
 import { useOutings } from '~/stores/outings'
 import { momentNow } from '~/stores/moment'
@@ -10,35 +11,24 @@ const KEY = 'ygrion-outing-seen'
 const AWAY_MIN = 20
 const seen = ref<string | null>(null)
 const back = momentNow()
-let timer: ReturnType<typeof setInterval> | undefined
+/** The last sign of life; where nothing can be kept, the last entry is taken for it. */
+const known = useLocalStorage(KEY, '', { onError: () => undefined })
 
 function remember() {
   // Until the question is answered, the last sign of life stays what it was.
-  if (seen.value) return
-  try {
-    localStorage.setItem(KEY, momentNow())
-  } catch {
-    // Without it the last entry is taken for the last sign of life.
-  }
+  if (!seen.value) known.value = momentNow()
 }
 onMounted(() => {
   const { entries } = props.outing
   const last = entries[entries.length - 1]
-  let known: string | null = null
-  try {
-    known = localStorage.getItem(KEY)
-  } catch {
-    known = null
-  }
-  const latest = [known, last?.at ?? null]
-    .filter((m): m is string => m !== null)
+  const latest = [known.value, last?.at ?? '']
+    .filter(Boolean)
     .sort((a, b) => Date.parse(a) - Date.parse(b))
     .pop()
   if (latest && last?.kind !== 'pause' && minutesBetween(latest, back) > AWAY_MIN) seen.value = latest
   remember()
-  timer = setInterval(remember, 15_000)
 })
-onBeforeUnmount(() => clearInterval(timer))
+useIntervalFn(remember, 15_000)
 
 /** The break is written down where it was. */
 async function wasBreak() {

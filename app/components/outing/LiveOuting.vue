@@ -34,7 +34,6 @@ const PARTS = [
 ] as const
 const part = ref<(typeof PARTS)[number]['id']>('next')
 const sheet = ref<'answer' | 'rig' | null>(null)
-const ending = ref(false)
 
 /** Where the stop stands: its number, and the piece of cover drawn. */
 const feature = ref(account.value.spot?.featureId ?? usualFeature(account.value.water).id)
@@ -168,12 +167,7 @@ function lost() {
       />
       <template v-else>
         <LogList :outing="outing" @drop="log.remove" @open="(e) => (detailsId = e.id)" />
-        <button v-if="!ending" type="button" class="wide" @click="ending = true">End the outing</button>
-        <div v-else class="end">
-          <p>End it? It stays in the log, and can be taken back.</p>
-          <button type="button" class="wide strong" @click="log.log({ kind: 'end' }, 'Outing ended')">End it</button>
-          <button type="button" class="wide" @click="ending = false">Fish on</button>
-        </div>
+        <EndOuting @end="log.log({ kind: 'end' }, 'Outing ended')" />
       </template>
     </section>
 
@@ -242,10 +236,5 @@ function lost() {
   border-radius: var(--radius-l);
   border: 2px solid rgba(var(--v-border-color), 0.5);
   font-weight: 700;
-}
-.wide.strong {
-  background: rgb(var(--v-theme-error));
-  border-color: rgb(var(--v-theme-error));
-  color: rgb(var(--v-theme-surface));
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital, saySky } from '../../../words'
 import { SKIES, type Conditions } from '../../../core/water'
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
@@ -20,7 +21,6 @@ function step(f: (typeof FIELDS)[number], by: number) {
   const value = Math.min(f.to, Math.max(f.from, Math.round((now.value[f.id] + by * f.step) * 100) / 100))
   draft.value = { ...draft.value, [f.id]: value }
 }
-const SKY_WORDS = { sun: 'Sun', broken: 'Broken', cloud: 'Cloud', rain: 'Rain' } as const
 </script>
 
 <template>
@@ -39,7 +39,7 @@ const SKY_WORDS = { sun: 'Sun', broken: 'Broken', cloud: 'Cloud', rain: 'Rain' }
         :aria-pressed="now.sky === s"
         @click="draft = { ...draft, sky: s }"
       >
-        {{ SKY_WORDS[s] }}
+        {{ capital(saySky(s)) }}
       </button>
     </div>
     <button type="button" class="keep" :disabled="Object.keys(draft).length === 0" @click="emit('keep', draft)">

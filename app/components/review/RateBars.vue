@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale'
 import type { RateTable } from '../../../core/review'
-import { useElementWidth } from '~/composables/useElementWidth'
+import { useElementSize } from '@vueuse/core'
 
 /** Rates by one factor: the median as a dot, the 90 % interval as a bar, effort and count beside it; the whole record as a line. */
 const props = defineProps<{ table: RateTable; says: string }>()
 const frame = ref<HTMLElement | null>(null)
-const width = useElementWidth(frame)
+const { width } = useElementSize(frame, { width: 800, height: 0 })
 const ROW = 40
 const narrow = computed(() => width.value < 560)
 const left = computed(() => (narrow.value ? 8 : 210))

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { scaleLinear, scaleTime } from 'd3-scale'
 import { countEvents, type MeasureId, type EffortRow } from '../../../core/review'
-import { useElementWidth } from '~/composables/useElementWidth'
+import { useElementSize } from '@vueuse/core'
 
 /** Outings through the seasons: effort as the height of the pale bar, what came of it as dots on it; blanks are seen too. */
 const props = defineProps<{ tried: readonly EffortRow[]; measure: MeasureId; says: string }>()
 const frame = ref<HTMLElement | null>(null)
-const width = useElementWidth(frame)
+const { width } = useElementSize(frame, { width: 800, height: 0 })
 const H = 190
 const days = computed(() => {
   const by = new Map<string, { id: string; date: string; minutes: number; events: number }>()

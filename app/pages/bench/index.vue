@@ -1,16 +1,12 @@
 <script setup lang="ts">
 import { familyOf } from '../../../core/tackle'
-import { testsOf } from '../../../core/bench'
 import { useBenchLure } from '~/composables/useBenchLure'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
-import { useWater } from '~/stores/water'
-import { sayMount } from '../../../words'
 
 useHead({ title: 'Bench · Ygrion' })
 const box = useBox()
-const water = useWater()
 const settings = useSettings()
 const route = useRoute()
 const router = useRouter()
@@ -26,29 +22,7 @@ function choose(id: string) {
   void router.replace({ query: { lure: id } })
 }
 const bench = useBenchLure(lureId)
-const {
-  lure,
-  known,
-  builds,
-  buildAt,
-  lines,
-  lineId,
-  line,
-  motion,
-  retrieves,
-  retrieve,
-  retrieveId,
-  plan,
-  path,
-  band,
-  share,
-} = bench
-const measuredDepths = computed(() =>
-  lure.value && known.value
-    ? testsOf(known.value.tests, lure.value.id, 'depth').flatMap((t) => t.readings.map((r) => r.depthM))
-    : [],
-)
-const sinks = computed(() => lure.value !== null && familyOf(lure.value.family).swims === 'sinks')
+const { lure, known, motion } = bench
 const dives = computed(() => known.value?.dive != null)
 const query = computed(() => ({ lure: lureId.value ?? undefined }))
 </script>
@@ -85,69 +59,7 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
           <TestShelf :lure="lure" :known="known" />
         </section>
 
-        <section class="panel way" aria-label="In today’s water">
-          <div class="rig">
-            <h2>In today’s water</h2>
-            <v-select
-              v-if="builds.length > 1"
-              v-model="buildAt"
-              label="Rigged on"
-              density="compact"
-              hide-details
-              :items="builds.map((b, i) => ({ value: i, title: sayMount({ build: b }) ?? 'as it is' }))"
-            />
-            <v-select
-              :model-value="line.id"
-              label="Line"
-              density="compact"
-              hide-details
-              :items="lines.map((l) => ({ value: l.id, title: l.name }))"
-              @update:model-value="(id: string) => (lineId = id)"
-            />
-            <v-select
-              :model-value="retrieve?.id"
-              label="Retrieve"
-              density="compact"
-              hide-details
-              :items="retrieves.map((r) => ({ value: r.id, title: r.name }))"
-              @update:model-value="(id: string) => (retrieveId = id)"
-            />
-          </div>
-          <WaterColumn
-            v-if="water.current && water.reading && plan && path"
-            :c="water.current"
-            :zone="water.reading.zone"
-            :light="water.reading.light"
-            :plan="plan"
-            :path="path"
-            :lure="lure"
-            :share="share"
-            :band="band"
-            :measured-m="measuredDepths"
-            @change="water.change"
-          >
-            <span v-if="share !== null" class="share">{{ Math.round(share * 100) }} % of the cast in the zone</span>
-          </WaterColumn>
-          <p v-if="band && plan" class="legend">
-            The pale band holds the path 19 times in 20 (95 %), by what is known of this lure<template
-              v-if="measuredDepths.length"
-              >; crosses are depths you measured, on your own casts and line</template
-            >. More tests make it narrower.
-          </p>
-          <div class="below">
-            <PutInZone :bench="bench" />
-            <div v-if="sinks && water.reading && water.current" class="count">
-              <h3>Count it down</h3>
-              <CountTable
-                :known="known"
-                :motion="motion"
-                :density="water.reading.density"
-                :line-diameter-m="line.diameterM"
-                :depth-m="water.current.depthM"
-              />
-            </div>
-          </div>
-        </section>
+        <InTodaysWater :bench="bench" />
       </div>
     </div>
   </div>
@@ -203,40 +115,9 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 .tests h2 {
   padding-left: var(--space-6);
 }
-.tests,
-.way {
+.tests {
   display: grid;
   gap: var(--space-12);
-}
-.way {
-  padding: var(--space-16) 0 var(--space-16);
-}
-.rig {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) repeat(3, minmax(0, 176px));
-  gap: var(--space-8);
-  align-items: center;
-  padding: 0 var(--space-20);
-}
-.share {
-  font-weight: 650;
-}
-.legend,
-.below {
-  padding: 0 var(--space-20);
-}
-.legend {
-  font-size: var(--text-2);
-}
-.below {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: var(--space-8) var(--space-32);
-}
-.count {
-  display: grid;
-  gap: var(--space-8);
-  align-content: start;
 }
 .none {
   margin-top: var(--space-16);
@@ -254,9 +135,6 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
     height: 240px;
     min-height: 0;
   }
-  .below {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 @media (max-width: 700px) {
   .head {
@@ -264,9 +142,6 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
   }
   .head .ways {
     grid-column: 1 / -1;
-  }
-  .rig {
-    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

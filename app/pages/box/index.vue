@@ -1,21 +1,15 @@
 <script setup lang="ts">
-import { FAMILIES, duplicateOf, searchFor, type Lure, type Tray } from '../../../core/tackle'
-import type { LureDraft } from '~/components/box/LureForm.vue'
+import { FAMILIES, searchFor, type Lure } from '../../../core/tackle'
+import type { OpenInBox } from '~/components/box/BoxDialog.vue'
 import { useBox } from '~/stores/box'
 import { useSettings, type BoxView } from '~/stores/settings'
-import { put } from '../../../storage/repository'
 import { byName } from '~/composables/by-name'
 
 useHead({ title: 'Box · Ygrion' })
 const box = useBox()
 const settings = useSettings()
 
-type Open =
-  | { readonly kind: 'lure'; readonly lure: Lure | null; readonly from: LureDraft | null }
-  | { readonly kind: 'tray'; readonly tray: Tray | null }
-  | { readonly kind: 'series'; readonly lure: Lure }
-  | { readonly kind: 'weigh'; readonly lures: readonly Lure[] }
-const open = shallowRef<Open | null>(null)
+const open = shallowRef<OpenInBox | null>(null)
 const search = ref('')
 const family = ref<string | null>(null)
 const sort = ref<'name' | 'length' | 'weight' | 'fish' | 'cost'>('name')
@@ -49,44 +43,6 @@ const lures = computed(() => {
 })
 const found = computed(() => (sought.value ? new Set(lures.value.map((l) => l.id)) : null))
 
-async function save(lure: Lure, photo: string | null) {
-  const known = box.lureById.get(lure.id)
-  const { photoId } = lure
-  const photos =
-    photoId && photoId !== known?.photoId && photo
-      ? [{ kind: 'photos' as const, id: photoId, item: { id: photoId, dataUrl: photo } }]
-      : []
-  await box.edit(`${known ? 'Changed' : 'Added'} ${lure.name}`, [put('lures', lure), ...photos])
-  open.value = null
-}
-async function remove(lure: Lure) {
-  await box.remove('lures', [lure])
-  open.value = null
-}
-async function copy(lure: Lure) {
-  const twin = duplicateOf(lure, crypto.randomUUID())
-  await box.save('lures', twin)
-  open.value = { kind: 'lure', lure: twin, from: null }
-}
-async function saveSeries(made: Lure[]) {
-  await box.saveAll('lures', made, `Added ${made.length} lures of a series`)
-  open.value = null
-}
-async function saveTray(tray: Tray) {
-  await box.save('trays', tray)
-  open.value = null
-}
-/** The tray goes to the bin, its lures stay, loose. */
-async function removeTray(tray: Tray) {
-  await box.removeTray(tray)
-  open.value = null
-}
-const DIALOG = {
-  lure: { label: 'Lure', wide: 1000 },
-  tray: { label: 'Tray', wide: 460 },
-  series: { label: 'Series', wide: 760 },
-  weigh: { label: 'Weigh', wide: 680 },
-} as const
 const route = useRoute()
 /** A label's code opens its lure. */
 onMounted(() => {
@@ -166,33 +122,7 @@ onMounted(() => {
       <LureTable v-else :lures="lures" @open="(lure) => (open = { kind: 'lure', lure, from: null })" />
     </template>
 
-    <EditDialog
-      :label="open ? DIALOG[open.kind].label : 'Lure'"
-      :open="open !== null"
-      :width-px="open ? DIALOG[open.kind].wide : 640"
-      @close="open = null"
-    >
-      <LureForm
-        v-if="open?.kind === 'lure'"
-        :key="open.lure?.id ?? 'new'"
-        :lure="open.lure"
-        :from="open.from"
-        @save="save"
-        @remove="remove"
-        @copy="copy"
-        @series="(lure) => (open = { kind: 'series', lure })"
-        @close="open = null"
-      />
-      <TrayForm
-        v-else-if="open?.kind === 'tray'"
-        :tray="open.tray"
-        @save="saveTray"
-        @remove="removeTray"
-        @close="open = null"
-      />
-      <SeriesForm v-else-if="open?.kind === 'series'" :lure="open.lure" @save="saveSeries" @close="open = null" />
-      <WeighTray v-else-if="open?.kind === 'weigh'" :lures="open.lures" @close="open = null" />
-    </EditDialog>
+    <BoxDialog v-model="open" />
   </div>
 </template>
 

@@ -1,0 +1,90 @@
+<script lang="ts">
+import type { Lure, Tray } from '../../../core/tackle'
+import type { LureDraft } from './LureForm.vue'
+</script>
+
+<script setup lang="ts">
+import { duplicateOf } from '../../../core/tackle'
+import { put } from '../../../storage/repository'
+import { useBox } from '~/stores/box'
+
+/** What is open over the box. */
+export type OpenInBox =
+  | { readonly kind: 'lure'; readonly lure: Lure | null; readonly from: LureDraft | null }
+  | { readonly kind: 'tray'; readonly tray: Tray | null }
+  | { readonly kind: 'series'; readonly lure: Lure }
+  | { readonly kind: 'weigh'; readonly lures: readonly Lure[] }
+
+/** A lure, a tray, a series or the scale, over the box; what is saved there goes into it. */
+const open = defineModel<OpenInBox | null>({ required: true })
+const box = useBox()
+
+async function save(lure: Lure, photo: string | null) {
+  const known = box.lureById.get(lure.id)
+  const { photoId } = lure
+  const photos =
+    photoId && photoId !== known?.photoId && photo
+      ? [{ kind: 'photos' as const, id: photoId, item: { id: photoId, dataUrl: photo } }]
+      : []
+  await box.edit(`${known ? 'Changed' : 'Added'} ${lure.name}`, [put('lures', lure), ...photos])
+  open.value = null
+}
+async function remove(lure: Lure) {
+  await box.remove('lures', [lure])
+  open.value = null
+}
+async function copy(lure: Lure) {
+  const twin = duplicateOf(lure, crypto.randomUUID())
+  await box.save('lures', twin)
+  open.value = { kind: 'lure', lure: twin, from: null }
+}
+async function saveSeries(made: Lure[]) {
+  await box.saveAll('lures', made, `Added ${made.length} lures of a series`)
+  open.value = null
+}
+async function saveTray(tray: Tray) {
+  await box.save('trays', tray)
+  open.value = null
+}
+/** The tray goes to the bin, its lures stay, loose. */
+async function removeTray(tray: Tray) {
+  await box.removeTray(tray)
+  open.value = null
+}
+const DIALOG = {
+  lure: { label: 'Lure', wide: 1000 },
+  tray: { label: 'Tray', wide: 460 },
+  series: { label: 'Series', wide: 760 },
+  weigh: { label: 'Weigh', wide: 680 },
+} as const
+</script>
+
+<template>
+  <EditDialog
+    :label="open ? DIALOG[open.kind].label : 'Lure'"
+    :open="open !== null"
+    :width-px="open ? DIALOG[open.kind].wide : 640"
+    @close="open = null"
+  >
+    <LureForm
+      v-if="open?.kind === 'lure'"
+      :key="open.lure?.id ?? 'new'"
+      :lure="open.lure"
+      :from="open.from"
+      @save="save"
+      @remove="remove"
+      @copy="copy"
+      @series="(lure) => (open = { kind: 'series', lure })"
+      @close="open = null"
+    />
+    <TrayForm
+      v-else-if="open?.kind === 'tray'"
+      :tray="open.tray"
+      @save="saveTray"
+      @remove="removeTray"
+      @close="open = null"
+    />
+    <SeriesForm v-else-if="open?.kind === 'series'" :lure="open.lure" @save="saveSeries" @close="open = null" />
+    <WeighTray v-else-if="open?.kind === 'weigh'" :lures="open.lures" @close="open = null" />
+  </EditDialog>
+</template>

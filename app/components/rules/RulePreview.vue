@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { plain } from '~/composables/plain'
+import { useMatchWorker } from '~/composables/useMatchWorker'
+import { useBox } from '~/stores/box'
+import { useMatch } from '~/stores/match'
+import type { ruleOf } from './rule-draft'
+
+/** What a rule that is being written would change in the ranking of today; asked for when the typing rests. */
+const props = defineProps<{ made: ReturnType<typeof ruleOf>; ruleId: string }>()
+const box = useBox()
+const match = useMatch()
+const SHOWN = 6
+const REST_MS = 350
+
+/** A lure's place without the rule and with it. */
+interface Change {
+  readonly name: string
+  readonly was: number | null
+  readonly now: number
+  readonly score: number
+}
+const preview = shallowRef<readonly Change[] | null>(null)
+let resting: ReturnType<typeof setTimeout> | undefined
+watch(
+  () => JSON.stringify(props.made),
+  () => {
+    clearTimeout(resting)
+    preview.value = null
+    resting = setTimeout(() => void look(), REST_MS)
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => clearTimeout(resting))
+const others = computed(() => box.practice.own.filter((r) => r.id !== props.ruleId))
+async function look() {
+  if (!props.made.ok || !match.asked) return
+  const { rule } = props.made
+  const asked = plain(match.asked)
+  const worker = useMatchWorker()
+  await match.sendInputs()
+  const without = await worker.preview({ ...asked, practice: { ...asked.practice, own: plain(others.value) } })
+  const withIt = await worker.preview({
+    ...asked,
+    practice: { ...asked.practice, own: plain([...others.value, rule]) },
+  })
+  const place = new Map(without.map((r, i) => [r.id, i + 1]))
+  preview.value = withIt
+    .slice(0, SHOWN)
+    .map((r, i) => ({ name: r.name, was: place.get(r.id) ?? null, now: i + 1, score: r.score }))
+}
+const moves = computed(() => preview.value?.filter((p) => p.was !== p.now).length ?? 0)
+</script>
+
+<template>
+  <section class="preview" aria-live="polite">
+    <h3>What it would change today</h3>
+    <p v-if="!made.ok" class="quiet">{{ made.problem }}</p>
+    <p v-else-if="!preview" class="quiet">Ranking your box with it …</p>
+    <template v-else>
+      <p class="quiet">
+        {{ moves === 0 ? 'Nothing among the first six.' : `${moves} of the first six change their place.` }}
+      </p>
+      <ol>
+        <li v-for="p in preview" :key="p.name">
+          <b>{{ p.name }}</b> {{ p.score.toFixed(1) }}
+          <span :class="{ up: p.was === null || p.was > p.now, down: p.was !== null && p.was < p.now }">
+            {{ p.was === p.now ? '' : p.was === null ? 'new here' : `was ${p.was}` }}
+          </span>
+        </li>
+      </ol>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.preview {
+  padding: var(--space-12) var(--space-12);
+  border-radius: var(--radius-m);
+  background: rgba(var(--v-theme-surface-variant), 0.6);
+}
+h3 {
+  font-size: var(--text-4);
+  margin-bottom: var(--space-4);
+}
+ol {
+  margin: var(--space-6) 0 0;
+  padding-left: var(--space-20);
+}
+.up {
+  color: rgb(var(--v-theme-primary));
+  font-weight: 650;
+}
+.down {
+  color: rgb(var(--v-theme-secondary));
+}
+</style>

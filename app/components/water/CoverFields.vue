@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { COVERS, type Conditions } from '../../../core/water'
+import { sayDensity } from '../../../words'
+import { choices } from '~/components/form/choices'
+import { useWater } from '~/stores/water'
+
+/** What stands in the water: kind, how high, how thick. */
+defineProps<{ c: Conditions }>()
+const water = useWater()
+const set = (over: Partial<Conditions>) => water.change(over)
+</script>
+
+<template>
+  <fieldset>
+    <legend>Cover</legend>
+    <v-select
+      label="Kind"
+      :items="choices(COVERS)"
+      :model-value="c.cover.kind"
+      @update:model-value="(kind) => set({ cover: { ...c.cover, kind } })"
+    />
+    <MeasureField
+      label="Depth to top of cover"
+      role="depth"
+      :model-value="c.cover.topM"
+      :min="0"
+      :max="c.depthM"
+      @update:model-value="(v) => v !== null && set({ cover: { ...c.cover, topM: v } })"
+    />
+    <div class="wide slider">
+      <label for="density">Density</label>
+      <input
+        id="density"
+        type="range"
+        min="0"
+        max="1"
+        step="0.05"
+        :value="c.cover.density"
+        :disabled="c.cover.kind === 'open'"
+        @input="(e) => set({ cover: { ...c.cover, density: Number((e.target as HTMLInputElement).value) } })"
+      />
+      <span>{{ sayDensity(c.cover.density) }}</span>
+    </div>
+  </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: var(--space-12);
+}
+legend {
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.slider {
+  display: grid;
+  grid-template-columns: auto 1fr 80px;
+  gap: var(--space-12);
+  align-items: center;
+}
+.slider input {
+  accent-color: rgb(var(--v-theme-primary));
+  min-height: 32px;
+}
+@media (max-width: 420px) {
+  fieldset {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

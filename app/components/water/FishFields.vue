@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { FORAGE, MOODS, SPECIES, forageLengthM, type Conditions } from '../../../core/water'
+import { choices } from '~/components/form/choices'
+import { useWater } from '~/stores/water'
+
+/** Which fish are sought, how they are, and what they eat. */
+const props = defineProps<{ c: Conditions }>()
+const water = useWater()
+const set = (over: Partial<Conditions>) => water.change(over)
+const species = SPECIES.map((s) => ({ value: s.id, title: s.name }))
+const forage = FORAGE.map((f) => ({ value: f.id, title: f.name }))
+/** Another forage brings its usual length with it. */
+function setForage(kind: string) {
+  const lengthM = forageLengthM(kind, props.c.date, water.place?.latDeg)
+  set({ forage: { kind, lengthM: lengthM ?? props.c.forage.lengthM } })
+}
+</script>
+
+<template>
+  <fieldset>
+    <legend>Fish</legend>
+    <v-select
+      label="Target"
+      :items="species"
+      :model-value="c.speciesId"
+      @update:model-value="(speciesId) => set({ speciesId })"
+    />
+    <v-select
+      label="Mood"
+      :items="choices(MOODS)"
+      :model-value="c.mood"
+      @update:model-value="(mood) => set({ mood })"
+    />
+    <v-select label="Forage" :items="forage" :model-value="c.forage.kind" @update:model-value="setForage" />
+    <MeasureField
+      label="Forage length"
+      role="lureLength"
+      :model-value="c.forage.lengthM"
+      :min="0.003"
+      :max="0.6"
+      @update:model-value="(v) => v !== null && set({ forage: { kind: c.forage.kind, lengthM: v } })"
+    />
+  </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: var(--space-12);
+}
+legend {
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+@media (max-width: 420px) {
+  fieldset {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { WaterReport, reportAt, resuspensionDepthM, type Conditions } from '../../../core/water'
+import { capital, saySky } from '../../../words'
+import { useMeasure } from '~/composables/useMeasure'
+import { useWater } from '~/stores/water'
+
+/** Weather and water of the day, hour by hour, from the simulated service. */
+const emit = defineEmits<{ take: [over: Partial<Conditions>, what: string] }>()
+const water = useWater()
+const { show } = useMeasure()
+
+const report = shallowRef<WaterReport | null>(null)
+const problem = ref('')
+const asking = ref(false)
+async function ask() {
+  const { current: c, place } = water
+  if (!c || !place) return
+  asking.value = true
+  problem.value = ''
+  const query = new URLSearchParams({
+    placeId: place.id,
+    date: c.date,
+    waterTempC: String(c.waterTempC),
+    visibilityM: String(place.usual?.visibilityM ?? c.visibilityM),
+  })
+  try {
+    const answer = await fetch(`/api/simulators/report?${query}`)
+    const parsed = WaterReport.safeParse(await answer.json())
+    if (!answer.ok || !parsed.success) throw new Error('the service sent something else')
+    report.value = parsed.data
+  } catch (error) {
+    problem.value = `No report: ${error instanceof Error ? error.message : 'the service cannot be reached'}. The water stays as it is.`
+  } finally {
+    asking.value = false
+  }
+}
+watch(
+  () => [water.place?.id, water.current?.date],
+  () => (report.value = null),
+)
+const now = computed(() => report.value && water.current && reportAt(report.value, water.current.hour))
+const stirred = computed(() =>
+  now.value && water.place ? resuspensionDepthM(now.value.windMps, water.place.fetchKm, water.place.bottom) : 0,
+)
+const figures = computed(() => {
+  if (!now.value) return []
+  const { hour, sky, windMps, windFromDeg, waterTempC, visibilityM } = now.value
+  return [
+    { name: `At ${hour}:00`, value: capital(saySky(sky)) },
+    { name: 'Wind', value: show(windMps, 'wind'), more: `from ${windFromDeg}°` },
+    { name: 'Water', value: show(waterTempC, 'waterTemp') },
+    { name: 'Visibility', value: show(visibilityM, 'depth') },
+  ]
+})
+function take() {
+  if (!now.value) return
+  const { sky, windMps, waterTempC, visibilityM } = now.value
+  emit('take', { sky, windMps, waterTempC, visibilityM }, 'sky, wind, temperature and visibility')
+}
+</script>
+
+<template>
+  <section class="panel" aria-labelledby="report-title">
+    <h2 id="report-title">Weather and water</h2>
+    <p class="quiet">Hour by hour for this place and day. The service is simulated: it looks real and is not.</p>
+    <div class="do">
+      <v-btn color="primary" :loading="asking" @click="ask">Ask for the day</v-btn>
+    </div>
+    <p v-if="problem" class="caution" role="alert">{{ problem }}</p>
+    <template v-if="report && now">
+      <FigureList :figures="figures" data-testid="report" />
+      <div class="hours" aria-hidden="true">
+        <span
+          v-for="h in report.hours"
+          :key="h.hour"
+          :class="['sky', h.sky, { on: h.hour === now.hour }]"
+          :style="{ height: `${14 + h.windMps * 5}px` }"
+        />
+      </div>
+      <p class="quiet">
+        Bars: wind; shade: sky.
+        {{
+          stirred > 0 ? `This wind stirs the bottom down to ${show(stirred, 'depth')}.` : 'The wind stirs no mud here.'
+        }}
+      </p>
+      <v-btn color="primary" variant="tonal" @click="take">Take over as today’s water</v-btn>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  padding: var(--space-16) var(--space-20);
+  display: grid;
+  gap: var(--space-12);
+  justify-items: start;
+}
+.do {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-8);
+}
+.hours {
+  display: flex;
+  align-items: flex-end;
+  gap: var(--space-2);
+  width: 100%;
+  height: 64px;
+}
+.sky {
+  flex: 1;
+  border-radius: var(--radius-s);
+  background: var(--colour-cloud);
+}
+.sky.sun {
+  background: var(--colour-sun);
+}
+.sky.broken {
+  background: var(--colour-broken-cloud);
+}
+.sky.rain {
+  background: var(--colour-rain);
+}
+.sky.on {
+  outline: 2px solid rgb(var(--v-theme-secondary));
+}
+</style>

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { BOTTOMS, COVERS, Place } from '../../../core/water'
+import { choices } from '~/components/form/choices'
+import { plain } from '~/composables/plain'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+/** A place: where it lies, its law, its usual water, the temperatures kept with it. */
+const props = defineProps<{ place: Place }>()
+const box = useBox()
+const water = useWater()
+const draft = ref<Place>(plain(props.place))
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+/** What is being typed stays when the place changes elsewhere meanwhile, and goes when another place is looked at. */
+watch(
+  () => props.place,
+  (now, before) => {
+    if (now.id === before.id && !same(draft.value, before)) return
+    draft.value = plain(now)
+  },
+)
+const checked = computed(() => Place.safeParse(draft.value))
+const problem = computed(() => {
+  const issue = checked.value.error?.issues[0]
+  return issue ? `${issue.path.join(' › ') || 'This place'}: ${issue.message}` : ''
+})
+const dirty = computed(() => !same(draft.value, props.place))
+const here = computed(() => water.place?.id === props.place.id)
+
+async function keep() {
+  if (checked.value.success) await box.savePlace(checked.value.data, `Changed ${checked.value.data.name}`)
+}
+function usualAsToday() {
+  const c = water.current
+  if (c) draft.value.usual = plain({ depthM: c.depthM, visibilityM: c.visibilityM, cover: c.cover })
+}
+const FIGURES = [
+  { key: 'latDeg', label: 'Latitude, ° north' },
+  { key: 'lonDeg', label: 'Longitude, ° east' },
+  { key: 'utcOffsetH', label: 'Hours ahead of UTC' },
+  { key: 'salinity', label: 'Salinity (0 fresh, 35 sea)' },
+  { key: 'fetchKm', label: 'Fetch (open water upwind), km' },
+] as const
+</script>
+
+<template>
+  <form class="panel sheet" @submit.prevent="keep">
+    <header>
+      <h1>{{ place.name }}</h1>
+      <v-btn v-if="!here" variant="tonal" @click="water.goTo(place.id)">Fish here today</v-btn>
+      <span v-else class="quiet">today’s water</span>
+    </header>
+    <div class="grid">
+      <v-text-field v-model="draft.name" label="Name" maxlength="80" class="wide" />
+      <v-text-field
+        v-for="f in FIGURES"
+        :key="f.key"
+        :label="f.label"
+        type="number"
+        step="any"
+        :model-value="draft[f.key]"
+        @update:model-value="(v) => (draft[f.key] = v === '' ? NaN : Number(v))"
+      />
+      <v-select v-model="draft.bottom" label="Bottom" :items="choices(BOTTOMS)" />
+      <v-textarea v-model="draft.note" label="Note" rows="2" maxlength="400" auto-grow class="wide" />
+    </div>
+    <fieldset>
+      <legend>Rules here</legend>
+      <p class="quiet">
+        As you know it. Ygrion applies your hook rules to every answer; look up the rest before you fish.
+      </p>
+      <div class="grid">
+        <v-textarea v-model="draft.rules" label="Rules of this water" rows="2" maxlength="400" auto-grow class="wide" />
+        <v-checkbox v-model="draft.singlesOnly" label="Single hooks only" hide-details density="compact" />
+        <v-text-field
+          label="Most hooks on a line"
+          type="number"
+          min="1"
+          :model-value="draft.mostHooks"
+          clearable
+          @update:model-value="(v) => (draft.mostHooks = !v ? null : Number(v))"
+        />
+      </div>
+    </fieldset>
+    <fieldset>
+      <legend>As it usually is</legend>
+      <p v-if="!draft.usual" class="quiet">
+        Nothing written down yet. A water set here for the first time starts from this.
+      </p>
+      <div v-else class="grid">
+        <MeasureField
+          label="Depth"
+          role="depth"
+          :model-value="draft.usual.depthM"
+          :min="0.3"
+          :max="200"
+          @update:model-value="(v) => v !== null && (draft.usual!.depthM = v)"
+        />
+        <MeasureField
+          label="Visibility (white lure)"
+          role="depth"
+          :model-value="draft.usual.visibilityM"
+          :min="0.05"
+          :max="40"
+          @update:model-value="(v) => v !== null && (draft.usual!.visibilityM = v)"
+        />
+        <v-select v-model="draft.usual.cover.kind" label="Cover" :items="choices(COVERS)" />
+        <MeasureField
+          label="Depth to top of cover"
+          role="depth"
+          :model-value="draft.usual.cover.topM"
+          :min="0"
+          :max="200"
+          @update:model-value="(v) => v !== null && (draft.usual!.cover.topM = v)"
+        />
+      </div>
+      <button v-if="here" type="button" class="link" @click="usualAsToday">Take today’s water as the usual</button>
+    </fieldset>
+    <PlaceTemps v-model="draft.temps" />
+    <p v-if="problem" class="caution" role="alert">{{ problem }}</p>
+    <footer>
+      <button type="button" class="link" :disabled="box.places.length < 2" @click="box.removePlace(place)">
+        Remove this place
+      </button>
+      <span class="grow" />
+      <v-btn variant="text" :disabled="!dirty" @click="draft = plain(place)">Reset</v-btn>
+      <v-btn type="submit" color="primary" :disabled="!dirty || !!problem">Save</v-btn>
+    </footer>
+  </form>
+</template>
+
+<style scoped>
+.sheet {
+  padding: var(--space-20) var(--space-20);
+  display: grid;
+  gap: var(--space-20);
+}
+header {
+  display: flex;
+  gap: var(--space-16);
+  justify-content: space-between;
+  align-items: center;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: var(--space-12);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: var(--space-8);
+}
+legend {
+  padding: 0;
+  margin-bottom: var(--space-8);
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+}
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 32px;
+  justify-self: start;
+  font-size: var(--text-3);
+}
+.link:disabled {
+  opacity: 0.4;
+}
+footer {
+  display: flex;
+  gap: var(--space-8);
+  align-items: center;
+}
+.grow {
+  flex: 1;
+}
+@media (max-width: 520px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { LIGHTS, SEASONS, SKIES, type Conditions, type Reading } from '../../../core/water'
+import { capital, clockAt, sayHolding, saySky } from '../../../words'
+import { choices } from '~/components/form/choices'
+import { useMeasure } from '~/composables/useMeasure'
+import { useWater } from '~/stores/water'
+
+/** Sky, wind and light; season and light as they are worked out, or as the angler knows better. */
+const props = defineProps<{ c: Conditions; reading: Reading }>()
+const water = useWater()
+const { show } = useMeasure()
+const set = (over: Partial<Conditions>) => water.change(over)
+const skies = SKIES.map((value) => ({ value, title: capital(saySky(value)) }))
+const calculated = (word: string) => ({ value: null, title: `${word} (calculated)` })
+const seasons = computed(() => [calculated(props.reading.season), ...choices(SEASONS)])
+const lights = computed(() => [calculated(props.reading.light), ...choices(LIGHTS)])
+const clockOf = (ms: number | null) => clockAt(ms, water.place?.utcOffsetH ?? 0)
+</script>
+
+<template>
+  <fieldset>
+    <legend>Sky and light</legend>
+    <v-select label="Sky" :items="skies" :model-value="c.sky" @update:model-value="(sky) => set({ sky })" />
+    <MeasureField
+      label="Wind"
+      role="wind"
+      :model-value="c.windMps"
+      :min="0"
+      :max="40"
+      @update:model-value="(v) => v !== null && set({ windMps: v })"
+    />
+    <v-select
+      label="Season of the fish"
+      :items="seasons"
+      :model-value="c.seasonAs"
+      @update:model-value="(seasonAs) => set({ seasonAs })"
+    />
+    <v-select
+      label="Light"
+      :items="lights"
+      :model-value="c.lightAs"
+      @update:model-value="(lightAs) => set({ lightAs })"
+    />
+    <p class="wide worked">
+      First light {{ clockOf(reading.sun.dawnMs) }}, sun up {{ clockOf(reading.sun.sunriseMs) }}, down
+      {{ clockOf(reading.sun.sunsetMs) }}; the sun stands {{ Math.round(reading.sunAltitudeDeg) }}° high, the moon is
+      {{ Math.round(reading.moonIlluminatedFraction * 100) }} % lit. In the zone
+      {{ ((100 * reading.zoneLux) / Math.max(reading.surfaceLux, 1e-6)).toPrecision(2) }} % of the surface light is
+      left. The water temperature suits them {{ Math.round(reading.appetite * 100) }} %.
+    </p>
+    <p v-if="reading.zone.holdingId" class="wide worked">
+      {{ sayHolding(reading.zone.holdingId) }} Assumed: {{ show(reading.zone.topM, 'depth') }} to
+      {{ show(reading.zone.bottomM, 'depth') }}. Drag the zone in the picture where you know better.
+    </p>
+  </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: var(--space-12);
+}
+legend {
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.worked {
+  font-size: var(--text-3);
+  opacity: var(--v-medium-emphasis-opacity);
+}
+@media (max-width: 420px) {
+  fieldset {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

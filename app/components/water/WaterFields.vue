@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { TIDES, stirredVisibilityM, waterKind, type Conditions } from '../../../core/water'
+import { capital, sayMud, sayTide, sayTrend } from '../../../words'
+import { useSettings } from '~/stores/settings'
+import { useWater } from '~/stores/water'
+
+/** The water itself: warmth, visibility, depth, flow; and what not every water has. */
+const props = defineProps<{ c: Conditions }>()
+const water = useWater()
+const settings = useSettings()
+const set = (over: Partial<Conditions>) => water.change(over)
+const WATER_MEASURES = [
+  { key: 'waterTempC', label: 'Temperature', role: 'waterTemp', min: -2, max: 40 },
+  { key: 'visibilityM', label: 'Visibility (white lure)', role: 'depth', min: 0.05, max: 40 },
+  { key: 'depthM', label: 'Depth', role: 'depth', min: 0.3, max: 200 },
+  { key: 'currentMps', label: 'Current', role: 'current', min: 0, max: 4 },
+] as const
+/** Shown at the sea, in a boat, or once it was set. */
+const MORE_MEASURES = [
+  { key: 'driftMps', label: 'Drift of the boat', role: 'current', min: 0, max: 3 },
+  { key: 'swellM', label: 'Swell', role: 'depth', min: 0, max: 10 },
+  { key: 'tideRangeM', label: 'Range of the tide', role: 'depth', min: 0, max: 16 },
+] as const
+const tides = TIDES.map((value) => ({ value, title: capital(sayTide(value)) }))
+const more = ref(false)
+const showsMore = computed(() => {
+  const { driftMps, swellM, tide } = props.c
+  const salty = water.place !== undefined && waterKind(water.place.salinity) !== 'fresh'
+  return more.value || salty || driftMps > 0 || swellM > 0 || tide !== 'none'
+})
+/** What the temperatures kept with the place say. */
+const trend = computed(() => (water.reading ? sayTrend(water.reading, settings.system) : ''))
+const inMud = computed(() => {
+  const { place, reading } = water
+  if (!place || !reading || reading.stirredM <= 0) return null
+  return stirredVisibilityM(props.c.visibilityM, 0, reading.stirredM, place.bottom)
+})
+const mud = computed(() => {
+  const { place, reading } = water
+  return inMud.value === null || !place || !reading
+    ? ''
+    : sayMud(place.bottom, reading.stirredM, inMud.value, settings.system)
+})
+</script>
+
+<template>
+  <fieldset>
+    <legend>Water</legend>
+    <MeasureField
+      v-for="f in WATER_MEASURES"
+      :key="f.key"
+      :label="f.label"
+      :role="f.role"
+      :model-value="c[f.key]"
+      :min="f.min"
+      :max="f.max"
+      @update:model-value="(v) => v !== null && set({ [f.key]: v })"
+    />
+    <template v-if="showsMore">
+      <v-select label="Tide" :items="tides" :model-value="c.tide" @update:model-value="(tide) => set({ tide })" />
+      <MeasureField
+        v-for="f in MORE_MEASURES"
+        :key="f.key"
+        :label="f.label"
+        :role="f.role"
+        :model-value="c[f.key]"
+        :min="f.min"
+        :max="f.max"
+        @update:model-value="(v) => v !== null && set({ [f.key]: v })"
+      />
+    </template>
+    <button v-else type="button" class="wide more" @click="more = true">Drift, tide, swell</button>
+    <p v-if="trend" class="wide worked">{{ trend }}</p>
+    <p v-if="mud" class="wide worked">
+      {{ mud }}
+      <button type="button" class="take" @click="inMud !== null && set({ visibilityM: Math.max(0.05, inMud) })">
+        Use the muddy-water visibility
+      </button>
+    </p>
+  </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: var(--space-12);
+}
+legend {
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.worked {
+  font-size: var(--text-3);
+  opacity: var(--v-medium-emphasis-opacity);
+}
+.take {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+}
+.more {
+  justify-self: start;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 32px;
+  font-weight: 600;
+}
+@media (max-width: 420px) {
+  fieldset {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

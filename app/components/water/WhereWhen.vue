@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import type { Conditions } from '../../../core/water'
+import { clockTime, sayPlaceLaw } from '../../../words'
+import { useBox } from '~/stores/box'
+import { useWater } from '~/stores/water'
+
+/** Place, date and time of today's water, and what holds at the place. */
+const props = defineProps<{ c: Conditions }>()
+const water = useWater()
+const box = useBox()
+const places = computed(() => box.places.map((p) => ({ value: p.id, title: p.name })))
+const law = computed(() => (water.place ? sayPlaceLaw(water.place) : ''))
+const time = computed({
+  get: () => clockTime(props.c.hour),
+  set: (text: string) => {
+    const [h, m] = text.split(':').map(Number)
+    if (h !== undefined && m !== undefined && Number.isFinite(h + m)) water.change({ hour: h + m / 60 })
+  },
+})
+</script>
+
+<template>
+  <fieldset>
+    <legend>Where and when</legend>
+    <v-select label="Place" :items="places" :model-value="c.placeId" class="wide" @update:model-value="water.goTo" />
+    <v-text-field
+      label="Date"
+      type="date"
+      :model-value="c.date"
+      @update:model-value="(date) => water.change({ date })"
+    />
+    <v-text-field v-model="time" label="Time" type="time" />
+    <p v-if="water.place?.note" class="worked wide">{{ water.place.note }}</p>
+    <p v-if="law" class="law wide"><b>Rules here:</b> {{ law }} Check the local rules; they come first.</p>
+  </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: var(--space-12);
+}
+legend {
+  font-family: var(--v-font-heading);
+  font-weight: 700;
+  font-size: var(--text-4);
+  margin-bottom: var(--space-8);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.law {
+  border-left: 4px solid rgb(var(--v-theme-warning));
+  padding: var(--space-4) var(--space-12);
+  font-size: var(--text-3);
+}
+.worked {
+  font-size: var(--text-3);
+  opacity: var(--v-medium-emphasis-opacity);
+}
+@media (max-width: 420px) {
+  fieldset {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
