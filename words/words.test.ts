@@ -14,10 +14,10 @@ import { JOINTS } from '../data/joints'
 import { THUMB_RULES } from '../data/thumb-rules'
 import * as W from '.'
 import type { WithCode } from './en/catalogue'
+import { FAULTS, LONG } from './proof-reading'
 
 /** Every message of the catalogue, read with nothing, one and many, short names and long ones; then read as a proof-reader reads. */
 
-const LONG = 'Grumblewing 18 Thud of the very long name that goes on and on to the end'
 const lure = WORLD.box.lures[0]
 if (!lure) throw new Error('no lure in the demo')
 const SYSTEMS = ['metric', 'imperial'] as const
@@ -284,24 +284,6 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
     ),
   ],
   ['rules of thumb', THUMB_RULES.map((r) => W.thumbRuleName(r.id))],
-]
-
-const FAULTS: readonly (readonly [what: string, pattern: RegExp])[] = [
-  ['nothing at all', /^\s*$/],
-  ['what is left of a program', /undefined(?!_)|NaN|\[object|\bnull\b|\{|\}/],
-  ['two stops, or a stop after a stop', /\.\.(?!\.)|[.!]\.|,\.|:\.|;\./],
-  ['a space too many, or before a stop', / {2}|\s[.,;:!](?!\d)/],
-  ['the same word twice', /\b([a-z]+) \1\b/i],
-  ['“a” before a vowel', /\ba (?:[aeiou])(?!ne\b|uni|use|eu)/i],
-  ['“an” before a consonant', /\ban (?![aeiou]|NMEA|Ygrion|h(?:our|onest))/i],
-  [
-    'a unit said twice in a range',
-    /(\d\s?(?:cm|mm|g|kg|m|s|N|oz|ft|in|lb)) to \d+(?:[.,]\d+)?\s?(?:cm|mm|g|kg|m|s|N|oz|ft|in|lb)\b/,
-  ],
-  [
-    'one of many, or many of one',
-    /\b1 (?:lures|lines|rods|hours|answers|rules|readings)\b|\b(?:[02-9]|\d\d+) (?:lure|line|rod|hour|answer|rule|reading)\b/,
-  ],
 ]
 
 describe.each(READ)('%s', (_, texts) => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { topBar as words } from '../../words'
 import { mdiRedo, mdiUndo, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
 import { useHistory } from '~/stores/history'
 import { useSettings } from '~/stores/settings'
@@ -9,12 +10,12 @@ const history = useHistory()
 const route = useRoute()
 
 const VIEWS = [
-  { to: '/water', name: 'Water' },
-  { to: '/box', name: 'Box' },
-  { to: '/bench', name: 'Bench' },
-  { to: '/', name: 'Match' },
-  { to: '/outing', name: 'Outing' },
-  { to: '/review', name: 'Review' },
+  { to: '/water', name: words.water },
+  { to: '/box', name: words.box },
+  { to: '/bench', name: words.bench },
+  { to: '/', name: words.match },
+  { to: '/outing', name: words.outing },
+  { to: '/review', name: words.review },
 ]
 
 /** A view is where we are also while one of its parts is open. */
@@ -27,15 +28,15 @@ const otherUnits = computed(() => (settings.system === 'metric' ? 'imperial' : '
 
 <template>
   <header class="top">
-    <NuxtLink to="/" class="mark" aria-label="Ygrion, to the match">
+    <NuxtLink to="/" class="mark" :aria-label="words.ygrionToTheMatch">
       <svg width="26" height="26" viewBox="0 0 26 26" aria-hidden="true">
         <path d="M3 9q5 -4 10 0t10 0" />
         <path d="M13 9V17q0 5 -4.6 5T4.2 17.6" />
         <path d="M4.2 17.6l3.4 1.8" />
       </svg>
-      Ygrion
+      {{ words.ygrion }}
     </NuxtLink>
-    <nav aria-label="Views">
+    <nav :aria-label="words.views">
       <NuxtLink
         v-for="view in VIEWS"
         :key="view.to"
@@ -49,8 +50,8 @@ const otherUnits = computed(() => (settings.system === 'metric' ? 'imperial' : '
       <button
         type="button"
         :disabled="!history.last"
-        :title="history.last ? `Undo: ${history.last.label}` : 'Nothing to undo'"
-        aria-label="Undo"
+        :title="history.last ? words.undo(history.last.label) : words.nothingToUndo"
+        :aria-label="words.undo2"
         @click="history.undo()"
       >
         <v-icon :icon="mdiUndo" size="20" />
@@ -58,8 +59,8 @@ const otherUnits = computed(() => (settings.system === 'metric' ? 'imperial' : '
       <button
         type="button"
         :disabled="!history.next"
-        :title="history.next ? `Redo: ${history.next.label}` : 'Nothing to redo'"
-        aria-label="Redo"
+        :title="history.next ? words.redo(history.next.label) : words.nothingToRedo"
+        :aria-label="words.redo2"
         @click="history.redo()"
       >
         <v-icon :icon="mdiRedo" size="20" />
@@ -67,14 +68,14 @@ const otherUnits = computed(() => (settings.system === 'metric' ? 'imperial' : '
       <button
         type="button"
         class="units"
-        :aria-label="`Units: ${settings.system}. Switch to ${otherUnits}`"
+        :aria-label="words.unitsSwitch(settings.system, otherUnits)"
         @click="settings.keep({ system: otherUnits })"
       >
-        {{ settings.system === 'metric' ? 'cm · g · °C' : 'in · oz · °F' }}
+        {{ settings.system === 'metric' ? words.cmGC : words.inOzF }}
       </button>
       <button
         type="button"
-        :aria-label="settings.night ? 'Day colours' : 'Night colours'"
+        :aria-label="settings.night ? words.dayColours : words.nightColours"
         @click="settings.keep({ night: !settings.night })"
       >
         <v-icon :icon="settings.night ? mdiWhiteBalanceSunny : mdiWeatherNight" size="20" />

@@ -1,3 +1,4 @@
+import { measureWords as words } from '../../words'
 import {
   parseMeasure,
   showFigure,
@@ -10,10 +11,10 @@ import {
 import { useSettings } from '~/stores/settings'
 
 const WORDS: Record<ParseProblem, (text: string) => string> = {
-  empty: () => 'Enter a number.',
-  'not-a-number': (text) => `“${text}” is not a number. Try 12, 3/8 or 2 1/2.`,
-  'unknown-unit': (text) => `Unknown unit “${text}”.`,
-  'wrong-kind': (text) => `“${text}” measures something else here.`,
+  empty: () => words.enterANumber,
+  'not-a-number': (text) => words.isNotANumber(text),
+  'unknown-unit': (text) => words.unknownUnit(text),
+  'wrong-kind': (text) => words.measuresSomethingElseHere(text),
 }
 
 /** Showing and reading measures in the angler's own units. */

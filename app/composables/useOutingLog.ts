@@ -1,3 +1,4 @@
+import { outingLogWords as words, answerWords, sayAdvice, spotWords } from '../../words'
 import {
   answerEntry,
   followAdvice,
@@ -12,7 +13,6 @@ import {
   type NewEntry,
   type Outing,
 } from '../../core/outing'
-import { answerWords, sayAdvice, spotWords } from '../../words'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { createQueue } from './queue'
@@ -27,14 +27,14 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
   const details = computed(() => answerEntry(outing(), detailsId.value))
 
   const enqueue = createQueue((error) => {
-    status.value = `Not saved: ${error instanceof Error ? error.message : 'the browser refused'}. Tap again.`
+    status.value = words.notSavedTapAgain(error instanceof Error ? error.message : words.theBrowserRefused)
   })
   const log = (entry: NewEntry, label: string, logged?: string) =>
     enqueue(async () => {
       await outings.log(outing(), entry, label)
       if (logged !== undefined) status.value = logged
     })
-  const name = () => account.value.inHand?.carried.name ?? 'The lure'
+  const name = () => account.value.inHand?.carried.name ?? words.theLure
   /** Advice as it is logged: what was said, in the units of the moment. */
   const adviceText = ({ does, why }: Change) =>
     `${sayAdvice(does, settings.system)}. ${sayAdvice(why, settings.system)}`.slice(0, 400)
@@ -44,7 +44,7 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     return enqueue(async () => {
       const entry = { kind: 'answer', answer: id, aim: account.value.aim, fish } as const
       const stored = await outings.log(outing(), entry, answerWords(id).name)
-      status.value = `Logged: ${answerWords(id).says}.`
+      status.value = words.logged(answerWords(id).says)
       if (id === 'landed') detailsId.value = stored.id
     })
   }
@@ -52,19 +52,19 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     const entry = details.value
     if (!entry) return
     const change = { outingId: outing().id, add: [{ ...entry, fish }], drop: [], edits: [] }
-    return enqueue(() => outings.change(change, 'The fish'))
+    return enqueue(() => outings.change(change, words.theFish))
   }
-  const cast = (aim: number | null) => log({ kind: 'cast', aim }, 'A cast', '')
-  const takeRig = (carriedId: string, wayId: string) => log({ kind: 'rig', carriedId, wayId }, 'Another rig')
+  const cast = (aim: number | null) => log({ kind: 'cast', aim }, words.aCast, '')
+  const takeRig = (carriedId: string, wayId: string) => log({ kind: 'rig', carriedId, wayId }, words.anotherRig)
   /** A rig in its first way. */
   function turnTo(carriedId: string) {
     const way = outing().carried.find((c) => c.id === carriedId)?.ways[0]
     return way && takeRig(carriedId, way.id)
   }
-  const lost = () => log({ kind: 'lost-lure' }, `${name()} lost`, `${name()} marked lost; one fewer in your box.`)
+  const lost = () => log({ kind: 'lost-lure' }, `${name()} lost`, words.markedLostOneFewer(name()))
   const goTo = (spotId: string, stop: number) => {
     const spot = { stop, featureId: feature.value, spotId }
-    return log({ kind: 'spot', ...spot }, 'Another spot', `At ${spotWords(spot)}.`)
+    return log({ kind: 'spot', ...spot }, words.anotherSpot, `At ${spotWords(spot)}.`)
   }
   function goToNextStop() {
     const next = nextStop(outing(), feature.value)
@@ -74,20 +74,20 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     enqueue(async () => {
       const entries = followAdvice(change, adviceText(change), account.value.spot)
       for (const entry of entries)
-        await outings.log(outing(), entry, entry.kind === 'advice' ? 'Advice followed' : 'What it advised')
-      status.value = 'Changed. Now give it its time.'
+        await outings.log(outing(), entry, entry.kind === 'advice' ? words.adviceFollowed : words.whatItAdvised)
+      status.value = words.changedNowGive
     })
-  const refuse = (change: Change) => log(refuseAdvice(change, adviceText(change)), 'Advice left')
+  const refuse = (change: Change) => log(refuseAdvice(change, adviceText(change)), words.adviceLeft)
   async function compare(a: string, b: string, castsEach: number) {
-    await log({ kind: 'comparison', a, b, castsEach }, 'A comparison')
+    await log({ kind: 'comparison', a, b, castsEach }, words.aComparison)
     await turnTo(a)
   }
-  const remove = (entry: Entry) => enqueue(() => outings.removeEntry(outing(), entry, 'Taken out of the log'))
+  const remove = (entry: Entry) => enqueue(() => outings.removeEntry(outing(), entry, words.takenOut))
   const undoLast = () =>
     enqueue(async () => {
       detailsId.value = null
       await outings.undoLast(outing())
-      status.value = 'Taken back.'
+      status.value = words.takenBack
     })
 
   return {

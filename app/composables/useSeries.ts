@@ -1,3 +1,4 @@
+import { seriesWords as texts } from '../../words'
 import { profileFromTests, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
 import { testsOf, type BenchTest, type TestKind } from '../../core/bench'
 import { put, removal } from '../../storage/repository'
@@ -65,8 +66,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   }
   const words = (field: string) =>
     [...how.value.settings, ...how.value.readings].find((f) => f.key === field)?.label ?? field
-  const said = (reason: string) =>
-    /expected|Invalid|Too/.test(reason) ? 'enter a value within the allowed range.' : `${reason}.`
+  const said = (reason: string) => (/expected|Invalid|Too/.test(reason) ? texts.enterAValueWithin : `${reason}.`)
 
   async function keep(given: Fields) {
     if (!lure.value) return
@@ -91,7 +91,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
     problem.value = ''
     const { test } = found
     seriesId.value = test.id
-    await box.edit(`Reading ${test.readings.length} of ${test.name}`, [
+    await box.edit(texts.reading(test.readings.length, test.name), [
       put('tests', test),
       ...(kind.value === 'weigh' ? [put('lures', weighedBy(lure.value, test))] : []),
     ])
@@ -114,7 +114,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   }
   async function takeOut(test: BenchTest, at: number) {
     const left = withoutReading(test, at)
-    await box.edit(`Took out a reading of ${test.name}`, [left ? put('tests', left) : removal('tests', test.id)])
+    await box.edit(texts.tookOutAReading(test.name), [left ? put('tests', left) : removal('tests', test.id)])
   }
   function another() {
     seriesId.value = null

@@ -1,5 +1,5 @@
+import { sounderWords as words, sayFileProblem } from '../../words'
 import { middleOf, readNmeaLog, readSentence, type NmeaReading } from '../../core/exchange'
-import { sayFileProblem } from '../../words'
 
 /** Anything that speaks NMEA 0183: the simulated boat now, a real bridge behind the same word later. */
 export interface Sounder {
@@ -54,7 +54,7 @@ export function useSounder(sounder: Sounder = simulatedSounder) {
     source.value = from
   }
   function listen(over: SounderPlace) {
-    begin('the simulated sounder')
+    begin(words.theSimulatedSounder)
     listening.value = true
     end = sounder.listen(
       over,

@@ -1,12 +1,13 @@
 <script setup lang="ts">
+import { notFoundPage as words } from '../../words'
 /** An address that leads nowhere. */
-useHead({ title: 'Nothing here · Ygrion' })
+useHead({ title: words.nothingHereYgrion })
 const route = useRoute()
 const WAYS_ON = [
-  { to: '/', name: 'To the match' },
-  { to: '/box', name: 'To the box' },
-  { to: '/bench', name: 'To the bench' },
-  { to: '/outing', name: 'To the outing' },
+  { to: '/', name: words.toTheMatch },
+  { to: '/box', name: words.toTheBox },
+  { to: '/bench', name: words.toTheBench },
+  { to: '/outing', name: words.toTheOuting },
 ] as const
 </script>
 
@@ -16,9 +17,9 @@ const WAYS_ON = [
       <path d="M4 10q40 -8 56 8q10 10 8 30" />
       <path d="M68 48q0 14 -11 14q-10 0 -10 -9" />
     </svg>
-    <h1>Nothing bites here</h1>
+    <h1>{{ words.nothingBitesHere }}</h1>
     <p>
-      There is no page at <code>{{ route.path }}</code>. Your box and your log are as they were.
+      {{ words.thereIsNoPage }} <code>{{ route.path }}</code>{{ words.yourBoxAndYour }}
     </p>
     <div class="ways">
       <v-btn

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-useHead({ title: 'Match · Ygrion' })
+import { matchPage as words } from '../../words'
+useHead({ title: words.matchYgrion })
 </script>
 
 <template>
   <div class="page">
     <WaterStrip />
     <div class="match">
-      <section class="left" aria-label="The set-up in the water">
+      <section class="left" :aria-label="words.theSetUp">
         <div class="panel picture">
           <PlaceColumn with-others />
         </div>

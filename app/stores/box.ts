@@ -1,3 +1,4 @@
+import { boxStoreWords as words } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import { readArchive, type BinItem, type BoxKind, type PlacedProblem, type RejectedRows } from '../../core/exchange'
@@ -118,16 +119,18 @@ export const useBox = defineStore('box', {
     restore(items: readonly BinItem[]) {
       const edits = items.flatMap((b) => [{ kind: b.kind, id: b.item.id, item: b.item }, removal('bin', b.id)])
       return this.edit(
-        `Put back ${called(
-          items.map((b) => b.item),
-          'things',
-        )}`,
+        words.putBack(
+          called(
+            items.map((b) => b.item),
+            'things',
+          ),
+        ),
         edits,
       )
     },
     emptyBin() {
       return this.edit(
-        'Emptied the bin',
+        words.emptiedTheBin,
         this.bin.map((b) => removal('bin', b.id)),
       )
     },
@@ -161,10 +164,10 @@ export const useBox = defineStore('box', {
       useHistory().did(label, turnTo(await repository.replaceAll(world)))
     },
     startEmpty() {
-      return this.replace(emptyWorld(today()), 'Started an empty box')
+      return this.replace(emptyWorld(today()), words.startedAnEmptyBox)
     },
     startDemo() {
-      return this.replace(demoWorld(today()), 'Opened the demo box')
+      return this.replace(demoWorld(today()), words.openedTheDemoBox)
     },
     /** All that is stored, as it goes into an archive. */
     everything: () => repository.readAll(),
@@ -173,7 +176,7 @@ export const useBox = defineStore('box', {
       const read = readArchive(text)
       if (!read.ok) return read.problems
       const { format: _, version: __, ...content } = read.archive
-      await this.replace(content, `Imported ${content.box.lures.length} lures`)
+      await this.replace(content, words.importedLures(content.box.lures.length))
       return []
     },
   },

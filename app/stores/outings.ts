@@ -1,3 +1,4 @@
+import { outingsStoreWords as words } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
@@ -71,7 +72,7 @@ export const useOutings = defineStore('outings', {
         note: '',
       }
       const edits = [{ kind: 'outings' as const, id: outing.id, item: Outing.parse(outing) }]
-      await useBox().edit(`Started an outing at ${asked.place.name}`, edits, { quiet: true })
+      await useBox().edit(words.startedAnOutingAt(asked.place.name), edits, { quiet: true })
       return outing.id
     },
     /** Logs an entry, with what it means for the box. What comes back is stored: nothing is shown as logged before it is. */
@@ -93,7 +94,7 @@ export const useOutings = defineStore('outings', {
     async undoLast(outing: Outing) {
       const last = outing.entries[outing.entries.length - 1]
       if (!last || outing.entries.length <= 1) return
-      await this.removeEntry(outing, last, 'Took the last entry back')
+      await this.removeEntry(outing, last, words.tookTheLastEntry)
     },
     /** Puts an outing in the place of what has its id. */
     save(outing: Outing, label: string) {
@@ -106,7 +107,7 @@ export const useOutings = defineStore('outings', {
       )
     },
     remove(outing: Outing) {
-      return useBox().edit(`Removed the outing of ${outing.startedAt.slice(0, 10)}`, [removal('outings', outing.id)])
+      return useBox().edit(words.removedTheOuting(outing.startedAt.slice(0, 10)), [removal('outings', outing.id)])
     },
   },
 })

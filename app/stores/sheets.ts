@@ -1,3 +1,4 @@
+import { sheetsStoreWords as words } from '../../words'
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
@@ -79,7 +80,7 @@ export const useSheets = defineStore('sheets', {
         mapping: [...mapping],
         rows: plain(plan.aside) as RejectedRows['rows'],
       }
-      await useBox().edit(`Took in ${plan.added.length + plan.changed.length} lures from ${file}`, [
+      await useBox().edit(words.tookInLuresFrom(plan.added.length + plan.changed.length, file), [
         ...editsOf(plan),
         ...(plan.aside.length > 0 ? [asideEdit(kept)] : []),
       ])
@@ -101,13 +102,13 @@ export const useSheets = defineStore('sheets', {
       if (!plan) return
       const still = plan.aside.map((a) => ({ ...a, row: row.row }))
       const rows = from.rows.flatMap((r) => (r.row === row.row ? (plain(still) as RejectedRows['rows']) : [r]))
-      const label = still.length ? `Tried row ${row.row} again` : `Took in row ${row.row} of ${from.file}`
+      const label = still.length ? words.triedRowAgain(row.row) : words.tookInRow(row.row, from.file)
       await useBox().edit(label, [...editsOf(plan), asideEdit({ ...plain(from), rows })])
     },
     async drop(from: RejectedRows, row: RejectedRow | null) {
       const rows = row ? from.rows.filter((r) => r.row !== row.row) : []
       const many = from.rows.length - rows.length
-      const label = `Threw away ${many === 1 ? 'a row' : `${many} rows`} of ${from.file}`
+      const label = words.threwAway(many, from.file)
       await useBox().edit(label, [asideEdit({ ...plain(from), rows: plain(rows) })])
     },
   },

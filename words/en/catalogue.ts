@@ -15,3 +15,6 @@ export function read<M extends { code: string }, Rest extends readonly unknown[]
   const sentence = catalogue[message.code as M['code']] as (message: M, ...rest: Rest) => string
   return sentence(message, ...rest)
 }
+
+/** What may stand in a sentence of a screen. */
+export type Shown = string | number

@@ -1,3 +1,4 @@
+export * from './screens'
 export { VARIABLE_WORDS, sayAdvice } from './advice'
 export { answerWords } from './answers'
 export { sayAdjustment, sayBasis, seriesTitle } from './bench'

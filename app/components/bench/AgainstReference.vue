@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { againstReference as words } from '../../../words'
 import { compareWithReference } from '../../../core/bench'
 import type { Series } from '~/composables/useSeries'
 import { useBox } from '~/stores/box'
@@ -25,14 +26,14 @@ const compared = computed(() => {
 })
 const share = (ratio: number) => {
   const off = Math.round((ratio - 1) * 100)
-  return off === 0 ? 'the same as' : `${Math.abs(off)} % ${off > 0 ? 'more' : 'less'} than`
+  return off === 0 ? words.theSame : words.than(Math.abs(off), off > 0 ? 'more' : 'less')
 }
 </script>
 
 <template>
   <div v-if="references.length" class="against">
     <v-select
-      label="Beside the reference lure"
+      :label="words.besideTheReferenceLure"
       density="compact"
       hide-details
       :items="references"
@@ -40,10 +41,9 @@ const share = (ratio: number) => {
       @update:model-value="(id: string) => settings.keep({ references: { ...settings.references, [kind]: id } })"
     />
     <p v-if="compared">
-      {{ share(compared.ratio) }} {{ compared.reference.name
-      }}{{ compared.clear ? '.' : ', but the two are not clear of each other yet.' }}
+      {{ share(compared.ratio) }} {{ compared.reference.name }}{{ compared.clear ? '.' : words.butTheTwo }}
     </p>
-    <p v-else class="quiet">Test this one, and the two are compared.</p>
+    <p v-else class="quiet">{{ words.testThisOne }}</p>
   </div>
 </template>
 

@@ -1,12 +1,13 @@
 <script setup lang="ts">
+import { benchTabs as words } from '../../../words'
 /** The parts of the bench. */
 const TABS = [
-  { to: '/bench', name: 'One lure' },
-  { to: '/bench/compare', name: 'Side by side' },
-  { to: '/bench/sums', name: 'Calculators' },
+  { to: '/bench', name: words.oneLure },
+  { to: '/bench/compare', name: words.sideBySide },
+  { to: '/bench/sums', name: words.calculators },
 ]
 </script>
 
 <template>
-  <AreaTabs label="Bench" :tabs="TABS" />
+  <AreaTabs :label="words.bench" :tabs="TABS" />
 </template>

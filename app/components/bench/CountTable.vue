@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { countTable as words } from '../../../words'
 import { countDownTable, type LureProfile } from '../../../core/bench'
 import type { BuildMotion } from '../../../core/motion'
 import { useMeasure } from '~/composables/useMeasure'
@@ -26,12 +27,12 @@ const seconds = (s: number) => (s < 9.95 ? s.toFixed(1) : s.toFixed(0))
 </script>
 
 <template>
-  <table v-if="rows.length" class="counts" aria-label="Count-down table">
+  <table v-if="rows.length" class="counts" :aria-label="words.countDownTable">
     <thead>
       <tr>
-        <th scope="col">To</th>
-        <th scope="col">Count</th>
-        <th scope="col">95 % range</th>
+        <th scope="col">{{ words.to }}</th>
+        <th scope="col">{{ words.count }}</th>
+        <th scope="col">{{ words.range }}</th>
       </tr>
     </thead>
     <tbody>
@@ -50,7 +51,7 @@ const seconds = (s: number) => (s < 9.95 ? s.toFixed(1) : s.toFixed(0))
       </tr>
     </tbody>
   </table>
-  <p v-else class="quiet">It does not sink as it is: rig it on a head or hook first.</p>
+  <p v-else class="quiet">{{ words.itDoesNotSink }}</p>
 </template>
 
 <style scoped>

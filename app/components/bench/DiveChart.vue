@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { diveChart as words } from '../../../words'
 import { scaleLinear } from 'd3-scale'
 import { area, line as lineShape } from 'd3-shape'
 import type { DiveChart } from '../../../core/bench'
@@ -42,7 +43,7 @@ const names = computed(() => {
 })
 const description = computed(() =>
   props.chart.lines
-    .map((l) => `${l.line.name}: ${show(l.depthM[l.depthM.length - 1] ?? 0, 'depth')} at the most line out`)
+    .map((l) => words.atTheMostLine(l.line.name, show(l.depthM[l.depthM.length - 1] ?? 0, 'depth')))
     .join('; '),
 )
 const picture = ref<SVGSVGElement | null>(null)
@@ -74,7 +75,7 @@ defineExpose({ picture })
       <text :x="x(t)" :y="SIZE.top - 8" text-anchor="middle" fill="currentColor">{{ figure(t, 'distance') }}</text>
     </g>
     <text :x="SIZE.width - SIZE.right + 10" :y="SIZE.top - 8" fill="currentColor">
-      {{ unit('distance') }} of line out
+      {{ words.ofLineOut(unit('distance')) }}
     </text>
     <text :x="SIZE.left - 8" :y="SIZE.height - 6" text-anchor="end" fill="currentColor">{{ unit('depth') }}</text>
     <path

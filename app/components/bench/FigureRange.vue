@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { figureRange as words, sayBasis } from '../../../words'
 import type { Estimate } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
-import { sayBasis } from '../../../words'
 
 /** A figure with its unit, its band, and what it rests on. */
 const props = defineProps<{ figure: Estimate; role: RoleId; bare?: boolean }>()
@@ -17,7 +17,7 @@ const high = computed(() => plain(props.figure.high, props.role).replace('-', 'â
     <b>{{ show(figure.value, role) }}</b>
     <span v-if="spread && low !== high" class="spread">{{ low }} â€¦ {{ high }}</span>
     <span v-if="!bare" class="basis" :class="figure.n > 0 ? 'tested' : 'told'">{{ sayBasis(figure) }}</span>
-    <span v-if="figure.poor" class="poor">poor: test again</span>
+    <span v-if="figure.poor" class="poor">{{ words.poorTestAgain }}</span>
   </span>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { inTodaysWater as words, sayMount } from '../../../words'
 import { testsOf } from '../../../core/bench'
 import { familyOf } from '../../../core/tackle'
-import { sayMount } from '../../../words'
 import type { BenchLure } from '~/composables/useBenchLure'
 import { useWater } from '~/stores/water'
 
@@ -34,20 +34,20 @@ const sinks = computed(() => lure.value !== null && familyOf(lure.value.family).
 </script>
 
 <template>
-  <section class="panel way" aria-label="In today’s water">
+  <section class="panel way" :aria-label="words.inTodaysWater">
     <div class="rig">
-      <h2>In today’s water</h2>
+      <h2>{{ words.inTodaysWater }}</h2>
       <v-select
         v-if="builds.length > 1"
         v-model="buildAt"
-        label="Rigged on"
+        :label="words.riggedOn"
         density="compact"
         hide-details
         :items="builds.map((b, i) => ({ value: i, title: sayMount({ build: b }) ?? 'as it is' }))"
       />
       <v-select
         :model-value="line.id"
-        label="Line"
+        :label="words.line"
         density="compact"
         hide-details
         :items="lines.map((l) => ({ value: l.id, title: l.name }))"
@@ -55,7 +55,7 @@ const sinks = computed(() => lure.value !== null && familyOf(lure.value.family).
       />
       <v-select
         :model-value="retrieve?.id"
-        label="Retrieve"
+        :label="words.retrieve"
         density="compact"
         hide-details
         :items="retrieves.map((r) => ({ value: r.id, title: r.name }))"
@@ -75,18 +75,16 @@ const sinks = computed(() => lure.value !== null && familyOf(lure.value.family).
       :measured-m="measuredDepths"
       @change="water.change"
     >
-      <span v-if="share !== null" class="share">{{ Math.round(share * 100) }} % of the cast in the zone</span>
+      <span v-if="share !== null" class="share">{{ words.ofTheCast(Math.round(share * 100)) }}</span>
     </WaterColumn>
     <p v-if="band && plan" class="legend">
-      The pale band holds the path 19 times in 20 (95 %), by what is known of this lure<template
-        v-if="measuredDepths.length"
-        >; crosses are depths you measured, on your own casts and line</template
-      >. More tests make it narrower.
+      {{ words.thePaleBandHolds }}<template v-if="measuredDepths.length">{{ words.crossesAreDepthsYou }}</template
+      >{{ words.moreTestsMake }}
     </p>
     <div class="below">
       <PutInZone :bench="bench" />
       <div v-if="sinks && known && motion && water.reading && water.current" class="count">
-        <h3>Count it down</h3>
+        <h3>{{ words.countItDown }}</h3>
         <CountTable
           :known="known"
           :motion="motion"

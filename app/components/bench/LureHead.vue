@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lureHead as words } from '../../../words'
 import type { Lure } from '../../../core/tackle'
 
 /** Head of a page that is about one lure: the way back, what the page is, which lure. */
@@ -9,7 +10,7 @@ defineProps<{ lure: Lure; title: string; about: string }>()
   <header class="lure-head">
     <span class="picture"><LureDrawing :lure="lure" :width-px="86" /></span>
     <div>
-      <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }" class="back screen-only">Bench</NuxtLink>
+      <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }" class="back screen-only">{{ words.bench }}</NuxtLink>
       <h1>{{ title }}: {{ lure.name }}</h1>
       <p class="quiet">{{ about }}</p>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lurePick as texts } from '../../../words'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { searchFor, familyOf, type Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
@@ -61,14 +62,14 @@ function arrow(event: KeyboardEvent) {
 }
 const said = (l: Lure) => {
   const n = tested.value.get(l.id) ?? 0
-  return n === 0 ? 'not tested' : `${n} ${n === 1 ? 'test' : 'tests'}`
+  return n === 0 ? texts.notTested : `${n} ${n === 1 ? 'test' : 'tests'}`
 }
 </script>
 
 <template>
-  <section class="panel pick" aria-label="Lures">
-    <v-text-field v-model="search" label="Search" density="compact" hide-details clearable autocomplete="off" />
-    <p v-if="lures.length === 0" class="quiet none">Nothing here is called that.</p>
+  <section class="panel pick" :aria-label="texts.lures">
+    <v-text-field v-model="search" :label="texts.search" density="compact" hide-details clearable autocomplete="off" />
+    <p v-if="lures.length === 0" class="quiet none">{{ texts.nothingHereIsCalled }}</p>
     <div ref="scroller" class="scroll">
       <div :style="{ height: `${rows.getTotalSize()}px`, position: 'relative' }" role="list">
         <div

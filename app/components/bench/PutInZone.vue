@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { putInZone as words, capital, percent, sayAdjustment } from '../../../words'
 import { adjustmentsFor, type Adjustment } from '../../../core/bench'
 import { cheapestChange, type CastAdjustment } from '../../../core/motion'
-import { capital, percent, sayAdjustment } from '../../../words'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -61,18 +61,14 @@ const shown = computed(() => found.value?.best.filter((b) => b.share > (found.va
 </script>
 
 <template>
-  <section v-if="found" class="put" aria-label="Put it in the zone">
-    <h3>Put it in the zone</h3>
+  <section v-if="found" class="put" :aria-label="words.put">
+    <h3>{{ words.put }}</h3>
     <p v-if="found.cheapest" class="best" role="status">
-      <b>{{ capital(sayAdjustment(found.cheapest.does, settings.system)) }}:</b> {{ percent(found.cheapest.share) }} of
-      the cast in the zone, now {{ percent(found.now) }}.
+      <b>{{ capital(sayAdjustment(found.cheapest.does, settings.system)) }}:</b>
+      {{ words.ofTheCast(percent(found.cheapest.share), percent(found.now)) }}
     </p>
     <p v-else class="best" role="status">
-      {{
-        found.now > 0.5
-          ? `It is there already: ${percent(found.now)} of the cast.`
-          : `No single change at hand helps much; ${percent(found.now)} of the cast is in the zone.`
-      }}
+      {{ found.now > 0.5 ? words.itIsThereAlready(percent(found.now)) : words.noSingleChangeAt(percent(found.now)) }}
     </p>
     <ol v-if="shown.length">
       <li v-for="b in shown" :key="b.kind" :class="{ cheapest: b === found.cheapest }">
@@ -84,7 +80,7 @@ const shown = computed(() => found.value?.best.filter((b) => b.share > (found.va
         <span class="share">{{ percent(b.share) }}</span>
       </li>
     </ol>
-    <p class="quiet small">From what costs nothing to what costs most; each change alone.</p>
+    <p class="quiet small">{{ words.fromWhatCostsNothing }}</p>
   </section>
 </template>
 

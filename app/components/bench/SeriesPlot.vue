@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { seriesPlot as words } from '../../../words'
 import { scaleLinear } from 'd3-scale'
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
@@ -24,9 +25,8 @@ const x = (i: number) =>
   SIZE.left + ((i + 0.5) / Math.max(props.points.length, 1)) * (SIZE.width - SIZE.left - SIZE.right)
 const description = computed(() =>
   props.points
-    .map(
-      (p, i) =>
-        `${i + 1}: ${show(p.observed, props.role)}, fitted ${show(p.fitted, props.role)}${p.apart ? ', stands apart' : ''}`,
+    .map((p, i) =>
+      words.fitted(i + 1, show(p.observed, props.role), show(p.fitted, props.role), p.apart ? words.standsApart : ''),
     )
     .join('; '),
 )

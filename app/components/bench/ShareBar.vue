@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shareBar as texts } from '../../../words'
 /** A share of the most there can be, 0 … 1, as a bar; told in words to whoever does not see it. */
 const props = defineProps<{ value: number; label: string }>()
 const percent = computed(() => Math.round(Math.min(1, Math.max(0, props.value)) * 100))
@@ -12,7 +13,7 @@ const percent = computed(() => Math.round(Math.min(1, Math.max(0, props.value)) 
     aria-valuemin="0"
     aria-valuemax="100"
     :aria-valuenow="percent"
-    :title="`${label}: ${percent} of 100`"
+    :title="texts.of(label, percent)"
     ><i :style="{ width: `${percent}%` }"
   /></span>
 </template>

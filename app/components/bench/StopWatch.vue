@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stopWatch as words } from '../../../words'
 import { useEventListener } from '@vueuse/core'
 import { useStopwatch } from '~/composables/useStopwatch'
 
@@ -21,11 +22,11 @@ useEventListener('keydown', key)
   <div class="watch">
     <button type="button" class="press" :class="{ running }" data-testid="watch" @click="press">
       <span class="figures" aria-hidden="true">{{ shown.toFixed(2) }}</span>
-      <span class="what">{{ running ? 'Stop' : 'Start' }} the watch</span>
+      <span class="what">{{ words.theWatch(running ? words.stop : words.start) }}</span>
     </button>
     <p class="hint">
-      Press it, or the space bar, to start and again to stop: each stop is a reading.
-      <button v-if="running" type="button" class="cancel" @click="cancel">Discard this run</button>
+      {{ words.pressItOr }}
+      <button v-if="running" type="button" class="cancel" @click="cancel">{{ words.discardThisRun }}</button>
     </p>
   </div>
 </template>

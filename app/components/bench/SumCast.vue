@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sumCast as words } from '../../../words'
 import { castOf, fitSwing, measuredCast } from '../../../core/bench'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
@@ -9,7 +10,7 @@ const { show } = useMeasure()
 const rodId = ref<string | null>(null)
 const withCasts = computed(() => {
   const ids = new Set(box.box.tests.flatMap((t) => (t.kind === 'cast' ? [t.rodId] : [])))
-  return [...ids].map((id) => ({ value: id, title: box.box.rods.find((r) => r.id === id)?.name ?? 'No rod named' }))
+  return [...ids].map((id) => ({ value: id, title: box.box.rods.find((r) => r.id === id)?.name ?? words.noRodNamed }))
 })
 const rod = computed(() => withCasts.value.find((w) => w.value === rodId.value) ?? withCasts.value[0] ?? null)
 const swing = computed(() => rod.value && fitSwing(box.box.lures, box.box.tests, rod.value.value))
@@ -36,32 +37,33 @@ const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1
 </script>
 
 <template>
-  <section class="panel sum" aria-label="Casts">
-    <h2>Your casting distance</h2>
+  <section class="panel sum" :aria-label="words.casts">
+    <h2>{{ words.yourCastingDistance }}</h2>
     <p v-if="!rod || !swing" class="quiet">
-      Measure a few casts on the bench (any lure, test “Length of cast”), and every lure’s cast with that rod stands
-      here.
+      {{ words.measureAFewCasts }}
     </p>
     <template v-else>
       <div class="fields">
         <v-select
           :model-value="rod.value"
-          label="Rod"
+          :label="words.rod"
           :items="withCasts"
           @update:model-value="(id: string | null) => (rodId = id)"
         />
       </div>
-      <table aria-label="Predicted casts">
+      <table :aria-label="words.predictedCasts">
         <thead>
           <tr>
-            <th scope="col">Lure</th>
-            <th scope="col">Flies</th>
-            <th scope="col">95 % range</th>
+            <th scope="col">{{ words.lure }}</th>
+            <th scope="col">{{ words.flies }}</th>
+            <th scope="col">{{ words.range }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="r in rows" :key="r.lure.id">
-            <th scope="row">{{ r.lure.name }}<small v-if="r.own"> (thrown)</small></th>
+            <th scope="row">
+              {{ r.lure.name }}<small v-if="r.own"> {{ words.thrown }}</small>
+            </th>
             <td>
               <b>{{ show(r.cast.value, 'distance') }}</b>
             </td>
@@ -76,14 +78,13 @@ const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1
                 />
                 <path :d="`M${(r.cast.value / longest) * 100} 0v10`" />
               </svg>
-              <span class="sr-only">{{ show(r.cast.low, 'distance') }} to {{ show(r.cast.high, 'distance') }}</span>
+              <span class="sr-only">{{ words.to(show(r.cast.low, 'distance'), show(r.cast.high, 'distance')) }}</span>
             </td>
           </tr>
         </tbody>
       </table>
       <p class="quiet">
-        The energy of your swing is fitted to {{ swing.n }} casts; each lure’s weight and bulk do the rest. Lures this
-        rod is made for, farthest first.
+        {{ words.theEnergyOfYour(swing.n) }}
       </p>
     </template>
   </section>

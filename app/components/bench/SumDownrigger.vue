@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sumDownrigger as words } from '../../../words'
 import { cableForDepth, downrigger } from '../../../core/motion'
 import { useMeasure } from '~/composables/useMeasure'
 
@@ -16,12 +17,12 @@ const ball = computed(() =>
 </script>
 
 <template>
-  <section class="panel sum" aria-label="Downrigger">
-    <h2>Downrigger</h2>
+  <section class="panel sum" :aria-label="words.downrigger">
+    <h2>{{ words.downrigger }}</h2>
     <div class="fields">
       <MeasureField
         :model-value="ballKg"
-        label="Ball"
+        :label="words.ball"
         role="sinkerMass"
         :min="0.3"
         :max="15"
@@ -29,7 +30,7 @@ const ball = computed(() =>
       />
       <MeasureField
         :model-value="wantedM"
-        label="Wanted depth"
+        :label="words.wantedDepth"
         role="depth"
         :min="1"
         :max="80"
@@ -37,7 +38,7 @@ const ball = computed(() =>
       />
       <MeasureField
         :model-value="speedMps"
-        label="Speed"
+        :label="words.speed"
         role="lureSpeed"
         :min="0.1"
         :max="4"
@@ -45,16 +46,15 @@ const ball = computed(() =>
       />
     </div>
     <p v-if="ball && cableM !== null" role="status" class="answer">
-      Let out <b>{{ show(cableM, 'depth') }}</b> of cable: the ball hangs at {{ show(ball.depthM, 'depth') }} and is
-      blown back <b>{{ show(ball.blowBackM, 'depth') }}</b>.
+      {{ words.letOut }} <b>{{ show(cableM, 'depth') }}</b> {{ words.ofCableTheBall(show(ball.depthM, 'depth')) }}
+      <b>{{ show(ball.blowBackM, 'depth') }}</b>.
     </p>
     <p v-else role="status" class="answer">
-      No length of cable brings that ball so deep at this speed: slow down or take a heavier one.
+      {{ words.noLengthOfCable }}
     </p>
-    <p class="quiet">Steel cable of 1.2 mm, a round lead ball. Finned balls are blown back less.</p>
+    <p class="quiet">{{ words.steelCableOfMm }}</p>
     <p class="caution">
-      <b>Careful:</b> a ball on the bottom can hold the boat: drag set to slip, cutters at hand, fingers off the cable.
-      How many rods may be out is a matter of local law.
+      <b>{{ words.careful }}</b> {{ words.aBallOn }}
     </p>
   </section>
 </template>

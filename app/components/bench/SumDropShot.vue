@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sumDropShot as words } from '../../../words'
 import { dropShotHeightM, dropShotLeaderM, minHoldingMassKg, FRICTION_DEG, type Ground } from '../../../core/motion'
 import type { Line } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -51,12 +52,12 @@ const bait = computed(() => ({
 </script>
 
 <template>
-  <section class="panel sum" aria-label="Drop-shot and bottom">
-    <h2>Drop-shot height, and what holds bottom</h2>
+  <section class="panel sum" :aria-label="words.dropShotAndBottom">
+    <h2>{{ words.dropShotHeight }}</h2>
     <div class="fields">
       <MeasureField
         :model-value="depthM"
-        label="Depth"
+        :label="words.depth"
         role="depth"
         :min="0.5"
         :max="100"
@@ -64,7 +65,7 @@ const bait = computed(() => ({
       />
       <MeasureField
         :model-value="awayM"
-        label="Distance from the rod"
+        :label="words.distanceFromTheRod"
         role="distance"
         :min="0.5"
         :max="80"
@@ -72,7 +73,7 @@ const bait = computed(() => ({
       />
       <MeasureField
         :model-value="leaderM"
-        label="Leader to the sinker"
+        :label="words.leaderToTheSinker"
         role="lureLength"
         :min="0.05"
         :max="3"
@@ -80,7 +81,7 @@ const bait = computed(() => ({
       />
       <MeasureField
         :model-value="wishedM"
-        label="Wanted height of the bait"
+        :label="words.wantedHeight"
         role="lureLength"
         optional
         :min="0.02"
@@ -89,19 +90,19 @@ const bait = computed(() => ({
       />
       <MeasureField
         :model-value="flowMps"
-        label="Current or drift"
+        :label="words.currentOrDrift"
         role="current"
         :min="0"
         :max="3"
         @update:model-value="(v) => (flow = v)"
       />
-      <v-select v-model="ground" label="Bottom" :items="grounds" />
+      <v-select v-model="ground" :label="words.bottom" :items="grounds" />
     </div>
     <div class="halves">
       <svg
         :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
         role="img"
-        :aria-label="`A leader of ${show(leaderM, 'lureLength')} holds the bait ${show(heightM, 'lureLength')} up.`"
+        :aria-label="words.aLeaderOfHolds(show(leaderM, 'lureLength'), show(heightM, 'lureLength'))"
         class="picture"
       >
         <rect x="0" :y="12 + TIP_M * scale" :width="WIDTH" :height="depthM * scale" class="water" />
@@ -117,20 +118,19 @@ const bait = computed(() => ({
       </svg>
       <div class="answers">
         <p>
-          The bait hangs <b>{{ show(heightM, 'lureLength') }}</b> above the bottom on a leader of
-          {{ show(leaderM, 'lureLength') }}.
+          {{ words.theBaitHangs }} <b>{{ show(heightM, 'lureLength') }}</b>
+          {{ words.aboveTheBottomOn(show(leaderM, 'lureLength')) }}
         </p>
         <p v-if="leaderForM !== null">
-          For {{ show(wishedM ?? 0, 'lureLength') }} tie a leader of <b>{{ show(leaderForM, 'lureLength') }}</b>.
+          {{ words.forTieALeader(show(wishedM ?? 0, 'lureLength')) }} <b>{{ show(leaderForM, 'lureLength') }}</b>.
         </p>
         <p>
-          Lightest lead that holds: <b>{{ show(held.massKg, 'lureMass') }}</b>; take
-          {{ show(held.massKg * SAFER, 'lureMass') }}, for water is never even.
+          {{ words.lightestLeadThatHolds }} <b>{{ show(held.massKg, 'lureMass') }}</b>{{
+            words.takeForWater(show(held.massKg * SAFER, 'lureMass'))
+          }}
         </p>
         <p class="quiet">
-          On {{ line.name }}, line {{ Math.round(held.angleDeg) }}° at the lead, pulled with
-          {{ held.pullN.toFixed(2) }} N. Current taken as even to the bottom: on the safe side. How well lead grips is
-          assumed.
+          {{ words.onLineAt(line.name, Math.round(held.angleDeg), held.pullN.toFixed(2)) }}
         </p>
       </div>
     </div>

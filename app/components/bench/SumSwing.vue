@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sumSwing as words } from '../../../words'
 import { swing, type BuildMotion } from '../../../core/motion'
 import { motionFromProfile, profileFromTests, cachedProfile } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
@@ -56,11 +57,11 @@ const points = computed(() =>
 )
 const sayDepth = (m: number) => (m < props.depthM ? show(m, 'depth') : 'bottom')
 const ANGLES = [
-  { value: -45, title: '45° upstream' },
-  { value: -20, title: 'A little upstream' },
-  { value: 0, title: 'Straight across' },
-  { value: 30, title: 'A little downstream' },
-  { value: 45, title: '45° downstream' },
+  { value: -45, title: words.upstream },
+  { value: -20, title: words.aLittleUpstream },
+  { value: 0, title: words.straightAcross },
+  { value: 30, title: words.aLittleDownstream },
+  { value: 45, title: words.downstream },
 ]
 // The picture: the rod at the top, the stream from left to right.
 const WIDTH = 520
@@ -77,33 +78,31 @@ const shown = computed(() => {
 })
 const arc = computed(() => points.value.map((p, i) => `${i ? 'L' : 'M'}${spot(p).x} ${spot(p).y}`).join(''))
 const last = computed(() => points.value[points.value.length - 1])
-const description = computed(() =>
-  shown.value.map((p) => `after ${Math.round(p.t)} s ${sayDepth(p.depthM)}`).join('; '),
-)
+const description = computed(() => shown.value.map((p) => words.afterS(Math.round(p.t), sayDepth(p.depthM))).join('; '))
 </script>
 
 <template>
-  <section class="panel sum" aria-label="Across the current">
-    <h2>Across the current</h2>
+  <section class="panel sum" :aria-label="words.acrossTheCurrent">
+    <h2>{{ words.acrossTheCurrent }}</h2>
     <div class="fields">
       <v-autocomplete
         :model-value="lure?.id"
-        label="Lure"
+        :label="words.lure"
         :items="lures.map((l) => ({ value: l.id, title: l.name }))"
         @update:model-value="(id: string | null) => (lureId = id)"
       />
       <MeasureField
         :model-value="castM"
-        label="Cast"
+        :label="words.cast"
         role="distance"
         :min="4"
         :max="80"
         @update:model-value="(v) => v && (castM = v)"
       />
-      <v-select v-model="angleDeg" label="Thrown" :items="ANGLES" />
+      <v-select v-model="angleDeg" :label="words.thrown" :items="ANGLES" />
       <MeasureField
         :model-value="flowMps"
-        label="Current"
+        :label="words.current"
         role="current"
         :min="0.05"
         :max="3"
@@ -111,7 +110,7 @@ const description = computed(() =>
       />
       <MeasureField
         :model-value="windMps"
-        label="Wound in"
+        :label="words.wound"
         role="lureSpeed"
         :min="0"
         :max="2"
@@ -121,7 +120,7 @@ const description = computed(() =>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`The swing from above: ${description}.`"
+      :aria-label="words.theSwingFromAbove(description)"
       class="picture"
     >
       <rect x="0" y="16" :width="WIDTH" :height="HEIGHT - 16" class="water" />
@@ -135,11 +134,10 @@ const description = computed(() =>
       <circle :cx="spot({ acrossM: 0, downM: 0 }).x" cy="16" r="6" class="rod" />
     </svg>
     <p v-if="last" class="quiet">
-      {{ Math.round(last.t) }} s in all, on {{ line.name }}; no bottom drawn: where it says deeper than your water it
-      drags. Mend or cast upstream to let it sink; the belly of the line, left out here, quickens the swing.
+      {{ words.sInAllOn(Math.round(last.t), line.name) }}
     </p>
     <p class="caution">
-      <b>Careful:</b> wade where you can see the bottom, with a staff and a belt, and turn back early.
+      <b>{{ words.careful }}</b> {{ words.wadeWhereYouCan }}
     </p>
   </section>
 </template>

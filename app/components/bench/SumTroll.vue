@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sumTroll as words } from '../../../words'
 import { trollingDepth, type BuildMotion } from '../../../core/motion'
 import { GRAVITY_MPS2 } from '../../../core/constants'
 import { motionFromProfile, runningDepthM, cachedProfile, profileFromTests } from '../../../core/bench'
@@ -78,30 +79,30 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
 </script>
 
 <template>
-  <section class="panel sum" aria-label="Trolling">
-    <h2>Behind the boat</h2>
+  <section class="panel sum" :aria-label="words.trolling">
+    <h2>{{ words.behindTheBoat }}</h2>
     <div class="fields">
       <v-autocomplete
         :model-value="lure?.id"
-        label="Lure"
+        :label="words.lure"
         :items="trolled.map((l) => ({ value: l.id, title: l.name }))"
         @update:model-value="(id: string | null) => (lureId = id)"
       />
       <MeasureField
         :model-value="outM"
-        label="Line out"
+        :label="words.lineOut"
         role="distance"
         :min="3"
         :max="200"
         @update:model-value="(v) => v && (outM = v)"
       />
     </div>
-    <table v-if="rows.length" aria-label="Depth by speed">
+    <table v-if="rows.length" :aria-label="words.depthBySpeed">
       <thead>
         <tr>
-          <th scope="col">Speed</th>
-          <th scope="col">Runs at</th>
-          <th scope="col">Pull at the rod</th>
+          <th scope="col">{{ words.speed }}</th>
+          <th scope="col">{{ words.runsAt }}</th>
+          <th scope="col">{{ words.pullAtTheRod }}</th>
         </tr>
       </thead>
       <tbody>
@@ -118,16 +119,11 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
       </tbody>
     </table>
     <p v-if="practiceM !== null" class="differ">
-      <b>Where practice and this sum differ.</b> With the time to reach its full angle the sum lets a diver go on down;
-      common practice finds trolled plugs about half as deep again as on a cast of that length: some
-      {{ show(practiceM, 'depth') }} here. Trust the shallower until a sounder has shown yours.
+      <b>{{ words.wherePracticeAndThis }}</b> {{ words.withTheTime(show(practiceM, 'depth')) }}
     </p>
     <p class="quiet">
-      In steps of 0.2 mph through its speed window, on {{ line.name }}. Spinners stand a wide range, spoons a narrow
-      one.
-      <template v-if="lure && familyOf(lure.family).rotates"
-        >It spins: put a keel and a swivel between line and leader.</template
-      >
+      {{ words.inStepsOfMph(line.name) }}
+      <template v-if="lure && familyOf(lure.family).rotates">{{ words.itSpinsPut }}</template>
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tapCounter as words } from '../../../words'
 import { paceOf } from '../../../core/bench'
 
 /** A counter for beats or handle turns: one tap or press of its key at each, and the pace is told from the first to the last. */
@@ -23,8 +24,8 @@ defineExpose({ clear })
     </button>
     <p class="told" role="status">
       <template v-if="pace !== null">{{ pace.toFixed(2) }} {{ unit }}</template>
-      <template v-else>Two taps and more give a pace.</template>
-      <button v-if="taps.length" type="button" class="cancel" @click="clear">Start over</button>
+      <template v-else>{{ words.twoTapsAndMore }}</template>
+      <button v-if="taps.length" type="button" class="cancel" @click="clear">{{ words.startOver }}</button>
     </p>
   </div>
 </template>

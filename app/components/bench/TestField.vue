@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { testField as words } from '../../../words'
 import { useBox } from '~/stores/box'
 import type { FormField } from './test-form'
 
@@ -11,7 +12,7 @@ const items = computed(() => {
   if (options) return options.map((o) => ({ value: o, title: o.charAt(0).toUpperCase() + o.slice(1) }))
   if (!from) return []
   const things = box.box[from].map((p) => ({ value: p.id as string | null, title: p.name }))
-  return props.field.optional ? [{ value: null, title: 'Not said' }, ...things] : things
+  return props.field.optional ? [{ value: null, title: words.notSaid }, ...things] : things
 })
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { testFound as words, seriesTitle, testWords } from '../../../words'
 import { findingOf, motionFromProfile, sampleOf, seriesPoints } from '../../../core/bench'
 import { METAL_KG_M3, weightInWaterN } from '../../../core/motion'
 import { lureMass } from '../../../core/tackle'
@@ -8,7 +9,6 @@ import type { Series } from '~/composables/useSeries'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 import { asRecords, sayReading } from './say'
-import { seriesTitle, testWords } from '../../../words'
 
 /** What the readings come to: the mean, the figure with its band, the count-down, the readings beside the fit, and the reference lure. */
 const props = defineProps<{ run: Series }>()
@@ -40,32 +40,35 @@ const apartOf = (test: BenchTest) =>
 </script>
 
 <template>
-  <section class="panel found" aria-label="Result">
+  <section class="panel found" :aria-label="words.result">
     <div class="list">
-      <h2>Readings</h2>
+      <h2>{{ words.readings }}</h2>
       <ol v-if="series" class="readings" aria-live="polite">
         <li v-for="(r, i) in asRecords(series)" :key="i" :class="{ apart: apartOf(series).includes(i) }">
           <span>{{ sayReading(r, how, show) }}</span>
-          <em v-if="apartOf(series).includes(i)">outlier: kept, check it</em>
-          <button type="button" :aria-label="`Take out reading ${i + 1}`" @click="takeOut(series, i)">Take out</button>
+          <em v-if="apartOf(series).includes(i)">{{ words.outlierKeptCheck }}</em>
+          <button type="button" :aria-label="words.takeOutReading(i + 1)" @click="takeOut(series, i)">
+            {{ words.takeOut }}
+          </button>
         </li>
       </ol>
-      <p v-else class="quiet">None in this series yet. Every reading is kept the moment it is taken.</p>
+      <p v-else class="quiet">{{ words.noneInThisSeries }}</p>
       <p v-if="seconds" class="mean">
-        Mean <b>{{ figure(seconds.mean, 'watch') }}&#8239;s</b
+        {{ words.mean }} <b>{{ figure(seconds.mean, 'watch') }}&#8239;s</b
         ><template v-if="seconds.n > 1"
-          >, spread {{ figure(seconds.sd, 'watch') }}&#8239;s<template v-if="seconds.apart.length"
-            >; without what stands apart {{ figure(seconds.without, 'watch') }}&#8239;s</template
-          ></template
+          >{{ words.spread(figure(seconds.sd, 'watch'))
+          }}<template v-if="seconds.apart.length">{{
+            words.withoutWhatStandsApart(figure(seconds.without, 'watch'))
+          }}</template></template
         >
       </p>
     </div>
     <div v-if="finding" class="finding">
-      <h2>So {{ lure?.name }} {{ testWords(kind).figure }}</h2>
+      <h2>{{ words.so(lure?.name ?? '', testWords(kind).figure) }}</h2>
       <p class="big"><FigureRange :figure="finding" :role="finding.role" /></p>
     </div>
     <div v-if="kind === 'fall' && known && motion && water.reading && water.current" class="count">
-      <h2>Count it down</h2>
+      <h2>{{ words.countItDown }}</h2>
       <CountTable
         :known="known"
         :motion="motion"
@@ -75,7 +78,7 @@ const apartOf = (test: BenchTest) =>
       />
     </div>
     <SeriesPlot v-for="p in plots" :key="p.title" :points="p.points" :role="p.role" :title="seriesTitle(p.title)">
-      {{ seriesTitle(p.title) }}: dots are readings, the tick is what they come to.
+      {{ words.dotsAreReadings(seriesTitle(p.title)) }}
     </SeriesPlot>
     <AgainstReference :run="run" />
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { testHow as words } from '../../../words'
 import { useMeasure } from '~/composables/useMeasure'
 import type { Series } from '~/composables/useSeries'
 import { useBox } from '~/stores/box'
@@ -12,25 +13,27 @@ const { how, earlier, goOn } = props.run
 </script>
 
 <template>
-  <section class="panel how" aria-label="How it is done">
-    <h2>How it is done</h2>
-    <h3>You need</h3>
+  <section class="panel how" :aria-label="words.howItIsDone">
+    <h2>{{ words.howItIsDone }}</h2>
+    <h3>{{ words.youNeed }}</h3>
     <ul>
       <li v-for="n in how.needs" :key="n">{{ n }}</li>
     </ul>
-    <h3>Then</h3>
+    <h3>{{ words.then }}</h3>
     <ol>
       <li v-for="s in how.steps" :key="s">{{ s }}</li>
     </ol>
-    <div v-for="m in how.minds" :key="m" class="caution"><b>Careful:</b> {{ m }}</div>
+    <div v-for="m in how.minds" :key="m" class="caution">
+      <b>{{ words.careful }}</b> {{ m }}
+    </div>
     <template v-if="earlier.length">
-      <h3>Earlier series</h3>
+      <h3>{{ words.earlierSeries }}</h3>
       <ul class="earlier">
         <li v-for="t in earlier" :key="t.id">
           <b>{{ t.date }}</b>
           <span v-for="(r, i) in asRecords(t)" :key="i">{{ sayReading(r, how, show) }}</span>
-          <button type="button" class="link" @click="goOn(t)">Go on with it</button>
-          <button type="button" class="link" @click="box.remove('tests', [t])">Discard</button>
+          <button type="button" class="link" @click="goOn(t)">{{ words.goOn }}</button>
+          <button type="button" class="link" @click="box.remove('tests', [t])">{{ words.discard }}</button>
         </li>
       </ul>
     </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { testShelf as words, testWords } from '../../../words'
 import { findingOf, kindsFor, type LureProfile, testsOf, type TestKind } from '../../../core/bench'
 import type { Lure } from '../../../core/tackle'
-import { testWords } from '../../../words'
 
 /** The tests that tell something of this lure: what each gives, what it came to, and the way to run it. */
 const props = defineProps<{ lure: Lure; known: LureProfile }>()
@@ -23,14 +23,14 @@ const to = (kind: TestKind) => ({ path: '/bench/test', query: { lure: props.lure
         :to="to(k.kind)"
         class="one"
         :class="{ done: k.readings }"
-        :title="`It gives ${k.how.gives}.`"
+        :title="words.itGives(k.how.gives)"
         :data-test="k.kind"
       >
         <span class="name">{{ k.how.name }}</span>
         <span class="state">
           <template v-if="k.found && k.readings"><FigureRange :figure="k.found" :role="k.found.role" /></template>
-          <template v-else-if="k.readings">{{ k.readings }} readings</template>
-          <template v-else>Not tested: run it</template>
+          <template v-else-if="k.readings">{{ words.readings(k.readings) }}</template>
+          <template v-else>{{ words.notTestedRun }}</template>
         </span>
       </NuxtLink>
     </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { testTake as words } from '../../../words'
 import { speedOfTurns } from '../../../core/motion'
 import { lureMass } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -46,7 +47,7 @@ function takeWeight() {
 </script>
 
 <template>
-  <section class="panel do" aria-label="Take readings">
+  <section class="panel do" :aria-label="words.takeReadings">
     <div v-if="how.settings.length" class="fields">
       <TestField
         v-for="f in how.settings"
@@ -57,10 +58,10 @@ function takeWeight() {
       />
     </div>
     <div class="fields">
-      <MeasureField v-model="tempC" label="Water temperature" role="waterTemp" :min="-2" :max="40" />
+      <MeasureField v-model="tempC" :label="words.waterTemperature" role="waterTemp" :min="-2" :max="40" />
       <v-text-field
         :model-value="String(salinity)"
-        label="Salinity"
+        :label="words.salinity"
         suffix="‰"
         inputmode="decimal"
         @update:model-value="
@@ -70,7 +71,7 @@ function takeWeight() {
       <v-select
         v-if="usesTurns && box.box.reels.length"
         :model-value="reel?.id"
-        label="Reel for counting turns"
+        :label="words.reelForCountingTurns"
         :items="
           box.box.reels.map((r) => ({
             value: r.id,
@@ -81,28 +82,26 @@ function takeWeight() {
       />
     </div>
     <p v-if="series" class="quiet small">
-      These hold for the series under way. Change one, and the next reading begins a new series; so does
-      <button type="button" class="link" @click="another">beginning anew</button>.
+      {{ words.theseHoldFor }}
+      <button type="button" class="link" @click="another">{{ words.beginningAnew }}</button>.
     </p>
     <template v-for="f in how.readings" :key="f.key">
       <StopWatch v-if="f.by === 'watch'" @stopped="(s) => stopped(f.key, s)" />
       <TapCounter
         v-else-if="f.by === 'taps' || f.by === 'turns'"
         :label="
-          f.by === 'taps'
-            ? `Tap at each beat: ${f.label.toLowerCase()}`
-            : `Tap at each handle turn: ${f.label.toLowerCase()}`
+          f.by === 'taps' ? words.tapAtEachBeat(f.label.toLowerCase()) : words.tapAtEachHandle(f.label.toLowerCase())
         "
-        :unit="f.by === 'taps' ? 'beats a second' : 'turns a second'"
+        :unit="f.by === 'taps' ? words.beatsASecond : words.turnsASecond"
         @pace="(perS, count) => paced(f, perS, count)"
       />
       <div v-else-if="f.by === 'scale'" class="scale">
         <output :class="scale.state.value.state">{{ show(scale.shown.value, 'lureMass') }}</output>
-        <p class="simulated">Simulated scale: it stands in for a real one and invents its weights.</p>
-        <p v-if="scale.lost.value" role="status">The scale does not answer. Is Ygrion’s server running?</p>
-        <v-btn color="primary" :disabled="scale.state.value.state !== 'settled'" @click="takeWeight"
-          >Take this weight</v-btn
-        >
+        <p class="simulated">{{ words.simulatedScaleItStands }}</p>
+        <p v-if="scale.lost.value" role="status">{{ words.theScaleDoesNot }}</p>
+        <v-btn color="primary" :disabled="scale.state.value.state !== 'settled'" @click="takeWeight">{{
+          words.takeThisWeight
+        }}</v-btn>
       </div>
     </template>
     <form class="typed" @submit.prevent="takeReading">
@@ -116,7 +115,7 @@ function takeWeight() {
         />
       </div>
       <v-btn type="submit" variant="outlined">{{
-        takenAtOnce(kind) ? 'Add a typed reading' : 'Add this reading'
+        takenAtOnce(kind) ? words.addATypedReading : words.addThisReading
       }}</v-btn>
     </form>
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>

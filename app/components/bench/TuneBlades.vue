@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tuneBlades as words } from '../../../words'
 import { bladed, type Held, type LureProfile } from '../../../core/bench'
 import type { Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -15,18 +16,18 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
 </script>
 
 <template>
-  <section class="part" aria-label="Blades">
-    <h2>Blades</h2>
+  <section class="part" :aria-label="words.blades">
+    <h2>{{ words.blades }}</h2>
     <div class="scroll">
       <table class="figures">
         <thead>
           <tr>
-            <th scope="col">Blade</th>
-            <th scope="col">Thump</th>
-            <th scope="col">Flash</th>
-            <th scope="col">Runs at</th>
-            <th scope="col">Surfaces above</th>
-            <th scope="col">Weighs in all</th>
+            <th scope="col">{{ words.blade }}</th>
+            <th scope="col">{{ words.thump }}</th>
+            <th scope="col">{{ words.flash }}</th>
+            <th scope="col">{{ words.runsAt }}</th>
+            <th scope="col">{{ words.surfacesAbove }}</th>
+            <th scope="col">{{ words.weighsInAll }}</th>
           </tr>
         </thead>
         <tbody>
@@ -36,8 +37,8 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
             :class="{ now: b.blade === worn.blade && b.size === worn.bladeSize }"
           >
             <th scope="row">{{ bladeName(b) }}</th>
-            <td><ShareBar :value="b.vibration" label="Thump" /></td>
-            <td><ShareBar :value="b.flash" label="Flash" /></td>
+            <td><ShareBar :value="b.vibration" :label="words.thump" /></td>
+            <td><ShareBar :value="b.flash" :label="words.flash" /></td>
             <td>{{ show(b.holdsM, 'depth') }}</td>
             <td>{{ surfaces(b.surfacesMps) }}</td>
             <td>{{ show(b.massKg, 'lureMass') }}</td>
@@ -45,6 +46,6 @@ const surfaces = (v: number) => (Number.isFinite(v) ? show(v, 'lureSpeed') : 'ne
         </tbody>
       </table>
     </div>
-    <p class="quiet">Bold: as it is now. A bigger or rounder blade thumps more, lifts more and is wound more slowly.</p>
+    <p class="quiet">{{ words.bold }}</p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tuneCut as words } from '../../../words'
 import { cutTo, type LureProfile } from '../../../core/bench'
 import type { Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -19,12 +20,12 @@ const cuts = computed(() =>
 </script>
 
 <template>
-  <section class="part" aria-label="Cut it shorter">
-    <h2>Cut it shorter</h2>
+  <section class="part" :aria-label="words.cutItShorter">
+    <h2>{{ words.cutItShorter }}</h2>
     <div class="fields">
       <MeasureField
         :model-value="headKg"
-        label="On a head of"
+        :label="words.onAHead"
         role="lureMass"
         :min="0"
         :max="0.1"
@@ -35,20 +36,20 @@ const cuts = computed(() =>
       <table class="figures">
         <thead>
           <tr>
-            <th scope="col">Length</th>
-            <th scope="col">Weighs</th>
-            <th scope="col">Falls</th>
+            <th scope="col">{{ words.length }}</th>
+            <th scope="col">{{ words.weighs }}</th>
+            <th scope="col">{{ words.falls }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="c in cuts" :key="c.lengthM" :class="{ now: c.lengthM === lure.lengthM }">
             <th scope="row">{{ show(c.lengthM, 'lureLength') }}</th>
             <td>{{ show(c.massKg, 'lureMass') }}</td>
-            <td>{{ c.fallMps > 0 ? show(c.fallMps, 'lureSpeed') : 'floats' }}</td>
+            <td>{{ c.fallMps > 0 ? show(c.fallMps, 'lureSpeed') : words.floats }}</td>
           </tr>
         </tbody>
       </table>
     </div>
-    <p class="quiet">Cut from the head: the tail keeps its kick. A sharp blade, away from the thumb.</p>
+    <p class="quiet">{{ words.cutFromTheHead }}</p>
   </section>
 </template>

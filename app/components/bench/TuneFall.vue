@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tuneFall as words } from '../../../words'
 import { secondsWith, weightForFall, type LureProfile } from '../../../core/bench'
 import { minHoldingMassKg } from '../../../core/motion'
 import { familyOf, type Line, type Lure } from '../../../core/tackle'
@@ -39,12 +40,12 @@ const onBottomKg = computed(
 </script>
 
 <template>
-  <section class="part" aria-label="Weight for a fall">
-    <h2>{{ soft ? 'Head for a wanted fall' : 'Weight for a wanted fall' }}</h2>
+  <section class="part" :aria-label="words.weightForAFall">
+    <h2>{{ soft ? words.headForAWanted : words.weightForAWanted }}</h2>
     <div class="fields">
       <MeasureField
         :model-value="fallMps"
-        label="Wanted fall"
+        :label="words.wantedFall"
         role="lureSpeed"
         :min="0.05"
         :max="2.5"
@@ -52,24 +53,31 @@ const onBottomKg = computed(
       />
       <p class="answer" role="status">
         <template v-if="wanted !== null"
-          ><b>{{ show(wanted, 'lureMass') }}</b> {{ soft ? 'of head on it' : 'in all' }};
-          {{ show(toDepthM, 'depth') }} in {{ seconds?.toFixed(1) }} s.</template
+          ><b>{{ show(wanted, 'lureMass') }}</b>
+          {{
+            words.inS(soft ? words.ofHeadOn : words.inAll, show(toDepthM, 'depth'), seconds?.toFixed(1) ?? '')
+          }}</template
         >
-        <template v-else>Not even 200 g make it fall so fast.</template>
+        <template v-else>{{ words.notEvenGMake }}</template>
       </p>
     </div>
     <div class="fields">
       <MeasureField
         :model-value="awayM"
-        label="Held at a distance of"
+        :label="words.heldAtADistance"
         role="distance"
         :min="1"
         :max="80"
         @update:model-value="(v) => v && (awayM = v)"
       />
       <p class="answer">
-        <b>{{ show(onBottomKg, 'lureMass') }}</b> of lead stay on a gravel bottom in {{ show(depthM, 'depth') }},
-        {{ currentMps ? `a current of ${show(currentMps, 'current')}` : 'without current' }}.
+        <b>{{ show(onBottomKg, 'lureMass') }}</b>
+        {{
+          words.ofLeadStayOn(
+            show(depthM, 'depth'),
+            currentMps ? words.aCurrent(show(currentMps, 'current')) : words.withoutCurrent,
+          )
+        }}
       </p>
     </div>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tuneFiller as words } from '../../../words'
 import { filled, type Held, type LureProfile } from '../../../core/bench'
 import { lureMass, type Lure } from '../../../core/tackle'
 import { OFF_BOTTOM_M, PLUG_LOADS_KG } from '../../../data/bench'
@@ -31,12 +32,12 @@ const loads = computed(() => {
 </script>
 
 <template>
-  <section class="part" aria-label="Filler">
-    <h2>Filler</h2>
+  <section class="part" :aria-label="words.filler">
+    <h2>{{ words.filler }}</h2>
     <div class="fields">
       <MeasureField
         :model-value="wantedKg"
-        label="Wanted weight"
+        :label="words.wantedWeight"
         role="lureMass"
         optional
         :min="0.005"
@@ -48,14 +49,14 @@ const loads = computed(() => {
       <table class="figures">
         <thead>
           <tr>
-            <th scope="col">Loaded to</th>
-            <th scope="col">Filler</th>
-            <th scope="col">Falls</th>
-            <th scope="col">After 3 s</th>
-            <th scope="col">After 5 s</th>
-            <th scope="col">Holds at</th>
-            <th scope="col">Counts to {{ show(offBottomM, 'depth') }}</th>
-            <th scope="col">Just off the bottom at</th>
+            <th scope="col">{{ words.loaded }}</th>
+            <th scope="col">{{ words.filler }}</th>
+            <th scope="col">{{ words.falls }}</th>
+            <th scope="col">{{ words.afterS }}</th>
+            <th scope="col">{{ words.afterS2 }}</th>
+            <th scope="col">{{ words.holdsAt }}</th>
+            <th scope="col">{{ words.counts(show(offBottomM, 'depth')) }}</th>
+            <th scope="col">{{ words.justOffTheBottom }}</th>
           </tr>
         </thead>
         <tbody>
@@ -65,7 +66,7 @@ const loads = computed(() => {
             <td>{{ show(l.fallMps, 'lureSpeed') }}</td>
             <td>{{ show(l.after3M, 'depth') }}</td>
             <td>{{ show(l.after5M, 'depth') }}</td>
-            <td>{{ l.holdsM < depthM ? show(l.holdsM, 'depth') : 'the bottom' }}</td>
+            <td>{{ l.holdsM < depthM ? show(l.holdsM, 'depth') : words.theBottom }}</td>
             <td>{{ l.countS === null || l.countS > 300 ? '–' : `${l.countS.toFixed(0)} s` }}</td>
             <td>{{ l.holdPaceMps === null ? '–' : show(Math.max(0, l.holdPaceMps - currentMps), 'lureSpeed') }}</td>
           </tr>
@@ -73,8 +74,7 @@ const loads = computed(() => {
       </table>
     </div>
     <p class="quiet">
-      In {{ show(depthM, 'depth') }} of water. Common practice: 2.6–2.7 oz for deep fast rock, 3 oz on spring tides, 1.7
-      oz over sand, 3.5 oz after storms; count 3–5 s. Touching rock, wind faster; coming up, slower.
+      {{ words.inOfWaterCommon(show(depthM, 'depth')) }}
     </p>
   </section>
 </template>

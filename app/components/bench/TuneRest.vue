@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tuneRest as words, sayHooks } from '../../../words'
 import {
   hooksToSuspend,
   inOtherWater,
@@ -12,7 +13,6 @@ import { addBallast, alter, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
-import { sayHooks } from '../../../words'
 
 /** To make a plug hang: lead, hooks or leader, in this water, and what the same does ten degrees colder. */
 const props = defineProps<{ lure: Lure; known: LureProfile; water: { tempC: number; salinity: number } }>()
@@ -29,13 +29,13 @@ const hooks = computed(() => (rest.value ? hooksToSuspend(props.lure, rest.value
 const leaders = computed(() =>
   rest.value ? leadersToSuspend(box.box.leaders, rest.value, props.water).slice(0, 3) : [],
 )
-const STATE = { floats: 'it floats up', suspends: 'it suspends', sinks: 'it sinks' } as const
+const STATE = { floats: words.itFloatsUp, suspends: words.itSuspends, sinks: words.itSinks } as const
 /** Slower than this nobody sees it move, m/s. */
 const STILL_MPS = 0.0005
 const sayMove = (mps: number) => {
   const state = stateOf(mps)
   if (Math.abs(mps) < STILL_MPS) return 'suspends'
-  if (state === 'suspends') return `suspends (${show(Math.abs(mps), 'restSpeed')} ${mps < 0 ? 'up' : 'down'})`
+  if (state === 'suspends') return words.suspends(show(Math.abs(mps), 'restSpeed'), mps < 0 ? 'up' : 'down')
   return `${state === 'floats' ? 'rises' : 'sinks'} at ${show(Math.abs(mps), 'restSpeed')}`
 }
 // Lead by hand: how it would hang with what is at hand.
@@ -52,7 +52,7 @@ async function glueOn() {
       id: crypto.randomUUID(),
       date: today(),
       kind: 'ballast',
-      note: `${show(kg, 'lead')} of lead, to hang at ${show(props.water.tempC, 'waterTemp')}`,
+      note: words.ofLeadToHang(show(kg, 'lead'), show(props.water.tempC, 'waterTemp')),
       patch,
     }),
   )
@@ -63,48 +63,46 @@ async function glueOn() {
 <template>
   <div v-if="rest && plan && inCold" class="tune">
     <p class="state">
-      At {{ show(water.tempC, 'waterTemp') }}<template v-if="water.salinity">, salinity {{ water.salinity }}</template>
-      {{ STATE[plan.state]
-      }}<template v-if="plan.state !== 'suspends'"> at {{ show(Math.abs(plan.nowMps), 'restSpeed') }}</template
+      {{ words.at(show(water.tempC, 'waterTemp'))
+      }}<template v-if="water.salinity">{{ words.salinity(water.salinity) }}</template> {{ STATE[plan.state]
+      }}<template v-if="plan.state !== 'suspends'"> {{ words.at2(show(Math.abs(plan.nowMps), 'restSpeed')) }}</template
       >.
       <span v-if="rest.n === 0" class="told"
-        >From the packet only.
-        <NuxtLink :to="{ path: '/bench/test', query: { lure: lure.id, kind: 'rest' } }">Test it in a bath</NuxtLink> and
-        these grams mean something.</span
+        >{{ words.fromThePacketOnly }}
+        <NuxtLink :to="{ path: '/bench/test', query: { lure: lure.id, kind: 'rest' } }">{{ words.test }}</NuxtLink>
+        {{ words.andTheseGramsMean }}</span
       >
     </p>
     <div class="answers">
-      <section aria-label="Lead">
-        <h2>Lead</h2>
+      <section :aria-label="words.lead">
+        <h2>{{ words.lead }}</h2>
         <template v-if="plan.leadKg > 0">
           <p class="big">
             <b>{{ show(plan.leadKg, 'lead') }}</b>
-            <span>or {{ show(plan.stripM, 'hookGap') }} of strip 5 × 0.5 mm</span>
+            <span>{{ words.orOfStripMm(show(plan.stripM, 'hookGap')) }}</span>
           </p>
           <p class="quiet">
-            Good to ± {{ show(plan.toleranceKg, 'lead') }}: put on a little more and trim it in the water. Low and a
-            third from the nose keeps its action.
+            {{ words.goodToPutOn(show(plan.toleranceKg, 'lead')) }}
           </p>
         </template>
         <p v-else class="big">
-          <b>Take off {{ show(-plan.leadKg, 'lead') }}</b
-          ><span>with lighter hooks or rings</span>
+          <b>{{ words.takeOff(show(-plan.leadKg, 'lead')) }}</b><span>{{ words.withLighterHooksOr }}</span>
         </p>
         <div class="try">
           <MeasureField
             :model-value="leadKg"
-            label="Lead at hand"
+            :label="words.leadAtHand"
             role="lead"
             :min="0"
             :max="0.05"
             @update:model-value="(v) => (tried = v)"
           />
-          <p role="status">With it, it {{ sayMove(withTried) }}.</p>
-          <v-btn variant="outlined" :disabled="leadKg <= 0" @click="glueOn">Note it as glued on</v-btn>
+          <p role="status">{{ words.withWord(sayMove(withTried)) }}</p>
+          <v-btn variant="outlined" :disabled="leadKg <= 0" @click="glueOn">{{ words.noteItAsGlued }}</v-btn>
         </div>
       </section>
-      <section v-if="hooks.length" aria-label="Hooks">
-        <h2>Or hooks</h2>
+      <section v-if="hooks.length" :aria-label="words.hooks">
+        <h2>{{ words.orHooks }}</h2>
         <ul>
           <li v-for="h in hooks" :key="sayHooks(h.hooks)">
             <b>{{ sayHooks(h.hooks) }}</b>
@@ -113,34 +111,32 @@ async function glueOn() {
             >
           </li>
         </ul>
-        <p class="quiet">Typical hook weights; makers differ by a fifth. Weigh yours.</p>
+        <p class="quiet">{{ words.typicalHookWeightsMakers }}</p>
       </section>
-      <section v-if="leaders.length" aria-label="Leader">
-        <h2>Or leader</h2>
+      <section v-if="leaders.length" :aria-label="words.leader">
+        <h2>{{ words.orLeader }}</h2>
         <ul>
           <li v-for="l in leaders" :key="l.leader.id">
             <b>{{ l.leader.name }}</b><span>{{ sayMove(l.speedMps) }}</span>
           </li>
         </ul>
-        <p class="quiet">Half of it hangs on the lure.</p>
+        <p class="quiet">{{ words.halfOfItHangs }}</p>
       </section>
-      <section aria-label="Colder">
-        <h2>Tuned so, at {{ show(colder.tempC, 'waterTemp') }}</h2>
+      <section :aria-label="words.colder">
+        <h2>{{ words.tunedSoAt(show(colder.tempC, 'waterTemp')) }}</h2>
         <p>
-          By the denser water alone it <b>{{ sayMove(inCold.waterAloneMps) }}</b>.
+          {{ words.byTheDenserWater }} <b>{{ sayMove(inCold.waterAloneMps) }}</b>.
         </p>
         <p>
-          Its plastic shell shrinks as well: taken together it <b>{{ sayMove(inCold.withShellMps) }}</b>.
+          {{ words.itsPlasticShellShrinks }} <b>{{ sayMove(inCold.withShellMps) }}</b>.
         </p>
         <p class="quiet">
-          Common practice says that cold water floats it up. The water does; how much the shell takes back depends on
-          the plastic (2.4 · 10⁻⁴ a degree taken, from memory). Try it in a cold bath.
+          {{ words.commonPracticeSaysThat }}
         </p>
       </section>
     </div>
     <p class="caution">
-      <b>Careful:</b> lead is poisonous. Wash your hands, keep dust off food and away from children, and use tungsten or
-      tin where lead is not allowed.
+      <b>{{ words.careful }}</b> {{ words.leadIsPoisonousWash }}
     </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tuneSinking as words } from '../../../words'
 import { bladed, isHollow, trailersOn, type Held, type LureProfile } from '../../../core/bench'
 import { familyOf, type Line, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -37,7 +38,7 @@ const dressed = computed(() => trailersOn(props.lure, props.known, box.box, prop
     <div v-if="hollow || spins" class="fields">
       <MeasureField
         :model-value="paceMps ?? middle"
-        label="Pace of the retrieve"
+        :label="words.paceOfTheRetrieve"
         role="lureSpeed"
         :min="0.05"
         :max="3"
@@ -45,15 +46,15 @@ const dressed = computed(() => trailersOn(props.lure, props.known, box.box, prop
       />
       <MeasureField
         :model-value="lineOutM"
-        label="Line out"
+        :label="words.lineOut"
         role="distance"
         :min="3"
         :max="120"
         @update:model-value="(v) => v && (lineOutM = v)"
       />
       <p class="quiet">
-        On {{ line.name
-        }}<template v-if="currentMps">, against the current of {{ show(currentMps, 'current') }}</template
+        {{ words.on(line.name)
+        }}<template v-if="currentMps">{{ words.againstTheCurrent(show(currentMps, 'current')) }}</template
         >.
       </p>
     </div>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { asideRows as words, sayFileProblem } from '../../../words'
 import { columnOf, type RejectedRow, type RejectedRows } from '../../../core/exchange'
 import { useBox } from '~/stores/box'
 import { useSheets } from '~/stores/sheets'
-import { sayFileProblem } from '../../../words'
 
 /** Rows that could not be taken in, mended where they stand: each cell in fault with what is wrong with it. */
 const sheets = useSheets()
@@ -33,22 +33,21 @@ async function tryAgain(a: RejectedRows, r: RejectedRow) {
 </script>
 
 <template>
-  <section v-for="a in box.aside" :key="a.id" class="panel aside" :aria-label="`Set aside from ${a.file}`">
+  <section v-for="a in box.aside" :key="a.id" class="panel aside" :aria-label="words.setAsideFrom(a.file)">
     <header>
       <div>
-        <h2>Set aside from “{{ a.file }}”</h2>
+        <h2>{{ words.setAsideFrom2(a.file) }}</h2>
         <p class="quiet">
-          {{ a.rows.length === 1 ? 'One row waits' : `${a.rows.length} rows wait` }} for you to fix. They are kept until
-          you fix them or discard them.
+          {{ words.forYouToFix(a.rows.length) }}
         </p>
       </div>
-      <v-btn variant="text" size="small" color="error" @click="sheets.drop(a, null)">Discard all</v-btn>
+      <v-btn variant="text" size="small" color="error" @click="sheets.drop(a, null)">{{ words.discardAll }}</v-btn>
     </header>
     <ol>
       <li v-for="r in a.rows" :key="r.row" :data-aside-row="r.row">
         <form @submit.prevent="tryAgain(a, r)">
           <p class="which">
-            <b>Row {{ r.row }}</b> {{ nameOf(a, r) || 'without a name' }}
+            <b>{{ words.row(r.row) }}</b> {{ nameOf(a, r) || words.withoutAName }}
           </p>
           <v-text-field
             v-for="cell in faulty(a, r)"
@@ -59,12 +58,11 @@ async function tryAgain(a: RejectedRows, r: RejectedRow) {
             @update:model-value="(v: string) => typed.set(key(a, r, cell.i), v)"
           />
           <p v-for="p in elsewhere(a, r)" :key="p.column" class="wrong">
-            {{ label(p.column) }} {{ sayFileProblem(p.problem) }}, and the file has no such column: bring the file in
-            again with it.
+            {{ words.andTheFileHas(label(p.column), sayFileProblem(p.problem)) }}
           </p>
           <div class="do">
-            <v-btn color="primary" size="small" type="submit">Try again</v-btn>
-            <v-btn variant="text" size="small" @click="sheets.drop(a, r)">Discard</v-btn>
+            <v-btn color="primary" size="small" type="submit">{{ words.tryAgain }}</v-btn>
+            <v-btn variant="text" size="small" @click="sheets.drop(a, r)">{{ words.discard }}</v-btn>
           </div>
         </form>
       </li>

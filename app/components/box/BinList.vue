@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { binList as texts } from '../../../words'
 import type { BinItem } from '../../../core/exchange'
 import type { Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
@@ -18,7 +19,7 @@ const KINDS: Readonly<Record<string, string>> = {
   sinkers: 'Sinker',
   trailers: 'Trailer',
   blades: 'Blade',
-  terminals: 'Snap or swivel',
+  terminals: texts.snapOrSwivel,
 }
 const items = computed(() => [...box.bin].sort((a, b) => (a.at < b.at ? 1 : -1)))
 const when = (b: BinItem) => b.at.replace('T', ', ').slice(0, 17)
@@ -26,19 +27,17 @@ const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as Lure) : null)
 </script>
 
 <template>
-  <section class="panel bin" aria-label="Bin">
+  <section class="panel bin" :aria-label="texts.bin">
     <header>
       <div>
-        <h2>Bin</h2>
+        <h2>{{ texts.bin }}</h2>
         <p class="quiet">
-          {{
-            items.length
-              ? `${items.length} thrown away, kept until you empty it.`
-              : 'Empty. What you remove lands here first.'
-          }}
+          {{ items.length ? texts.thrownAwayKeptUntil(items.length) : texts.emptyWhatYouRemove }}
         </p>
       </div>
-      <v-btn v-if="items.length" variant="text" size="small" color="error" @click="box.emptyBin()">Empty the bin</v-btn>
+      <v-btn v-if="items.length" variant="text" size="small" color="error" @click="box.emptyBin()">{{
+        texts.emptyTheBin
+      }}</v-btn>
     </header>
     <ul v-if="items.length">
       <li v-for="b in items.slice(0, 200)" :key="b.id" :data-binned="b.item.name">
@@ -47,9 +46,9 @@ const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as Lure) : null)
           ><b>{{ b.item.name }}</b
           ><small>{{ KINDS[b.kind] ?? b.kind }} · {{ when(b) }}</small></span
         >
-        <v-btn variant="outlined" size="small" :aria-label="`Put back ${b.item.name}`" @click="box.restore([b])"
-          >Put back</v-btn
-        >
+        <v-btn variant="outlined" size="small" :aria-label="texts.putBack(b.item.name)" @click="box.restore([b])">{{
+          texts.putBack2
+        }}</v-btn>
       </li>
     </ul>
   </section>

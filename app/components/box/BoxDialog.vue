@@ -4,6 +4,7 @@ import type { LureDraft } from './LureForm.vue'
 </script>
 
 <script setup lang="ts">
+import { boxDialog as words } from '../../../words'
 import { duplicateOf } from '../../../core/tackle'
 import { put } from '../../../storage/repository'
 import { useBox } from '~/stores/box'
@@ -39,7 +40,7 @@ async function copy(lure: Lure) {
   open.value = { kind: 'lure', lure: twin, from: null }
 }
 async function saveSeries(made: Lure[]) {
-  await box.saveAll('lures', made, `Added ${made.length} lures of a series`)
+  await box.saveAll('lures', made, words.addedLures(made.length))
   open.value = null
 }
 async function saveTray(tray: Tray) {
@@ -52,16 +53,16 @@ async function removeTray(tray: Tray) {
   open.value = null
 }
 const DIALOG = {
-  lure: { label: 'Lure', wide: 1000 },
-  tray: { label: 'Tray', wide: 460 },
-  series: { label: 'Series', wide: 760 },
-  weigh: { label: 'Weigh', wide: 680 },
+  lure: { label: words.lure, wide: 1000 },
+  tray: { label: words.tray, wide: 460 },
+  series: { label: words.series, wide: 760 },
+  weigh: { label: words.weigh, wide: 680 },
 } as const
 </script>
 
 <template>
   <EditDialog
-    :label="open ? DIALOG[open.kind].label : 'Lure'"
+    :label="open ? DIALOG[open.kind].label : words.lure"
     :open="open !== null"
     :width-px="open ? DIALOG[open.kind].wide : 640"
     @close="open = null"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { boxFiles as words, sayFileProblem } from '../../../words'
 import { FORMATS, type PlacedProblem } from '../../../core/exchange'
 import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
-import { sayFileProblem } from '../../../words'
 
 /** The whole box out into a file and back; demo box and empty box. Every one of these can be undone. */
 const box = useBox()
@@ -30,12 +30,12 @@ async function importFile(event: Event) {
   try {
     problems.value =
       file.size > LARGEST_BYTES
-        ? [{ place: 'the file', problem: { code: 'too-large', megabytes: LARGEST_BYTES / 1e6 } }]
+        ? [{ place: words.theFile, problem: { code: 'too-large', megabytes: LARGEST_BYTES / 1e6 } }]
         : await box.importText(await file.text())
   } catch (error) {
     problems.value = [
       {
-        place: 'the file',
+        place: words.theFile,
         problem: { code: 'failed', detail: error instanceof Error ? error.message : '' },
       },
     ]
@@ -47,27 +47,27 @@ async function importFile(event: Event) {
 
 <template>
   <div class="files">
-    <v-btn variant="outlined" size="small" @click="exportFile">Export to a file</v-btn>
-    <v-btn variant="outlined" size="small" :loading="busy" @click="picker?.click()">Import a file</v-btn>
+    <v-btn variant="outlined" size="small" @click="exportFile">{{ words.exportToAFile }}</v-btn>
+    <v-btn variant="outlined" size="small" :loading="busy" @click="picker?.click()">{{ words.importAFile }}</v-btn>
     <input
       ref="picker"
       type="file"
       accept="application/json,.json"
       class="sr-only"
-      aria-label="Archive to import"
+      :aria-label="words.archiveToImport"
       tabindex="-1"
       @change="importFile"
     />
-    <v-btn variant="text" size="small" @click="box.startEmpty()">Start an empty box</v-btn>
-    <v-btn variant="text" size="small" @click="box.startDemo()">Open the demo box</v-btn>
+    <v-btn variant="text" size="small" @click="box.startEmpty()">{{ words.startAnEmptyBox }}</v-btn>
+    <v-btn variant="text" size="small" @click="box.startDemo()">{{ words.openTheDemoBox }}</v-btn>
     <div v-if="problems.length" class="panel problems" role="alert">
-      <h2>“{{ fileName }}” was not taken in; nothing was changed</h2>
+      <h2>{{ words.wasNotTaken(fileName) }}</h2>
       <ul>
         <li v-for="(p, i) in problems" :key="i">
           <b>{{ p.place }}</b> {{ sayFileProblem(p.problem) }}
         </li>
       </ul>
-      <v-btn variant="text" size="small" @click="problems = []">Close</v-btn>
+      <v-btn variant="text" size="small" @click="problems = []">{{ words.close }}</v-btn>
     </div>
   </div>
 </template>

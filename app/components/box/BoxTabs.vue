@@ -1,14 +1,15 @@
 <script setup lang="ts">
+import { boxTabs as words } from '../../../words'
 /** The parts of the box. */
 const TABS = [
-  { to: '/box', name: 'Lures' },
-  { to: '/box/parts', name: 'Rods, lines, parts' },
-  { to: '/box/rigs', name: 'Rigs' },
-  { to: '/box/order', name: 'Upkeep and gaps' },
-  { to: '/box/files', name: 'Files and bin' },
+  { to: '/box', name: words.lures },
+  { to: '/box/parts', name: words.rodsLinesParts },
+  { to: '/box/rigs', name: words.rigs },
+  { to: '/box/order', name: words.upkeepAndGaps },
+  { to: '/box/files', name: words.filesAndBin },
 ]
 </script>
 
 <template>
-  <AreaTabs label="Box" :tabs="TABS" />
+  <AreaTabs :label="words.box" :tabs="TABS" />
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { cellProblems as words } from '../../../words'
 /** Cells of the table that could not be read, each with why. */
 defineProps<{ problems: readonly { readonly lure: string; readonly column: string; readonly reason: string }[] }>()
 const SHOWN = 8
@@ -6,10 +7,10 @@ const SHOWN = 8
 
 <template>
   <div v-if="problems.length" class="panel problems" role="alert">
-    <b>{{ problems.length === 1 ? 'One cell was' : `${problems.length} cells were` }} left as it stood:</b>
+    <b>{{ words.leftAsItStood(problems.length) }}</b>
     <ul>
       <li v-for="(p, i) in problems.slice(0, SHOWN)" :key="i">{{ p.lure }}, {{ p.column }}: {{ p.reason }}.</li>
-      <li v-if="problems.length > SHOWN">and {{ problems.length - SHOWN }} more</li>
+      <li v-if="problems.length > SHOWN">{{ words.andMore(problems.length - SHOWN) }}</li>
     </ul>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { duplicatesPanel as words } from '../../../words'
 import { doubles, type Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
@@ -12,17 +13,17 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
 </script>
 
 <template>
-  <section class="panel twins" aria-label="Duplicates">
-    <h2>Duplicates</h2>
-    <p v-if="twins.length === 0" class="quiet">No two lures here are the same thing under two names.</p>
+  <section class="panel twins" :aria-label="words.duplicates">
+    <h2>{{ words.duplicates }}</h2>
+    <p v-if="twins.length === 0" class="quiet">{{ words.noTwoLuresHere }}</p>
     <ul v-else>
       <li v-for="group in twins" :key="group[0]?.id">
         <span class="picture"><LureDrawing v-if="group[0]" :lure="group[0]" :width-px="84" /></span>
         <span
           ><b>{{ group.map((l) => l.name).join(' = ') }}</b
           ><span class="say"
-            >{{ group.reduce((sum, l) => sum + l.count, 0) }} pieces of the same thing<template v-if="worth(group)"
-              >, worth {{ money(worth(group)) }}</template
+            >{{ words.piecesOfTheSame(group.reduce((sum, l) => sum + l.count, 0))
+            }}<template v-if="worth(group)">{{ words.worth(money(worth(group))) }}</template
             >.</span
           ></span
         >

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { gapTable as words, sayGap } from '../../../words'
 import { COLOUR_COLUMNS, DEPTH_BANDS } from '../../../data/gaps'
 import { gapTable, type GapCell } from '../../../core/match'
-import { sayGap } from '../../../words'
 import { useBox } from '~/stores/box'
 
 /** What the angler's own waters ask for over the year, and how many lures of the box answer it. */
@@ -26,25 +26,24 @@ const namesOf = (cell: GapCell) => cell.lureIds.map((id) => box.lureById.get(id)
 </script>
 
 <template>
-  <section class="panel gaps" aria-label="Gaps">
-    <h2>Gaps</h2>
+  <section class="panel gaps" :aria-label="words.gaps">
+    <h2>{{ words.gaps }}</h2>
     <p class="quiet">
-      {{ table.days }} kinds of days on your own waters, for the fish you set there: clear and murky, in every mood,
-      under sun and cloud. A darker cell is asked for more often; the figure is how many lures of yours answer it.
+      {{ words.kindsOfDaysOn(table.days) }}
     </p>
     <ul v-if="table.gaps.length" class="missing">
       <li v-for="g in table.gaps.slice(0, 5)" :key="sayGap(g)">{{ sayGap(g) }}</li>
     </ul>
     <p v-else-if="table.days" class="missing-none" role="status">
-      Whatever your waters ask for, something in the box fits.
+      {{ words.whateverYourWatersAsk }}
     </p>
-    <div class="scroll" tabindex="0" role="region" aria-label="Table of gaps">
+    <div class="scroll" tabindex="0" role="region" :aria-label="words.tableOfGaps">
       <table>
         <thead>
           <tr>
-            <th rowspan="2" colspan="2" scope="col" class="corner">Depth and action</th>
-            <th colspan="4" scope="colgroup">Silent</th>
-            <th colspan="4" scope="colgroup">Heard</th>
+            <th rowspan="2" colspan="2" scope="col" class="corner">{{ words.depthAndAction }}</th>
+            <th colspan="4" scope="colgroup">{{ words.silent }}</th>
+            <th colspan="4" scope="colgroup">{{ words.heard }}</th>
           </tr>
           <tr>
             <th v-for="(c, i) in COLUMNS" :key="i" scope="col">{{ c.colour.name }}</th>
@@ -63,7 +62,7 @@ const namesOf = (cell: GapCell) => cell.lureIds.map((id) => box.lureById.get(id)
             >
               <b>{{ cellAt(row, column).lureIds.length || '–' }}</b>
               <small v-if="share(cellAt(row, column))">{{ share(cellAt(row, column)) }} %</small>
-              <span v-if="table.gaps.includes(cellAt(row, column))" class="sr-only">gap</span>
+              <span v-if="table.gaps.includes(cellAt(row, column))" class="sr-only">{{ words.gap }}</span>
             </td>
           </tr>
         </tbody>

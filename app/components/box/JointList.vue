@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { jointList as words, sayJoint } from '../../../words'
 import { mdiAlertOutline, mdiCheck, mdiCloseOctagonOutline, mdiScaleBalance } from '@mdi/js'
 import type { Judgement } from '../../../core/tackle'
-import { sayJoint } from '../../../words'
 import { useSettings } from '~/stores/settings'
 
 /** What is said of each joint, the worst first, each with what to do about it. */
@@ -17,7 +17,7 @@ const WORDS = { good: 'Good', mind: 'Careful', wrong: 'Wrong' } as const
     <li v-for="j in rows" :key="j.id" :class="j.verdict" :data-joint="j.id" :data-verdict="j.verdict">
       <v-icon :icon="j.law ? mdiScaleBalance : ICONS[j.verdict]" size="20" aria-hidden="true" />
       <p>
-        <span class="title">{{ j.title }} · {{ j.law ? 'Law' : WORDS[j.verdict] }}</span>
+        <span class="title">{{ j.title }} · {{ j.law ? words.law : WORDS[j.verdict] }}</span>
         {{ j.sentence }} <span v-if="j.remedy" class="remedy">{{ j.remedy }}</span>
       </p>
     </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keepAsk as words } from '../../../words'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
@@ -28,16 +29,16 @@ async function keep() {
 </script>
 
 <template>
-  <aside v-if="asks || reminds" class="panel ask" aria-label="Keep my data">
+  <aside v-if="asks || reminds" class="panel ask" :aria-label="words.keepMyData">
     <template v-if="asks">
-      <p>You have begun a box of your own. May this browser keep it, even when its disk runs full?</p>
-      <v-btn size="small" color="primary" @click="keep">Keep it</v-btn>
-      <v-btn size="small" variant="text" @click="settings.keep({ keepAskedOn: today() })">Not now</v-btn>
+      <p>{{ words.youHaveBegun }}</p>
+      <v-btn size="small" color="primary" @click="keep">{{ words.keep }}</v-btn>
+      <v-btn size="small" variant="text" @click="settings.keep({ keepAskedOn: today() })">{{ words.notNow }}</v-btn>
     </template>
     <template v-else>
-      <p>{{ own }} lures of your own, and no export of them for a month. A copy elsewhere outlives a lost phone.</p>
-      <v-btn size="small" color="primary" to="/box/files">Export</v-btn>
-      <v-btn size="small" variant="text" @click="settings.keep({ remindedOn: today() })">Not today</v-btn>
+      <p>{{ words.luresOfYourOwn(own) }}</p>
+      <v-btn size="small" color="primary" to="/box/files">{{ words.export }}</v-btn>
+      <v-btn size="small" variant="text" @click="settings.keep({ remindedOn: today() })">{{ words.notToday }}</v-btn>
     </template>
   </aside>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { keepData as words } from '../../../words'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
@@ -25,26 +26,22 @@ const daysSince = computed(() =>
 </script>
 
 <template>
-  <section class="panel keep" aria-label="Keep my data">
-    <h2>Keep my data</h2>
-    <p v-if="kept">This browser keeps the box until you remove it yourself.</p>
+  <section class="panel keep" :aria-label="words.keepMyData">
+    <h2>{{ words.keepMyData }}</h2>
+    <p v-if="kept">{{ words.thisBrowserKeeps }}</p>
     <template v-else>
       <p>
-        The box lies in this browser. When the disk runs full, browsers may clear what they were not asked to keep.
-        <template v-if="settings.keepAskedOn && kept === false"
-          >It was asked and has not agreed yet: export now and then.</template
-        >
+        {{ words.theBoxLies }}
+        <template v-if="settings.keepAskedOn && kept === false">{{ words.itWasAsked }}</template>
       </p>
-      <v-btn color="primary" size="small" @click="ask">Ask the browser to keep it</v-btn>
+      <v-btn color="primary" size="small" @click="ask">{{ words.askTheBrowser }}</v-btn>
     </template>
     <p class="quiet">
-      <template v-if="daysSince === null">Never exported yet.</template>
-      <template v-else-if="daysSince === 0">Exported today.</template>
-      <template v-else>Last exported {{ daysSince }} {{ daysSince === 1 ? 'day' : 'days' }} ago.</template>
-      An archive on another disk is the only copy that a lost machine leaves you.
-      <template v-if="usedMb !== null">
-        {{ box.box.lures.length }} lures take {{ usedMb.toFixed(1) }} MB here.</template
-      >
+      <template v-if="daysSince === null">{{ words.neverExportedYet }}</template>
+      <template v-else-if="daysSince === 0">{{ words.exportedToday }}</template>
+      <template v-else>{{ words.lastExportedAgo(daysSince) }}</template>
+      {{ words.anArchiveOnAnother }}
+      <template v-if="usedMb !== null"> {{ words.luresTakeMbHere(box.box.lures.length, usedMb.toFixed(1)) }}</template>
     </p>
   </section>
 </template>

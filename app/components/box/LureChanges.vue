@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lureChanges as words, sayChange } from '../../../words'
 import {
   HUNG,
   HookSize,
@@ -20,7 +21,6 @@ import {
 import { choices } from '~/components/form/choices'
 import { useSettings } from '~/stores/settings'
 import { today } from '~/stores/repository'
-import { sayChange } from '../../../words'
 
 /** What was done to a lure: its dated history, and the bench to do something more. */
 const props = defineProps<{ lure: Lure }>()
@@ -33,13 +33,13 @@ const date = ref(today())
 const traits = computed(() => props.lure.traits as Readonly<Record<string, unknown>>)
 const soft = computed(() => familyOf(props.lure.family).body === 'soft')
 const NAMES: Readonly<Record<ChangeKind, string>> = {
-  hooks: 'Other hooks',
-  blade: 'Another blade',
-  skirt: 'Skirt trimmed',
-  cut: 'Body cut shorter',
-  ballast: 'Ballast glued on or taken off',
-  load: 'Filler poured in',
-  other: 'Something else',
+  hooks: words.otherHooks,
+  blade: words.anotherBlade,
+  skirt: words.skirtTrimmed,
+  cut: words.bodyCutShorter,
+  ballast: words.ballastGluedOnOr,
+  load: words.fillerPoured,
+  other: words.somethingElse,
 }
 const offered = computed(() =>
   (Object.keys(NAMES) as ChangeKind[])
@@ -108,23 +108,23 @@ const history = computed(() => [...props.lure.changes].reverse())
 </script>
 
 <template>
-  <section class="changes" aria-label="What was done to it">
-    <h3>What was done to it</h3>
-    <p v-if="history.length === 0" class="quiet">Nothing yet: it is as it was bought.</p>
+  <section class="changes" :aria-label="words.whatWasDone">
+    <h3>{{ words.whatWasDone }}</h3>
+    <p v-if="history.length === 0" class="quiet">{{ words.nothingYet }}</p>
     <ol v-else>
       <li v-for="c in history" :key="c.id">
         <span class="when">{{ c.date }}</span>
         <b>{{ NAMES[c.kind] }}</b>
         <span v-if="sayChange(lure, c, settings.system)" class="what">{{ sayChange(lure, c, settings.system) }}</span>
         <span v-if="c.note" class="note">{{ c.note }}</span>
-        <button type="button" class="back" @click="emit('change', takeBack(lure, c.id))">Undo this</button>
+        <button type="button" class="back" @click="emit('change', takeBack(lure, c.id))">{{ words.undoThis }}</button>
       </li>
     </ol>
     <button v-if="history.length > 1" type="button" class="back" @click="emit('change', asBought(lure))">
-      Reset to as bought
+      {{ words.resetToAsBought }}
     </button>
     <v-select
-      label="Do something to it"
+      :label="words.doSomething"
       :items="offered"
       :model-value="kind"
       class="kind"
@@ -132,23 +132,23 @@ const history = computed(() => [...props.lure.changes].reverse())
     />
     <div v-if="kind" class="bench">
       <template v-if="kind === 'hooks'">
-        <v-select v-model="hooks.style" label="New hooks" :items="choices(HUNG)" />
-        <v-select v-model="hooks.size" label="New hook size" :items="[...HookSize.options]" />
-        <v-select v-model="hooks.wire" label="New wire" :items="choices(WIRES)" />
+        <v-select v-model="hooks.style" :label="words.newHooks" :items="choices(HUNG)" />
+        <v-select v-model="hooks.size" :label="words.newHookSize" :items="[...HookSize.options]" />
+        <v-select v-model="hooks.wire" :label="words.newWire" :items="choices(WIRES)" />
       </template>
       <template v-else-if="kind === 'blade'">
-        <v-select v-model="blade.blade" label="New blade" :items="choices(BLADE_SHAPES)" />
-        <v-select v-model="blade.bladeSize" label="New number" :items="[0, 1, 2, 3, 4, 5, 6, 7, 8]" />
+        <v-select v-model="blade.blade" :label="words.newBlade" :items="choices(BLADE_SHAPES)" />
+        <v-select v-model="blade.bladeSize" :label="words.newNumber" :items="[0, 1, 2, 3, 4, 5, 6, 7, 8]" />
         <v-select
           v-model="blade.bladeFinish"
-          label="New finish"
+          :label="words.newFinish"
           :items="choices(['silver', 'gold', 'brass', 'copper', 'painted'])"
         />
-        <v-checkbox v-model="blade.hammered" label="Hammered" density="compact" hide-details />
+        <v-checkbox v-model="blade.hammered" :label="words.hammered" density="compact" hide-details />
       </template>
       <MeasureField
         v-else-if="kind === 'cut'"
-        label="New length"
+        :label="words.newLength"
         role="lureLength"
         :model-value="lengthM"
         :min="0.01"
@@ -157,7 +157,7 @@ const history = computed(() => [...props.lure.changes].reverse())
       />
       <template v-else-if="kind === 'ballast'">
         <MeasureField
-          label="Weight added (− taken off)"
+          :label="words.weightAddedTakenOff"
           role="lureMass"
           :model-value="addedKg"
           :min="-0.1"
@@ -167,13 +167,13 @@ const history = computed(() => [...props.lure.changes].reverse())
         <v-select
           v-if="'buoyancy' in traits"
           v-model="buoyancy"
-          label="Buoyancy now"
+          :label="words.buoyancyNow"
           :items="choices(['floats', 'suspends', 'sinks'])"
         />
       </template>
       <MeasureField
         v-else-if="kind === 'load'"
-        label="Filler inside"
+        :label="words.fillerInside"
         role="lureMass"
         :model-value="loadKg"
         :min="0"
@@ -181,14 +181,14 @@ const history = computed(() => [...props.lure.changes].reverse())
         @update:model-value="(v) => v !== null && (loadKg = v)"
       />
       <p v-if="kind === 'ballast' || kind === 'load'" class="caution">
-        Lead dust is poison: cut and file it damp, wash your hands, air the room while glue sets.
+        {{ words.leadDustIsPoison }}
       </p>
-      <p v-else-if="kind === 'hooks'" class="caution">Mind the points: pliers, and glasses when the ring springs.</p>
-      <v-text-field v-model="date" type="date" label="When" />
-      <v-text-field v-model="note" label="Why (if you like)" maxlength="200" />
+      <p v-else-if="kind === 'hooks'" class="caution">{{ words.mindThePointsPliers }}</p>
+      <v-text-field v-model="date" type="date" :label="words.when" />
+      <v-text-field v-model="note" :label="words.whyIfYouLike" maxlength="200" />
       <div class="do">
-        <v-btn color="primary" size="small" @click="done">Done</v-btn>
-        <v-btn variant="text" size="small" @click="kind = null">Never mind</v-btn>
+        <v-btn color="primary" size="small" @click="done">{{ words.done }}</v-btn>
+        <v-btn variant="text" size="small" @click="kind = null">{{ words.neverMind }}</v-btn>
       </div>
     </div>
   </section>

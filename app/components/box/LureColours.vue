@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lureColours as words } from '../../../words'
 import { COLOURS, PATTERNS, type Colouring } from '../../../core/tackle'
 import { capital, choices } from '~/components/form/choices'
 
@@ -31,7 +32,7 @@ const change = (over: Partial<Colouring>) => (colouring.value = { ...colouring.v
   </v-select>
   <v-select
     :model-value="colouring.pattern"
-    label="Pattern"
+    :label="words.pattern"
     :items="patterns"
     @update:model-value="(pattern) => change({ pattern })"
   />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lureForm as words, sayUnusual, sayWeights } from '../../../words'
 import {
   FAMILIES,
   HungHooks,
@@ -14,7 +15,6 @@ import { useKeptDraft } from '~/composables/useKeptDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { repository } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
-import { sayUnusual, sayWeights } from '../../../words'
 import { COST_FIELD, judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
 import { plain } from '~/composables/plain'
 
@@ -42,7 +42,7 @@ onMounted(async () => {
 })
 const kept = useKeptDraft(
   `lure:${props.lure?.id ?? 'new'}`,
-  () => draft.name || 'a new lure',
+  () => draft.name || words.aNewLure,
   () => ({ lure: draft, photo: photo.value }),
 )
 const problems = ref<Record<string, string>>({})
@@ -50,9 +50,9 @@ const unread = provideUnread()
 const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
 const conditions = choices(LURE_CONDITIONS)
 const sounds = [
-  { value: 'silent', title: 'Silent' },
-  { value: 'knock', title: 'One knock' },
-  { value: 'rattles', title: 'Rattles' },
+  { value: 'silent', title: words.silent },
+  { value: 'knock', title: words.oneKnock },
+  { value: 'rattles', title: words.rattles },
 ]
 const family = computed(() => familyOf(draft.family))
 const fields = computed(() => traitFields(draft.family))
@@ -69,7 +69,7 @@ const unusual = computed(() => sayUnusual(asLure.value, settings.system))
 
 function judged(): Lure | null {
   if (unread.size > 0) {
-    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
+    problems.value = { fields: words.fixTheFieldMarked }
     return null
   }
   const found = judge(plain<Draft>(draft))
@@ -97,7 +97,7 @@ function setPhoto(dataUrl: string | null) {
 
 <template>
   <EditForm
-    :title="lure ? `Change ${lure.name}` : 'Add a lure'"
+    :title="lure ? `Change ${lure.name}` : words.addALure"
     :adding="lure === null"
     :problems="problems"
     @save="save"
@@ -117,28 +117,32 @@ function setPhoto(dataUrl: string | null) {
         @colour="(part, colour) => (draft.colour[part] = colour)"
       />
       <div v-if="lure" class="more">
-        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('copy', lure))">Duplicate</v-btn>
-        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('series', lure))">Make a series</v-btn>
+        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('copy', lure))">{{
+          words.duplicate
+        }}</v-btn>
+        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('series', lure))">{{
+          words.makeASeries
+        }}</v-btn>
       </div>
       <LureChanges v-if="lure" :lure="asLure" @change="altered" />
     </template>
     <v-text-field
       v-model="draft.name"
-      label="Name"
+      :label="words.name"
       :error-messages="problems.name"
       maxlength="80"
       autofocus
       class="wide"
     />
     <v-select
-      label="Family"
+      :label="words.family"
       :items="families"
       :model-value="draft.family"
       class="wide"
       @update:model-value="setFamily"
     />
     <MeasureField
-      label="Length"
+      :label="words.length"
       role="lureLength"
       :model-value="draft.lengthM"
       :min="0.01"
@@ -146,7 +150,7 @@ function setPhoto(dataUrl: string | null) {
       @update:model-value="(v) => v !== null && (draft.lengthM = v)"
     />
     <MeasureField
-      label="Labelled weight"
+      :label="words.labelledWeight"
       role="lureMass"
       :model-value="draft.massKg"
       :min="0.0003"
@@ -154,7 +158,7 @@ function setPhoto(dataUrl: string | null) {
       @update:model-value="(v) => v !== null && (draft.massKg = v)"
     />
     <MeasureField
-      label="Measured weight (optional)"
+      :label="words.measuredWeightOptional"
       role="lureMass"
       :model-value="draft.measuredMassKg"
       :min="0.0003"
@@ -162,7 +166,7 @@ function setPhoto(dataUrl: string | null) {
       optional
       @update:model-value="(v) => (draft.measuredMassKg = v)"
     />
-    <v-select v-model="draft.sound" label="Sound" :items="sounds" />
+    <v-select v-model="draft.sound" :label="words.sound" :items="sounds" />
     <FormField
       v-for="f in fields"
       :key="f.key"
@@ -182,7 +186,7 @@ function setPhoto(dataUrl: string | null) {
     <LureColours v-model="draft.colour" />
     <v-text-field
       v-model.number="draft.count"
-      label="How many"
+      :label="words.howMany"
       type="number"
       min="0"
       max="999"
@@ -195,17 +199,17 @@ function setPhoto(dataUrl: string | null) {
       :error="problems.cost"
       @update:model-value="(v) => (draft.cost = v as number | null)"
     />
-    <v-select v-model="draft.condition" label="Condition" :items="conditions" />
+    <v-select v-model="draft.condition" :label="words.condition" :items="conditions" />
     <v-text-field
       v-model.number="draft.fish"
-      label="Fish landed on it"
+      :label="words.fishLandedOn"
       type="number"
       min="0"
       :error-messages="problems.fish"
     />
     <v-textarea
       v-model="draft.notes"
-      label="Notes"
+      :label="words.notes"
       rows="2"
       auto-grow
       maxlength="500"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lurePhoto as words } from '../../../words'
 import { mdiCameraPlus, mdiClose } from '@mdi/js'
 import { colourAt, colourOf, type ColourId, type Pixels } from '../../../core/tackle'
 import { coloursOfPhoto, readPhoto, shrinkPhoto } from '~/composables/usePhoto'
@@ -25,9 +26,9 @@ async function pick(event: Event) {
     emit('photo', photo.dataUrl)
     const found = coloursOfPhoto(photo.pixels)
     if (found) for (const part of PARTS) emit('colour', part, found[part])
-    else problem.value = 'Nothing stands out from the background: tap the colours on the photo.'
+    else problem.value = words.nothingStandsOutFrom
   } catch {
-    problem.value = `“${file.name}” is no picture this browser can read. Try a JPEG or PNG.`
+    problem.value = words.isNoPictureThis(file.name)
   }
 }
 async function tap(event: MouseEvent, photo: string) {
@@ -43,8 +44,8 @@ async function tap(event: MouseEvent, photo: string) {
   <div class="photo">
     <template v-if="photo">
       <!-- Colours can also be picked from the lists: tapping is a short cut for the hand with a mouse or finger. -->
-      <img :src="photo" alt="Photo of this lure" @click="tap($event, photo)" />
-      <div class="tap" role="group" aria-label="Next tap on the photo reads">
+      <img :src="photo" :alt="words.photoOfThisLure" @click="tap($event, photo)" />
+      <div class="tap" role="group" :aria-label="words.nextTapOn">
         <button
           v-for="part in PARTS"
           :key="part"
@@ -54,14 +55,14 @@ async function tap(event: MouseEvent, photo: string) {
         >
           <i :style="{ background: colourOf(colours[part]).hex }" />{{ part }}
         </button>
-        <button type="button" aria-label="Remove the photo" class="gone" @click="emit('photo', null)">
+        <button type="button" :aria-label="words.removeThePhoto" class="gone" @click="emit('photo', null)">
           <v-icon :icon="mdiClose" size="18" />
         </button>
       </div>
     </template>
     <label v-else class="add">
-      <v-icon :icon="mdiCameraPlus" size="18" /> Colours from a photo
-      <input type="file" accept="image/*" class="sr-only" aria-label="Photo of the lure" @change="pick" />
+      <v-icon :icon="mdiCameraPlus" size="18" /> {{ words.coloursFromAPhoto }}
+      <input type="file" accept="image/*" class="sr-only" :aria-label="words.photoOfTheLure" @change="pick" />
     </label>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </div>

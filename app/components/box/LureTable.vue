@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lureTable as words } from '../../../words'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { cellUnit, type Column } from '../../../core/exchange'
 import type { Lure } from '../../../core/tackle'
@@ -68,15 +69,15 @@ const { active, editing, problems, within, text, settle, edit, key, copy, paste,
 <template>
   <div class="table">
     <p class="hint quiet">
-      Arrows move, typing changes, <kbd>Ctrl</kbd> <kbd>C</kbd> and <kbd>V</kbd> copy and paste to and from a
-      spreadsheet, <kbd>Ctrl</kbd> <kbd>D</kbd> fills down. A double click on a name opens the lure.
+      {{ words.arrowsMoveTypingChanges }} <kbd>{{ words.ctrl }}</kbd> <kbd>C</kbd> {{ words.and }} <kbd>V</kbd>
+      {{ words.copyAndPaste }} <kbd>{{ words.ctrl }}</kbd> <kbd>D</kbd> {{ words.fillsDownADouble }}
     </p>
     <div
       ref="scroller"
       class="panel scroller"
       role="grid"
       tabindex="0"
-      aria-label="Lures"
+      :aria-label="words.lures"
       :aria-rowcount="lures.length + 1"
       :aria-colcount="GRID_COLUMNS.length"
       :aria-activedescendant="lures.length ? cellId(active) : undefined"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lureTile as texts } from '../../../words'
 import { describeColouring, lureMass, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 
@@ -17,7 +18,7 @@ const weight = computed(() => {
 })
 const more = computed(() => {
   const { sound, colour } = props.lure
-  const heard = sound === 'silent' ? '' : sound === 'knock' ? ', one knock' : ', rattles'
+  const heard = sound === 'silent' ? '' : sound === 'knock' ? texts.oneKnock : texts.rattles
   return `${describeColouring(colour)}${heard}`
 })
 </script>

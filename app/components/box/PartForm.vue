@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { partForm as words, sayUse } from '../../../words'
 import { partUse } from '../../../core/match'
 import { usualPart, type Part, type PartKind, type PartOf } from '../../../core/tackle'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { judgePart, partFields } from './part-draft'
-import { sayUse } from '../../../words'
 import { plain } from '~/composables/plain'
 
 /** One rod, reel, line or small part, typed in any unit; what it is good for in this box is told while it is typed. */
@@ -28,7 +28,7 @@ const uses = computed(() => {
 
 function save() {
   if (unread.size > 0) {
-    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
+    problems.value = { fields: words.fixTheFieldMarked }
     return
   }
   const judged = judgePart(props.kind, plain(draft))
@@ -39,7 +39,7 @@ function save() {
 
 <template>
   <EditForm
-    :title="part ? `Change ${part.name}` : `Add a ${one}`"
+    :title="part ? `Change ${part.name}` : words.add(one)"
     :adding="part === null"
     :problems="problems"
     @save="save"
@@ -57,7 +57,7 @@ function save() {
       @update:model-value="(v) => (draft[f.key] = v)"
     />
     <template #notes>
-      <p v-if="uses" class="uses" role="status">Here it {{ uses }}.</p>
+      <p v-if="uses" class="uses" role="status">{{ words.here(uses) }}</p>
     </template>
   </EditForm>
 </template>

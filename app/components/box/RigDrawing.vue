@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rigDrawing as words } from '../../../words'
 import { drawPart, type PartKind, type PartOf, type RigParts } from '../../../core/tackle'
 
 /** A rig as it hangs: rod tip, line, leader, hardware, weight, hook and lure, in the order in which they are tied. */
@@ -20,11 +21,11 @@ const pieces = computed<Piece[]>(() => {
   const drop = type.mount === 'drop-shot'
   const weight = part('sinkers', sinker, 'Weight')
   return [
-    { key: 'rod', name: rod?.name ?? 'no rod yet', what: 'Rod', wide: 150, kind: 'rod' },
+    { key: 'rod', name: rod?.name ?? words.noRodYet, what: words.rod, wide: 150, kind: 'rod' },
     {
       key: 'line',
-      name: line?.name ?? 'no line yet',
-      what: 'Line',
+      name: line?.name ?? words.noLineYet,
+      what: words.line,
       wide: 110,
       kind: 'string',
       thick: (line?.diameterM ?? 0.0002) * 1000 * 6,
@@ -36,7 +37,7 @@ const pieces = computed<Piece[]>(() => {
           {
             key: 'leader',
             name: leader.name,
-            what: 'Leader',
+            what: words.leader,
             wide: 100,
             kind: 'string' as const,
             thick: leader.diameterM * 1000 * 6,
@@ -45,7 +46,7 @@ const pieces = computed<Piece[]>(() => {
       : []),
     ...part('heads', head, 'Head'),
     ...part('hooks', hook, 'Hook'),
-    { key: 'lure', name: lure?.name ?? 'no lure yet', what: 'Lure', wide: 170, kind: 'lure' },
+    { key: 'lure', name: lure?.name ?? words.noLureYet, what: words.lure, wide: 170, kind: 'lure' },
     ...part('trailers', trailer, 'Trailer'),
     ...(drop ? weight : []),
   ]
@@ -54,7 +55,7 @@ const shapes = (piece: Piece) => (piece.part ? drawPart(piece.part.kind, piece.p
 </script>
 
 <template>
-  <ol class="rig" aria-label="The rig from the rod tip on">
+  <ol class="rig" :aria-label="words.theRigFrom">
     <li
       v-for="piece in pieces"
       :key="piece.key"

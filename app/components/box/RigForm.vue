@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rigForm as words } from '../../../words'
 import {
   RIG_TYPES,
   checkRig,
@@ -26,7 +27,7 @@ const parts = computed(() => rigParts(draft, box.box))
 const judgements = computed(() => checkRig(parts.value, props.water))
 const missing = computed(() => openJoints(parts.value))
 const types = RIG_TYPES.map((w) => ({ value: w.id, title: w.name }))
-const NONE = { value: null, title: 'None' }
+const NONE = { value: null, title: words.none }
 const named = (list: readonly { id: string; name: string }[]) => list.map((one) => ({ value: one.id, title: one.name }))
 const lures = computed(() => named(luresFor(type.value, box.box)))
 const slots = computed(() =>
@@ -42,7 +43,7 @@ const lines = computed(() => [
   NONE,
   ...box.box.lines.map((l) => {
     const reel = box.box.reels.find((r) => r.id === l.reelId)
-    return { value: l.id, title: reel ? `${l.name} on ${reel.name}` : `${l.name}, in the drawer` }
+    return { value: l.id, title: reel ? `${l.name} on ${reel.name}` : words.inTheDrawer(l.name) }
   }),
 ])
 function setType(id: RigTypeId) {
@@ -50,7 +51,7 @@ function setType(id: RigTypeId) {
 }
 function save() {
   if (unread.size > 0) {
-    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
+    problems.value = { fields: words.fixTheFieldMarked }
     return
   }
   const judged = judgeRigDraft({ ...draft })
@@ -61,7 +62,7 @@ function save() {
 
 <template>
   <EditForm
-    :title="adding ? 'Build a rig' : `Change ${rig.name}`"
+    :title="adding ? words.buildARig : `Change ${rig.name}`"
     :adding="adding"
     :problems="problems"
     even
@@ -73,24 +74,24 @@ function save() {
       <RigDrawing :parts="parts" class="drawn" />
     </template>
     <template #side>
-      <section aria-label="Rig check" aria-live="polite">
-        <h3>Rig check</h3>
-        <p v-if="missing.length" class="missing">Still open: {{ missing.join(', ') }}.</p>
+      <section :aria-label="words.rigCheck" aria-live="polite">
+        <h3>{{ words.rigCheck }}</h3>
+        <p v-if="missing.length" class="missing">{{ words.stillOpen(missing.join(', ')) }}</p>
         <JointList :judgements="judgements" />
         <p v-if="type.tip" class="tip">{{ type.tip }}</p>
-        <p class="law">Local rules on hooks, rods and lures per line come first.</p>
+        <p class="law">{{ words.localRulesOnHooks }}</p>
       </section>
     </template>
     <v-text-field
       v-model="draft.name"
-      label="Name"
+      :label="words.name"
       maxlength="80"
       class="wide"
       :error-messages="problems.name"
       :autofocus="adding"
     />
     <v-select
-      label="Rig type"
+      :label="words.rigType"
       :items="types"
       :model-value="draft.type"
       class="wide"
@@ -100,7 +101,7 @@ function save() {
     />
     <v-autocomplete
       v-model="draft.lureId"
-      :label="`Lure or body (${lures.length} can be tied so)`"
+      :label="words.lureOrBodyCan(lures.length)"
       :items="lures"
       class="wide"
       variant="outlined"
@@ -112,15 +113,15 @@ function save() {
       v-for="s in slots"
       :key="s.part"
       v-model="draft[s.key]"
-      :label="s.needed ? s.label : `${s.label} (if any)`"
+      :label="s.needed ? s.label : words.ifAny(s.label)"
       :items="s.items"
     />
-    <v-select v-model="draft.leaderId" label="Leader" :items="[NONE, ...named(box.box.leaders)]" />
-    <v-select v-model="draft.lineId" label="Line" :items="lines" />
-    <v-select v-model="draft.rodId" label="Rod" :items="[NONE, ...named(box.box.rods)]" />
+    <v-select v-model="draft.leaderId" :label="words.leader" :items="[NONE, ...named(box.box.leaders)]" />
+    <v-select v-model="draft.lineId" :label="words.line" :items="lines" />
+    <v-select v-model="draft.rodId" :label="words.rod" :items="[NONE, ...named(box.box.rods)]" />
     <MeasureField
       v-if="type.weakLink"
-      label="Dropper breaks at"
+      :label="words.dropperBreaksAt"
       role="lineStrength"
       :model-value="draft.weakLinkN"
       :min="1"
@@ -131,11 +132,11 @@ function save() {
     <v-checkbox
       v-if="type.id === 'spinnerbait-trailer'"
       v-model="draft.stinger"
-      label="A stinger hook behind"
+      :label="words.aStingerHookBehind"
       density="compact"
       hide-details
     />
-    <v-textarea v-model="draft.notes" label="Notes" rows="2" auto-grow maxlength="500" class="wide" />
+    <v-textarea v-model="draft.notes" :label="words.notes" rows="2" auto-grow maxlength="500" class="wide" />
   </EditForm>
 </template>
 

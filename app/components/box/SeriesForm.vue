@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { seriesForm as words } from '../../../words'
 import { COLOURS, colourOf, freeSlot, seriesOf, type ColourId, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
@@ -59,14 +60,13 @@ function save() {
 
 <template>
   <form class="panel series" @submit.prevent="save">
-    <h2>A series of {{ lure.name }}</h2>
+    <h2>{{ words.aSeries(lure.name) }}</h2>
     <p class="quiet">
-      The same body in other colours and weights, all entered at once. What one is weighed at or has caught stays its
-      own.
+      {{ words.theSameBody }}
     </p>
     <div class="pick">
       <v-select v-for="part in PARTS" :key="part" v-model="next[part]" :label="`${part} colour`" :items="colours" />
-      <v-btn variant="outlined" @click="add">Add the colour</v-btn>
+      <v-btn variant="outlined" @click="add">{{ words.addTheColour }}</v-btn>
     </div>
     <ul v-if="looks.length" class="looks">
       <li v-for="(look, i) in looks" :key="i">
@@ -74,7 +74,7 @@ function save() {
         {{ nameOf(look) }}
         <button
           type="button"
-          :aria-label="`Leave out ${nameOf(look)}`"
+          :aria-label="words.leaveOut(nameOf(look))"
           @click="looks = looks.filter((l) => l !== look)"
         >
           ×
@@ -83,14 +83,12 @@ function save() {
     </ul>
     <v-text-field
       v-model="weights"
-      label="Weights, apart by semicolons: 7 g; 3/8 oz; 14"
+      :label="words.weightsApartBySemicolons"
       :error-messages="wrong && 'problem' in wrong ? wrong.problem : ''"
     />
     <p role="status">
-      <template v-if="made.length"
-        >{{ made.length }} {{ made.length === 1 ? 'lure' : 'lures' }} will be added:</template
-      >
-      <template v-else>Add a colour or a weight.</template>
+      <template v-if="made.length">{{ words.willBeAdded(made.length) }}</template>
+      <template v-else>{{ words.addAColourOr }}</template>
     </p>
     <ul class="made">
       <li v-for="one in made.slice(0, 24)" :key="one.id">
@@ -99,10 +97,10 @@ function save() {
       </li>
     </ul>
     <div class="foot">
-      <v-btn color="primary" type="submit" :disabled="made.length === 0 || made.length > 200 || wrong !== undefined"
-        >Add them</v-btn
-      >
-      <v-btn variant="text" @click="emit('close')">Cancel</v-btn>
+      <v-btn color="primary" type="submit" :disabled="made.length === 0 || made.length > 200 || wrong !== undefined">{{
+        words.addThem
+      }}</v-btn>
+      <v-btn variant="text" @click="emit('close')">{{ words.cancel }}</v-btn>
     </div>
   </form>
 </template>

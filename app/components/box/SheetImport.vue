@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { count, sayFileProblem, sheetImport as words } from '../../../words'
 import { COLUMNS, columnOf, FORMATS } from '../../../core/exchange'
 import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useSheets } from '~/stores/sheets'
-import { sayFileProblem } from '../../../words'
 
 /** A spreadsheet of lures in and out: the columns are named, every row is looked at, and only then anything changes. */
 const box = useBox()
@@ -16,7 +16,7 @@ const stage = computed(() => sheets.stage)
 const MOST_BYTES = 30_000_000
 const PREVIEW = 4
 
-const choices = [{ value: null, title: 'Leave it out' }, ...COLUMNS.map((c) => ({ value: c.id, title: c.heading }))]
+const choices = [{ value: null, title: words.leaveItOut }, ...COLUMNS.map((c) => ({ value: c.id, title: c.heading }))]
 async function pick(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -33,7 +33,7 @@ async function pick(event: Event) {
   else await sheets.read(file.name, await file.text())
 }
 async function readPasted() {
-  await sheets.read('the pasted cells', pasted.value)
+  await sheets.read(words.thePastedCells, pasted.value)
   pasted.value = ''
   pasting.value = false
 }
@@ -47,62 +47,67 @@ const missing = computed(() => {
   if (s.state !== 'mapping' || s.mapping.includes('id')) return []
   return REQUIRED.filter((id) => !s.mapping.includes(id)).map((id) => columnOf(id)?.label ?? id)
 })
-const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 </script>
 
 <template>
-  <section class="panel sheet" aria-label="Spreadsheet">
+  <section class="panel sheet" :aria-label="words.spreadsheet">
     <header>
-      <h2>Spreadsheet</h2>
+      <h2>{{ words.spreadsheet }}</h2>
       <p class="quiet">
-        Lures as rows, in or out. Units may stand in the heading or in the cell: “10.5 g”, “3/8 oz”, “2 1/2 in”. Nothing
-        changes before you say so.
+        {{ words.luresAsRows }}
       </p>
     </header>
 
     <div v-if="stage.state === 'idle' || stage.state === 'done' || stage.state === 'refused'" class="start">
       <p v-if="stage.state === 'refused'" role="alert" class="wrong">
-        “{{ stage.file }}” was not read; nothing was changed. {{ sayFileProblem(stage.problem) }}
+        {{ words.wasNotReadNothing(stage.file, sayFileProblem(stage.problem)) }}
       </p>
       <p v-if="stage.state === 'done'" role="status" class="told">
-        “{{ stage.file }}”: {{ many(stage.added, 'lure') }} added, {{ stage.changed }} changed,
-        {{ stage.same }} unchanged, {{ stage.aside }} set aside{{ stage.aside ? ' below, to be fixed' : '' }}.
+        {{
+          words.addedChangedUnchangedSet(
+            stage.file,
+            count(stage.added, 'lure'),
+            stage.changed,
+            stage.same,
+            stage.aside,
+            stage.aside ? words.belowToBeFixed : '',
+          )
+        }}
       </p>
       <div class="ways">
         <label class="pick">
-          Choose a CSV file
+          {{ words.chooseACsvFile }}
           <input
             type="file"
             accept=".csv,.tsv,.txt,text/csv"
             class="sr-only"
-            aria-label="Spreadsheet to bring in"
+            :aria-label="words.spreadsheetToBring"
             @change="pick"
           />
         </label>
-        <v-btn variant="outlined" @click="pasting = !pasting">Paste cells</v-btn>
-        <v-btn variant="outlined" :disabled="box.box.lures.length === 0" @click="exportSheet"
-          >Export lures as CSV</v-btn
-        >
+        <v-btn variant="outlined" @click="pasting = !pasting">{{ words.pasteCells }}</v-btn>
+        <v-btn variant="outlined" :disabled="box.box.lures.length === 0" @click="exportSheet">{{
+          words.exportLuresAsCsv
+        }}</v-btn>
       </div>
       <div v-if="pasting" class="paste">
         <v-textarea
           v-model="pasted"
-          label="Cells copied from a spreadsheet, headings first"
+          :label="words.cellsCopiedFrom"
           rows="5"
           variant="outlined"
           density="compact"
           hide-details
         />
-        <v-btn color="primary" :disabled="!pasted.trim()" @click="readPasted">Read them</v-btn>
+        <v-btn color="primary" :disabled="!pasted.trim()" @click="readPasted">{{ words.readThem }}</v-btn>
       </div>
     </div>
 
     <div v-else-if="stage.state === 'mapping'" class="map">
       <p>
-        “{{ stage.file }}”: {{ many(stage.sheet.rows.length, 'row') }}. What each column means, as far as its heading
-        tells; correct it where it is wrong.
+        {{ words.whatEachColumnMeans(stage.file, count(stage.sheet.rows.length, 'row')) }}
       </p>
-      <div class="scroll" tabindex="0" role="region" aria-label="Columns of the file">
+      <div class="scroll" tabindex="0" role="region" :aria-label="words.columnsOfTheFile">
         <table>
           <thead>
             <tr>
@@ -124,24 +129,24 @@ const many = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
         </table>
       </div>
       <p v-if="missing.length" role="alert" class="wrong">
-        Every lure needs {{ missing.join(', ') }}: say which column that is, or its rows are set aside.
+        {{ words.everyLureNeedsSay(missing.join(', ')) }}
       </p>
       <div class="ways">
-        <v-btn color="primary" @click="sheets.plan()">Look through the rows</v-btn>
-        <v-btn variant="text" @click="sheets.close()">Cancel</v-btn>
+        <v-btn color="primary" @click="sheets.plan()">{{ words.lookThroughTheRows }}</v-btn>
+        <v-btn variant="text" @click="sheets.close()">{{ words.cancel }}</v-btn>
       </div>
     </div>
 
     <div v-else-if="stage.state === 'reading'" class="reading" role="status">
-      <p>Row {{ stage.done }} of {{ stage.of }} …</p>
+      <p>{{ words.row(stage.done, stage.of) }}</p>
       <v-progress-linear
         :model-value="(100 * stage.done) / Math.max(1, stage.of)"
         color="primary"
         height="8"
         rounded
-        aria-label="Rows read"
+        :aria-label="words.rowsRead"
       />
-      <v-btn variant="outlined" @click="sheets.stop()">Stop</v-btn>
+      <v-btn variant="outlined" @click="sheets.stop()">{{ words.stop }}</v-btn>
     </div>
 
     <SheetPlan v-else :plan="stage.plan" @take="sheets.take()" @again="sheets.again()" @close="sheets.close()" />

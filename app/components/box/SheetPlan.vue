@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { sheetPlan as words, count, sayFileProblem, saySlip } from '../../../words'
 import { columnOf, type ImportPlan } from '../../../core/exchange'
-import { count, sayFileProblem, saySlip } from '../../../words'
 
 /** What a spreadsheet would do to the box, before it does it. */
 defineProps<{ plan: ImportPlan }>()
@@ -12,31 +12,31 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
   <div class="planned">
     <ul class="counts">
       <li>
-        <b>{{ plan.added.length }}</b> new
+        <b>{{ plan.added.length }}</b> {{ words.newWord }}
       </li>
       <li>
-        <b>{{ plan.changed.length }}</b> change what you have
+        <b>{{ plan.changed.length }}</b> {{ words.changeWhatYouHave }}
       </li>
       <li>
-        <b>{{ plan.same }}</b> unchanged
+        <b>{{ plan.same }}</b> {{ words.unchanged }}
       </li>
       <li :class="{ bad: plan.aside.length }">
-        <b>{{ plan.aside.length }}</b> to fix first
+        <b>{{ plan.aside.length }}</b> {{ words.toFixFirst }}
       </li>
       <li v-if="plan.trays.length">
-        <b>{{ plan.trays.length }}</b> new trays
+        <b>{{ plan.trays.length }}</b> {{ words.newTrays }}
       </li>
     </ul>
-    <ul v-if="plan.added.length" class="made" aria-label="The first of them">
+    <ul v-if="plan.added.length" class="made" :aria-label="words.theFirstOfThem">
       <li v-for="lure in plan.added.slice(0, 8)" :key="lure.id">
         <LureDrawing :lure="lure" :width-px="92" /><span>{{ lure.name }}</span>
       </li>
     </ul>
     <details v-if="plan.aside.length" open>
-      <summary>Rows that would be set aside</summary>
+      <summary>{{ words.rowsThatWouldBe }}</summary>
       <ul>
         <li v-for="a in plan.aside.slice(0, 30)" :key="a.row">
-          Row {{ a.row }}:
+          {{ words.row(a.row) }}
           <template v-for="(p, i) in a.problems" :key="i"
             >{{ columnName(p.column) }} {{ sayFileProblem(p.problem) }}.
           </template>
@@ -44,9 +44,9 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
       </ul>
     </details>
     <details v-if="plan.slips.length">
-      <summary>{{ count(plan.slips.length, 'word') }} read despite a typo</summary>
+      <summary>{{ words.readDespiteATypo(count(plan.slips.length, 'word')) }}</summary>
       <ul>
-        <li v-for="(n, i) in plan.slips.slice(0, 40)" :key="i">Row {{ n.row }}: {{ saySlip(n.slip) }}</li>
+        <li v-for="(n, i) in plan.slips.slice(0, 40)" :key="i">{{ words.row2(n.row, saySlip(n.slip)) }}</li>
       </ul>
     </details>
     <div class="ways">
@@ -54,10 +54,10 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
         color="primary"
         :disabled="plan.added.length + plan.changed.length + plan.aside.length === 0"
         @click="$emit('take')"
-        >Take them in</v-btn
+        >{{ words.takeThem }}</v-btn
       >
-      <v-btn variant="outlined" @click="$emit('again')">Back to the columns</v-btn>
-      <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
+      <v-btn variant="outlined" @click="$emit('again')">{{ words.backToTheColumns }}</v-btn>
+      <v-btn variant="text" @click="$emit('close')">{{ words.cancel }}</v-btn>
     </div>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { trayBox as words } from '../../../words'
 import { mdiPencil, mdiScaleBalance } from '@mdi/js'
 import { slotName, slotsOf, type Lure, type Tray } from '../../../core/tackle'
 
@@ -37,13 +38,15 @@ const matches = computed(() => props.lures.filter((l) => props.found?.has(l.id))
     <header>
       <h2>{{ tray.name }}</h2>
       <span class="held">
-        <template v-if="found">{{ matches }} of {{ lures.length }} answer</template>
-        <template v-else>{{ lures.length }} kinds, {{ pieces }} pieces</template>
+        <template v-if="found">{{ words.ofAnswer(matches, lures.length) }}</template>
+        <template v-else>{{ words.kindsPieces(lures.length, pieces) }}</template>
       </span>
       <button type="button" :disabled="lures.length === 0" @click="$emit('weigh')">
-        <v-icon :icon="mdiScaleBalance" size="18" /> Weigh all
+        <v-icon :icon="mdiScaleBalance" size="18" /> {{ words.weighAll }}
       </button>
-      <button type="button" @click="$emit('edit')"><v-icon :icon="mdiPencil" size="18" /> Change the tray</button>
+      <button type="button" @click="$emit('edit')">
+        <v-icon :icon="mdiPencil" size="18" /> {{ words.changeTheTray }}
+      </button>
     </header>
     <div class="case">
       <ul class="slots" :style="{ '--columns': tray.columns }">
@@ -52,7 +55,7 @@ const matches = computed(() => props.lures.filter((l) => props.found?.has(l.id))
           :key="slot"
           :data-slot="slot"
           :class="{ target: target === slot, many: lying.length > 1 }"
-          :aria-label="`Compartment ${slotName(tray, slot)}${lying.length ? '' : ', empty'}`"
+          :aria-label="`Compartment ${slotName(tray, slot)}${lying.length ? '' : words.empty}`"
         >
           <span class="place" aria-hidden="true">{{ slotName(tray, slot) }}</span>
           <LureTile
@@ -67,7 +70,7 @@ const matches = computed(() => props.lures.filter((l) => props.found?.has(l.id))
             @keydown="$emit('key', $event, lure)"
           />
           <button v-if="shownOf(lying, slot).length < lying.length" type="button" class="rest" @click="opened = slot">
-            and {{ lying.length - FIRST }} more
+            {{ words.andMore(lying.length - FIRST) }}
           </button>
         </li>
       </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { trayFields as words } from '../../../words'
 import { freeSlot, slotName, slotsOf } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 
@@ -8,7 +9,7 @@ const slotAt = defineModel<number | null>('slotAt', { required: true })
 const box = useBox()
 const tray = computed(() => (trayId.value ? box.trayById.get(trayId.value) : undefined))
 const trays = computed(() => [
-  { value: null, title: 'Loose, in no tray' },
+  { value: null, title: words.looseInNoTray },
   ...box.box.trays.map((t) => ({ value: t.id, title: t.name })),
 ])
 const slots = computed(() => {
@@ -26,6 +27,6 @@ function choose(id: string | null) {
 </script>
 
 <template>
-  <v-select label="Tray" :items="trays" :model-value="trayId" @update:model-value="choose" />
-  <v-select v-if="tray" v-model="slotAt" label="Compartment" :items="slots" />
+  <v-select :label="words.tray" :items="trays" :model-value="trayId" @update:model-value="choose" />
+  <v-select v-if="tray" v-model="slotAt" :label="words.compartment" :items="slots" />
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { trayForm as words } from '../../../words'
 import { Tray, fieldsOf, slotsOf, trayFor, type Tray as TrayType } from '../../../core/tackle'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
@@ -16,9 +17,9 @@ const problems = ref<Record<string, string>>({})
 const fields = fieldsOf(Tray.shape)
 const held = computed(() => box.box.lures.filter((l) => l.trayId === props.tray?.id))
 const WORDS: Readonly<Record<string, string>> = {
-  name: 'Give it a name of at most 40 letters.',
-  columns: 'Compartments across: 1 to 12.',
-  rows: 'Compartments down: 1 to 20.',
+  name: words.giveItAName,
+  columns: words.compartmentsAcross,
+  rows: words.compartmentsDown,
 }
 const checked = computed(() => Tray.safeParse(draft))
 /** Lures in compartments that a smaller tray no longer has go into its last one. */
@@ -28,13 +29,13 @@ const beyond = computed(() => {
 })
 function save() {
   if (unread.size > 0) {
-    problems.value = { fields: 'Fix the field marked red; nothing is saved yet.' }
+    problems.value = { fields: words.fixTheFieldMarked }
     return
   }
   const { data, error } = checked.value
   if (data) {
     const twin = box.box.trays.find((t) => t.id !== data.id && t.name.toLowerCase() === data.name.toLowerCase())
-    problems.value = twin ? { name: `There is a tray “${twin.name}” already.` } : {}
+    problems.value = twin ? { name: words.thereIsATray(twin.name) } : {}
     if (!twin) emit('save', data)
   } else
     problems.value = Object.fromEntries(
@@ -45,7 +46,7 @@ function save() {
 
 <template>
   <EditForm
-    :title="tray ? `Change ${tray.name}` : 'Add a tray'"
+    :title="tray ? `Change ${tray.name}` : words.addATray"
     :adding="tray === null"
     :problems="problems"
     @save="save"
@@ -66,9 +67,9 @@ function save() {
         <i v-for="n in slotsOf(checked.data)" :key="n" />
       </div>
       <p v-if="beyond" role="status" class="beyond">
-        {{ beyond }} of its lures lie beyond that: they will be found in the last compartment.
+        {{ words.ofItsLuresLie(beyond) }}
       </p>
-      <p v-if="tray" class="quiet">Removing it leaves its {{ held.length }} lures loose.</p>
+      <p v-if="tray" class="quiet">{{ words.removingItLeavesIts(held.length) }}</p>
     </template>
   </EditForm>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { trayView as words } from '../../../words'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { slotName, stepInTrays, type Lure, type Tray, type TrayPlace } from '../../../core/tackle'
 import { useTrayDrag } from '~/composables/useTrayDrag'
@@ -83,7 +84,7 @@ const placeName = (place: TrayPlace) => {
 }
 async function lay(lure: Lure, place: TrayPlace) {
   await box.move([lure], place.trayId, place.slot)
-  said.value = `${lure.name} lies in ${placeName(place)}.`
+  said.value = words.lies(lure.name, placeName(place))
 }
 useTrayDrag(
   root,
@@ -113,14 +114,14 @@ async function key(event: KeyboardEvent, lure: Lure) {
     event.preventDefault()
     picked.value = lure
     target.value = { trayId: lure.trayId ?? trays.value[0]?.id ?? null, slot: lure.slot ?? 0 }
-    said.value = `${lure.name} picked up. Arrows choose a compartment, page keys a tray, Enter lays it down, Escape leaves it.`
+    said.value = words.pickedUpArrowsChoose(lure.name)
     return
   }
   event.preventDefault()
   const place = target.value
   if (event.key === 'Escape') {
     picked.value = target.value = null
-    said.value = 'Left where it was.'
+    said.value = words.leftWhereItWas
   } else if (event.key === 'Enter' && place) {
     const { id } = picked.value
     followFocus(id, place)
@@ -139,13 +140,13 @@ async function key(event: KeyboardEvent, lure: Lure) {
   <div ref="root">
     <p class="sr-only" aria-live="polite">{{ said }}</p>
     <p class="hint quiet">
-      <span class="mouse"
-        >Drag a lure to another compartment, or press M on it and use the arrow keys. A click opens it.</span
-      >
-      <span class="finger">Rest a finger on a lure to lift it; tap to open it.</span>
+      <span class="mouse">{{ words.dragALure }}</span>
+      <span class="finger">{{ words.restAFingerOn }}</span>
     </p>
-    <section v-if="loose.length" class="loose" data-loose aria-label="Loose, in no tray">
-      <h2>Loose <small>in no tray yet: drag them where they belong</small></h2>
+    <section v-if="loose.length" class="loose" data-loose :aria-label="words.looseInNoTray">
+      <h2>
+        {{ words.loose }} <small>{{ words.inNoTrayYet }}</small>
+      </h2>
       <ul class="panel">
         <li v-for="lure in loose.slice(0, MOST_LOOSE)" :key="lure.id">
           <LureTile
@@ -159,7 +160,7 @@ async function key(event: KeyboardEvent, lure: Lure) {
         </li>
       </ul>
       <p v-if="loose.length > MOST_LOOSE" class="quiet">
-        The first {{ MOST_LOOSE }} of {{ loose.length }}. The table shows and moves them all.
+        {{ words.theFirst(MOST_LOOSE, loose.length) }}
       </p>
     </section>
     <div ref="list" class="list" :style="{ height: `${virtual.getTotalSize()}px` }">
@@ -185,7 +186,7 @@ async function key(event: KeyboardEvent, lure: Lure) {
         />
       </div>
     </div>
-    <v-btn v-if="!found" variant="outlined" class="add" @click="emit('tray', null)">Add a tray</v-btn>
+    <v-btn v-if="!found" variant="outlined" class="add" @click="emit('tray', null)">{{ words.addATray }}</v-btn>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { unfinishedDrafts as words } from '../../../words'
 import { repository } from '~/stores/repository'
 import { useBox } from '~/stores/box'
 import type { LureDraft } from './LureForm.vue'
@@ -26,10 +27,10 @@ const about = (draft: Kept) => (box.lureById.has(draft.key.slice('lure:'.length)
   <ul v-if="drafts.length" class="drafts">
     <li v-for="d in drafts" :key="d.key" class="panel" role="status">
       <span
-        >You were {{ about(d) }} <b>{{ d.title }}</b> and had not saved it.</span
+        >{{ words.youWere(about(d)) }} <b>{{ d.title }}</b> {{ words.andHadNotSaved }}</span
       >
-      <v-btn size="small" color="primary" @click="resume(d)">Carry on</v-btn>
-      <v-btn size="small" variant="text" @click="drop(d)">Discard</v-btn>
+      <v-btn size="small" color="primary" @click="resume(d)">{{ words.carryOn }}</v-btn>
+      <v-btn size="small" variant="text" @click="drop(d)">{{ words.discard }}</v-btn>
     </li>
   </ul>
 </template>

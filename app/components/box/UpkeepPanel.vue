@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { upkeepPanel as words, sayCare } from '../../../words'
 import { careOf, type Care } from '../../../core/tackle'
-import { sayCare } from '../../../words'
 import { useBox } from '~/stores/box'
 
 /** What lures ask for before the next trip; what cannot wait first. */
@@ -15,10 +15,10 @@ const cares = computed(() =>
 </script>
 
 <template>
-  <section class="panel care" aria-label="Upkeep">
-    <h2>Upkeep</h2>
+  <section class="panel care" :aria-label="words.upkeep">
+    <h2>{{ words.upkeep }}</h2>
     <p v-if="cares.length === 0" class="quiet">
-      Nothing is due. Fish landed on a lure and its changed hooks are counted; note them on the lure.
+      {{ words.nothingIsDueFish }}
     </p>
     <ul v-else>
       <li v-for="{ lure, asks } in cares" :key="lure.id" :class="{ now: urgent(asks) }">
@@ -27,11 +27,11 @@ const cares = computed(() =>
           ><b>{{ lure.name }}</b
           ><span v-for="c in asks" :key="c.code" class="say">{{ sayCare(c) }}</span></span
         >
-        <span class="when">{{ urgent(asks) ? 'Now' : 'Soon' }}</span>
+        <span class="when">{{ urgent(asks) ? words.now : words.soon }}</span>
       </li>
     </ul>
     <p v-if="cares.some(({ asks }) => asks.some((c) => c.code.startsWith('hooks')))" class="quiet small">
-      Changing hooks: pliers, and glasses when the ring springs.
+      {{ words.changingHooksPliers }}
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weighTray as words } from '../../../words'
 import { weighed, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useScale } from '~/composables/useScale'
@@ -24,7 +25,7 @@ watch(
 )
 const off = (lure: Lure, kg: number) => {
   const share = Math.round((kg / lure.massKg - 1) * 100)
-  return share === 0 ? 'as labelled' : `${share > 0 ? '+' : '−'}${Math.abs(share)} %`
+  return share === 0 ? words.asLabelled : `${share > 0 ? '+' : '−'}${Math.abs(share)} %`
 }
 async function take() {
   const lure = now.value
@@ -38,7 +39,7 @@ function step(by: number) {
   scale.lift()
   at.value = Math.min(ids.length, Math.max(0, at.value + by))
 }
-const WORDS = { empty: 'Lay it on the scale', moving: 'Settling …', settled: 'At rest' } as const
+const WORDS = { empty: words.layItOn, moving: words.settling, settled: words.atRest } as const
 const trace = computed(() => {
   const all = scale.readings.value
   const top = Math.max(...all.map((r) => r.massKg), 1e-6) * 1.1
@@ -48,20 +49,20 @@ const done = computed(() => Object.keys(taken.value).length)
 </script>
 
 <template>
-  <section class="panel weigh" aria-label="Weigh a tray">
+  <section class="panel weigh" :aria-label="words.weighATray">
     <header>
-      <h2>Weigh them one after another</h2>
-      <p class="simulated">Simulated scale: it stands in for a real one and invents its weights.</p>
+      <h2>{{ words.weighThemOneAfter }}</h2>
+      <p class="simulated">{{ words.simulatedScaleItStands }}</p>
     </header>
     <div v-if="now" class="bench">
       <div class="pan"><LureDrawing :lure="now" :width-px="150" /></div>
       <div>
-        <p class="count">{{ at + 1 }} of {{ ids.length }}</p>
+        <p class="count">{{ words.of(at + 1, ids.length) }}</p>
         <h3>{{ now.name }}</h3>
         <p>
-          Label {{ show(now.massKg, 'lureMass') }}
+          {{ words.label(show(now.massKg, 'lureMass')) }}
           <template v-if="now.measuredMassKg !== null">
-            · weighed before {{ show(now.measuredMassKg, 'lureMass') }}</template
+            {{ words.weighedBefore(show(now.measuredMassKg, 'lureMass')) }}</template
           >
         </p>
         <output class="reading" :class="scale.state.value.state">{{ show(scale.shown.value, 'lureMass') }}</output>
@@ -69,26 +70,26 @@ const done = computed(() => Object.keys(taken.value).length)
           <polyline :points="trace" />
         </svg>
         <p role="status">
-          <template v-if="scale.lost.value">The scale does not answer. Is Ygrion’s server running?</template>
+          <template v-if="scale.lost.value">{{ words.theScaleDoesNot }}</template>
           <template v-else>{{ WORDS[scale.state.value.state] }}</template>
         </p>
         <div class="do">
-          <v-btn color="primary" :disabled="scale.state.value.state !== 'settled'" @click="take"
-            >Take this weight</v-btn
-          >
-          <v-btn variant="text" @click="step(1)">Skip</v-btn>
-          <v-btn v-if="at > 0" variant="text" @click="step(-1)">Back</v-btn>
+          <v-btn color="primary" :disabled="scale.state.value.state !== 'settled'" @click="take">{{
+            words.takeThisWeight
+          }}</v-btn>
+          <v-btn variant="text" @click="step(1)">{{ words.skip }}</v-btn>
+          <v-btn v-if="at > 0" variant="text" @click="step(-1)">{{ words.back }}</v-btn>
         </div>
       </div>
     </div>
-    <p v-else class="done" role="status">All through: {{ done }} weighed.</p>
+    <p v-else class="done" role="status">{{ words.allThroughWeighed(done) }}</p>
     <table v-if="done">
       <thead>
         <tr>
-          <th scope="col">Lure</th>
-          <th scope="col">Label</th>
-          <th scope="col">Weighed</th>
-          <th scope="col">Off by</th>
+          <th scope="col">{{ words.lure }}</th>
+          <th scope="col">{{ words.label2 }}</th>
+          <th scope="col">{{ words.weighed }}</th>
+          <th scope="col">{{ words.offBy }}</th>
         </tr>
       </thead>
       <tbody>
@@ -102,7 +103,9 @@ const done = computed(() => Object.keys(taken.value).length)
         </template>
       </tbody>
     </table>
-    <div class="foot"><v-btn variant="outlined" @click="emit('close')">Done</v-btn></div>
+    <div class="foot">
+      <v-btn variant="outlined" @click="emit('close')">{{ words.done }}</v-btn>
+    </div>
   </section>
 </template>
 

@@ -1,3 +1,4 @@
+import { draftWords as words } from '../../../words'
 import { itemAt } from '../../../core/list'
 import { Lure, PARTS, UNUSED, familyOf, usualHooks, type FamilyId, fieldsOf, type Field } from '../../../core/tackle'
 
@@ -43,14 +44,14 @@ export function newDraft(id: string): Draft {
 }
 
 const FIELD_WORDS: Record<string, string> = {
-  name: 'Give it a name of at most 80 letters.',
-  lengthM: 'Length: between 1 and 50 cm.',
-  massKg: 'Weight: between 0.3 g and 1 kg.',
-  measuredMassKg: 'Weighed: between 0.3 g and 1 kg, or empty.',
-  count: 'How many: a whole number from 0 to 999.',
-  cost: 'Cost: a figure from 0 up, or empty.',
-  fish: 'Fish landed: a whole number from 0 up.',
-  notes: 'Notes: at most 500 letters.',
+  name: words.giveItAName,
+  lengthM: words.lengthBetweenAndCm,
+  massKg: words.weightBetweenG,
+  measuredMassKg: words.weighedBetweenG,
+  count: words.howManyAWhole,
+  cost: words.costAFigureFrom,
+  fish: words.fishLandedAWhole,
+  notes: words.notesAtMostLetters,
 }
 
 /** The lure, or what is still wrong with it, by field. */

@@ -1,3 +1,4 @@
+import { gridWords as texts, sayFileProblem } from '../../../words'
 import { columnOf, lureFrom, readCell, showCell, type Column } from '../../../core/exchange'
 import type { UnitSystem } from '../../../core/quantity'
 import {
@@ -17,7 +18,6 @@ import {
   type Tray,
 } from '../../../core/tackle'
 import type { Box } from '../../../core/box'
-import { sayFileProblem } from '../../../words'
 
 /** Columns of the editing table, in order. */
 const SHOWN = [
@@ -96,16 +96,16 @@ function placed(lure: Lure, id: string, typed: string, box: Box): Lure | string 
   if (id === 'tray') {
     if (typed === '') return { ...lure, trayId: null, slot: null }
     const tray = box.trays.find((t) => t.name.toLowerCase() === typed.toLowerCase())
-    if (!tray) return `there is no tray “${typed}”; add it first`
+    if (!tray) return texts.thereIsNoTray(typed)
     if (tray.id === lure.trayId) return lure
     const taken = new Set(box.lures.flatMap((l) => (l.trayId === tray.id && l.slot !== null ? [l.slot] : [])))
     return { ...lure, trayId: tray.id, slot: freeSlot(tray, taken) }
   }
   const tray: Tray | undefined = box.trays.find((t) => t.id === lure.trayId)
-  if (!tray) return 'it lies in no tray'
+  if (!tray) return texts.itLiesInNo
   const slot = slotNamed(tray, typed)
   return slot === null
-    ? `${tray.name} has no compartment “${typed}”: they run from ${slotName(tray, 0)} to ${slotName(tray, slotsOf(tray) - 1)}`
+    ? texts.hasNoCompartmentThey(tray.name, typed, slotName(tray, 0), slotName(tray, slotsOf(tray) - 1))
     : { ...lure, slot }
 }
 
@@ -114,7 +114,7 @@ function typedInto(lure: Lure, column: Column, typed: string, box: Box, system: 
   const text = typed.trim()
   if (column.id === 'tray' || column.id === 'compartment') return placed(lure, column.id, text, box)
   if (text === '') {
-    if (!(column.id in EMPTIES)) return 'must not be empty'
+    if (!(column.id in EMPTIES)) return texts.mustNotBeEmpty
     if (column.id === 'weighed') return { ...lure, measuredMassKg: null }
     if (column.id === 'cost') return { ...lure, cost: null }
     return { ...lure, notes: '' }
@@ -124,7 +124,7 @@ function typedInto(lure: Lure, column: Column, typed: string, box: Box, system: 
   const made = lureFrom(new Map([[column.id, read.value]]), lure.id, lure)
   if (made.ok) return { ...made.lure, trayId: lure.trayId, slot: lure.slot }
   const [first] = made.problems
-  return first ? sayFileProblem(first.problem) : 'cannot be'
+  return first ? sayFileProblem(first.problem) : texts.cannotBe
 }
 
 /**

@@ -1,3 +1,4 @@
+import { rigDraftWords as texts } from '../../../words'
 import {
   familyOf,
   Rig,
@@ -79,11 +80,11 @@ export function fitted(rig: RigItem, box: Box): RigItem {
 }
 
 export const PART_NAMES: Readonly<Record<RigPart, string>> = {
-  head: 'Head',
+  head: texts.head,
   hook: 'Hook',
   sinker: 'Weight',
   trailer: 'Trailer',
-  terminal: 'Snap or swivel',
+  terminal: texts.snapOrSwivel,
 }
 
 /** Joints still open: what a way needs and has not got, in words. */
@@ -91,7 +92,7 @@ export function openJoints(parts: RigParts): string[] {
   const missing = parts.type.needs.filter((part) => parts[part] === null).map((part) => PART_NAMES[part].toLowerCase())
   if (!parts.lure) missing.unshift('lure')
   if (!parts.line) missing.push('line')
-  else if (!parts.reel) missing.push('reel for this line')
+  else if (!parts.reel) missing.push(texts.reelForThisLine)
   if (!parts.rod) missing.push('rod')
   return missing
 }
@@ -102,8 +103,8 @@ export function judgeRigDraft(
   const checked = Rig.safeParse(draft)
   if (checked.success) return { ok: true, rig: checked.data }
   const words: Readonly<Record<string, string>> = {
-    name: 'Give it a name of at most 80 letters.',
-    notes: 'Notes: at most 500 letters.',
+    name: texts.giveItAName,
+    notes: texts.notesAtMostLetters,
   }
   return {
     ok: false,

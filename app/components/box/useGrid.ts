@@ -1,3 +1,4 @@
+import { count, useGridWords as words } from '../../../words'
 import Papa from 'papaparse'
 import { showCell } from '../../../core/exchange'
 import type { Lure } from '../../../core/tackle'
@@ -53,8 +54,7 @@ export function useGrid(lures: () => readonly Lure[], { reveal, focus, field }: 
 
   async function take({ changed, problems: found }: ReturnType<typeof typeBlock>, what: string) {
     problems.value = found
-    const many = changed.length === 1 ? '1 lure' : `${changed.length} lures`
-    await box.saveAll('lures', changed, `${what} ${many}`)
+    await box.saveAll('lures', changed, `${what} ${count(changed.length, 'lure')}`)
   }
   const typed = (texts: readonly (readonly string[])[]) =>
     typeBlock(lures(), selection.value, texts, box.box, settings.system)
@@ -101,12 +101,12 @@ export function useGrid(lures: () => readonly Lure[], { reveal, focus, field }: 
     else if (event.key === 'Home') go(command ? 0 : row, 0, event.shiftKey)
     else if (event.key === 'End') go(command ? last.row : row, last.column, event.shiftKey)
     else if (command && event.key.toLowerCase() === 'd')
-      void take(fillDown(lures(), selection.value, box.trayById, box.box, settings.system), 'Filled down')
+      void take(fillDown(lures(), selection.value, box.trayById, box.box, settings.system), words.filledDown)
     else if (command && event.key.toLowerCase() === 'a') {
       anchor.value = { row: 0, column: 0 }
       active.value = last
     } else if (event.key === 'Enter' || event.key === 'F2') void (lure && edit(text(lure, column)))
-    else if (event.key === 'Delete' || event.key === 'Backspace') void take(typed([['']]), 'Cleared in')
+    else if (event.key === 'Delete' || event.key === 'Backspace') void take(typed([['']]), words.cleared)
     else if (event.key.length === 1 && !command && !event.altKey) void edit(event.key)
     else return
     event.preventDefault()
@@ -121,7 +121,10 @@ export function useGrid(lures: () => readonly Lure[], { reveal, focus, field }: 
     if (editing.value !== null) return
     const source = event.clipboardData?.getData('text/plain').replace(/\r?\n$/, '') ?? ''
     event.preventDefault()
-    void take(typed(Papa.parse<string[]>(source, { delimiter: source.includes('\t') ? '\t' : '' }).data), 'Pasted into')
+    void take(
+      typed(Papa.parse<string[]>(source, { delimiter: source.includes('\t') ? '\t' : '' }).data),
+      words.pastedInto,
+    )
   }
   function press(event: PointerEvent, row: number, column: number) {
     if (editing.value !== null) void settle('stay')

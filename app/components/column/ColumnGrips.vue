@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { columnGrips as words } from '../../../words'
 import type { Conditions } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import type { Scene } from './scene'
@@ -49,7 +50,7 @@ function setTip(m: number) {
       :x="scene.right - 46"
       :y="scene.z(zone.topM)"
       axis="y"
-      label="Top of the zone"
+      :label="words.topOfTheZone"
       :value="zone.topM"
       :min="0"
       :max="c.depthM"
@@ -62,7 +63,7 @@ function setTip(m: number) {
       :x="scene.right - 86"
       :y="scene.z(zone.bottomM)"
       axis="y"
-      label="Bottom of the zone"
+      :label="words.bottomOfTheZone"
       :value="zone.bottomM"
       :min="0"
       :max="c.depthM"
@@ -76,7 +77,7 @@ function setTip(m: number) {
       :x="scene.left + (scene.right - scene.left) * 0.17"
       :y="scene.z(c.cover.topM)"
       axis="y"
-      label="Top of the cover"
+      :label="words.topOfTheCover"
       :value="c.cover.topM"
       :min="0"
       :max="c.depthM"
@@ -89,7 +90,7 @@ function setTip(m: number) {
       :x="scene.x(castM)"
       :y="scene.skyPx"
       axis="x"
-      label="Length of the cast"
+      :label="words.lengthOfTheCast"
       :value="castM"
       :min="CAST_M.least"
       :max="CAST_M.most"
@@ -103,7 +104,7 @@ function setTip(m: number) {
       :x="tip.x"
       :y="tip.y"
       axis="y"
-      label="Height of the rod tip"
+      :label="words.heightOfTheRod"
       :value="rodTipM"
       :min="0"
       :max="TIP_MOST_M"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { placeColumn as words } from '../../../words'
 import { useScene } from '~/composables/useScene'
 import { useUnderwater } from '~/composables/useUnderwater'
 import { useWater } from '~/stores/water'
@@ -26,18 +27,20 @@ const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
     :seen="seen"
     @change="water.change"
   >
-    <span v-if="now" class="share">{{ Math.round(now.thrown.share.inZone * 100) }} % of the cast in the zone</span>
+    <span v-if="now" class="share">{{ words.ofTheCast(Math.round(now.thrown.share.inZone * 100)) }}</span>
     <NuxtLink
       v-if="now && withOthers"
       class="bench-link"
       :to="{ path: '/bench', query: { lure: now.setUp.build.lure.id } }"
-      >{{ tested ? 'Path by your tests' : 'Path by packet and family: test it' }}</NuxtLink
+      >{{ tested ? words.pathByYourTests : words.pathByPacket }}</NuxtLink
     >
     <span class="resets">
       <button v-if="water.current.rodTipM !== null" type="button" @click="water.change({ rodTipM: null })">
-        Leave the rod to the match
+        {{ words.leaveTheRod }}
       </button>
-      <button v-if="water.current.zone" type="button" @click="water.change({ zone: null })">Zone as usual here</button>
+      <button v-if="water.current.zone" type="button" @click="water.change({ zone: null })">
+        {{ words.zoneAsUsualHere }}
+      </button>
     </span>
   </WaterColumn>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waterColumn as words, sayColumn } from '../../../words'
 import { line } from 'd3-shape'
 import type { Band } from '../../../core/bench'
 import type { CastPlan, Path } from '../../../core/motion'
@@ -7,7 +8,6 @@ import type { Conditions, LightPhase } from '../../../core/water'
 import { useElementSize } from '@vueuse/core'
 import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
-import { sayColumn } from '../../../words'
 import { sceneOf } from './scene'
 
 /** The living picture of the place: light, cover, zone, rod tip, and the way of the lure through it. What can be dragged says so. */
@@ -73,7 +73,7 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
         :height="scene.heightPx"
         :viewBox="`0 0 ${width} ${scene.heightPx}`"
         role="group"
-        aria-label="Water column"
+        :aria-label="words.waterColumn"
       >
         <defs>
           <clipPath id="in-water">
@@ -95,7 +95,7 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
           :transform="`translate(${scene.left + 12} ${scene.z(c.visibilityM)})`"
         >
           <circle r="6" />
-          <text x="12" y="4" class="on-water">white vanishes</text>
+          <text x="12" y="4" class="on-water">{{ words.whiteVanishes }}</text>
         </g>
         <ColumnBand v-if="band" :scene="scene" :band="band" />
         <g clip-path="url(#in-water)">
@@ -122,8 +122,7 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
           text-anchor="end"
           class="on-water hold"
         >
-          fish hold {{ show(zone.topM, 'depth') }} – {{ show(zone.bottomM, 'depth')
-          }}{{ c.zone ? '' : ', as usual here' }}
+          {{ words.fishHold(show(zone.topM, 'depth'), show(zone.bottomM, 'depth'), c.zone ? '' : words.asUsualHere) }}
         </text>
         <ColumnGrips
           :scene="scene"
@@ -139,8 +138,10 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
     <figcaption>
       <span class="sr-only">{{ description }}</span>
       <span class="scale">
-        {{ trueScale ? 'True scale.' : `Depth drawn ${scene.stretch.toFixed(1)} × as tall as it is long.` }}
-        <button type="button" @click="trueScale = !trueScale">{{ trueScale ? 'Draw it taller' : 'True scale' }}</button>
+        {{ trueScale ? words.trueScale : words.depthDrawnAsTall(scene.stretch.toFixed(1)) }}
+        <button type="button" @click="trueScale = !trueScale">
+          {{ trueScale ? words.drawItTaller : words.trueScale2 }}
+        </button>
       </span>
       <slot />
     </figcaption>

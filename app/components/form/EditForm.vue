@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { editForm as words } from '../../../words'
 /** The frame of every form of the box: its heading, its fields, what is still wrong, and the ways out. */
 defineProps<{ title: string; adding: boolean; problems: Readonly<Record<string, string>>; even?: boolean }>()
 defineEmits<{ save: []; remove: []; close: [] }>()
@@ -17,9 +18,11 @@ defineEmits<{ save: []; remove: []; close: [] }>()
     </div>
     <p v-if="Object.keys(problems).length" class="wrong" role="alert">{{ Object.values(problems).join(' ') }}</p>
     <div class="foot">
-      <v-btn color="primary" type="submit">{{ adding ? 'Add to the box' : 'Save' }}</v-btn>
-      <v-btn variant="text" @click="$emit('close')">Cancel</v-btn>
-      <v-btn v-if="!adding" variant="text" color="error" class="remove" @click="$emit('remove')">Remove</v-btn>
+      <v-btn color="primary" type="submit">{{ adding ? words.addToTheBox : words.save }}</v-btn>
+      <v-btn variant="text" @click="$emit('close')">{{ words.cancel }}</v-btn>
+      <v-btn v-if="!adding" variant="text" color="error" class="remove" @click="$emit('remove')">{{
+        words.remove
+      }}</v-btn>
     </div>
   </form>
 </template>

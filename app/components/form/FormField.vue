@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { formField as words } from '../../../words'
 import { choices } from './choices'
 import { tellUnread } from '~/composables/useUnread'
 import type { Field } from '../../../core/tackle'
@@ -12,7 +13,7 @@ const props = defineProps<{
   error?: string
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: unknown] }>()
-const none = { value: null, title: 'In the drawer' }
+const none = { value: null, title: words.inTheDrawer }
 /** What was typed where no figure can be read of it yet; the form around it saves nothing meanwhile. */
 const unreadable = ref('')
 tellUnread(unreadable)
@@ -23,7 +24,7 @@ function number(text: string) {
     return emit('update:modelValue', null)
   }
   const value = Number(bare)
-  unreadable.value = bare !== '' && Number.isFinite(value) ? '' : `“${text}” is not a number.`
+  unreadable.value = bare !== '' && Number.isFinite(value) ? '' : words.isNotANumber(text)
   if (unreadable.value === '') emit('update:modelValue', value)
 }
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measureField as words } from '../../../words'
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
 import { tellUnread } from '~/composables/useUnread'
@@ -46,7 +47,7 @@ function take() {
   const low = min !== undefined && found.valueSi < min - 1e-9
   const high = max !== undefined && found.valueSi > max + 1e-9
   if (low || high) {
-    problem.value = `Between ${show(min ?? 0, props.role)} and ${show(max ?? 0, props.role)}.`
+    problem.value = words.between(show(min ?? 0, props.role), show(max ?? 0, props.role))
     return
   }
   problem.value = ''

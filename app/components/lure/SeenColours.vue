@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { seenColours as words } from '../../../words'
 import { colourOf, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useUnderwater } from '~/composables/useUnderwater'
@@ -11,7 +12,7 @@ const contrast = computed(() => {
   const { flank, belly } = props.lure.colour
   return down.value?.contrast(colourOf(flank).hex, colourOf(belly).hex) ?? null
 })
-const WORDS = ['hardly', 'a little', 'clearly', 'strongly'] as const
+const WORDS = ['hardly', words.aLittle, 'clearly', 'strongly'] as const
 const said = (value: number) => WORDS[value < 0.1 ? 0 : value < 0.22 ? 1 : value < 0.4 ? 2 : 3]
 </script>
 
@@ -19,16 +20,16 @@ const said = (value: number) => WORDS[value < 0.1 ? 0 : value < 0.22 ? 1 : value
   <div v-if="at && down && contrast" class="seen">
     <figure>
       <span class="card hand"><LureDrawing :lure="lure" :width-px="96" /></span>
-      <figcaption>In the hand</figcaption>
+      <figcaption>{{ words.inTheHand }}</figcaption>
     </figure>
     <figure>
       <span class="card" :style="{ background: down.behind }" data-testid="seen-below">
         <LureDrawing :lure="lure" :width-px="96" :seen="seen" />
       </span>
-      <figcaption>At {{ show(at.depthM, 'depth') }}, now</figcaption>
+      <figcaption>{{ words.atNow(show(at.depthM, 'depth')) }}</figcaption>
     </figure>
     <p>
-      Seen level it stands out <b>{{ said(contrast.level) }}</b>, against the light above
+      {{ words.seenLevelItStands }} <b>{{ said(contrast.level) }}</b>{{ words.againstTheLightAbove }}
       <b>{{ said(contrast.up) }}</b>.
     </p>
   </div>

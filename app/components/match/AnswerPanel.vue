@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { answerPanel as words, sayCaution, sayHandling, sayLift, sayRig } from '../../../words'
 import { cautionsFor } from '../../../core/match'
-import { sayCaution, sayHandling, sayLift, sayRig } from '../../../words'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useCompare } from '~/stores/compare'
 import { useDoubts } from '~/stores/doubts'
@@ -15,11 +15,11 @@ const compare = useCompare()
 const doubts = useDoubts()
 
 const VIEWS = [
-  { id: 'why', name: 'Why' },
-  { id: 'how', name: 'How to fish it' },
-  { id: 'compare', name: 'Side by side' },
-  { id: 'if', name: 'What if' },
-  { id: 'not', name: 'Why not …' },
+  { id: 'why', name: words.why },
+  { id: 'how', name: words.howToFish },
+  { id: 'compare', name: words.sideBySide },
+  { id: 'if', name: words.whatIf },
+  { id: 'not', name: words.whyNot },
 ] as const
 type View = (typeof VIEWS)[number]['id']
 const view = ref<View>('why')
@@ -51,10 +51,10 @@ const caution = computed(() => {
         <p class="hand">{{ sayHandling(chosen, settings.system) }}</p>
       </div>
       <p class="points">
-        <b>{{ chosen.score.toFixed(1) }}</b><span>of 100 points</span>
+        <b>{{ chosen.score.toFixed(1) }}</b><span>{{ words.ofPoints }}</span>
       </p>
     </header>
-    <div ref="tabs" class="tabs" role="tablist" aria-label="About this set-up">
+    <div ref="tabs" class="tabs" role="tablist" :aria-label="words.aboutThisSetUp">
       <button
         v-for="v in VIEWS"
         :id="`tab-${v.id}`"
@@ -75,16 +75,20 @@ const caution = computed(() => {
     <div id="about" role="tabpanel" :aria-labelledby="`tab-${view}`" class="about">
       <template v-if="view === 'why'">
         <SeenColours :lure="chosen.setUp.build.lure" />
-        <p v-if="match.lift" class="lift"><b>Best single change:</b> {{ sayLift(match.lift, settings.system) }}</p>
-        <p v-if="caution" class="caution"><b>Careful:</b> {{ sayCaution(caution) }}</p>
+        <p v-if="match.lift" class="lift">
+          <b>{{ words.bestSingleChange }}</b> {{ sayLift(match.lift, settings.system) }}
+        </p>
+        <p v-if="caution" class="caution">
+          <b>{{ words.careful }}</b> {{ sayCaution(caution) }}
+        </p>
         <WhatHangs />
         <div class="sides">
           <section>
-            <h3>Won</h3>
+            <h3>{{ words.won }}</h3>
             <ReasonList :row="chosen" side="won" />
           </section>
           <section>
-            <h3>Lost</h3>
+            <h3>{{ words.lost }}</h3>
             <ReasonList :row="chosen" side="lost" />
           </section>
         </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { cadenceScore as texts } from '../../../words'
 import { DOINGS } from '../../../data/cadences'
 import { beatAt, type Cadence } from '../../../core/match'
 import { useElementSize } from '@vueuse/core'
@@ -41,7 +42,7 @@ const long = (s: number) => (s >= 10 ? s.toFixed(0) : s.toFixed(1))
 const description = computed(() => {
   const words = (list: Cadence['loop']) => list.map((b) => `${DOINGS[b.does].says} ${long(b.seconds)} s`).join(', ')
   const { lead, loop } = props.cadence
-  return `${lead.length ? `First ${words(lead)}; then over` : 'Over'} and over: ${words(loop)}.`
+  return texts.andOver(lead.length ? texts.firstThenOver(words(lead)) : 'Over', words(loop))
 })
 const saidNow = computed(() => {
   const { inLead, index, through } = now.value
@@ -83,14 +84,14 @@ const saidNow = computed(() => {
     </svg>
     <div class="controls">
       <button type="button" class="play" :aria-pressed="playing" @click="playing ? stop() : play()">
-        {{ playing ? 'Stop' : 'Play it' }}
+        {{ playing ? texts.stop : texts.play }}
       </button>
-      <label><input v-model="sound" type="checkbox" /> Sound</label>
-      <label v-if="canBuzz"><input v-model="buzz" type="checkbox" /> Buzz</label>
+      <label><input v-model="sound" type="checkbox" /> {{ texts.sound }}</label>
+      <label v-if="canBuzz"><input v-model="buzz" type="checkbox" /> {{ texts.buzz }}</label>
       <span v-if="playing" class="said" aria-hidden="true">{{ saidNow }}</span>
-      <span v-else class="quiet"
-        >{{ leadS ? `after ${leadS} s of sinking, ` : '' }}a round takes {{ long(cadence.loopS) }} s</span
-      >
+      <span v-else class="quiet">{{
+        texts.aRoundTakesS(leadS ? texts.afterSOfSinking(leadS) : '', long(cadence.loopS))
+      }}</span>
     </div>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { comparePaths as words } from '../../../words'
 import { line } from 'd3-shape'
 import { scaleLinear } from 'd3-scale'
 import type { Ranked } from '../../../core/match'
@@ -37,13 +38,7 @@ const zone = computed(() => water.reading?.zone)
 </script>
 
 <template>
-  <svg
-    v-if="picture && zone"
-    :viewBox="`0 0 ${W} ${H}`"
-    role="img"
-    aria-label="Paths of the set-ups over the same water"
-    class="paths"
-  >
+  <svg v-if="picture && zone" :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="words.pathsOfTheSet" class="paths">
     <rect
       :x="34"
       :y="picture.z(zone.topM)"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { compareTable as words, sayCause, sayGiven, sayRig } from '../../../words'
 import { axisOf, compareParts, scoreSetUp, setUpKey, type ScoreTerm } from '../../../core/match'
 import { useJudged } from '~/composables/useJudged'
 import { useCompare } from '~/stores/compare'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
 import { PATH_DASHES } from './path-dashes'
-import { sayCause, sayGiven, sayRig } from '../../../words'
 
 /** Up to four set-ups side by side: their paths over the same water, and every point they won. */
 const compare = useCompare()
@@ -36,8 +36,10 @@ const firstFour = () =>
 <template>
   <div class="compare">
     <div v-if="rows.length === 0" class="none">
-      <p>Lay up to four set-ups side by side: tick “Compare” beside them in the ranking.</p>
-      <button v-if="match.rows.length > 1" type="button" class="do" @click="firstFour">Compare the first four</button>
+      <p>{{ words.layUpToFour }}</p>
+      <button v-if="match.rows.length > 1" type="button" class="do" @click="firstFour">
+        {{ words.compareTheFirstFour }}
+      </button>
     </div>
     <template v-else>
       <ComparePaths :rows="rows" />
@@ -57,10 +59,10 @@ const firstFour = () =>
                 <button
                   type="button"
                   class="away"
-                  :aria-label="`Take ${r.setUp.build.lure.name} away`"
+                  :aria-label="words.takeAway(r.setUp.build.lure.name)"
                   @click="compare.toggle(r.setUp)"
                 >
-                  Take away
+                  {{ words.takeAway2 }}
                 </button>
               </th>
             </tr>
@@ -71,7 +73,7 @@ const firstFour = () =>
               <td v-for="(p, i) in l.parts" :key="i" :class="{ best: best(l.parts, p) }">
                 <template v-if="p">
                   <span class="points"
-                    >{{ p.points.toFixed(1) }}<small> of {{ (p.points + p.lost).toFixed(1) }}</small></span
+                    >{{ p.points.toFixed(1) }}<small> {{ words.of((p.points + p.lost).toFixed(1)) }}</small></span
                   >
                   <span class="bar" aria-hidden="true"
                     ><span :style="{ width: `${(100 * p.points) / most(l.parts)}%` }"
@@ -88,10 +90,10 @@ const firstFour = () =>
       </div>
       <p class="foot">
         <button v-if="lines.length > SHOWN" type="button" @click="all = !all">
-          {{ all ? 'Only what sets them apart' : `All ${lines.length} lines` }}
+          {{ all ? words.onlyWhatSetsThem : words.allLines(lines.length) }}
         </button>
-        <button type="button" @click="compare.clear()">Clear</button>
-        <span class="quiet">Every column adds up to its score.</span>
+        <button type="button" @click="compare.clear()">{{ words.clear }}</button>
+        <span class="quiet">{{ words.everyColumnAddsUp }}</span>
       </p>
     </template>
   </div>

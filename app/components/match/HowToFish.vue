@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { howToFish as words, noteWords, sayHandling, sayLaw } from '../../../words'
 import { howToFish, type Ranked } from '../../../core/match'
 import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
-import { noteWords, sayHandling, sayLaw } from '../../../words'
 
 /** What the hand does with a set-up here, what it feels for, what the fish say, and what to mind. */
 const props = defineProps<{ row: Ranked }>()
@@ -20,27 +20,27 @@ const reel = computed(() => props.row.setUp.outfit.reel)
 <template>
   <div v-if="how" class="how">
     <section>
-      <h3>The hand</h3>
+      <h3>{{ words.theHand }}</h3>
       <p class="line">{{ sayHandling(row, settings.system) }}</p>
       <dl class="figures">
         <div v-if="handling.countDownS > 0">
-          <dt>Count</dt>
+          <dt>{{ words.count }}</dt>
           <dd>
-            {{ handling.countDownS }} s <small>to {{ show(how.sinksToM, 'depth') }}</small>
+            {{ handling.countDownS }} s <small>{{ words.to(show(how.sinksToM, 'depth')) }}</small>
           </dd>
         </div>
         <div>
-          <dt>{{ turns === null ? 'Pull' : 'Pace' }}</dt>
+          <dt>{{ turns === null ? words.pull : words.pace }}</dt>
           <dd>{{ show(handling.retrieveSpeedMps, 'lureSpeed') }}</dd>
         </div>
         <div v-if="turns !== null">
-          <dt>Handle</dt>
+          <dt>{{ words.handle }}</dt>
           <dd>
-            {{ turns.toFixed(1) }} turns/s <small>on the {{ reel.name }}</small>
+            {{ words.turnsS(turns.toFixed(1)) }} <small>{{ words.on(reel.name) }}</small>
           </dd>
         </div>
         <div v-if="handling.retrieve.pauseS > 0">
-          <dt>Pause</dt>
+          <dt>{{ words.pause }}</dt>
           <dd>{{ handling.retrieve.pauseS }} s</dd>
         </div>
       </dl>
@@ -48,20 +48,20 @@ const reel = computed(() => props.row.setUp.outfit.reel)
     </section>
     <section v-if="how.ready.length || how.feel.length" class="two">
       <div v-if="how.ready.length">
-        <h3>Before the first cast</h3>
+        <h3>{{ words.beforeTheFirstCast }}</h3>
         <ul>
           <li v-for="n in how.ready" :key="n.id">{{ noteWords(n).says }}</li>
         </ul>
       </div>
       <div>
-        <h3>Feel for</h3>
+        <h3>{{ words.feelFor }}</h3>
         <ul>
           <li v-for="n in how.feel" :key="n.id">{{ noteWords(n).says }}</li>
         </ul>
       </div>
     </section>
     <section>
-      <h3>What they tell you</h3>
+      <h3>{{ words.whatTheyTellYou }}</h3>
       <table>
         <tbody>
           <tr v-for="t in how.tells" :key="t.id">
@@ -72,15 +72,19 @@ const reel = computed(() => props.row.setUp.outfit.reel)
       </table>
     </section>
     <section>
-      <h3>Nothing? Change, in this order</h3>
+      <h3>{{ words.nothingChangeInThis }}</h3>
       <ol>
         <li v-for="n in how.changes" :key="n.id">{{ noteWords(n).says }}</li>
       </ol>
     </section>
     <section v-if="law.length || how.cautions.length" class="mind">
-      <p v-for="l in law" :key="l" class="caution"><b>Rules here:</b> {{ l }}</p>
-      <p v-for="n in how.cautions" :key="n.id" class="caution"><b>Careful:</b> {{ noteWords(n).says }}</p>
-      <p class="quiet">Local rules come first; look them up before you fish.</p>
+      <p v-for="l in law" :key="l" class="caution">
+        <b>{{ words.rulesHere }}</b> {{ l }}
+      </p>
+      <p v-for="n in how.cautions" :key="n.id" class="caution">
+        <b>{{ words.careful }}</b> {{ noteWords(n).says }}
+      </p>
+      <p class="quiet">{{ words.localRulesComeFirst }}</p>
     </section>
   </div>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { rankRow as texts, sayRig } from '../../../words'
 import type { MatchRow } from '../../../core/match'
 import { colourOf } from '../../../core/tackle'
 import { useUnderwater } from '~/composables/useUnderwater'
 import { useBox } from '~/stores/box'
-import { sayRig } from '../../../words'
 
 /** One place in the ranking: the lure as it looks, what it hangs on, its points and its share of the zone. */
 const props = defineProps<{ row: MatchRow; place: number; chosen: boolean }>()
@@ -39,7 +39,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
       <span class="name"
         >{{ lure.name
         }}<small v-if="row.alike?.length" :title="row.alike.map((a) => a.name).join(', ')">
-          and {{ row.alike.length }} more colours</small
+          {{ texts.andMoreColours(row.alike.length) }}</small
         ></span
       >
       <span class="how">{{ row.setUp.handling.retrieve.name }}</span>
@@ -48,7 +48,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
     <span class="score">
       <b>{{ Math.round(row.score) }}</b>
       <span class="bar" aria-hidden="true"><span :style="{ transform: `scaleX(${row.score / 100})` }" /></span>
-      <small>{{ zone }} % in zone</small>
+      <small>{{ texts.inZone(zone) }}</small>
     </span>
   </button>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sayContribution } from '../../../words'
+import { rankingPanel as words, sayContribution } from '../../../words'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useBox } from '~/stores/box'
 import { useCompare } from '~/stores/compare'
@@ -12,17 +12,18 @@ const chosen = computed(() => match.chosen)
 </script>
 
 <template>
-  <section class="panel ranking" aria-label="Ranking">
+  <section class="panel ranking" :aria-label="words.ranking">
     <header>
-      <h2>What to tie on</h2>
+      <h2>{{ words.whatToTieOn }}</h2>
       <p class="quiet">
-        {{ box.box.lures.length }} lures compared<template v-if="match.ms"> in {{ Math.round(match.ms) }} ms</template>
-        · <NuxtLink to="/rules">rules and open questions</NuxtLink>
+        {{ words.luresCompared(box.box.lures.length)
+        }}<template v-if="match.ms"> {{ words.inMs(Math.round(match.ms)) }}</template> ·
+        <NuxtLink to="/rules">{{ words.rulesAndOpenQuestions }}</NuxtLink>
       </p>
     </header>
-    <p v-if="match.status === 'working'" class="note" role="status">Ranking your box …</p>
+    <p v-if="match.status === 'working'" class="note" role="status">{{ words.rankingYourBox }}</p>
     <p v-else-if="typeof match.status === 'object'" class="note" role="alert">
-      The match stopped: {{ match.status.problem }}. Change the water or reload the page.
+      {{ words.theMatchStoppedChange(match.status.problem) }}
     </p>
     <div v-if="match.progress && match.progress.of > 300" class="progress">
       <span
@@ -31,12 +32,12 @@ const chosen = computed(() => match.chosen)
         :aria-valuenow="match.progress.done"
         aria-valuemin="0"
         :aria-valuemax="match.progress.of"
-        aria-label="Lures compared"
+        :aria-label="words.luresCompared2"
         ><span :style="{ transform: `scaleX(${match.progress.done / match.progress.of})` }"
       /></span>
-      <button type="button" @click="match.stop()">Stop here</button>
+      <button type="button" @click="match.stop()">{{ words.stopHere }}</button>
     </div>
-    <p v-else-if="match.stopped" class="note" role="status">Stopped: these are the best of those compared so far.</p>
+    <p v-else-if="match.stopped" class="note" role="status">{{ words.stoppedThese }}</p>
     <ol v-if="match.rows.length" class="list">
       <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">
         <RankRow
@@ -45,7 +46,7 @@ const chosen = computed(() => match.chosen)
           :chosen="match.chosenRigId === null && row.key === chosen?.key"
           @choose="match.choose(row.setUp.build.lure.id)"
         />
-        <label class="beside" :title="`Add ${row.setUp.build.lure.name} to the comparison`">
+        <label class="beside" :title="words.addToTheComparison(row.setUp.build.lure.name)">
           <input
             type="checkbox"
             :checked="compare.keys.has(row.key)"
@@ -58,17 +59,18 @@ const chosen = computed(() => match.chosen)
     </ol>
     <div v-else-if="match.status === 'ready'" class="note">
       <template v-if="box.box.lures.length === 0">
-        <p>Your box is empty. Add your lures, rods and lines, and the match answers here.</p>
-        <p class="next"><NuxtLink to="/box">Fill the box</NuxtLink></p>
+        <p>{{ words.yourBoxIsEmpty }}</p>
+        <p class="next">
+          <NuxtLink to="/box">{{ words.fillTheBox }}</NuxtLink>
+        </p>
       </template>
       <p v-else>
-        Nothing in this box can be fished here: no rod and line carry a lure through this water within their limits. Add
-        a stronger line or leader, or choose another species.
+        {{ words.nothingInThisBox }}
       </p>
     </div>
     <TiedRigs v-if="match.rigs.length" />
     <details v-if="match.answer?.asked.length" class="asked">
-      <summary>What this water asks for</summary>
+      <summary>{{ words.whatThisWaterAsks }}</summary>
       <ul>
         <li v-for="a in match.answer.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
       </ul>

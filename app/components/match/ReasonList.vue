@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { reasonList as words, sayCause, sayGiven } from '../../../words'
 import type { MatchRow, ScoreTerm } from '../../../core/match'
 import { useSettings } from '~/stores/settings'
-import { sayCause, sayGiven } from '../../../words'
 
 /** The account of a set-up: what won points and what lost them, each in a sentence with its figures. */
 const props = defineProps<{ row: MatchRow; side: 'won' | 'lost' }>()
@@ -30,12 +30,12 @@ const shown = computed(() => (all.value ? parts.value : parts.value.slice(0, SHO
       </li>
       <li v-if="(all || parts.length <= SHOWN) && small >= 0.05">
         <span class="points" :class="side">{{ sign }}{{ small.toFixed(1) }}</span>
-        <span class="cause">small things together</span>
+        <span class="cause">{{ words.smallThingsTogether }}</span>
       </li>
     </ul>
-    <p v-if="parts.length === 0" class="quiet">Nothing worth naming.</p>
+    <p v-if="parts.length === 0" class="quiet">{{ words.nothingWorthNaming }}</p>
     <button v-if="parts.length > SHOWN" type="button" class="more" @click="all = !all">
-      {{ all ? 'Fewer' : `${parts.length - SHOWN} more` }}
+      {{ all ? words.fewer : `${parts.length - SHOWN} more` }}
     </button>
   </div>
 </template>

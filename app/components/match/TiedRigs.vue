@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sayRefusal } from '../../../words'
+import { tiedRigs as words, sayRefusal } from '../../../words'
 import { useMatchShown } from '~/composables/useMatchShown'
 
 /** Rigs tied already, each fished in its best way here, or why it cannot be. */
@@ -7,8 +7,8 @@ const match = useMatchShown()
 </script>
 
 <template>
-  <section class="tied" aria-label="Tied already">
-    <h3>Tied already</h3>
+  <section class="tied" :aria-label="words.tiedAlready">
+    <h3>{{ words.tiedAlready }}</h3>
     <ul>
       <li v-for="{ rig, row, why } in match.rigs" :key="rig.id">
         <button v-if="row" type="button" :aria-pressed="match.chosenRigId === rig.id" @click="match.chooseRig(rig.id)">
@@ -22,7 +22,7 @@ const match = useMatchShown()
           <b>–</b>
           <span
             ><span class="rig-name">{{ rig.name }}</span
-            ><small>Not here: {{ why && sayRefusal(why) }}.</small></span
+            ><small>{{ words.notHere(why ? sayRefusal(why) : '') }}</small></span
           >
         </p>
       </li>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { whatIf as words, sayKnob } from '../../../words'
 import { line } from 'd3-shape'
 import { scaleLinear, scaleLog } from 'd3-scale'
 import { SWEEP_PARAMETERS, parameterValue, scoresAt, sweepParameterOf, withParameter } from '../../../core/match'
 import { useSweep } from '~/composables/useSweep'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
-import { sayKnob } from '../../../words'
 
 /** One condition moved from end to end, and what the first places make of it. Nothing is stored until the angler takes the value over. */
 const { knob: moving, sweep, share } = useSweep()
@@ -81,7 +81,7 @@ const reigns = computed(() =>
 <template>
   <div class="if">
     <div class="top">
-      <v-select v-model="moving" label="Move" :items="items" hide-details />
+      <v-select v-model="moving" :label="words.move" :items="items" hide-details />
       <div class="slide">
         <input
           v-model.number="slide"
@@ -94,14 +94,16 @@ const reigns = computed(() =>
         />
         <b>{{ at === null ? '' : say(at) }}</b>
       </div>
-      <button type="button" class="take" :disabled="!moved" @click="take">Use this value</button>
+      <button type="button" class="take" :disabled="!moved" @click="take">{{ words.useThisValue }}</button>
     </div>
-    <p v-if="!sweep" class="quiet" role="status">Moving the water … {{ `${Math.round(share * 100)} %` }}</p>
+    <p v-if="!sweep" class="quiet" role="status">{{ words.movingTheWater(`${Math.round(share * 100)} %`) }}</p>
     <template v-else>
       <svg
         :viewBox="`0 0 ${W} ${H}`"
         role="img"
-        :aria-label="`Points of the first lures along ${knob.name}: ${reigns.map((r) => `${r.name} from ${say(r.from)} to ${say(r.to)}`).join(', ')}`"
+        :aria-label="
+          words.pointsOfTheFirst(knob.name, reigns.map((r) => words.from(r.name, say(r.from), say(r.to))).join(', '))
+        "
       >
         <g v-for="t in y.ticks(4)" :key="t">
           <path :d="`M${M.left} ${y(t)}H${W - M.right}`" class="grid" />
@@ -141,7 +143,7 @@ const reigns = computed(() =>
       </svg>
       <ul class="reigns">
         <li v-for="r in reigns" :key="`${r.lureId}${r.from}`">
-          <b>{{ r.name }}</b> best from {{ say(r.from) }} to {{ say(r.to) }}
+          <b>{{ r.name }}</b> {{ words.bestFrom(say(r.from), say(r.to)) }}
         </li>
       </ul>
     </template>

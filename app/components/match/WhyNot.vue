@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { whyNot as words, sayCause, sayGiven, sayHandling, sayRefusal, sayRig } from '../../../words'
 import { axisOf, type Apart, type WhyNot } from '../../../core/match'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
@@ -6,7 +7,6 @@ import { useBox } from '~/stores/box'
 import { useCompare } from '~/stores/compare'
 import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
-import { sayCause, sayGiven, sayHandling, sayRefusal, sayRig } from '../../../words'
 
 /** Any lure of the box against the answer: what forbids it, or where it loses. */
 const match = useMatch()
@@ -40,27 +40,34 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
   <div class="why">
     <v-autocomplete
       v-model="lureId"
-      label="Why not this one?"
+      :label="words.whyNotThisOne"
       :items="lures"
       auto-select-first
       clearable
       hide-details
     />
     <p v-if="!lure" class="quiet">
-      Pick any lure of your box: it is fished in its own best way here and set against the answer.
+      {{ words.pickAnyLure }}
     </p>
     <template v-else-if="found && first">
       <p v-if="found.why" class="no" role="status">
-        <b>{{ lure.name }}</b> cannot be fished here: {{ sayRefusal(found.why) }}.
+        <b>{{ lure.name }}</b> {{ words.cannotBeFishedHere(sayRefusal(found.why)) }}
       </p>
       <template v-else-if="found.ranked">
         <p role="status">
           <template v-if="found.behind > 0.05">
-            <b>{{ lure.name }}</b> comes {{ found.behind.toFixed(1) }} points behind {{ first.setUp.build.lure.name }}:
-            {{ found.ranked.score.toFixed(1) }} against {{ first.score.toFixed(1) }}.
+            <b>{{ lure.name }}</b>
+            {{
+              words.comesPointsBehindAgainst(
+                found.behind.toFixed(1),
+                first.setUp.build.lure.name,
+                found.ranked.score.toFixed(1),
+                first.score.toFixed(1),
+              )
+            }}
           </template>
           <template v-else
-            ><b>{{ lure.name }}</b> is the answer.</template
+            ><b>{{ lure.name }}</b> {{ words.isTheAnswer }}</template
           >
           <span class="quiet"> {{ sayRig(found.ranked.setUp) }}. {{ sayHandling(found.ranked, settings.system) }}</span>
         </p>
@@ -85,15 +92,15 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
                 </span>
               </li>
             </ul>
-            <p v-else class="quiet">Nowhere worth naming.</p>
+            <p v-else class="quiet">{{ words.nowhereWorthNaming }}</p>
           </section>
         </div>
         <button type="button" class="link" :disabled="compare.full" @click="compare.toggle(found.ranked.setUp)">
-          {{ compare.keys.has(found.ranked.key) ? 'In comparison' : 'Add to comparison' }}
+          {{ compare.keys.has(found.ranked.key) ? words.inComparison : words.addToComparison }}
         </button>
       </template>
     </template>
-    <p v-else class="quiet" role="status">Working it out …</p>
+    <p v-else class="quiet" role="status">{{ words.workingItOut }}</p>
   </div>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { advicePanel as words, VARIABLE_WORDS, sayAdvice } from '../../../words'
 import type { Advice, Change, Outing, EntryOf } from '../../../core/outing'
-import { VARIABLE_WORDS, sayAdvice } from '../../../words'
 import { useSettings } from '~/stores/settings'
 
 /** What to do next, why, and for how long to give it; and what came of earlier advice. */
@@ -16,39 +16,40 @@ function cameOf(entry: EntryOf<'advice'>): string {
   const rest = entries.slice(from + 1)
   const until = rest.findIndex((e) => e.kind === 'advice')
   const answers = (until < 0 ? rest : rest.slice(0, until)).filter((e) => e.kind === 'answer')
-  if (!entry.taken) return 'not followed'
-  return answers.length === 0
-    ? 'no answer since'
-    : `${answers.length} ${answers.length === 1 ? 'answer' : 'answers'} after it`
+  if (!entry.taken) return words.notFollowed
+  return answers.length === 0 ? words.noAnswerSince : words.after(answers.length)
 }
 const times = (n: number) => (n < 10 ? n.toFixed(1) : String(Math.round(n)))
 </script>
 
 <template>
   <div class="advice" aria-live="polite">
-    <p v-if="paused" class="says">You are having a break. Effort does not count until you go on.</p>
-    <p v-else-if="!advice" class="says">Take a rig in hand and fish: what to change next shows here.</p>
+    <p v-if="paused" class="says">{{ words.youAreHaving }}</p>
+    <p v-else-if="!advice" class="says">{{ words.takeARig }}</p>
     <template v-else-if="advice.kind === 'stay'">
-      <p class="head">Stay with it</p>
+      <p class="head">{{ words.stay }}</p>
       <p class="says">{{ sayAdvice(advice.says, settings.system) }}</p>
     </template>
     <template v-else>
-      <p class="head">Change one thing: {{ VARIABLE_WORDS[advice.variable].toLowerCase() }}</p>
+      <p class="head">{{ words.changeOneThing(VARIABLE_WORDS[advice.variable].toLowerCase()) }}</p>
       <p class="does">{{ sayAdvice(advice.does, settings.system) }}.</p>
       <p class="says">{{ sayAdvice(advice.why, settings.system) }}</p>
       <p class="quiet">
-        Try it for {{ advice.giveMin }} min. Expected: {{ times(advice.gain.median) }} × the bites (likely
-        {{ times(advice.gain.low) }}–{{ times(advice.gain.high) }} ×).<template v-if="advice.also.length">
-          Also changes: {{ advice.also.map((v) => VARIABLE_WORDS[v].toLowerCase()).join(', ') }}.</template
+        {{
+          words.tryItForMin(advice.giveMin, times(advice.gain.median), times(advice.gain.low), times(advice.gain.high))
+        }}<template v-if="advice.also.length">
+          {{ words.alsoChanges(advice.also.map((v) => VARIABLE_WORDS[v].toLowerCase()).join(', ')) }}</template
         >
       </p>
       <div class="buttons">
-        <button type="button" class="do" data-advice="take" @click="emit('take', advice)">Do it</button>
-        <button type="button" class="not" data-advice="refuse" @click="emit('refuse', advice)">Not now</button>
+        <button type="button" class="do" data-advice="take" @click="emit('take', advice)">{{ words.doWord }}</button>
+        <button type="button" class="not" data-advice="refuse" @click="emit('refuse', advice)">
+          {{ words.notNow }}
+        </button>
       </div>
     </template>
     <details v-if="given.length">
-      <summary>Advice so far ({{ given.length }})</summary>
+      <summary>{{ words.adviceSoFar(given.length) }}</summary>
       <ol>
         <li v-for="g in given" :key="g.id">
           <b>{{ g.at.slice(11, 16) }}</b> {{ g.says }} <i>{{ cameOf(g) }}</i>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import { answerSheet as words, answerWords } from '../../../words'
 import { ANSWERS, type AnswerId } from '../../../core/outing'
-import { answerWords } from '../../../words'
 
 /** Tap one: it is written down. Large, apart, and none needs looking at twice. */
 const emit = defineEmits<{ answer: [answer: AnswerId]; close: [] }>()
 </script>
 
 <template>
-  <BottomSheet title="What did the fish do?" closing="Nothing happened" @close="emit('close')">
+  <BottomSheet :title="words.whatDidTheFish" closing="Nothing happened" @close="emit('close')">
     <div class="grid">
       <button
         v-for="a in ANSWERS"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { awayBanner as words } from '../../../words'
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { minutesBetween, type Outing } from '../../../core/outing'
 import { useOutings } from '~/stores/outings'
@@ -37,7 +38,7 @@ async function wasBreak() {
     { id: crypto.randomUUID(), at: seen.value, kind: 'pause' as const },
     { id: crypto.randomUUID(), at: back, kind: 'resume' as const },
   ]
-  await outings.change({ outingId: props.outing.id, add, drop: [], edits: [] }, 'A break')
+  await outings.change({ outingId: props.outing.id, add, drop: [], edits: [] }, words.aBreak)
   seen.value = null
 }
 </script>
@@ -45,12 +46,13 @@ async function wasBreak() {
 <template>
   <section v-if="seen" class="away" role="alert">
     <p>
-      Ygrion was shut from <b>{{ seen.slice(11, 16) }}</b> to <b>{{ back.slice(11, 16) }}</b>. Nothing written down was
-      lost. Did you fish on?
+      {{ words.ygrionWasShutFrom }} <b>{{ seen.slice(11, 16) }}</b> {{ words.to }} <b>{{ back.slice(11, 16) }}</b>{{
+        words.nothingWrittenDownWas
+      }}
     </p>
     <div>
-      <button type="button" @click="seen = null">I fished on</button>
-      <button type="button" @click="wasBreak">It was a break</button>
+      <button type="button" @click="seen = null">{{ words.iFishedOn }}</button>
+      <button type="button" @click="wasBreak">{{ words.itWasABreak }}</button>
     </div>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { castFan as words } from '../../../words'
 import { arc } from 'd3-shape'
 import { answerOf, type Stretch } from '../../../core/outing'
 
@@ -7,14 +8,14 @@ const props = defineProps<{ stretches: readonly Stretch[]; depthM: number; aim: 
 const emit = defineEmits<{ cast: [aim: number] }>()
 
 const AIMS = [
-  { aim: -2, name: 'hard left' },
+  { aim: -2, name: words.hardLeft },
   { aim: -1, name: 'left' },
   { aim: 0, name: 'ahead' },
   { aim: 1, name: 'right' },
-  { aim: 2, name: 'hard right' },
+  { aim: 2, name: words.hardRight },
 ] as const
 /** Rings from the hand outwards: shallow to deep, by thirds of the water. */
-const DEPTHS = ['upper third', 'middle third', 'lower third'] as const
+const DEPTHS = [words.upperThird, words.middleThird, words.lowerThird] as const
 const [INNER, OUTER] = [26, 100]
 const SPAN = Math.PI * 0.92
 
@@ -48,7 +49,7 @@ const shade = (casts: number) => (casts === 0 ? 0 : Math.min(0.85, 0.25 + 0.12 *
     <svg
       viewBox="-104 -104 208 118"
       role="img"
-      :aria-label="`Casts by direction: ${AIMS.map((a) => `${a.name} ${totalOf(a.aim)}`).join(', ')}`"
+      :aria-label="words.castsByDirection(AIMS.map((a) => `${a.name} ${totalOf(a.aim)}`).join(', '))"
     >
       <g v-for="c in cells" :key="c.key">
         <path :d="c.d" class="cell" :style="{ fillOpacity: shade(c.casts) }" />
@@ -64,8 +65,8 @@ const shade = (casts: number) => (casts === 0 ? 0 : Math.min(0.85, 0.25 + 0.12 *
       </g>
       <path d="M-5 8q5 -9 10 0z" class="you" />
     </svg>
-    <p class="quiet">Rings: {{ DEPTHS.join(', ') }}, from you outwards. ● a take.</p>
-    <div class="aims" role="group" aria-label="Count a cast">
+    <p class="quiet">{{ words.ringsFromYouOutwards(DEPTHS.join(', ')) }}</p>
+    <div class="aims" role="group" :aria-label="words.countACast">
       <button
         v-for="a in AIMS"
         :key="a.aim"
@@ -77,7 +78,9 @@ const shade = (casts: number) => (casts === 0 ? 0 : Math.min(0.85, 0.25 + 0.12 *
         {{ a.name }}<b>{{ totalOf(a.aim) }}</b>
       </button>
     </div>
-    <p v-if="stretches.some((s) => s.casts.length) && bare.length" class="bare">No cast yet: {{ bare.join(', ') }}.</p>
+    <p v-if="stretches.some((s) => s.casts.length) && bare.length" class="bare">
+      {{ words.noCastYet(bare.join(', ')) }}
+    </p>
   </div>
 </template>
 

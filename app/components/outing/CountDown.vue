@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { countDown as words } from '../../../words'
 import type { Way } from '../../../core/outing'
 import type { Conditions } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
@@ -54,7 +55,7 @@ const metres = computed(() => Array.from({ length: Math.min(40, Math.floor(props
 </script>
 
 <template>
-  <section class="count" aria-label="Count-down">
+  <section class="count" :aria-label="words.countDown">
     <template v-if="fallMps > 0.02">
       <svg viewBox="0 0 120 160" aria-hidden="true">
         <rect x="40" y="6" width="44" height="148" class="water" rx="6" />
@@ -66,16 +67,14 @@ const metres = computed(() => Array.from({ length: Math.min(40, Math.floor(props
       <div>
         <p class="big">{{ running || atS ? show(atM, 'depth') : show(stopM, 'depth') }}</p>
         <p>
-          {{
-            running ? `${atS.toFixed(1)} s` : `Count to ${Math.round(stopS)}: it falls ${show(fallMps, 'lureSpeed')}`
-          }}
+          {{ running ? `${atS.toFixed(1)} s` : words.countToItFalls(Math.round(stopS), show(fallMps, 'lureSpeed')) }}
         </p>
         <button type="button" class="go" @click="running ? stop() : start()">
-          {{ running ? 'Stop' : 'It is in the water' }}
+          {{ running ? words.stop : words.it }}
         </button>
       </div>
     </template>
-    <p v-else class="floats">What is in your hand does not sink: wind it down instead of counting.</p>
+    <p v-else class="floats">{{ words.whatIsInYour }}</p>
   </section>
 </template>
 

@@ -1,15 +1,16 @@
 <script setup lang="ts">
+import { endOuting as words } from '../../../words'
 /** The end of an outing, asked twice: a thumb slips. */
 const emit = defineEmits<{ end: [] }>()
 const asking = ref(false)
 </script>
 
 <template>
-  <button v-if="!asking" type="button" @click="asking = true">End the outing</button>
+  <button v-if="!asking" type="button" @click="asking = true">{{ words.endTheOuting }}</button>
   <div v-else>
-    <p>End it? It stays in the log, and can be taken back.</p>
-    <button type="button" class="strong" @click="emit('end')">End it</button>
-    <button type="button" @click="asking = false">Fish on</button>
+    <p>{{ words.endItItStays }}</p>
+    <button type="button" class="strong" @click="emit('end')">{{ words.end }}</button>
+    <button type="button" @click="asking = false">{{ words.fishOn }}</button>
   </div>
 </template>
 

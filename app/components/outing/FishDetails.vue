@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fishDetails as words, sayCondition } from '../../../words'
 import {
   HOOKED,
   ATE,
@@ -12,7 +13,6 @@ import {
 import { SPECIES, speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
-import { sayCondition } from '../../../words'
 
 /** The fish just landed: it is written down already; length and the rest can follow, or not. */
 const props = defineProps<{ entry: EntryOf<'answer'>; rules: string; tempC: number }>()
@@ -43,45 +43,44 @@ function weigh(text: string) {
   if (text.trim() === '') return turn({ massKg: null })
   const got = read(text, 'sinkerMass')
   if ('problem' in got) massProblem.value = got.problem
-  else if (got.valueSi <= 0 || got.valueSi > 500)
-    massProblem.value = 'A fish weighs more than nothing and less than 500 kg.'
+  else if (got.valueSi <= 0 || got.valueSi > 500) massProblem.value = words.aFishWeighsMore
   else turn({ massKg: got.valueSi })
 }
 const WARM_C = 20
 </script>
 
 <template>
-  <section v-if="fish" class="fish" aria-label="The fish">
+  <section v-if="fish" class="fish" :aria-label="words.theFish">
     <header>
-      <h2>Landed at {{ entry.at.slice(11, 16) }}</h2>
-      <button type="button" class="close" @click="emit('close')">Done</button>
+      <h2>{{ words.landedAt(entry.at.slice(11, 16)) }}</h2>
+      <button type="button" class="close" @click="emit('close')">{{ words.done }}</button>
     </header>
     <div class="length">
-      <button type="button" aria-label="Shorter by five" @click="longer(-5)">−5</button>
-      <button type="button" aria-label="Shorter" @click="longer(-1)">−</button>
-      <output aria-label="Length">{{ lengthM ? show(lengthM, 'lureLength') : 'length?' }}</output>
-      <button type="button" aria-label="Longer" @click="longer(1)">+</button>
-      <button type="button" aria-label="Longer by five" @click="longer(5)">+5</button>
+      <button type="button" :aria-label="words.shorterByFive" @click="longer(-5)">−5</button>
+      <button type="button" :aria-label="words.shorter" @click="longer(-1)">−</button>
+      <output :aria-label="words.length">{{ lengthM ? show(lengthM, 'lureLength') : words.length2 }}</output>
+      <button type="button" :aria-label="words.longer" @click="longer(1)">+</button>
+      <button type="button" :aria-label="words.longerByFive" @click="longer(5)">+5</button>
     </div>
-    <div class="row" role="group" aria-label="Where the hook sat">
+    <div class="row" role="group" :aria-label="words.whereTheHookSat">
       <button v-for="h in HOOKED" :key="h" type="button" :aria-pressed="fish.hooked === h" @click="turn({ hooked: h })">
-        {{ h === 'inside' ? 'Well inside' : h === 'edge' ? 'At the edge' : 'Outside' }}
+        {{ h === 'inside' ? words.wellInside : h === 'edge' ? words.atTheEdge : words.outside }}
       </button>
     </div>
-    <div class="row" role="group" aria-label="How it took">
+    <div class="row" role="group" :aria-label="words.howItTook">
       <button v-for="a in ATE" :key="a" type="button" :aria-pressed="fish.ate === a" @click="turn({ ate: a })">
-        {{ a === 'winding' ? 'Winding in' : a === 'pause' ? 'On the pause' : 'On the fall' }}
+        {{ a === 'winding' ? words.winding : a === 'pause' ? words.onThePause : words.onTheFall }}
       </button>
     </div>
     <div class="row two">
       <label
-        >Species
+        >{{ words.species }}
         <select :value="fish.speciesId" @change="turn({ speciesId: ($event.target as HTMLSelectElement).value })">
           <option v-for="s in SPECIES" :key="s.id" :value="s.id">{{ s.name }}</option>
         </select>
       </label>
       <label
-        >Weight, {{ unit('sinkerMass') }}
+        >{{ words.weight(unit('sinkerMass')) }}
         <input
           inputmode="decimal"
           :value="fish.massKg ? figure(fish.massKg, 'sinkerMass') : ''"
@@ -92,20 +91,23 @@ const WARM_C = 20
     </div>
     <p v-if="massProblem" role="alert" class="problem">{{ massProblem }}</p>
     <p v-if="relative && standard">
-      {{ Math.round(relative) }} % of standard weight: {{ sayCondition(fishCondition(relative)) }}.
+      {{ words.ofStandardWeight(Math.round(relative), sayCondition(fishCondition(relative))) }}
     </p>
     <p v-else-if="standard">
-      A fish of this length in good condition weighs {{ show(standard.kg, 'sinkerMass')
-      }}<template v-if="isRelative(fish.speciesId, standard.of)"> (by the equation of {{ standard.of }})</template>.
+      {{ words.aFishOfThis(show(standard.kg, 'sinkerMass'))
+      }}<template v-if="isRelative(fish.speciesId, standard.of)"> {{ words.byTheEquation(standard.of) }}</template
+      >.
     </p>
     <div class="row two">
-      <button type="button" :aria-pressed="fish.released" @click="turn({ released: true })">Released</button>
-      <button type="button" :aria-pressed="!fish.released" @click="turn({ released: false })">Kept</button>
+      <button type="button" :aria-pressed="fish.released" @click="turn({ released: true })">
+        {{ words.released }}
+      </button>
+      <button type="button" :aria-pressed="!fish.released" @click="turn({ released: false })">{{ words.kept }}</button>
     </div>
     <p class="caution">
-      Wet hands, fish over water, no longer out than you can hold your own breath.
-      <template v-if="tempC >= WARM_C">The water is warm: play it short and let it rest before it goes.</template>
-      {{ rules ? `Here: ${rules}` : '' }} Local rules on sizes and seasons come first.
+      {{ words.wetHandsFishOver }}
+      <template v-if="tempC >= WARM_C">{{ words.theWaterIsWarm }}</template>
+      {{ words.localRulesOnSizes(rules ? words.here(rules) : '') }}
     </p>
   </section>
 </template>

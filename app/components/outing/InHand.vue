@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inHand as words } from '../../../words'
 import type { Account } from '../../../core/outing'
 import type { Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
@@ -21,10 +22,13 @@ const { show } = useMeasure()
     <span class="what">
       <b>{{ inHand.carried.name }}</b>
       <span>{{ inHand.way.name }}</span>
-      <small
-        >{{ inHand.way.countDownS ? `count ${inHand.way.countDownS}, ` : '' }}runs about
-        {{ show(inHand.way.depthM, 'depth') }} · {{ Math.floor(minutes) }} min on it</small
-      >
+      <small>{{
+        words.runsAboutMinOn(
+          inHand.way.countDownS ? words.count(inHand.way.countDownS) : '',
+          show(inHand.way.depthM, 'depth'),
+          Math.floor(minutes),
+        )
+      }}</small>
     </span>
   </button>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { liveOuting as words } from '../../../words'
 import {
   lastTakeAt,
   minutesOn,
@@ -24,13 +25,13 @@ const box = useBox()
 const { now, account, advice } = useLiveOuting(() => props.outing)
 
 const PARTS = [
-  { id: 'next', name: 'Next' },
-  { id: 'spot', name: 'Spot' },
-  { id: 'fan', name: 'Casts' },
-  { id: 'time', name: 'Timers' },
-  { id: 'ab', name: 'Compare' },
-  { id: 'water', name: 'Water' },
-  { id: 'log', name: 'Log' },
+  { id: 'next', name: words.next },
+  { id: 'spot', name: words.spot },
+  { id: 'fan', name: words.casts },
+  { id: 'time', name: words.timers },
+  { id: 'ab', name: words.compare },
+  { id: 'water', name: words.water },
+  { id: 'log', name: words.log },
 ] as const
 const part = ref<(typeof PARTS)[number]['id']>('next')
 const sheet = ref<'answer' | 'rig' | null>(null)
@@ -99,7 +100,7 @@ function lost() {
       />
     </section>
 
-    <nav class="parts" aria-label="Parts of the outing">
+    <nav class="parts" :aria-label="words.partsOfTheOuting">
       <button v-for="p in PARTS" :key="p.id" type="button" :aria-pressed="part === p.id" @click="part = p.id">
         {{ p.name }}
       </button>
@@ -116,11 +117,7 @@ function lost() {
       />
       <template v-else-if="part === 'spot'">
         <p class="at">
-          {{
-            account.spot
-              ? `Stop ${account.spot.stop} · ${spotLabel(account.spot)}`
-              : 'Tap where you throw: the log then knows the spot.'
-          }}
+          {{ account.spot ? words.stop(account.spot.stop, spotLabel(account.spot)) : words.tapWhereYouThrow }}
         </p>
         <SpotMap
           :feature-id="feature"
@@ -129,7 +126,7 @@ function lost() {
           @choose="(id) => log.goTo(id, stop)"
           @feature="(id) => (feature = id)"
         />
-        <button type="button" class="wide" @click="log.goToNextStop">Next stop</button>
+        <button type="button" class="wide" @click="log.goToNextStop">{{ words.nextStop }}</button>
       </template>
       <CastFan
         v-else-if="part === 'fan'"

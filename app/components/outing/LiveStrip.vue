@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { liveStrip as words, plural } from '../../../words'
 import { mdiPause, mdiPlay } from '@mdi/js'
 import type { Account, outingTally } from '../../../core/outing'
-import { plural } from '../../../words'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** Where, when and how warm; what came so far; and the break. */
@@ -9,7 +9,7 @@ defineProps<{ placeName: string; now: string; account: Account; tally: ReturnTyp
 defineEmits<{ pause: []; resume: [] }>()
 const { show } = useMeasure()
 const duration = (min: number) =>
-  min < 60 ? `${Math.floor(min)} min` : `${Math.floor(min / 60)} h ${Math.floor(min % 60)} min`
+  min < 60 ? `${Math.floor(min)} min` : words.hMin(Math.floor(min / 60), Math.floor(min % 60))
 </script>
 
 <template>
@@ -17,17 +17,16 @@ const duration = (min: number) =>
     <div>
       <p class="where">{{ placeName }}</p>
       <p class="quiet">
-        {{ now.slice(11, 16) }} · {{ show(account.water.waterTempC, 'waterTemp') }} ·
-        {{ duration(tally.minutes) }} fished
+        {{ words.fished(now.slice(11, 16), show(account.water.waterTempC, 'waterTemp'), duration(tally.minutes)) }}
       </p>
     </div>
     <p class="tally">
-      <b>{{ tally.landed }}</b> landed<br /><b>{{ tally.takes }}</b> {{ plural(tally.takes, 'take') }}
+      <b>{{ tally.landed }}</b> {{ words.landed }}<br /><b>{{ tally.takes }}</b> {{ plural(tally.takes, 'take') }}
     </p>
     <button
       type="button"
       class="round"
-      :aria-label="account.paused ? 'Go on' : 'Have a break'"
+      :aria-label="account.paused ? words.goOn : words.haveABreak"
       @click="account.paused ? $emit('resume') : $emit('pause')"
     >
       <v-icon :icon="account.paused ? mdiPlay : mdiPause" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { logList as words, answerWords } from '../../../words'
 import { spotLabel, type Entry, type Outing } from '../../../core/outing'
-import { answerWords } from '../../../words'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** What was written down, newest first; each entry can be taken out. */
@@ -16,15 +16,15 @@ function say(e: Entry): string {
       return `${c?.name ?? '?'}: ${c?.ways.find((w) => w.id === e.wayId)?.name.toLowerCase() ?? ''}`
     }
     case 'spot':
-      return `Stop ${e.stop}, ${spotLabel(e).toLowerCase()}`
+      return words.stop(e.stop, spotLabel(e).toLowerCase())
     case 'cast':
-      return 'A cast'
+      return words.aCast
     case 'answer':
       return `${answerWords(e.answer).name}${e.fish?.lengthM ? `, ${show(e.fish.lengthM, 'lureLength')}` : ''}`
     case 'reading':
       return [
         e.waterTempC !== undefined && `water ${show(e.waterTempC, 'waterTemp')}`,
-        e.visibilityM !== undefined && `seen to ${show(e.visibilityM, 'depth')}`,
+        e.visibilityM !== undefined && words.seen(show(e.visibilityM, 'depth')),
         e.depthM !== undefined && `depth ${show(e.depthM, 'depth')}`,
         e.windMps !== undefined && `wind ${show(e.windMps, 'wind')}`,
         e.sky,
@@ -32,17 +32,17 @@ function say(e: Entry): string {
         .filter(Boolean)
         .join(', ')
     case 'pause':
-      return 'A break'
+      return words.aBreak
     case 'resume':
-      return 'Fishing again'
+      return words.fishingAgain
     case 'advice':
-      return `${e.taken ? 'Advice followed' : 'Advice left'}: ${e.says}`
+      return `${e.taken ? words.adviceFollowed : words.adviceLeft}: ${e.says}`
     case 'lost-lure':
-      return 'The lure is lost'
+      return words.theLureIsLost
     case 'comparison':
-      return `Trial: ${carried(e.a)?.name} against ${carried(e.b)?.name}`
+      return words.trialAgainst(carried(e.a)?.name ?? e.a, carried(e.b)?.name ?? e.b)
     case 'comparison-end':
-      return 'Trial ended'
+      return words.trialEnded
     case 'note':
       return e.text
     case 'end':
@@ -78,7 +78,7 @@ const lines = computed(() => {
         v-if="!fixed && outing.entries.length > 1"
         type="button"
         class="drop"
-        :aria-label="`Take out: ${l.text}`"
+        :aria-label="words.takeOut(l.text)"
         @click="emit('drop', l.entry)"
       >
         ✕

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pastOutings as words } from '../../../words'
 import { accountOf, bitesOf, landedOf, type Outing } from '../../../core/outing'
 import type { Place } from '../../../core/water'
 
@@ -22,9 +23,9 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section class="panel past" aria-label="Past outings">
-    <h2>Past outings</h2>
-    <p v-if="rows.length === 0" class="quiet">No outing yet. Each one, blanks too, makes the next answer better.</p>
+  <section class="panel past" :aria-label="words.pastOutings">
+    <h2>{{ words.pastOutings }}</h2>
+    <p v-if="rows.length === 0" class="quiet">{{ words.noOutingYetEach }}</p>
     <ul v-else>
       <li v-for="r in rows" :key="r.id">
         <NuxtLink :to="`/outing/${r.id}`"
@@ -32,7 +33,7 @@ const rows = computed(() =>
           ><span>{{ r.place }}</span
           ><span class="num">{{ r.hours }} h</span
           ><span class="num">{{
-            r.landed ? `${r.landed} landed` : r.takes ? `${r.takes} takes` : 'blank'
+            r.landed ? `${r.landed} landed` : r.takes ? `${r.takes} takes` : words.blank
           }}</span></NuxtLink
         >
       </li>

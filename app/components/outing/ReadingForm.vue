@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { capital, saySky } from '../../../words'
+import { readingForm as words, capital, saySky } from '../../../words'
 import { SKIES, type Conditions } from '../../../core/water'
 import type { RoleId } from '../../../core/quantity'
 import { useMeasure } from '~/composables/useMeasure'
@@ -12,10 +12,10 @@ const { show } = useMeasure()
 const draft = ref<Read>({})
 const now = computed(() => ({ ...props.water, ...draft.value }))
 const FIELDS = [
-  { id: 'waterTempC', name: 'Water', role: 'waterTemp', step: 0.5, from: -2, to: 40 },
-  { id: 'visibilityM', name: 'White lure seen to', role: 'depth', step: 0.2, from: 0.2, to: 40 },
-  { id: 'depthM', name: 'Depth', role: 'depth', step: 0.5, from: 0.5, to: 200 },
-  { id: 'windMps', name: 'Wind', role: 'wind', step: 1, from: 0, to: 40 },
+  { id: 'waterTempC', name: words.water, role: 'waterTemp', step: 0.5, from: -2, to: 40 },
+  { id: 'visibilityM', name: words.whiteLureSeen, role: 'depth', step: 0.2, from: 0.2, to: 40 },
+  { id: 'depthM', name: words.depth, role: 'depth', step: 0.5, from: 0.5, to: 200 },
+  { id: 'windMps', name: words.wind, role: 'wind', step: 1, from: 0, to: 40 },
 ] as const satisfies readonly { id: keyof Read; name: string; role: RoleId; step: number; from: number; to: number }[]
 function step(f: (typeof FIELDS)[number], by: number) {
   const value = Math.min(f.to, Math.max(f.from, Math.round((now.value[f.id] + by * f.step) * 100) / 100))
@@ -24,14 +24,14 @@ function step(f: (typeof FIELDS)[number], by: number) {
 </script>
 
 <template>
-  <section class="reading" aria-label="The water now">
+  <section class="reading" :aria-label="words.theWaterNow">
     <div v-for="f in FIELDS" :key="f.id" class="field">
       <span>{{ f.name }}</span>
-      <button type="button" :aria-label="`${f.name}: less`" @click="step(f, -1)">−</button>
+      <button type="button" :aria-label="words.less(f.name)" @click="step(f, -1)">−</button>
       <output :aria-label="f.name">{{ show(now[f.id], f.role) }}</output>
-      <button type="button" :aria-label="`${f.name}: more`" @click="step(f, 1)">+</button>
+      <button type="button" :aria-label="words.more(f.name)" @click="step(f, 1)">+</button>
     </div>
-    <div class="skies" role="group" aria-label="Sky">
+    <div class="skies" role="group" :aria-label="words.sky">
       <button
         v-for="s in SKIES"
         :key="s"
@@ -43,7 +43,7 @@ function step(f: (typeof FIELDS)[number], by: number) {
       </button>
     </div>
     <button type="button" class="keep" :disabled="Object.keys(draft).length === 0" @click="emit('keep', draft)">
-      Write it down
+      {{ words.writeItDown }}
     </button>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rigSheet as words } from '../../../words'
 import type { Carried, Way } from '../../../core/outing'
 import { useBox } from '~/stores/box'
 import { useMeasure } from '~/composables/useMeasure'
@@ -15,7 +16,7 @@ const rigs = computed(() =>
 </script>
 
 <template>
-  <BottomSheet title="What is carried" closing="Close" @close="emit('close')">
+  <BottomSheet :title="words.whatIsCarried" closing="Close" @close="emit('close')">
     <ul>
       <li v-for="c in rigs" :key="c.id" :class="{ on: c.id === inHand?.carried.id }">
         <button type="button" class="rig" :aria-expanded="open === c.id" :data-carried="c.id" @click="open = c.id">
@@ -35,14 +36,16 @@ const rigs = computed(() =>
             @click="emit('take', c.id, w.id)"
           >
             {{ w.name
-            }}<small
-              >{{ w.countDownS ? `count ${w.countDownS} · ` : '' }}about {{ show(w.depthM, 'depth') }} down</small
-            >
+            }}<small>{{
+              words.aboutDown(w.countDownS ? words.count(w.countDownS) : '', show(w.depthM, 'depth'))
+            }}</small>
           </button>
         </div>
       </li>
     </ul>
-    <button v-if="inHand" type="button" class="lost" @click="emit('lost')">{{ inHand.carried.name }} is lost</button>
+    <button v-if="inHand" type="button" class="lost" @click="emit('lost')">
+      {{ words.isLost(inHand.carried.name) }}
+    </button>
   </BottomSheet>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { spotMap as words } from '../../../words'
 import { FEATURES, featureOf, type Spot } from '../../../core/outing'
 
 /** A piece of cover drawn from above; its spots can be tapped. The bank is at the top. */
@@ -11,12 +12,12 @@ const isChosen = (id: string) => props.chosen?.featureId === props.featureId && 
 <template>
   <div class="map">
     <label class="kind">
-      <span>This stop</span>
+      <span>{{ words.thisStop }}</span>
       <select :value="featureId" @change="emit('feature', ($event.target as HTMLSelectElement).value)">
         <option v-for="f in FEATURES" :key="f.id" :value="f.id">{{ f.name }}</option>
       </select>
     </label>
-    <div v-if="feature" class="drawing" role="group" :aria-label="`Spots: ${feature.name}`">
+    <div v-if="feature" class="drawing" role="group" :aria-label="words.spots(feature.name)">
       <svg viewBox="0 0 100 60" aria-hidden="true" preserveAspectRatio="none">
         <path class="bank" d="M0 0H100V4Q80 7 60 4.5T20 5.5T0 4Z" />
         <g v-if="feature.id === 'fallen-tree'" class="wood">

@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { startOuting as words, sayHandling } from '../../../words'
 import type { SetUp } from '../../../core/match'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 import { useMeasure } from '~/composables/useMeasure'
-import { sayHandling } from '../../../words'
 
 /** From the match to the water: what is carried, and how effort is counted. */
 const match = useMatchShown()
@@ -39,29 +39,45 @@ async function start() {
   try {
     await outings.start(carried.value, match.asked, effortBy.value)
   } catch (error) {
-    problem.value = `The outing was not started: ${error instanceof Error ? error.message : String(error)}. Try again.`
+    problem.value = words.theOutingWasNot(error instanceof Error ? error.message : String(error))
   }
   starting.value = false
 }
 const askedFor = computed(
   () =>
-    water.current &&
-    `${show(water.current.waterTempC, 'waterTemp')}, seen to ${show(water.current.visibilityM, 'depth')}`,
+    water.current && words.seen(show(water.current.waterTempC, 'waterTemp'), show(water.current.visibilityM, 'depth')),
 )
 </script>
 
 <template>
-  <section class="start panel" aria-label="Start an outing">
+  <section class="start panel" :aria-label="words.startAnOuting">
     <header>
       <div>
-        <h1>On the water</h1>
+        <h1>{{ words.onTheWater }}</h1>
         <p class="quiet">
-          {{ water.place?.name }} · {{ askedFor }} · <NuxtLink to="/water">change the water</NuxtLink>
+          {{ water.place?.name }} · {{ askedFor }} · <NuxtLink to="/water">{{ words.changeTheWater }}</NuxtLink>
         </p>
       </div>
     </header>
     <template v-if="match.rows.length">
-      <h2>What do you carry?</h2>
+      <div class="off">
+        <button type="button" class="go" :disabled="carried.length === 0 || starting" @click="start">
+          {{
+            starting
+              ? words.gettingReady
+              : carried.length
+                ? words.start(carried[0]?.build.lure.name ?? '')
+                : words.chooseAtLeastOne
+          }}
+        </button>
+        <fieldset>
+          <legend>{{ words.measureFishingTime }}</legend>
+          <label><input v-model="effortBy" type="radio" value="clock" /> {{ words.byClock }}</label>
+          <label><input v-model="effortBy" type="radio" value="cast" /> {{ words.byCastsThatI }}</label>
+        </fieldset>
+      </div>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <h2>{{ words.whatDoYouCarry }}</h2>
       <ul class="carry">
         <li v-for="row in match.rows" :key="row.key">
           <label :class="{ on: keys.has(row.key) }">
@@ -81,31 +97,18 @@ const askedFor = computed(
               <LureDrawing :lure="row.setUp.build.lure" :width-px="72" />
               <span
                 ><b>{{ rig.name }}</b
-                ><small>tied already · {{ row.setUp.build.lure.name }}</small></span
+                ><small>{{ words.tiedAlready(row.setUp.build.lure.name) }}</small></span
               >
               <b class="points">{{ Math.round(row.score) }}</b>
             </label>
           </li>
         </template>
       </ul>
-      <fieldset>
-        <legend>Measure fishing time</legend>
-        <label><input v-model="effortBy" type="radio" value="clock" /> by clock</label>
-        <label><input v-model="effortBy" type="radio" value="cast" /> by casts that I tap</label>
-      </fieldset>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <button type="button" class="go" :disabled="carried.length === 0 || starting" @click="start">
-        {{
-          starting
-            ? 'Getting ready …'
-            : carried.length
-              ? `Start with ${carried[0]?.build.lure.name}`
-              : 'Choose at least one'
-        }}
-      </button>
     </template>
-    <p v-else-if="match.status === 'working' || match.status === 'idle'" role="status">Ranking your box …</p>
-    <p v-else>Nothing in the box can be fished here. <NuxtLink to="/">See the match</NuxtLink> for what is missing.</p>
+    <p v-else-if="match.status === 'working' || match.status === 'idle'" role="status">{{ words.rankingYourBox }}</p>
+    <p v-else>
+      {{ words.nothingInTheBox }} <NuxtLink to="/">{{ words.seeTheMatch }}</NuxtLink> {{ words.forWhatIsMissing }}
+    </p>
   </section>
 </template>
 
@@ -177,10 +180,15 @@ fieldset label {
   gap: var(--space-8);
   min-height: 48px;
 }
+.off {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-8) var(--space-24);
+}
 .go {
-  position: sticky;
-  bottom: 10px;
+  flex: 0 1 420px;
   min-height: 64px;
+  padding: var(--space-6) var(--space-20);
   border-radius: var(--radius-l);
   font-weight: 750;
   font-size: var(--text-5);

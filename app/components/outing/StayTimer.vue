@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stayTimer as words } from '../../../words'
 import { minutesBetween, type Account } from '../../../core/outing'
 import { STAY_MIN } from '../../../data/advice'
 import { useSignal } from '~/composables/useSignal'
@@ -22,18 +23,18 @@ function start() {
 </script>
 
 <template>
-  <section class="stay" aria-label="Stay here">
+  <section class="stay" :aria-label="words.stayHere">
     <p class="big">{{ running ? clock(leftS) : clock(minutes * 60) }}</p>
     <div>
       <p v-if="running">
-        Stay: {{ ownFrom ? 'as you set it' : 'a fish took here' }}. Work it from other sides, with other lures.
+        {{ words.stayWorkItFrom(ownFrom ? words.asYouSet : words.aFishTookHere) }}
       </p>
-      <p v-else-if="from">The time is up. Move, or start it again.</p>
-      <p v-else>Starts by itself after a take; or start it now.</p>
+      <p v-else-if="from">{{ words.theTimeIsUp }}</p>
+      <p v-else>{{ words.startsByItselfAfter }}</p>
       <div class="steps">
-        <button type="button" aria-label="A minute less" @click="minutes = Math.max(1, minutes - 1)">−</button>
-        <button type="button" class="go" @click="start">Stay {{ minutes }} min</button>
-        <button type="button" aria-label="A minute more" @click="minutes = Math.min(60, minutes + 1)">+</button>
+        <button type="button" :aria-label="words.aMinuteLess" @click="minutes = Math.max(1, minutes - 1)">−</button>
+        <button type="button" class="go" @click="start">{{ words.stayMin(minutes) }}</button>
+        <button type="button" :aria-label="words.aMinuteMore" @click="minutes = Math.min(60, minutes + 1)">+</button>
       </div>
     </div>
   </section>

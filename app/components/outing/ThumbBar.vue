@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { thumbBar as words } from '../../../words'
 import { mdiUndo } from '@mdi/js'
 
 /** At the bottom, for the thumb: take back, cast, and the fish; above them what was logged last. */
@@ -9,13 +10,13 @@ defineEmits<{ undo: []; cast: []; fish: [] }>()
 <template>
   <div class="thumb">
     <p class="said" role="status">{{ status }}</p>
-    <button type="button" :disabled="!canUndo" aria-label="Take the last entry back" @click="$emit('undo')">
+    <button type="button" :disabled="!canUndo" :aria-label="words.takeTheLastEntry" @click="$emit('undo')">
       <v-icon :icon="mdiUndo" size="28" />
     </button>
     <button type="button" class="cast" :disabled="!canCast" @click="$emit('cast')">
-      Cast<b>{{ casts }}</b>
+      {{ words.cast }}<b>{{ casts }}</b>
     </button>
-    <button type="button" class="fish" :disabled="!canAnswer" @click="$emit('fish')">Fish!</button>
+    <button type="button" class="fish" :disabled="!canAnswer" @click="$emit('fish')">{{ words.fish }}</button>
   </div>
 </template>
 

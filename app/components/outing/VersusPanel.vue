@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { versusPanel as words } from '../../../words'
 import { MIN_PROBABILITY, accountOf, pairsOf, trialIn, versus, type Outing } from '../../../core/outing'
 import { credibleInterval } from '../../../core/rate'
 
@@ -23,52 +24,50 @@ const said = computed(() => {
   const v = found.value
   if (!v || !trial.value) return ''
   const [a, b] = [nameOf(trial.value.a), nameOf(trial.value.b)]
-  if (v.verdict) return `${v.verdict === 'a' ? a : b} is the better one here.`
-  if (v.pairs === 0) return 'One whole turn with each is needed before anything can be said.'
-  if (v.effortToDecide === null)
-    return 'They look alike: no number of casts that anyone makes in a day would settle it.'
+  if (v.verdict) return words.isTheBetterOne(v.verdict === 'a' ? a : b)
+  if (v.pairs === 0) return words.oneWholeTurn
+  if (v.effortToDecide === null) return words.theyLookAlikeNo
   const casts = Math.ceil((v.effortToDecide * 60) / Math.max(1, castS.value))
-  return `Too early for a verdict. If they differ as much as it looks, some ${casts} more casts with each would settle it.`
+  return words.tooEarlyFor(casts)
 })
 const rate = (side: 'a' | 'b') => {
   const shown = found.value && credibleInterval(found.value[side], 60)
-  return shown ? `${shown.median.toFixed(1)} an hour (${shown.low.toFixed(1)}–${shown.high.toFixed(1)})` : ''
+  return shown ? words.anHour(shown.median.toFixed(1), shown.low.toFixed(1), shown.high.toFixed(1)) : ''
 }
 </script>
 
 <template>
-  <section class="versus" aria-label="A against B">
+  <section class="versus" :aria-label="words.aAgainstB">
     <template v-if="trial && found && turns">
       <dl>
         <div v-for="side in ['a', 'b'] as const" :key="side" :class="{ on: inHandId === trial[side] }">
           <dt>{{ side.toUpperCase() }} · {{ nameOf(trial[side]) }}</dt>
           <dd>
-            {{ found.sides[side].events }} takes in {{ Math.round(found.sides[side].effort) }} min<br /><small>{{
+            {{ words.takesInMin(found.sides[side].events, Math.round(found.sides[side].effort)) }}<br /><small>{{
               rate(side)
             }}</small>
           </dd>
         </div>
       </dl>
-      <div class="scale" role="img" :aria-label="`Probability that A is better: ${percent(found.chanceA)}`">
+      <div class="scale" role="img" :aria-label="words.probabilityThat(percent(found.chanceA))">
         <span class="mark low" :style="{ left: `${100 * (1 - MIN_PROBABILITY)}%` }" />
         <span class="mark" :style="{ left: `${100 * MIN_PROBABILITY}%` }" />
         <span class="dot" :style="{ left: `${100 * found.chanceA}%` }" />
       </div>
       <p class="ends">
-        <span>B better</span><b>A better: {{ percent(found.chanceA) }}</b
-        ><span>A better</span>
+        <span>{{ words.bBetter }}</span><b>{{ words.aBetter(percent(found.chanceA)) }}</b
+        ><span>{{ words.aBetter2 }}</span>
       </p>
       <p class="said">{{ said }}</p>
       <template v-if="!trial.to">
-        <p>Casts in this turn: {{ turns.casts }} of {{ trial.castsEach }}.</p>
-        <button type="button" class="go" @click="emit('turn', other)">Change to {{ nameOf(other) }}</button>
-        <button type="button" @click="emit('end')">End the trial</button>
+        <p>{{ words.castsInThisTurn(turns.casts, trial.castsEach) }}</p>
+        <button type="button" class="go" @click="emit('turn', other)">{{ words.change(nameOf(other)) }}</button>
+        <button type="button" @click="emit('end')">{{ words.endTheTrial }}</button>
       </template>
     </template>
     <template v-if="!trial || trial.to">
       <p>
-        Fish two rigs in turn, the same number of casts each time. Only whole turns count, so that a change of the
-        fish’s mind falls on both.
+        {{ words.fishTwoRigs }}
       </p>
       <div class="picks">
         <label v-for="side in ['a', 'b'] as const" :key="side"
@@ -78,7 +77,7 @@ const rate = (side: 'a' | 'b') => {
           </select>
         </label>
         <label
-          >Casts per turn
+          >{{ words.castsPerTurn }}
           <select v-model.number="pick.castsEach">
             <option v-for="n in [5, 10, 15, 20, 30]" :key="n" :value="n">{{ n }}</option>
           </select>
@@ -90,9 +89,9 @@ const rate = (side: 'a' | 'b') => {
         :disabled="pick.a === pick.b"
         @click="emit('start', pick.a, pick.b, pick.castsEach)"
       >
-        Start with {{ nameOf(pick.a) }}
+        {{ words.start(nameOf(pick.a)) }}
       </button>
-      <p v-if="outing.carried.length < 2" class="quiet">Two rigs are needed: carry a second one.</p>
+      <p v-if="outing.carried.length < 2" class="quiet">{{ words.twoRigsAreNeeded }}</p>
     </template>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rateBars as words } from '../../../words'
 import { scaleLinear } from 'd3-scale'
 import type { RateTable } from '../../../core/review'
 import { useElementSize } from '@vueuse/core'
@@ -29,9 +30,15 @@ const y = (i: number) => i * rowH.value + (narrow.value ? 34 : 20)
 const hours = (min: number) => `${(min / 60).toFixed(1)} h`
 const told = computed(() =>
   rows.value
-    .map(
-      (r) =>
-        `${r.label}: ${r.cell.shown.median.toFixed(2)} an hour, ${r.cell.shown.low.toFixed(2)} to ${r.cell.shown.high.toFixed(2)}, ${r.cell.events} in ${hours(r.cell.minutes)}`,
+    .map((r) =>
+      words.anHour(
+        r.label,
+        r.cell.shown.median.toFixed(2),
+        r.cell.shown.low.toFixed(2),
+        r.cell.shown.high.toFixed(2),
+        r.cell.events,
+        hours(r.cell.minutes),
+      ),
     )
     .join('; '),
 )
@@ -41,7 +48,7 @@ const told = computed(() =>
   <div ref="frame" class="bars">
     <svg v-if="width" :viewBox="`0 0 ${width} ${height}`" :height="height" role="img" :aria-label="told">
       <path :d="`M${x(table.all.shown.median)} 0V${height - 36}`" class="all" />
-      <text :x="x(table.all.shown.median)" :y="height - 24" text-anchor="middle" class="small">all</text>
+      <text :x="x(table.all.shown.median)" :y="height - 24" text-anchor="middle" class="small">{{ words.all }}</text>
       <g v-for="(r, i) in rows" :key="r.key">
         <text
           :x="narrow ? 8 : left - 12"
@@ -54,7 +61,7 @@ const told = computed(() =>
         <path :d="`M${x(r.cell.shown.low)} ${y(i)}H${Math.min(x(r.cell.shown.high), x.range()[1]!)}`" class="spread" />
         <circle :cx="x(r.cell.shown.median)" :cy="y(i)" r="6" class="dot" />
         <text :x="width - 8" :y="narrow ? y(i) - 16 : y(i) + 5" text-anchor="end" class="small">
-          {{ r.cell.events }} in {{ hours(r.cell.minutes) }}
+          {{ words.inWord(r.cell.events, hours(r.cell.minutes)) }}
         </text>
       </g>
       <g class="axis">
@@ -64,7 +71,7 @@ const told = computed(() =>
         </template>
       </g>
     </svg>
-    <p class="quiet">{{ says }} an hour · dot: median · bar: where the true rate lies nine times in ten</p>
+    <p class="quiet">{{ words.anHourDotMedian(says) }}</p>
   </div>
 </template>
 

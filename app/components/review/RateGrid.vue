@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rateGrid as words } from '../../../words'
 import type { RateTable } from '../../../core/review'
 
 /** Rates by two factors: the deeper, the more; every cell says median, interval and effort, so that a pale guess looks like one. */
@@ -18,7 +19,7 @@ const shade = (median: number, minutes: number) => 0.75 * (median / most.value) 
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="Rates by two factors">
+  <div class="scroll" tabindex="0" role="region" :aria-label="words.ratesByTwoFactors">
     <table>
       <thead>
         <tr>
@@ -38,7 +39,7 @@ const shade = (median: number, minutes: number) => 0.75 * (median / most.value) 
             <template v-if="cell">
               <b>{{ cell.shown.median.toFixed(1) }}</b>
               <small>{{ cell.shown.low.toFixed(1) }}–{{ cell.shown.high.toFixed(1) }}</small>
-              <small>{{ cell.events }} in {{ (cell.minutes / 60).toFixed(1) }} h</small>
+              <small>{{ words.inH(cell.events, (cell.minutes / 60).toFixed(1)) }}</small>
             </template>
             <template v-else>–</template>
           </td>

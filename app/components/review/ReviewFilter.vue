@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reviewFilter as words } from '../../../words'
 import { MEASURES } from '../../../core/review'
 import { useBox } from '~/stores/box'
 import { useReview } from '~/stores/review'
@@ -11,22 +12,22 @@ const box = useBox()
 <template>
   <div class="filter">
     <label
-      >Count
+      >{{ words.count }}
       <select v-model="review.measure">
         <option v-for="m in MEASURES" :key="m.id" :value="m.id">{{ m.name }}</option>
       </select>
     </label>
     <label
-      >Place
+      >{{ words.place }}
       <select v-model="review.placeId">
-        <option :value="null">All places</option>
+        <option :value="null">{{ words.allPlaces }}</option>
         <option v-for="p in box.places" :key="p.id" :value="p.id">{{ p.name }}</option>
       </select>
     </label>
     <label
-      >Year
+      >{{ words.year }}
       <select v-model="review.year">
-        <option :value="null">All years</option>
+        <option :value="null">{{ words.allYears }}</option>
         <option v-for="y in review.years" :key="y" :value="y">{{ y }}</option>
       </select>
     </label>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
+import { reviewTabs as words } from '../../../words'
 /** The parts of the review. */
 const TABS = [
-  { to: '/review', name: 'Rates' },
-  { to: '/review/patterns', name: 'Patterns' },
-  { to: '/review/lures', name: 'Lures and odds' },
-  { to: '/review/season', name: 'Season' },
-  { to: '/review/files', name: 'Files' },
+  { to: '/review', name: words.rates },
+  { to: '/review/patterns', name: words.patterns },
+  { to: '/review/lures', name: words.luresAndOdds },
+  { to: '/review/season', name: words.season },
+  { to: '/review/files', name: words.files },
 ]
 </script>
 
 <template>
-  <AreaTabs label="Review" :tabs="TABS" />
+  <AreaTabs :label="words.review" :tabs="TABS" />
 </template>

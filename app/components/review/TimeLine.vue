@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { timeLine as words } from '../../../words'
 import { scaleLinear, scaleTime } from 'd3-scale'
 import { countEvents, type MeasureId, type EffortRow } from '../../../core/review'
 import { useElementSize } from '@vueuse/core'
@@ -34,7 +35,12 @@ const dots = computed(() => scaleLinear([0, Math.max(4, ...days.value.map((d) =>
       :viewBox="`0 0 ${width} ${H}`"
       :height="H"
       role="img"
-      :aria-label="`${days.length} outings: ${days.map((d) => `${d.date} ${d.events} in ${(d.minutes / 60).toFixed(1)} hours`).join('; ')}`"
+      :aria-label="
+        words.outings(
+          days.length,
+          days.map((d) => words.inHours(d.date, d.events, (d.minutes / 60).toFixed(1))).join('; '),
+        )
+      "
     >
       <g v-for="t in y.ticks(3)" :key="t">
         <path :d="`M40 ${y(t)}H${width - 12}`" class="grid" />
@@ -64,7 +70,7 @@ const dots = computed(() => scaleLinear([0, Math.max(4, ...days.value.map((d) =>
         {{ x.tickFormat()(t) }}
       </text>
     </svg>
-    <p class="quiet">Pale bars: hours fished. Dots: {{ says }}; rings are blanks.</p>
+    <p class="quiet">{{ words.paleBarsHoursFished(says) }}</p>
   </div>
 </template>
 

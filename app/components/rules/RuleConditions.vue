@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ruleConditions as words, featureName, sayFeatureValue } from '../../../words'
 import {
   ASKABLE_NUMBERS,
   TEXT_FEATURES,
@@ -8,17 +9,16 @@ import {
   type TextFeature,
 } from '../../../core/water'
 import { capital } from '~/components/form/choices'
-import { featureName, sayFeatureValue } from '../../../words'
 import type { Condition } from './rule-draft'
 
 /** In which waters a rule holds: each condition a line, all of them at once. */
 const conditions = defineModel<Condition[]>({ required: true })
 const TEXTS = TEXT_FEATURES.filter((f) => featureChoices(f) !== null)
 const facts = [
-  ...TEXTS.map((f) => ({ value: `is ${f}`, title: `${capital(featureName(f))} is …` })),
+  ...TEXTS.map((f) => ({ value: `is ${f}`, title: words.isWord(capital(featureName(f))) })),
   ...ASKABLE_NUMBERS.flatMap((f) => [
-    { value: `over ${f}`, title: `${capital(featureName(f))} over …` },
-    { value: `under ${f}`, title: `${capital(featureName(f))} under …` },
+    { value: `over ${f}`, title: words.over(capital(featureName(f))) },
+    { value: `under ${f}`, title: words.under(capital(featureName(f))) },
   ]),
 ]
 const adding = ref<string | null>(null)
@@ -42,12 +42,12 @@ function change(i: number, over: object) {
 
 <template>
   <fieldset>
-    <legend>When</legend>
-    <p v-if="conditions.length === 0" class="quiet">Always, until you add a condition.</p>
+    <legend>{{ words.when }}</legend>
+    <p v-if="conditions.length === 0" class="quiet">{{ words.alwaysUntilYouAdd }}</p>
     <div v-for="(c, i) in conditions" :key="i" class="condition">
       <template v-if="c.kind === 'is'">
         <v-select
-          :label="`${capital(featureName(c.fact))} is one of`"
+          :label="words.isOne(capital(featureName(c.fact)))"
           :items="titled(c.fact)"
           :model-value="c.values"
           multiple
@@ -70,11 +70,11 @@ function change(i: number, over: object) {
         :model-value="c.value"
         @update:model-value="(v) => change(i, { value: v === '' ? null : Number(v) })"
       />
-      <button type="button" class="link" :aria-label="`Take condition ${i + 1} away`" @click="conditions.splice(i, 1)">
-        Take away
+      <button type="button" class="link" :aria-label="words.takeConditionAway(i + 1)" @click="conditions.splice(i, 1)">
+        {{ words.takeAway }}
       </button>
     </div>
-    <v-autocomplete v-model="adding" label="Add a condition" :items="facts" hide-details />
+    <v-autocomplete v-model="adding" :label="words.addACondition" :items="facts" hide-details />
   </fieldset>
 </template>
 

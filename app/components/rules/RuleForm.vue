@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ruleForm as words } from '../../../words'
 import { AXES, type OwnRule } from '../../../core/match'
 import { COLOUR_GROUPS, FAMILIES, RETRIEVES } from '../../../core/tackle'
 import { capital } from '~/components/form/choices'
@@ -19,27 +20,27 @@ const axes = AXES.filter((a) => a.id !== 'colour' && a.id !== 'record').map((a) 
   title: a.name,
 }))
 const ASKS = [
-  { value: 'favour', title: 'Tie on' },
-  { value: 'avoid', title: 'Leave in the box' },
-  { value: 'axis', title: 'Ask for more or less of something' },
+  { value: 'favour', title: words.tieOn },
+  { value: 'avoid', title: words.leaveInTheBox },
+  { value: 'axis', title: words.askForMoreOr },
 ]
 </script>
 
 <template>
   <v-card class="form">
     <header>
-      <h2>{{ rule ? 'Change my rule' : 'A rule of my own' }}</h2>
+      <h2>{{ rule ? words.changeMyRule : words.aRuleOfMy }}</h2>
     </header>
     <div class="body">
-      <v-text-field v-model="draft.sentence" label="The rule in a sentence" maxlength="200" autofocus />
+      <v-text-field v-model="draft.sentence" :label="words.theRule" maxlength="200" autofocus />
       <RuleConditions v-model="draft.conditions" />
       <fieldset>
-        <legend>Then</legend>
-        <v-select v-model="draft.asks" label="What it does" :items="ASKS" hide-details />
+        <legend>{{ words.then }}</legend>
+        <v-select v-model="draft.asks" :label="words.whatItDoes" :items="ASKS" hide-details />
         <template v-if="draft.asks !== 'axis'">
           <v-autocomplete
             v-model="draft.families"
-            label="Kinds of lure"
+            :label="words.kindsOfLure"
             :items="families"
             multiple
             chips
@@ -48,7 +49,7 @@ const ASKS = [
           />
           <v-autocomplete
             v-model="draft.retrieves"
-            label="Fished like this"
+            :label="words.fishedLikeThis"
             :items="retrieves"
             multiple
             chips
@@ -57,7 +58,7 @@ const ASKS = [
           />
           <v-select
             v-model="draft.colours"
-            label="Mostly of this colour"
+            :label="words.mostlyOfThisColour"
             :items="colours"
             multiple
             chips
@@ -65,9 +66,9 @@ const ASKS = [
           />
         </template>
         <template v-else>
-          <v-select v-model="draft.axis" label="Of what" :items="axes" hide-details />
+          <v-select v-model="draft.axis" :label="words.ofWhat" :items="axes" hide-details />
           <v-text-field
-            label="How much (m/s, s, m, or 0 to 1)"
+            :label="words.howMuchMS"
             type="number"
             step="0.05"
             :model-value="draft.want"
@@ -76,7 +77,7 @@ const ASKS = [
           />
         </template>
         <label class="weigh">
-          <span>Weight</span>
+          <span>{{ words.weight }}</span>
           <input v-model.number="draft.weight" type="range" min="0.5" max="12" step="0.5" />
           <b>{{ draft.weight }}</b>
         </label>
@@ -84,8 +85,10 @@ const ASKS = [
       <RulePreview :made="made" :rule-id="draft.id" />
     </div>
     <footer>
-      <v-btn variant="text" @click="emit('close')">Close</v-btn>
-      <v-btn color="primary" :disabled="!made.ok" @click="made.ok && emit('keep', made.rule)">Keep the rule</v-btn>
+      <v-btn variant="text" @click="emit('close')">{{ words.close }}</v-btn>
+      <v-btn color="primary" :disabled="!made.ok" @click="made.ok && emit('keep', made.rule)">{{
+        words.keepTheRule
+      }}</v-btn>
     </footer>
   </v-card>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rulePreview as words } from '../../../words'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useBox } from '~/stores/box'
@@ -53,18 +54,18 @@ const moves = computed(() => preview.value?.filter((p) => p.was !== p.now).lengt
 
 <template>
   <section class="preview" aria-live="polite">
-    <h3>What it would change today</h3>
+    <h3>{{ words.whatItWouldChange }}</h3>
     <p v-if="!made.ok" class="quiet">{{ made.problem }}</p>
-    <p v-else-if="!preview" class="quiet">Ranking your box with it …</p>
+    <p v-else-if="!preview" class="quiet">{{ words.rankingYourBox }}</p>
     <template v-else>
       <p class="quiet">
-        {{ moves === 0 ? 'Nothing among the first six.' : `${moves} of the first six change their place.` }}
+        {{ moves === 0 ? words.nothingAmongTheFirst : words.ofTheFirstSix(moves) }}
       </p>
       <ol>
         <li v-for="p in preview" :key="p.name">
           <b>{{ p.name }}</b> {{ p.score.toFixed(1) }}
           <span :class="{ up: p.was === null || p.was > p.now, down: p.was !== null && p.was < p.now }">
-            {{ p.was === p.now ? '' : p.was === null ? 'new here' : `was ${p.was}` }}
+            {{ p.was === p.now ? '' : p.was === null ? words.newHere : `was ${p.was}` }}
           </span>
         </li>
       </ol>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import { ruleRow as texts, sayEffects, sayRule, sayWhen } from '../../../words'
 import type { Rule } from '../../../core/match'
 import { useSettings } from '~/stores/settings'
-import { sayEffects, sayRule, sayWhen } from '../../../words'
 
 /** One rule: what it says, when it speaks, what it asks for, and how much it counts for this angler. */
 const props = defineProps<{ rule: Rule; weight: number; degree: number; own?: boolean }>()
 defineEmits<{ weigh: [weight: number]; edit: []; remove: [] }>()
 const settings = useSettings()
 const STEPS = [0, 0.5, 1, 1.5, 2, 3] as const
-const said = (w: number) => (w === 0 ? 'off' : w === 1 ? 'as usual' : `× ${w}`)
+const said = (w: number) => (w === 0 ? 'off' : w === 1 ? texts.asUsual : `× ${w}`)
 const when = computed(() => sayWhen(props.rule.when, settings.system))
 </script>
 
@@ -17,23 +17,23 @@ const when = computed(() => sayWhen(props.rule.when, settings.system))
     <div class="words">
       <h3>{{ sayRule(rule) }}</h3>
       <p>
-        <span class="quiet">When</span> {{ when || 'always' }}. <span class="quiet">Then</span>
-        {{ sayEffects(rule, settings.system) }}.
+        <span class="quiet">{{ texts.when }}</span> {{ when || texts.always }}.
+        <span class="quiet">{{ texts.then }}</span> {{ sayEffects(rule, settings.system) }}.
       </p>
       <p class="marks">
-        <span v-if="degree >= 0.05" class="mark on"
-          >active{{ degree < 0.95 ? `, ${Math.round(degree * 100)} %` : '' }}</span
-        >
-        <span v-if="rule.side" class="mark">school {{ rule.side.split('.')[0] }}</span>
+        <span v-if="degree >= 0.05" class="mark on">{{
+          texts.active(degree < 0.95 ? `, ${Math.round(degree * 100)} %` : '')
+        }}</span>
+        <span v-if="rule.side" class="mark">{{ texts.school(rule.side.split('.')[0] ?? '') }}</span>
         <span class="mark">{{ rule.basis }}</span>
         <template v-if="own">
-          <button type="button" class="link" @click="$emit('edit')">Change</button>
-          <button type="button" class="link" @click="$emit('remove')">Remove</button>
+          <button type="button" class="link" @click="$emit('edit')">{{ texts.change }}</button>
+          <button type="button" class="link" @click="$emit('remove')">{{ texts.remove }}</button>
         </template>
       </p>
     </div>
     <label class="weight">
-      <span class="sr-only">Weight of: {{ sayRule(rule) }}</span>
+      <span class="sr-only">{{ texts.weight(sayRule(rule)) }}</span>
       <select :value="weight" @change="(e) => $emit('weigh', Number((e.target as HTMLSelectElement).value))">
         <option v-for="s in STEPS" :key="s" :value="s">{{ said(s) }}</option>
       </select>

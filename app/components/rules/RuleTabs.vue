@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { ruleTabs as texts } from '../../../words'
 /** How the match judges, in its parts. */
 const TABS = [
-  { to: '/', name: 'The match' },
-  { to: '/rules', name: 'Rules' },
-  { to: '/rules/questions', name: 'Open questions' },
-  { to: '/rules/words', name: 'Glossary' },
+  { to: '/', name: texts.theMatch },
+  { to: '/rules', name: texts.rules },
+  { to: '/rules/questions', name: texts.openQuestions },
+  { to: '/rules/words', name: texts.glossary },
 ]
 </script>
 
 <template>
-  <AreaTabs label="Judgement" :tabs="TABS" />
+  <AreaTabs :label="texts.judgement" :tabs="TABS" />
 </template>

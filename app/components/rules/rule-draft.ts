@@ -1,3 +1,4 @@
+import { ruleDraftWords as texts } from '../../../words'
 import { OwnRule, type OfferTest } from '../../../core/match'
 import type { NumberFeature, TextFeature } from '../../../core/water'
 
@@ -47,7 +48,7 @@ export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: fa
     if (c.kind === 'is') {
       if (c.values.length > 0) when[c.fact] = [...c.values]
     } else {
-      if (c.value === null) return { ok: false, problem: 'A condition lacks its figure.' }
+      if (c.value === null) return { ok: false, problem: texts.aConditionLacksIts }
       const band = (when[c.fact] ?? {}) as object
       when[c.fact] = { ...band, [c.kind === 'over' ? 'above' : 'below']: around(c.value) }
     }
@@ -57,9 +58,8 @@ export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: fa
     ...(draft.retrieves.length > 0 && { retrieve: draft.retrieves }),
     ...(draft.colours.length > 0 && { colour: draft.colours as OfferTest['colour'] }),
   } as OfferTest
-  if (draft.asks !== 'axis' && Object.keys(test).length === 0)
-    return { ok: false, problem: 'Name a kind of lure, a way of fishing it or a colour.' }
-  if (draft.asks === 'axis' && draft.want === null) return { ok: false, problem: 'Say how much is asked for.' }
+  if (draft.asks !== 'axis' && Object.keys(test).length === 0) return { ok: false, problem: texts.nameAKind }
+  if (draft.asks === 'axis' && draft.want === null) return { ok: false, problem: texts.sayHowMuch }
   const effect =
     draft.asks === 'axis'
       ? { axis: draft.axis, want: draft.want, weight: draft.weight }
@@ -68,7 +68,7 @@ export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: fa
   if (parsed.success) return { ok: true, rule: parsed.data }
   const [issue] = parsed.error.issues
   return issue?.path[0] === 'sentence'
-    ? { ok: false, problem: 'Say the rule in a sentence of at least three letters.' }
+    ? { ok: false, problem: texts.sayTheRule }
     : { ok: false, problem: `${issue?.path.join(' › ')}: ${issue?.message}` }
 }
 

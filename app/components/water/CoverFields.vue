@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { coverFields as words, sayDensity } from '../../../words'
 import { COVERS, type Conditions } from '../../../core/water'
-import { sayDensity } from '../../../words'
 import { choices } from '~/components/form/choices'
 import { useWater } from '~/stores/water'
 
@@ -12,15 +12,15 @@ const set = (over: Partial<Conditions>) => water.change(over)
 
 <template>
   <fieldset>
-    <legend>Cover</legend>
+    <legend>{{ words.cover }}</legend>
     <v-select
-      label="Kind"
+      :label="words.kind"
       :items="choices(COVERS)"
       :model-value="c.cover.kind"
       @update:model-value="(kind) => set({ cover: { ...c.cover, kind } })"
     />
     <MeasureField
-      label="Depth to top of cover"
+      :label="words.depthToTop"
       role="depth"
       :model-value="c.cover.topM"
       :min="0"
@@ -28,7 +28,7 @@ const set = (over: Partial<Conditions>) => water.change(over)
       @update:model-value="(v) => v !== null && set({ cover: { ...c.cover, topM: v } })"
     />
     <div class="wide slider">
-      <label for="density">Density</label>
+      <label for="density">{{ words.density }}</label>
       <input
         id="density"
         type="range"

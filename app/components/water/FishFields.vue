@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fishFields as words } from '../../../words'
 import { FORAGE, MOODS, SPECIES, forageLengthM, type Conditions } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { useWater } from '~/stores/water'
@@ -18,22 +19,22 @@ function setForage(kind: string) {
 
 <template>
   <fieldset>
-    <legend>Fish</legend>
+    <legend>{{ words.fish }}</legend>
     <v-select
-      label="Target"
+      :label="words.target"
       :items="species"
       :model-value="c.speciesId"
       @update:model-value="(speciesId) => set({ speciesId })"
     />
     <v-select
-      label="Mood"
+      :label="words.mood"
       :items="choices(MOODS)"
       :model-value="c.mood"
       @update:model-value="(mood) => set({ mood })"
     />
-    <v-select label="Forage" :items="forage" :model-value="c.forage.kind" @update:model-value="setForage" />
+    <v-select :label="words.forage" :items="forage" :model-value="c.forage.kind" @update:model-value="setForage" />
     <MeasureField
-      label="Forage length"
+      :label="words.forageLength"
       role="lureLength"
       :model-value="c.forage.lengthM"
       :min="0.003"

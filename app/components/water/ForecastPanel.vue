@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { forecastPanel as words, capital, saySky } from '../../../words'
 import { WaterReport, reportAt, resuspensionDepthM, type Conditions } from '../../../core/water'
-import { capital, saySky } from '../../../words'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
 
@@ -26,10 +26,10 @@ async function ask() {
   try {
     const answer = await fetch(`/api/simulators/report?${query}`)
     const parsed = WaterReport.safeParse(await answer.json())
-    if (!answer.ok || !parsed.success) throw new Error('the service sent something else')
+    if (!answer.ok || !parsed.success) throw new Error(words.theServiceSentSomething)
     report.value = parsed.data
   } catch (error) {
-    problem.value = `No report: ${error instanceof Error ? error.message : 'the service cannot be reached'}. The water stays as it is.`
+    problem.value = words.noReportTheWater(error instanceof Error ? error.message : words.theServiceCannotBe)
   } finally {
     asking.value = false
   }
@@ -47,24 +47,24 @@ const figures = computed(() => {
   const { hour, sky, windMps, windFromDeg, waterTempC, visibilityM } = now.value
   return [
     { name: `At ${hour}:00`, value: capital(saySky(sky)) },
-    { name: 'Wind', value: show(windMps, 'wind'), more: `from ${windFromDeg}°` },
-    { name: 'Water', value: show(waterTempC, 'waterTemp') },
-    { name: 'Visibility', value: show(visibilityM, 'depth') },
+    { name: words.wind, value: show(windMps, 'wind'), more: words.from(windFromDeg) },
+    { name: words.water, value: show(waterTempC, 'waterTemp') },
+    { name: words.visibility, value: show(visibilityM, 'depth') },
   ]
 })
 function take() {
   if (!now.value) return
   const { sky, windMps, waterTempC, visibilityM } = now.value
-  emit('take', { sky, windMps, waterTempC, visibilityM }, 'sky, wind, temperature and visibility')
+  emit('take', { sky, windMps, waterTempC, visibilityM }, words.skyWindTemperature)
 }
 </script>
 
 <template>
   <section class="panel" aria-labelledby="report-title">
-    <h2 id="report-title">Weather and water</h2>
-    <p class="quiet">Hour by hour for this place and day. The service is simulated: it looks real and is not.</p>
+    <h2 id="report-title">{{ words.weatherAndWater }}</h2>
+    <p class="quiet">{{ words.hourByHourFor }}</p>
     <div class="do">
-      <v-btn color="primary" :loading="asking" @click="ask">Ask for the day</v-btn>
+      <v-btn color="primary" :loading="asking" @click="ask">{{ words.askForTheDay }}</v-btn>
     </div>
     <p v-if="problem" class="caution" role="alert">{{ problem }}</p>
     <template v-if="report && now">
@@ -78,12 +78,9 @@ function take() {
         />
       </div>
       <p class="quiet">
-        Bars: wind; shade: sky.
-        {{
-          stirred > 0 ? `This wind stirs the bottom down to ${show(stirred, 'depth')}.` : 'The wind stirs no mud here.'
-        }}
+        {{ words.barsWindShadeSky(stirred > 0 ? words.thisWindStirs(show(stirred, 'depth')) : words.theWindStirsNo) }}
       </p>
-      <v-btn color="primary" variant="tonal" @click="take">Take over as today’s water</v-btn>
+      <v-btn color="primary" variant="tonal" @click="take">{{ words.takeOverAsTodays }}</v-btn>
     </template>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { placeForm as words } from '../../../words'
 import { BOTTOMS, COVERS, Place } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { plain } from '~/composables/plain'
@@ -22,7 +23,7 @@ watch(
 const checked = computed(() => Place.safeParse(draft.value))
 const problem = computed(() => {
   const issue = checked.value.error?.issues[0]
-  return issue ? `${issue.path.join(' › ') || 'This place'}: ${issue.message}` : ''
+  return issue ? `${issue.path.join(' › ') || words.thisPlace}: ${issue.message}` : ''
 })
 const dirty = computed(() => !same(draft.value, props.place))
 const here = computed(() => water.place?.id === props.place.id)
@@ -35,11 +36,11 @@ function usualAsToday() {
   if (c) draft.value.usual = plain({ depthM: c.depthM, visibilityM: c.visibilityM, cover: c.cover })
 }
 const FIGURES = [
-  { key: 'latDeg', label: 'Latitude, ° north' },
-  { key: 'lonDeg', label: 'Longitude, ° east' },
-  { key: 'utcOffsetH', label: 'Hours ahead of UTC' },
-  { key: 'salinity', label: 'Salinity (0 fresh, 35 sea)' },
-  { key: 'fetchKm', label: 'Fetch (open water upwind), km' },
+  { key: 'latDeg', label: words.latitudeNorth },
+  { key: 'lonDeg', label: words.longitudeEast },
+  { key: 'utcOffsetH', label: words.hoursAheadOfUtc },
+  { key: 'salinity', label: words.salinityFreshSea },
+  { key: 'fetchKm', label: words.fetchOpenWaterUpwind },
 ] as const
 </script>
 
@@ -47,11 +48,11 @@ const FIGURES = [
   <form class="panel sheet" @submit.prevent="keep">
     <header>
       <h1>{{ place.name }}</h1>
-      <v-btn v-if="!here" variant="tonal" @click="water.goTo(place.id)">Fish here today</v-btn>
-      <span v-else class="quiet">today’s water</span>
+      <v-btn v-if="!here" variant="tonal" @click="water.goTo(place.id)">{{ words.fishHereToday }}</v-btn>
+      <span v-else class="quiet">{{ words.todaysWater }}</span>
     </header>
     <div class="grid">
-      <v-text-field v-model="draft.name" label="Name" maxlength="80" class="wide" />
+      <v-text-field v-model="draft.name" :label="words.name" maxlength="80" class="wide" />
       <v-text-field
         v-for="f in FIGURES"
         :key="f.key"
@@ -61,19 +62,26 @@ const FIGURES = [
         :model-value="draft[f.key]"
         @update:model-value="(v) => (draft[f.key] = v === '' ? NaN : Number(v))"
       />
-      <v-select v-model="draft.bottom" label="Bottom" :items="choices(BOTTOMS)" />
-      <v-textarea v-model="draft.note" label="Note" rows="2" maxlength="400" auto-grow class="wide" />
+      <v-select v-model="draft.bottom" :label="words.bottom" :items="choices(BOTTOMS)" />
+      <v-textarea v-model="draft.note" :label="words.note" rows="2" maxlength="400" auto-grow class="wide" />
     </div>
     <fieldset>
-      <legend>Rules here</legend>
+      <legend>{{ words.rulesHere }}</legend>
       <p class="quiet">
-        As you know it. Ygrion applies your hook rules to every answer; look up the rest before you fish.
+        {{ words.asYouKnow }}
       </p>
       <div class="grid">
-        <v-textarea v-model="draft.rules" label="Rules of this water" rows="2" maxlength="400" auto-grow class="wide" />
-        <v-checkbox v-model="draft.singlesOnly" label="Single hooks only" hide-details density="compact" />
+        <v-textarea
+          v-model="draft.rules"
+          :label="words.rulesOfThisWater"
+          rows="2"
+          maxlength="400"
+          auto-grow
+          class="wide"
+        />
+        <v-checkbox v-model="draft.singlesOnly" :label="words.singleHooksOnly" hide-details density="compact" />
         <v-text-field
-          label="Most hooks on a line"
+          :label="words.mostHooksOn"
           type="number"
           min="1"
           :model-value="draft.mostHooks"
@@ -83,13 +91,13 @@ const FIGURES = [
       </div>
     </fieldset>
     <fieldset>
-      <legend>As it usually is</legend>
+      <legend>{{ words.asItUsually }}</legend>
       <p v-if="!draft.usual" class="quiet">
-        Nothing written down yet. A water set here for the first time starts from this.
+        {{ words.nothingWrittenDownYet }}
       </p>
       <div v-else class="grid">
         <MeasureField
-          label="Depth"
+          :label="words.depth"
           role="depth"
           :model-value="draft.usual.depthM"
           :min="0.3"
@@ -97,16 +105,16 @@ const FIGURES = [
           @update:model-value="(v) => v !== null && (draft.usual!.depthM = v)"
         />
         <MeasureField
-          label="Visibility (white lure)"
+          :label="words.visibilityWhiteLure"
           role="depth"
           :model-value="draft.usual.visibilityM"
           :min="0.05"
           :max="40"
           @update:model-value="(v) => v !== null && (draft.usual!.visibilityM = v)"
         />
-        <v-select v-model="draft.usual.cover.kind" label="Cover" :items="choices(COVERS)" />
+        <v-select v-model="draft.usual.cover.kind" :label="words.cover" :items="choices(COVERS)" />
         <MeasureField
-          label="Depth to top of cover"
+          :label="words.depthToTop"
           role="depth"
           :model-value="draft.usual.cover.topM"
           :min="0"
@@ -114,17 +122,17 @@ const FIGURES = [
           @update:model-value="(v) => v !== null && (draft.usual!.cover.topM = v)"
         />
       </div>
-      <button v-if="here" type="button" class="link" @click="usualAsToday">Take today’s water as the usual</button>
+      <button v-if="here" type="button" class="link" @click="usualAsToday">{{ words.takeTodaysWater }}</button>
     </fieldset>
     <PlaceTemps v-model="draft.temps" />
     <p v-if="problem" class="caution" role="alert">{{ problem }}</p>
     <footer>
       <button type="button" class="link" :disabled="box.places.length < 2" @click="box.removePlace(place)">
-        Remove this place
+        {{ words.removeThisPlace }}
       </button>
       <span class="grow" />
-      <v-btn variant="text" :disabled="!dirty" @click="draft = plain(place)">Reset</v-btn>
-      <v-btn type="submit" color="primary" :disabled="!dirty || !!problem">Save</v-btn>
+      <v-btn variant="text" :disabled="!dirty" @click="draft = plain(place)">{{ words.reset }}</v-btn>
+      <v-btn type="submit" color="primary" :disabled="!dirty || !!problem">{{ words.save }}</v-btn>
     </footer>
   </form>
 </template>

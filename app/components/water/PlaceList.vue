@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { placeList as texts, sayFileProblem } from '../../../words'
 import { FORMATS, newPlacesOf, readGpx } from '../../../core/exchange'
 import { Place, waterKind } from '../../../core/water'
-import { sayFileProblem } from '../../../words'
 import { byName } from '~/composables/by-name'
 import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
@@ -17,8 +17,8 @@ const like = () => ({ utcOffsetH: water.place?.utcOffsetH ?? 0, salinity: water.
 
 async function add() {
   const { latDeg = 0, lonDeg = 0 } = water.place ?? {}
-  const place = Place.parse({ ...like(), id: crypto.randomUUID(), name: 'New place', latDeg, lonDeg, salinity: 0 })
-  await box.savePlace(place, 'Added a place')
+  const place = Place.parse({ ...like(), id: crypto.randomUUID(), name: texts.newPlace, latDeg, lonDeg, salinity: 0 })
+  await box.savePlace(place, texts.addedAPlace)
   chosenId.value = place.id
 }
 const gpx = ref<HTMLInputElement | null>(null)
@@ -28,36 +28,36 @@ async function importGpx() {
   const read = readGpx(await file.text())
   if (gpx.value) gpx.value.value = ''
   if (!read.ok) {
-    emit('said', `${file.name} was not taken in: it ${sayFileProblem(read.problem)}. Nothing was changed.`)
+    emit('said', texts.wasNotTaken(file.name, sayFileProblem(read.problem)))
     return
   }
   const fresh = newPlacesOf(read.waypoints, box.places, like(), () => crypto.randomUUID())
-  await box.savePlaces(fresh, `Took in ${fresh.length} ${fresh.length === 1 ? 'place' : 'places'} from ${file.name}`)
+  await box.savePlaces(fresh, texts.tookInFrom(fresh.length, file.name))
   const twice = read.waypoints.length - fresh.length
-  const words = [
-    `${fresh.length} taken in from ${file.name}.`,
-    twice > 0 ? `${twice} skipped: already in your places.` : '',
-    ...read.problems.map((p) => `Left out: ${sayFileProblem(p)}.`),
+  const said = [
+    texts.takenInFrom(fresh.length, file.name),
+    twice > 0 ? texts.skippedAlreadyInYour(twice) : '',
+    ...read.problems.map((p) => texts.leftOut(sayFileProblem(p))),
   ]
-  emit('said', words.filter(Boolean).join(' '))
+  emit('said', said.filter(Boolean).join(' '))
 }
 </script>
 
 <template>
-  <section class="panel list" aria-label="Places">
+  <section class="panel list" :aria-label="texts.places">
     <ul>
       <li v-for="p in places" :key="p.id">
         <button type="button" :aria-pressed="p.id === chosenId" @click="chosenId = p.id">
           <b>{{ p.name }}</b>
-          <small>{{ waterKind(p.salinity) }}{{ p.rules || p.singlesOnly ? ' · has rules' : '' }}</small>
+          <small>{{ waterKind(p.salinity) }}{{ p.rules || p.singlesOnly ? texts.hasRules : '' }}</small>
         </button>
       </li>
     </ul>
     <div class="do">
-      <v-btn color="primary" @click="add">New place</v-btn>
-      <v-btn variant="outlined" @click="gpx?.click()">Import GPX</v-btn>
-      <v-btn variant="outlined" @click="saveAs(FORMATS.places, box.places)">Export GPX</v-btn>
-      <input ref="gpx" type="file" accept=".gpx" class="sr-only" aria-label="GPX file" @change="importGpx" />
+      <v-btn color="primary" @click="add">{{ texts.newPlace }}</v-btn>
+      <v-btn variant="outlined" @click="gpx?.click()">{{ texts.importGpx }}</v-btn>
+      <v-btn variant="outlined" @click="saveAs(FORMATS.places, box.places)">{{ texts.exportGpx }}</v-btn>
+      <input ref="gpx" type="file" accept=".gpx" class="sr-only" :aria-label="texts.gpxFile" @change="importGpx" />
     </div>
   </section>
 </template>

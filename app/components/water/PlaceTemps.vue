@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { placeTemps as words } from '../../../words'
 import { withReading, type Place } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { today } from '~/stores/repository'
@@ -19,12 +20,12 @@ const newest = computed(() => [...temps.value].reverse())
 
 <template>
   <fieldset>
-    <legend>Temperatures</legend>
-    <p class="quiet">From them come the trend and the season: a few cold days do not set it back.</p>
+    <legend>{{ words.temperatures }}</legend>
+    <p class="quiet">{{ words.fromThemCome }}</p>
     <div class="add">
-      <v-text-field v-model="date" label="Day" type="date" hide-details />
-      <MeasureField v-model="tempC" label="Temperature" role="waterTemp" :min="-2" :max="40" optional />
-      <v-btn variant="tonal" :disabled="tempC === null" @click="add">Add</v-btn>
+      <v-text-field v-model="date" :label="words.day" type="date" hide-details />
+      <MeasureField v-model="tempC" :label="words.temperature" role="waterTemp" :min="-2" :max="40" optional />
+      <v-btn variant="tonal" :disabled="tempC === null" @click="add">{{ words.add }}</v-btn>
     </div>
     <ul>
       <li v-for="t in newest.slice(0, SHOWN)" :key="t.date">
@@ -35,11 +36,11 @@ const newest = computed(() => [...temps.value].reverse())
           :aria-label="`Delete ${t.date}`"
           @click="temps = temps.filter((o) => o.date !== t.date)"
         >
-          Delete
+          {{ words.deleteWord }}
         </button>
       </li>
     </ul>
-    <p v-if="newest.length > SHOWN" class="quiet">and {{ newest.length - SHOWN }} earlier ones.</p>
+    <p v-if="newest.length > SHOWN" class="quiet">{{ words.andEarlierOnes(newest.length - SHOWN) }}</p>
   </fieldset>
 </template>
 

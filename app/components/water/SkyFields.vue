@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { skyFields as words, capital, clockAt, sayHolding, saySky } from '../../../words'
 import { LIGHTS, SEASONS, SKIES, type Conditions, type Reading } from '../../../core/water'
-import { capital, clockAt, sayHolding, saySky } from '../../../words'
 import { choices } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
@@ -19,10 +19,10 @@ const clockOf = (ms: number | null) => clockAt(ms, water.place?.utcOffsetH ?? 0)
 
 <template>
   <fieldset>
-    <legend>Sky and light</legend>
-    <v-select label="Sky" :items="skies" :model-value="c.sky" @update:model-value="(sky) => set({ sky })" />
+    <legend>{{ words.skyAndLight }}</legend>
+    <v-select :label="words.sky" :items="skies" :model-value="c.sky" @update:model-value="(sky) => set({ sky })" />
     <MeasureField
-      label="Wind"
+      :label="words.wind"
       role="wind"
       :model-value="c.windMps"
       :min="0"
@@ -30,27 +30,38 @@ const clockOf = (ms: number | null) => clockAt(ms, water.place?.utcOffsetH ?? 0)
       @update:model-value="(v) => v !== null && set({ windMps: v })"
     />
     <v-select
-      label="Season of the fish"
+      :label="words.seasonOfTheFish"
       :items="seasons"
       :model-value="c.seasonAs"
       @update:model-value="(seasonAs) => set({ seasonAs })"
     />
     <v-select
-      label="Light"
+      :label="words.light"
       :items="lights"
       :model-value="c.lightAs"
       @update:model-value="(lightAs) => set({ lightAs })"
     />
     <p class="wide worked">
-      First light {{ clockOf(reading.sun.dawnMs) }}, sun up {{ clockOf(reading.sun.sunriseMs) }}, down
-      {{ clockOf(reading.sun.sunsetMs) }}; the sun stands {{ Math.round(reading.sunAltitudeDeg) }}° high, the moon is
-      {{ Math.round(reading.moonIlluminatedFraction * 100) }} % lit. In the zone
-      {{ ((100 * reading.zoneLux) / Math.max(reading.surfaceLux, 1e-6)).toPrecision(2) }} % of the surface light is
-      left. The water temperature suits them {{ Math.round(reading.appetite * 100) }} %.
+      {{
+        words.firstLightSunUp(
+          clockOf(reading.sun.dawnMs),
+          clockOf(reading.sun.sunriseMs),
+          clockOf(reading.sun.sunsetMs),
+          Math.round(reading.sunAltitudeDeg),
+          Math.round(reading.moonIlluminatedFraction * 100),
+          ((100 * reading.zoneLux) / Math.max(reading.surfaceLux, 1e-6)).toPrecision(2),
+          Math.round(reading.appetite * 100),
+        )
+      }}
     </p>
     <p v-if="reading.zone.holdingId" class="wide worked">
-      {{ sayHolding(reading.zone.holdingId) }} Assumed: {{ show(reading.zone.topM, 'depth') }} to
-      {{ show(reading.zone.bottomM, 'depth') }}. Drag the zone in the picture where you know better.
+      {{
+        words.assumedToDrag(
+          sayHolding(reading.zone.holdingId),
+          show(reading.zone.topM, 'depth'),
+          show(reading.zone.bottomM, 'depth'),
+        )
+      }}
     </p>
   </fieldset>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sounderPanel as words } from '../../../words'
 import { waterOfReadings } from '../../../core/exchange'
 import { epochOf, withReading, type Conditions } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
@@ -33,22 +34,22 @@ async function openLog() {
 }
 function take() {
   const over = waterOfReadings(middle.value)
-  emit('take', over, 'depth, temperature and drift')
+  emit('take', over, words.depthTemperatureAndDrift)
   const { place, current } = water
   if (over.waterTempC === undefined || !place || !current) return
   const temps = withReading(place, current.date, over.waterTempC)
-  void box.savePlace({ ...place, temps }, `Wrote down ${show(over.waterTempC, 'waterTemp')} at ${place.name}`)
+  void box.savePlace({ ...place, temps }, words.wroteDownAt(show(over.waterTempC, 'waterTemp'), place.name))
 }
 const figures = computed(() => {
   const { depthM, waterTempC, waterSpeedMps, groundSpeedMps, latDeg, lonDeg } = middle.value
   const of = (v: number | null, role: 'depth' | 'waterTemp' | 'current') => (v === null ? '–' : show(v, role))
   return [
-    { name: 'Depth', value: of(depthM, 'depth') },
-    { name: 'Water', value: of(waterTempC, 'waterTemp') },
-    { name: 'Through the water', value: of(waterSpeedMps, 'current') },
-    { name: 'Over ground', value: of(groundSpeedMps, 'current') },
+    { name: words.depth, value: of(depthM, 'depth') },
+    { name: words.water, value: of(waterTempC, 'waterTemp') },
+    { name: words.throughTheWater, value: of(waterSpeedMps, 'current') },
+    { name: words.overGround, value: of(groundSpeedMps, 'current') },
     {
-      name: 'Position',
+      name: words.position,
       value: latDeg === null || lonDeg === null ? '–' : `${latDeg.toFixed(4)}°, ${lonDeg.toFixed(4)}°`,
     },
   ]
@@ -57,30 +58,38 @@ const figures = computed(() => {
 
 <template>
   <section class="panel" aria-labelledby="sounder-title">
-    <h2 id="sounder-title">Sounder and probe</h2>
+    <h2 id="sounder-title">{{ words.sounderAndProbe }}</h2>
     <p class="quiet">
-      Depth, temperature, speed and position in NMEA 0183: DBT, DPT, MTW, VHW, VTG, RMC. The live one is simulated; a
-      log of your own can be opened.
+      {{ words.depthTemperatureSpeed }}
     </p>
     <div class="do">
-      <v-btn v-if="!listening" color="primary" @click="listen">Listen (simulated)</v-btn>
-      <v-btn v-else variant="tonal" @click="sounder.stop()">Stop</v-btn>
-      <v-btn variant="outlined" @click="log?.click()">Open a log</v-btn>
-      <input ref="log" type="file" accept=".nmea,.log,.txt" class="sr-only" aria-label="NMEA log" @change="openLog" />
+      <v-btn v-if="!listening" color="primary" @click="listen">{{ words.listenSimulated }}</v-btn>
+      <v-btn v-else variant="tonal" @click="sounder.stop()">{{ words.stop }}</v-btn>
+      <v-btn variant="outlined" @click="log?.click()">{{ words.openALog }}</v-btn>
+      <input
+        ref="log"
+        type="file"
+        accept=".nmea,.log,.txt"
+        class="sr-only"
+        :aria-label="words.nmeaLog"
+        @change="openLog"
+      />
     </div>
-    <p v-if="lost" class="caution" role="alert">The stream broke off. What was read so far stays.</p>
+    <p v-if="lost" class="caution" role="alert">{{ words.theStreamBrokeOff }}</p>
     <template v-if="source">
       <FigureList :figures="figures" data-testid="nmea" />
-      <p class="quiet">Median of {{ readings.length }} readings from {{ source }}.</p>
+      <p class="quiet">{{ words.medianOfReadingsFrom(readings.length, source) }}</p>
       <details v-if="problems.length">
-        <summary>{{ problems.length }} {{ problems.length === 1 ? 'sentence' : 'sentences' }} left out</summary>
+        <summary>
+          {{ words.leftOut(problems.length) }}
+        </summary>
         <ul>
           <li v-for="(p, i) in problems" :key="i">{{ p }}</li>
         </ul>
       </details>
-      <v-btn color="primary" variant="tonal" :disabled="readings.length === 0" @click="take"
-        >Take over as today’s water</v-btn
-      >
+      <v-btn color="primary" variant="tonal" :disabled="readings.length === 0" @click="take">{{
+        words.takeOverAsTodays
+      }}</v-btn>
     </template>
   </section>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { tidePanel as words, capital, clockAt, sayTide } from '../../../words'
 import { epochOf, stationFor, tideAt, waterKind, type Conditions } from '../../../core/water'
-import { capital, clockAt, sayTide } from '../../../words'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
 
@@ -18,33 +18,33 @@ const clock = (ms: number) => clockAt(ms, water.place?.utcOffsetH ?? 0)
 const figures = computed(() =>
   tide.value
     ? [
-        { name: 'Now', value: capital(sayTide(tide.value.tide)) },
-        { name: 'Level', value: show(tide.value.levelM, 'depth') },
-        { name: 'Range', value: show(tide.value.rangeM, 'depth') },
+        { name: words.now, value: capital(sayTide(tide.value.tide)) },
+        { name: words.level, value: show(tide.value.levelM, 'depth') },
+        { name: words.range, value: show(tide.value.rangeM, 'depth') },
       ]
     : [],
 )
 function take() {
   if (!tide.value) return
   const { tide: state, rangeM } = tide.value
-  emit('take', { tide: state, tideRangeM: Math.round(rangeM * 100) / 100 }, 'the tide')
+  emit('take', { tide: state, tideRangeM: Math.round(rangeM * 100) / 100 }, words.theTide)
 }
 </script>
 
 <template>
   <section class="panel" aria-labelledby="tide-title">
-    <h2 id="tide-title">Tide</h2>
+    <h2 id="tide-title">{{ words.tide }}</h2>
     <template v-if="tide">
-      <p class="quiet">{{ tide.station.name }}, by harmonic prediction from invented constants. Not for navigation.</p>
+      <p class="quiet">{{ words.byHarmonicPredictionFrom(tide.station.name) }}</p>
       <FigureList :figures="figures" data-testid="tide" />
       <ul class="turns">
         <li v-for="t in tide.turns" :key="t.atMs">
-          {{ t.high ? 'High' : 'Low' }} {{ clock(t.atMs) }}, {{ show(t.levelM, 'depth') }}
+          {{ t.high ? words.high : words.low }} {{ clock(t.atMs) }}, {{ show(t.levelM, 'depth') }}
         </li>
       </ul>
-      <v-btn color="primary" variant="tonal" @click="take">Take over as today’s water</v-btn>
+      <v-btn color="primary" variant="tonal" @click="take">{{ words.takeOverAsTodays }}</v-btn>
     </template>
-    <p v-else class="quiet">No tide station lies near this place{{ fresh ? ', and its water is fresh' : '' }}.</p>
+    <p v-else class="quiet">{{ words.noTideStationLies(fresh ? words.andItsWater : '') }}</p>
   </section>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { waterFields as words, capital, sayMud, sayTide, sayTrend } from '../../../words'
 import { TIDES, stirredVisibilityM, waterKind, type Conditions } from '../../../core/water'
-import { capital, sayMud, sayTide, sayTrend } from '../../../words'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 
@@ -10,16 +10,16 @@ const water = useWater()
 const settings = useSettings()
 const set = (over: Partial<Conditions>) => water.change(over)
 const WATER_MEASURES = [
-  { key: 'waterTempC', label: 'Temperature', role: 'waterTemp', min: -2, max: 40 },
-  { key: 'visibilityM', label: 'Visibility (white lure)', role: 'depth', min: 0.05, max: 40 },
-  { key: 'depthM', label: 'Depth', role: 'depth', min: 0.3, max: 200 },
-  { key: 'currentMps', label: 'Current', role: 'current', min: 0, max: 4 },
+  { key: 'waterTempC', label: words.temperature, role: 'waterTemp', min: -2, max: 40 },
+  { key: 'visibilityM', label: words.visibilityWhiteLure, role: 'depth', min: 0.05, max: 40 },
+  { key: 'depthM', label: words.depth, role: 'depth', min: 0.3, max: 200 },
+  { key: 'currentMps', label: words.current, role: 'current', min: 0, max: 4 },
 ] as const
 /** Shown at the sea, in a boat, or once it was set. */
 const MORE_MEASURES = [
-  { key: 'driftMps', label: 'Drift of the boat', role: 'current', min: 0, max: 3 },
-  { key: 'swellM', label: 'Swell', role: 'depth', min: 0, max: 10 },
-  { key: 'tideRangeM', label: 'Range of the tide', role: 'depth', min: 0, max: 16 },
+  { key: 'driftMps', label: words.driftOfTheBoat, role: 'current', min: 0, max: 3 },
+  { key: 'swellM', label: words.swell, role: 'depth', min: 0, max: 10 },
+  { key: 'tideRangeM', label: words.rangeOfTheTide, role: 'depth', min: 0, max: 16 },
 ] as const
 const tides = TIDES.map((value) => ({ value, title: capital(sayTide(value)) }))
 const more = ref(false)
@@ -45,7 +45,7 @@ const mud = computed(() => {
 
 <template>
   <fieldset>
-    <legend>Water</legend>
+    <legend>{{ words.water }}</legend>
     <MeasureField
       v-for="f in WATER_MEASURES"
       :key="f.key"
@@ -57,7 +57,12 @@ const mud = computed(() => {
       @update:model-value="(v) => v !== null && set({ [f.key]: v })"
     />
     <template v-if="showsMore">
-      <v-select label="Tide" :items="tides" :model-value="c.tide" @update:model-value="(tide) => set({ tide })" />
+      <v-select
+        :label="words.tide"
+        :items="tides"
+        :model-value="c.tide"
+        @update:model-value="(tide) => set({ tide })"
+      />
       <MeasureField
         v-for="f in MORE_MEASURES"
         :key="f.key"
@@ -69,12 +74,12 @@ const mud = computed(() => {
         @update:model-value="(v) => v !== null && set({ [f.key]: v })"
       />
     </template>
-    <button v-else type="button" class="wide more" @click="more = true">Drift, tide, swell</button>
+    <button v-else type="button" class="wide more" @click="more = true">{{ words.driftTideSwell }}</button>
     <p v-if="trend" class="wide worked">{{ trend }}</p>
     <p v-if="mud" class="wide worked">
       {{ mud }}
       <button type="button" class="take" @click="inMud !== null && set({ visibilityM: Math.max(0.05, inMud) })">
-        Use the muddy-water visibility
+        {{ words.useTheMuddyWater }}
       </button>
     </p>
   </fieldset>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { waterStrip as words, clockTime } from '../../../words'
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
-import { clockTime } from '../../../words'
 
 /** Today's water in one line, and the way to change it. */
 const water = useWater()
@@ -18,7 +18,7 @@ const facts = computed(() => {
     `${now.date}, ${clockTime(now.hour)}`,
     show(now.waterTempC, 'waterTemp'),
     `visibility ${show(now.visibilityM, 'depth')}`,
-    { sun: 'sun', broken: 'broken cloud', cloud: 'cloud', rain: 'rain' }[now.sky],
+    { sun: 'sun', broken: words.brokenCloud, cloud: 'cloud', rain: 'rain' }[now.sky],
     `wind ${show(now.windMps, 'wind')}`,
     `${now.mood} fish`,
     reading.season,
@@ -35,7 +35,7 @@ const facts = computed(() => {
         <span v-for="f in facts" :key="f">{{ f }}</span>
       </p>
     </div>
-    <NuxtLink to="/water" class="change">Change the water</NuxtLink>
+    <NuxtLink to="/water" class="change">{{ words.changeTheWater }}</NuxtLink>
   </div>
 </template>
 

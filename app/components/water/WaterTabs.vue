@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { waterTabs as words } from '../../../words'
 /** The parts of the water. */
 const TABS = [
-  { to: '/water', name: 'Today' },
-  { to: '/water/day', name: 'Light and tide today' },
-  { to: '/water/instruments', name: 'Sounder and forecast' },
-  { to: '/water/places', name: 'Places' },
+  { to: '/water', name: words.today },
+  { to: '/water/day', name: words.lightAndTideToday },
+  { to: '/water/instruments', name: words.sounderAndForecast },
+  { to: '/water/places', name: words.places },
 ]
 </script>
 
 <template>
-  <AreaTabs label="Water" :tabs="TABS" />
+  <AreaTabs :label="words.water" :tabs="TABS" />
 </template>

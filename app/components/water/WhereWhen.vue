@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { whereWhen as words, clockTime, sayPlaceLaw } from '../../../words'
 import type { Conditions } from '../../../core/water'
-import { clockTime, sayPlaceLaw } from '../../../words'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
@@ -21,17 +21,25 @@ const time = computed({
 
 <template>
   <fieldset>
-    <legend>Where and when</legend>
-    <v-select label="Place" :items="places" :model-value="c.placeId" class="wide" @update:model-value="water.goTo" />
+    <legend>{{ words.whereAndWhen }}</legend>
+    <v-select
+      :label="words.place"
+      :items="places"
+      :model-value="c.placeId"
+      class="wide"
+      @update:model-value="water.goTo"
+    />
     <v-text-field
-      label="Date"
+      :label="words.date"
       type="date"
       :model-value="c.date"
       @update:model-value="(date) => water.change({ date })"
     />
-    <v-text-field v-model="time" label="Time" type="time" />
+    <v-text-field v-model="time" :label="words.time" type="time" />
     <p v-if="water.place?.note" class="worked wide">{{ water.place.note }}</p>
-    <p v-if="law" class="law wide"><b>Rules here:</b> {{ law }} Check the local rules; they come first.</p>
+    <p v-if="law" class="law wide">
+      <b>{{ words.rulesHere }}</b> {{ words.checkTheLocalRules(law) }}
+    </p>
   </fieldset>
 </template>
 

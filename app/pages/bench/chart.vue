@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { benchChartPage as words } from '../../../words'
 import { diveChart, motionFromProfile, profileFromTests, lineWorthM, type ChartWay } from '../../../core/bench'
 import { testsOf } from '../../../core/bench'
 import { waterDensity } from '../../../core/water'
@@ -9,7 +10,7 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
-useHead({ title: 'Dive chart · Ygrion' })
+useHead({ title: words.diveChartYgrion })
 const box = useBox()
 const water = useWater()
 const route = useRoute()
@@ -74,44 +75,40 @@ const points = computed(() =>
 const LB_10_M = 0.00028
 const LB_16_M = 0.00036
 const worth = computed(() => (motion.value ? lineWorthM(motion.value, density.value, LB_10_M, LB_16_M) : 0))
-const title = computed(
-  () => `Running depth of ${lure.value?.name ?? ''}, ${way.value === 'cast' ? 'cast and wound' : 'trolled'}`,
+const title = computed(() =>
+  words.runningDepth(lure.value?.name ?? '', way.value === 'cast' ? words.castAndWound : 'trolled'),
 )
 const drawn = ref<{ picture: SVGSVGElement | null } | null>(null)
 const print = () => window.print()
 function save() {
   const svg = drawn.value?.picture
-  if (svg && lure.value) download(fileName(`${lure.value.name} dive chart`, 'svg'), 'image/svg+xml', svgText(svg))
+  if (svg && lure.value) download(fileName(words.diveChart2(lure.value.name), 'svg'), 'image/svg+xml', svgText(svg))
 }
 </script>
 
 <template>
   <div class="page">
     <p v-if="!lure || !known" class="panel none">
-      That lure is not in the box. <NuxtLink to="/bench">Back to the bench</NuxtLink>
+      {{ words.thatLureIsNot }} <NuxtLink to="/bench">{{ words.backToTheBench }}</NuxtLink>
     </p>
     <p v-else-if="!known.dive" class="panel none">
-      {{ lure.name }} does not dive by itself: a chart of line out says nothing of it.
-      <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }">Its count-down does</NuxtLink>.
+      {{ words.doesNotDiveBy(lure.name) }}
+      <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }">{{ words.itsCountDownDoes }}</NuxtLink>.
     </p>
     <template v-else>
       <LureHead
         :lure="lure"
-        title="Dive chart"
-        :about="
-          known.dive.n
-            ? `Fitted to ${known.dive.n} readings of its running depth.`
-            : 'From the packet’s depth: test it, and the curves are its own.'
-        "
+        :title="words.diveChart"
+        :about="known.dive.n ? words.fittedToReadings(known.dive.n) : words.fromThePacketsDepth"
       >
-        <v-btn color="primary" @click="print">Print</v-btn>
-        <v-btn variant="outlined" @click="save">Save as SVG</v-btn>
+        <v-btn color="primary" @click="print">{{ words.print }}</v-btn>
+        <v-btn variant="outlined" @click="save">{{ words.saveAsSvg }}</v-btn>
       </LureHead>
-      <section class="panel chart" aria-label="Dive chart">
+      <section class="panel chart" :aria-label="words.diveChart">
         <div class="fields screen-only">
           <v-select
             v-model="way"
-            label="Line goes out"
+            :label="words.lineGoesOut"
             :items="[
               { value: 'cast', title: 'by a cast, wound in' },
               { value: 'trolled', title: 'behind a boat' },
@@ -119,7 +116,7 @@ function save() {
           />
           <MeasureField
             :model-value="speedMps"
-            label="Pace"
+            :label="words.pace"
             role="lureSpeed"
             :min="0.2"
             :max="4"
@@ -127,7 +124,7 @@ function save() {
           />
           <MeasureField
             :model-value="rodTipM"
-            label="Rod tip above water"
+            :label="words.rodTipAboveWater"
             role="depth"
             :min="0"
             :max="6"
@@ -135,14 +132,20 @@ function save() {
           />
           <v-select
             :model-value="chosen?.id"
-            label="Band shown for"
+            :label="words.bandShownFor"
             :items="lines.map((l) => ({ value: l.id, title: l.name }))"
             @update:model-value="(id: string) => (asked = id)"
           />
         </div>
         <p class="paper-only">
-          {{ title }}, pace {{ show(speedMps, 'lureSpeed') }}, rod tip {{ show(rodTipM, 'depth') }} up, water
-          {{ show(carrying.tempC, 'waterTemp') }}.
+          {{
+            words.paceRodTipUp(
+              title,
+              show(speedMps, 'lureSpeed'),
+              show(rodTipM, 'depth'),
+              show(carrying.tempC, 'waterTemp'),
+            )
+          }}
         </p>
         <DiveChartPicture
           v-if="chart"
@@ -153,19 +156,14 @@ function save() {
           :chosen="chosen?.id ?? null"
         />
         <p v-else class="quiet">
-          No lines in the box: <NuxtLink to="/box/parts">add one</NuxtLink>, and its curve stands here.
+          {{ words.noLines }} <NuxtLink to="/box/parts">{{ words.addOne }}</NuxtLink>{{ words.andItsCurveStands }}
         </p>
-        <p v-if="points.length" class="quiet">Crosses: your own readings, each on the line it was taken with.</p>
+        <p v-if="points.length" class="quiet">{{ words.crossesYourOwnReadings }}</p>
         <div v-if="way === 'trolled'" class="differ">
-          <b>Where practice and this sum differ.</b> With the time to reach its full angle the sum lets a diver go on
-          down; common practice finds trolled plugs about half as deep again as on a cast of that length. Trust the
-          shallower until a sounder has shown yours.
+          <b>{{ words.wherePracticeAndThis }}</b> {{ words.withTheTime }}
         </div>
         <div v-else class="differ">
-          <b>Where practice and this sum differ.</b> Going from 10 to 16 lb monofilament costs this lure
-          {{ show(worth, 'depth') }} on a 25 m cast by the sum; common practice says 60–90 cm (2–3 ft) on a 4–6 ft
-          diver. The sum has the line’s drag alone; thick line also deadens the wobble, and nobody winds both alike.
-          Your own readings on both lines settle it.
+          <b>{{ words.wherePracticeAndThis }}</b> {{ words.goingFromToLb(show(worth, 'depth')) }}
         </div>
       </section>
     </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { benchComparePage as words } from '../../../words'
 import { findingOf, profileFromTests, type Estimate } from '../../../core/bench'
 import type { RoleId } from '../../../core/quantity'
 import { familyOf, lureAction, lureMass, type Lure } from '../../../core/tackle'
@@ -8,7 +9,7 @@ import { useWater } from '~/stores/water'
 import { byName } from '~/composables/by-name'
 
 /** Up to six lures side by side on what the bench knows of them. */
-useHead({ title: 'Side by side · Ygrion' })
+useHead({ title: words.sideBySideYgrion })
 const MOST = 6
 const box = useBox()
 const water = useWater()
@@ -50,24 +51,24 @@ const plain = (value: number, n: number, basis: Estimate['basis']): Estimate => 
   poor: false,
 })
 const LINES: readonly Line[] = [
-  { name: 'Fall', role: 'lureSpeed', of: ({ lure, known }) => findingOf('fall', lure, known, carrying.value) },
+  { name: words.fall, role: 'lureSpeed', of: ({ lure, known }) => findingOf('fall', lure, known, carrying.value) },
   {
-    name: 'At rest (− rises)',
+    name: words.atRestRises,
     role: 'restSpeed',
     of: ({ lure, known }) => findingOf('rest', lure, known, carrying.value),
   },
   {
-    name: 'Runs (0.30 mm, 25 m)',
+    name: words.runsMmM,
     role: 'depth',
     of: ({ lure, known }) => findingOf('depth', lure, known, carrying.value),
   },
-  { name: 'Works from', role: 'lureSpeed', of: ({ known }) => known.window.slow },
-  { name: 'Works up to', role: 'lureSpeed', of: ({ known }) => known.window.fast },
-  { name: 'Beats', role: 'beats', of: ({ known }) => known.action?.beatsPerS ?? null },
-  { name: 'Tears at', role: 'lineStrength', of: ({ known }) => known.tear },
-  { name: 'Is cast', role: 'distance', of: ({ known }) => known.cast },
-  { name: 'Weighs', role: 'lureMass', of: ({ known }) => known.mass },
-  { name: 'Says the packet', role: 'lureMass', of: ({ lure }) => plain(lure.massKg, 0, 'labelled') },
+  { name: words.worksFrom, role: 'lureSpeed', of: ({ known }) => known.window.slow },
+  { name: words.worksUp, role: 'lureSpeed', of: ({ known }) => known.window.fast },
+  { name: words.beats, role: 'beats', of: ({ known }) => known.action?.beatsPerS ?? null },
+  { name: words.tearsAt, role: 'lineStrength', of: ({ known }) => known.tear },
+  { name: words.isCast, role: 'distance', of: ({ known }) => known.cast },
+  { name: words.weighs, role: 'lureMass', of: ({ known }) => known.mass },
+  { name: words.saysThePacket, role: 'lureMass', of: ({ lure }) => plain(lure.massKg, 0, 'labelled') },
 ]
 const rows = computed(() =>
   LINES.map((line) => ({ ...line, figures: lures.value.map((one) => line.of(one)) })).filter((r) =>
@@ -86,17 +87,17 @@ const actionOf = ({ lure, known }: One) => {
 }
 const off = (lure: Lure) => {
   const share = Math.round((lureMass(lure).kg / lure.massKg - 1) * 100)
-  return share === 0 ? 'as labelled' : `${share > 0 ? '+' : '−'}${Math.abs(share)} % against the packet`
+  return share === 0 ? words.asLabelled : words.againstThePacket(share > 0 ? '+' : '−', Math.abs(share))
 }
 </script>
 
 <template>
   <div class="page">
-    <PageHead title="Bench" about="Up to four lures beside each other, by what was tested."><BenchTabs /></PageHead>
-    <section class="panel side" aria-label="Side by side">
+    <PageHead :title="words.bench" :about="words.upToFourLures"><BenchTabs /></PageHead>
+    <section class="panel side" :aria-label="words.sideBySide">
       <v-autocomplete
         :model-value="chosen"
-        label="Lures, up to six"
+        :label="words.luresUpToSix"
         multiple
         chips
         closable-chips
@@ -105,9 +106,9 @@ const off = (lure: Lure) => {
         @update:model-value="choose"
       />
       <p v-if="lures.length === 0" class="quiet">
-        Choose two or more above, and their figures stand side by side here.
+        {{ words.chooseTwoOrMore }}
       </p>
-      <div v-else class="scroll" tabindex="0" role="region" aria-label="Comparison">
+      <div v-else class="scroll" tabindex="0" role="region" :aria-label="words.comparison">
         <table>
           <thead>
             <tr>
@@ -131,30 +132,29 @@ const off = (lure: Lure) => {
                       :class="{ told: f.n === 0 }"
                   /></span>
                 </template>
-                <span v-else class="quiet">not known</span>
+                <span v-else class="quiet">{{ words.notKnown }}</span>
               </td>
             </tr>
             <tr>
-              <th scope="row">Swing and thump</th>
+              <th scope="row">{{ words.swingAndThump }}</th>
               <td v-for="one in lures" :key="one.lure.id">
                 <span class="two"
-                  ><ShareBar :value="actionOf(one).amplitude" label="Swing" /><ShareBar
+                  ><ShareBar :value="actionOf(one).amplitude" :label="words.swing" /><ShareBar
                     :value="actionOf(one).vibration"
-                    label="Thump"
+                    :label="words.thump"
                 /></span>
-                <small>{{ actionOf(one).swing ?? 'as its family' }}</small>
+                <small>{{ actionOf(one).swing ?? words.asItsFamily }}</small>
               </td>
             </tr>
             <tr>
-              <th scope="row">Weight against label</th>
+              <th scope="row">{{ words.weightAgainstLabel }}</th>
               <td v-for="one in lures" :key="one.lure.id">{{ off(one.lure) }}</td>
             </tr>
           </tbody>
         </table>
       </div>
       <p class="quiet">
-        In water of {{ show(carrying.tempC, 'waterTemp') }}. Pale bars are assumed or from the packet; dark ones were
-        measured. Ranges hold 19 times in 20 (95 %).
+        {{ words.inWaterOfPale(show(carrying.tempC, 'waterTemp')) }}
       </p>
     </section>
   </div>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { benchPage as words } from '../../../words'
 import { familyOf } from '../../../core/tackle'
 import { useBenchLure } from '~/composables/useBenchLure'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 
-useHead({ title: 'Bench · Ygrion' })
+useHead({ title: words.benchYgrion })
 const box = useBox()
 const settings = useSettings()
 const route = useRoute()
@@ -29,16 +30,14 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
 
 <template>
   <div class="page">
-    <PageHead title="Bench" about="A lure in today’s water: what its tests tell, and what would bring it to the fish."
-      ><BenchTabs
-    /></PageHead>
+    <PageHead :title="words.bench" :about="words.aLureInTodays"><BenchTabs /></PageHead>
     <p v-if="box.status.state === 'ready' && box.box.lures.length === 0" class="panel none">
-      Nothing to test yet: <NuxtLink to="/box">put a lure into the box</NuxtLink> first.
+      {{ words.nothingToTestYet }} <NuxtLink to="/box">{{ words.putALureInto }}</NuxtLink> {{ words.first }}
     </p>
     <div v-else class="bench">
       <LurePick class="list" :chosen="lureId" @choose="choose" />
       <div v-if="lure && known && motion" class="work">
-        <section class="panel head" aria-label="The lure">
+        <section class="panel head" :aria-label="words.theLure">
           <span class="picture"><LureDrawing :lure="lure" :width-px="96" /></span>
           <div>
             <h2>{{ lure.name }}</h2>
@@ -48,14 +47,16 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
             </p>
           </div>
           <div class="ways">
-            <v-btn variant="outlined" :to="{ path: '/bench/tune', query }">Tune it</v-btn>
-            <v-btn v-if="dives" variant="outlined" :to="{ path: '/bench/chart', query }">Dive chart</v-btn>
-            <v-btn v-if="known.tests.length" variant="outlined" :to="{ path: '/bench/report', query }">Report</v-btn>
+            <v-btn variant="outlined" :to="{ path: '/bench/tune', query }">{{ words.tune }}</v-btn>
+            <v-btn v-if="dives" variant="outlined" :to="{ path: '/bench/chart', query }">{{ words.diveChart }}</v-btn>
+            <v-btn v-if="known.tests.length" variant="outlined" :to="{ path: '/bench/report', query }">{{
+              words.report
+            }}</v-btn>
           </div>
         </section>
 
-        <section class="panel tests" aria-label="Tests">
-          <h2>Tests</h2>
+        <section class="panel tests" :aria-label="words.tests">
+          <h2>{{ words.tests }}</h2>
           <TestShelf :lure="lure" :known="known" />
         </section>
 
@@ -110,14 +111,12 @@ const query = computed(() => ({ lure: lureId.value ?? undefined }))
   gap: var(--space-8);
 }
 .tests {
-  padding: var(--space-12) var(--space-12);
+  display: grid;
+  gap: var(--space-12);
+  padding: var(--space-12);
 }
 .tests h2 {
   padding-left: var(--space-6);
-}
-.tests {
-  display: grid;
-  gap: var(--space-12);
 }
 .none {
   margin-top: var(--space-16);

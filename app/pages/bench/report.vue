@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { benchReportPage as words, seriesTitle, testWords } from '../../../words'
 import { findingOf, profileFromTests, seriesPoints } from '../../../core/bench'
 import { FORMATS } from '../../../core/exchange'
 import type { RoleId } from '../../../core/quantity'
@@ -11,9 +12,8 @@ import { download, fileName, saveAs } from '~/composables/download'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
-import { seriesTitle, testWords } from '../../../words'
 
-useHead({ title: 'Test report · Ygrion' })
+useHead({ title: words.testReportYgrion })
 const box = useBox()
 const route = useRoute()
 const { show } = useMeasure()
@@ -68,23 +68,24 @@ const held = (test: BenchTest, kind: TestKind) =>
 <template>
   <div class="page">
     <p v-if="!lure || !known" class="panel none">
-      That lure is not in the box. <NuxtLink to="/bench">Back to the bench</NuxtLink>
+      {{ words.thatLureIsNot }} <NuxtLink to="/bench">{{ words.backToTheBench }}</NuxtLink>
     </p>
     <template v-else>
       <LureHead
         :lure="lure"
-        title="Test report"
+        :title="words.testReport"
         :about="`${familyOf(lure.family).name}, ${show(lure.lengthM, 'lureLength')}, ${show(known.mass.value, 'lureMass')}. ${today()}`"
       >
-        <v-btn color="primary" @click="print">Print</v-btn>
-        <v-btn variant="outlined" @click="saveCsv">Save as CSV</v-btn>
-        <v-btn variant="outlined" :disabled="parts.every((p) => p.plots.length === 0)" @click="saveSvg"
-          >Save as SVG</v-btn
-        >
+        <v-btn color="primary" @click="print">{{ words.print }}</v-btn>
+        <v-btn variant="outlined" @click="saveCsv">{{ words.saveAsCsv }}</v-btn>
+        <v-btn variant="outlined" :disabled="parts.every((p) => p.plots.length === 0)" @click="saveSvg">{{
+          words.saveAsSvg
+        }}</v-btn>
       </LureHead>
       <p v-if="parts.length === 0" class="panel none">
-        Nothing was tested yet. <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }">Choose a test</NuxtLink>
-        and its readings stand here.
+        {{ words.nothingWasTestedYet }}
+        <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }">{{ words.chooseATest }}</NuxtLink>
+        {{ words.andItsReadingsStand }}
       </p>
       <div class="parts">
         <section v-for="p in parts" :key="p.kind" class="panel part" :aria-label="p.how.name">
@@ -103,7 +104,7 @@ const held = (test: BenchTest, kind: TestKind) =>
           >
           <div v-for="t in p.series" :key="t.id" class="series">
             <p class="quiet">
-              {{ t.date }}, water {{ show(t.tempC, 'waterTemp') }}, salinity {{ t.salinity
+              {{ words.waterSalinity(t.date, show(t.tempC, 'waterTemp'), t.salinity)
               }}<template v-if="held(t, p.kind)">, {{ held(t, p.kind) }}</template
               >.<template v-if="t.notes"> {{ t.notes }}</template>
             </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { benchSumsPage as words } from '../../../words'
 import { linePerTurn, speedOfTurns } from '../../../core/motion'
 import type { Line } from '../../../core/tackle'
 import { waterDensity, waterViscosity } from '../../../core/water'
@@ -7,14 +8,14 @@ import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
 /** The arithmetic of boat and bottom that nobody does by hand. */
-useHead({ title: 'Calculators · Ygrion' })
+useHead({ title: words.calculatorsYgrion })
 const box = useBox()
 const water = useWater()
 const { show } = useMeasure()
 const lineId = ref<string | null>(null)
 const ANY: Line = {
   id: '',
-  name: 'Mono 0.30',
+  name: words.mono,
   material: 'mono',
   strengthN: 60,
   diameterM: 0.0003,
@@ -45,20 +46,20 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
 
 <template>
   <div class="page">
-    <PageHead title="Bench" about="Calculators for boat, bottom and cast."><BenchTabs /></PageHead>
+    <PageHead :title="words.bench" :about="words.calculatorsForBoatBottom"><BenchTabs /></PageHead>
     <div class="pick">
       <v-select
         :model-value="line.id"
-        label="Line"
+        :label="words.line"
         density="compact"
         hide-details
         :items="lines.map((l) => ({ value: l.id, title: l.name }))"
         @update:model-value="(id: string) => (lineId = id)"
       />
       <p class="quiet">
-        In water of {{ show(carrying.tempC, 'waterTemp')
-        }}<template v-if="carrying.salinity">, salinity {{ carrying.salinity }}</template
-        >: {{ density.toFixed(1) }} kg/m³, {{ (viscosity * 1000).toFixed(2) }} mPa·s.
+        {{ words.inWater(show(carrying.tempC, 'waterTemp'))
+        }}<template v-if="carrying.salinity">{{ words.salinity(carrying.salinity) }}</template
+        >{{ words.kgMMpaS(density.toFixed(1), (viscosity * 1000).toFixed(2)) }}
       </p>
     </div>
     <div class="sums">
@@ -82,26 +83,31 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
       <div class="stack">
         <SumDownrigger :density="density" :viscosity="viscosity" />
         <SumCast />
-        <section class="panel turns" aria-label="Handle turns">
-          <h2>Handle turns</h2>
-          <p v-if="!reel" class="quiet">No reel in the box: <NuxtLink to="/box/parts">add one</NuxtLink>.</p>
+        <section class="panel turns" :aria-label="words.handleTurns">
+          <h2>{{ words.handleTurns }}</h2>
+          <p v-if="!reel" class="quiet">
+            {{ words.noReel }} <NuxtLink to="/box/parts">{{ words.addOne }}</NuxtLink>.
+          </p>
           <template v-else>
             <v-select
               :model-value="reel.id"
-              label="Reel"
+              :label="words.reel"
               :items="box.box.reels.map((r) => ({ value: r.id, title: `${r.name}, ${r.gearRatio}:1` }))"
               @update:model-value="(id: string) => (reelId = id)"
             />
             <ul>
               <li v-for="t in TURNS" :key="t">
-                <span>{{ t }} {{ t === 1 ? 'turn' : 'turns' }} a second</span>
+                <span>{{ words.aSecond(t) }}</span>
                 <b>{{ show(speedOfTurns(t, perTurnM), 'lureSpeed') }}</b>
               </li>
             </ul>
             <p class="quiet">
-              {{ show(perTurnM, 'lureLength') }} a turn{{
-                reel.spoolM === null ? ', as noted on the reel' : ', by ratio and spool'
-              }}; less as the spool empties.
+              {{
+                words.aTurnLess(
+                  show(perTurnM, 'lureLength'),
+                  reel.spoolM === null ? words.asNotedOn : words.byRatioAndSpool,
+                )
+              }}
             </p>
           </template>
         </section>

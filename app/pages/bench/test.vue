@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { benchTestPage as words } from '../../../words'
 import { kindsFor } from '../../../core/bench'
 import { TEST_KINDS, type TestKind } from '../../../core/bench'
 import { useSeries } from '~/composables/useSeries'
@@ -9,22 +10,22 @@ const lureId = computed(() => String(route.query.lure ?? ''))
 const kind = computed<TestKind>(() => TEST_KINDS.find((k) => k === route.query.kind) ?? 'fall')
 const run = useSeries(lureId, kind)
 const { how, lure, known } = run
-useHead({ title: () => `${how.value.name} · Ygrion` })
+useHead({ title: () => words.ygrion(how.value.name) })
 const fits = computed(() => lure.value && kindsFor(lure.value).includes(kind.value))
 </script>
 
 <template>
   <div class="page">
     <p v-if="!lure" class="panel none">
-      That lure is not in the box. <NuxtLink to="/bench">Back to the bench</NuxtLink>
+      {{ words.thatLureIsNot }} <NuxtLink to="/bench">{{ words.backToTheBench }}</NuxtLink>
     </p>
     <template v-else-if="known">
       <header class="top-line">
-        <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }" class="back">Bench</NuxtLink>
+        <NuxtLink :to="{ path: '/bench', query: { lure: lure.id } }" class="back">{{ words.bench }}</NuxtLink>
         <h1>{{ how.name }}: {{ lure.name }}</h1>
-        <p class="quiet">It gives {{ how.gives }}.</p>
+        <p class="quiet">{{ words.itGives(how.gives) }}</p>
       </header>
-      <p v-if="!fits" class="caution">This test tells little of a lure of this family; it is kept all the same.</p>
+      <p v-if="!fits" class="caution">{{ words.thisTestTellsLittle }}</p>
       <div class="run">
         <TestTake :run="run" />
         <TestFound :run="run" />

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { benchTunePage as words } from '../../../words'
 import { canRest, profileFromTests } from '../../../core/bench'
 import type { Line } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
-useHead({ title: 'Tune · Ygrion' })
+useHead({ title: words.tuneYgrion })
 const box = useBox()
 const water = useWater()
 const route = useRoute()
@@ -14,7 +15,7 @@ const lineId = ref<string | null>(null)
 const lines = computed<readonly Line[]>(() =>
   box.box.lines.length
     ? box.box.lines
-    : [{ id: '', name: 'Mono 0.30', material: 'mono', strengthN: 60, diameterM: 0.0003, reelId: null, cost: null }],
+    : [{ id: '', name: words.mono, material: 'mono', strengthN: 60, diameterM: 0.0003, reelId: null, cost: null }],
 )
 const line = computed(() => (lines.value.find((l) => l.id === lineId.value) ?? lines.value[0]) as Line)
 
@@ -30,15 +31,15 @@ const tuned = computed(() => ({
 <template>
   <div class="page">
     <p v-if="!lure" class="panel none">
-      That lure is not in the box. <NuxtLink to="/bench">Back to the bench</NuxtLink>
+      {{ words.thatLureIsNot }} <NuxtLink to="/bench">{{ words.backToTheBench }}</NuxtLink>
     </p>
     <template v-else-if="known">
-      <LureHead :lure="lure" title="Tune" about="What to add, swap or cut, reckoned from what is known of it." />
-      <section class="panel sheet" aria-label="Tuner">
+      <LureHead :lure="lure" :title="words.tune" :about="words.whatToAddSwap" />
+      <section class="panel sheet" :aria-label="words.tuner">
         <div class="fields">
           <MeasureField
             :model-value="tuned.tempC"
-            label="Water temperature"
+            :label="words.waterTemperature"
             role="waterTemp"
             :min="-2"
             :max="40"
@@ -46,7 +47,7 @@ const tuned = computed(() => ({
           />
           <v-text-field
             :model-value="String(tuned.salinity)"
-            label="Salinity"
+            :label="words.salinity"
             suffix="‰"
             inputmode="decimal"
             @update:model-value="
@@ -56,7 +57,7 @@ const tuned = computed(() => ({
           <v-select
             v-if="!canRest(lure)"
             :model-value="line.id"
-            label="Line"
+            :label="words.line"
             :items="lines.map((l) => ({ value: l.id, title: l.name }))"
             @update:model-value="(id: string) => (lineId = id)"
           />

@@ -1,20 +1,20 @@
 <script setup lang="ts">
-useHead({ title: 'Files and bin · Ygrion' })
+import { boxFilesPage as words } from '../../../words'
+useHead({ title: words.filesAndBinYgrion })
 </script>
 
 <template>
   <div class="page">
-    <PageHead title="Box" about="Spreadsheets and archives in and out, and what was thrown away."><BoxTabs /></PageHead>
+    <PageHead :title="words.box" :about="words.spreadsheetsAndArchives"><BoxTabs /></PageHead>
     <KeepAsk />
     <div class="stack">
       <SheetImport />
       <AsideRows />
       <div class="two">
-        <section class="panel whole" aria-label="Archive">
-          <h2>Everything in one file</h2>
+        <section class="panel whole" :aria-label="words.archive">
+          <h2>{{ words.everythingInOneFile }}</h2>
           <p class="quiet">
-            Lures, parts, rigs, trays, waters, photos and bin as one open JSON file. It replaces what is here when it
-            comes back in, and that can be undone.
+            {{ words.luresPartsRigsTrays }}
           </p>
           <BoxFiles />
         </section>

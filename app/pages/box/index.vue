@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { boxPage as texts } from '../../../words'
 import { FAMILIES, searchFor, type Lure } from '../../../core/tackle'
 import type { OpenInBox } from '~/components/box/BoxDialog.vue'
 import { useBox } from '~/stores/box'
 import { useSettings, type BoxView } from '~/stores/settings'
 import { byName } from '~/composables/by-name'
 
-useHead({ title: 'Box · Ygrion' })
+useHead({ title: texts.boxYgrion })
 const box = useBox()
 const settings = useSettings()
 
@@ -15,17 +16,17 @@ const family = ref<string | null>(null)
 const sort = ref<'name' | 'length' | 'weight' | 'fish' | 'cost'>('name')
 
 const VIEWS: readonly { id: BoxView; name: string }[] = [
-  { id: 'trays', name: 'Trays' },
-  { id: 'families', name: 'Families' },
-  { id: 'table', name: 'Table' },
+  { id: 'trays', name: texts.trays },
+  { id: 'families', name: texts.families },
+  { id: 'table', name: texts.table },
 ]
-const families = [{ value: null, title: 'Every family' }, ...FAMILIES.map((f) => ({ value: f.id, title: f.name }))]
+const families = [{ value: null, title: texts.everyFamily }, ...FAMILIES.map((f) => ({ value: f.id, title: f.name }))]
 const SORTS = [
-  { value: 'name', title: 'By name' },
-  { value: 'length', title: 'Longest first' },
-  { value: 'weight', title: 'Heaviest first' },
-  { value: 'fish', title: 'Most fish first' },
-  { value: 'cost', title: 'Most expensive first' },
+  { value: 'name', title: texts.byName },
+  { value: 'length', title: texts.longestFirst },
+  { value: 'weight', title: texts.heaviestFirst },
+  { value: 'fish', title: texts.mostFishFirst },
+  { value: 'cost', title: texts.mostExpensiveFirst },
 ]
 const ORDER: Readonly<Record<typeof sort.value, (a: Lure, b: Lure) => number>> = {
   name: byName,
@@ -55,10 +56,17 @@ onMounted(() => {
   <div class="page">
     <header class="head">
       <div>
-        <h1>Box</h1>
+        <h1>{{ texts.box }}</h1>
         <p class="quiet">
-          {{ box.box.lures.length }} lures in {{ box.box.trays.length }} trays, {{ box.box.rods.length }} rods,
-          {{ box.box.reels.length }} reels, {{ box.box.lines.length }} lines · kept in this browser
+          {{
+            texts.luresInTraysRods(
+              box.box.lures.length,
+              box.box.trays.length,
+              box.box.rods.length,
+              box.box.reels.length,
+              box.box.lines.length,
+            )
+          }}
         </p>
       </div>
       <BoxFiles />
@@ -69,14 +77,14 @@ onMounted(() => {
     <div class="bar">
       <v-text-field
         v-model="search"
-        label="Search: silent shallow crank natural, 3/8 jig …"
+        :label="texts.searchSilentShallowCrank"
         clearable
         class="search"
         @click:clear="search = ''"
       />
-      <v-select v-model="family" label="Show" :items="families" class="pick" />
-      <v-select v-if="settings.boxView !== 'trays'" v-model="sort" label="Order" :items="SORTS" class="pick" />
-      <div class="views" role="group" aria-label="Show as">
+      <v-select v-model="family" :label="texts.show" :items="families" class="pick" />
+      <v-select v-if="settings.boxView !== 'trays'" v-model="sort" :label="texts.order" :items="SORTS" class="pick" />
+      <div class="views" role="group" :aria-label="texts.show2">
         <button
           v-for="v in VIEWS"
           :key="v.id"
@@ -87,26 +95,25 @@ onMounted(() => {
           {{ v.name }}
         </button>
       </div>
-      <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">Add a lure</v-btn>
+      <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">{{ texts.addALure }}</v-btn>
     </div>
 
     <div v-if="box.box.lures.length === 0" class="panel empty">
-      <h2>An empty box</h2>
+      <h2>{{ texts.anEmptyBox }}</h2>
       <p>
-        Add your first lure: its family, length and weight are enough to begin. A spreadsheet you already keep comes in
-        under “Files and bin”. The demo box shows what a full one looks like and can be undone.
+        {{ texts.addYourFirstLure }}
       </p>
       <div class="ways">
-        <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">Add a lure</v-btn>
-        <v-btn variant="outlined" to="/box/files">Bring in a spreadsheet</v-btn>
-        <v-btn variant="text" @click="box.startDemo()">Open the demo box</v-btn>
+        <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">{{ texts.addALure }}</v-btn>
+        <v-btn variant="outlined" to="/box/files">{{ texts.bringInASpreadsheet }}</v-btn>
+        <v-btn variant="text" @click="box.startDemo()">{{ texts.openTheDemoBox }}</v-btn>
       </div>
     </div>
     <p v-else-if="lures.length === 0" class="panel empty" role="status">
-      No lure matches “{{ search }}”. Try fewer words, or every family.
+      {{ texts.noLureMatchesTry(search) }}
     </p>
     <template v-if="box.box.lures.length || box.box.trays.length">
-      <p v-if="sought && lures.length" class="sr-only" role="status">{{ lures.length }} lures match.</p>
+      <p v-if="sought && lures.length" class="sr-only" role="status">{{ texts.luresMatch(lures.length) }}</p>
       <TrayView
         v-if="settings.boxView === 'trays'"
         :found="found"

@@ -1,18 +1,19 @@
 <script setup lang="ts">
+import { boxLabelsPage as words } from '../../../words'
 import { describeColouring, familyOf, lureMass, slotName, type Lure } from '../../../core/tackle'
 import { qrPicture } from '~/composables/qr'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
 /** Labels for the trays' compartments: what it weighs, how deep it runs, and a code that opens it here. */
-useHead({ title: 'Box labels · Ygrion' })
+useHead({ title: words.boxLabelsYgrion })
 const box = useBox()
 const { show } = useMeasure()
 const route = useRoute()
 const ALL = 'all'
 const trayId = ref(String(route.query.tray ?? ALL))
 const trays = computed(() => [
-  { value: ALL, title: 'Every tray' },
+  { value: ALL, title: words.everyTray },
   ...box.box.trays.map((t) => ({ value: t.id, title: t.name })),
 ])
 const lures = computed(() =>
@@ -43,27 +44,24 @@ const print = () => window.print()
 <template>
   <div class="page">
     <div class="screen-only">
-      <h1>Box labels</h1>
+      <h1>{{ words.boxLabels }}</h1>
       <div class="bar">
-        <v-select v-model="trayId" label="Labels for" :items="trays" class="pick" />
-        <v-btn color="primary" :disabled="shown.length === 0" @click="print">Print</v-btn>
-        <v-btn variant="text" to="/box/order">Back</v-btn>
+        <v-select v-model="trayId" :label="words.labelsFor" :items="trays" class="pick" />
+        <v-btn color="primary" :disabled="shown.length === 0" @click="print">{{ words.print }}</v-btn>
+        <v-btn variant="text" to="/box/order">{{ words.back }}</v-btn>
         <p class="quiet">
-          {{ shown.length }} labels of 62 × 29 mm, three across on A4. A ✓ stands by a weight that was weighed or
-          reckoned.
-          <template v-if="lures.length > MOST"
-            >The first {{ MOST }} of {{ lures.length }}: take a tray at a time.</template
-          >
+          {{ words.labelsOfMmThree(shown.length) }}
+          <template v-if="lures.length > MOST">{{ words.theFirstOfTake(MOST, lures.length) }}</template>
         </p>
       </div>
-      <p v-if="shown.length === 0" class="panel none">Nothing lies in this tray.</p>
+      <p v-if="shown.length === 0" class="panel none">{{ words.nothingLiesInThis }}</p>
     </div>
     <ul class="sheet">
       <li v-for="l in shown" :key="l.id" class="label" :data-label="l.name">
         <svg
           :viewBox="`-1 -1 ${codeOf(l).size + 2} ${codeOf(l).size + 2}`"
           role="img"
-          :aria-label="`Code that opens ${l.name}`"
+          :aria-label="words.codeThatOpens(l.name)"
         >
           <rect x="-1" y="-1" width="100%" height="100%" fill="#fff" />
           <path :d="codeOf(l).d" fill="#000" shape-rendering="crispEdges" />

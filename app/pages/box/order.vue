@@ -1,14 +1,11 @@
 <script setup lang="ts">
-useHead({ title: 'Upkeep and gaps · Ygrion' })
+import { boxOrderPage as words } from '../../../words'
+useHead({ title: words.upkeepAndGapsYgrion })
 </script>
 
 <template>
   <div class="page">
-    <PageHead
-      title="Box"
-      about="What is due before the next trip, what your waters ask for and the box lacks, and what is there twice."
-      ><BoxTabs
-    /></PageHead>
+    <PageHead :title="words.box" :about="words.whatIsDueBefore"><BoxTabs /></PageHead>
     <div class="order">
       <UpkeepPanel class="care" />
 
@@ -16,12 +13,12 @@ useHead({ title: 'Upkeep and gaps · Ygrion' })
 
       <DuplicatesPanel />
 
-      <section class="panel papers" aria-label="On paper">
-        <h2>On paper</h2>
-        <p class="quiet">Printed from this page; nothing leaves the machine.</p>
+      <section class="panel papers" :aria-label="words.onPaper">
+        <h2>{{ words.onPaper }}</h2>
+        <p class="quiet">{{ words.printedFromThisPage }}</p>
         <div class="ways">
-          <v-btn variant="outlined" to="/box/labels">Box labels</v-btn>
-          <v-btn variant="outlined" to="/box/values">Value list (insurance)</v-btn>
+          <v-btn variant="outlined" to="/box/labels">{{ words.boxLabels }}</v-btn>
+          <v-btn variant="outlined" to="/box/values">{{ words.valueListInsurance }}</v-btn>
         </div>
       </section>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { boxPartsPage as texts, sayUse } from '../../../words'
 import { partUse } from '../../../core/match'
 import type { Part, PartKind, PartOf, Field } from '../../../core/tackle'
 import { DRAWERS, partFields } from '~/components/box/part-draft'
@@ -6,10 +7,9 @@ import { capital } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
-import { sayUse } from '../../../words'
 import { byName } from '~/composables/by-name'
 
-useHead({ title: 'Rods, lines, parts · Ygrion' })
+useHead({ title: texts.rodsLinesPartsYgrion })
 const box = useBox()
 const settings = useSettings()
 const { show } = useMeasure()
@@ -53,14 +53,14 @@ async function remove(part: Part) {
 
 <template>
   <div class="page">
-    <PageHead title="Box"><BoxTabs /></PageHead>
+    <PageHead :title="texts.box"><BoxTabs /></PageHead>
     <div class="drawers">
       <section v-for="d in DRAWERS" :key="d.kind" :aria-label="d.many" class="drawer">
         <header>
           <h2>
             {{ d.many }} <small>{{ d.about }}</small>
           </h2>
-          <v-btn variant="outlined" size="small" @click="editing = { ...d, part: null }">Add a {{ d.one }}</v-btn>
+          <v-btn variant="outlined" size="small" @click="editing = { ...d, part: null }">{{ texts.add(d.one) }}</v-btn>
         </header>
         <ul v-if="partsOf(d.kind).length" class="panel list">
           <li v-for="part in partsOf(d.kind)" :key="part.id">
@@ -77,11 +77,11 @@ async function remove(part: Part) {
             </button>
           </li>
         </ul>
-        <p v-else class="panel none">None yet.</p>
+        <p v-else class="panel none">{{ texts.noneYet }}</p>
       </section>
     </div>
     <EditDialog
-      :label="editing?.part ? `Change a ${editing.one}` : `Add a ${editing?.one ?? 'part'}`"
+      :label="editing?.part ? texts.change(editing.one) : texts.add(editing?.one ?? texts.part)"
       :open="editing !== null"
       :width-px="560"
       @close="editing = null"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { boxRigsPage as texts } from '../../../words'
 import { checkRig, rigParts, type Rig, type RigWater } from '../../../core/tackle'
 import { COVERS, speciesOf } from '../../../core/water'
 import { choices } from '~/components/form/choices'
@@ -7,7 +8,7 @@ import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 import { byName } from '~/composables/by-name'
 
-useHead({ title: 'Rigs · Ygrion' })
+useHead({ title: texts.rigsYgrion })
 const box = useBox()
 const water = useWater()
 
@@ -36,8 +37,8 @@ const verdicts = (rig: Rig) => {
 }
 function said(rig: Rig): string {
   const { wrong, mind } = verdicts(rig)
-  const words = [wrong ? `${wrong} wrong` : '', mind ? `${mind} to check` : ''].filter(Boolean)
-  return words.length > 0 ? words.join(', ') : 'all connections good'
+  const found = [wrong ? texts.wrong(wrong) : '', mind ? texts.toCheck(mind) : ''].filter(Boolean)
+  return found.length > 0 ? found.join(', ') : texts.allConnectionsGood
 }
 function add() {
   const [first] = box.box.lines.filter((l) => l.reelId)
@@ -51,28 +52,26 @@ async function remove(rig: Rig) {
   await box.remove('rigs', [rig])
   editing.value = null
 }
-const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVERS)]
+const covers = [{ value: null, title: texts.asInTodaysWater }, ...choices(COVERS)]
 </script>
 
 <template>
   <div class="page">
-    <PageHead title="Box"><BoxTabs /></PageHead>
+    <PageHead :title="texts.box"><BoxTabs /></PageHead>
     <div class="bar">
       <p class="quiet">
-        What you keep tied, every connection checked for
-        <NuxtLink to="/water">{{ water.place?.name ?? 'today’s water' }}</NuxtLink>. The match ranks them beside
-        everything else.
+        {{ texts.whatYouKeepTied }}
+        <NuxtLink to="/water">{{ water.place?.name ?? texts.todaysWater }}</NuxtLink>{{ texts.theMatchRanksThem }}
       </p>
-      <v-select v-model="coverAs" label="Judge for cover" :items="covers" class="cover" />
-      <v-btn color="primary" @click="add">Build a rig</v-btn>
+      <v-select v-model="coverAs" :label="texts.judgeForCover" :items="covers" class="cover" />
+      <v-btn color="primary" @click="add">{{ texts.buildARig }}</v-btn>
     </div>
     <div v-if="rigs.length === 0" class="panel empty">
-      <h2>No rigs yet</h2>
+      <h2>{{ texts.noRigsYet }}</h2>
       <p>
-        Join a lure with its hook or head, leader, line and rod, and every connection is checked with its reason: gap
-        and body, wire and rod power, weight and rod, weak links.
+        {{ texts.joinALure }}
       </p>
-      <v-btn color="primary" @click="add">Build a rig</v-btn>
+      <v-btn color="primary" @click="add">{{ texts.buildARig }}</v-btn>
     </div>
     <ul class="list">
       <li v-for="rig in rigs" :key="rig.id">
@@ -88,7 +87,7 @@ const covers = [{ value: null, title: 'As in today’s water' }, ...choices(COVE
       </li>
     </ul>
     <EditDialog
-      :label="editing?.adding ? 'Build a rig' : 'Change a rig'"
+      :label="editing?.adding ? texts.buildARig : texts.changeARig"
       :open="editing !== null"
       :width-px="1120"
       @close="editing = null"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { boxValuesPage as words } from '../../../words'
 import { familyOf } from '../../../core/tackle'
 import { DRAWERS } from '~/components/box/part-draft'
 import { useBox } from '~/stores/box'
@@ -7,7 +8,7 @@ import { useSettings } from '~/stores/settings'
 import { byName } from '~/composables/by-name'
 
 /** What the tackle is worth, for an insurer: each thing with its number, cost and sum. */
-useHead({ title: 'Value list (insurance) · Ygrion' })
+useHead({ title: words.valueListInsuranceYgrion })
 const box = useBox()
 const settings = useSettings()
 
@@ -36,7 +37,7 @@ const groups = computed(() => {
       cost: p.cost,
     })),
   }))
-  return [{ name: 'Lures', rows: lures }, ...parts]
+  return [{ name: words.lures, rows: lures }, ...parts]
     .map((g) => ({ ...g, rows: g.rows.filter((r) => r.count > 0).sort(byName) }))
     .filter((g) => g.rows.length > 0)
 })
@@ -50,20 +51,20 @@ const print = () => window.print()
 <template>
   <div class="page">
     <div class="screen-only bar">
-      <h1>Value list (insurance)</h1>
+      <h1>{{ words.valueListInsurance }}</h1>
       <v-text-field
         :model-value="settings.currency"
-        label="Currency"
+        :label="words.currency"
         maxlength="6"
         class="currency"
         @update:model-value="(v: string) => settings.keep({ currency: v.slice(0, 6) })"
       />
-      <v-btn color="primary" @click="print">Print</v-btn>
-      <v-btn variant="text" to="/box/order">Back</v-btn>
+      <v-btn color="primary" @click="print">{{ words.print }}</v-btn>
+      <v-btn variant="text" to="/box/order">{{ words.back }}</v-btn>
     </div>
     <p class="total">
-      {{ today() }} · <b>{{ money(total) }} {{ settings.currency }}</b> in all<template v-if="unknown"
-        >; {{ unknown }} {{ unknown === 1 ? 'thing has' : 'things have' }} no cost noted</template
+      {{ today() }} · <b>{{ money(total) }} {{ settings.currency }}</b> {{ words.inAll
+      }}<template v-if="unknown">{{ words.noCostNoted(unknown) }}</template
       >.
     </p>
     <section v-for="g in groups" :key="g.name" :aria-label="g.name">
@@ -75,11 +76,11 @@ const print = () => window.print()
         </caption>
         <thead>
           <tr>
-            <th scope="col">Name</th>
-            <th scope="col">Kind</th>
-            <th scope="col" class="n">Number</th>
-            <th scope="col" class="n">Each</th>
-            <th scope="col" class="n">Sum</th>
+            <th scope="col">{{ words.name }}</th>
+            <th scope="col">{{ words.kind }}</th>
+            <th scope="col" class="n">{{ words.number }}</th>
+            <th scope="col" class="n">{{ words.each }}</th>
+            <th scope="col" class="n">{{ words.sum }}</th>
           </tr>
         </thead>
         <tbody>
@@ -93,7 +94,7 @@ const print = () => window.print()
         </tbody>
         <tfoot>
           <tr>
-            <th scope="row" colspan="4">{{ g.name }} together</th>
+            <th scope="row" colspan="4">{{ words.together(g.name) }}</th>
             <td class="n">{{ money(sum(g.rows)) }}</td>
           </tr>
         </tfoot>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { pastOutingPage as words } from '../../../words'
 import { accountOf, bitesOf, isOver, spotLabel } from '../../../core/outing'
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { momentNow } from '~/stores/moment'
 import { useOutings } from '~/stores/outings'
 
-useHead({ title: 'Day sheet · Ygrion' })
+useHead({ title: words.daySheetYgrion })
 const route = useRoute()
 const outings = useOutings()
 const { show } = useMeasure()
@@ -27,7 +28,7 @@ watch(outing, (o) => (note.value = o?.note ?? ''), { immediate: true })
 const keepNote = () =>
   outing.value &&
   note.value !== outing.value.note &&
-  outings.save({ ...outing.value, note: note.value.slice(0, 2000) }, 'Changed a note')
+  outings.save({ ...outing.value, note: note.value.slice(0, 2000) }, words.changedANote)
 async function remove() {
   if (!outing.value) return
   await outings.remove(outing.value)
@@ -39,38 +40,48 @@ const print = () => window.print()
 
 <template>
   <div class="page">
-    <p v-if="outings.status.state === 'loading'" role="status">Opening the log …</p>
+    <p v-if="outings.status.state === 'loading'" role="status">{{ words.openingTheLog }}</p>
     <section v-else-if="!outing" class="panel none">
-      <h1>This outing is not here</h1>
-      <p>It was removed, or the link is old. <NuxtLink to="/outing">All outings</NuxtLink></p>
+      <h1>{{ words.thisOutingIsNot }}</h1>
+      <p>
+        {{ words.itWasRemovedOr }} <NuxtLink to="/outing">{{ words.allOutings }}</NuxtLink>
+      </p>
     </section>
-    <article v-else class="panel sheet" aria-label="Day sheet">
+    <article v-else class="panel sheet" :aria-label="words.daySheet">
       <header>
         <div>
           <h1>{{ outing.placeName }}</h1>
           <p>
-            {{ outing.startedAt.slice(0, 10) }}, {{ outing.startedAt.slice(11, 16) }} ·
-            {{ speciesOf(outing.water.speciesId)?.name }} · {{ show(outing.water.waterTempC, 'waterTemp') }} · seen to
-            {{ show(outing.water.visibilityM, 'depth') }} · {{ outing.water.sky }} · wind
-            {{ show(outing.water.windMps, 'wind') }}
+            {{
+              words.seenToWind(
+                outing.startedAt.slice(0, 10),
+                outing.startedAt.slice(11, 16),
+                speciesOf(outing.water.speciesId)?.name ?? outing.water.speciesId,
+                show(outing.water.waterTempC, 'waterTemp'),
+                show(outing.water.visibilityM, 'depth'),
+                outing.water.sky,
+                show(outing.water.windMps, 'wind'),
+              )
+            }}
           </p>
         </div>
         <p class="tally">
-          <b>{{ fish.length }}</b> landed, <b>{{ stretches.reduce((n, s) => n + bitesOf(s), 0) }}</b> takes in
+          <b>{{ fish.length }}</b> {{ words.landed }} <b>{{ stretches.reduce((n, s) => n + bitesOf(s), 0) }}</b>
+          {{ words.takes }}
           <b>{{ (minutes / 60).toFixed(1) }} h</b>
         </p>
       </header>
-      <div class="scroll" tabindex="0" role="region" aria-label="Stretches">
+      <div class="scroll" tabindex="0" role="region" :aria-label="words.stretches">
         <table>
           <thead>
             <tr>
-              <th>From</th>
-              <th>Lure</th>
-              <th>Retrieve</th>
-              <th>Spot</th>
-              <th class="num">Min</th>
-              <th class="num">Casts</th>
-              <th>Answers</th>
+              <th>{{ words.from }}</th>
+              <th>{{ words.lure }}</th>
+              <th>{{ words.retrieve }}</th>
+              <th>{{ words.spot }}</th>
+              <th class="num">{{ words.min }}</th>
+              <th class="num">{{ words.casts }}</th>
+              <th>{{ words.answers }}</th>
             </tr>
           </thead>
           <tbody>
@@ -87,25 +98,27 @@ const print = () => window.print()
         </table>
       </div>
       <template v-if="fish.length">
-        <h2>Fish</h2>
+        <h2>{{ words.fish }}</h2>
         <ul>
           <li v-for="f in fish" :key="f.id">
             {{ f.at.slice(11, 16) }} · {{ speciesOf(f.fish?.speciesId ?? '')?.name }}
             {{ f.fish?.lengthM ? show(f.fish.lengthM, 'lureLength') : '' }}
             {{ f.fish?.massKg ? show(f.fish.massKg, 'sinkerMass') : '' }} · {{ f.lure
-            }}{{ f.fish?.hooked ? ` · hook ${f.fish.hooked}` : '' }}{{ f.fish?.released ? ' · released' : ' · kept' }}
+            }}{{ f.fish?.hooked ? words.hook(f.fish.hooked) : '' }}{{ f.fish?.released ? words.released : words.kept }}
           </li>
         </ul>
       </template>
-      <label class="note">Note <textarea v-model="note" rows="3" maxlength="2000" @change="keepNote" /></label>
+      <label class="note"
+        >{{ words.note }} <textarea v-model="note" rows="3" maxlength="2000" @change="keepNote" />
+      </label>
       <details class="screen">
-        <summary>Everything that was written down ({{ outing.entries.length }})</summary>
+        <summary>{{ words.everythingThatWasWritten(outing.entries.length) }}</summary>
         <LogList :outing="outing" fixed />
       </details>
       <div class="buttons screen">
-        <button type="button" class="strong" @click="print">Print the day sheet</button>
-        <button v-if="isOver(outing) && !outings.live" type="button" @click="reopen">Fish on: take the end back</button>
-        <button type="button" @click="remove">Remove the outing</button>
+        <button type="button" class="strong" @click="print">{{ words.printTheDaySheet }}</button>
+        <button v-if="isOver(outing) && !outings.live" type="button" @click="reopen">{{ words.fishOnTake }}</button>
+        <button type="button" @click="remove">{{ words.removeTheOuting }}</button>
       </div>
     </article>
   </div>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { outingPage as words } from '../../../words'
 import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
 import { useWater } from '~/stores/water'
 
-useHead({ title: 'Outing · Ygrion' })
+useHead({ title: words.outingYgrion })
 const outings = useOutings()
 const box = useBox()
 const water = useWater()
@@ -12,9 +13,9 @@ const dark = computed(() => water.reading?.light === 'night')
 
 <template>
   <div class="page outing">
-    <p v-if="outings.status.state === 'loading'" role="status">Opening the log …</p>
+    <p v-if="outings.status.state === 'loading'" role="status">{{ words.openingTheLog }}</p>
     <p v-else-if="outings.status.state === 'failed'" role="alert">
-      The log cannot be read ({{ outings.status.problem }}). Nothing stored was changed: reload the page.
+      {{ words.theLogCannotBe(outings.status.problem) }}
     </p>
     <template v-else-if="outings.live">
       <AwayBanner :key="`away ${outings.live.id}`" :outing="outings.live" />
@@ -23,11 +24,10 @@ const dark = computed(() => water.reading?.light === 'night')
     <template v-else>
       <StartOuting />
       <p v-if="dark" class="caution">
-        <b>Careful:</b> hooks by night: eye protection, a lamp, and no wading in water you do not know.
+        <b>{{ words.careful }}</b> {{ words.hooksByNightEye }}
       </p>
       <p class="caution">
-        Thunder, ice and cold water, wading in a current: the fish is never worth it. A vest in the boat, someone who
-        knows where you are. Local rules come first.
+        {{ words.thunderIceAndCold }}
       </p>
       <PastOutings :outings="outings.newest" :places="box.places" />
     </template>

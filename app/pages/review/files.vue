@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import { reviewFilesPage as words, sayFileProblem } from '../../../words'
 import { FORMATS, readOutings, readOutingsJson, readSheet, type OutingRowProblem } from '../../../core/exchange'
 import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
 import { useWater } from '~/stores/water'
-import { sayFileProblem } from '../../../words'
 
-useHead({ title: 'Log files · Ygrion' })
+useHead({ title: words.logFilesYgrion })
 const outings = useOutings()
 const box = useBox()
 const water = useWater()
@@ -31,12 +31,12 @@ async function bring(event: Event) {
     const isJson = text.trimStart().startsWith('{')
     if (isJson) {
       const read = readOutingsJson(text)
-      if (!read.ok) failed.value = `The file ${sayFileProblem(read.problem)}.`
+      if (!read.ok) failed.value = words.theFile(sayFileProblem(read.problem))
       else await take(read.outings)
     } else {
       const sheet = readSheet(text)
       if (!sheet.ok) failed.value = sayFileProblem(sheet.problem)
-      else if (!water.current) failed.value = 'Set a water first: what the table leaves out is taken from it.'
+      else if (!water.current) failed.value = words.setAWaterFirst
       else {
         const read = readOutings(sheet.sheet, box.places, water.current)
         problems.value = read.problems
@@ -46,54 +46,52 @@ async function bring(event: Event) {
           carried: o.carried.map((c) => ({ ...c, lureId: byName.get(c.name)?.id ?? null })),
         }))
         if (known.length > 0) await take(known)
-        else if (read.problems.length === 0) failed.value = 'The table holds no row with effort in it.'
+        else if (read.problems.length === 0) failed.value = words.theTableHoldsNo
       }
     }
   } catch (error) {
-    failed.value = `The file could not be taken in: ${error instanceof Error ? error.message.slice(0, 200) : 'unreadable'}. Nothing was changed.`
+    failed.value = words.theFileCouldNot(error instanceof Error ? error.message.slice(0, 200) : 'unreadable')
   }
   input.value = ''
 }
 async function take(list: Parameters<typeof outings.saveAll>[0]) {
   const known = new Set(outings.all.map((o) => o.id))
   const again = list.filter((o) => known.has(o.id)).length
-  await outings.saveAll(list, `Brought in ${list.length} outings`)
-  said.value = `${list.length} outings came in${again ? `; ${again} of them took the place of those with the same name` : ''}.`
+  await outings.saveAll(list, words.broughtInOutings(list.length))
+  said.value = words.outingsCame(list.length, again ? words.ofThemTook(again) : '')
 }
 </script>
 
 <template>
   <div class="page">
-    <PageHead title="The log as files"><ReviewTabs /></PageHead>
-    <section class="panel card" aria-label="Out">
-      <h2>Out</h2>
+    <PageHead :title="words.theLogAsFiles"><ReviewTabs /></PageHead>
+    <section class="panel card" :aria-label="words.out">
+      <h2>{{ words.out }}</h2>
       <p class="quiet">
-        {{ outings.all.length }} outings. CSV: one row for each stretch of effort, for a spreadsheet. JSON: everything,
-        entry by entry.
+        {{ words.outingsCsvOneRow(outings.all.length) }}
       </p>
       <div class="buttons">
-        <button type="button" :disabled="outings.all.length === 0" @click="csv">Log as CSV</button>
-        <button type="button" :disabled="outings.all.length === 0" @click="json">Log as JSON</button>
+        <button type="button" :disabled="outings.all.length === 0" @click="csv">{{ words.logAsCsv }}</button>
+        <button type="button" :disabled="outings.all.length === 0" @click="json">{{ words.logAsJson }}</button>
       </div>
     </section>
-    <section class="panel card" aria-label="In">
-      <h2>In</h2>
+    <section class="panel card" :aria-label="words.inWord">
+      <h2>{{ words.inWord }}</h2>
       <p class="quiet">
-        Either of the two. Rows that cannot be read are named below and the others come in; an outing that is here
-        already is replaced, and that can be undone.
+        {{ words.eitherOfTheTwo }}
       </p>
       <label class="file"
-        >Log to bring in <input type="file" accept=".csv,.json,text/csv,application/json" @change="bring"
+        >{{ words.logToBring }} <input type="file" accept=".csv,.json,text/csv,application/json" @change="bring"
       /></label>
       <p v-if="said" role="status" class="said">{{ said }}</p>
       <p v-if="failed" role="alert" class="problem">{{ failed }}</p>
       <template v-if="problems.length">
-        <p role="alert" class="problem">{{ problems.length }} places could not be read:</p>
+        <p role="alert" class="problem">{{ words.placesCouldNotBe(problems.length) }}</p>
         <ul>
           <li v-for="p in problems.slice(0, SHOWN)" :key="`${p.row} ${p.column}`">
-            Row {{ p.row }}, “{{ p.column }}”: {{ sayFileProblem(p.problem) }}.
+            {{ words.row(p.row, p.column, sayFileProblem(p.problem)) }}
           </li>
-          <li v-if="problems.length > SHOWN">… and {{ problems.length - SHOWN }} more.</li>
+          <li v-if="problems.length > SHOWN">{{ words.andMore(problems.length - SHOWN) }}</li>
         </ul>
       </template>
     </section>

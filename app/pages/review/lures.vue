@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reviewLuresPage as words, sayCare } from '../../../words'
 import { recordFor } from '../../../core/match'
 import { costsOf, recordEntries } from '../../../core/review'
 import { useBox } from '~/stores/box'
@@ -6,9 +7,8 @@ import { useOutings } from '~/stores/outings'
 import { useReview } from '~/stores/review'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
-import { sayCare } from '../../../words'
 
-useHead({ title: 'Lures and odds · Ygrion' })
+useHead({ title: words.luresAndOddsYgrion })
 const review = useReview()
 const box = useBox()
 const outings = useOutings()
@@ -38,18 +38,15 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
 
 <template>
   <div class="page">
-    <PageHead title="Lures and odds" about="What a lure has brought, what it costs, and how the ranking hears it."
-      ><ReviewTabs
-    /></PageHead>
+    <PageHead :title="words.luresAndOdds" :about="words.whatALureHas"><ReviewTabs /></PageHead>
     <ReviewFilter />
-    <section class="panel card" aria-label="Your water, your odds">
-      <h2>Your water, your odds</h2>
+    <section class="panel card" :aria-label="words.yourWaterYourOdds">
+      <h2>{{ words.yourWaterYourOdds }}</h2>
       <template v-if="record && water.current">
         <p>
-          For the water as it is set now at {{ water.place?.name }}: <b>{{ (record.minutes / 60).toFixed(1) }} h</b> of
-          effort in water like it. In the match this weighs
-          <b>{{ settings.ownRecord ? record.weight.toFixed(1) : '0' }}</b> of at most 8, as an axis of its own; it grows
-          with effort.
+          {{ words.forTheWater(water.place?.name ?? '') }} <b>{{ (record.minutes / 60).toFixed(1) }} h</b>
+          {{ words.ofEffortInWater }} <b>{{ settings.ownRecord ? record.weight.toFixed(1) : '0' }}</b>
+          {{ words.ofAtMost }}
         </p>
         <label class="hear"
           ><input
@@ -57,18 +54,18 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
             :checked="settings.ownRecord"
             @change="settings.keep({ ownRecord: ($event.target as HTMLInputElement).checked })"
           />
-          Use my log in the ranking</label
+          {{ words.useMyLog }}</label
         >
-        <p v-if="odds.length === 0" class="quiet">No lure here has {{ LEAST_MIN }} minutes in water like this yet.</p>
-        <div v-else class="scroll" tabindex="0" role="region" aria-label="Odds by lure">
+        <p v-if="odds.length === 0" class="quiet">{{ words.noLureHereHas(LEAST_MIN) }}</p>
+        <div v-else class="scroll" tabindex="0" role="region" :aria-label="words.oddsByLure">
           <table>
             <thead>
               <tr>
-                <th>Lure</th>
-                <th class="num">Takes an hour</th>
-                <th class="num">nine times in ten</th>
-                <th class="num">× your average</th>
-                <th class="num">effort, it and its like</th>
+                <th>{{ words.lure }}</th>
+                <th class="num">{{ words.takesAnHour }}</th>
+                <th class="num">{{ words.nineTimesInTen }}</th>
+                <th class="num">{{ words.yourAverage }}</th>
+                <th class="num">{{ words.effortItAndIts }}</th>
               </tr>
             </thead>
             <tbody>
@@ -86,20 +83,20 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
         </div>
       </template>
     </section>
-    <section class="panel card" aria-label="Cost and wear">
-      <h2>Cost per fish</h2>
-      <p v-if="costs.length === 0" class="quiet">No lure has been fished in the outings looked at.</p>
-      <div v-else class="scroll" tabindex="0" role="region" aria-label="Cost by lure">
+    <section class="panel card" :aria-label="words.costAndWear">
+      <h2>{{ words.costPerFish }}</h2>
+      <p v-if="costs.length === 0" class="quiet">{{ words.noLureHasBeen }}</p>
+      <div v-else class="scroll" tabindex="0" role="region" :aria-label="words.costByLure">
         <table>
           <thead>
             <tr>
-              <th>Lure</th>
-              <th class="num">Hours</th>
-              <th class="num">Landed</th>
-              <th class="num">Lost</th>
-              <th class="num">Spent</th>
-              <th class="num">A fish</th>
-              <th>Care</th>
+              <th>{{ words.lure }}</th>
+              <th class="num">{{ words.hours }}</th>
+              <th class="num">{{ words.landed }}</th>
+              <th class="num">{{ words.lost }}</th>
+              <th class="num">{{ words.spent }}</th>
+              <th class="num">{{ words.aFish }}</th>
+              <th>{{ words.care }}</th>
             </tr>
           </thead>
           <tbody>
@@ -109,14 +106,14 @@ const money = (n: number | null) => (n === null ? '–' : `${n.toFixed(2)} ${set
               <td class="num">{{ c.landed }}</td>
               <td class="num">{{ c.lost || '–' }}</td>
               <td class="num">{{ money(c.spent) }}</td>
-              <td class="num">{{ c.landed ? money(c.perFish) : 'no fish yet' }}</td>
+              <td class="num">{{ c.landed ? money(c.perFish) : words.noFishYet }}</td>
               <td>{{ c.care[0] ? sayCare(c.care[0]) : '' }}</td>
             </tr>
           </tbody>
         </table>
       </div>
       <p class="quiet">
-        Spent: the lure itself and each one lost, at what it cost. A lure without a cost in the box has none here.
+        {{ words.spentTheLureItself }}
       </p>
     </section>
   </div>

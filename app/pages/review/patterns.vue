@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { reviewPatternsPage as words, thumbRuleName } from '../../../words'
 import { ALPHA, MEASURES, factorOf, checkRules, type Findings } from '../../../core/review'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useReview } from '~/stores/review'
-import { thumbRuleName } from '../../../words'
 
-useHead({ title: 'Patterns · Ygrion' })
+useHead({ title: words.patternsYgrion })
 const review = useReview()
 const findings = shallowRef<Findings | null>(null)
 let asked = 0
@@ -23,57 +23,49 @@ const says = computed(() => MEASURES.find((m) => m.id === review.measure)?.says 
 const held = computed(() => checkRules(review.tried, review.measure))
 const percent = (p: number) => `${Math.max(1, Math.round(100 * p))} %`
 const rate = (r: { median: number; low: number; high: number }) =>
-  `${r.median.toFixed(1)} an hour (${r.low.toFixed(1)}–${r.high.toFixed(1)})`
+  words.anHour(r.median.toFixed(1), r.low.toFixed(1), r.high.toFixed(1))
 const VERDICTS = {
-  'bears out': 'Your log agrees',
-  contradicts: 'Your log disagrees',
-  open: 'Too early to say',
+  'bears out': words.yourLogAgrees,
+  contradicts: words.yourLogDisagrees,
+  open: words.tooEarlyToSay,
 } as const
 </script>
 
 <template>
   <div class="page">
-    <PageHead
-      title="Patterns within patterns"
-      about="What stands out from chance, and your rules of thumb against your own log."
-      ><ReviewTabs
-    /></PageHead>
+    <PageHead :title="words.patternsWithinPatterns" :about="words.whatStandsOutFrom"><ReviewTabs /></PageHead>
     <ReviewFilter />
-    <section class="panel card" aria-label="Patterns">
-      <h2>What stands out</h2>
-      <p v-if="!findings" role="status">Looking, and shuffling the log against luck …</p>
+    <section class="panel card" :aria-label="words.patterns">
+      <h2>{{ words.whatStandsOut }}</h2>
+      <p v-if="!findings" role="status">{{ words.lookingAndShuffling }}</p>
       <template v-else>
         <ol v-if="findings.patterns.length" class="found">
           <li v-for="p in findings.patterns.slice(0, 12)" :key="`${p.within?.label} ${p.factor} ${p.label}`">
             <p class="what">
               {{ factorOf(p.factor).name }}: <b>{{ p.label }}</b>
               <template v-if="p.within">
-                within {{ factorOf(p.within.factor).name.toLowerCase() }} {{ p.within.label }}</template
+                {{ words.within(factorOf(p.within.factor).name.toLowerCase(), p.within.label) }}</template
               >
             </p>
             <p>
-              {{ rate(p.rate) }} in {{ (p.minutes / 60).toFixed(1) }} h, against {{ rate(p.rest.rate) }} for the rest.
-              <span class="quiet">Chance alone does as well {{ percent(p.pValue) }} of the time.</span>
-              <span v-if="p.same.length" class="quiet"> The same effort is also: {{ p.same.join('; ') }}.</span>
+              {{ words.inHAgainstFor(rate(p.rate), (p.minutes / 60).toFixed(1), rate(p.rest.rate)) }}
+              <span class="quiet">{{ words.chanceAloneDoes(percent(p.pValue)) }}</span>
+              <span v-if="p.same.length" class="quiet"> {{ words.theSameEffort(p.same.join('; ')) }}</span>
             </p>
           </li>
         </ol>
         <p v-else>
-          Nothing stands out from chance yet.
-          {{ review.tried.length < 20 ? 'Some more outings are needed before patterns can show.' : '' }}
+          {{ words.nothingStandsOutFrom(review.tried.length < 20 ? words.someMoreOutings : '') }}
         </p>
         <p class="quiet how">
-          {{ findings.testsRun }} parts of the log were looked at. To pay for looking at so many, the log was shuffled
-          {{ findings.shuffles }} times – the {{ says }} of each outing dealt out again over its own stretches by
-          effort, whole outings over their days – and a part is told only where the strongest part of a shuffle beats it
-          in fewer than {{ percent(ALPHA) }} of them.
+          {{ words.partsOfTheLog(findings.testsRun, findings.shuffles, says, percent(ALPHA)) }}
         </p>
       </template>
     </section>
-    <section class="panel card" aria-label="Rules of thumb">
-      <h2>Rules of thumb against your log</h2>
+    <section class="panel card" :aria-label="words.rulesOfThumb">
+      <h2>{{ words.rulesOfThumbAgainst }}</h2>
       <p v-if="held.length === 0" class="quiet">
-        No rule of thumb here has an hour of effort on both of its sides yet.
+        {{ words.noRuleOfThumb }}
       </p>
       <ul v-else class="held">
         <li v-for="h in held" :key="h.rule.id" :class="h.verdict.replace(' ', '-')">
@@ -81,15 +73,20 @@ const VERDICTS = {
             <b>{{ thumbRuleName(h.rule.id) }}</b> <span class="verdict">{{ VERDICTS[h.verdict] }}</span>
           </p>
           <p>
-            With: {{ rate(h.with.rate) }} in {{ (h.with.minutes / 60).toFixed(1) }} h. Without:
-            {{ rate(h.without.rate) }} in {{ (h.without.minutes / 60).toFixed(1) }} h. Probability that the rule’s side
-            is better: <b>{{ percent(h.chance) }}</b>.
+            {{
+              words.withInHWithout(
+                rate(h.with.rate),
+                (h.with.minutes / 60).toFixed(1),
+                rate(h.without.rate),
+                (h.without.minutes / 60).toFixed(1),
+              )
+            }}
+            <b>{{ percent(h.chance) }}</b>.
           </p>
         </li>
       </ul>
       <p class="quiet how">
-        Said at 95 % either way, each rule for itself: of ten rules that say nothing, one may well look settled by luck.
-        Effort with and without was not dealt out by chance: what you believe in you fish at better hours.
+        {{ words.saidAtEitherWay }}
       </p>
     </section>
   </div>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { reviewSeasonPage as words } from '../../../words'
 import { seasonSummary } from '../../../core/review'
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useOutings } from '~/stores/outings'
 import { useReview } from '~/stores/review'
 
-useHead({ title: 'Season · Ygrion' })
+useHead({ title: words.seasonYgrion })
 const review = useReview()
 const outings = useOutings()
 const { show } = useMeasure()
@@ -17,41 +18,46 @@ const print = () => window.print()
 
 <template>
   <div class="page season">
-    <PageHead title="The season" about="Months, waters and fish of one year."><ReviewTabs class="screen" /></PageHead>
-    <ReviewFilter class="screen"><button type="button" class="print" @click="print">Print it</button></ReviewFilter>
-    <section class="panel sheet" aria-label="Season summary">
-      <h2>{{ review.year ?? 'All years' }}</h2>
+    <PageHead :title="words.theSeason" :about="words.monthsWatersAndFish"><ReviewTabs class="screen" /></PageHead>
+    <ReviewFilter class="screen"
+      ><button type="button" class="print" @click="print">{{ words.print }}</button></ReviewFilter
+    >
+    <section class="panel sheet" :aria-label="words.seasonSummary">
+      <h2>{{ review.year ?? words.allYears }}</h2>
       <dl>
         <div>
-          <dt>Outings</dt>
+          <dt>{{ words.outings }}</dt>
           <dd>
-            {{ season.outings }}<small>{{ season.blanks }} blank</small>
+            {{ season.outings }}<small>{{ words.blank(season.blanks) }}</small>
           </dd>
         </div>
         <div>
-          <dt>On the water</dt>
-          <dd>{{ season.hours.toFixed(0) }} h<small>of effort, breaks left out</small></dd>
+          <dt>{{ words.onTheWater }}</dt>
+          <dd>
+            {{ season.hours.toFixed(0) }} h<small>{{ words.ofEffortBreaksLeft }}</small>
+          </dd>
         </div>
         <div>
-          <dt>Landed</dt>
+          <dt>{{ words.landed }}</dt>
           <dd>
             {{ season.landed
             }}<small
-              >of {{ season.takes }} takes<template v-if="season.landedShare !== null"
+              >{{ words.ofTakes(season.takes)
+              }}<template v-if="season.landedShare !== null"
                 >, {{ Math.round(100 * season.landedShare) }} %</template
               ></small
             >
           </dd>
         </div>
         <div>
-          <dt>Takes an hour</dt>
+          <dt>{{ words.takesAnHour }}</dt>
           <dd>
             {{ season.rate.median.toFixed(2)
             }}<small>{{ season.rate.low.toFixed(2) }}–{{ season.rate.high.toFixed(2) }}</small>
           </dd>
         </div>
         <div v-if="season.longest">
-          <dt>Longest</dt>
+          <dt>{{ words.longest }}</dt>
           <dd>
             {{ show(season.longest.lengthM, 'lureLength')
             }}<small
@@ -64,14 +70,18 @@ const print = () => window.print()
       <div class="two">
         <table>
           <caption>
-            By month
+            {{
+              words.byMonth
+            }}
           </caption>
           <thead>
             <tr>
-              <th>Month</th>
-              <th><span class="sr-only">as a bar</span></th>
-              <th class="num">Hours</th>
-              <th class="num">Landed</th>
+              <th>{{ words.month }}</th>
+              <th>
+                <span class="sr-only">{{ words.asABar }}</span>
+              </th>
+              <th class="num">{{ words.hours }}</th>
+              <th class="num">{{ words.landed }}</th>
             </tr>
           </thead>
           <tbody>
@@ -89,13 +99,15 @@ const print = () => window.print()
         </table>
         <table>
           <caption>
-            Lures
+            {{
+              words.lures
+            }}
           </caption>
           <thead>
             <tr>
-              <th>Lure</th>
-              <th class="num">Hours</th>
-              <th class="num">Landed</th>
+              <th>{{ words.lure }}</th>
+              <th class="num">{{ words.hours }}</th>
+              <th class="num">{{ words.landed }}</th>
             </tr>
           </thead>
           <tbody>

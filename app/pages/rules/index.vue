@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import { rulesPage as words, sayEffects, sayRule, sayWhen } from '../../../words'
 import { RULE_GROUPS, sideShare, type OwnRule, type Rule } from '../../../core/match'
 import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
-import { sayEffects, sayRule, sayWhen } from '../../../words'
 
-useHead({ title: 'Rules · Ygrion' })
+useHead({ title: words.rulesYgrion })
 const box = useBox()
 const water = useWater()
 const settings = useSettings()
@@ -14,9 +14,9 @@ const settings = useSettings()
 const search = ref('')
 const only = ref<'all' | 'here' | 'changed'>('here')
 const ONLY = [
-  { value: 'here', title: 'Active here' },
-  { value: 'all', title: 'All' },
-  { value: 'changed', title: 'Changed weight' },
+  { value: 'here', title: words.activeHere },
+  { value: 'all', title: words.all },
+  { value: 'changed', title: words.changedWeight },
 ]
 const degree = (rule: Rule) => {
   const features = water.reading?.features
@@ -43,7 +43,7 @@ const changed = computed(() => Object.values(box.practice.weights).filter((w) =>
 function weigh(rule: Pick<Rule, 'id' | 'sentence'>, weight: number) {
   const { [rule.id]: _, ...rest } = box.practice.weights
   const weights = weight === 1 ? rest : { ...rest, [rule.id]: weight }
-  const label = weight === 0 ? 'Switched off' : weight === 1 ? 'Weighed as usual' : `Weighed × ${weight}`
+  const label = weight === 0 ? words.switchedOff : weight === 1 ? words.weighedAsUsual : words.weighed(weight)
   void box.putPractice({ weights }, `${label}: ${sayRule(rule)}`)
 }
 
@@ -51,11 +51,11 @@ const editing = ref<OwnRule | 'new' | null>(null)
 function keep(rule: OwnRule) {
   const known = box.practice.own.some((r) => r.id === rule.id)
   const own = known ? box.practice.own.map((r) => (r.id === rule.id ? rule : r)) : [...box.practice.own, rule]
-  void box.putPractice({ own }, `${known ? 'Changed' : 'Added'} the rule “${rule.sentence}”`)
+  void box.putPractice({ own }, words.theRule(known ? 'Changed' : 'Added', rule.sentence))
   editing.value = null
 }
 function remove(rule: OwnRule) {
-  void box.putPractice({ own: box.practice.own.filter((r) => r.id !== rule.id) }, `Removed the rule “${rule.sentence}”`)
+  void box.putPractice({ own: box.practice.own.filter((r) => r.id !== rule.id) }, words.removedTheRule(rule.sentence))
 }
 </script>
 
@@ -63,23 +63,20 @@ function remove(rule: OwnRule) {
   <div class="page">
     <header class="head">
       <div>
-        <h1>How the match judges</h1>
+        <h1>{{ words.howTheMatchJudges }}</h1>
         <p class="quiet">
-          {{ total }} rules of practice, {{ box.practice.own.length }} of your own{{
-            changed ? `, ${changed} with a changed weight` : ''
-          }}. A rule counts when its conditions fit, and more the better they fit.
+          {{ words.rulesOfPractice(total, box.practice.own.length, changed ? words.withAChangedWeight(changed) : '') }}
         </p>
       </div>
       <RuleTabs />
     </header>
     <section class="panel own" aria-labelledby="own-title">
       <header>
-        <h2 id="own-title">My own rules</h2>
-        <v-btn color="primary" @click="editing = 'new'">Write a rule</v-btn>
+        <h2 id="own-title">{{ words.myOwnRules }}</h2>
+        <v-btn color="primary" @click="editing = 'new'">{{ words.writeARule }}</v-btn>
       </header>
       <p v-if="box.practice.own.length === 0" class="quiet none">
-        What you know of your waters and nobody else does: write it down, and see what it would change before you keep
-        it.
+        {{ words.whatYouKnow }}
       </p>
       <RuleRow
         v-for="r in box.practice.own"
@@ -94,9 +91,9 @@ function remove(rule: OwnRule) {
       />
     </section>
     <div class="find">
-      <v-text-field v-model="search" label="Search the rules" hide-details clearable autocomplete="off" />
-      <v-select v-model="only" label="Show" :items="ONLY" hide-details />
-      <p class="quiet" role="status">{{ shown }} of {{ total }}</p>
+      <v-text-field v-model="search" :label="words.searchTheRules" hide-details clearable autocomplete="off" />
+      <v-select v-model="only" :label="words.show" :items="ONLY" hide-details />
+      <p class="quiet" role="status">{{ words.of(shown, total) }}</p>
     </div>
     <section v-for="g in groups" :key="g.id" class="panel group" :aria-labelledby="`g-${g.id}`">
       <h2 :id="`g-${g.id}`">{{ g.name }}</h2>
@@ -109,8 +106,8 @@ function remove(rule: OwnRule) {
         @weigh="(w) => weigh(r, w)"
       />
     </section>
-    <p v-if="shown === 0" class="quiet none" role="status">No rule fits that. Show all, or search for another word.</p>
-    <EditDialog :open="editing !== null" label="A rule of my own" :width-px="640" @close="editing = null">
+    <p v-if="shown === 0" class="quiet none" role="status">{{ words.noRuleFitsThat }}</p>
+    <EditDialog :open="editing !== null" :label="words.aRuleOfMy" :width-px="640" @close="editing = null">
       <RuleForm v-if="editing" :rule="editing === 'new' ? null : editing" @keep="keep" @close="editing = null" />
     </EditDialog>
   </div>

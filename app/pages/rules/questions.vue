@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rulesQuestionsPage as words, questionWords } from '../../../words'
 import {
   RULE_GROUPS,
   OPEN_QUESTIONS,
@@ -10,18 +11,17 @@ import {
 import { truthDegree } from '../../../core/water'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
-import { count, questionWords } from '../../../words'
 
-useHead({ title: 'Where anglers disagree · Ygrion' })
+useHead({ title: words.whereAnglersDisagreeYgrion })
 const box = useBox()
 const water = useWater()
 type Side = Practice['sides'][string]
 
 const sides = (s: OpenQuestion) => [
-  { value: undefined, title: 'Default' },
+  { value: undefined, title: words.defaultWord },
   { value: 'first' as const, title: questionWords(s.id).first },
   { value: 'second' as const, title: questionWords(s.id).second },
-  { value: 'both' as const, title: 'Count both' },
+  { value: 'both' as const, title: words.countBoth },
 ]
 const share = (s: OpenQuestion) => {
   const features = water.reading?.features
@@ -40,18 +40,14 @@ function choose(s: OpenQuestion, side: Side | undefined) {
   const sides = side ? { ...rest, [s.id]: side } : rest
   void box.putPractice(
     { sides },
-    `${questionWords(s.id).question}: ${side === undefined ? 'by default' : side === 'both' ? 'both count' : questionWords(s.id)[side]}`,
+    `${questionWords(s.id).question}: ${side === undefined ? words.byDefault : side === 'both' ? words.bothCount : questionWords(s.id)[side]}`,
   )
 }
 </script>
 
 <template>
   <div class="page">
-    <PageHead
-      title="Where good anglers disagree"
-      about="Take one side, or count both. What you choose counts in every water."
-      ><RuleTabs
-    /></PageHead>
+    <PageHead :title="words.whereGoodAnglersDisagree" :about="words.takeOneSideOr"><RuleTabs /></PageHead>
     <div class="list">
       <fieldset v-for="s in OPEN_QUESTIONS" :id="s.id" :key="s.id" class="panel question">
         <legend>{{ questionWords(s.id).question }}</legend>
@@ -75,12 +71,14 @@ function choose(s: OpenQuestion, side: Side | undefined) {
           <span :style="{ width: `${100 * (1 - share(s))}%` }" />
         </div>
         <p class="now">
-          In today’s water: {{ Math.round(100 * (1 - share(s))) }} % {{ s.first.id.replace('-', ' ') }},
-          {{ Math.round(100 * share(s)) }} % {{ s.second.id.replace('-', ' ') }}.
           {{
-            speaking(s) === 0
-              ? 'It makes no difference here.'
-              : `${count(speaking(s), 'rule')} ${speaking(s) === 1 ? 'counts' : 'count'} here.`
+            words.inTodaysWater(
+              Math.round(100 * (1 - share(s))),
+              s.first.id.replace('-', ' '),
+              Math.round(100 * share(s)),
+              s.second.id.replace('-', ' '),
+              speaking(s) === 0 ? words.itMakesNoDifference : words.here(speaking(s)),
+            )
           }}
         </p>
       </fieldset>

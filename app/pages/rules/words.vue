@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { GLOSSARY } from '../../../words'
+import { rulesWordsPage as texts, GLOSSARY } from '../../../words'
 
-useHead({ title: 'Glossary · Ygrion' })
+useHead({ title: texts.glossaryYgrion })
 </script>
 
 <template>
   <div class="page words">
-    <PageHead title="Glossary" about="The words that mean something special here."><RuleTabs /></PageHead>
+    <PageHead :title="texts.glossary" :about="texts.theWordsThatMean"><RuleTabs /></PageHead>
     <dl class="panel">
       <div v-for="g in GLOSSARY" :key="g.word">
         <dt>{{ g.word }}</dt>

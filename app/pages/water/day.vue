@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import { waterDayPage as words, clockTime } from '../../../words'
 import { area, line } from 'd3-shape'
 import { scaleLinear, scaleLog } from 'd3-scale'
 import { epochOf, readWater, speciesOf, stationFor, tideLevelM } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
-import { clockTime } from '../../../words'
 
-useHead({ title: 'Light and tide today · Ygrion' })
+useHead({ title: words.lightAndTideToday })
 const water = useWater()
 const { show } = useMeasure()
 const W = 960
@@ -83,10 +83,15 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
     <WaterTabs />
     <section v-if="ways && water.current && here" class="panel day" aria-labelledby="day-title">
       <header>
-        <h1 id="day-title">Light through the day</h1>
+        <h1 id="day-title">{{ words.lightThroughTheDay }}</h1>
         <p class="quiet">
-          {{ water.place?.name }}, {{ water.current.date }}. Lux at the surface, and in the zone at
-          {{ show(((water.reading?.zone.topM ?? 0) + (water.reading?.zone.bottomM ?? 0)) / 2, 'depth') }}.
+          {{
+            words.luxAtTheSurface(
+              water.place?.name ?? '',
+              water.current.date,
+              show(((water.reading?.zone.topM ?? 0) + (water.reading?.zone.bottomM ?? 0)) / 2, 'depth'),
+            )
+          }}
         </p>
       </header>
       <svg
@@ -114,7 +119,7 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
         </g>
         <g v-for="t in LUX" :key="t">
           <path :d="`M${M.left} ${y(t)}H${W - M.right}`" class="grid" />
-          <text :x="M.left - 8" :y="y(t) + 4" text-anchor="end">{{ lux(t) }} lx</text>
+          <text :x="M.left - 8" :y="y(t) + 4" text-anchor="end">{{ words.lx(lux(t)) }}</text>
         </g>
         <path :d="ways.under" class="under" />
         <path :d="ways.surface" class="surface" />
@@ -127,7 +132,7 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
       </svg>
       <label class="hour">
         <span
-          >Hour <b>{{ clockTime(now) }}</b></span
+          >{{ words.hour }} <b>{{ clockTime(now) }}</b></span
         >
         <input
           type="range"
@@ -140,12 +145,16 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
         />
       </label>
       <p>
-        {{ here.light.charAt(0).toUpperCase() + here.light.slice(1) }}, the sun {{ Math.round(here.sun) }}° high:
-        {{ Number(here.surface.toPrecision(2)).toLocaleString('en') }} lx above,
-        {{ Number(here.zone.toPrecision(2)).toLocaleString('en') }} lx where the fish are.
-        <template v-if="ways.tide"> The dotted line is the level of the tide.</template>
-        <NuxtLink to="/">See what that does to the match</NuxtLink>, or let it run along the hours there under “What
-        if”.
+        {{
+          words.theSunHighLx(
+            here.light.charAt(0).toUpperCase() + here.light.slice(1),
+            Math.round(here.sun),
+            Number(here.surface.toPrecision(2)).toLocaleString('en'),
+            Number(here.zone.toPrecision(2)).toLocaleString('en'),
+          )
+        }}
+        <template v-if="ways.tide"> {{ words.theDottedLine }}</template>
+        <NuxtLink to="/">{{ words.seeWhatThatDoes }}</NuxtLink>{{ words.orLetItRun }}
       </p>
     </section>
   </div>

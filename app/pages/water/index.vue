@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { waterPage as words, sayContribution } from '../../../words'
 import { useMatchShown } from '~/composables/useMatchShown'
-import { sayContribution } from '../../../words'
 
-useHead({ title: 'Water · Ygrion' })
+useHead({ title: words.waterYgrion })
 const match = useMatchShown()
 const first = computed(() => match.rows.slice(0, 4))
 </script>
@@ -12,22 +12,22 @@ const first = computed(() => match.rows.slice(0, 4))
     <WaterTabs />
     <div class="water">
       <section class="panel sheet" aria-labelledby="water-title">
-        <h1 id="water-title">Read the water</h1>
+        <h1 id="water-title">{{ words.readTheWater }}</h1>
         <WaterForm />
       </section>
       <div class="seen">
-        <section class="panel" aria-label="The place">
+        <section class="panel" :aria-label="words.thePlace">
           <PlaceColumn />
         </section>
-        <section class="panel answers" aria-label="What this water asks for">
+        <section class="panel answers" :aria-label="words.whatThisWaterAsks">
           <div>
-            <h2>It asks for</h2>
+            <h2>{{ words.itAsksFor }}</h2>
             <ul class="asked">
               <li v-for="a in match.answer?.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
             </ul>
           </div>
           <div v-if="first.length">
-            <h2>So tie on</h2>
+            <h2>{{ words.soTieOn }}</h2>
             <RankRow
               v-for="(row, i) in first"
               :key="row.key"
@@ -36,7 +36,7 @@ const first = computed(() => match.rows.slice(0, 4))
               :chosen="row.key === match.chosen?.key"
               @choose="match.choose(row.setUp.build.lure.id)"
             />
-            <NuxtLink to="/" class="on">See the whole match</NuxtLink>
+            <NuxtLink to="/" class="on">{{ words.seeTheWholeMatch }}</NuxtLink>
           </div>
         </section>
       </div>

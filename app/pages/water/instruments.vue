@@ -1,20 +1,21 @@
 <script setup lang="ts">
+import { waterInstrumentsPage as words } from '../../../words'
 import type { Conditions } from '../../../core/water'
 import { useWater } from '~/stores/water'
 
-useHead({ title: 'Sounder and forecast · Ygrion' })
+useHead({ title: words.sounderAndForecastYgrion })
 const water = useWater()
 const said = ref('')
 function take(over: Partial<Conditions>, what: string) {
   water.change(over)
-  said.value = `Copied to today’s water: ${what}.`
+  said.value = words.copiedToTodaysWater(what)
 }
 </script>
 
 <template>
   <div class="page">
     <WaterTabs />
-    <h1 class="sr-only">Sounder and forecast</h1>
+    <h1 class="sr-only">{{ words.sounderAndForecast }}</h1>
     <p class="said" role="status">{{ said }}</p>
     <div class="shelves">
       <SounderPanel @take="take" />

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { waterPlacesPage as texts } from '../../../words'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
-useHead({ title: 'Places · Ygrion' })
+useHead({ title: texts.placesYgrion })
 const box = useBox()
 const water = useWater()
 const chosenId = ref(water.place?.id ?? '')

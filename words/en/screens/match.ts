@@ -1,0 +1,156 @@
+import type { Shown } from '../catalogue'
+import { withArticles } from '../grammar'
+
+/** What the screens of match say, by component. */
+
+/** app/components/match/AnswerPanel.vue */
+export const answerPanel = {
+  ofPoints: 'of 100 points',
+  aboutThisSetUp: 'About this set-up',
+  bestSingleChange: 'Best single change:',
+  careful: 'Careful:',
+  won: 'Won',
+  lost: 'Lost',
+  why: 'Why',
+  howToFish: 'How to fish it',
+  sideBySide: 'Side by side',
+  whatIf: 'What if',
+  whyNot: 'Why not …',
+} as const
+
+/** app/components/match/CadenceScore.vue */
+export const cadenceScore = {
+  stop: 'Stop',
+  play: 'Play it',
+  sound: 'Sound',
+  buzz: 'Buzz',
+  aRoundTakesS: (sinking: Shown, loopS: Shown) => `${sinking}a round takes ${loopS} s`,
+  afterSOfSinking: (leadS: Shown) => `after ${leadS} s of sinking, `,
+  andOver: (over: Shown, loop: Shown) => `${over} and over: ${loop}.`,
+  firstThenOver: (lead: Shown) => `First ${lead}; then over`,
+} as const
+
+/** app/components/match/ComparePaths.vue */
+export const comparePaths = {
+  pathsOfTheSet: 'Paths of the set-ups over the same water',
+} as const
+
+/** app/components/match/CompareTable.vue */
+export const compareTable = {
+  layUpToFour: 'Lay up to four set-ups side by side: tick “Compare” beside them in the ranking.',
+  compareTheFirstFour: 'Compare the first four',
+  takeAway: (name: Shown) => `Take ${name} away`,
+  takeAway2: 'Take away',
+  of: (n: Shown) => `of ${n}`,
+  onlyWhatSetsThem: 'Only what sets them apart',
+  allLines: (lines: Shown) => `All ${lines} lines`,
+  clear: 'Clear',
+  everyColumnAddsUp: 'Every column adds up to its score.',
+} as const
+
+/** app/components/match/HowToFish.vue */
+export const howToFish = {
+  theHand: 'The hand',
+  count: 'Count',
+  to: (depth: Shown) => `to ${depth}`,
+  pull: 'Pull',
+  pace: 'Pace',
+  handle: 'Handle',
+  turnsS: (n: Shown) => `${n} turns/s`,
+  on: (name: Shown) => `on the ${name}`,
+  pause: 'Pause',
+  beforeTheFirstCast: 'Before the first cast',
+  feelFor: 'Feel for',
+  whatTheyTellYou: 'What they tell you',
+  nothingChangeInThis: 'Nothing? Change, in this order',
+  rulesHere: 'Rules here:',
+  careful: 'Careful:',
+  localRulesComeFirst: 'Local rules come first; look them up before you fish.',
+} as const
+
+/** app/components/match/RankRow.vue */
+export const rankRow = {
+  andMoreColours: (alike: Shown) => `and ${alike} more colours`,
+  inZone: (zone: Shown) => `${zone} % in zone`,
+} as const
+
+/** app/components/match/RankingPanel.vue */
+export const rankingPanel = {
+  ranking: 'Ranking',
+  whatToTieOn: 'What to tie on',
+  luresCompared: (lures: Shown) => `${lures} lures compared`,
+  inMs: (ms: Shown) => `in ${ms} ms`,
+  rulesAndOpenQuestions: 'rules and open questions',
+  rankingYourBox: 'Ranking your box …',
+  theMatchStoppedChange: (problem: Shown) => `The match stopped: ${problem}. Change the water or reload the page.`,
+  luresCompared2: 'Lures compared',
+  stopHere: 'Stop here',
+  stoppedThese: 'Stopped: these are the best of those compared so far.',
+  addToTheComparison: (name: Shown) => `Add ${name} to the comparison`,
+  yourBoxIsEmpty: 'Your box is empty. Add your lures, rods and lines, and the match answers here.',
+  fillTheBox: 'Fill the box',
+  nothingInThisBox:
+    'Nothing in this box can be fished here: no rod and line carry a lure through this water within their limits. Add a stronger line or leader, or choose another species.',
+  whatThisWaterAsks: 'What this water asks for',
+} as const
+
+/** app/components/match/ReasonList.vue */
+export const reasonList = {
+  smallThingsTogether: 'small things together',
+  nothingWorthNaming: 'Nothing worth naming.',
+  fewer: 'Fewer',
+} as const
+
+/** app/components/match/TiedRigs.vue */
+export const tiedRigs = {
+  tiedAlready: 'Tied already',
+  notHere: (why: Shown) => `Not here: ${why}.`,
+} as const
+
+/** app/components/match/WhatHangs.vue */
+export const whatHangs = {
+  whatThisAnswerHangs: 'What this answer hangs on',
+  checkingHowSureThis: 'Checking how sure this is …',
+  notInYourBox: 'Not in your box:',
+  a: (toLowerCase: Shown, lureLength: Shown, lureMass: Shown, colour: Shown) =>
+    withArticles(`a ${toLowerCase} of ${lureLength} and ${lureMass}, ${colour}`),
+  withWord: (sound: Shown) => `, with ${sound}`,
+  oneKnock: 'one knock',
+  rattles: 'rattles',
+  wouldBePointsAhead: (n: Shown) => `, would be ${n} points ahead here.`,
+  buyNothing: 'Buy nothing:',
+  noOtherLureWould: 'no other lure would do clearly better in this water on your rods and lines.',
+  itDependsWhichSide: (h: Shown) => `it depends which side you take. ${h}.`,
+  choose: 'Choose',
+  whicheverSideYouTake: 'Whichever side you take, the first choice stays the same.',
+} as const
+
+/** app/components/match/WhatIf.vue */
+export const whatIf = {
+  move: 'Move',
+  useThisValue: 'Use this value',
+  movingTheWater: (share: Shown) => `Moving the water … ${share}`,
+  pointsOfTheFirst: (name: Shown, join: Shown) => `Points of the first lures along ${name}: ${join}`,
+  from: (name: Shown, from: Shown, to: Shown) => `${name} from ${from} to ${to}`,
+  bestFrom: (from: Shown, to: Shown) => `best from ${from} to ${to}`,
+} as const
+
+/** app/components/match/WhyNot.vue */
+export const whyNot = {
+  whyNotThisOne: 'Why not this one?',
+  pickAnyLure: 'Pick any lure of your box: it is fished in its own best way here and set against the answer.',
+  cannotBeFishedHere: (why: Shown) => `cannot be fished here: ${why}.`,
+  comesPointsBehindAgainst: (n: Shown, name: Shown, n2: Shown, n3: Shown) =>
+    `comes ${n} points behind ${name}: ${n2} against ${n3}.`,
+  isTheAnswer: 'is the answer.',
+  nowhereWorthNaming: 'Nowhere worth naming.',
+  inComparison: 'In comparison',
+  addToComparison: 'Add to comparison',
+  workingItOut: 'Working it out …',
+} as const
+
+/** app/pages/index.vue */
+export const matchPage = {
+  theSetUp: 'The set-up in the water',
+  matchYgrion: 'Match · Ygrion',
+} as const

@@ -1,0 +1,288 @@
+import type { Shown } from '../catalogue'
+import { count } from '../grammar'
+
+/** What the screens of outing say, by component. */
+
+/** app/components/outing/AdvicePanel.vue */
+export const advicePanel = {
+  youAreHaving: 'You are having a break. Effort does not count until you go on.',
+  takeARig: 'Take a rig in hand and fish: what to change next shows here.',
+  stay: 'Stay with it',
+  changeOneThing: (toLowerCase: Shown) => `Change one thing: ${toLowerCase}`,
+  tryItForMin: (giveMin: Shown, median: Shown, low: Shown, high: Shown) =>
+    `Try it for ${giveMin} min. Expected: ${median} × the bites (likely ${low}–${high} ×).`,
+  alsoChanges: (join: Shown) => `Also changes: ${join}.`,
+  doWord: 'Do it',
+  notNow: 'Not now',
+  adviceSoFar: (given: Shown) => `Advice so far (${given})`,
+  notFollowed: 'not followed',
+  noAnswerSince: 'no answer since',
+  after: (answers: number) => `${count(answers, 'answer')} after it`,
+} as const
+
+/** app/components/outing/AnswerSheet.vue */
+export const answerSheet = {
+  whatDidTheFish: 'What did the fish do?',
+} as const
+
+/** app/components/outing/AwayBanner.vue */
+export const awayBanner = {
+  ygrionWasShutFrom: 'Ygrion was shut from',
+  to: 'to',
+  nothingWrittenDownWas: '. Nothing written down was lost. Did you fish on?',
+  iFishedOn: 'I fished on',
+  itWasABreak: 'It was a break',
+  aBreak: 'A break',
+} as const
+
+/** app/components/outing/CastFan.vue */
+export const castFan = {
+  castsByDirection: (join: Shown) => `Casts by direction: ${join}`,
+  ringsFromYouOutwards: (join: Shown) => `Rings: ${join}, from you outwards. ● a take.`,
+  countACast: 'Count a cast',
+  noCastYet: (join: Shown) => `No cast yet: ${join}.`,
+  hardLeft: 'hard left',
+  hardRight: 'hard right',
+  upperThird: 'upper third',
+  middleThird: 'middle third',
+  lowerThird: 'lower third',
+} as const
+
+/** app/components/outing/CountDown.vue */
+export const countDown = {
+  countDown: 'Count-down',
+  countToItFalls: (stopS: Shown, lureSpeed: Shown) => `Count to ${stopS}: it falls ${lureSpeed}`,
+  stop: 'Stop',
+  it: 'It is in the water',
+  whatIsInYour: 'What is in your hand does not sink: wind it down instead of counting.',
+} as const
+
+/** app/components/outing/EndOuting.vue */
+export const endOuting = {
+  endTheOuting: 'End the outing',
+  endItItStays: 'End it? It stays in the log, and can be taken back.',
+  end: 'End it',
+  fishOn: 'Fish on',
+} as const
+
+/** app/components/outing/FishDetails.vue */
+export const fishDetails = {
+  theFish: 'The fish',
+  landedAt: (slice: Shown) => `Landed at ${slice}`,
+  done: 'Done',
+  shorterByFive: 'Shorter by five',
+  shorter: 'Shorter',
+  length: 'Length',
+  length2: 'length?',
+  longer: 'Longer',
+  longerByFive: 'Longer by five',
+  whereTheHookSat: 'Where the hook sat',
+  wellInside: 'Well inside',
+  atTheEdge: 'At the edge',
+  outside: 'Outside',
+  howItTook: 'How it took',
+  winding: 'Winding in',
+  onThePause: 'On the pause',
+  onTheFall: 'On the fall',
+  species: 'Species',
+  weight: (unit: Shown) => `Weight, ${unit}`,
+  ofStandardWeight: (relative: Shown, relative2: Shown) => `${relative} % of standard weight: ${relative2}.`,
+  aFishOfThis: (sinkerMass: Shown) => `A fish of this length in good condition weighs ${sinkerMass}`,
+  byTheEquation: (ofWord: Shown) => `(by the equation of ${ofWord})`,
+  released: 'Released',
+  kept: 'Kept',
+  wetHandsFishOver: 'Wet hands, fish over water, no longer out than you can hold your own breath.',
+  theWaterIsWarm: 'The water is warm: play it short and let it rest before it goes.',
+  localRulesOnSizes: (rules: Shown) => `${rules} Local rules on sizes and seasons come first.`,
+  here: (rules: Shown) => `Here: ${rules}`,
+  aFishWeighsMore: 'A fish weighs more than nothing and less than 500 kg.',
+} as const
+
+/** app/components/outing/InHand.vue */
+export const inHand = {
+  runsAboutMinOn: (countDownS: Shown, depth: Shown, minutes: Shown) =>
+    `${countDownS}runs about ${depth} · ${minutes} min on it`,
+  count: (countDownS: Shown) => `count ${countDownS}, `,
+} as const
+
+/** app/components/outing/LiveOuting.vue */
+export const liveOuting = {
+  partsOfTheOuting: 'Parts of the outing',
+  stop: (stop: Shown, spot: Shown) => `Stop ${stop} · ${spot}`,
+  tapWhereYouThrow: 'Tap where you throw: the log then knows the spot.',
+  nextStop: 'Next stop',
+  next: 'Next',
+  spot: 'Spot',
+  casts: 'Casts',
+  timers: 'Timers',
+  compare: 'Compare',
+  water: 'Water',
+  log: 'Log',
+} as const
+
+/** app/components/outing/LiveStrip.vue */
+export const liveStrip = {
+  fished: (slice: Shown, waterTemp: Shown, minutes: Shown) => `${slice} · ${waterTemp} · ${minutes} fished`,
+  landed: 'landed',
+  goOn: 'Go on',
+  haveABreak: 'Have a break',
+  hMin: (min: Shown, min2: Shown) => `${min} h ${min2} min`,
+} as const
+
+/** app/components/outing/LogList.vue */
+export const logList = {
+  takeOut: (text: Shown) => `Take out: ${text}`,
+  stop: (stop: Shown, toLowerCase: Shown) => `Stop ${stop}, ${toLowerCase}`,
+  aCast: 'A cast',
+  seen: (depth: Shown) => `seen to ${depth}`,
+  aBreak: 'A break',
+  fishingAgain: 'Fishing again',
+  adviceFollowed: 'Advice followed',
+  adviceLeft: 'Advice left',
+  theLureIsLost: 'The lure is lost',
+  trialAgainst: (name: Shown, name2: Shown) => `Trial: ${name} against ${name2}`,
+  trialEnded: 'Trial ended',
+} as const
+
+/** app/components/outing/PastOutings.vue */
+export const pastOutings = {
+  pastOutings: 'Past outings',
+  noOutingYetEach: 'No outing yet. Each one, blanks too, makes the next answer better.',
+  blank: 'blank',
+} as const
+
+/** app/components/outing/ReadingForm.vue */
+export const readingForm = {
+  theWaterNow: 'The water now',
+  less: (name: Shown) => `${name}: less`,
+  more: (name: Shown) => `${name}: more`,
+  sky: 'Sky',
+  writeItDown: 'Write it down',
+  water: 'Water',
+  whiteLureSeen: 'White lure seen to',
+  depth: 'Depth',
+  wind: 'Wind',
+} as const
+
+/** app/components/outing/RigSheet.vue */
+export const rigSheet = {
+  whatIsCarried: 'What is carried',
+  aboutDown: (countDownS: Shown, depth: Shown) => `${countDownS}about ${depth} down`,
+  count: (countDownS: Shown) => `count ${countDownS} · `,
+  isLost: (name: Shown) => `${name} is lost`,
+} as const
+
+/** app/components/outing/SpotMap.vue */
+export const spotMap = {
+  thisStop: 'This stop',
+  spots: (name: Shown) => `Spots: ${name}`,
+} as const
+
+/** app/components/outing/StartOuting.vue */
+export const startOuting = {
+  startAnOuting: 'Start an outing',
+  onTheWater: 'On the water',
+  changeTheWater: 'change the water',
+  whatDoYouCarry: 'What do you carry?',
+  tiedAlready: (name: Shown) => `tied already · ${name}`,
+  measureFishingTime: 'Measure fishing time',
+  byClock: 'by clock',
+  byCastsThatI: 'by casts that I tap',
+  gettingReady: 'Getting ready …',
+  start: (name: Shown) => `Start with ${name}`,
+  chooseAtLeastOne: 'Choose at least one',
+  rankingYourBox: 'Ranking your box …',
+  nothingInTheBox: 'Nothing in the box can be fished here.',
+  seeTheMatch: 'See the match',
+  forWhatIsMissing: 'for what is missing.',
+  theOutingWasNot: (error: Shown) => `The outing was not started: ${error}. Try again.`,
+  seen: (waterTemp: Shown, depth: Shown) => `${waterTemp}, seen to ${depth}`,
+} as const
+
+/** app/components/outing/StayTimer.vue */
+export const stayTimer = {
+  stayHere: 'Stay here',
+  stayWorkItFrom: (ownFrom: Shown) => `Stay: ${ownFrom}. Work it from other sides, with other lures.`,
+  asYouSet: 'as you set it',
+  aFishTookHere: 'a fish took here',
+  theTimeIsUp: 'The time is up. Move, or start it again.',
+  startsByItselfAfter: 'Starts by itself after a take; or start it now.',
+  aMinuteLess: 'A minute less',
+  stayMin: (minutes: Shown) => `Stay ${minutes} min`,
+  aMinuteMore: 'A minute more',
+} as const
+
+/** app/components/outing/ThumbBar.vue */
+export const thumbBar = {
+  takeTheLastEntry: 'Take the last entry back',
+  cast: 'Cast',
+  fish: 'Fish!',
+} as const
+
+/** app/components/outing/VersusPanel.vue */
+export const versusPanel = {
+  aAgainstB: 'A against B',
+  takesInMin: (events: Shown, effort: Shown) => `${events} takes in ${effort} min`,
+  probabilityThat: (chanceA: Shown) => `Probability that A is better: ${chanceA}`,
+  bBetter: 'B better',
+  aBetter: (chanceA: Shown) => `A better: ${chanceA}`,
+  aBetter2: 'A better',
+  castsInThisTurn: (casts: Shown, castsEach: Shown) => `Casts in this turn: ${casts} of ${castsEach}.`,
+  change: (other: Shown) => `Change to ${other}`,
+  endTheTrial: 'End the trial',
+  fishTwoRigs:
+    'Fish two rigs in turn, the same number of casts each time. Only whole turns count, so that a change of the fish’s mind falls on both.',
+  castsPerTurn: 'Casts per turn',
+  start: (a: Shown) => `Start with ${a}`,
+  twoRigsAreNeeded: 'Two rigs are needed: carry a second one.',
+  isTheBetterOne: (b: Shown) => `${b} is the better one here.`,
+  oneWholeTurn: 'One whole turn with each is needed before anything can be said.',
+  theyLookAlikeNo: 'They look alike: no number of casts that anyone makes in a day would settle it.',
+  tooEarlyFor: (casts: Shown) =>
+    `Too early for a verdict. If they differ as much as it looks, some ${casts} more casts with each would settle it.`,
+  anHour: (n: Shown, n2: Shown, n3: Shown) => `${n} an hour (${n2}–${n3})`,
+} as const
+
+/** app/pages/outing/[id].vue */
+export const pastOutingPage = {
+  openingTheLog: 'Opening the log …',
+  thisOutingIsNot: 'This outing is not here',
+  itWasRemovedOr: 'It was removed, or the link is old.',
+  allOutings: 'All outings',
+  daySheet: 'Day sheet',
+  seenToWind: (slice: Shown, slice2: Shown, name: Shown, waterTemp: Shown, depth: Shown, sky: Shown, wind: Shown) =>
+    `${slice}, ${slice2} · ${name} · ${waterTemp} · seen to ${depth} · ${sky} · wind ${wind}`,
+  landed: 'landed,',
+  takes: 'takes in',
+  stretches: 'Stretches',
+  from: 'From',
+  lure: 'Lure',
+  retrieve: 'Retrieve',
+  spot: 'Spot',
+  min: 'Min',
+  casts: 'Casts',
+  answers: 'Answers',
+  fish: 'Fish',
+  hook: (hooked: Shown) => ` · hook ${hooked}`,
+  released: ' · released',
+  kept: ' · kept',
+  note: 'Note',
+  everythingThatWasWritten: (entries: Shown) => `Everything that was written down (${entries})`,
+  printTheDaySheet: 'Print the day sheet',
+  fishOnTake: 'Fish on: take the end back',
+  removeTheOuting: 'Remove the outing',
+  daySheetYgrion: 'Day sheet · Ygrion',
+  changedANote: 'Changed a note',
+} as const
+
+/** app/pages/outing/index.vue */
+export const outingPage = {
+  openingTheLog: 'Opening the log …',
+  theLogCannotBe: (problem: Shown) =>
+    `The log cannot be read (${problem}). Nothing stored was changed: reload the page.`,
+  careful: 'Careful:',
+  hooksByNightEye: 'hooks by night: eye protection, a lamp, and no wading in water you do not know.',
+  thunderIceAndCold:
+    'Thunder, ice and cold water, wading in a current: the fish is never worth it. A vest in the boat, someone who knows where you are. Local rules come first.',
+  outingYgrion: 'Outing · Ygrion',
+} as const

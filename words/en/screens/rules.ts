@@ -1,0 +1,124 @@
+import type { Shown } from '../catalogue'
+import { count, plural } from '../grammar'
+
+/** What the screens of rules say, by component. */
+
+/** app/components/rules/RuleConditions.vue */
+export const ruleConditions = {
+  when: 'When',
+  alwaysUntilYouAdd: 'Always, until you add a condition.',
+  isOne: (fact: Shown) => `${fact} is one of`,
+  takeConditionAway: (i: Shown) => `Take condition ${i} away`,
+  takeAway: 'Take away',
+  addACondition: 'Add a condition',
+  isWord: (f: Shown) => `${f} is …`,
+  over: (f: Shown) => `${f} over …`,
+  under: (f: Shown) => `${f} under …`,
+} as const
+
+/** app/components/rules/RuleForm.vue */
+export const ruleForm = {
+  changeMyRule: 'Change my rule',
+  aRuleOfMy: 'A rule of my own',
+  theRule: 'The rule in a sentence',
+  then: 'Then',
+  whatItDoes: 'What it does',
+  kindsOfLure: 'Kinds of lure',
+  fishedLikeThis: 'Fished like this',
+  mostlyOfThisColour: 'Mostly of this colour',
+  ofWhat: 'Of what',
+  howMuchMS: 'How much (m/s, s, m, or 0 to 1)',
+  weight: 'Weight',
+  close: 'Close',
+  keepTheRule: 'Keep the rule',
+  tieOn: 'Tie on',
+  leaveInTheBox: 'Leave in the box',
+  askForMoreOr: 'Ask for more or less of something',
+} as const
+
+/** app/components/rules/RulePreview.vue */
+export const rulePreview = {
+  whatItWouldChange: 'What it would change today',
+  rankingYourBox: 'Ranking your box with it …',
+  nothingAmongTheFirst: 'Nothing among the first six.',
+  ofTheFirstSix: (moves: Shown) => `${moves} of the first six change their place.`,
+  newHere: 'new here',
+} as const
+
+/** app/components/rules/RuleRow.vue */
+export const ruleRow = {
+  when: 'When',
+  always: 'always',
+  then: 'Then',
+  active: (degree: Shown) => `active${degree}`,
+  school: (split: Shown) => `school ${split}`,
+  change: 'Change',
+  remove: 'Remove',
+  weight: (rule: Shown) => `Weight of: ${rule}`,
+  asUsual: 'as usual',
+} as const
+
+/** app/components/rules/RuleTabs.vue */
+export const ruleTabs = {
+  judgement: 'Judgement',
+  theMatch: 'The match',
+  rules: 'Rules',
+  openQuestions: 'Open questions',
+  glossary: 'Glossary',
+} as const
+
+/** app/components/rules/rule-draft.ts */
+export const ruleDraftWords = {
+  aConditionLacksIts: 'A condition lacks its figure.',
+  nameAKind: 'Name a kind of lure, a way of fishing it or a colour.',
+  sayHowMuch: 'Say how much is asked for.',
+  sayTheRule: 'Say the rule in a sentence of at least three letters.',
+} as const
+
+/** app/pages/rules/index.vue */
+export const rulesPage = {
+  howTheMatchJudges: 'How the match judges',
+  rulesOfPractice: (total: Shown, own: Shown, weight: Shown) =>
+    `${total} rules of practice, ${own} of your own${weight}. A rule counts when its conditions fit, and more the better they fit.`,
+  withAChangedWeight: (changed: Shown) => `, ${changed} with a changed weight`,
+  myOwnRules: 'My own rules',
+  writeARule: 'Write a rule',
+  whatYouKnow:
+    'What you know of your waters and nobody else does: write it down, and see what it would change before you keep it.',
+  searchTheRules: 'Search the rules',
+  show: 'Show',
+  of: (shown: Shown, total: Shown) => `${shown} of ${total}`,
+  noRuleFitsThat: 'No rule fits that. Show all, or search for another word.',
+  aRuleOfMy: 'A rule of my own',
+  rulesYgrion: 'Rules · Ygrion',
+  activeHere: 'Active here',
+  all: 'All',
+  changedWeight: 'Changed weight',
+  switchedOff: 'Switched off',
+  weighedAsUsual: 'Weighed as usual',
+  weighed: (weight: Shown) => `Weighed × ${weight}`,
+  theRule: (known: Shown, sentence: Shown) => `${known} the rule “${sentence}”`,
+  removedTheRule: (sentence: Shown) => `Removed the rule “${sentence}”`,
+} as const
+
+/** app/pages/rules/questions.vue */
+export const rulesQuestionsPage = {
+  whereGoodAnglersDisagree: 'Where good anglers disagree',
+  takeOneSideOr: 'Take one side, or count both. What you choose counts in every water.',
+  inTodaysWater: (s: Shown, replace: Shown, s2: Shown, replace2: Shown, here: Shown) =>
+    `In today’s water: ${s} % ${replace}, ${s2} % ${replace2}. ${here}`,
+  itMakesNoDifference: 'It makes no difference here.',
+  here: (rules: number) => `${count(rules, 'rule')} ${plural(rules, 'counts', 'count')} here.`,
+  whereAnglersDisagreeYgrion: 'Where anglers disagree · Ygrion',
+  defaultWord: 'Default',
+  countBoth: 'Count both',
+  byDefault: 'by default',
+  bothCount: 'both count',
+} as const
+
+/** app/pages/rules/words.vue */
+export const rulesWordsPage = {
+  glossary: 'Glossary',
+  theWordsThatMean: 'The words that mean something special here.',
+  glossaryYgrion: 'Glossary · Ygrion',
+} as const

@@ -1,0 +1,58 @@
+import type { Shown } from '../catalogue'
+
+/** What the screens of shell say, by component. */
+
+/** app/components/TopBar.vue */
+export const topBar = {
+  ygrionToTheMatch: 'Ygrion, to the match',
+  ygrion: 'Ygrion',
+  views: 'Views',
+  undo: (label: Shown) => `Undo: ${label}`,
+  nothingToUndo: 'Nothing to undo',
+  undo2: 'Undo',
+  redo: (label: Shown) => `Redo: ${label}`,
+  nothingToRedo: 'Nothing to redo',
+  redo2: 'Redo',
+  unitsSwitch: (system: Shown, otherUnits: Shown) => `Units: ${system}. Switch to ${otherUnits}`,
+  cmGC: 'cm · g · °C',
+  inOzF: 'in · oz · °F',
+  dayColours: 'Day colours',
+  nightColours: 'Night colours',
+  water: 'Water',
+  box: 'Box',
+  bench: 'Bench',
+  match: 'Match',
+  outing: 'Outing',
+  review: 'Review',
+} as const
+
+/** app/components/form/EditForm.vue */
+export const editForm = {
+  addToTheBox: 'Add to the box',
+  save: 'Save',
+  cancel: 'Cancel',
+  remove: 'Remove',
+} as const
+
+/** app/components/form/FormField.vue */
+export const formField = {
+  inTheDrawer: 'In the drawer',
+  isNotANumber: (text: Shown) => `“${text}” is not a number.`,
+} as const
+
+/** app/components/form/MeasureField.vue */
+export const measureField = {
+  between: (role: Shown, role2: Shown) => `Between ${role} and ${role2}.`,
+} as const
+
+/** app/pages/[...path].vue */
+export const notFoundPage = {
+  nothingBitesHere: 'Nothing bites here',
+  thereIsNoPage: 'There is no page at',
+  yourBoxAndYour: '. Your box and your log are as they were.',
+  nothingHereYgrion: 'Nothing here · Ygrion',
+  toTheMatch: 'To the match',
+  toTheBox: 'To the box',
+  toTheBench: 'To the bench',
+  toTheOuting: 'To the outing',
+} as const

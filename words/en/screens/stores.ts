@@ -1,0 +1,68 @@
+import type { Shown } from '../catalogue'
+import { count } from '../grammar'
+
+/** What the screens of stores say, by component. */
+
+/** app/composables/useMeasure.ts */
+export const measureWords = {
+  enterANumber: 'Enter a number.',
+  isNotANumber: (text: Shown) => `“${text}” is not a number. Try 12, 3/8 or 2 1/2.`,
+  unknownUnit: (text: Shown) => `Unknown unit “${text}”.`,
+  measuresSomethingElseHere: (text: Shown) => `“${text}” measures something else here.`,
+} as const
+
+/** app/composables/useOutingLog.ts */
+export const outingLogWords = {
+  notSavedTapAgain: (message: Shown) => `Not saved: ${message}. Tap again.`,
+  theBrowserRefused: 'the browser refused',
+  theLure: 'The lure',
+  logged: (says: Shown) => `Logged: ${says}.`,
+  theFish: 'The fish',
+  aCast: 'A cast',
+  anotherRig: 'Another rig',
+  markedLostOneFewer: (name: Shown) => `${name} marked lost; one fewer in your box.`,
+  anotherSpot: 'Another spot',
+  adviceFollowed: 'Advice followed',
+  whatItAdvised: 'What it advised',
+  changedNowGive: 'Changed. Now give it its time.',
+  adviceLeft: 'Advice left',
+  aComparison: 'A comparison',
+  takenOut: 'Taken out of the log',
+  takenBack: 'Taken back.',
+} as const
+
+/** app/composables/useSeries.ts */
+export const seriesWords = {
+  enterAValueWithin: 'enter a value within the allowed range.',
+  reading: (readings: Shown, name: Shown) => `Reading ${readings} of ${name}`,
+  tookOutAReading: (name: Shown) => `Took out a reading of ${name}`,
+} as const
+
+/** app/composables/useSounder.ts */
+export const sounderWords = {
+  theSimulatedSounder: 'the simulated sounder',
+} as const
+
+/** app/stores/box.ts */
+export const boxStoreWords = {
+  putBack: (item: Shown) => `Put back ${item}`,
+  emptiedTheBin: 'Emptied the bin',
+  startedAnEmptyBox: 'Started an empty box',
+  openedTheDemoBox: 'Opened the demo box',
+  importedLures: (lures: Shown) => `Imported ${lures} lures`,
+} as const
+
+/** app/stores/outings.ts */
+export const outingsStoreWords = {
+  startedAnOutingAt: (name: Shown) => `Started an outing at ${name}`,
+  tookTheLastEntry: 'Took the last entry back',
+  removedTheOuting: (slice: Shown) => `Removed the outing of ${slice}`,
+} as const
+
+/** app/stores/sheets.ts */
+export const sheetsStoreWords = {
+  tookInLuresFrom: (changed: Shown, file: Shown) => `Took in ${changed} lures from ${file}`,
+  triedRowAgain: (row: Shown) => `Tried row ${row} again`,
+  tookInRow: (row: Shown, file: Shown) => `Took in row ${row} of ${file}`,
+  threwAway: (rows: number, file: Shown) => `Threw away ${count(rows, 'row')} of ${file}`,
+} as const
