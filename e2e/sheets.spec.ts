@@ -17,7 +17,7 @@ test('10,000 rows are read off the page’s own thread, with progress, and can b
   await page.getByRole('button', { name: 'Look through the rows' }).click()
   await expect(page.getByText('9995 new')).toBeVisible()
   await page.getByRole('button', { name: 'Take them in' }).click()
-  await expect(page.getByText(/9995 lures added/)).toBeVisible()
+  await expect(page.getByText(/9,995 lures added/)).toBeVisible()
   await toBox(page)
   await expectLures(page, DEMO_LURES + 9995)
 })
