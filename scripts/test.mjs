@@ -7,6 +7,15 @@ import { ROOT, ensureBrowser, ensurePackages, run } from './setup.mjs'
 
 let passed = 0
 let failed = 0
+/** Where the time went, step by step: printed at the end. @type {string[]} */
+const took = []
+let since = performance.now()
+/** @param {string} name */
+function mark(name) {
+  const now = performance.now()
+  took.push(`${name} ${Math.round((now - since) / 1000)}`)
+  since = now
+}
 const out = mkdtempSync(join(tmpdir(), 'ygrion-test-'))
 
 /**
@@ -79,6 +88,7 @@ function messageOf(error) {
 try {
   ensurePackages()
   ensureBrowser()
+  mark('packages')
   step('prepare', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
   await together([
     ['types', 'npm', ['run', '--silent', 'types']],
@@ -89,6 +99,8 @@ try {
     // It keeps one core busy for as long as all the others together.
     ['build', 'node', ['scripts/build.mjs']],
   ])
+
+  mark('checks and build')
 
   // One project after another: together they load every module once more for each (measured: 148 s against 106 s).
   for (const project of ['core', 'app', 'screens']) {
@@ -110,6 +122,7 @@ try {
         r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0),
       ],
     )
+    mark(`unit tests: ${project}`)
   }
 
   console.log('\n— browser tests')
@@ -119,10 +132,12 @@ try {
     r.stats.expected,
     r.stats.unexpected + r.stats.flaky,
   ])
+  mark('browser tests')
 } catch (error) {
   count(messageOf(error), false)
 } finally {
   rmSync(out, { recursive: true, force: true })
 }
+console.log(`\nSeconds: ${took.join(' · ')}`)
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)

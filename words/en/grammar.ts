@@ -20,6 +20,7 @@ export const percent = (share: number): string => `${Math.round(share * 100)}${P
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 /** Every “a” before a vowel made “an”: “a extra-fast rod” is an extra-fast rod. */
-export const withArticles = (text: string): string => text.replace(/\b([Aa]) (?=[aeiAEI]|[oO](?!ne)|[uU](?!ni|se))/g, '$1n ')
+export const withArticles = (text: string): string =>
+  text.replace(/\b([Aa]) (?=[aeiAEI]|[oO](?!ne)|[uU](?!ni|se))/g, '$1n ')
 /** “weed-guard” as it is said. */
 export const spaced = (code: string): string => code.replaceAll('-', ' ')
