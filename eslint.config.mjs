@@ -109,6 +109,14 @@ export default withNuxt(
   },
   {
     rules: {
+      // What a person reads stands in words/.
+      'vue/no-bare-strings-in-template': [
+        'error',
+        {
+          // Signs, units and keys.
+          allowlist: [...'·–—-/×%°±(),.:;?…“”→↑↓✓✕+−*#|&●\u202f\u00a005shCVD'],
+        },
+      ],
       'vue/multi-word-component-names': 'off',
       'vue/no-multiple-template-root': 'off',
       'vue/html-self-closing': 'off',

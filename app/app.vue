@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { useTheme } from 'vuetify'
+import { appShell as words } from '../words'
 import { useBox } from '~/stores/box'
 import { useDoubts } from '~/stores/doubts'
 import { useHistory } from '~/stores/history'
@@ -46,7 +47,7 @@ function keepWater() {
 /** What fails unseen is told: a change that was refused must not look as if it had been made. */
 const failed = ref('')
 function tell(event: PromiseRejectionEvent) {
-  failed.value = `That did not work, and nothing was changed: ${event.reason instanceof Error ? event.reason.message.slice(0, 160) : 'unknown fault'}`
+  failed.value = words.failed(event.reason instanceof Error ? event.reason.message.slice(0, 160) : words.unknownFault)
 }
 if (import.meta.client) {
   useEventListener(window, 'unhandledrejection', tell)
@@ -64,27 +65,30 @@ const said = computed({
 
 <template>
   <v-app>
-    <a class="skip" href="#main">Skip to content</a>
+    <a class="skip" href="#main">{{ words.skip }}</a>
     <TopBar />
     <main id="main">
-      <p v-if="box.status.state === 'loading'" class="waiting" role="status">Opening the box …</p>
+      <p v-if="box.status.state === 'loading'" class="waiting" role="status">{{ words.openingTheBox }}</p>
       <div v-else-if="box.status.state === 'failed'" class="waiting" role="alert">
-        <h1>The box cannot be opened</h1>
+        <h1>{{ words.cannotBeOpened }}</h1>
         <p>
-          This browser refuses to store data here ({{ box.status.problem }}). Leave private browsing or free some space,
-          then open the page again. Nothing stored was changed.
+          {{ words.refusesToStore(box.status.problem) }}
         </p>
       </div>
       <NuxtPage v-else />
     </main>
     <v-snackbar v-model="said" :timeout="6000" location="bottom" color="on-surface">
       {{ history.said }}
-      <template #actions><v-btn variant="text" class="snack-undo" @click="history.undo()">Undo</v-btn></template>
+      <template #actions
+        ><v-btn variant="text" class="snack-undo" @click="history.undo()">{{ words.undo }}</v-btn></template
+      >
     </v-snackbar>
     <v-snackbar :model-value="$pwa?.needRefresh === true" :timeout="-1" location="top" color="on-surface">
-      Update ready.
+      {{ words.updateReady }}
       <template #actions
-        ><v-btn variant="text" class="snack-undo" @click="$pwa?.updateServiceWorker()">Reload</v-btn></template
+        ><v-btn variant="text" class="snack-undo" @click="$pwa?.updateServiceWorker()">{{
+          words.reload
+        }}</v-btn></template
       >
     </v-snackbar>
     <v-snackbar

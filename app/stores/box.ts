@@ -1,4 +1,4 @@
-import { boxStoreWords as words } from '../../words'
+import { boxStoreWords as words, count, THINGS } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import { readArchive, type BinItem, type BoxKind, type PlacedProblem, type RejectedRows } from '../../core/exchange'
@@ -35,8 +35,10 @@ const binned = (kind: BoxKind, item: { id: string; name: string }, at: string): 
 })
 
 /** “Pirrip 7”, or “5 lures”. */
-const called = (items: readonly { name: string }[], many: string) =>
-  items.length === 1 ? (items[0]?.name ?? many) : `${items.length} ${many}`
+const called = (items: readonly { name: string }[], kind: BoxKind = 'lures') => {
+  const [only, ...others] = items
+  return only && others.length === 0 ? only.name : count(items.length, THINGS[kind].one, THINGS[kind].many)
+}
 
 /** The box and the places, as they are stored. Changes go through the repository and come back by its live query. */
 export const useBox = defineStore('box', {
@@ -88,7 +90,7 @@ export const useBox = defineStore('box', {
     },
     save<K extends BoxKind>(kind: K, item: Item<K>) {
       const known = this.box[kind].some((one) => one.id === item.id)
-      return this.edit(`${known ? 'Changed' : 'Added'} ${item.name}`, [put(kind, item)])
+      return this.edit((known ? words.changed : words.added)(item.name), [put(kind, item)])
     },
     saveAll<K extends BoxKind>(kind: K, items: readonly Item<K>[], label: string) {
       return this.edit(
@@ -103,13 +105,13 @@ export const useBox = defineStore('box', {
         const bin = binned(kind, item, at)
         return [removal(kind, item.id), { kind: 'bin' as const, id: bin.id, item: bin }]
       })
-      return this.edit(`Removed ${called(items, kind)}`, edits)
+      return this.edit(words.removed(called(items, kind)), edits)
     },
     /** A tray goes to the bin; what lay in it stays, loose. */
     removeTray(tray: Tray) {
       const bin = binned('trays', tray, now())
       const lures = this.box.lures.filter((l) => l.trayId === tray.id)
-      return this.edit(`Removed ${tray.name}`, [
+      return this.edit(words.removed(tray.name), [
         removal('trays', tray.id),
         { kind: 'bin', id: bin.id, item: bin },
         ...lures.map((l) => put('lures', { ...l, trayId: null, slot: null })),
@@ -119,12 +121,7 @@ export const useBox = defineStore('box', {
     restore(items: readonly BinItem[]) {
       const edits = items.flatMap((b) => [{ kind: b.kind, id: b.item.id, item: b.item }, removal('bin', b.id)])
       return this.edit(
-        words.putBack(
-          called(
-            items.map((b) => b.item),
-            'things',
-          ),
-        ),
+        words.putBack(items.length === 1 ? called(items.map((b) => b.item)) : words.things(items.length)),
         edits,
       )
     },
@@ -140,10 +137,10 @@ export const useBox = defineStore('box', {
       return this.saveAll(
         'lures',
         moved.map((l) => ({ ...l, trayId, slot })),
-        `Moved ${called(moved, 'lures')}`,
+        words.moved(called(moved)),
       )
     },
-    /** Changes how the angler judges: schools, weights of rules, rules of one's own. */
+    /** Changes how the angler judges: sides of open questions, weights of rules, rules of one's own. */
     putPractice(change: Partial<Practice>, label: string) {
       return this.edit(label, [putPractice(plain({ ...this.practice, ...change }) as Practice)])
     },

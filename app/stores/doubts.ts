@@ -28,7 +28,7 @@ export interface Holds {
   readonly after: LeaderInterval | null
 }
 
-/** What an answer hangs on: schools, conditions, and what is not in the box. Worked out after it, and dropped when the water moves. */
+/** What an answer hangs on: open questions, conditions, and what is not in the box. Worked out after it, and dropped when the water moves. */
 export const useDoubts = defineStore('doubts', () => {
   const match = useMatch()
   const hinges = shallowRef<readonly DecisiveQuestion[] | null>(null)

@@ -30,7 +30,7 @@ export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): 
   return { build: dressed.build, outfit: rigging.outfit, leader: rigging.leader, handling }
 }
 
-/** What the hand offers: pace, pause, passing, and how far it throws. */
+/** What the hand offers: pace, pause, passing, and how far it casts. */
 export function handOffers(
   build: Build,
   retrieve: Retrieve,
@@ -91,7 +91,7 @@ export function scoreUpperBound(lure: Lure, box: Box, context: MatchContext): nu
   return most === 0 ? 0 : most + maxPoints(demand.by.outfit, demand) + maxPoints(demand.by.path, demand)
 }
 
-/** A dressed lure that some rod here throws. */
+/** A dressed lure that some rod here casts. */
 interface Fitted extends Worth {
   readonly dressed: EvaluatedBuild
   /** Thinnest line first. */

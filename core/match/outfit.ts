@@ -95,7 +95,7 @@ export function lineInRodRange(rod: Rod, line: Pick<Line, 'strengthN'>): boolean
   return line.strengthN >= rod.lineMinN * ROD_LINE_SLACK[0] && line.strengthN <= rod.lineMaxN * ROD_LINE_SLACK[1]
 }
 
-/** Whether a rod throws this weight, or a little outside what is printed on it. */
+/** Whether a rod casts this weight, or a little outside what is printed on it. */
 export function rodCanCast(rod: Rod, massKg: number): boolean {
   return massKg >= rod.lureMinKg * ROD_LURE_SLACK[0] && massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1]
 }

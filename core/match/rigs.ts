@@ -14,7 +14,7 @@ export interface RigRow {
   readonly why: Refusal | null
 }
 
-/** How a rig hooks its lure, as the match throws it; null where a part is missing or the way is not cast. */
+/** How a rig hooks its lure, as the match casts it; null where a part is missing or the way is not cast. */
 function mountOf({ type, head, hook, sinker }: RigParts): Build['mount'] | null {
   switch (type.mount) {
     case 'own':

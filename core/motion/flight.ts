@@ -4,12 +4,12 @@ import { bisect } from '../bisect'
 /** Density of air at 15 °C and sea level, kg/m³ (ISO 2533, standard atmosphere). */
 export const AIR_KG_M3 = 1.225
 
-/** Mass that the rod's own tip adds to what it throws, kg. Assumed: a spinning tip of some 10 g moves with the lure. */
+/** Mass that the rod's own tip adds to what it casts, kg. Assumed: a spinning tip of some 10 g moves with the lure. */
 const TIP_KG = 0.01
 /** Angle of a good overhead cast, degrees. Common practice: a little under half a right angle. */
 const CAST_ANGLE_DEG = 40
 
-/** A throw: launch speed m/s, angle degrees, mass kg, drag area C·A m² in air, height of the tip m, wind from behind m/s. */
+/** A cast: launch speed m/s, angle degrees, mass kg, drag area C·A m² in air, height of the tip m, wind from behind m/s. */
 export interface Flight {
   readonly launchMps: number
   readonly massKg: number
@@ -69,7 +69,7 @@ export function castByEnergyM(energyJ: number, massKg: number, dragM2: number): 
   return castDistanceM({ launchMps: launchSpeedMps(energyJ, massKg), massKg, dragM2 })
 }
 
-/** Energy of the swing, J, that throws a lure so far, by bisection (0.05 … 200 J). */
+/** Energy of the swing, J, that casts a lure so far, by bisection (0.05 … 200 J). */
 export function energyForCast(castM: number, massKg: number, dragM2: number): number {
   return bisect((joule) => castByEnergyM(joule, massKg, dragM2) < castM, 0.05, 200, { steps: 50, by: 'ratio' })
 }

@@ -1,7 +1,7 @@
 import type { Path } from './path'
 
 /**
- * Room for the points of one cast, used again for the next: a ranking throws thousands and keeps few.
+ * Room for the points of one cast, used again for the next: a ranking makes thousands and keeps few.
  * `x` m from the rod tip, `z` m deep, `t` s, the first `count` of each.
  */
 export class PathBuffer {

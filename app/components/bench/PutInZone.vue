@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { putInZone as words, capital, percent, sayAdjustment } from '../../../words'
 import { adjustmentsFor, type Adjustment } from '../../../core/bench'
-import { cheapestChange, type CastAdjustment } from '../../../core/motion'
+import { cheapestChange } from '../../../core/motion'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -14,17 +15,7 @@ const water = useWater()
 const settings = useSettings()
 const found = shallowRef<ReturnType<typeof cheapestChange<Adjustment>> | null>(null)
 const RESTS_MS = 180
-let resting: ReturnType<typeof setTimeout> | undefined
 
-const KIND: Readonly<Record<CastAdjustment<Adjustment>['kind'], string>> = {
-  rod: 'Rod',
-  speed: 'Pace',
-  count: 'Count',
-  cast: 'Cast',
-  line: 'Line',
-  weight: 'Weight',
-  lure: 'Lure',
-}
 function work() {
   const { plan, zone, lure, known, build, builds, lines, speeds, carrying } = props.bench
   const c = water.current
@@ -48,15 +39,7 @@ function work() {
     }),
   })
 }
-watch(
-  () => [props.bench.plan.value, props.bench.zone.value],
-  () => {
-    clearTimeout(resting)
-    resting = setTimeout(work, RESTS_MS)
-  },
-  { immediate: true },
-)
-onBeforeUnmount(() => clearTimeout(resting))
+watchDebounced(() => [props.bench.plan.value, props.bench.zone.value], work, { debounce: RESTS_MS, immediate: true })
 const shown = computed(() => found.value?.best.filter((b) => b.share > (found.value?.now ?? 0) + 0.005) ?? [])
 </script>
 
@@ -72,7 +55,7 @@ const shown = computed(() => found.value?.best.filter((b) => b.share > (found.va
     </p>
     <ol v-if="shown.length">
       <li v-for="b in shown" :key="b.kind" :class="{ cheapest: b === found.cheapest }">
-        <span class="kind">{{ KIND[b.kind] }}</span>
+        <span class="kind">{{ words.kinds[b.kind] }}</span>
         <span class="name">{{ capital(sayAdjustment(b.does, settings.system)) }}</span>
         <span class="bar" aria-hidden="true"
           ><i :style="{ width: `${b.share * 100}%` }" /><em :style="{ left: `${found.now * 100}%` }"

@@ -1,26 +1,11 @@
 <script setup lang="ts">
-import { binList as texts } from '../../../words'
+import { binList as texts, capital, THINGS } from '../../../words'
 import type { BinItem } from '../../../core/exchange'
 import type { Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 
 /** What was thrown away, newest first: everything can be put back until the bin is emptied, and even that can be undone. */
 const box = useBox()
-const KINDS: Readonly<Record<string, string>> = {
-  lures: 'Lure',
-  trays: 'Tray',
-  rigs: 'Rig',
-  rods: 'Rod',
-  reels: 'Reel',
-  lines: 'Line',
-  leaders: 'Leader',
-  heads: 'Head',
-  hooks: 'Hook',
-  sinkers: 'Sinker',
-  trailers: 'Trailer',
-  blades: 'Blade',
-  terminals: texts.snapOrSwivel,
-}
 const items = computed(() => [...box.bin].sort((a, b) => (a.at < b.at ? 1 : -1)))
 const when = (b: BinItem) => b.at.replace('T', ', ').slice(0, 17)
 const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as Lure) : null)
@@ -44,7 +29,7 @@ const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as Lure) : null)
         <span class="picture"><LureDrawing v-if="lureOf(b)" :lure="lureOf(b) as Lure" :width-px="70" /></span>
         <span class="words"
           ><b>{{ b.item.name }}</b
-          ><small>{{ KINDS[b.kind] ?? b.kind }} · {{ when(b) }}</small></span
+          ><small>{{ capital(THINGS[b.kind].one) }} · {{ when(b) }}</small></span
         >
         <v-btn variant="outlined" size="small" :aria-label="texts.putBack(b.item.name)" @click="box.restore([b])">{{
           texts.putBack2

@@ -4,7 +4,7 @@ import type { LureDraft } from './LureForm.vue'
 </script>
 
 <script setup lang="ts">
-import { boxDialog as words } from '../../../words'
+import { boxDialog as words, boxStoreWords } from '../../../words'
 import { duplicateOf } from '../../../core/tackle'
 import { put } from '../../../storage/repository'
 import { useBox } from '~/stores/box'
@@ -27,7 +27,7 @@ async function save(lure: Lure, photo: string | null) {
     photoId && photoId !== known?.photoId && photo
       ? [{ kind: 'photos' as const, id: photoId, item: { id: photoId, dataUrl: photo } }]
       : []
-  await box.edit(`${known ? 'Changed' : 'Added'} ${lure.name}`, [put('lures', lure), ...photos])
+  await box.edit((known ? boxStoreWords.changed : boxStoreWords.added)(lure.name), [put('lures', lure), ...photos])
   open.value = null
 }
 async function remove(lure: Lure) {

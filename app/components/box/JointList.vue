@@ -9,7 +9,6 @@ const props = defineProps<{ judgements: readonly Judgement[] }>()
 const settings = useSettings()
 const rows = computed(() => props.judgements.map((j) => ({ ...j, ...sayJoint(j, settings.system) })))
 const ICONS = { good: mdiCheck, mind: mdiAlertOutline, wrong: mdiCloseOctagonOutline } as const
-const WORDS = { good: 'Good', mind: 'Careful', wrong: 'Wrong' } as const
 </script>
 
 <template>
@@ -17,7 +16,7 @@ const WORDS = { good: 'Good', mind: 'Careful', wrong: 'Wrong' } as const
     <li v-for="j in rows" :key="j.id" :class="j.verdict" :data-joint="j.id" :data-verdict="j.verdict">
       <v-icon :icon="j.law ? mdiScaleBalance : ICONS[j.verdict]" size="20" aria-hidden="true" />
       <p>
-        <span class="title">{{ j.title }} · {{ j.law ? words.law : WORDS[j.verdict] }}</span>
+        <span class="title">{{ j.title }} · {{ j.law ? words.law : words[j.verdict] }}</span>
         {{ j.sentence }} <span v-if="j.remedy" class="remedy">{{ j.remedy }}</span>
       </p>
     </li>

@@ -15,7 +15,7 @@ import { useKeptDraft } from '~/composables/useKeptDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { repository } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
-import { COST_FIELD, judge, newDraft, traitFields, usualTraits, type Draft } from './draft'
+import { COST_FIELD, lureOfDraft, newDraft, traitFields, usualTraits, type Draft } from './draft'
 import { plain } from '~/composables/plain'
 
 /** What is kept while a lure is typed. */
@@ -72,7 +72,7 @@ function judged(): Lure | null {
     problems.value = { fields: words.fixTheFieldMarked }
     return null
   }
-  const found = judge(plain<Draft>(draft))
+  const found = lureOfDraft(plain<Draft>(draft))
   problems.value = found.ok ? {} : found.problems
   return found.ok ? found.lure : null
 }

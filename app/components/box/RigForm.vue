@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rigForm as words } from '../../../words'
+import { capital, RIG_PARTS, rigForm as words } from '../../../words'
 import {
   RIG_TYPES,
   checkRig,
@@ -12,7 +12,7 @@ import {
 } from '../../../core/tackle'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
-import { PART_NAMES, fitted, judgeRigDraft, luresFor, openJoints, partsFor } from './rig-draft'
+import { fitted, judgeRigDraft, luresFor, openJoints, partsFor } from './rig-draft'
 
 /** The rig builder: parts are chosen, the rig is drawn, and every joint says at once whether it holds and why. */
 const props = defineProps<{ rig: Rig; adding: boolean; water: RigWater }>()
@@ -34,7 +34,7 @@ const slots = computed(() =>
   [...type.value.needs, ...type.value.may].map((part) => ({
     part,
     key: `${part}Id` as `${RigPart}Id`,
-    label: PART_NAMES[part],
+    label: capital(RIG_PARTS[part]),
     needed: type.value.needs.includes(part),
     items: [NONE, ...named(partsFor(part, type.value, box.box))],
   })),
@@ -62,7 +62,7 @@ function save() {
 
 <template>
   <EditForm
-    :title="adding ? words.buildARig : `Change ${rig.name}`"
+    :title="adding ? words.buildARig : words.changeThe(rig.name)"
     :adding="adding"
     :problems="problems"
     even

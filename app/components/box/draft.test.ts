@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { FAMILIES, Lure, usualHooks } from '../../../core/tackle'
-import { judge, newDraft, traitFields, usualTraits } from './draft'
+import { lureOfDraft, newDraft, traitFields, usualTraits } from './draft'
 
 describe('the form reads its fields off the family', () => {
   it.each(FAMILIES.map((f) => [f.id] as const))('%s: every field has a label, and its usual traits pass', (id) => {
@@ -22,12 +22,12 @@ describe('the form reads its fields off the family', () => {
 describe('a lure being typed', () => {
   const draft = () => ({ ...newDraft('x'), name: 'New one' })
   it('is kept as it stands when nothing is wrong', () => {
-    const judged = judge(draft())
-    expect(judged).toEqual({ ok: true, lure: draft() })
+    const read = lureOfDraft(draft())
+    expect(read).toEqual({ ok: true, lure: draft() })
   })
   it('a name of blanks is no name', () => {
-    const judged = judge({ ...draft(), name: '   ' })
-    expect(judged.ok ? {} : judged.problems).toEqual({ name: 'Give it a name of at most 80 letters.' })
+    const read = lureOfDraft({ ...draft(), name: '   ' })
+    expect(read.ok ? {} : read.problems).toEqual({ name: 'Give it a name of at most 80 letters.' })
   })
   it.each([
     ['lengthM', 4, /1 and 50 cm/],
@@ -39,16 +39,16 @@ describe('a lure being typed', () => {
     ['fish', 1.5, /whole number/],
     ['notes', 'x'.repeat(501), /500 letters/],
   ] as const)('%s %s is explained', (field, value, words) => {
-    const judged = judge({ ...draft(), [field]: value })
-    if (judged.ok) throw new Error('was taken')
-    expect(judged.problems[field]).toMatch(words)
-    expect(Object.keys(judged.problems)).toEqual([field])
+    const read = lureOfDraft({ ...draft(), [field]: value })
+    if (read.ok) throw new Error('was taken')
+    expect(read.problems[field]).toMatch(words)
+    expect(Object.keys(read.problems)).toEqual([field])
   })
   it('several faults are all named', () => {
-    const judged = judge({ ...draft(), name: '', count: -1 })
-    expect(judged.ok ? [] : Object.keys(judged.problems).sort()).toEqual(['count', 'name'])
+    const read = lureOfDraft({ ...draft(), name: '', count: -1 })
+    expect(read.ok ? [] : Object.keys(read.problems).sort()).toEqual(['count', 'name'])
   })
   it('traits of another family are not taken', () => {
-    expect(judge({ ...draft(), traits: usualTraits('spinnerbait') }).ok).toBe(false)
+    expect(lureOfDraft({ ...draft(), traits: usualTraits('spinnerbait') }).ok).toBe(false)
   })
 })

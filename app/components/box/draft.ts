@@ -55,7 +55,7 @@ const FIELD_WORDS: Record<string, string> = {
 }
 
 /** The lure, or what is still wrong with it, by field. */
-export function judge(draft: Draft): { ok: true; lure: Lure } | { ok: false; problems: Record<string, string> } {
+export function lureOfDraft(draft: Draft): { ok: true; lure: Lure } | { ok: false; problems: Record<string, string> } {
   const checked = Lure.safeParse(draft)
   if (checked.success) return { ok: true, lure: checked.data }
   const problems: Record<string, string> = {}

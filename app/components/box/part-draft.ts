@@ -1,18 +1,18 @@
 import { partDraftWords as words } from '../../../words'
 import { PARTS, type PartKind, type PartOf, fieldsOf, type Field } from '../../../core/tackle'
 
-/** How each drawer is called: many, one, and what lies in it. */
-export const DRAWERS: readonly { kind: PartKind; many: string; one: string; about: string }[] = [
-  { kind: 'rods', many: 'Rods', one: 'rod', about: words.theBar },
-  { kind: 'reels', many: 'Reels', one: 'reel', about: words.theBarIsHow },
-  { kind: 'lines', many: 'Lines', one: 'line', about: words.drawnTenTimes },
-  { kind: 'leaders', many: 'Leaders', one: 'leader', about: words.drawnTenTimes },
-  { kind: 'heads', many: 'Heads', one: 'head', about: words.drawnToScaleLead },
-  { kind: 'hooks', many: 'Hooks', one: 'hook', about: words.drawnToScaleBy },
-  { kind: 'sinkers', many: 'Sinkers', one: 'sinker', about: words.drawnToScaleLead },
-  { kind: 'trailers', many: 'Trailers', one: 'trailer', about: words.drawnToScaleByTheir },
-  { kind: 'blades', many: 'Blades', one: 'blade', about: words.drawnToScaleByShape },
-  { kind: 'terminals', many: words.snapsSwivelsRings, one: words.snapOrSwivel, about: words.drawnToScaleByTheirWeight },
+/** The drawers, and how what lies in each is drawn. */
+export const DRAWERS: readonly { kind: PartKind; about: string }[] = [
+  { kind: 'rods', about: words.theBar },
+  { kind: 'reels', about: words.theBarIsHow },
+  { kind: 'lines', about: words.drawnTenTimes },
+  { kind: 'leaders', about: words.drawnTenTimes },
+  { kind: 'heads', about: words.drawnToScaleLead },
+  { kind: 'hooks', about: words.drawnToScaleBy },
+  { kind: 'sinkers', about: words.drawnToScaleLead },
+  { kind: 'trailers', about: words.drawnToScaleByTheir },
+  { kind: 'blades', about: words.drawnToScaleByShape },
+  { kind: 'terminals', about: words.drawnToScaleByTheirWeight },
 ]
 
 export const partFields = (kind: PartKind): Field[] => fieldsOf(PARTS[kind].shape)

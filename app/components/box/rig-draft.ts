@@ -1,4 +1,4 @@
-import { rigDraftWords as texts } from '../../../words'
+import { RIG_PARTS, rigDraftWords as texts, THINGS } from '../../../words'
 import {
   familyOf,
   Rig,
@@ -79,21 +79,13 @@ export function fitted(rig: RigItem, box: Box): RigItem {
   }
 }
 
-export const PART_NAMES: Readonly<Record<RigPart, string>> = {
-  head: texts.head,
-  hook: 'Hook',
-  sinker: 'Weight',
-  trailer: 'Trailer',
-  terminal: texts.snapOrSwivel,
-}
-
 /** Joints still open: what a way needs and has not got, in words. */
 export function openJoints(parts: RigParts): string[] {
-  const missing = parts.type.needs.filter((part) => parts[part] === null).map((part) => PART_NAMES[part].toLowerCase())
-  if (!parts.lure) missing.unshift('lure')
-  if (!parts.line) missing.push('line')
+  const missing = parts.type.needs.filter((part) => parts[part] === null).map((part) => RIG_PARTS[part])
+  if (!parts.lure) missing.unshift(THINGS.lures.one)
+  if (!parts.line) missing.push(THINGS.lines.one)
   else if (!parts.reel) missing.push(texts.reelForThisLine)
-  if (!parts.rod) missing.push('rod')
+  if (!parts.rod) missing.push(THINGS.rods.one)
   return missing
 }
 

@@ -42,7 +42,7 @@ const long = (s: number) => (s >= 10 ? s.toFixed(0) : s.toFixed(1))
 const description = computed(() => {
   const words = (list: Cadence['loop']) => list.map((b) => `${DOINGS[b.does].says} ${long(b.seconds)} s`).join(', ')
   const { lead, loop } = props.cadence
-  return texts.andOver(lead.length ? texts.firstThenOver(words(lead)) : 'Over', words(loop))
+  return texts.andOver(lead.length ? texts.firstThenOver(words(lead)) : texts.over, words(loop))
 })
 const saidNow = computed(() => {
   const { inLead, index, through } = now.value

@@ -74,8 +74,8 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
         <div class="sides">
           <section
             v-for="side in [
-              { title: 'It loses', list: found.worse, sign: '−' },
-              { title: 'It is better', list: found.better, sign: '+' },
+              { title: words.loses, list: found.worse, sign: '−' },
+              { title: words.better, list: found.better, sign: '+' },
             ]"
             :key="side.title"
           >

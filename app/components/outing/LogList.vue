@@ -73,7 +73,7 @@ const lines = computed(() => {
       >
         <b>{{ l.text }}</b>
       </button>
-      <span v-else :class="{ bold: l.entry.kind === 'answer' }">{{ l.casts > 1 ? `${l.casts} casts` : l.text }}</span>
+      <span v-else :class="{ bold: l.entry.kind === 'answer' }">{{ l.casts > 1 ? words.casts(l.casts) : l.text }}</span>
       <button
         v-if="!fixed && outing.entries.length > 1"
         type="button"

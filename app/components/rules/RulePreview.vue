@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { rulePreview as words } from '../../../words'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
@@ -21,17 +22,9 @@ interface Change {
   readonly score: number
 }
 const preview = shallowRef<readonly Change[] | null>(null)
-let resting: ReturnType<typeof setTimeout> | undefined
-watch(
-  () => JSON.stringify(props.made),
-  () => {
-    clearTimeout(resting)
-    preview.value = null
-    resting = setTimeout(() => void look(), REST_MS)
-  },
-  { immediate: true },
-)
-onBeforeUnmount(() => clearTimeout(resting))
+const written = () => JSON.stringify(props.made)
+watch(written, () => (preview.value = null))
+watchDebounced(written, () => void look(), { debounce: REST_MS, immediate: true })
 const others = computed(() => box.practice.own.filter((r) => r.id !== props.ruleId))
 async function look() {
   if (!props.made.ok || !match.asked) return

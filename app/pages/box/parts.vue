@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boxPartsPage as texts, sayUse } from '../../../words'
+import { boxPartsPage as texts, sayUse, THINGS } from '../../../words'
 import { partUse } from '../../../core/match'
 import type { Part, PartKind, PartOf, Field } from '../../../core/tackle'
 import { DRAWERS, partFields } from '~/components/box/part-draft'
@@ -13,7 +13,7 @@ useHead({ title: texts.rodsLinesPartsYgrion })
 const box = useBox()
 const settings = useSettings()
 const { show } = useMeasure()
-const editing = shallowRef<{ kind: PartKind; one: string; part: Part | null } | null>(null)
+const editing = shallowRef<{ kind: PartKind; part: Part | null } | null>(null)
 
 /** By name, with 5 g before 10 g. */
 const partsOf = (kind: PartKind): readonly Part[] => [...box.box[kind]].sort(byName)
@@ -55,12 +55,14 @@ async function remove(part: Part) {
   <div class="page">
     <PageHead :title="texts.box"><BoxTabs /></PageHead>
     <div class="drawers">
-      <section v-for="d in DRAWERS" :key="d.kind" :aria-label="d.many" class="drawer">
+      <section v-for="d in DRAWERS" :key="d.kind" :aria-label="capital(THINGS[d.kind].many)" class="drawer">
         <header>
           <h2>
-            {{ d.many }} <small>{{ d.about }}</small>
+            {{ capital(THINGS[d.kind].many) }} <small>{{ d.about }}</small>
           </h2>
-          <v-btn variant="outlined" size="small" @click="editing = { ...d, part: null }">{{ texts.add(d.one) }}</v-btn>
+          <v-btn variant="outlined" size="small" @click="editing = { ...d, part: null }">{{
+            texts.add(THINGS[d.kind].one)
+          }}</v-btn>
         </header>
         <ul v-if="partsOf(d.kind).length" class="panel list">
           <li v-for="part in partsOf(d.kind)" :key="part.id">
@@ -81,7 +83,7 @@ async function remove(part: Part) {
       </section>
     </div>
     <EditDialog
-      :label="editing?.part ? texts.change(editing.one) : texts.add(editing?.one ?? texts.part)"
+      :label="editing ? (editing.part ? texts.change : texts.add)(THINGS[editing.kind].one) : ''"
       :open="editing !== null"
       :width-px="560"
       @close="editing = null"
@@ -90,7 +92,7 @@ async function remove(part: Part) {
         v-if="editing"
         :key="editing.part?.id ?? 'new'"
         :kind="editing.kind"
-        :one="editing.one"
+        :one="THINGS[editing.kind].one"
         :part="editing.part"
         @save="save"
         @remove="remove"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boxValuesPage as words } from '../../../words'
+import { boxValuesPage as words, capital, THINGS } from '../../../words'
 import { familyOf } from '../../../core/tackle'
 import { DRAWERS } from '~/components/box/part-draft'
 import { useBox } from '~/stores/box'
@@ -28,11 +28,11 @@ const groups = computed(() => {
     cost: l.cost,
   }))
   const parts = DRAWERS.map((d) => ({
-    name: d.many,
+    name: capital(THINGS[d.kind].many),
     rows: box.box[d.kind].map((p): Row => ({
       id: p.id,
       name: p.name,
-      kind: d.one,
+      kind: THINGS[d.kind].one,
       count: 'count' in p ? p.count : 1,
       cost: p.cost,
     })),

@@ -51,7 +51,7 @@ const editing = ref<OwnRule | 'new' | null>(null)
 function keep(rule: OwnRule) {
   const known = box.practice.own.some((r) => r.id === rule.id)
   const own = known ? box.practice.own.map((r) => (r.id === rule.id ? rule : r)) : [...box.practice.own, rule]
-  void box.putPractice({ own }, words.theRule(known ? 'Changed' : 'Added', rule.sentence))
+  void box.putPractice({ own }, (known ? words.changedTheRule : words.addedTheRule)(rule.sentence))
   editing.value = null
 }
 function remove(rule: OwnRule) {

@@ -68,6 +68,15 @@ export const lurePick = {
 
 /** app/components/bench/PutInZone.vue */
 export const putInZone = {
+  kinds: {
+    rod: 'Rod',
+    speed: 'Pace',
+    count: 'Count',
+    cast: 'Cast',
+    line: 'Line',
+    weight: 'Weight',
+    lure: 'Lure',
+  },
   put: 'Put it in the zone',
   ofTheCast: (share: Shown, now: Shown) => `${share} of the cast in the zone, now ${now}.`,
   itIsThereAlready: (now: Shown) => `It is there already: ${now} of the cast.`,

@@ -26,7 +26,6 @@ export const binList = {
   emptyTheBin: 'Empty the bin',
   putBack: (name: Shown) => `Put back ${name}`,
   putBack2: 'Put back',
-  snapOrSwivel: 'Snap or swivel',
 } as const
 
 /** app/components/box/BoxDialog.vue */
@@ -89,6 +88,9 @@ export const gapTable = {
 
 /** app/components/box/JointList.vue */
 export const jointList = {
+  good: 'Good',
+  mind: 'Careful',
+  wrong: 'Wrong',
   law: 'Law',
 } as const
 
@@ -227,6 +229,7 @@ export const rigDrawing = {
 
 /** app/components/box/RigForm.vue */
 export const rigForm = {
+  changeThe: (name: Shown) => `Change ${name}`,
   buildARig: 'Build a rig',
   rigCheck: 'Rig check',
   stillOpen: (join: Shown) => `Still open: ${join}.`,
@@ -422,16 +425,12 @@ export const partDraftWords = {
   drawnToScaleBy: 'Drawn to scale by their gap.',
   drawnToScaleByTheir: 'Drawn to scale by their length.',
   drawnToScaleByShape: 'Drawn to scale by shape and number.',
-  snapsSwivelsRings: 'Snaps, swivels, rings',
-  snapOrSwivel: 'snap or swivel',
   drawnToScaleByTheirWeight: 'Drawn to scale by their weight.',
   giveItAName: 'Give it a name of at most 80 letters.',
 } as const
 
 /** app/components/box/rig-draft.ts */
 export const rigDraftWords = {
-  head: 'Head',
-  snapOrSwivel: 'Snap or swivel',
   reelForThisLine: 'reel for this line',
   giveItAName: 'Give it a name of at most 80 letters.',
   notesAtMostLetters: 'Notes: at most 500 letters.',
@@ -517,7 +516,6 @@ export const boxPartsPage = {
   add: (one: Shown) => withArticles(`Add a ${one}`),
   noneYet: 'None yet.',
   change: (one: Shown) => withArticles(`Change a ${one}`),
-  part: 'part',
   rodsLinesPartsYgrion: 'Rods, lines, parts · Ygrion',
 } as const
 

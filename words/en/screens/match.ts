@@ -20,6 +20,7 @@ export const answerPanel = {
 
 /** app/components/match/CadenceScore.vue */
 export const cadenceScore = {
+  over: 'Over',
   stop: 'Stop',
   play: 'Play it',
   sound: 'Sound',
@@ -137,6 +138,8 @@ export const whatIf = {
 
 /** app/components/match/WhyNot.vue */
 export const whyNot = {
+  loses: 'It loses',
+  better: 'It is better',
   whyNotThisOne: 'Why not this one?',
   pickAnyLure: 'Pick any lure of your box: it is fished in its own best way here and set against the answer.',
   cannotBeFishedHere: (why: Shown) => `cannot be fished here: ${why}.`,

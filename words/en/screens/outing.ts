@@ -131,6 +131,7 @@ export const liveStrip = {
 
 /** app/components/outing/LogList.vue */
 export const logList = {
+  casts: (n: number) => count(n, 'cast'),
   takeOut: (text: Shown) => `Take out: ${text}`,
   stop: (stop: Shown, toLowerCase: Shown) => `Stop ${stop}, ${toLowerCase}`,
   aCast: 'A cast',

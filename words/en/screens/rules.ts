@@ -97,7 +97,8 @@ export const rulesPage = {
   switchedOff: 'Switched off',
   weighedAsUsual: 'Weighed as usual',
   weighed: (weight: Shown) => `Weighed × ${weight}`,
-  theRule: (known: Shown, sentence: Shown) => `${known} the rule “${sentence}”`,
+  changedTheRule: (sentence: Shown) => `Changed the rule “${sentence}”`,
+  addedTheRule: (sentence: Shown) => `Added the rule “${sentence}”`,
   removedTheRule: (sentence: Shown) => `Removed the rule “${sentence}”`,
 } as const
 

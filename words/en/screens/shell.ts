@@ -2,6 +2,20 @@ import type { Shown } from '../catalogue'
 
 /** What the screens of shell say, by component. */
 
+/** app/app.vue */
+export const appShell = {
+  skip: 'Skip to content',
+  openingTheBox: 'Opening the box …',
+  cannotBeOpened: 'The box cannot be opened',
+  refusesToStore: (problem: Shown) =>
+    `This browser refuses to store data here (${problem}). Leave private browsing or free some space, then open the page again. Nothing stored was changed.`,
+  failed: (why: Shown) => `That did not work, and nothing was changed: ${why}`,
+  unknownFault: 'unknown fault',
+  undo: 'Undo',
+  updateReady: 'Update ready.',
+  reload: 'Reload',
+} as const
+
 /** app/components/TopBar.vue */
 export const topBar = {
   ygrionToTheMatch: 'Ygrion, to the match',

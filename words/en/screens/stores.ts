@@ -45,6 +45,11 @@ export const sounderWords = {
 
 /** app/stores/box.ts */
 export const boxStoreWords = {
+  moved: (what: Shown) => `Moved ${what}`,
+  added: (name: Shown) => `Added ${name}`,
+  changed: (name: Shown) => `Changed ${name}`,
+  removed: (what: Shown) => `Removed ${what}`,
+  things: (n: number) => count(n, 'thing'),
   putBack: (item: Shown) => `Put back ${item}`,
   emptiedTheBin: 'Emptied the bin',
   startedAnEmptyBox: 'Started an empty box',
