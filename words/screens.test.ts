@@ -4,6 +4,11 @@ import { FAULTS, LONG } from './proof-reading'
 
 /** What every screen says, read with nothing, one and many, short names and long ones. */
 type Saying = string | ((...of: (string | number)[]) => string)
+type Says = { readonly [key: string]: Saying | Says }
+const flat = (says: Says, at: string): { at: string; say: Saying }[] =>
+  Object.entries(says).flatMap(([key, say]) =>
+    typeof say === 'object' ? flat(say, `${at}.${key}`) : [{ at: `${at}.${key}`, say }],
+  )
 /** What may stand in a gap. A gap for a figure gets a figure, a gap for a name a name: which it is, only the screen knows. */
 const FILLS = ['Owlet 12', LONG, 0, 1, 2, 12, 1234] as const
 const spoken = (say: Saying): string[] => {
@@ -12,9 +17,7 @@ const spoken = (say: Saying): string[] => {
   // Two figures that differ, so that no gap is filled with the neighbour’s.
   return [...made, say(...Array.from({ length: say.length }, (_, i) => 100 + i))]
 }
-const entries = Object.entries(SCREENS).flatMap(([screen, says]) =>
-  Object.entries(says as Record<string, Saying>).map(([key, say]) => ({ at: `${screen}.${key}`, say })),
-)
+const entries = Object.entries(SCREENS).flatMap(([screen, says]) => flat(says as Says, screen))
 /** A piece of a sentence begins or ends beside a figure of its own on the page. */
 const PIECE = 'a space too many, or before a stop'
 const NAMES_AND_FIGURES = 'one of many, or many of one'

@@ -37,8 +37,8 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   // Whatever the page before still wants to store is stored now, and not over the new box.
   const before = getActivePinia()
   if (before) {
-    await useWater().store()
     leave()
+    await useWater().store()
   }
   setActivePinia(createPinia())
   await repository.replaceAll(world)

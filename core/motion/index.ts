@@ -24,4 +24,4 @@ export {
   type Ground,
 } from './bottom'
 export { swing } from './swing'
-export { cheapestChange, type CastAdjustment, type InverseInput, type Option } from './cheapest'
+export { cheapestChange, type InverseInput, type Option } from './cheapest'
