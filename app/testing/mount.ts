@@ -1,5 +1,5 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
-import { createPinia, getActivePinia, setActivePinia } from 'pinia'
+import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia'
 import { expect, vi } from 'vitest'
 import { Suspense, defineComponent, h, type Component } from 'vue'
 import { RouterLink, createMemoryHistory, createRouter } from 'vue-router'
@@ -25,6 +25,7 @@ const components = Object.fromEntries(
 )
 
 let mounted: VueWrapper | null = null
+let pinia = createPinia()
 /** What was looked at last is left: it no longer follows the stores. */
 function leave() {
   mounted?.unmount()
@@ -39,8 +40,10 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   if (before) {
     leave()
     await useWater().store()
+    disposePinia(before)
   }
-  setActivePinia(createPinia())
+  pinia = createPinia()
+  setActivePinia(pinia)
   await repository.replaceAll(world)
   // Rows that another test left waiting.
   await repository.apply((await repository.read()).aside.map((a) => removal('aside', a.id)))
@@ -55,6 +58,8 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
     },
     { timeout: PATIENCE_MS },
   )
+  // An action of the store before, still under way, makes its own store the active one again.
+  setActivePinia(pinia)
   return box
 }
 
@@ -80,7 +85,7 @@ export async function mountScreen(component: Component, props: object = {}, path
   mounted = mount(screen, {
     attachTo: host,
     global: {
-      plugins: [router, createVuetify()],
+      plugins: [pinia, router, createVuetify()],
       components: { ...components, NuxtLink: RouterLink },
       stubs: { transition: true },
     },
