@@ -4,11 +4,11 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   test: {
     include: [
-      'core/water/{below,year}.test.ts',
-      'core/motion/motion.test.ts',
-      'core/bench/bench.test.ts',
-      'core/outing/{stretches,live,advise}.test.ts',
-      'core/exchange/{places-in,outings}.test.ts',
+      'core/water/{season,wind-mud}.test.ts',
+      'core/motion/pull.test.ts',
+      'core/bench/sample.test.ts',
+      'core/outing/{stretches,patience}.test.ts',
+      'core/exchange/nmea.test.ts',
       'core/rate.test.ts',
     ],
     isolate: false,

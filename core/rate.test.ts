@@ -37,6 +37,15 @@ describe('gamma–Poisson rates', () => {
     const width = (b: typeof few) => credibleInterval(b).high - credibleInterval(b).low
     expect(width(many)).toBeLessThan(width(few))
   })
+  it('an interval holds the share it is asked for, the same on both sides, and is told per what it is asked per', () => {
+    const belief = updatePosterior(gammaPrior(0.02, 2), 12, 300)
+    for (const share of [0.5, 0.9, 0.95]) {
+      const { low, median, high } = credibleInterval(belief, 60, share)
+      expect(gammaBelow(low / 60, belief.shape, belief.rate)).toBeCloseTo((1 - share) / 2, 6)
+      expect(gammaBelow(median / 60, belief.shape, belief.rate)).toBeCloseTo(0.5, 6)
+      expect(gammaBelow(high / 60, belief.shape, belief.rate)).toBeCloseTo((1 + share) / 2, 6)
+    }
+  })
   it('dispersion widens the interval and leaves its middle nearly where it was', () => {
     const prior = gammaPrior(0.02, 1)
     const [plain, clumped] = [updatePosterior(prior, 40, 2000), updatePosterior(prior, 40, 2000, 3)]

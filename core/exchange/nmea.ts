@@ -61,24 +61,29 @@ export function readSentence(line: string): SentenceResult {
     if (/no known parser/i.test(message)) return { ok: true, reading: null }
     return { ok: false, problem: { code: /invalid sentence/i.test(message) ? 'wrong-checksum' : 'unreadable' } }
   }
+  const fields = text.split(',')
+  /** The library reads an empty field as nought: a sounder that has lost the bottom would report no depth at all. */
+  const given = (at: number, value: number) => (fields[at] ? value : NaN)
   switch (packet.sentenceId) {
-    case 'DBT':
-      return within(packet.depthMeters, 0, 12_000, 'depth') ?? read({ depthM: packet.depthMeters })
+    case 'DBT': {
+      const depthM = given(3, packet.depthMeters)
+      return within(depthM, 0, 12_000, 'depth') ?? read({ depthM })
+    }
     case 'DPT':
       return within(packet.depthM, 0, 12_000, 'depth') ?? read({ depthM: packet.depthM + packet.offsetM })
     case 'MTW':
       if (packet.unit && packet.unit !== 'C') return { ok: false, problem: { code: 'unknown-temperature-unit' } }
       return within(packet.degrees, -5, 50, 'water temperature') ?? read({ waterTempC: packet.degrees })
     case 'VHW':
-      return read({ waterSpeedMps: packet.speedKnots * KNOT_MPS })
+      return read({ waterSpeedMps: given(5, packet.speedKnots) * KNOT_MPS })
     case 'VTG':
-      return read({ groundSpeedMps: packet.speedKnots * KNOT_MPS })
+      return read({ groundSpeedMps: given(5, packet.speedKnots) * KNOT_MPS })
     case 'RMC':
       if (packet.status !== 'valid') return { ok: true, reading: null }
       return read({
-        latDeg: packet.latitude,
-        lonDeg: packet.longitude,
-        groundSpeedMps: packet.speedKnots * KNOT_MPS,
+        latDeg: given(3, packet.latitude),
+        lonDeg: given(5, packet.longitude),
+        groundSpeedMps: given(7, packet.speedKnots) * KNOT_MPS,
         atMs: packet.datetime.getTime(),
       })
     default:

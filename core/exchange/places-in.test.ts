@@ -1,78 +1,10 @@
 import { XMLValidator } from 'fast-xml-parser'
-import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { middleOf, newPlacesOf, readGpx, readNmeaLog, readSentence, waterOfReadings, writeGpx } from '.'
+import { middleOf, newPlacesOf, readGpx, waterOfReadings, writeGpx } from '.'
 import { sayFileProblem } from '../../words'
 
-/** Places in GPX 1.1 and readings in NMEA 0183. */
-
-const reading = (line: string) => {
-  const found = readSentence(line)
-  if (!found.ok) throw new Error(found.problem.code)
-  return found.reading
-}
-const problem = (line: string) => {
-  const found = readSentence(line)
-  return found.ok ? null : sayFileProblem(found.problem)
-}
-
-describe('NMEA 0183', () => {
-  it('depth, with the transducer’s own depth where it is told', () => {
-    expect(reading('$SDDBT,7.8,f,2.4,M,1.3,F*0D')).toEqual({ depthM: 2.4 })
-    expect(reading('$SDDPT,2.4,0.3*52')?.depthM).toBeCloseTo(2.7, 9)
-  })
-  it('temperature of the water, and speed through it in knots', () => {
-    expect(reading('$YXMTW,17.75,C*26')).toEqual({ waterTempC: 17.75 })
-    expect(reading('$VWVHW,,,15.0,M,2.5,N,4.6,K*1F')?.waterSpeedMps).toBeCloseTo((2.5 * 1852) / 3600, 6)
-  })
-  it('position, time and speed of the sentence that introductions print: 48°07.038′ N, 11°31.000′ E (from memory)', () => {
-    const found = reading('$GPRMC,123519,A,4807.038,N,01131.000,E,022.4,084.4,230394,003.1,W*6A')
-    expect(found?.latDeg).toBeCloseTo(48 + 7.038 / 60, 6)
-    expect(found?.lonDeg).toBeCloseTo(11 + 31 / 60, 6)
-    expect(found?.groundSpeedMps).toBeCloseTo((22.4 * 1852) / 3600, 4)
-    expect(new Date(found?.atMs ?? 0).toISOString()).toBe('1994-03-23T12:35:19.000Z')
-  })
-  it('what is of no use here is passed over without a word', () => {
-    expect(reading('$GPGGA,123519,4807.038,N,01131.000,E,1,08,0.9,545.4,M,46.9,M,,*47')).toBeNull()
-    expect(reading('$GPZZZ,1*50')).toBeNull()
-  })
-  it('an offset below nought is that of the keel, and is not taken off the depth', () => {
-    const sum = (body: string) =>
-      [...body]
-        .reduce((x, c) => x ^ c.charCodeAt(0), 0)
-        .toString(16)
-        .toUpperCase()
-        .padStart(2, '0')
-    const dpt = (offset: string) => reading(`$SDDPT,3.2,${offset}*${sum(`SDDPT,3.2,${offset}`)}`)
-    expect(dpt('-0.5')).toEqual({ depthM: 3.2 })
-    expect(dpt('0.5')?.depthM).toBeCloseTo(3.7, 9)
-  })
-  it.each([
-    ['$SDDBT,7.8,f,2.4,M,1.3,F*00', /wrong checksum/],
-    ['$SDDBT,7.8,f,2.4', /cut short/],
-    ['hello', /not an NMEA/],
-    ['', /not an NMEA/],
-  ])('%s is told', (line, words) => expect(problem(line)).toMatch(words))
-  it('a log is read past its bad lines, which are named by number; the middle is not moved by a jump', () => {
-    const good = ['$SDDPT,2.4,0.3*52', '$YXMTW,17.75,C*26']
-    const log = readNmeaLog([...good, ...good, 'rubbish', '$SDDPT,2.4,0.3,10*7F', '', '$SDDPT,99.0,*4F'].join('\r\n'))
-    expect(log.problems.map((p) => p.line)).toContain(5)
-    expect(log.middle.depthM).toBeCloseTo(2.7, 6)
-    expect(log.middle.waterTempC).toBe(17.75)
-    expect(log.middle.latDeg).toBeNull()
-  })
-  it('nothing that is typed makes it fall over', () => {
-    fc.assert(
-      fc.property(fc.string({ maxLength: 90 }), (text) => {
-        readSentence(text)
-        readSentence(`$${text}*00`)
-        readNmeaLog(text)
-      }),
-      { numRuns: 300 },
-    )
-  })
-})
+/** Places in GPX 1.1, and what readings become. */
 
 describe('GPX', () => {
   it('places go out as sound XML and come back where they were', () => {

@@ -1,3 +1,4 @@
+import { ascending } from 'd3-array'
 import type { Season, TempReading } from './conditions'
 import type { Species } from './species'
 
@@ -56,8 +57,8 @@ export function appetite(species: Species, waterTempC: number): number {
 const YEAR: readonly Season[] = ['winter', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn']
 /** A cold or a warm spell must go this far past a threshold before the season steps back, °C. */
 const HYSTERESIS_C = 1.5
-/** Readings older than this say nothing of this season, days. */
-const REMEMBERED_DAYS = 240
+/** Readings further apart than this say nothing of each other, days: a quarter of a year. */
+const REMEMBERED_DAYS = 90
 
 const dayOf = (isoDate: string) => Date.parse(`${isoDate}T00:00:00Z`) / 86_400_000
 
@@ -85,16 +86,15 @@ export function seasonFromHistory(
   waterTempC: number,
   latDeg: number,
 ): Season {
-  const today = dayOf(isoDate)
-  const before = kept
-    .filter((r) => r.date < isoDate && today - dayOf(r.date) <= REMEMBERED_DAYS)
-    .sort((a, b) => (a.date < b.date ? -1 : 1))
-  let held: Season | null = null
+  const before = kept.filter((r) => r.date < isoDate).sort((a, b) => ascending(a.date, b.date))
+  let held: { readonly season: Season; readonly day: number } | null = null
   for (const { date, tempC } of [...before, { date: isoDate, tempC: waterTempC }]) {
     const warms = isWarmingSeason(date, latDeg)
-    held = held === null ? seasonOf(species, tempC, warms) : nextSeason(held, species, tempC, warms)
+    const day = dayOf(date)
+    const known: Season | null = held !== null && day - held.day <= REMEMBERED_DAYS ? held.season : null
+    held = { day, season: known ? nextSeason(known, species, tempC, warms) : seasonOf(species, tempC, warms) }
   }
-  return held ?? seasonOf(species, waterTempC, isWarmingSeason(isoDate, latDeg))
+  return held?.season ?? seasonOf(species, waterTempC, isWarmingSeason(isoDate, latDeg))
 }
 
 /** Change over so many days is what an angler feels. */
