@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import { COLOURS, type Lure } from '../tackle'
+import { PLACE, WORLD, water } from '../testing/world'
+import { bestSingleChange, createMatchContext, rank } from '.'
+import { SNAG_LIMIT } from './cast-evaluation'
+import { scoreSetUp } from './score-breakdown'
+
+const zone = { topM: 1.4, bottomM: 3.4 }
+const OPEN = water({ depthM: 4, zone })
+const TIMBER = water({ depthM: 4, zone, cover: { kind: 'timber', topM: 1.6, density: 0.4 } })
+const contextOf = (c: typeof OPEN) => createMatchContext(c, PLACE, WORLD.box, { sides: {} })
+const [open, timber] = [contextOf(OPEN), contextOf(TIMBER)]
+/** What is right in open water, cast into timber: set-ups that hang up there. */
+const snagged = rank(WORLD.box, open, 60)
+  .map((r) => scoreSetUp(r.setUp, timber))
+  .filter((r) => r.thrown.risk > SNAG_LIMIT)
+
+const painted = (lure: Lure): Lure[] =>
+  COLOURS.map((c) => {
+    const id = c.id as Lure['colour']['flank']
+    return { ...lure, colour: { back: id, flank: id, belly: id, pattern: 'plain' } }
+  })
+
+describe('the best single change of a set-up that hangs up', () => {
+  it('there are such set-ups, and paint alone would lift some of them', () => {
+    expect(snagged.length).toBeGreaterThan(5)
+    const lifted = snagged.filter((r) =>
+      painted(r.setUp.build.lure).some(
+        (lure) => scoreSetUp({ ...r.setUp, build: { ...r.setUp.build, lure } }, timber).score > r.score + 0.5,
+      ),
+    )
+    expect(lifted.length).toBeGreaterThan(0)
+  })
+  it('is never one that leaves it in the timber: no paint, no rattle', () => {
+    const kinds = snagged.flatMap((r) => bestSingleChange(r, timber)?.change.kind ?? [])
+    expect(kinds.length).toBeGreaterThan(0)
+    expect(kinds.filter((kind) => kind === 'colour' || kind === 'sound')).toEqual([])
+  })
+  it('a shallower dive brings it out of the timber', () => {
+    const dives = snagged.flatMap((r) => {
+      const change = bestSingleChange(r, timber)?.change
+      const { lure } = r.setUp.build
+      if (change?.kind !== 'running-depth' || !('depthM' in lure.traits)) return []
+      const shallower = { ...lure, id: `${lure.id}~`, traits: { ...lure.traits, depthM: change.toM } } as Lure
+      return [scoreSetUp({ ...r.setUp, build: { ...r.setUp.build, lure: shallower } }, timber).thrown.risk]
+    })
+    expect(dives.length).toBeGreaterThan(0)
+    for (const risk of dives) expect(risk).toBeLessThanOrEqual(SNAG_LIMIT)
+  })
+})
