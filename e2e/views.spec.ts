@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
+import { READY } from './ready'
 import { expect, test, type Page } from './browser'
 import { lureInBox, open } from './open'
 
@@ -24,37 +25,6 @@ async function violations(page: Page, part = 'html', rules?: string[]) {
 /** What changes with the colours, and with the width; everything else is judged by day at full width. */
 const NIGHT = 'rgb(18, 11, 7)'
 const NARROW = ['target-size', 'scrollable-region-focusable', 'label', 'button-name', 'link-name']
-const READY: Record<string, string> = {
-  '/': '[data-lure]',
-  '/water': '[data-lure]',
-  '/water/day': 'svg',
-  '/water/instruments': 'h2',
-  '/water/places': '.sheet',
-  '/rules': '[data-rule]',
-  '/rules/questions': 'fieldset',
-  '/rules/words': 'dl',
-  '/box': '[data-lure]',
-  '/box/parts': '[data-part]',
-  '/box/rigs': '[data-rig]',
-  '/box/order': 'td',
-  '/box/files': 'section',
-  '/box/labels': '[data-label]',
-  '/box/values': 'tbody tr',
-  '/bench': '[data-bench]',
-  '/bench/test?lure=demo-012&kind=fall': '[data-testid=watch]',
-  '/bench/tune?lure=demo-032': 'section h2',
-  '/bench/chart?lure=demo-025': 'svg.chart',
-  '/bench/compare': 'tbody tr',
-  '/bench/report?lure=demo-017': 'tbody tr',
-  '/bench/sums': 'tbody tr',
-  '/outing': '.carry li',
-  '/outing/demo-outing-01': 'tbody tr',
-  '/review': 'svg .dot',
-  '/review/patterns': '.found li',
-  '/review/lures': 'tbody tr',
-  '/review/season': 'tbody tr',
-  '/review/files': 'input[type=file]',
-}
 /** Views judged in one visit: the demo is made once for them. */
 const VISITS = Object.keys(READY).reduce<string[][]>((all, path, i) => {
   if (i % 4 === 0) all.push([])

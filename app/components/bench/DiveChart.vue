@@ -13,13 +13,26 @@ const props = defineProps<{
   chosen: string | null
 }>()
 const { show, figure, unit } = useMeasure()
-const SIZE = { width: 1180, height: 420, left: 56, right: 190, top: 34, bottom: 24 }
+const width = ref(1180)
+const PLOT_H = 420
+const NAME_H = 20
+/** Beside the curves there is room for their names only where it is wide; else they stand below. */
+const narrow = computed(() => width.value < 640)
+const room = computed(() => ({
+  left: 44,
+  right: narrow.value ? 12 : 190,
+  top: 34,
+  bottom: narrow.value ? 14 + NAME_H * props.chart.lines.length : 24,
+}))
+const height = computed(() => (narrow.value ? 300 + NAME_H * props.chart.lines.length : PLOT_H))
 const DASHES = ['', '9 4', '3 4', '12 4 3 4', '1 5', '6 3 1 3', '14 6', '4 2']
 const most = computed(() =>
   Math.max(0.5, ...props.chart.lines.flatMap((l) => l.depthM), ...props.points.map((p) => p.depthM)),
 )
-const x = computed(() => scaleLinear([0, Math.max(...props.chart.lengthsM)], [SIZE.left, SIZE.width - SIZE.right]))
-const y = computed(() => scaleLinear([0, most.value * 1.12], [SIZE.top, SIZE.height - SIZE.bottom]))
+const x = computed(() =>
+  scaleLinear([0, Math.max(...props.chart.lengthsM)], [room.value.left, width.value - room.value.right]),
+)
+const y = computed(() => scaleLinear([0, most.value * 1.12], [room.value.top, height.value - room.value.bottom]))
 const curve = (depths: readonly number[]) =>
   lineShape<number>()
     .x((_, i) => x.value(props.chart.lengthsM[i] ?? 0))
@@ -35,49 +48,47 @@ const names = computed(() => {
   const ends = props.chart.lines
     .map((l, i) => ({ i, name: l.line.name, y: y.value(l.depthM[l.depthM.length - 1] ?? 0) }))
     .sort((a, b) => a.y - b.y)
+  const x = narrow.value ? room.value.left : width.value - room.value.right + 6
   let last = -Infinity
-  return ends.map((e) => {
+  return ends.map((e, nth) => {
     last = Math.max(e.y, last + 16)
-    return { ...e, y: last }
+    return { ...e, x, y: narrow.value ? height.value - room.value.bottom + NAME_H * (nth + 1) : last }
   })
 })
+const yTicks = computed(() =>
+  y.value.ticks(7).map((t) => ({ at: y.value(t), text: figure(t, 'depth'), strong: t === 0 })),
+)
+const xTicks = computed(() =>
+  x.value.ticks(narrow.value ? 4 : 8).map((t) => ({ at: x.value(t), text: figure(t, 'distance') })),
+)
 const description = computed(() =>
   props.chart.lines
     .map((l) => words.atTheMostLine(l.line.name, show(l.depthM[l.depthM.length - 1] ?? 0, 'depth')))
     .join('; '),
 )
-const picture = ref<SVGSVGElement | null>(null)
-defineExpose({ picture })
+const frame = ref<{ picture: SVGSVGElement | null } | null>(null)
+defineExpose({ picture: computed(() => frame.value?.picture ?? null) })
 </script>
 
 <template>
-  <svg
-    ref="picture"
-    :viewBox="`0 0 ${SIZE.width} ${SIZE.height}`"
-    role="img"
-    :aria-label="`${title}. ${description}`"
-    class="chart"
-    font-family="sans-serif"
-    font-size="13"
+  <ChartFrame
+    ref="frame"
+    v-model:width="width"
+    :height="height"
+    :title="title"
+    :says="description"
+    :room="room"
+    :y-ticks="yTicks"
+    :x-ticks="xTicks"
+    x-on="top"
   >
-    <title>{{ title }}</title>
-    <path v-if="shown" :d="band(shown.low, shown.high)" fill="#0d5358" fill-opacity="0.14" />
-    <g v-for="t in y.ticks(7)" :key="`y${t}`">
-      <path
-        :d="`M${SIZE.left} ${y(t)}H${SIZE.width - SIZE.right}`"
-        stroke="currentColor"
-        :stroke-opacity="t === 0 ? 0.8 : 0.16"
-      />
-      <text :x="SIZE.left - 8" :y="y(t) + 4" text-anchor="end" fill="currentColor">{{ figure(t, 'depth') }}</text>
-    </g>
-    <g v-for="t in x.ticks(8)" :key="`x${t}`">
-      <path :d="`M${x(t)} ${SIZE.top}V${SIZE.height - SIZE.bottom}`" stroke="currentColor" stroke-opacity="0.1" />
-      <text :x="x(t)" :y="SIZE.top - 8" text-anchor="middle" fill="currentColor">{{ figure(t, 'distance') }}</text>
-    </g>
-    <text :x="SIZE.width - SIZE.right + 10" :y="SIZE.top - 8" fill="currentColor">
+    <template #under>
+      <path v-if="shown" :d="band(shown.low, shown.high)" fill="#0d5358" fill-opacity="0.14" />
+    </template>
+    <text :x="width - (narrow ? 0 : room.right - 10)" y="12" :text-anchor="narrow ? 'end' : 'start'">
       {{ words.ofLineOut(unit('distance')) }}
     </text>
-    <text :x="SIZE.left - 8" :y="SIZE.height - 6" text-anchor="end" fill="currentColor">{{ unit('depth') }}</text>
+    <text x="0" y="12">{{ unit('depth') }}</text>
     <path
       v-for="(l, i) in chart.lines"
       :key="l.line.id"
@@ -90,41 +101,23 @@ defineExpose({ picture })
     />
     <g v-for="n in names" :key="n.i">
       <path
-        :d="`M${SIZE.width - SIZE.right + 6} ${n.y - 4}h30`"
+        :d="`M${n.x} ${n.y - 4}h30`"
         stroke="currentColor"
         stroke-width="2"
         :stroke-dasharray="DASHES[n.i % DASHES.length]"
       />
-      <text
-        :x="SIZE.width - SIZE.right + 42"
-        :y="n.y"
-        fill="currentColor"
-        :font-weight="chart.lines[n.i] === shown ? 700 : 400"
-      >
+      <text :x="n.x + 36" :y="n.y" :font-weight="chart.lines[n.i] === shown ? 700 : 400">
         {{ n.name }}
       </text>
     </g>
     <g v-for="(p, i) in points" :key="`p${i}`" :transform="`translate(${x(p.lengthM)} ${y(p.depthM)})`">
       <path d="M-6 0h12M0 -6v12" stroke="#b23a17" stroke-width="2.6" class="cross" />
     </g>
-  </svg>
+  </ChartFrame>
 </template>
 
 <style scoped>
-.chart {
-  display: block;
-  width: 100%;
-  color: rgb(var(--v-theme-on-surface));
-}
-.chart text {
-  font-family: var(--v-font-body);
-}
 .v-theme--night .cross {
   stroke: var(--colour-fit-night);
-}
-@media print {
-  .chart {
-    color: var(--colour-print-ink);
-  }
 }
 </style>

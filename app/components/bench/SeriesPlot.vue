@@ -11,7 +11,9 @@ const props = defineProps<{
   title: string
 }>()
 const { show, figure } = useMeasure()
-const SIZE = { width: 460, height: 190, left: 52, right: 12, top: 14, bottom: 26 }
+const width = ref(460)
+const HEIGHT = 190
+const ROOM = { left: 52, right: 12, top: 14, bottom: 26 }
 const INK = 'currentColor'
 const values = computed(() => props.points.flatMap((p) => [p.observed, p.fitted]))
 const y = computed(() => {
@@ -19,10 +21,10 @@ const y = computed(() => {
   const high = Math.max(...values.value)
   const room = (high - low) * 0.18 || Math.abs(high) * 0.1 || 1
   const floor = low >= 0 ? Math.max(0, low - room) : low - room
-  return scaleLinear([floor, high + room], [SIZE.height - SIZE.bottom, SIZE.top]).nice(4)
+  return scaleLinear([floor, high + room], [HEIGHT - ROOM.bottom, ROOM.top]).nice(4)
 })
 const x = (i: number) =>
-  SIZE.left + ((i + 0.5) / Math.max(props.points.length, 1)) * (SIZE.width - SIZE.left - SIZE.right)
+  ROOM.left + ((i + 0.5) / Math.max(props.points.length, 1)) * (width.value - ROOM.left - ROOM.right)
 const description = computed(() =>
   props.points
     .map((p, i) =>
@@ -30,25 +32,22 @@ const description = computed(() =>
     )
     .join('; '),
 )
-const picture = ref<SVGSVGElement | null>(null)
-defineExpose({ picture })
+const yTicks = computed(() => y.value.ticks(4).map((t) => ({ at: y.value(t), text: figure(t, props.role) })))
+const frame = ref<{ picture: SVGSVGElement | null } | null>(null)
+defineExpose({ picture: computed(() => frame.value?.picture ?? null) })
 </script>
 
 <template>
   <figure class="plot">
-    <svg
-      ref="picture"
-      :viewBox="`0 0 ${SIZE.width} ${SIZE.height}`"
-      role="img"
-      :aria-label="`${title}. ${description}`"
-      font-family="sans-serif"
-      font-size="11"
+    <ChartFrame
+      ref="frame"
+      v-model:width="width"
+      :height="HEIGHT"
+      :title="title"
+      :says="description"
+      :room="ROOM"
+      :y-ticks="yTicks"
     >
-      <title>{{ title }}</title>
-      <g v-for="t in y.ticks(4)" :key="t">
-        <path :d="`M${SIZE.left} ${y(t)}H${SIZE.width - SIZE.right}`" :stroke="INK" stroke-opacity="0.16" />
-        <text :x="SIZE.left - 6" :y="y(t) + 4" text-anchor="end" :fill="INK">{{ figure(t, role) }}</text>
-      </g>
       <g v-for="(p, i) in points" :key="i">
         <path :d="`M${x(i)} ${y(p.observed)}V${y(p.fitted)}`" :stroke="INK" stroke-width="1.2" stroke-opacity="0.6" />
         <path :d="`M${x(i) - 11} ${y(p.fitted)}h22`" stroke="#b23a17" stroke-width="2.4" class="fit" />
@@ -63,11 +62,11 @@ defineExpose({ picture })
           stroke-width="2"
           class="fit"
         />
-        <text v-if="points.length <= 12 || i % 5 === 0" :x="x(i)" :y="SIZE.height - 8" text-anchor="middle" :fill="INK">
+        <text v-if="points.length <= 12 || i % 5 === 0" :x="x(i)" :y="HEIGHT - 8" text-anchor="middle">
           {{ p.label }}
         </text>
       </g>
-    </svg>
+    </ChartFrame>
     <figcaption><slot /></figcaption>
   </figure>
 </template>
@@ -75,15 +74,7 @@ defineExpose({ picture })
 <style scoped>
 .plot {
   margin: 0;
-}
-.plot svg {
-  display: block;
-  width: 100%;
   max-width: 560px;
-  color: rgb(var(--v-theme-on-surface));
-}
-.plot text {
-  font-family: var(--v-font-body);
 }
 .v-theme--night .fit {
   stroke: rgb(var(--v-theme-secondary));

@@ -35,9 +35,11 @@ const SAFER = 1.5
 const grounds = Object.keys(FRICTION_DEG).map((g) => ({ value: g, title: g.charAt(0).toUpperCase() + g.slice(1) }))
 
 // The picture: water in one scale, the leader drawn ten times as large beside the sinker.
-const WIDTH = 460
+const width = ref(460)
 const HEIGHT = 190
-const scale = computed(() => Math.min((WIDTH - 60) / Math.max(awayM.value, 1), (HEIGHT - 40) / (depthM.value + TIP_M)))
+const scale = computed(() =>
+  Math.min((width.value - 60) / Math.max(awayM.value, 1), (HEIGHT - 40) / (depthM.value + TIP_M)),
+)
 const tip = computed(() => ({ x: 24, y: 12 }))
 const sinker = computed(() => ({
   x: 24 + awayM.value * scale.value,
@@ -99,23 +101,23 @@ const bait = computed(() => ({
       <v-select v-model="ground" :label="words.bottom" :items="grounds" />
     </div>
     <div class="halves">
-      <svg
-        :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
-        role="img"
-        :aria-label="words.aLeaderOfHolds(show(leaderM, 'lureLength'), show(heightM, 'lureLength'))"
+      <ChartFrame
+        v-model:width="width"
+        :height="HEIGHT"
+        :says="words.aLeaderOfHolds(show(leaderM, 'lureLength'), show(heightM, 'lureLength'))"
         class="picture"
       >
-        <rect x="0" :y="12 + TIP_M * scale" :width="WIDTH" :height="depthM * scale" class="water" />
-        <path :d="`M0 ${sinker.y}H${WIDTH}`" class="bottom" />
+        <rect x="0" :y="12 + TIP_M * scale" :width="width" :height="depthM * scale" class="water" />
+        <path :d="`M0 ${sinker.y}H${width}`" class="bottom" />
         <path :d="`M${tip.x} ${tip.y}L${bait.x} ${bait.y}`" class="line" />
         <path :d="`M${bait.x} ${bait.y}L${sinker.x} ${sinker.y}`" class="leader" />
         <circle :cx="bait.x" :cy="bait.y" r="5" class="bait" />
         <ellipse :cx="sinker.x" :cy="sinker.y - 5" rx="4" ry="7" class="lead" />
         <path :d="`M${bait.x + 12} ${bait.y}V${sinker.y}`" class="dim" />
-        <text :x="Math.min(sinker.x + 14, WIDTH - 74)" :y="(bait.y + sinker.y) / 2 + 4">
+        <text :x="Math.min(sinker.x + 14, width - 74)" :y="(bait.y + sinker.y) / 2 + 4">
           {{ show(heightM, 'lureLength') }}
         </text>
-      </svg>
+      </ChartFrame>
       <div class="answers">
         <p>
           {{ words.theBaitHangs }} <b>{{ show(heightM, 'lureLength') }}</b>
@@ -195,12 +197,6 @@ b {
 .dim {
   stroke: rgb(var(--v-theme-on-surface));
   stroke-dasharray: 3 3;
-}
-text {
-  font-family: var(--v-font-body);
-  font-size: var(--text-2);
-  font-weight: 650;
-  fill: rgb(var(--v-theme-on-surface));
 }
 .quiet {
   font-size: var(--text-2);

@@ -64,11 +64,11 @@ const ANGLES = [
   { value: 45, title: words.downstream },
 ]
 // The picture: the rod at the top, the stream from left to right.
-const WIDTH = 520
+const width = ref(520)
 const HEIGHT = 210
-const scale = computed(() => Math.min((HEIGHT - 34) / castM.value, (WIDTH - 60) / (2 * castM.value)))
+const scale = computed(() => Math.min((HEIGHT - 34) / castM.value, (width.value - 60) / (2 * castM.value)))
 const spot = (p: { acrossM: number; downM: number }) => ({
-  x: WIDTH * 0.36 + p.downM * scale.value,
+  x: width.value * 0.36 + p.downM * scale.value,
   y: 16 + p.acrossM * scale.value,
 })
 const shown = computed(() => {
@@ -117,13 +117,8 @@ const description = computed(() => shown.value.map((p) => words.afterS(Math.roun
         @update:model-value="(v) => v !== null && (windMps = v)"
       />
     </div>
-    <svg
-      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
-      role="img"
-      :aria-label="words.theSwingFromAbove(description)"
-      class="picture"
-    >
-      <rect x="0" y="16" :width="WIDTH" :height="HEIGHT - 16" class="water" />
+    <ChartFrame v-model:width="width" :height="HEIGHT" :says="words.theSwingFromAbove(description)" class="picture">
+      <rect x="0" y="16" :width="width" :height="HEIGHT - 16" class="water" />
       <path v-for="n in 4" :key="n" :d="`M14 ${16 + n * 42}h46m-7 -4l7 4l-7 4`" class="stream" />
       <path :d="arc" class="arc" />
       <g v-for="p in shown" :key="p.t">
@@ -132,7 +127,7 @@ const description = computed(() => shown.value.map((p) => words.afterS(Math.roun
         <text :x="spot(p).x + 8" :y="spot(p).y + 4">{{ Math.round(p.t) }} s · {{ sayDepth(p.depthM) }}</text>
       </g>
       <circle :cx="spot({ acrossM: 0, downM: 0 }).x" cy="16" r="6" class="rod" />
-    </svg>
+    </ChartFrame>
     <p v-if="last" class="quiet">
       {{ words.sInAllOn(Math.round(last.t), line.name) }}
     </p>
@@ -184,11 +179,6 @@ const description = computed(() => shown.value.map((p) => words.afterS(Math.roun
 }
 .lure,
 .rod {
-  fill: rgb(var(--v-theme-on-surface));
-}
-text {
-  font-family: var(--v-font-body);
-  font-size: var(--text-1);
   fill: rgb(var(--v-theme-on-surface));
 }
 .quiet {

@@ -2,17 +2,13 @@
 import { cadenceScore as texts } from '../../../words'
 import { DOINGS } from '../../../data/cadences'
 import { beatAt, type Cadence } from '../../../core/match'
-import { useElementSize } from '@vueuse/core'
 import { useCadencePlayer } from '~/composables/useCadencePlayer'
 
 /** The hand's work as a small score: as wide as it lasts, and it can be played to eye, ear and skin. */
 const props = defineProps<{ cadence: Cadence }>()
 const { playing, atS, sound, buzz, canBuzz, play, stop } = useCadencePlayer(() => props.cadence)
 
-const frame = ref<HTMLElement | null>(null)
-const { width } = useElementSize(frame, { width: 800, height: 0 })
-/** Drawn as wide as there is room, so that its words keep their size. */
-const W = computed(() => Math.max(260, Math.min(640, width.value || 640)))
+const W = ref(640)
 const ROW = 46
 const leadS = computed(() => props.cadence.lead.reduce((sum, b) => sum + b.seconds, 0))
 /** A long pause is drawn shorter than it is, with a break in it; its length stands beside it. */
@@ -54,8 +50,8 @@ const saidNow = computed(() => {
 </script>
 
 <template>
-  <div ref="frame" class="score">
-    <svg :viewBox="`0 0 ${W} ${ROW + 22}`" role="img" :aria-label="description">
+  <div class="score">
+    <ChartFrame v-model:width="W" :height="ROW + 22" :says="description" class="drawn">
       <path :d="`M0 ${ROW}H${W}`" class="base" />
       <g v-for="b in bars" :key="b.key">
         <rect
@@ -81,7 +77,7 @@ const saidNow = computed(() => {
         :d="`M${bars[cadence.lead.length]?.x ?? 0} 6v${ROW - 6}m3 -${ROW - 12}v0m0 9v0`"
         class="repeat"
       />
-    </svg>
+    </ChartFrame>
     <div class="controls">
       <button type="button" class="play" :aria-pressed="playing" @click="playing ? stop() : play()">
         {{ playing ? texts.stop : texts.play }}
@@ -101,15 +97,8 @@ const saidNow = computed(() => {
   display: grid;
   gap: var(--space-8);
 }
-svg {
-  display: block;
-  width: 100%;
-  max-height: 92px;
-}
-text {
-  font-size: var(--text-1);
-  fill: rgb(var(--v-theme-on-surface));
-  font-variant-numeric: tabular-nums;
+.drawn {
+  max-width: 640px;
 }
 .base {
   stroke: rgb(var(--v-theme-on-surface));

@@ -2,12 +2,10 @@
 import { rateBars as words } from '../../../words'
 import { scaleLinear } from 'd3-scale'
 import type { RateTable } from '../../../core/review'
-import { useElementSize } from '@vueuse/core'
 
 /** Rates by one factor: the median as a dot, the 90 % interval as a bar, effort and count beside it; the whole record as a line. */
 const props = defineProps<{ table: RateTable; says: string }>()
-const frame = ref<HTMLElement | null>(null)
-const { width } = useElementSize(frame, { width: 800, height: 0 })
+const width = ref(800)
 const ROW = 40
 const narrow = computed(() => width.value < 560)
 const left = computed(() => (narrow.value ? 8 : 210))
@@ -45,10 +43,10 @@ const told = computed(() =>
 </script>
 
 <template>
-  <div ref="frame" class="bars">
-    <svg v-if="width" :viewBox="`0 0 ${width} ${height}`" :height="height" role="img" :aria-label="told">
+  <div class="bars">
+    <ChartFrame v-model:width="width" :height="height" :says="told">
       <path :d="`M${x(table.all.shown.median)} 0V${height - 36}`" class="all" />
-      <text :x="x(table.all.shown.median)" :y="height - 24" text-anchor="middle" class="small">{{ words.all }}</text>
+      <text :x="x(table.all.shown.median)" :y="height - 24" text-anchor="middle">{{ words.all }}</text>
       <g v-for="(r, i) in rows" :key="r.key">
         <text
           :x="narrow ? 8 : left - 12"
@@ -60,35 +58,24 @@ const told = computed(() =>
         </text>
         <path :d="`M${x(r.cell.shown.low)} ${y(i)}H${Math.min(x(r.cell.shown.high), x.range()[1]!)}`" class="spread" />
         <circle :cx="x(r.cell.shown.median)" :cy="y(i)" r="6" class="dot" />
-        <text :x="width - 8" :y="narrow ? y(i) - 16 : y(i) + 5" text-anchor="end" class="small">
+        <text :x="width - 8" :y="narrow ? y(i) - 16 : y(i) + 5" text-anchor="end">
           {{ words.inWord(r.cell.events, hours(r.cell.minutes)) }}
         </text>
       </g>
       <g class="axis">
         <template v-for="t in x.ticks(narrow ? 4 : 6)" :key="t">
           <path :d="`M${x(t)} ${height - 36}v5`" />
-          <text :x="x(t)" :y="height - 8" text-anchor="middle" class="small">{{ t }}</text>
+          <text :x="x(t)" :y="height - 8" text-anchor="middle">{{ t }}</text>
         </template>
       </g>
-    </svg>
+    </ChartFrame>
     <p class="quiet">{{ words.anHourDotMedian(says) }}</p>
   </div>
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-}
-text {
-  fill: rgb(var(--v-theme-on-surface));
-  font-size: var(--text-2);
-}
 .name {
   font-weight: 650;
-}
-.small {
-  font-size: var(--text-1);
 }
 .spread {
   stroke: rgb(var(--v-theme-primary));

@@ -2,13 +2,12 @@
 import { timeLine as words } from '../../../words'
 import { scaleLinear, scaleTime } from 'd3-scale'
 import { countEvents, type MeasureId, type EffortRow } from '../../../core/review'
-import { useElementSize } from '@vueuse/core'
 
 /** Outings through the seasons: effort as the height of the pale bar, what came of it as dots on it; blanks are seen too. */
 const props = defineProps<{ tried: readonly EffortRow[]; measure: MeasureId; says: string }>()
-const frame = ref<HTMLElement | null>(null)
-const { width } = useElementSize(frame, { width: 800, height: 0 })
+const width = ref(800)
 const H = 190
+const ROOM = { left: 40, right: 12, top: 24, bottom: 30 }
 const days = computed(() => {
   const by = new Map<string, { id: string; date: string; minutes: number; events: number }>()
   for (const t of props.tried) {
@@ -26,26 +25,28 @@ const x = computed(() => {
 })
 const y = computed(() => scaleLinear([0, Math.max(1, ...days.value.map((d) => d.minutes / 60))], [H - 30, 24]).nice())
 const dots = computed(() => scaleLinear([0, Math.max(4, ...days.value.map((d) => d.events))], [H - 30, 24]))
+const yTicks = computed(() => y.value.ticks(3).map((t) => ({ at: y.value(t), text: `${t} h` })))
+const xTicks = computed(() =>
+  x.value.ticks(width.value > 600 ? 8 : 4).map((t) => ({ at: x.value(t), text: x.value.tickFormat()(t) })),
+)
 </script>
 
 <template>
-  <div ref="frame">
-    <svg
-      v-if="width && days.length"
-      :viewBox="`0 0 ${width} ${H}`"
+  <div>
+    <ChartFrame
+      v-if="days.length"
+      v-model:width="width"
       :height="H"
-      role="img"
-      :aria-label="
+      :says="
         words.outings(
           days.length,
           days.map((d) => words.inHours(d.date, d.events, (d.minutes / 60).toFixed(1))).join('; '),
         )
       "
+      :room="ROOM"
+      :y-ticks="yTicks"
+      :x-ticks="xTicks"
     >
-      <g v-for="t in y.ticks(3)" :key="t">
-        <path :d="`M40 ${y(t)}H${width - 12}`" class="grid" />
-        <text x="34" :y="y(t) + 4" text-anchor="end">{{ t }} h</text>
-      </g>
       <g v-for="d in days" :key="d.id">
         <rect
           :x="x(new Date(d.date)) - 5"
@@ -66,27 +67,12 @@ const dots = computed(() => scaleLinear([0, Math.max(4, ...days.value.map((d) =>
           {{ d.events }}
         </text>
       </g>
-      <text v-for="t in x.ticks(width > 600 ? 8 : 4)" :key="+t" :x="x(t)" :y="H - 8" text-anchor="middle">
-        {{ x.tickFormat()(t) }}
-      </text>
-    </svg>
+    </ChartFrame>
     <p class="quiet">{{ words.paleBarsHoursFished(says) }}</p>
   </div>
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-}
-text {
-  font-size: var(--text-1);
-  fill: rgb(var(--v-theme-on-surface));
-}
-.grid {
-  stroke: rgb(var(--v-theme-on-surface));
-  stroke-opacity: 0.14;
-}
 .effort {
   fill: rgb(var(--v-theme-primary));
   fill-opacity: 0.22;

@@ -9,7 +9,7 @@ import { useWater } from '~/stores/water'
 useHead({ title: words.lightAndTideToday })
 const water = useWater()
 const { show } = useMeasure()
-const W = 960
+const width = ref(960)
 const H = 330
 const M = { left: 58, right: 16, top: 18, bottom: 34 }
 const STEP_H = 0.25
@@ -33,7 +33,7 @@ const day = computed(() => {
     }
   })
 })
-const x = scaleLinear([0, 24], [M.left, W - M.right])
+const x = computed(() => scaleLinear([0, 24], [M.left, width.value - M.right]))
 const FLOOR = 1e-4
 const y = scaleLog([FLOOR, 200_000], [H - M.bottom, M.top]).clamp(true)
 const floor = (v: number) => Math.max(FLOOR, v)
@@ -42,17 +42,17 @@ const ways = computed(() => {
   if (!d) return null
   const of = (value: (p: Moment) => number) =>
     line<Moment>()
-      .x((p) => x(p.hour))
+      .x((p) => x.value(p.hour))
       .y((p) => y(floor(value(p))))(d) ?? ''
   const under = area<Moment>()
-    .x((p) => x(p.hour))
+    .x((p) => x.value(p.hour))
     .y0(H - M.bottom)
     .y1((p) => y(floor(p.zone)))(d)
   const tides = d.flatMap((p) => (p.tide === null ? [] : [p.tide]))
   const level = scaleLinear([Math.min(...tides), Math.max(...tides) + 1e-6], [H - M.bottom - 12, H - M.bottom - 82])
   const tide = tides.length
     ? (line<Moment>()
-        .x((p) => x(p.hour))
+        .x((p) => x.value(p.hour))
         .y((p) => level(p.tide ?? 0))(d) ?? '')
     : ''
   return { surface: of((p) => p.surface), zone: of((p) => p.zone), under: under ?? '', tide }
@@ -76,6 +76,14 @@ const here = computed(() =>
 )
 const LUX = [0.001, 0.1, 10, 1000, 100_000]
 const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
+const yTicks = computed(() => LUX.map((t) => ({ at: y(t), text: words.lx(lux(t)) })))
+/** Every third hour, or every sixth where it is narrow. */
+const xTicks = computed(() =>
+  Array.from({ length: width.value < 560 ? 5 : 9 }, (_, i) => (width.value < 560 ? 6 : 3) * i).map((t) => ({
+    at: x.value(t),
+    text: `${t}:00`,
+  })),
+)
 </script>
 
 <template>
@@ -94,10 +102,13 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
           }}
         </p>
       </header>
-      <svg
-        :viewBox="`0 0 ${W} ${H}`"
-        role="img"
-        :aria-label="phases.map((p) => `${p.light} ${clockTime(p.from)} to ${clockTime(p.to)}`).join(', ')"
+      <ChartFrame
+        v-model:width="width"
+        :height="H"
+        :says="phases.map((p) => `${p.light} ${clockTime(p.from)} to ${clockTime(p.to)}`).join(', ')"
+        :room="M"
+        :y-ticks="yTicks"
+        :x-ticks="xTicks"
       >
         <g v-for="p in phases" :key="p.from">
           <rect
@@ -117,19 +128,12 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
             {{ p.light }}
           </text>
         </g>
-        <g v-for="t in LUX" :key="t">
-          <path :d="`M${M.left} ${y(t)}H${W - M.right}`" class="grid" />
-          <text :x="M.left - 8" :y="y(t) + 4" text-anchor="end">{{ words.lx(lux(t)) }}</text>
-        </g>
         <path :d="ways.under" class="under" />
         <path :d="ways.surface" class="surface" />
         <path :d="ways.zone" class="zone" />
         <path v-if="ways.tide" :d="ways.tide" class="tide" />
         <path :d="`M${x(now)} ${M.top}V${H - M.bottom}`" class="now" />
-        <text v-for="t in [0, 3, 6, 9, 12, 15, 18, 21, 24]" :key="`h${t}`" :x="x(t)" :y="H - 12" text-anchor="middle">
-          {{ t }}:00
-        </text>
-      </svg>
+      </ChartFrame>
       <label class="hour">
         <span
           >{{ words.hour }} <b>{{ clockTime(now) }}</b></span
@@ -167,15 +171,6 @@ const lux = (v: number) => (v >= 1000 ? `${v / 1000}k` : String(v))
   display: grid;
   gap: var(--space-12);
 }
-svg {
-  display: block;
-  width: 100%;
-}
-text {
-  font-size: var(--text-1);
-  fill: rgb(var(--v-theme-on-surface));
-  font-variant-numeric: tabular-nums;
-}
 .name {
   font-weight: 600;
 }
@@ -191,10 +186,6 @@ text {
 .phase.dusk {
   fill: var(--colour-sky-twilight);
   fill-opacity: 0.3;
-}
-.grid {
-  stroke: rgb(var(--v-theme-on-surface));
-  stroke-opacity: 0.14;
 }
 .under {
   fill: rgb(var(--v-theme-primary));

@@ -1,0 +1,46 @@
+import { expect, test } from './browser'
+import { open } from './open'
+import { READY } from './ready'
+
+/** From a small phone to a wide screen; 640 px is also 1280 px at 200 % zoom. */
+const WIDTHS = [320, 601, 640, 783, 1024, 2560]
+const PHONE = 360
+const LEAST_TEXT_PX = 12
+
+interface Found {
+  readonly over: number
+  readonly small: readonly string[]
+}
+/** What stands out of the page, px, and the words of charts that are drawn too small to read. */
+const look = (least: number): Found => ({
+  over: document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  small: [...document.querySelectorAll<SVGGraphicsElement>('svg text')].flatMap((text) => {
+    const drawn = text.getScreenCTM()
+    const px = parseFloat(getComputedStyle(text).fontSize) * (drawn ? Math.hypot(drawn.a, drawn.b) : 0)
+    return text.textContent?.trim() && px > 0 && px < least - 0.1
+      ? [`${text.textContent.trim()}: ${px.toFixed(1)} px`]
+      : []
+  }),
+})
+
+const paths = Object.entries(READY)
+for (const [nth, part] of [paths.slice(0, 15), paths.slice(15)].entries())
+  test(`nothing stands out of any page from 320 to 2560 px, and charts are read on a phone (${nth + 1} of 2)`, async ({
+    page,
+  }) => {
+    test.setTimeout(180_000)
+    await page.setViewportSize({ width: PHONE, height: 740 })
+    for (const [path, ready] of part) {
+      await open(page, path)
+      await page.locator(ready).first().waitFor()
+      // Charts are drawn to their place a moment after it has its width.
+      await expect.poll(async () => [path, (await page.evaluate(look, LEAST_TEXT_PX)).small]).toEqual([path, []])
+      for (const width of WIDTHS) {
+        await page.setViewportSize({ width, height: 740 })
+        await expect
+          .poll(async () => [path, width, Math.max(0, (await page.evaluate(look, LEAST_TEXT_PX)).over)])
+          .toEqual([path, width, 0])
+      }
+      await page.setViewportSize({ width: PHONE, height: 740 })
+    }
+  })
