@@ -12,7 +12,13 @@ const shorten = (page: Page) =>
 
 async function violations(page: Page, part = 'html', rules?: string[]) {
   // A label on its way to its place still has the colour it had.
-  await page.evaluate(() => Promise.all(document.getAnimations().map((a) => a.finished.catch(() => null))))
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () => document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity).length,
+      ),
+    )
+    .toBe(0)
   const axe = new AxeBuilder({ page })
     .setLegacyMode()
     .include(part)
