@@ -69,7 +69,9 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
           <template v-else
             ><b>{{ lure.name }}</b> {{ words.isTheAnswer }}</template
           >
-          <span class="quiet"> {{ sayRig(found.ranked.setUp) }}. {{ sayHandling(found.ranked, settings.system) }}</span>
+          <span class="quiet">{{
+            ` ${sayRig(found.ranked.setUp)}. ${sayHandling(found.ranked, settings.system)}`
+          }}</span>
         </p>
         <div class="sides">
           <section

@@ -115,7 +115,7 @@ export const sumCast = {
   lure: 'Lure',
   flies: 'Flies',
   range: '95 % range',
-  thrown: '(thrown)',
+  thrown: ' (thrown)',
   to: (distance: Shown, distance2: Shown) => `${distance} to ${distance2}`,
   theEnergyOfYour: (n: Shown) =>
     `The energy of your swing is fitted to ${n} casts; each lure’s weight and bulk do the rest. Lures this rod is made for, farthest first.`,
@@ -320,7 +320,7 @@ export const tuneFiller = {
 export const tuneRest = {
   at: (waterTemp: Shown) => `At ${waterTemp}`,
   salinity: (salinity: Shown) => `, salinity ${salinity}`,
-  at2: (restSpeed: Shown) => `at ${restSpeed}`,
+  at2: (restSpeed: Shown) => ` at ${restSpeed}`,
   fromThePacketOnly: 'From the packet only.',
   test: 'Test it in a bath',
   andTheseGramsMean: 'and these grams mean something.',

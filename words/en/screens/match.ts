@@ -42,7 +42,7 @@ export const compareTable = {
   compareTheFirstFour: 'Compare the first four',
   takeAway: (name: Shown) => `Take ${name} away`,
   takeAway2: 'Take away',
-  of: (n: Shown) => `of ${n}`,
+  of: (n: Shown) => ` of ${n}`,
   onlyWhatSetsThem: 'Only what sets them apart',
   allLines: (lines: Shown) => `All ${lines} lines`,
   clear: 'Clear',
@@ -71,7 +71,7 @@ export const howToFish = {
 
 /** app/components/match/RankRow.vue */
 export const rankRow = {
-  andMoreColours: (alike: Shown) => `and ${alike} more colours`,
+  andMoreColours: (alike: Shown) => ` and ${alike} more colours`,
   inZone: (zone: Shown) => `${zone} % in zone`,
 } as const
 
@@ -80,7 +80,7 @@ export const rankingPanel = {
   ranking: 'Ranking',
   whatToTieOn: 'What to tie on',
   luresCompared: (lures: Shown) => `${lures} lures compared`,
-  inMs: (ms: Shown) => `in ${ms} ms`,
+  inMs: (ms: Shown) => ` in ${ms} ms`,
   rulesAndOpenQuestions: 'rules and open questions',
   rankingYourBox: 'Ranking your box …',
   theMatchStoppedChange: (problem: Shown) => `The match stopped: ${problem}. Change the water or reload the page.`,

@@ -11,7 +11,7 @@ export const advicePanel = {
   changeOneThing: (toLowerCase: Shown) => `Change one thing: ${toLowerCase}`,
   tryItForMin: (giveMin: Shown, median: Shown, low: Shown, high: Shown) =>
     `Try it for ${giveMin} min. Expected: ${median} × the bites (likely ${low}–${high} ×).`,
-  alsoChanges: (join: Shown) => `Also changes: ${join}.`,
+  alsoChanges: (join: Shown) => ` Also changes: ${join}.`,
   doWord: 'Do it',
   notNow: 'Not now',
   adviceSoFar: (given: Shown) => `Advice so far (${given})`,
@@ -88,7 +88,7 @@ export const fishDetails = {
   weight: (unit: Shown) => `Weight, ${unit}`,
   ofStandardWeight: (relative: Shown, relative2: Shown) => `${relative} % of standard weight: ${relative2}.`,
   aFishOfThis: (sinkerMass: Shown) => `A fish of this length in good condition weighs ${sinkerMass}`,
-  byTheEquation: (ofWord: Shown) => `(by the equation of ${ofWord})`,
+  byTheEquation: (ofWord: Shown) => ` (by the equation of ${ofWord})`,
   released: 'Released',
   kept: 'Kept',
   wetHandsFishOver: 'Wet hands, fish over water, no longer out than you can hold your own breath.',

@@ -128,10 +128,10 @@ export const reviewPatternsPage = {
   patterns: 'Patterns',
   whatStandsOut: 'What stands out',
   lookingAndShuffling: 'Looking, and shuffling the log against luck …',
-  within: (toLowerCase: Shown, label: Shown) => `within ${toLowerCase} ${label}`,
+  within: (toLowerCase: Shown, label: Shown) => ` within ${toLowerCase} ${label}`,
   inHAgainstFor: (rate: Shown, n: Shown, rate2: Shown) => `${rate} in ${n} h, against ${rate2} for the rest.`,
   chanceAloneDoes: (pValue: Shown) => `Chance alone does as well ${pValue} of the time.`,
-  theSameEffort: (join: Shown) => `The same effort is also: ${join}.`,
+  theSameEffort: (join: Shown) => ` The same effort is also: ${join}.`,
   nothingStandsOutFrom: (length: Shown) => `Nothing stands out from chance yet. ${length}`,
   someMoreOutings: 'Some more outings are needed before patterns can show.',
   partsOfTheLog: (testsRun: Shown, shuffles: Shown, says: Shown, n: Shown) =>
