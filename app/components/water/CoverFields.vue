@@ -44,24 +44,9 @@ const set = (over: Partial<Conditions>) => water.change(over)
   </fieldset>
 </template>
 
+<style scoped src="./fields.css"></style>
+
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: var(--space-12);
-}
-legend {
-  font-family: var(--v-font-heading);
-  font-weight: 700;
-  font-size: var(--text-4);
-  margin-bottom: var(--space-8);
-}
-.wide {
-  grid-column: 1 / -1;
-}
 .slider {
   display: grid;
   grid-template-columns: auto 1fr 80px;
@@ -71,10 +56,5 @@ legend {
 .slider input {
   accent-color: rgb(var(--v-theme-primary));
   min-height: 32px;
-}
-@media (max-width: 420px) {
-  fieldset {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

@@ -44,27 +44,4 @@ function setForage(kind: string) {
   </fieldset>
 </template>
 
-<style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: var(--space-12);
-}
-legend {
-  font-family: var(--v-font-heading);
-  font-weight: 700;
-  font-size: var(--text-4);
-  margin-bottom: var(--space-8);
-}
-.wide {
-  grid-column: 1 / -1;
-}
-@media (max-width: 420px) {
-  fieldset {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
-</style>
+<style scoped src="./fields.css"></style>
