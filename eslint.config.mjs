@@ -5,6 +5,14 @@ const RETIRED = {
   selector: `Identifier[name=/^(?:${retiredWords().join('|')})$/]`,
   message: 'A retired word: docs/vocabulary.md has the one for it.',
 }
+const CAST_OF_A_CAST = {
+  selector: 'TSAsExpression > TSAsExpression',
+  message: 'A cast of a cast hides the type: use a typed lookup.',
+}
+const SENTENCE = {
+  selector: ':matches(Literal[value=/^[A-Z][a-z]* [a-z]/], TemplateElement[value.raw=/^ [a-z]{3}|[a-z]{3} $/])',
+  message: 'What a person reads stands in words/.',
+}
 /** Where names of earlier versions are read. */
 const READS_EARLIER = ['core/exchange/from-5.ts', '**/*.test.ts', 'e2e/**']
 
@@ -97,14 +105,16 @@ export default withNuxt(
     ignores: READS_EARLIER,
     rules: {
       '@typescript-eslint/no-non-null-assertion': 'error',
-      'no-restricted-syntax': [
-        'error',
-        {
-          selector: 'TSAsExpression > TSAsExpression',
-          message: 'A cast of a cast hides the type: use a typed lookup.',
-        },
-        RETIRED,
-      ],
+      'no-restricted-syntax': ['error', CAST_OF_A_CAST, RETIRED],
+    },
+  },
+  {
+    // What a person reads stands in words/: no sentence between quotation marks, neither in scripts nor in templates.
+    files: ['app/**/*.ts', 'app/**/*.vue'],
+    ignores: ['app/**/*.test.ts', 'app/testing/**'],
+    rules: {
+      'no-restricted-syntax': ['error', CAST_OF_A_CAST, RETIRED, SENTENCE],
+      'vue/no-restricted-syntax': ['error', SENTENCE],
     },
   },
   {

@@ -97,59 +97,6 @@ test.describe('on a phone', () => {
     expect(await small()).toEqual([])
   })
 
-  test('a fish is measured afterwards, counted on its lure, and taken back with one tap', async ({ page }) => {
-    await start(page)
-    const outing = await liveStored(page)
-    const [first] = outing.carried
-    const fishOf = () =>
-      page.evaluate(
-        (id) =>
-          new Promise<number>((resolve) => {
-            const asked = indexedDB.open('ygrion')
-            asked.onsuccess = () => {
-              const got = asked.result.transaction('lures').objectStore('lures').get(id)
-              got.onsuccess = () => {
-                asked.result.close()
-                resolve(got.result.fish)
-              }
-            }
-          }),
-        first?.lureId ?? '',
-      )
-    const before = await fishOf()
-    await logged(page, async () => {
-      await page.locator('.thumb .fish').tap()
-      await page.locator('[data-answer=landed]').tap()
-    })
-    expect(await fishOf()).toBe(before + 1)
-    await page.getByRole('button', { name: 'Longer by five' }).tap()
-    await page.getByRole('button', { name: 'Longer', exact: true }).tap()
-    await page.getByRole('button', { name: 'Well inside' }).tap()
-    await expect(page.getByText(/in good condition weighs/)).toBeVisible()
-    await page.getByLabel(/^Weight/).fill('a lot')
-    await page.getByLabel(/^Weight/).blur()
-    await expect(page.getByRole('alert').filter({ hasText: 'not a number' })).toBeVisible()
-    await page.getByLabel(/^Weight/).fill('0.35')
-    await page.getByLabel(/^Weight/).blur()
-    await expect(page.getByText(/% of standard weight/)).toBeVisible()
-    const fish = (await liveStored(page)).entries.flatMap((e) => (e.kind === 'answer' ? [e.fish] : []))
-    expect(fish).toMatchObject([{ lengthM: 0.31, hooked: 'inside', massKg: 0.35 }])
-    await page.getByRole('button', { name: 'Take the last entry back' }).tap()
-    await expect.poll(async () => (await liveStored(page)).entries.length).toBe(1)
-    expect(await fishOf()).toBe(before)
-    // The same out of the log, whichever entry it is.
-    await logged(page, async () => {
-      await page.locator('.thumb .fish').tap()
-      await page.locator('[data-answer=landed]').tap()
-    })
-    await logged(page, () => page.locator('.thumb .cast').tap())
-    expect(await fishOf()).toBe(before + 1)
-    const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
-    await parts.getByRole('button', { name: 'Log', exact: true }).tap()
-    await page.getByRole('button', { name: 'Take out: Landed' }).tap()
-    await expect.poll(fishOf).toBe(before)
-  })
-
   test('fast taps are each written down once, in their order; a second page on the same outing loses none', async ({
     page,
     context,
@@ -167,64 +114,6 @@ test.describe('on a phone', () => {
     await expect.poll(() => entries(page)).toBe(23)
     const ids = (await liveStored(page)).entries.map((e) => e.id)
     expect(new Set(ids).size).toBe(23)
-  })
-
-  test('timers: the count-down shows metres, the stay starts with a take, the fan shows where casts went', async ({
-    page,
-  }) => {
-    await start(page)
-    const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
-    await parts.getByRole('button', { name: 'Timers' }).tap()
-    const count = page.getByRole('region', { name: 'Count-down' })
-    await expect(count.getByText(/Count to \d+: it falls/)).toBeVisible()
-    await count.getByRole('button', { name: 'It is in the water' }).tap()
-    await expect(count.getByRole('button', { name: 'Stop' })).toBeVisible()
-    await expect(page.getByRole('region', { name: 'Stay here' }).getByText(/Starts by itself/)).toBeVisible()
-    await logged(page, async () => {
-      await page.locator('.thumb .fish').tap()
-      await page.locator('[data-answer=lost]').tap()
-    })
-    await expect(page.getByRole('region', { name: 'Stay here' }).getByText(/a fish took here/)).toBeVisible()
-    await parts.getByRole('button', { name: 'Casts' }).tap()
-    for (const aim of ['-2', '0', '0']) await logged(page, () => page.locator(`[data-aim="${aim}"]`).tap())
-    await expect(page.getByRole('img', { name: /hard left 1, left 0, ahead 2/ })).toBeVisible()
-    await expect(page.getByText(/No cast yet: left, right, hard right/)).toBeVisible()
-  })
-
-  test('A against B: no verdict too early, and the turns are counted', async ({ page }) => {
-    await start(page)
-    const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
-    await parts.getByRole('button', { name: 'Compare' }).tap()
-    const panel = page.getByRole('region', { name: 'A against B' })
-    await logged(page, () => panel.getByRole('button', { name: /^Start with/ }).tap())
-    await expect(panel.getByText('One whole turn with each is needed')).toBeVisible()
-    for (let i = 0; i < 3; i++) await logged(page, () => page.locator('.thumb .cast').tap())
-    await expect(panel.getByText('Casts in this turn: 3 of 10')).toBeVisible()
-    await logged(page, () => panel.getByRole('button', { name: /^Change to/ }).tap())
-    await expect(panel.getByText(/better: \d+ %/)).toBeVisible()
-    await logged(page, () => panel.getByRole('button', { name: 'End the trial' }).tap())
-    await expect(panel.getByRole('button', { name: /^Start with/ })).toBeVisible()
-  })
-
-  test('readings change the water, breaks stop the effort, and being shut for hours is asked about', async ({
-    page,
-  }) => {
-    await start(page)
-    const parts = page.getByRole('navigation', { name: 'Parts of the outing' })
-    await parts.getByRole('button', { name: 'Water' }).tap()
-    await page.getByRole('button', { name: 'Water: more' }).tap()
-    await page.getByRole('button', { name: 'Rain' }).tap()
-    await logged(page, () => page.getByRole('button', { name: 'Write it down' }).tap())
-    const [reading] = (await liveStored(page)).entries.filter((e) => e.kind === 'reading')
-    expect(reading).toMatchObject({ waterTempC: 15.5, sky: 'rain' })
-    expect(reading).not.toHaveProperty('windMps')
-    await page.clock.setFixedTime(new Date(DAY.getTime() + 4 * 3_600_000))
-    await page.reload()
-    await expect(page.getByText(/Ygrion was shut from/)).toBeVisible()
-    await logged(page, () => page.getByRole('button', { name: 'It was a break' }).tap())
-    const outing = await liveStored(page)
-    const { stretches } = accountOf(outing, outing.entries.at(-1)?.at ?? '')
-    expect(stretches.reduce((sum, s) => sum + s.minutes, 0)).toBeLessThan(5)
   })
 })
 

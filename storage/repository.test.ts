@@ -253,7 +253,7 @@ describe('outings', () => {
 
   it('entries come one by one, in time, and each change answers with the way back', async () => {
     const first = await entries()
-    const back = await repository.log({ outingId: demo.id, add: [said('y', 9), said('x', 3)], drop: [], edits: [] })
+    const back = await repository.log({ outingId: demo.id, add: [said('y', 9), said('x', 3)] })
     expect((await entries())?.slice(-2)).toEqual(['x', 'y'])
     const again = await repository.log(back)
     expect(await entries()).toEqual(first)
@@ -264,37 +264,66 @@ describe('outings', () => {
     const other = new Repository(new YgrionDb(name))
     await Promise.all(
       Array.from({ length: 20 }, (_, i) =>
-        (i % 2 ? other : repository).log({ outingId: demo.id, add: [said(`n${i}`, i)], drop: [], edits: [] }),
+        (i % 2 ? other : repository).log({ outingId: demo.id, add: [said(`n${i}`, i)] }),
       ),
     )
     expect((await entries())?.filter((id) => id.startsWith('n'))).toHaveLength(20)
   })
-  it('what hangs on an entry in the box is written with it or not at all', async () => {
-    await repository.seedOnce(() => demoWorld(DAY))
-    const [lure] = (await repository.read()).box.lures
-    if (!lure) throw new Error('no lure')
-    const back = await repository.log({
-      outingId: demo.id,
-      add: [said('f', 4)],
-      drop: [],
-      edits: [put('lures', { ...lure, fish: 77 })],
-    })
-    expect((await repository.read()).box.lures[0]?.fish).toBe(77)
+  const landed = (id: string, second: number) => ({
+    ...said(id, second),
+    kind: 'answer' as const,
+    answer: 'landed' as const,
+    fish: { speciesId: 'perch', lengthM: 0.3, massKg: null, hooked: null, ate: null, released: true },
+  })
+  /** The lure that the first entries of the demo's outing take into the hand, as it is stored. */
+  const inHand = async () => {
+    const rig = demo.entries.find((e) => e.kind === 'rig')
+    const id = demo.carried.find((c) => c.id === rig?.carriedId)?.lureId
+    const lure = (await repository.read()).box.lures.find((l) => l.id === id)
+    if (!lure) throw new Error('the demo has no lure in the hand')
+    return lure
+  }
+  const LATER = 59
+  it('a fish counts on its lure with the entry, and goes with it', async () => {
+    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: demo.entries.slice(0, 2) }] })
+    const { fish, count: pieces } = await inHand()
+    const back = await repository.log({ outingId: demo.id, add: [landed('f', LATER)] })
+    expect((await inHand()).fish).toBe(fish + 1)
+    const { id, at } = said('l', LATER)
+    await repository.log({ outingId: demo.id, add: [{ id, at, kind: 'lost-lure' }] })
+    expect((await inHand()).count).toBe(pieces - 1)
     await repository.log(back)
-    expect((await repository.read()).box.lures[0]?.fish).toBe(lure.fish)
-    const bad = { ...lure, fish: -4 }
-    await expect(
-      repository.log({ outingId: demo.id, add: [said('g', 5)], drop: [], edits: [put('lures', bad)] }),
-    ).rejects.toThrow()
-    expect(await entries()).not.toContain('g')
+    expect(await inHand()).toMatchObject({ fish, count: pieces - 1 })
+  })
+  it('what another page counted meanwhile stays when a fish is taken back', async () => {
+    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: demo.entries.slice(0, 2) }] })
+    const back = await repository.log({ outingId: demo.id, add: [landed('f', LATER)] })
+    await repository.apply([put('lures', { ...(await inHand()), fish: 77 })])
+    await repository.log(back)
+    expect((await inHand()).fish).toBe(76)
+    // Twenty at once are twenty.
+    await Promise.all(
+      Array.from({ length: 20 }, (_, i) => repository.log({ outingId: demo.id, add: [landed(`t${i}`, LATER)] })),
+    )
+    expect((await inHand()).fish).toBe(96)
+  })
+  it('what is told of a fish leaves the rest of it as it is stored, and goes back alone', async () => {
+    await repository.log({ outingId: demo.id, add: [landed('f', LATER)] })
+    const amend = (fish: object) => repository.log({ outingId: demo.id, amend: [{ entryId: 'f', fish }] })
+    const [, , back] = await Promise.all([amend({ lengthM: 0.41 }), amend({ hooked: 'edge' }), amend({ massKg: 0.9 })])
+    const fish = async () =>
+      (await repository.outings())[0]?.entries.flatMap((e) => (e.kind === 'answer' && e.id === 'f' ? [e.fish] : []))[0]
+    expect(await fish()).toMatchObject({ lengthM: 0.41, hooked: 'edge', massKg: 0.9, released: true })
+    await repository.log(back)
+    expect(await fish()).toMatchObject({ lengthM: 0.41, hooked: 'edge', massKg: null })
+    await expect(amend({ lengthM: 90 })).rejects.toThrow()
+    expect(await fish()).toMatchObject({ lengthM: 0.41 })
   })
   it('an entry that is none, or for an outing that is gone, is refused', async () => {
     await expect(
-      repository.log({ outingId: demo.id, add: [{ ...said('b', 1), kind: 'wink' } as never], drop: [], edits: [] }),
+      repository.log({ outingId: demo.id, add: [{ ...said('b', 1), kind: 'wink' } as never] }),
     ).rejects.toThrow()
-    await expect(repository.log({ outingId: 'gone', add: [said('b', 1)], drop: [], edits: [] })).rejects.toThrow(
-      /no longer stored/,
-    )
+    await expect(repository.log({ outingId: 'gone', add: [said('b', 1)] })).rejects.toThrow(/no longer stored/)
   })
   it('writes with the durability that outlives a dead battery', () => {
     expect(

@@ -1,7 +1,8 @@
 import { liveQuery } from 'dexie'
 import { BOX_KINDS, BinItem, Photo, RejectedRows, type ArchiveContent, type BoxKind } from '../core/exchange'
 import { Practice, USUAL_PRACTICE } from '../core/match'
-import { Entry, Outing } from '../core/outing'
+import { Entry, Outing, tallyChanges, type Fish } from '../core/outing'
+import type { Lure } from '../core/tackle'
 import { Box, EMPTY_BOX } from '../core/box'
 import { Place, type Conditions } from '../core/water'
 import { z } from '../core/zod'
@@ -29,12 +30,25 @@ export interface Edit {
 export const put = <K extends BoxKind>(kind: K, item: Item<K>): Edit => ({ kind, id: item.id, item })
 export const removal = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
 
-/** Entries that come and go in one outing; edits of the box that hang on them. */
+/** Entries that come and go in one outing, and fish of it that are told more of. */
 export interface LogChange {
   readonly outingId: string
-  readonly add: readonly Entry[]
-  readonly drop: readonly string[]
-  readonly edits: readonly Edit[]
+  readonly add?: readonly Entry[]
+  readonly drop?: readonly string[]
+  readonly amend?: readonly FishAmendment[]
+}
+/** What is now known of a fish; the rest of it stays as it is stored. */
+export interface FishAmendment {
+  readonly entryId: string
+  readonly fish: Partial<Fish>
+}
+
+/** An entry with what is now known of its fish, and the way back; null where it has no such fish. */
+function amended(entry: Entry, { entryId, fish }: FishAmendment): { entry: Entry; back: FishAmendment } | null {
+  if (entry.kind !== 'answer' || !entry.fish || entry.id !== entryId) return null
+  const old = entry.fish
+  const before = Object.fromEntries(Object.keys(fish).map((key) => [key, old[key as keyof Fish]]))
+  return { entry: Entry.parse({ ...entry, fish: { ...old, ...fish } }), back: { entryId, fish: before } }
 }
 
 /** Oldest first; those of the same second as they were made. */
@@ -128,24 +142,42 @@ export class Repository {
   }
 
   /**
-   * Changes the entries of one outing, and what hangs on them in the box, as one: another page that writes to the same outing loses nothing. Answers with
-   * the change that leads back.
+   * Changes the entries of one outing, and what they mean for the lures of the box, as one. Both are worked out from what is stored: another page that
+   * writes to the same outing or counts on the same lure loses nothing. Answers with the change that leads back.
    * @throws Error where the outing is no longer there, ZodError on an entry that its schema refuses; nothing is changed then
    */
   async log(change: LogChange): Promise<LogChange> {
-    const add = change.add.map((entry) => Entry.parse(entry))
-    const tables = [...new Set(change.edits.map((e) => e.kind))].map((kind) => this.db.table(kind))
-    return this.db.transaction('rw', [this.db.outings, ...tables], async () => {
+    const add = (change.add ?? []).map((entry) => Entry.parse(entry))
+    return this.db.transaction('rw', [this.db.outings, this.db.table('lures')], async () => {
       const outing = await this.db.outings.get(change.outingId)
       if (!outing) throw new Error('this outing is no longer stored; go back to the list of outings')
-      const drop = new Set([...change.drop, ...add.map((e) => e.id)])
+      const drop = new Set([...(change.drop ?? []), ...add.map((e) => e.id)])
       const gone = outing.entries.filter((e) => drop.has(e.id))
-      const kept = outing.entries.filter((e) => !drop.has(e.id))
-      const entries = inTime([...kept, ...add])
-      await this.db.outings.put({ ...outing, entries })
-      const edits = await this.apply(change.edits)
-      return { outingId: outing.id, add: gone, drop: add.map((e) => e.id), edits }
+      const back: FishAmendment[] = []
+      const kept = outing.entries
+        .filter((e) => !drop.has(e.id))
+        .map((e) =>
+          (change.amend ?? []).reduce((entry, more) => {
+            const done = amended(entry, more)
+            if (done) back.unshift(done.back)
+            return done?.entry ?? entry
+          }, e),
+        )
+      const after = { ...outing, entries: inTime([...kept, ...add]) }
+      await this.db.outings.put(after)
+      await this.count(tallyChanges(outing, after))
+      return { outingId: outing.id, add: gone, drop: add.map((e) => e.id), amend: back }
     })
+  }
+
+  /** Counts fish and losses on the lures as they are stored; a lure that is no longer in the box counts nothing. */
+  private async count(tallies: ReturnType<typeof tallyChanges>) {
+    const lures = this.db.table<Lure, string>('lures')
+    for (const [id, { fish, lost }] of tallies) {
+      const lure = await lures.get(id)
+      if (!lure) continue
+      await lures.put({ ...lure, fish: Math.max(0, lure.fish + fish), count: Math.max(0, lure.count - lost) })
+    }
   }
 
   async outings(): Promise<Outing[]> {

@@ -48,11 +48,10 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
       if (id === 'landed') detailsId.value = stored.id
     })
   }
-  function changeFish(fish: Fish) {
-    const entry = details.value
-    if (!entry) return
-    const change = { outingId: outing().id, add: [{ ...entry, fish }], drop: [], edits: [] }
-    return enqueue(() => outings.change(change, words.theFish))
+  function changeFish(fish: Partial<Fish>) {
+    const entryId = details.value?.id
+    if (entryId === undefined) return
+    return enqueue(() => outings.change({ outingId: outing().id, amend: [{ entryId, fish }] }, words.theFish))
   }
   const cast = (aim: number | null) => log({ kind: 'cast', aim }, words.aCast, '')
   const takeRig = (carriedId: string, wayId: string) => log({ kind: 'rig', carriedId, wayId }, words.anotherRig)
@@ -61,7 +60,7 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     const way = outing().carried.find((c) => c.id === carriedId)?.ways[0]
     return way && takeRig(carriedId, way.id)
   }
-  const lost = () => log({ kind: 'lost-lure' }, `${name()} lost`, words.markedLostOneFewer(name()))
+  const lost = () => log({ kind: 'lost-lure' }, words.lureLost(name()), words.markedLostOneFewer(name()))
   const goTo = (spotId: string, stop: number) => {
     const spot = { stop, featureId: feature.value, spotId }
     return log({ kind: 'spot', ...spot }, words.anotherSpot, `At ${spotWords(spot)}.`)

@@ -73,7 +73,7 @@ export function useSounder(sounder: Sounder = simulatedSounder) {
     begin(name)
     const log = readNmeaLog(text)
     readings.value = log.readings
-    problems.value = log.problems.map((p) => `line ${p.line} ${sayFileProblem(p.problem)}`)
+    problems.value = log.problems.map((p) => words.line(p.line, sayFileProblem(p.problem)))
   }
   onBeforeUnmount(stop)
   const middle = computed(() => middleOf(readings.value))

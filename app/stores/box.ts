@@ -155,7 +155,7 @@ export const useBox = defineStore('box', {
       )
     },
     removePlace({ id, name }: Place) {
-      return this.edit(`Removed ${name}`, [removal('places', id)])
+      return this.edit(words.removed(name), [removal('places', id)])
     },
     async replace(world: World, label: string) {
       useHistory().did(label, turnTo(await repository.replaceAll(world)))

@@ -2,8 +2,8 @@ import { outingsStoreWords as words } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
-import { Outing, boxEffect, isOver, lureInHandAt, type Carried, type Entry, type NewEntry } from '../../core/outing'
-import { put, removal, type Edit, type LogChange } from '../../storage/repository'
+import { Outing, isOver, type Carried, type Entry, type NewEntry } from '../../core/outing'
+import { removal, type LogChange } from '../../storage/repository'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import type { MatchRequest } from '~/workers/match-service'
@@ -19,13 +19,6 @@ const turnOf =
   (change: LogChange): Turn =>
   async () =>
     turnOf(await repository.log(change))
-
-/** Edits of the box that an entry brings, or takes back when it goes. */
-function boxEdits(outing: Outing, entry: Entry, sign: 1 | -1): Edit[] {
-  const lure = useBox().lureById.get(lureInHandAt(outing, entry) ?? '')
-  const changed = lure && boxEffect(lure, entry, sign)
-  return changed ? [put('lures', plain(changed))] : []
-}
 
 /** Outings as they are stored, and the one under way. */
 export const useOutings = defineStore('outings', {
@@ -78,12 +71,12 @@ export const useOutings = defineStore('outings', {
     /** Logs an entry, with what it means for the box. What comes back is stored: nothing is shown as logged before it is. */
     async log(outing: Outing, entry: NewEntry, label: string): Promise<Entry> {
       const stored = { id: crypto.randomUUID(), at: momentNow(), ...entry } as Entry
-      await this.change({ outingId: outing.id, add: [stored], drop: [], edits: boxEdits(outing, stored, 1) }, label)
+      await this.change({ outingId: outing.id, add: [stored] }, label)
       return stored
     },
     /** Takes an entry out, and back what it meant for the box. */
     async removeEntry(outing: Outing, entry: Entry, label: string) {
-      await this.change({ outingId: outing.id, add: [], drop: [entry.id], edits: boxEdits(outing, entry, -1) }, label)
+      await this.change({ outingId: outing.id, drop: [entry.id] }, label)
     },
     /** Several things at once, all or none. */
     async change(change: LogChange, label: string) {

@@ -9,6 +9,7 @@ import { VSelect } from 'vuetify/components/VSelect'
 import { demoWorld } from '../../core/demo/world'
 import type { ArchiveContent } from '../../core/exchange'
 import { removal } from '../../storage/repository'
+import { routed } from './nuxt'
 import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
 import { useWater } from '~/stores/water'
@@ -23,6 +24,17 @@ const components = Object.fromEntries(
     ([path, module]) => [path.replace(/^.*\/(\w+)\.vue$/, '$1'), module.default],
   ),
 )
+
+/** What follows the database: a store that is left must not hear of it any more. */
+const watching: (() => void)[] = []
+for (const watch of ['watch', 'watchOutings'] as const) {
+  const original = repository[watch].bind(repository) as (...given: unknown[]) => () => void
+  vi.spyOn(repository, watch).mockImplementation((...given: unknown[]) => {
+    const stop = original(...given)
+    watching.push(stop)
+    return stop
+  })
+}
 
 let mounted: VueWrapper | null = null
 let pinia = createPinia()
@@ -40,6 +52,7 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   if (before) {
     leave()
     await useWater().store()
+    for (const stop of watching.splice(0)) stop()
     disposePinia(before)
   }
   pinia = createPinia()
@@ -76,8 +89,9 @@ export async function mountScreen(component: Component, props: object = {}, path
   leave()
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: [{ path: '/:rest(.*)*', component: { render: () => null } }],
+    routes: ['/outing/:id', '/:rest(.*)*'].map((at) => ({ path: at, component: { render: () => null } })),
   })
+  routed(router)
   await router.push(path)
   const host = document.createElement('div')
   document.body.append(host)
@@ -159,3 +173,8 @@ export async function click(element: HTMLElement) {
   await flushPromises()
 }
 export const press = (body: ParentNode, button: string | RegExp) => click(find(body, 'button', button))
+
+/** The angler's clock, set by hand; everything else waits as it always does. Give it back with `vi.useRealTimers()`. */
+export function setClock(at: string) {
+  vi.useFakeTimers({ toFake: ['Date'], now: new Date(at) })
+}

@@ -1,24 +1,40 @@
-import type { Lure } from '../tackle'
-import type { Entry, NewEntry, Outing } from './outing'
+import type { Outing } from './outing'
 
-/** Id of the lure that was in the hand when an entry was made, or is now (an entry that is not in the log yet); null when none is known. */
-export function lureInHandAt(
-  { entries, carried }: Pick<Outing, 'entries' | 'carried'>,
-  entry: Entry | NewEntry,
-): string | null {
-  const index = 'id' in entry ? entries.findIndex((e) => e.id === entry.id) : -1
-  const before = index < 0 ? entries : entries.slice(0, index)
-  const rig = before.findLast((e) => e.kind === 'rig')
-  return carried.find((c) => c.id === rig?.carriedId)?.lureId ?? null
+/** What a log means for one lure of the box. */
+export interface BoxTally {
+  /** Fish landed on it. */
+  readonly fish: number
+  /** Pieces of it lost. */
+  readonly lost: number
+}
+const NOTHING: BoxTally = { fish: 0, lost: 0 }
+
+/** What a log means for the box, by lure: each fish counts on the lure that was in the hand, and each loss. */
+export function boxTallies({ entries, carried }: Pick<Outing, 'entries' | 'carried'>): ReadonlyMap<string, BoxTally> {
+  const lureOf = new Map(carried.map((c) => [c.id, c.lureId]))
+  const tallies = new Map<string, BoxTally>()
+  let inHand: string | null = null
+  for (const e of entries) {
+    if (e.kind === 'rig') inHand = lureOf.get(e.carriedId) ?? null
+    if (inHand === null) continue
+    const { fish, lost } = tallies.get(inHand) ?? NOTHING
+    if (e.kind === 'answer' && e.answer === 'landed') tallies.set(inHand, { fish: fish + 1, lost })
+    if (e.kind === 'lost-lure') tallies.set(inHand, { fish, lost: lost + 1 })
+  }
+  return tallies
 }
 
-/**
- * What an entry means for the box: a fish landed counts on the lure that took it, a lure lost is one less. Null when it means nothing.
- *
- * @param sign 1 when the entry comes, −1 when it goes
- */
-export function boxEffect(lure: Lure, entry: Entry | NewEntry, sign: 1 | -1): Lure | null {
-  if (entry.kind === 'answer' && entry.answer === 'landed') return { ...lure, fish: Math.max(0, lure.fish + sign) }
-  if (entry.kind === 'lost-lure') return { ...lure, count: Math.max(0, lure.count - sign) }
-  return null
+/** What a change of a log changes in the box: fish and losses more (or fewer, below zero), of the lures where either differs. */
+export function tallyChanges(
+  before: Pick<Outing, 'entries' | 'carried'>,
+  after: Pick<Outing, 'entries' | 'carried'>,
+): ReadonlyMap<string, BoxTally> {
+  const [was, is] = [boxTallies(before), boxTallies(after)]
+  const changes = new Map<string, BoxTally>()
+  for (const id of new Set([...was.keys(), ...is.keys()])) {
+    const [old, now] = [was.get(id) ?? NOTHING, is.get(id) ?? NOTHING]
+    if (old.fish !== now.fish || old.lost !== now.lost)
+      changes.set(id, { fish: now.fish - old.fish, lost: now.lost - old.lost })
+  }
+  return changes
 }

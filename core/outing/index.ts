@@ -26,7 +26,7 @@ export { carry } from './carry'
 export { isRelative, relativeWeight, fishCondition, standardWeight } from './fish'
 export { MIN_PROBABILITY, pairsOf, trialIn, versus } from './versus'
 export { adviceNow } from './advice-now'
-export { boxEffect, lureInHandAt } from './box-effects'
+export { tallyChanges } from './box-effects'
 export {
   answerEntry,
   followAdvice,

@@ -97,7 +97,7 @@ function setPhoto(dataUrl: string | null) {
 
 <template>
   <EditForm
-    :title="lure ? `Change ${lure.name}` : words.addALure"
+    :title="lure ? words.change(lure.name) : words.addALure"
     :adding="lure === null"
     :problems="problems"
     @save="save"

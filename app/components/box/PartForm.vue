@@ -39,7 +39,7 @@ function save() {
 
 <template>
   <EditForm
-    :title="part ? `Change ${part.name}` : words.add(one)"
+    :title="part ? words.change(part.name) : words.add(one)"
     :adding="part === null"
     :problems="problems"
     @save="save"

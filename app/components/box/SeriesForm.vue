@@ -65,7 +65,7 @@ function save() {
       {{ words.theSameBody }}
     </p>
     <div class="pick">
-      <v-select v-for="part in PARTS" :key="part" v-model="next[part]" :label="`${part} colour`" :items="colours" />
+      <v-select v-for="part in PARTS" :key="part" v-model="next[part]" :label="words.colour(part)" :items="colours" />
       <v-btn variant="outlined" @click="add">{{ words.addTheColour }}</v-btn>
     </div>
     <ul v-if="looks.length" class="looks">

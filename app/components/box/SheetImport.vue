@@ -113,7 +113,7 @@ const missing = computed(() => {
             <tr>
               <th v-for="(h, i) in stage.sheet.headings" :key="i" scope="col">
                 <v-select
-                  :label="h || `Column ${i + 1}`"
+                  :label="h || words.column(i + 1)"
                   :items="choices"
                   :model-value="stage.mapping[i] ?? null"
                   @update:model-value="(id: string | null) => sheets.map(i, id)"

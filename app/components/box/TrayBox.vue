@@ -34,7 +34,7 @@ const matches = computed(() => props.lures.filter((l) => props.found?.has(l.id))
 </script>
 
 <template>
-  <section class="tray" :aria-label="`Tray ${tray.name}`" :data-tray="tray.id">
+  <section class="tray" :aria-label="words.tray(tray.name)" :data-tray="tray.id">
     <header>
       <h2>{{ tray.name }}</h2>
       <span class="held">
@@ -55,7 +55,7 @@ const matches = computed(() => props.lures.filter((l) => props.found?.has(l.id))
           :key="slot"
           :data-slot="slot"
           :class="{ target: target === slot, many: lying.length > 1 }"
-          :aria-label="`Compartment ${slotName(tray, slot)}${lying.length ? '' : words.empty}`"
+          :aria-label="words.compartment(slotName(tray, slot), lying.length ? '' : words.empty)"
         >
           <span class="place" aria-hidden="true">{{ slotName(tray, slot) }}</span>
           <LureTile

@@ -46,7 +46,7 @@ function save() {
 
 <template>
   <EditForm
-    :title="tray ? `Change ${tray.name}` : words.addATray"
+    :title="tray ? words.change(tray.name) : words.addATray"
     :adding="tray === null"
     :problems="problems"
     @save="save"

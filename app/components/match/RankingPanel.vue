@@ -51,7 +51,7 @@ const chosen = computed(() => match.chosen)
             type="checkbox"
             :checked="compare.keys.has(row.key)"
             :disabled="compare.full && !compare.keys.has(row.key)"
-            :aria-label="`Compare ${row.setUp.build.lure.name}`"
+            :aria-label="words.compare(row.setUp.build.lure.name)"
             @change="compare.toggle(row.setUp)"
           />
         </label>

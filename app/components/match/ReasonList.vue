@@ -35,7 +35,7 @@ const shown = computed(() => (all.value ? parts.value : parts.value.slice(0, SHO
     </ul>
     <p v-if="parts.length === 0" class="quiet">{{ words.nothingWorthNaming }}</p>
     <button v-if="parts.length > SHOWN" type="button" class="more" @click="all = !all">
-      {{ all ? words.fewer : `${parts.length - SHOWN} more` }}
+      {{ all ? words.fewer : words.more(parts.length - SHOWN) }}
     </button>
   </div>
 </template>

@@ -7,7 +7,7 @@ const emit = defineEmits<{ answer: [answer: AnswerId]; close: [] }>()
 </script>
 
 <template>
-  <BottomSheet :title="words.whatDidTheFish" closing="Nothing happened" @close="emit('close')">
+  <BottomSheet :title="words.whatDidTheFish" :closing="words.nothingHappened" @close="emit('close')">
     <div class="grid">
       <button
         v-for="a in ANSWERS"

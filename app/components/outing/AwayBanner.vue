@@ -38,7 +38,7 @@ async function wasBreak() {
     { id: crypto.randomUUID(), at: seen.value, kind: 'pause' as const },
     { id: crypto.randomUUID(), at: back, kind: 'resume' as const },
   ]
-  await outings.change({ outingId: props.outing.id, add, drop: [], edits: [] }, words.aBreak)
+  await outings.change({ outingId: props.outing.id, add }, words.aBreak)
   seen.value = null
 }
 </script>

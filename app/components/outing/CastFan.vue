@@ -9,9 +9,9 @@ const emit = defineEmits<{ cast: [aim: number] }>()
 
 const AIMS = [
   { aim: -2, name: words.hardLeft },
-  { aim: -1, name: 'left' },
-  { aim: 0, name: 'ahead' },
-  { aim: 1, name: 'right' },
+  { aim: -1, name: words.left },
+  { aim: 0, name: words.ahead },
+  { aim: 1, name: words.right },
   { aim: 2, name: words.hardRight },
 ] as const
 /** Rings from the hand outwards: shallow to deep, by thirds of the water. */

@@ -16,19 +16,28 @@ import { useSettings } from '~/stores/settings'
 
 /** The fish just landed: it is written down already; length and the rest can follow, or not. */
 const props = defineProps<{ entry: EntryOf<'answer'>; rules: string; tempC: number }>()
-const emit = defineEmits<{ change: [fish: Fish]; close: [] }>()
+const emit = defineEmits<{ change: [fish: Partial<Fish>]; close: [] }>()
 const { show, read, figure, unit } = useMeasure()
 const settings = useSettings()
 const fish = computed(() => props.entry.fish)
-const turn = (over: Partial<Fish>) => fish.value && emit('change', { ...fish.value, ...over })
+const turn = (over: Partial<Fish>) => fish.value && emit('change', over)
 /** A finger's step of length: 1 cm, or half an inch. */
 const stepM = computed(() => (settings.system === 'metric' ? 0.01 : 0.0127))
-const lengthM = computed(() => fish.value?.lengthM ?? null)
+/** The length last tapped, until it is stored: the next tap goes on from it. */
+const tappedM = ref<number | null>(null)
+const lengthM = computed(() => tappedM.value ?? fish.value?.lengthM ?? null)
+watch(
+  () => [props.entry.id, fish.value?.lengthM] as const,
+  ([id, storedM], [before]) => {
+    if (id !== before || storedM === tappedM.value) tappedM.value = null
+  },
+)
 const startM = computed(() => (speciesOf(fish.value?.speciesId ?? '')?.mouth === 'large' ? 0.5 : 0.25))
-const longer = (by: number) =>
-  turn({
-    lengthM: Math.min(3, Math.max(0.05, Math.round(((lengthM.value ?? startM.value) + by * stepM.value) * 1e4) / 1e4)),
-  })
+function longer(by: number) {
+  const asked = (lengthM.value ?? startM.value) + by * stepM.value
+  tappedM.value = Math.min(3, Math.max(0.05, Math.round(asked * 1e4) / 1e4))
+  turn({ lengthM: tappedM.value })
+}
 const standard = computed(() =>
   fish.value && lengthM.value ? standardWeight(fish.value.speciesId, lengthM.value) : null,
 )

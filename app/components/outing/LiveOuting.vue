@@ -85,8 +85,8 @@ function lost() {
       :now="now"
       :account="account"
       :tally="tally"
-      @pause="log.log({ kind: 'pause' }, 'A break')"
-      @resume="log.log({ kind: 'resume' }, 'A break')"
+      @pause="log.log({ kind: 'pause' }, words.aBreak)"
+      @resume="log.log({ kind: 'resume' }, words.aBreak)"
     />
     <InHand v-if="inHand" :in-hand="inHand" :lure="lure" :minutes="minutesOn(account)" @change="sheet = 'rig'" />
 
@@ -154,17 +154,17 @@ function lost() {
         :in-hand-id="inHand?.carried.id ?? null"
         @start="log.compare"
         @turn="log.turnTo"
-        @end="log.log({ kind: 'comparison-end' }, 'Comparison ended')"
+        @end="log.log({ kind: 'comparison-end' }, words.comparisonEnded)"
       />
       <ReadingForm
         v-else-if="part === 'water'"
         :key="outing.entries.length"
         :water="account.water"
-        @keep="(read) => log.log({ kind: 'reading', ...read }, 'A reading')"
+        @keep="(read) => log.log({ kind: 'reading', ...read }, words.aReading)"
       />
       <template v-else>
         <LogList :outing="outing" @drop="log.remove" @open="(e) => (detailsId = e.id)" />
-        <EndOuting @end="log.log({ kind: 'end' }, 'Outing ended')" />
+        <EndOuting @end="log.log({ kind: 'end' }, words.outingEnded)" />
       </template>
     </section>
 

@@ -9,7 +9,7 @@ defineProps<{ placeName: string; now: string; account: Account; tally: ReturnTyp
 defineEmits<{ pause: []; resume: [] }>()
 const { show } = useMeasure()
 const duration = (min: number) =>
-  min < 60 ? `${Math.floor(min)} min` : words.hMin(Math.floor(min / 60), Math.floor(min % 60))
+  min < 60 ? words.min(Math.floor(min)) : words.hMin(Math.floor(min / 60), Math.floor(min % 60))
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { logList as words, answerWords } from '../../../words'
+import { logList as words, answerWords, saySky } from '../../../words'
 import { spotLabel, type Entry, type Outing } from '../../../core/outing'
 import { useMeasure } from '~/composables/useMeasure'
 
@@ -23,11 +23,11 @@ function say(e: Entry): string {
       return `${answerWords(e.answer).name}${e.fish?.lengthM ? `, ${show(e.fish.lengthM, 'lureLength')}` : ''}`
     case 'reading':
       return [
-        e.waterTempC !== undefined && `water ${show(e.waterTempC, 'waterTemp')}`,
+        e.waterTempC !== undefined && words.water(show(e.waterTempC, 'waterTemp')),
         e.visibilityM !== undefined && words.seen(show(e.visibilityM, 'depth')),
-        e.depthM !== undefined && `depth ${show(e.depthM, 'depth')}`,
-        e.windMps !== undefined && `wind ${show(e.windMps, 'wind')}`,
-        e.sky,
+        e.depthM !== undefined && words.depth(show(e.depthM, 'depth')),
+        e.windMps !== undefined && words.wind(show(e.windMps, 'wind')),
+        e.sky !== undefined && saySky(e.sky),
       ]
         .filter(Boolean)
         .join(', ')
@@ -46,7 +46,7 @@ function say(e: Entry): string {
     case 'note':
       return e.text
     case 'end':
-      return 'Ended'
+      return words.ended
   }
 }
 /** Casts one after another are one line. */

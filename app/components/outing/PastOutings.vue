@@ -33,7 +33,7 @@ const rows = computed(() =>
           ><span>{{ r.place }}</span
           ><span class="num">{{ r.hours }} h</span
           ><span class="num">{{
-            r.landed ? `${r.landed} landed` : r.takes ? `${r.takes} takes` : words.blank
+            r.landed ? words.landed(r.landed) : r.takes ? words.takes(r.takes) : words.blank
           }}</span></NuxtLink
         >
       </li>

@@ -16,7 +16,7 @@ const rigs = computed(() =>
 </script>
 
 <template>
-  <BottomSheet :title="words.whatIsCarried" closing="Close" @close="emit('close')">
+  <BottomSheet :title="words.whatIsCarried" :closing="words.close" @close="emit('close')">
     <ul>
       <li v-for="c in rigs" :key="c.id" :class="{ on: c.id === inHand?.carried.id }">
         <button type="button" class="rig" :aria-expanded="open === c.id" :data-carried="c.id" @click="open = c.id">

@@ -15,16 +15,16 @@ import type { Condition } from './rule-draft'
 const conditions = defineModel<Condition[]>({ required: true })
 const TEXTS = TEXT_FEATURES.filter((f) => featureChoices(f) !== null)
 const facts = [
-  ...TEXTS.map((f) => ({ value: `is ${f}`, title: words.isWord(capital(featureName(f))) })),
+  ...TEXTS.map((f) => ({ value: `is:${f}`, title: words.isWord(capital(featureName(f))) })),
   ...ASKABLE_NUMBERS.flatMap((f) => [
-    { value: `over ${f}`, title: words.over(capital(featureName(f))) },
-    { value: `under ${f}`, title: words.under(capital(featureName(f))) },
+    { value: `over:${f}`, title: words.over(capital(featureName(f))) },
+    { value: `under:${f}`, title: words.under(capital(featureName(f))) },
   ]),
 ]
 const adding = ref<string | null>(null)
 watch(adding, async (key) => {
   if (!key) return
-  const [kind, fact] = key.split(' ') as [Condition['kind'], string]
+  const [kind, fact] = key.split(':') as [Condition['kind'], string]
   conditions.value.push(
     kind === 'is'
       ? { kind, fact: fact as TextFeature, values: [] }

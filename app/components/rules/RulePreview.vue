@@ -58,7 +58,7 @@ const moves = computed(() => preview.value?.filter((p) => p.was !== p.now).lengt
         <li v-for="p in preview" :key="p.name">
           <b>{{ p.name }}</b> {{ p.score.toFixed(1) }}
           <span :class="{ up: p.was === null || p.was > p.now, down: p.was !== null && p.was < p.now }">
-            {{ p.was === p.now ? '' : p.was === null ? words.newHere : `was ${p.was}` }}
+            {{ p.was === p.now ? '' : p.was === null ? words.newHere : words.was(p.was) }}
           </span>
         </li>
       </ol>

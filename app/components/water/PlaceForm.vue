@@ -29,7 +29,7 @@ const dirty = computed(() => !same(draft.value, props.place))
 const here = computed(() => water.place?.id === props.place.id)
 
 async function keep() {
-  if (checked.value.success) await box.savePlace(checked.value.data, `Changed ${checked.value.data.name}`)
+  if (checked.value.success) await box.savePlace(checked.value.data, words.changed(checked.value.data.name))
 }
 function usualAsToday() {
   const c = water.current

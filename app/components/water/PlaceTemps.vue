@@ -33,7 +33,7 @@ const newest = computed(() => [...temps.value].reverse())
         <button
           type="button"
           class="link"
-          :aria-label="`Delete ${t.date}`"
+          :aria-label="words.deleteDay(t.date)"
           @click="temps = temps.filter((o) => o.date !== t.date)"
         >
           {{ words.deleteWord }}

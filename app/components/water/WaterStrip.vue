@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { waterStrip as words, clockTime } from '../../../words'
+import { waterStrip as words, clockTime, saySky } from '../../../words'
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
@@ -17,10 +17,10 @@ const facts = computed(() => {
     speciesOf(now.speciesId)?.name ?? now.speciesId,
     `${now.date}, ${clockTime(now.hour)}`,
     show(now.waterTempC, 'waterTemp'),
-    `visibility ${show(now.visibilityM, 'depth')}`,
-    { sun: 'sun', broken: words.brokenCloud, cloud: 'cloud', rain: 'rain' }[now.sky],
-    `wind ${show(now.windMps, 'wind')}`,
-    `${now.mood} fish`,
+    words.visibility(show(now.visibilityM, 'depth')),
+    saySky(now.sky),
+    words.wind(show(now.windMps, 'wind')),
+    words.fish(now.mood),
     reading.season,
     reading.light,
   ]

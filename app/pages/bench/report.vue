@@ -46,7 +46,7 @@ function saveSvg() {
     return one
   })
   const whole = `<svg xmlns="http://www.w3.org/2000/svg" width="480" height="${y}">${placed.join('')}</svg>`
-  download(fileName(`${lure.value.name} tests`, 'svg'), 'image/svg+xml', whole)
+  download(fileName(words.testsOf(lure.value.name), 'svg'), 'image/svg+xml', whole)
 }
 const fieldsOf = (kind: TestKind) => howTo(kind).readings
 const cell = (r: unknown, key: string, role?: string) => {

@@ -26,12 +26,12 @@ const MOST = 240
 const shown = computed(() => lures.value.slice(0, MOST))
 const where = (l: Lure) => {
   const tray = l.trayId ? box.trayById.get(l.trayId) : undefined
-  return tray && l.slot !== null ? `${tray.name} ${slotName(tray, l.slot)}` : 'loose'
+  return tray && l.slot !== null ? `${tray.name} ${slotName(tray, l.slot)}` : words.loose
 }
 const runs = (l: Lure) => {
-  if ('depthM' in l.traits) return `runs ${show(Number(l.traits.depthM), 'depth')}`
+  if ('depthM' in l.traits) return words.runs(show(Number(l.traits.depthM), 'depth'))
   const { swims } = familyOf(l.family)
-  return swims === 'surface' ? 'surface' : 'sinks'
+  return swims === 'surface' ? words.surface : words.sinks
 }
 const weight = (l: Lure) => {
   const { kg, basis } = lureMass(l)

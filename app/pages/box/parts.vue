@@ -21,9 +21,9 @@ function figure(part: Part, field: Field): string {
   const value = (part as Record<string, unknown>)[field.key]
   if (field.kind === 'measure') return show(Number(value), field.role)
   if (field.key === 'gearRatio') return `${String(value)} : 1`
-  if (field.key === 'size') return `No. ${String(value)}`
-  if (field.key === 'wire') return `${String(value)} wire`
-  if (field.key === 'fights') return `fought ${String(value)}`
+  if (field.key === 'size') return texts.size(String(value))
+  if (field.key === 'wire') return texts.wire(String(value))
+  if (field.key === 'fights') return texts.fought(String(value))
   return capital(String(value))
 }
 const UNSAID = new Set(['name', 'cost', 'count'])

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pastOutingPage as words } from '../../../words'
+import { answerWords, pastOutingPage as words, saySky } from '../../../words'
 import { accountOf, bitesOf, isOver, spotLabel } from '../../../core/outing'
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
@@ -59,7 +59,7 @@ const print = () => window.print()
                 speciesOf(outing.water.speciesId)?.name ?? outing.water.speciesId,
                 show(outing.water.waterTempC, 'waterTemp'),
                 show(outing.water.visibilityM, 'depth'),
-                outing.water.sky,
+                saySky(outing.water.sky),
                 show(outing.water.windMps, 'wind'),
               )
             }}
@@ -92,7 +92,7 @@ const print = () => window.print()
               <td>{{ s.spot ? spotLabel(s.spot) : '' }}</td>
               <td class="num">{{ Math.round(s.minutes) }}</td>
               <td class="num">{{ s.casts.length || '' }}</td>
-              <td>{{ s.answers.map((a) => a.answer.replace('eaten-', 'ate, ')).join('; ') }}</td>
+              <td>{{ s.answers.map((a) => answerWords(a.answer).name.toLowerCase()).join('; ') }}</td>
             </tr>
           </tbody>
         </table>

@@ -18,7 +18,7 @@ const dark = computed(() => water.reading?.light === 'night')
       {{ words.theLogCannotBe(outings.status.problem) }}
     </p>
     <template v-else-if="outings.live">
-      <AwayBanner :key="`away ${outings.live.id}`" :outing="outings.live" />
+      <AwayBanner :key="`away-${outings.live.id}`" :outing="outings.live" />
       <LiveOuting :key="outings.live.id" :outing="outings.live" />
     </template>
     <template v-else>

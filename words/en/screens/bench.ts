@@ -455,6 +455,7 @@ export const benchPage = {
 
 /** app/pages/bench/report.vue */
 export const benchReportPage = {
+  testsOf: (lure: Shown) => `${lure} tests`,
   thatLureIsNot: 'That lure is not in the box.',
   backToTheBench: 'Back to the bench',
   testReport: 'Test report',

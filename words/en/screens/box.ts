@@ -161,6 +161,7 @@ export const lureColours = {
 
 /** app/components/box/LureForm.vue */
 export const lureForm = {
+  change: (name: Shown) => `Change ${name}`,
   addALure: 'Add a lure',
   duplicate: 'Duplicate',
   makeASeries: 'Make a series',
@@ -210,6 +211,7 @@ export const lureTile = {
 
 /** app/components/box/PartForm.vue */
 export const partForm = {
+  change: (name: Shown) => `Change ${name}`,
   add: (one: Shown) => withArticles(`Add a ${one}`),
   here: (uses: Shown) => `Here it ${uses}.`,
   fixTheFieldMarked: 'Fix the field marked red; nothing is saved yet.',
@@ -255,6 +257,7 @@ export const seriesForm = {
   theSameBody:
     'The same body in other colours and weights, all entered at once. What one is weighed at or has caught stays its own.',
   addTheColour: 'Add the colour',
+  colour: (part: Shown) => `${part} colour`,
   leaveOut: (look: Shown) => `Leave out ${look}`,
   weightsApartBySemicolons: 'Weights, apart by semicolons: 7 g; 3/8 oz; 14',
   willBeAdded: (made: number) => `${count(made, 'lure')} will be added:`,
@@ -265,6 +268,7 @@ export const seriesForm = {
 
 /** app/components/box/SheetImport.vue */
 export const sheetImport = {
+  column: (n: Shown) => `Column ${n}`,
   spreadsheet: 'Spreadsheet',
   luresAsRows:
     'Lures as rows, in or out. Units may stand in the heading or in the cell: “10.5 g”, “3/8 oz”, “2 1/2 in”. Nothing changes before you say so.',
@@ -310,6 +314,8 @@ export const sheetPlan = {
 
 /** app/components/box/TrayBox.vue */
 export const trayBox = {
+  tray: (name: Shown) => `Tray ${name}`,
+  compartment: (slot: Shown, empty: Shown) => `Compartment ${slot}${empty}`,
   ofAnswer: (matches: Shown, lures: Shown) => `${matches} of ${lures} answer`,
   kindsPieces: (lures: Shown, pieces: Shown) => `${lures} kinds, ${pieces} pieces`,
   weighAll: 'Weigh all',
@@ -327,6 +333,7 @@ export const trayFields = {
 
 /** app/components/box/TrayForm.vue */
 export const trayForm = {
+  change: (name: Shown) => `Change ${name}`,
   addATray: 'Add a tray',
   ofItsLuresLie: (beyond: Shown) =>
     `${beyond} of its lures lie beyond that: they will be found in the last compartment.`,
@@ -485,6 +492,10 @@ export const boxPage = {
 
 /** app/pages/box/labels.vue */
 export const boxLabelsPage = {
+  loose: 'loose',
+  runs: (depth: Shown) => `runs ${depth}`,
+  surface: 'surface',
+  sinks: 'sinks',
   boxLabels: 'Box labels',
   labelsFor: 'Labels for',
   print: 'Print',
@@ -512,6 +523,9 @@ export const boxOrderPage = {
 
 /** app/pages/box/parts.vue */
 export const boxPartsPage = {
+  wire: (wire: Shown) => `${wire} wire`,
+  fought: (fights: Shown) => `fought ${fights}`,
+  size: (no: Shown) => `No. ${no}`,
   box: 'Box',
   add: (one: Shown) => withArticles(`Add a ${one}`),
   noneYet: 'None yet.',

@@ -77,6 +77,7 @@ export const rankRow = {
 
 /** app/components/match/RankingPanel.vue */
 export const rankingPanel = {
+  compare: (lure: Shown) => `Compare ${lure}`,
   ranking: 'Ranking',
   whatToTieOn: 'What to tie on',
   luresCompared: (lures: Shown) => `${lures} lures compared`,
@@ -100,6 +101,7 @@ export const reasonList = {
   smallThingsTogether: 'small things together',
   nothingWorthNaming: 'Nothing worth naming.',
   fewer: 'Fewer',
+  more: (n: number) => `${n} more`,
 } as const
 
 /** app/components/match/TiedRigs.vue */

@@ -23,6 +23,7 @@ export const advicePanel = {
 /** app/components/outing/AnswerSheet.vue */
 export const answerSheet = {
   whatDidTheFish: 'What did the fish do?',
+  nothingHappened: 'Nothing happened',
 } as const
 
 /** app/components/outing/AwayBanner.vue */
@@ -37,6 +38,9 @@ export const awayBanner = {
 
 /** app/components/outing/CastFan.vue */
 export const castFan = {
+  left: 'left',
+  ahead: 'ahead',
+  right: 'right',
   castsByDirection: (join: Shown) => `Casts by direction: ${join}`,
   ringsFromYouOutwards: (join: Shown) => `Rings: ${join}, from you outwards. ● a take.`,
   countACast: 'Count a cast',
@@ -118,6 +122,10 @@ export const liveOuting = {
   compare: 'Compare',
   water: 'Water',
   log: 'Log',
+  aBreak: 'A break',
+  aReading: 'A reading',
+  comparisonEnded: 'Comparison ended',
+  outingEnded: 'Outing ended',
 } as const
 
 /** app/components/outing/LiveStrip.vue */
@@ -126,11 +134,16 @@ export const liveStrip = {
   landed: 'landed',
   goOn: 'Go on',
   haveABreak: 'Have a break',
+  min: (min: Shown) => `${min} min`,
   hMin: (min: Shown, min2: Shown) => `${min} h ${min2} min`,
 } as const
 
 /** app/components/outing/LogList.vue */
 export const logList = {
+  ended: 'Ended',
+  water: (temp: Shown) => `water ${temp}`,
+  depth: (depth: Shown) => `depth ${depth}`,
+  wind: (speed: Shown) => `wind ${speed}`,
   casts: (n: number) => count(n, 'cast'),
   takeOut: (text: Shown) => `Take out: ${text}`,
   stop: (stop: Shown, toLowerCase: Shown) => `Stop ${stop}, ${toLowerCase}`,
@@ -150,6 +163,8 @@ export const pastOutings = {
   pastOutings: 'Past outings',
   noOutingYetEach: 'No outing yet. Each one, blanks too, makes the next answer better.',
   blank: 'blank',
+  landed: (n: number) => `${n} landed`,
+  takes: (n: number) => count(n, 'take'),
 } as const
 
 /** app/components/outing/ReadingForm.vue */
@@ -168,6 +183,7 @@ export const readingForm = {
 /** app/components/outing/RigSheet.vue */
 export const rigSheet = {
   whatIsCarried: 'What is carried',
+  close: 'Close',
   aboutDown: (countDownS: Shown, depth: Shown) => `${countDownS}about ${depth} down`,
   count: (countDownS: Shown) => `count ${countDownS} · `,
   isLost: (name: Shown) => `${name} is lost`,

@@ -38,6 +38,7 @@ export const ruleForm = {
 
 /** app/components/rules/RulePreview.vue */
 export const rulePreview = {
+  was: (place: Shown) => `was ${place}`,
   whatItWouldChange: 'What it would change today',
   rankingYourBox: 'Ranking your box with it …',
   nothingAmongTheFirst: 'Nothing among the first six.',

@@ -13,6 +13,7 @@ export const measureWords = {
 
 /** app/composables/useOutingLog.ts */
 export const outingLogWords = {
+  lureLost: (name: Shown) => `${name} lost`,
   notSavedTapAgain: (message: Shown) => `Not saved: ${message}. Tap again.`,
   theBrowserRefused: 'the browser refused',
   theLure: 'The lure',
@@ -40,6 +41,7 @@ export const seriesWords = {
 
 /** app/composables/useSounder.ts */
 export const sounderWords = {
+  line: (n: Shown, problem: Shown) => `line ${n} ${problem}`,
   theSimulatedSounder: 'the simulated sounder',
 } as const
 

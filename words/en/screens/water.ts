@@ -80,6 +80,7 @@ export const forecastPanel = {
 
 /** app/components/water/PlaceForm.vue */
 export const placeForm = {
+  changed: (name: Shown) => `Changed ${name}`,
   fishHereToday: 'Fish here today',
   todaysWater: 'today’s water',
   name: 'Name',
@@ -126,6 +127,7 @@ export const placeList = {
 
 /** app/components/water/PlaceTemps.vue */
 export const placeTemps = {
+  deleteDay: (date: Shown) => `Delete ${date}`,
   temperatures: 'Temperatures',
   fromThemCome: 'From them come the trend and the season: a few cold days do not set it back.',
   day: 'Day',
@@ -212,7 +214,9 @@ export const waterFields = {
 /** app/components/water/WaterStrip.vue */
 export const waterStrip = {
   changeTheWater: 'Change the water',
-  brokenCloud: 'broken cloud',
+  visibility: (depth: Shown) => `visibility ${depth}`,
+  wind: (speed: Shown) => `wind ${speed}`,
+  fish: (mood: Shown) => `${mood} fish`,
 } as const
 
 /** app/components/water/WaterTabs.vue */
