@@ -27,14 +27,15 @@ const components = Object.fromEntries(
 
 /** What follows the database: a store that is left must not hear of it any more. */
 const watching: (() => void)[] = []
-for (const watch of ['watch', 'watchOutings'] as const) {
-  const original = repository[watch].bind(repository) as (...given: unknown[]) => () => void
-  vi.spyOn(repository, watch).mockImplementation((...given: unknown[]) => {
-    const stop = original(...given)
+function kept<Given extends unknown[]>(watch: (...given: Given) => () => void) {
+  return (...given: Given) => {
+    const stop = watch(...given)
     watching.push(stop)
     return stop
-  })
+  }
 }
+repository.watch = kept(repository.watch.bind(repository))
+repository.watchOutings = kept(repository.watchOutings.bind(repository))
 
 let mounted: VueWrapper | null = null
 let pinia = createPinia()
