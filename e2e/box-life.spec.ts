@@ -35,19 +35,6 @@ test('a browser killed in the middle of an edit loses at most the field being ty
   })
 })
 
-test('a reload in the middle of adding a lure offers to carry on; throwing it away forgets it', async ({ page }) => {
-  await open(page, '/box')
-  await page.getByRole('button', { name: 'Add a lure' }).click()
-  await page.getByRole('dialog').getByLabel('Name').fill('Half a lure')
-  await page.getByRole('dialog').getByLabel('Notes').fill('being typed when the page went')
-  await page.reload()
-  await expect(page.getByText(/You were adding Half a lure/)).toBeVisible()
-  await page.getByRole('button', { name: 'Discard' }).click()
-  await page.reload()
-  await expectLures(page, DEMO_LURES)
-  await expect(page.getByText(/You were adding/)).toHaveCount(0)
-})
-
 test('the browser is asked to keep the box once it holds something of one’s own, and not again', async ({ page }) => {
   await open(page, '/box')
   await expectLures(page, DEMO_LURES)

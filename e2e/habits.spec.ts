@@ -1,5 +1,5 @@
 import { expect, test } from './browser'
-import { DEMO_LURES, expectLures, lureInBox, open, rankedNames, ranking, undo } from './open'
+import { open, rankedNames, ranking } from './open'
 
 /** Small things that anglers do all the time. */
 
@@ -18,29 +18,4 @@ test('the match is driven by keys alone', async ({ page }) => {
   await expect(cover).toHaveAttribute('aria-valuenow', most ?? '')
   await page.keyboard.press('Home')
   await expect(cover).toHaveAttribute('aria-valuenow', '0')
-})
-
-test('search finds by several words at once, and says when nothing answers', async ({ page }) => {
-  await open(page, '/box')
-  const search = page.getByRole('textbox', { name: 'Search' })
-  const found = page.locator('[data-lure]:not(.dim)')
-  await search.fill('3/8 jig')
-  await expect.poll(() => found.count()).toBeLessThan(10)
-  await search.fill('crankbait silent')
-  await expect.poll(() => found.count()).toBeLessThan(20)
-  expect(await found.count()).toBeGreaterThan(0)
-  await search.fill('crankbait silent purple trombone')
-  await expect(page.getByText(/No lure matches/)).toBeVisible()
-})
-
-test('fast clicks on a removed lure’s undo bring it back once', async ({ page }) => {
-  await open(page, '/box')
-  const lure = await lureInBox(page, 'Tremolo 12')
-  await lure.click()
-  await page.getByRole('button', { name: 'Remove' }).click()
-  await expectLures(page, DEMO_LURES - 1)
-  await undo(page).dblclick()
-  await expectLures(page, DEMO_LURES)
-  await page.reload()
-  await expect(await lureInBox(page, 'Tremolo 12')).toHaveCount(1)
 })

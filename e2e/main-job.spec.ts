@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import { expect, test } from './browser'
-import { DEMO_LURES, choose, expectLures, lureInBox, open, rankedNames, ranking, undo as undoButton } from './open'
+import { DEMO_LURES, choose, lureInBox, open, rankedNames, ranking } from './open'
 
 test.describe('on a first visit', () => {
   test.use({ firstVisit: true })
@@ -60,52 +60,4 @@ test.describe('on a first visit', () => {
     await expect(page.getByText('6.7\u202f°C')).toBeVisible()
     await expect(ranking(page).filter({ hasText: 'Wobblesnip 105' })).toBeVisible()
   })
-})
-
-test('a slip is taken back: change, removal, and a whole box replaced', async ({ page }) => {
-  await open(page, '/box')
-  const lure = await lureInBox(page, 'Pirrip 7')
-  await lure.click()
-  await page.getByRole('dialog').getByLabel('Name').fill('Pirrip renamed')
-  await page.getByRole('button', { name: 'Save' }).click()
-  const renamed = await lureInBox(page, 'Pirrip renamed')
-  await renamed.click()
-  await page.getByRole('button', { name: 'Remove' }).click()
-  await expect(renamed).toHaveCount(0)
-  await page.getByRole('button', { name: 'Start an empty box' }).click()
-  await expect(page.getByRole('heading', { name: 'An empty box' })).toBeVisible()
-  const undo = undoButton(page)
-  await undo.click()
-  await expectLures(page, DEMO_LURES - 1)
-  await undo.click()
-  await expect(renamed).toBeVisible()
-  await undo.click()
-  await expect(await lureInBox(page, 'Pirrip 7')).toBeVisible()
-  await expect(undo).toBeDisabled()
-})
-
-test('a damaged or foreign file is explained and changes nothing', async ({ page }) => {
-  await open(page, '/box')
-  await expectLures(page, DEMO_LURES)
-  const take = (name: string, text: string) =>
-    page
-      .getByLabel('Archive to import')
-      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
-  await take('half.json', '{"format": "ygrion-archive", "version": 1, "box": {')
-  await expect(page.getByRole('alert')).toContainText('“half.json” was not taken in; nothing was changed')
-  await take('other.json', '{"songs": []}')
-  await expect(page.getByRole('alert')).toContainText('not an Ygrion archive')
-  await take(
-    'odd.json',
-    JSON.stringify({
-      format: 'ygrion-archive',
-      version: 1,
-      places: [],
-      waters: [],
-      box: { lures: [{ id: 'a', name: 'Odd one', family: 'teapot' }] },
-    }),
-  )
-  await expect(page.getByRole('alert')).toContainText('lures[0] “Odd one”')
-  await page.reload()
-  await expectLures(page, DEMO_LURES)
 })

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from './browser'
-import { DEMO_LURES, expectLures, lureInBox, open, undo } from './open'
+import { DEMO_LURES, expectLures, lureInBox, open } from './open'
 import { manyLures } from './many'
 
 const slot = (page: Page, tray: string, name: string) =>
@@ -85,41 +85,6 @@ test.describe('with a finger', () => {
     await lies(slot(page, 'Blades and wire', 'A2'), 'Grumblewing 14')
     await lies(slot(page, 'Blades and wire', 'A2'), 'Pirrip 4')
   })
-})
-
-test('a tray is added, changed and removed; its lures stay', async ({ page }) => {
-  await open(page, '/box')
-  await page.getByRole('button', { name: 'Change the tray' }).first().click()
-  const form = page.getByRole('dialog')
-  await form.getByLabel('Compartments across').fill('3')
-  await expect(form.getByText(/lie beyond that/)).toBeVisible()
-  await form.getByLabel('Name').fill('Metal')
-  await form.getByRole('button', { name: 'Save' }).click()
-  await expect(form.locator('.wrong')).toContainText('already')
-  await form.getByLabel('Name').fill('Blades')
-  await form.getByRole('button', { name: 'Save' }).click()
-  await lies(slot(page, 'Blades', 'C3'), 'Fivefold 220')
-  await page.getByRole('button', { name: 'Change the tray' }).first().click()
-  await form.getByRole('button', { name: 'Remove' }).click()
-  await expectLures(page, DEMO_LURES)
-  const loose = page.getByRole('region', { name: 'Loose, in no tray' })
-  await expect(loose.locator('[data-lure]')).toHaveCount(14)
-  await page.getByRole('button', { name: 'Add a tray' }).click()
-  await form.getByLabel('Name').fill('A new one')
-  await form.getByRole('button', { name: 'Add to the box' }).click()
-  await expect(page.getByRole('region', { name: 'Tray A new one' })).toBeVisible()
-  for (let i = 0; i < 3; i++) await undo(page).click()
-  await lies(slot(page, 'Blades and wire', 'D2'), 'Fivefold 220')
-})
-
-test('what is sought stands out in its compartment, the rest steps back', async ({ page }) => {
-  await open(page, '/box')
-  const lure = await lureInBox(page, 'Swaynard 150')
-  await expect(lure).not.toHaveClass(/dim/)
-  await expect(page.locator('[data-lure="Bumblecrag M"]')).toHaveClass(/dim/)
-  await expect(page.getByRole('region', { name: 'Tray Jigs' })).toHaveCount(0)
-  await page.getByRole('textbox', { name: 'Search' }).fill('')
-  await expect(page.getByRole('region', { name: 'Tray Jigs' })).toBeVisible()
 })
 
 test('5,000 lures: only what is on screen is drawn, and all of it can be reached and found', async ({ page }) => {

@@ -28,3 +28,5 @@ vi.mock('~/composables/useSheetWorker', async () => {
   const service = onThread(sheetService)
   return { useSheetWorker: () => service }
 })
+// Drags need a page that is laid out: the browser tests have one.
+vi.mock('~/composables/useTrayDrag', () => ({ useTrayDrag: () => undefined }))
