@@ -55,6 +55,7 @@ export default defineConfig({
           isolate: false,
           server: { deps: { inline: ['vuetify'] } },
           testTimeout: 60_000,
+          hookTimeout: 60_000,
           expect: { poll: { timeout: 30_000 } },
         },
       },

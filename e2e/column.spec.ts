@@ -24,26 +24,6 @@ test('dragging the zone moves path, share and ranking while the finger is down',
   await expect(grip).toHaveAttribute('aria-valuenow', String(top))
 })
 
-test('every grip moves by keyboard, and the path follows', async ({ page }) => {
-  await open(page)
-  const column = page.getByTestId('water-column')
-  const way = column.getByTestId('lure-path')
-  for (const [name, key] of [
-    ['Length of the cast', 'ArrowLeft'],
-    ['Height of the rod tip', 'ArrowUp'],
-    ['Top of the cover', 'ArrowUp'],
-    ['Bottom of the zone', 'ArrowDown'],
-  ] as const) {
-    const grip = column.getByRole('slider', { name })
-    const [value, drawn] = [Number(await grip.getAttribute('aria-valuenow')), await way.getAttribute('d')]
-    await grip.focus()
-    for (let i = 0; i < 3; i++) await page.keyboard.press(key)
-    await expect.poll(async () => Number(await grip.getAttribute('aria-valuenow'))).not.toBe(value)
-    if (name.startsWith('Length') || name.startsWith('Height'))
-      await expect.poll(() => way.getAttribute('d')).not.toBe(drawn)
-  }
-})
-
 test('units switch everywhere and back, and change no ranking', async ({ page }) => {
   await open(page)
   const before = await rankedNames(page)

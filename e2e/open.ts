@@ -58,5 +58,3 @@ export async function lureInBox(page: Page, name: string): Promise<Locator> {
 export async function expectLures(page: Page, count: number) {
   await expect(page.getByText(new RegExp(`^\\s*${count} lures in `))).toBeVisible()
 }
-
-export const undo = (page: Page) => page.getByRole('banner').getByRole('button', { name: 'Undo' })

@@ -38,7 +38,7 @@ export interface LogChange {
   readonly amend?: readonly FishAmendment[]
 }
 /** What is now known of a fish; the rest of it stays as it is stored. */
-export interface FishAmendment {
+interface FishAmendment {
   readonly entryId: string
   readonly fish: Partial<Fish>
 }

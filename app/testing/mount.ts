@@ -63,6 +63,8 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   await repository.apply((await repository.read()).aside.map((a) => removal('aside', a.id)))
   await repository.setSetting('seeded', true)
   await repository.setSetting('settings', {})
+  // An action of the store before, still under way, makes its own store the active one again.
+  setActivePinia(pinia)
   const box = useBox()
   await box.open()
   await vi.waitFor(
@@ -72,7 +74,6 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
     },
     { timeout: PATIENCE_MS },
   )
-  // An action of the store before, still under way, makes its own store the active one again.
   setActivePinia(pinia)
   return box
 }

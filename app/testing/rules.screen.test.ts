@@ -1,0 +1,130 @@
+import { beforeEach, expect, it } from 'vitest'
+import { OPEN_QUESTIONS } from '../../core/match'
+import { choose, click, field, find, mountScreen, openWorld, press, type } from '~/testing/mount'
+import RulesPage from '~/pages/rules/index.vue'
+import QuestionsPage from '~/pages/rules/questions.vue'
+import WordsPage from '~/pages/rules/words.vue'
+import type { useBox } from '~/stores/box'
+import { useHistory } from '~/stores/history'
+import { useMatch } from '~/stores/match'
+import { useSettings } from '~/stores/settings'
+
+/** Rules as their pages show them: what is kept is heard in the match. */
+let box: ReturnType<typeof useBox>
+beforeEach(async () => {
+  box = await openWorld()
+  await useSettings().load()
+})
+const firstFamily = () => useMatch().rows[0]?.setUp.build.lure.family
+const dialog = () => find(document.body, '.v-overlay--active .form')
+const keepButton = () => find(dialog(), 'button', 'Keep the rule') as HTMLButtonElement
+const preview = () => find(dialog(), '.preview').textContent
+function setWeight(weight: string) {
+  const slider = find(dialog(), 'input[type=range]') as HTMLInputElement
+  slider.value = weight
+  slider.dispatchEvent(new Event('input', { bubbles: true }))
+}
+
+it('a rule of one’s own: what is missing is named, what it would change is shown, kept it is heard, undone it is gone', async () => {
+  useMatch().start()
+  // The match is worked out while a view shows it.
+  useMatch().shown += 1
+  await expect.poll(() => useMatch().status).toBe('ready')
+  const { screen, body } = await mountScreen(RulesPage)
+  await press(body, 'Write a rule')
+  expect(keepButton().disabled).toBe(true)
+  expect(preview()).toContain('Name a kind of lure')
+  await type(document.body, 'The rule in a sentence', 'Here it is always the curl-tail.')
+  await choose(screen, 'Kinds of lure', ['grub'])
+  setWeight('12')
+  await expect.poll(() => dialog().querySelectorAll('.preview li').length).toBe(6)
+  expect(preview()).toMatch(/of the first six change their place/)
+  expect(keepButton().disabled).toBe(false)
+  const before = firstFamily()
+  expect(before).not.toBe('grub')
+  await click(keepButton())
+  await expect.poll(() => box.practice.own.map((r) => r.sentence)).toEqual(['Here it is always the curl-tail.'])
+  expect(find(body, '.own').textContent).toContain('Here it is always the curl-tail.')
+  await expect.poll(firstFamily).toBe('grub')
+  await useHistory().undo()
+  await expect.poll(() => box.practice.own).toEqual([])
+  await expect.poll(firstFamily).toBe(before)
+  useMatch().shown -= 1
+})
+
+it('a condition needs its figure; it is kept in SI, changed, and removed with its rule', async () => {
+  const { screen, body } = await mountScreen(RulesPage)
+  await press(body, 'Write a rule')
+  await type(document.body, 'The rule in a sentence', 'In cold water nothing that races.')
+  await choose(screen, 'Add a condition', 'under:waterTempC')
+  await choose(screen, 'What it does', 'axis')
+  await expect.poll(preview).toMatch(/condition/)
+  expect(keepButton().disabled).toBe(true)
+  await type(document.body, 'Water temperature under', '50 F')
+  await expect.poll(() => keepButton().disabled).toBe(false)
+  await click(keepButton())
+  await expect.poll(() => box.practice.own.length).toBe(1)
+  const [rule] = box.practice.own
+  const below = (rule?.when as { waterTempC: { below: [number, number] } }).waterTempC.below
+  expect((below[0] + below[1]) / 2).toBeCloseTo(10, 6)
+  await press(find(body, '.own'), 'Change')
+  expect(field(document.body, 'Water temperature under').value).toBe('10')
+  await type(document.body, 'The rule in a sentence', 'Cold water: slowly.')
+  await click(keepButton())
+  await expect.poll(() => box.practice.own.map((r) => r.sentence)).toEqual(['Cold water: slowly.'])
+  await press(find(body, '.own'), 'Remove')
+  await expect.poll(() => box.practice.own).toEqual([])
+})
+
+it('rules are sought by their words, and by what is active here', async () => {
+  const { screen, body } = await mountScreen(RulesPage)
+  const rules = () => body.querySelectorAll('.group [data-rule]')
+  const here = rules().length
+  expect(here).toBeGreaterThan(20)
+  await choose(screen, 'Show', 'all')
+  const all = rules().length
+  expect(all).toBeGreaterThan(here)
+  await type(body, 'Search the rules', 'mud')
+  await expect.poll(() => rules().length).toBeLessThan(all)
+  for (const rule of rules()) expect(rule.textContent).toMatch(/mud/i)
+  await type(body, 'Search the rules', 'trombone')
+  await expect.poll(() => body.textContent).toMatch(/No rule fits that/)
+  await type(body, 'Search the rules', '')
+  await choose(screen, 'Show', 'changed')
+  expect(rules()).toHaveLength(0)
+  await choose(screen, 'Show', 'here')
+  const [first] = rules()
+  const weight = first?.querySelector('select')
+  if (!weight) throw new Error('a rule without a weight')
+  weight.value = '2'
+  weight.dispatchEvent(new Event('change', { bubbles: true }))
+  await expect.poll(() => Object.values(box.practice.weights)).toEqual([2])
+  await choose(screen, 'Show', 'changed')
+  await expect.poll(() => rules().length).toBe(1)
+})
+
+it('each question has its sides, and says how the water of today decides', async () => {
+  const { body } = await mountScreen(QuestionsPage)
+  const questions = [...body.querySelectorAll<HTMLElement>('.question')]
+  expect(questions.map((q) => q.id)).toEqual(OPEN_QUESTIONS.map((q) => q.id))
+  const said = (q: HTMLElement | undefined) =>
+    [...(q?.querySelector('.now')?.textContent.matchAll(/(\d+) %/g) ?? [])].map((m) => Number(m[1]))
+  for (const q of questions) expect(said(q).reduce((a, b) => a + b, 0)).toBe(100)
+  const [first] = questions
+  const [, takesFirst, takesSecond, both] = first?.querySelectorAll<HTMLInputElement>('input') ?? []
+  if (!first || !takesFirst || !takesSecond || !both) throw new Error('a question without its sides')
+  await click(takesFirst)
+  await expect.poll(() => said(first)).toEqual([100, 0])
+  await click(takesSecond)
+  await expect.poll(() => said(first)).toEqual([0, 100])
+  await click(both)
+  await expect.poll(() => said(first)).toEqual([50, 50])
+  expect(box.practice.sides[first.id]).toBe('both')
+})
+
+it('the words that stay special are explained', async () => {
+  const { body } = await mountScreen(WordsPage)
+  const terms = body.querySelectorAll('dt')
+  expect(terms.length).toBeGreaterThan(8)
+  for (const term of terms) expect(term.nextElementSibling?.textContent.trim().length).toBeGreaterThan(20)
+})
