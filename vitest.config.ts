@@ -15,6 +15,7 @@ export default defineConfig({
       {
         test: {
           name: 'core',
+          setupFiles: ['core/testing/setup.ts'],
           include: ['core/**/*.test.ts', 'words/**/*.test.ts', 'server/**/*.test.ts'],
           // Pure functions: files may share what they have loaded, which halves the time.
           isolate: false,
@@ -25,6 +26,7 @@ export default defineConfig({
         resolve: { alias: { '~': app } },
         test: {
           name: 'app',
+          setupFiles: ['core/testing/setup.ts'],
           include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],
           exclude: ['app/**/*.screen.test.ts'],
           testTimeout: 60_000,
@@ -51,7 +53,7 @@ export default defineConfig({
           name: 'screens',
           include: ['app/**/*.screen.test.ts'],
           environment: 'happy-dom',
-          setupFiles: ['app/testing/setup.ts'],
+          setupFiles: ['core/testing/setup.ts', 'app/testing/setup.ts'],
           isolate: false,
           server: { deps: { inline: ['vuetify'] } },
           testTimeout: 60_000,

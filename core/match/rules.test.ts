@@ -118,13 +118,17 @@ describe('each rule', () => {
       }
     }
   })
-  it.each(each)('%s has a band that rises and falls the right way round', (_, { when }) => {
-    for (const f of NUMBER_FEATURES) {
-      const band = when[f]
-      if (band?.above) expect(band.above[0]).toBeLessThanOrEqual(band.above[1])
-      if (band?.below) expect(band.below[0]).toBeLessThanOrEqual(band.below[1])
-    }
-  })
+  const bands = each.flatMap(([id, { when }]) =>
+    NUMBER_FEATURES.flatMap((f) =>
+      (['above', 'below'] as const).flatMap((side) => {
+        const band = when[f]?.[side]
+        return band ? [[id, side, f, band] as const] : []
+      }),
+    ),
+  )
+  it.each(bands)('%s, %s its %s, has a band that runs the right way round', (_id, _side, _feature, [from, to]) =>
+    expect(from).toBeLessThanOrEqual(to),
+  )
 })
 
 describe('rules together', () => {

@@ -44,7 +44,13 @@ describe('a search as anglers speak', () => {
     }
   })
   it('metres are running depths', () => {
-    for (const l of found('crankbait 1.5 m')) expect(depthOf(l)).toBeCloseTo(1.5, 0)
+    const divers = lures.filter((l) => l.family === 'crankbait' && 'depthM' in l.traits)
+    expect(divers.length).toBeGreaterThan(2)
+    for (const diver of divers) {
+      const some = found(`crankbait ${depthOf(diver)} m`)
+      expect(some.map((l) => l.id)).toContain(diver.id)
+      for (const l of some) expect(Math.abs(depthOf(l) / depthOf(diver) - 1)).toBeLessThan(0.061)
+    }
   })
   it('a group of colours finds all of its colours', () => {
     const some = found('natural')

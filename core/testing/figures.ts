@@ -1,0 +1,268 @@
+import { COLOUR_GROUPS } from '../tackle'
+import { MOODS, SKIES } from '../water'
+import { z } from '../zod'
+
+/** What the single figures of data/ may be: their bounds, and that what has an order keeps it. Read by `core/figures.test.ts`. */
+
+const share = z.number().min(0).max(1)
+const between = (least: number, most: number) => z.number().min(least).max(most)
+/** Figures in order, the smallest first. */
+const rising = (name: string, least: number, most: number) =>
+  z
+    .array(between(least, most))
+    .min(2)
+    .refine((all) => all.every((v, i) => i === 0 || v > (all[i - 1] ?? v)), {
+      error: `${name} does not rise`,
+    })
+const ordered = <Shape extends z.ZodRawShape>(shape: Shape, ...keys: readonly (keyof Shape)[]) =>
+  z.strictObject(shape).refine(
+    (value) => {
+      const figures = keys.map((key) => Number((value as Record<keyof Shape, unknown>)[key]))
+      return figures.every((v, i) => i === 0 || v > (figures[i - 1] ?? v))
+    },
+    { error: `${keys.map(String).join(' < ')} is not so` },
+  )
+const each = (ids: readonly string[], value: z.ZodType) =>
+  z
+    .record(z.string(), value)
+    .refine((table) => ids.every((id) => id in table) && Object.keys(table).length === ids.length, {
+      error: `does not name just ${ids.join(', ')}`,
+    })
+const said = z
+  .string()
+  .min(1)
+  .regex(/^[a-z0-9 -]+$/)
+const lists = z.record(z.string(), z.array(said).min(1))
+const metres = (most: number) => between(0.0001, most)
+/** 400 to 700 nm in steps of ten. */
+const spectrum = (least: number, most: number) => z.array(between(least, most)).length(31)
+const bells = z.array(z.tuple([between(-2, 2), between(400, 700), between(5, 80), between(5, 80)])).min(1)
+
+/** By file of data/ and name. */
+export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.ZodType>>>> = {
+  advice: {
+    LEARNING: z.strictObject({
+      showingsPerH: between(1, 6),
+      takeShare: between(0.2, 0.8),
+      shows: between(0.2, 0.6),
+      fitScale: between(10, 40),
+      halfLifeMin: between(30, 180),
+      priorStrength: between(0.5, 4),
+      priorStrengthDay: between(2, 20),
+      priorStrengthWhere: between(0.5, 4),
+      neighbour: between(0, 0.6),
+      hope: between(0.5, 0.9),
+      optimismWhere: between(0.5, 0.9),
+      sign: between(1.2, 3),
+      takeStays: share,
+      maxCues: between(1, 4),
+      habituation: between(0.8, 1),
+      usedHalfMin: between(20, 120),
+      worthIt: between(1, 1.5),
+      schoolMin: between(0.5, 10),
+      horizonMin: between(10, 120),
+      moveMin: between(1, 20),
+      tieMin: between(0.5, 5),
+    }),
+    GIVE_MIN: ordered({ least: between(2, 30), most: between(5, 60) }, 'least', 'most'),
+    STAY_MIN: ordered({ other: between(1, 60), school: between(1, 60) }, 'other', 'school'),
+    QUIET: ordered(
+      { takes: between(1, 5), afterMin: between(2, 60), withinMin: between(5, 120) },
+      'afterMin',
+      'withinMin',
+    ),
+    SIZE_FORGOTTEN_MIN: between(30, 240),
+  },
+  bench: {
+    PRIOR_SD: z.strictObject({ drag: share, trim: share, label: share, rest: share, cast: share }),
+    READING_SD: z.strictObject({
+      watchS: between(0.03, 0.4),
+      fall: share,
+      depth: share,
+      depthM: metres(0.3),
+      restMps: metres(0.05),
+      rest: share,
+      cast: share,
+    }),
+    POOR_FROM: between(1.2, 4),
+    POOR_BAND: share,
+    SUSPENDS_MPS: metres(0.05),
+    ACTION_SCALE: z.strictObject({ swingShare: share, tailMps: between(0.1, 2) }),
+    SHELL_EXPANSION: between(1.5e-4, 3.5e-4),
+    LEAD_STRIP: z.strictObject({ widthM: metres(0.02), thickM: metres(0.003) }),
+    TROLL_STEP_MPS: metres(0.3),
+    PLUG_LOADS_KG: rising('the loads', 0.01, 0.2),
+    OFF_BOTTOM_M: between(0.3, 0.62),
+    TROLLED_OVER_CAST: between(1, 2.5),
+  },
+  blades: {
+    BLADE_LENGTH_MM: z.strictObject({ base: between(1, 30), perSize: between(1, 10) }),
+    BLADE_FORM: each(
+      ['willow', 'turtle-back', 'indiana', 'colorado'],
+      z.strictObject({ stretch: between(0.8, 2), width: share, fills: share }),
+    ),
+    BLADE_SHEET: z.strictObject({ thicknessMm: between(0.2, 1.5), densityKgM3: between(7000, 9000) }),
+    HAMMERED_ADDS: share,
+    PER_BLADE_SIZE: z.strictObject({ vibration: share, drag: share }),
+  },
+  casting: {
+    CAST_FACTOR_BY_BODY: each(['metal', 'hard', 'jig', 'soft', 'wire'], between(0.5, 2)),
+    CAST_WITH_KG: between(0.005, 0.03),
+    CAST_BY_MASS: z.strictObject({ power: share, most: between(1, 2) }),
+    PITCH_M: between(3, 15),
+    ROD_TIPS_M: ordered({ down: between(0, 1), level: between(0, 2), up: between(1, 4) }, 'down', 'level', 'up'),
+    LONGEST_COUNT_S: between(20, 120),
+    DROPPER_M: rising('the dropper', 0.1, 2),
+  },
+  'fish-reach': {
+    RISE_M: ordered(
+      { active: metres(3), neutral: metres(3), pressured: metres(3), lethargic: metres(3) },
+      'lethargic',
+      'pressured',
+      'neutral',
+      'active',
+    ),
+    SINK_M: metres(1),
+    NOTICE: z.strictObject({ feltM: metres(1), seen: share }),
+  },
+  gaps: {
+    DEPTH_BANDS: z
+      .array(
+        z.strictObject({
+          id: said,
+          name: z.string().min(1),
+          fromM: between(0, 50),
+          toM: z.number().positive().or(z.literal(Infinity)),
+        }),
+      )
+      .refine(
+        (all) =>
+          all.every((b, i) => (i === 0 ? b.fromM === 0 : b.fromM === all[i - 1]?.toM)) && all.at(-1)?.toM === Infinity,
+        {
+          error: 'the bands leave a depth out',
+        },
+      ),
+    STRONG_ACTION: share,
+    WANTS_SOUND: share,
+    COLOUR_COLUMNS: z.array(z.strictObject({ id: said, name: said, groups: z.array(z.enum(COLOUR_GROUPS)) })).refine(
+      (all) =>
+        all
+          .flatMap((c) => c.groups)
+          .sort()
+          .join() === [...COLOUR_GROUPS].sort().join(),
+      {
+        error: 'each group of colours belongs to one column',
+      },
+    ),
+    GAP_DAYS: z.strictObject({
+      visibility: rising('visibility', 0.1, 4),
+      moods: z.array(z.enum(MOODS)).length(MOODS.length),
+      skies: z.array(z.enum(SKIES)).min(2),
+    }),
+    PATIENT_S: between(5, 60),
+    ASKED_SHARE: share,
+  },
+  hooks: {
+    TREBLE_MASS: z.strictObject({ perGap: between(0.001, 0.05), power: between(2, 3) }),
+    WIRE_MASS: ordered(
+      { light: between(0.5, 1), medium: z.literal(1), heavy: between(1, 2) },
+      'light',
+      'medium',
+      'heavy',
+    ),
+    HUNG_STYLES: z.record(
+      z.string(),
+      z.strictObject({ mass: between(0, 2), points: between(1, 3), snag: between(0, 1.5) }),
+    ),
+    LOOSE_STYLES: z.record(
+      z.string(),
+      z.strictObject({ mount: said.nullable(), exposed: share, points: between(1, 3) }),
+    ),
+  },
+  joints: {
+    JOINT_LIMITS: z.looseObject({
+      smallTrebleM: metres(0.02),
+      snag: ordered({ mind: share, wrong: share }, 'mind', 'wrong'),
+      hardware: ordered({ mind: share, wrong: share }, 'mind', 'wrong'),
+      smallLureKg: metres(0.05),
+      plugLineM: ordered({ mind: metres(0.001), wrong: metres(0.001) }, 'mind', 'wrong'),
+      spinningJigKg: metres(0.2),
+      jigRodKg: metres(0.2),
+      weakLink: between(0.5, 1.5),
+      hooks: between(1, 6),
+    }),
+  },
+  'search-words': {
+    DEPTH_WORDS: each(
+      ['shallow', 'medium', 'deep'],
+      z.tuple([between(0, 10), z.number().positive().or(z.literal(Infinity))]),
+    ),
+    ALSO: z.record(said, said),
+  },
+  'sheet-words': {
+    HEADINGS: lists,
+    YES: z.array(said).min(2),
+    NO: z.array(said).min(2),
+    SOUND_WORDS: each(['silent', 'knock', 'rattles'], z.array(said).min(2)),
+    COLOUR_WORDS: lists,
+  },
+  snags: {
+    TOUCH_RISK: share,
+    DENSITY_RISK: z.strictObject({ sparse: between(0, 2), thickAdds: between(0, 4) }),
+    SNAG_LIMIT: share,
+  },
+  spectra: {
+    NM: z.strictObject({ from: z.literal(400), step: z.literal(10), count: z.literal(31) }),
+    PURE_WATER: spectrum(0.004, 1),
+    DAYLIGHT: spectrum(50, 130),
+    MATCHING: z.strictObject({ x: bells, y: bells, z: bells }),
+    STAIN: z.strictObject({
+      slopePerNm: between(0.01, 0.02),
+      particles: ordered(
+        { clear: share, thick: share, clearM: between(1, 10), thickM: between(0.1, 1) },
+        'clear',
+        'thick',
+      ),
+    }),
+    LIGHT_FROM: ordered({ below: share, side: share, above: between(1, 4) }, 'below', 'side', 'above'),
+    JUDGED_FROM_M: metres(3),
+    GREYS: ordered({ none: between(-2, 1), all: between(-5, -1) }, 'all', 'none'),
+  },
+  'tackle-limits': {
+    ROD_LURE_SLACK: rising('the slack', 0.5, 1.6),
+    ROD_LINE_SLACK: rising('the slack', 0.5, 1.6),
+    KNOT: between(0.4, 1),
+    COVER_PULL: between(0, 3),
+    WEAK_LINK: z.strictObject({ over: between(1, 1.5), factor: share }),
+    BITE_PROOF_M: metres(0.0015),
+    EASY_TURNS: ordered({ least: between(0.1, 1), most: between(1, 5), slower: share, faster: share }, 'least', 'most'),
+    STEALTH_BY_MATERIAL: each(['fluoro', 'mono', 'braid', 'wire'], share),
+    THICKNESS_SEEN: ordered({ fromM: metres(0.001), toM: metres(0.002), costs: share }, 'fromM', 'toM'),
+    LINE_DENSITY: ordered(
+      { braid: between(940, 1000), mono: between(1100, 1180), fluoro: between(1700, 1850) },
+      'braid',
+      'mono',
+      'fluoro',
+    ),
+    POINT_HIDDEN: ordered({ buried: share, half: share }, 'buried', 'half'),
+  },
+  'tide-stations': {
+    TIDE_REACH_KM: between(20, 300),
+    SLACK_H: between(0.1, 1.5),
+    LEAST_RANGE_M: metres(0.5),
+  },
+  trailers: {
+    TRAILER_BAND: rising('the band', 0, 1),
+    TRAILER_SHOWS: share,
+  },
+  wear: {
+    HOOKS_DUE_FISH: ordered(
+      { light: between(3, 100), medium: between(3, 100), heavy: between(3, 100) },
+      'light',
+      'medium',
+      'heavy',
+    ),
+    THIN_WIRE_FISH: ordered({ near: between(5, 100), end: between(5, 100) }, 'near', 'end'),
+    SOFT_SHORT: between(1, 10),
+  },
+}
