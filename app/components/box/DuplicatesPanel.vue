@@ -17,17 +17,14 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
     <h2>{{ words.duplicates }}</h2>
     <p v-if="twins.length === 0" class="quiet">{{ words.noTwoLuresHere }}</p>
     <ul v-else>
-      <li v-for="group in twins" :key="group[0]?.id">
-        <span class="picture"><LureDrawing v-if="group[0]" :lure="group[0]" :width-px="84" /></span>
-        <span
-          ><b>{{ group.map((l) => l.name).join(' = ') }}</b
-          ><span class="say"
-            >{{ words.piecesOfTheSame(group.reduce((sum, l) => sum + l.count, 0))
-            }}<template v-if="worth(group)">{{ words.worth(money(worth(group))) }}</template
-            >.</span
-          ></span
-        >
-      </li>
+      <template v-for="group in twins" :key="group[0]?.id">
+        <LureLine v-if="group[0]" :lure="group[0]" :width-px="84" :title="group.map((l) => l.name).join(' = ')">
+          {{
+            words.piecesOfTheSame(group.reduce((sum, l) => sum + l.count, 0)) +
+            (worth(group) ? words.worth(money(worth(group))) : '')
+          }}.
+        </LureLine>
+      </template>
     </ul>
   </section>
 </template>
@@ -40,27 +37,7 @@ const money = (value: number) => `${value.toFixed(2)} ${settings.currency}`
   min-width: 0;
 }
 ul {
-  list-style: none;
   margin: 0;
   padding: 0;
-}
-li {
-  display: grid;
-  grid-template-columns: 92px minmax(0, 1fr) auto;
-  align-items: center;
-  gap: var(--space-12);
-  padding: var(--space-6) 0;
-}
-.picture {
-  display: grid;
-  place-items: center;
-  height: 56px;
-  border-radius: var(--radius-m);
-  background: var(--tray-bed);
-  overflow: hidden;
-}
-.say {
-  display: block;
-  font-size: var(--text-3);
 }
 </style>

@@ -21,14 +21,12 @@ const cares = computed(() =>
       {{ words.nothingIsDueFish }}
     </p>
     <ul v-else>
-      <li v-for="{ lure, asks } in cares" :key="lure.id" :class="{ now: urgent(asks) }">
-        <span class="picture"><LureDrawing :lure="lure" :width-px="64" /></span>
-        <span
-          ><b>{{ lure.name }}</b
-          ><span v-for="c in asks" :key="c.code" class="say">{{ sayCare(c) }}</span></span
-        >
-        <span class="when">{{ urgent(asks) ? words.now : words.soon }}</span>
-      </li>
+      <LureLine v-for="{ lure, asks } in cares" :key="lure.id" :lure="lure" :width-px="64" :title="lure.name">
+        <span v-for="c in asks" :key="c.code">{{ sayCare(c) }}</span>
+        <template #mark>
+          <span class="when" :class="{ now: urgent(asks) }">{{ urgent(asks) ? words.now : words.soon }}</span>
+        </template>
+      </LureLine>
     </ul>
     <p v-if="cares.some(({ asks }) => asks.some((c) => c.code.startsWith('hooks')))" class="quiet small">
       {{ words.changingHooksPliers }}
@@ -44,28 +42,8 @@ const cares = computed(() =>
   min-width: 0;
 }
 ul {
-  list-style: none;
   margin: 0;
   padding: 0;
-}
-li {
-  display: grid;
-  grid-template-columns: 92px minmax(0, 1fr) auto;
-  align-items: center;
-  gap: var(--space-12);
-  padding: var(--space-6) 0;
-}
-.picture {
-  display: grid;
-  place-items: center;
-  height: 56px;
-  border-radius: var(--radius-m);
-  background: var(--tray-bed);
-  overflow: hidden;
-}
-.say {
-  display: block;
-  font-size: var(--text-3);
 }
 .when {
   font-size: var(--text-2);
@@ -73,7 +51,7 @@ li {
   border-radius: var(--radius-m);
   border: 1px solid currentColor;
 }
-.now .when {
+.when.now {
   color: rgb(var(--v-theme-error));
   font-weight: 700;
 }

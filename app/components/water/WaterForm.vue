@@ -30,9 +30,4 @@ const stranger = computed(() => {
   display: grid;
   gap: var(--space-16);
 }
-.law {
-  border-left: 4px solid rgb(var(--v-theme-warning));
-  padding: var(--space-4) var(--space-12);
-  font-size: var(--text-3);
-}
 </style>
