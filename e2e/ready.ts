@@ -29,4 +29,5 @@ export const READY: Record<string, string> = {
   '/review/lures': 'tbody tr',
   '/review/season': 'tbody tr',
   '/review/files': 'input[type=file]',
+  '/nowhere': '.lost a',
 }

@@ -13,7 +13,7 @@ beforeEach(async () => {
   box = await openWorld()
   await useSettings().load()
 })
-const heading = (body: ParentNode) => find(body, 'form h1').textContent.trim()
+const heading = (body: ParentNode) => find(body, 'form h2').textContent.trim()
 const said = (body: ParentNode) => find(body, '[role=status]').textContent.trim()
 const listed = (body: ParentNode) => [...body.querySelectorAll('.list li b')].map((b) => b.textContent.trim())
 

@@ -47,7 +47,7 @@ const FIGURES = [
 <template>
   <form class="panel sheet" @submit.prevent="keep">
     <header>
-      <h1>{{ place.name }}</h1>
+      <h2>{{ place.name }}</h2>
       <v-btn v-if="!here" variant="tonal" @click="water.goTo(place.id)">{{ words.fishHereToday }}</v-btn>
       <span v-else class="quiet">{{ words.todaysWater }}</span>
     </header>

@@ -88,10 +88,10 @@ const xTicks = computed(() =>
 
 <template>
   <div class="page">
-    <WaterTabs />
+    <WaterHead :about="words.about" />
     <section v-if="ways && water.current && here" class="panel day" aria-labelledby="day-title">
       <header>
-        <h1 id="day-title">{{ words.lightThroughTheDay }}</h1>
+        <h2 id="day-title">{{ words.lightThroughTheDay }}</h2>
         <p class="quiet">
           {{
             words.luxAtTheSurface(

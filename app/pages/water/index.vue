@@ -9,10 +9,10 @@ const first = computed(() => match.rows.slice(0, 4))
 
 <template>
   <div class="page">
-    <WaterTabs />
+    <WaterHead :about="words.about" />
     <div class="water">
       <section class="panel sheet" aria-labelledby="water-title">
-        <h1 id="water-title">{{ words.readTheWater }}</h1>
+        <h2 id="water-title">{{ words.readTheWater }}</h2>
         <WaterForm />
       </section>
       <div class="seen">
@@ -55,7 +55,7 @@ const first = computed(() => match.rows.slice(0, 4))
 .sheet {
   padding: var(--space-16) var(--space-20) var(--space-20);
 }
-h1 {
+h2 {
   margin-bottom: var(--space-16);
 }
 .seen {

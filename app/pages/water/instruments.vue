@@ -14,8 +14,7 @@ function take(over: Partial<Conditions>, what: string) {
 
 <template>
   <div class="page">
-    <WaterTabs />
-    <h1 class="sr-only">{{ words.sounderAndForecast }}</h1>
+    <WaterHead :about="words.about" />
     <p class="said" role="status">{{ said }}</p>
     <div class="shelves">
       <SounderPanel @take="take" />

@@ -14,7 +14,7 @@ const said = ref('')
 
 <template>
   <div class="page">
-    <WaterTabs />
+    <WaterHead :about="texts.about" />
     <p class="said" role="status">{{ said }}</p>
     <div class="places">
       <PlaceList

@@ -219,8 +219,8 @@ export const waterStrip = {
   fish: (mood: Shown) => `${mood} fish`,
 } as const
 
-/** app/components/water/WaterTabs.vue */
-export const waterTabs = {
+/** app/components/water/WaterHead.vue */
+export const waterHead = {
   water: 'Water',
   today: 'Today',
   lightAndTideToday: 'Light and tide today',
@@ -240,6 +240,7 @@ export const whereWhen = {
 
 /** app/pages/water/day.vue */
 export const waterDayPage = {
+  about: 'Light and tide hour by hour: move the hour, and the water goes with it.',
   lightThroughTheDay: 'Light through the day',
   luxAtTheSurface: (name: Shown, date: Shown, depth: Shown) =>
     `${name}, ${date}. Lux at the surface, and in the zone at ${depth}.`,
@@ -255,6 +256,7 @@ export const waterDayPage = {
 
 /** app/pages/water/index.vue */
 export const waterPage = {
+  about: 'Set the water as you find it: everything else follows from it.',
   readTheWater: 'Read the water',
   thePlace: 'The place',
   whatThisWaterAsks: 'What this water asks for',
@@ -266,12 +268,13 @@ export const waterPage = {
 
 /** app/pages/water/instruments.vue */
 export const waterInstrumentsPage = {
-  sounderAndForecast: 'Sounder and forecast',
+  about: 'Take depth, temperature and weather from a sounder, a log or a forecast.',
   sounderAndForecastYgrion: 'Sounder and forecast · Ygrion',
   copiedToTodaysWater: (what: Shown) => `Copied to today’s water: ${what}.`,
 } as const
 
 /** app/pages/water/places.vue */
 export const waterPlacesPage = {
+  about: 'Your waters: where they lie, what lives there, and the rules that hold.',
   placesYgrion: 'Places · Ygrion',
 } as const

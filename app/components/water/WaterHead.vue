@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { waterTabs as words } from '../../../words'
-/** The parts of the water. */
+import { waterHead as words } from '../../../words'
+
+/** The head of the water's views: what this one is for, and the others. */
+defineProps<{ about: string }>()
 const TABS = [
   { to: '/water', name: words.today },
   { to: '/water/day', name: words.lightAndTideToday },
@@ -10,5 +12,5 @@ const TABS = [
 </script>
 
 <template>
-  <AreaTabs :label="words.water" :tabs="TABS" />
+  <PageHead :title="words.water" :about="about"><AreaTabs :label="words.water" :tabs="TABS" /></PageHead>
 </template>
