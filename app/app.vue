@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { useTheme } from 'vuetify'
 import { appShell as words } from '../words'
 import { useBox } from '~/stores/box'
+import { useCommands } from '~/stores/commands'
 import { useDoubts } from '~/stores/doubts'
 import { useHistory } from '~/stores/history'
 import { useMatch } from '~/stores/match'
@@ -22,6 +23,7 @@ watch(
   { immediate: true },
 )
 void box.open()
+void history.open().catch((error: unknown) => commands.tell(error))
 useOutings().open()
 useMatch().start()
 useDoubts().start()
@@ -44,10 +46,11 @@ function shortcut(event: KeyboardEvent) {
 function keepWater() {
   useWater().leave()
 }
+const commands = useCommands()
 /** What fails unseen is told: a change that was refused must not look as if it had been made. */
-const failed = ref('')
 function tell(event: PromiseRejectionEvent) {
-  failed.value = words.failed(event.reason instanceof Error ? event.reason.message.slice(0, 160) : words.unknownFault)
+  event.preventDefault()
+  commands.tell(event.reason)
 }
 if (import.meta.client) {
   useEventListener(window, 'unhandledrejection', tell)
@@ -91,16 +94,8 @@ const said = computed({
         }}</v-btn></template
       >
     </v-snackbar>
-    <v-snackbar
-      :model-value="failed !== ''"
-      :timeout="12000"
-      location="bottom"
-      color="error"
-      role="alert"
-      @update:model-value="(on: boolean) => !on && (failed = '')"
-    >
-      {{ failed }}
-    </v-snackbar>
+    <FailureNotice />
+    <ConflictDialog />
   </v-app>
 </template>
 

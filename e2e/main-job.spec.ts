@@ -50,8 +50,10 @@ test.describe('on a first visit', () => {
     expect(JSON.parse(await readFile(file, 'utf8')).box.lures).toHaveLength(DEMO_LURES + 1)
 
     await page.getByRole('button', { name: 'Start an empty box' }).click()
+    await page.getByRole('button', { name: 'Replace everything' }).click()
     await expect(page.getByRole('heading', { name: 'An empty box' })).toBeVisible()
     await page.getByLabel('Archive to import').setInputFiles(file)
+    await page.getByRole('button', { name: 'Replace everything' }).click()
     await expect(await lureInBox(page, 'Wobblesnip 105')).toBeVisible()
 
     await page.reload()

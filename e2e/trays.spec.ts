@@ -95,6 +95,7 @@ test('5,000 lures: only what is on screen is drawn, and all of it can be reached
     mimeType: 'application/json',
     buffer: Buffer.from(manyLures(5000)),
   })
+  await page.getByRole('button', { name: 'Replace everything' }).click()
   await expectLures(page, 5000)
   const drawn = page.locator('[data-lure]')
   await expect(drawn.first()).toBeVisible()

@@ -113,6 +113,7 @@ test('axe finds nothing on the lure form and the empty box', async ({ page }) =>
   expect(await violations(page, '[role=dialog]')).toEqual([])
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Start an empty box' }).click()
+  await page.getByRole('button', { name: 'Replace everything' }).click()
   await page.getByRole('heading', { name: 'An empty box' }).waitFor()
   expect(await violations(page)).toEqual([])
 })

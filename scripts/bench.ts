@@ -251,6 +251,7 @@ async function scrolling(page: Page, base: string) {
     mimeType: 'application/json',
     buffer: Buffer.from(manyLures(5000)),
   })
+  await page.getByRole('button', { name: 'Replace everything' }).click()
   await page.getByText(/5000 lures in/).waitFor()
   for (const view of ['Trays', 'Families', 'Table']) {
     await page.getByRole('button', { name: view, exact: true }).click()
@@ -270,6 +271,7 @@ async function bigBoxDragged(page: Page, base: string) {
     mimeType: 'application/json',
     buffer: Buffer.from(manyLures(2000)),
   })
+  await page.getByRole('button', { name: 'Replace everything' }).click()
   await page.getByText(/2000 lures in/).waitFor()
   await page.getByRole('link', { name: 'Match', exact: true }).click()
   await page.getByText(/2000 lures compared in \d+ ms/).waitFor({ timeout: 60_000 })

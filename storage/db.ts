@@ -30,6 +30,29 @@ export interface Draft {
   value: unknown
 }
 
+export interface KeptStep {
+  nth: number
+  tab: string
+  label: string
+  /** Day and hour. */
+  at: string
+  step: unknown
+}
+
+export interface Backup {
+  id: string
+  /** Day and hour. */
+  at: string
+  /** What was done next. */
+  why: string
+  lures: number
+  outings: number
+  places: number
+  /** Of which kind of archive its content is. */
+  version: number
+  content: unknown
+}
+
 /** How the angler judges; there is one of it. */
 export type KeptPractice = Practice & { id: typeof SINGLETON_ID }
 export const SINGLETON_ID = 'mine'
@@ -53,6 +76,10 @@ export class YgrionDb extends Dexie {
   aside!: EntityTable<RejectedRows, 'id'>
   practice!: EntityTable<KeptPractice, 'id'>
   outings!: EntityTable<Outing, 'id'>
+  /** What was done, with the way back, by the tab that did it: undo outlives a reload. */
+  steps!: EntityTable<KeptStep, 'nth'>
+  /** The whole of what was stored before it was replaced; the last few. */
+  backups!: EntityTable<Backup, 'id'>
 
   constructor(name = 'ygrion') {
     // What is confirmed has reached the disk: a phone that dies on the water loses nothing.
@@ -76,6 +103,7 @@ export class YgrionDb extends Dexie {
     this.version(4).stores({ practice: 'id' }).upgrade(from3)
     this.version(5).stores({ outings: 'id' })
     this.version(6).upgrade(from5)
+    this.version(7).stores({ steps: '++nth, tab', backups: 'id' })
   }
 }
 

@@ -1,12 +1,15 @@
-import { liveQuery } from 'dexie'
-import { BOX_KINDS, BinItem, Photo, RejectedRows, type ArchiveContent, type BoxKind } from '../core/exchange'
-import { Practice, USUAL_PRACTICE } from '../core/match'
-import { Entry, Outing, tallyChanges, type Fish } from '../core/outing'
-import type { Lure } from '../core/tackle'
-import { Box, EMPTY_BOX } from '../core/box'
-import { Place, type Conditions } from '../core/water'
-import { z } from '../core/zod'
-import { SINGLETON_ID, YgrionDb, type Draft, type Item } from './db'
+import { liveQuery, type Transaction } from 'dexie'
+import { BOX_KINDS, type ArchiveContent, type BinItem, type Photo, type RejectedRows } from '../core/exchange'
+import { USUAL_PRACTICE, type Practice } from '../core/match'
+import { isOver, type Outing } from '../core/outing'
+import { EMPTY_BOX, type Box } from '../core/box'
+import type { Conditions, Place } from '../core/water'
+import { SINGLETON_ID, YgrionDb, type Draft } from './db'
+import type { Command, DoneBy, Replacement, Step } from './command'
+import { applyEdits, checked, type Edit } from './edits'
+import { applyLog, type LogChange } from './log'
+import { StoreError } from './problem'
+import { SETTINGS_KEY, backUp, contentOf, fillWhole, readWhole, type BackupHead } from './whole'
 
 /** Everything on show, read in one piece. Photos are many and heavy: they are read one by one. */
 export interface Stored {
@@ -18,73 +21,10 @@ export interface Stored {
   readonly practice: Practice
 }
 
-export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside' | 'places' | 'practice' | 'outings'
+/** Steps of a tab that are kept. */
+const MOST_STEPS = 200
 
-/** One thing put in place of what has its id, or (null) taken out. */
-export interface Edit {
-  readonly kind: StoreKind
-  readonly id: string
-  readonly item: unknown
-}
-
-export const put = <K extends BoxKind>(kind: K, item: Item<K>): Edit => ({ kind, id: item.id, item })
-export const removal = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
-
-/** Entries that come and go in one outing, and fish of it that are told more of. */
-export interface LogChange {
-  readonly outingId: string
-  readonly add?: readonly Entry[]
-  readonly drop?: readonly string[]
-  readonly amend?: readonly FishAmendment[]
-}
-/** What is now known of a fish; the rest of it stays as it is stored. */
-interface FishAmendment {
-  readonly entryId: string
-  readonly fish: Partial<Fish>
-}
-
-/** An entry with what is now known of its fish, and the way back; null where it has no such fish. */
-function amended(entry: Entry, { entryId, fish }: FishAmendment): { entry: Entry; back: FishAmendment } | null {
-  if (entry.kind !== 'answer' || !entry.fish || entry.id !== entryId) return null
-  const old = entry.fish
-  const before = Object.fromEntries(Object.keys(fish).map((key) => [key, old[key as keyof Fish]]))
-  return { entry: Entry.parse({ ...entry, fish: { ...old, ...fish } }), back: { entryId, fish: before } }
-}
-
-/** Oldest first; those of the same second as they were made. */
-function inTime(entries: readonly Entry[]): Entry[] {
-  const at = new Map(entries.map((e) => [e, Date.parse(e.at)]))
-  return [...entries].sort((a, b) => (at.get(a) ?? 0) - (at.get(b) ?? 0))
-}
-
-/** How the angler judges, put in place of how it was. */
-export const putPractice = (practice: Practice): Edit => ({
-  kind: 'practice',
-  id: SINGLETON_ID,
-  item: { id: SINGLETON_ID, ...practice },
-})
-
-/** What a thing of a kind must be. */
-function schemaOf(kind: StoreKind): z.ZodType {
-  switch (kind) {
-    case 'bin':
-      return BinItem
-    case 'photos':
-      return Photo
-    case 'aside':
-      return RejectedRows
-    case 'places':
-      return Place
-    case 'outings':
-      return Outing
-    case 'practice':
-      return Practice.extend({ id: z.literal(SINGLETON_ID) })
-    default:
-      return Box.shape[kind].element
-  }
-}
-
-/** The only door to IndexedDB. Every change checks what it writes and says what was there before, so that it can be undone. */
+/** The only door to IndexedDB. Every change checks what it writes, is made whole or not at all, and is kept with the way back. */
 export class Repository {
   constructor(private readonly db: YgrionDb = new YgrionDb()) {}
 
@@ -106,33 +46,80 @@ export class Repository {
     })
   }
 
-  /** Everything for an archive, photos too. */
-  async readAll(): Promise<ArchiveContent> {
-    const { box, places, waters, bin, practice } = await this.read()
-    const outings = await this.db.outings.toArray()
-    return { box, places, waters, bin, practice, photos: await this.db.photos.toArray(), outings }
+  /** Everything for an archive, photos too, as it is at one moment. */
+  readAll(): Promise<ArchiveContent> {
+    const { db } = this
+    return db.transaction('r', db.tables, () => readWhole(db))
   }
 
   /**
-   * Makes many edits as one: all or none. Answers with the edits that lead back.
-   * @throws ZodError on an item that its schema refuses; nothing is changed then
+   * Does a command, and keeps the step with the way back.
+   * @throws StoreError or the database's own error; nothing is changed then
+   */
+  async run(command: Command | Replacement, by: DoneBy): Promise<Step> {
+    return this.db.transaction('rw', this.tablesOf(command), async (transaction) => {
+      const back = await this.carryOut(command, by, transaction)
+      const nth = await this.db.steps.add({ ...by, step: back } as never)
+      const mine = await this.db.steps.where('tab').equals(by.tab).primaryKeys()
+      await this.db.steps.bulkDelete(mine.slice(0, Math.max(0, mine.length - MOST_STEPS)))
+      return { nth, label: by.label }
+    })
+  }
+
+  /**
+   * Takes a step back; answers with the command that does it again.
+   * @throws StoreError where another tab has worked on the same since: nothing is changed then
+   */
+  async undo({ nth }: Step, at: string): Promise<Command> {
+    const kept = await this.db.steps.get(nth)
+    if (!kept) throw new StoreError({ code: 'gone', what: 'step' })
+    const command = kept.step as Command
+    return this.db.transaction('rw', this.tablesOf(command), async (transaction) => {
+      const others = await this.db.steps.where('nth').above(nth).toArray()
+      if (command.kind === 'restore' && others.some((o) => o.tab !== kept.tab))
+        throw new StoreError({ code: 'box-changed' })
+      const again = await this.carryOut(command, { tab: kept.tab, label: kept.label, at }, transaction)
+      if (command.kind === 'restore') await this.db.backups.delete(command.backupId)
+      await this.db.steps.delete(nth)
+      return again
+    })
+  }
+
+  /** What a tab has done and not taken back, oldest first. */
+  async steps(tab: string): Promise<Step[]> {
+    return (await this.db.steps.where('tab').equals(tab).toArray()).map(({ nth, label }) => ({ nth, label }))
+  }
+
+  private tablesOf(command: Command | Replacement) {
+    const { db } = this
+    if (command.kind === 'edits') return [...new Set(command.edits.map((e) => e.kind)), 'steps'].map((n) => db.table(n))
+    return command.kind === 'log' ? [db.outings, db.table('lures'), db.steps] : db.tables
+  }
+
+  private async carryOut(command: Command | Replacement, by: DoneBy, transaction: Transaction): Promise<Command> {
+    const { db } = this
+    if (command.kind === 'edits') {
+      if (command.alone) await this.noneUnderWay()
+      const edits = command.edits.map((e) => ({ ...e, item: e.item === null ? null : checked(e.kind, e.item) }))
+      return { kind: 'edits', edits: await applyEdits(edits, transaction) }
+    }
+    if (command.kind === 'log') return { kind: 'log', change: await applyLog(command.change, transaction) }
+    const content = command.kind === 'restore' ? await contentOf(db, command.backupId) : command.content
+    const backupId = `${by.at} ${crypto.randomUUID()}`
+    await backUp(db, await readWhole(db), { id: backupId, at: by.at, why: by.label })
+    await fillWhole(db, content)
+    return { kind: 'restore', backupId }
+  }
+
+  /**
+   * Makes many edits as one, without a step in the history. Answers with the edits that lead back.
+   * @throws StoreError on an item that its schema refuses; nothing is changed then
    */
   async apply(edits: readonly Edit[]): Promise<Edit[]> {
-    const checked = edits.map((e) => ({ ...e, item: e.item === null ? null : schemaOf(e.kind).parse(e.item) }))
-    const tables = [...new Set(checked.map((e) => e.kind))].map((kind) => this.db.table(kind))
+    const all = edits.map((e) => ({ ...e, item: e.item === null ? null : checked(e.kind, e.item) }))
+    const tables = [...new Set(all.map((e) => e.kind))].map((kind) => this.db.table(kind))
     if (tables.length === 0) return []
-    return this.db.transaction('rw', tables, async () => {
-      const back: Edit[] = []
-      for (const kind of new Set(checked.map((e) => e.kind))) {
-        const table = this.db.table<unknown, string>(kind)
-        const mine = checked.filter((e) => e.kind === kind)
-        const before = await table.bulkGet(mine.map((e) => e.id))
-        mine.forEach((e, i) => back.push({ kind, id: e.id, item: before[i] ?? null }))
-        await table.bulkPut(mine.filter((e) => e.item !== null).map((e) => e.item))
-        await table.bulkDelete(mine.filter((e) => e.item === null).map((e) => e.id))
-      }
-      return back.reverse()
-    })
+    return this.db.transaction('rw', tables, (transaction) => applyEdits(all, transaction))
   }
 
   /** Reads the outings now and after every change, apart from the box: a tap on the water must not read all of it. */
@@ -141,47 +128,21 @@ export class Repository {
     return () => subscription.unsubscribe()
   }
 
-  /**
-   * Changes the entries of one outing, and what they mean for the lures of the box, as one. Both are worked out from what is stored: another page that
-   * writes to the same outing or counts on the same lure loses nothing. Answers with the change that leads back.
-   * @throws Error where the outing is no longer there, ZodError on an entry that its schema refuses; nothing is changed then
-   */
+  /** Changes the entries of one outing, without a step in the history: {@link applyLog}. */
   async log(change: LogChange): Promise<LogChange> {
-    const add = (change.add ?? []).map((entry) => Entry.parse(entry))
-    return this.db.transaction('rw', [this.db.outings, this.db.table('lures')], async () => {
-      const outing = await this.db.outings.get(change.outingId)
-      if (!outing) throw new Error('this outing is no longer stored; go back to the list of outings')
-      const drop = new Set([...(change.drop ?? []), ...add.map((e) => e.id)])
-      const gone = outing.entries.filter((e) => drop.has(e.id))
-      const back: FishAmendment[] = []
-      const kept = outing.entries
-        .filter((e) => !drop.has(e.id))
-        .map((e) =>
-          (change.amend ?? []).reduce((entry, more) => {
-            const done = amended(entry, more)
-            if (done) back.unshift(done.back)
-            return done?.entry ?? entry
-          }, e),
-        )
-      const after = { ...outing, entries: inTime([...kept, ...add]) }
-      await this.db.outings.put(after)
-      await this.count(tallyChanges(outing, after))
-      return { outingId: outing.id, add: gone, drop: add.map((e) => e.id), amend: back }
-    })
-  }
-
-  /** Counts fish and losses on the lures as they are stored; a lure that is no longer in the box counts nothing. */
-  private async count(tallies: ReturnType<typeof tallyChanges>) {
-    const lures = this.db.table<Lure, string>('lures')
-    for (const [id, { fish, lost }] of tallies) {
-      const lure = await lures.get(id)
-      if (!lure) continue
-      await lures.put({ ...lure, fish: Math.max(0, lure.fish + fish), count: Math.max(0, lure.count - lost) })
-    }
+    const { db } = this
+    return db.transaction('rw', [db.outings, db.table('lures')], (transaction) => applyLog(change, transaction))
   }
 
   async outings(): Promise<Outing[]> {
     return this.db.outings.toArray()
+  }
+
+  /** @throws StoreError where an outing was started and not ended, in whichever tab */
+  private async noneUnderWay(): Promise<void> {
+    const live = (await this.db.outings.toArray()).find((o) => !isOver(o))
+    if (live)
+      throw new StoreError({ code: 'outing-under-way', place: live.placeName, since: live.startedAt.slice(0, 16) })
   }
 
   async putWater(water: Conditions): Promise<void> {
@@ -192,20 +153,25 @@ export class Repository {
     return this.db.photos.get(id)
   }
 
-  /** Replaces everything stored by the content of an archive, in one transaction; answers with what was there. */
+  /** Replaces everything stored by the content of an archive, in one transaction, without a backup or a step; answers with what was there. */
   async replaceAll(content: ArchiveContent): Promise<ArchiveContent> {
     const { db } = this
     return db.transaction('rw', db.tables, async () => {
-      const before = await this.readAll()
-      const fill = async (name: string, things: readonly unknown[]) => {
-        await db.table(name).clear()
-        await db.table(name).bulkAdd([...things])
-      }
-      for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
-      for (const name of ['places', 'waters', 'photos', 'bin', 'outings'] as const) await fill(name, content[name])
-      await fill('practice', [{ id: SINGLETON_ID, ...content.practice }])
+      const before = await readWhole(db)
+      await fillWhole(db, content)
       return before
     })
+  }
+
+  /** Backups, the newest first. */
+  async backups(): Promise<BackupHead[]> {
+    const all = await this.db.backups.orderBy('id').reverse().toArray()
+    return all.map(({ id, at, why, lures, outings, places }) => ({ id, at, why, lures, outings, places }))
+  }
+
+  /** The content of a backup, to be looked at or saved. */
+  backupContent(id: string): Promise<ArchiveContent> {
+    return contentOf(this.db, id)
   }
 
   async setting<T>(key: string): Promise<T | undefined> {
@@ -214,6 +180,15 @@ export class Repository {
 
   async setSetting(key: string, value: unknown): Promise<void> {
     await this.db.settings.put({ key, value })
+  }
+
+  /** Changes some of the angler's choices; those that another tab has changed stay. */
+  async choose(change: object): Promise<void> {
+    const { settings } = this.db
+    await this.db.transaction('rw', settings, async () => {
+      const value = (await settings.get(SETTINGS_KEY))?.value
+      await settings.put({ key: SETTINGS_KEY, value: { ...(value as object | undefined), ...change } })
+    })
   }
 
   async keepDraft(draft: Draft): Promise<void> {

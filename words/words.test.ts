@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { FileProblem } from '../core/exchange'
+import type { FileProblem, StoreProblem } from '../core/exchange'
+import type { SchemaFault } from '../core/fault'
 import type { PartUse, PlaceLaw, Refusal } from '../core/match'
 import type { Adjustment } from '../core/bench'
 import { ANSWERS, type AdviceSays } from '../core/outing'
@@ -60,8 +61,63 @@ const ADVICE_SAYS = all<AdviceSays>({
   tried: NUMBERS.map((answers) => ({ answers, minutes: 12 })),
 })
 
+const FAULTS_OF_SCHEMAS: readonly SchemaFault[] = [
+  { kind: 'missing' },
+  { kind: 'unknown-field', keys: ['tune', 'wobble'] },
+  ...['', 'long', LONG].map((value) => ({ kind: 'wrong-type', wanted: 'number', value }) as const),
+  { kind: 'wrong-type', wanted: 'map', value: 'x' },
+  { kind: 'too-small', bound: 0.01, value: '0' },
+  { kind: 'too-big', bound: 1, value: LONG },
+  ...([1, 2, 80] as const).flatMap((bound) =>
+    (['letters', 'things'] as const).flatMap((of) => [
+      { kind: 'too-short' as const, bound, of },
+      { kind: 'too-long' as const, bound, of },
+    ]),
+  ),
+  { kind: 'one-of', list: ['plain', 'spotted'], value: 'tartan' },
+  { kind: 'says', text: 'is not a picture' },
+  { kind: 'other', value: '' },
+]
+const conflict = (name: string, fields: string[]) => ({
+  kind: 'lures' as const,
+  id: 'a',
+  name,
+  fields,
+  mine: 1,
+  theirs: 2,
+})
+const STORE_PROBLEMS = all<StoreProblem>({
+  full: NONE,
+  closed: NONE,
+  denied: NONE,
+  'no-answer': NONE,
+  older: NONE,
+  'not-valid': [
+    { name: '', field: '', fault: { kind: 'missing' } },
+    { name: LONG, field: 'traits.depthM', fault: { kind: 'too-big', bound: 20, value: '99' } },
+  ],
+  gone: (['outing', 'backup', 'step'] as const).map((what) => ({ what })),
+  'changed-meanwhile': [
+    { conflicts: [conflict('', [])] },
+    { conflicts: [conflict('Pirrip 7', ['massKg'])] },
+    { conflicts: Array.from({ length: 5 }, (_, i) => conflict(`Lure ${i}`, ['name', 'fish', 'measuredMassKg'])) },
+  ],
+  'box-changed': NONE,
+  'too-many': [
+    { kind: 'lures', most: 20_000 },
+    { kind: 'entries', most: 1 },
+  ],
+  'outing-under-way': [{ place: LONG, since: '2026-06-12T08:00' }],
+  unknown: [{ detail: '' }, { detail: 'the disk is on fire' }],
+})
+
 const text = (value: string) => [{ text: value }]
 const PROBLEMS = all<FileProblem>({
+  fault: [{ fault: { kind: 'missing' } }],
+  'not-back': [
+    { place: '', problem: { code: 'unreadable' } },
+    { place: `lures[0] “${LONG}”`, problem: { code: 'missing' } },
+  ],
   'not-an-archive': NONE,
   'no-gpx': NONE,
   'no-waypoints': NONE,
@@ -232,6 +288,11 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
   ['law', LAWS.flatMap((l) => W.sayLaw(l))],
   ['cautions', [W.sayCaution({ code: 'teeth', species: 'Pike' }), W.sayCaution({ code: 'night' })]],
   ['glossary', W.GLOSSARY.flatMap((g) => [g.word, g.says])],
+  [
+    'what was not stored',
+    [...STORE_PROBLEMS.map((p) => W.sayFailure('', p)), ...STORE_PROBLEMS.map((p) => W.sayFailure(LONG, p))],
+  ],
+  ['faults', FAULTS_OF_SCHEMAS.map((f) => `The length ${W.sayFault(f)}.`)],
   ['answers', ANSWERS.flatMap((a) => Object.values(W.answerWords(a.id)))],
   [
     'what the bench says',

@@ -1,4 +1,4 @@
-import type { ExportFormat } from '../../core/exchange'
+import type { ExportFormat, FileProblem } from '../../core/exchange'
 import { today } from '~/stores/repository'
 
 /** A name that every file system takes. */
@@ -15,7 +15,13 @@ export function download(name: string, type: string, text: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }
 
-/** Something of the app, out in one of its formats. `label`: what it is of, where the format asks for it. */
-export function saveAs<Input>(format: ExportFormat<Input>, input: Input, label = ''): void {
-  download(fileName(format.stem(label, today()), format.extension), format.mime, format.write(input))
+/**
+ * Something of the app, out in one of its formats. `label`: what it is of, where the format asks for it. A format that can be read again is read again
+ * first: what would not come back is not called saved. Answers with what is wrong, or null.
+ */
+export function saveAs<Input>(format: ExportFormat<Input>, input: Input, label = ''): FileProblem | null {
+  const text = format.write(input)
+  const problem = format.problemOf?.(text) ?? null
+  if (!problem) download(fileName(format.stem(label, today()), format.extension), format.mime, text)
+  return problem
 }

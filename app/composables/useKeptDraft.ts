@@ -1,3 +1,5 @@
+import { keptDraftWords as words } from '../../words'
+import { useCommands } from '~/stores/commands'
 import { now, repository } from '~/stores/repository'
 import { plain } from '~/composables/plain'
 
@@ -8,14 +10,16 @@ export function useKeptDraft(key: string, title: () => string, value: () => unkn
     value,
     () => {
       if (done) return
-      void repository.keepDraft({ key, at: now(), title: title(), value: plain(value()) })
+      const draft = { key, at: now(), title: title(), value: plain(value()) }
+      repository.keepDraft(draft).catch((error: unknown) => useCommands().tell(error, words.whatYouType))
     },
     { deep: true, flush: 'sync' },
   )
   return {
     async drop() {
       done = true
-      await repository.dropDraft(key)
+      // One that stays is offered once more: no harm.
+      await repository.dropDraft(key).catch(() => undefined)
     },
   }
 }

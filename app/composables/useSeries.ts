@@ -1,7 +1,7 @@
 import { seriesWords as texts } from '../../words'
 import { profileFromTests, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
 import { testsOf, type BenchTest, type TestKind } from '../../core/bench'
-import { put, removal } from '../../storage/repository'
+import { put, removal } from '../../storage/edits'
 import { howTo, lastOf, startOf } from '~/components/bench/test-form'
 import { createQueue } from '~/composables/queue'
 import { useBox } from '~/stores/box'

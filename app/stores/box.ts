@@ -1,30 +1,22 @@
 import { boxStoreWords as words, count, THINGS } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import { readArchive, type BinItem, type BoxKind, type PlacedProblem, type RejectedRows } from '../../core/exchange'
+import { mergeContent, type BinItem, type BoxKind, type RejectedRows } from '../../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../../core/match'
 import type { Lure, Rig, Tray } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
 import type { Conditions, Place } from '../../core/water'
-import { demoWorld, emptyWorld, type World } from '../../core/demo/world'
+import { demoWorld, type World } from '../../core/demo/world'
 import type { Item } from '../../storage/db'
-import { putPractice, put, removal, type Edit } from '../../storage/repository'
+import { putPractice, put, removal, type Edit } from '../../storage/edits'
 import { popUnsaved } from '../../storage/unsaved'
-import { useHistory, type Turn } from './history'
+import { Told, useCommands } from './commands'
+import { useHistory } from './history'
 import { now, repository, today } from './repository'
+import { useSettings } from './settings'
 import { plain } from '~/composables/plain'
 
 type Status = { state: 'loading' } | { state: 'ready' } | { state: 'failed'; problem: string }
-
-/** Edits, and after them the edits back. */
-const turnOf =
-  (edits: readonly Edit[]): Turn =>
-  async () =>
-    turnOf(await repository.apply(edits))
-const turnTo =
-  (world: World): Turn =>
-  async () =>
-    turnTo(await repository.replaceAll(world))
 
 /** A thing as it lies in the bin: a plain copy, whatever proxies it came in. */
 const binned = (kind: BoxKind, item: { id: string; name: string }, at: string): BinItem => ({
@@ -85,12 +77,25 @@ export const useBox = defineStore('box', {
     /** Makes edits as one step that can be undone. */
     async edit(label: string, edits: readonly Edit[], { quiet = false } = {}) {
       if (edits.length === 0) return
-      const back = await repository.apply(edits)
-      useHistory().did(label, turnOf(back), { quiet })
+      await useHistory().run(label, { kind: 'edits', edits: plain(edits) }, { quiet })
     },
-    save<K extends BoxKind>(kind: K, item: Item<K>) {
+    /** `base`: what the form was opened with; what another tab has changed since is kept, or asked about. */
+    async save<K extends BoxKind>(kind: K, item: Item<K>, base?: Item<K> | null) {
       const known = this.box[kind].some((one) => one.id === item.id)
-      return this.edit((known ? words.changed : words.added)(item.name), [put(kind, item)])
+      const label = (known ? words.changed : words.added)(item.name)
+      await this.orAsk((mine) => this.edit(label, [put(kind, item, mine ? undefined : base)]))
+    },
+    /** Saves; where another tab has changed the same meanwhile, asks which is to stay. `mine`: whatever is there. */
+    async orAsk(save: (mine: boolean) => Promise<void>) {
+      const commands = useCommands()
+      try {
+        await save(false)
+      } catch (error) {
+        const problem = error instanceof Told ? error.problem : null
+        if (problem?.code !== 'changed-meanwhile') throw error
+        commands.failure = null
+        if (await commands.ask(problem.conflicts)) await save(true)
+      }
     },
     saveAll<K extends BoxKind>(kind: K, items: readonly Item<K>[], label: string) {
       return this.edit(
@@ -145,8 +150,9 @@ export const useBox = defineStore('box', {
       return this.edit(label, [putPractice(plain({ ...this.practice, ...change }) as Practice)])
     },
     /** Puts a place in order; `label` says what was done. */
-    savePlace(place: Place, label: string) {
-      return this.edit(label, [{ kind: 'places', id: place.id, item: plain(place) }])
+    async savePlace(place: Place, label: string, base?: Place) {
+      const edit = { kind: 'places', id: place.id, item: plain(place) } as const
+      await this.orAsk((mine) => this.edit(label, [mine || !base ? edit : { ...edit, base }]))
     },
     savePlaces(places: readonly Place[], label: string) {
       return this.edit(
@@ -157,24 +163,24 @@ export const useBox = defineStore('box', {
     removePlace({ id, name }: Place) {
       return this.edit(words.removed(name), [removal('places', id)])
     },
-    async replace(world: World, label: string) {
-      useHistory().did(label, turnTo(await repository.replaceAll(world)))
-    },
-    startEmpty() {
-      return this.replace(emptyWorld(today()), words.startedAnEmptyBox)
+    /** Puts something else in place of everything; what was there is kept as a backup. */
+    async replace(content: World, label: string) {
+      await useHistory().run(label, { kind: 'replace', content: plain(content) })
+      await useSettings().load()
     },
     startDemo() {
       return this.replace(demoWorld(today()), words.openedTheDemoBox)
     },
+    /** Takes in what is new in an archive; what is there stays. */
+    async merge(theirs: World) {
+      const { content, added, kept } = mergeContent(await repository.readAll(), theirs)
+      await this.replace(content, words.merged(added, kept))
+    },
+    async restoreBackup(backupId: string, label: string) {
+      await useHistory().run(label, { kind: 'restore', backupId })
+      await useSettings().load()
+    },
     /** All that is stored, as it goes into an archive. */
     everything: () => repository.readAll(),
-    /** Takes in an archive whole, or answers with what is wrong and changes nothing. */
-    async importText(text: string): Promise<PlacedProblem[]> {
-      const read = readArchive(text)
-      if (!read.ok) return read.problems
-      const { format: _, version: __, ...content } = read.archive
-      await this.replace(content, words.importedLures(content.box.lures.length))
-      return []
-    },
   },
 })

@@ -112,6 +112,8 @@ export const useMatch = defineStore('match', () => {
     () =>
       rigs.value.find((r) => r.rig.id === chosenRigId.value)?.row ??
       rows.value.find((r) => r.setUp.build.lure.id === chosenLureId.value) ??
+      // While a new answer is being worked out, its first rows may lack the one that is looked at.
+      answer.value?.rows.find((r) => early.value && r.setUp.build.lure.id === chosenLureId.value) ??
       rows.value[0],
   )
   const lift = shallowRef<Improvement | null>(null)

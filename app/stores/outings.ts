@@ -3,22 +3,17 @@ import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
 import { Outing, isOver, type Carried, type Entry, type NewEntry } from '../../core/outing'
-import { removal, type LogChange } from '../../storage/repository'
+import { removal } from '../../storage/edits'
+import type { LogChange } from '../../storage/log'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import type { MatchRequest } from '~/workers/match-service'
 import { useBox } from './box'
-import { useHistory, type Turn } from './history'
+import { useHistory } from './history'
 import { momentNow } from './moment'
 import { repository } from './repository'
 
 type Status = { state: 'loading' } | { state: 'ready' } | { state: 'failed'; problem: string }
-
-/** A change of a log, and after it the change back. */
-const turnOf =
-  (change: LogChange): Turn =>
-  async () =>
-    turnOf(await repository.log(change))
 
 /** Outings as they are stored, and the one under way. */
 export const useOutings = defineStore('outings', {
@@ -65,7 +60,11 @@ export const useOutings = defineStore('outings', {
         note: '',
       }
       const edits = [{ kind: 'outings' as const, id: outing.id, item: Outing.parse(outing) }]
-      await useBox().edit(words.startedAnOutingAt(asked.place.name), edits, { quiet: true })
+      await useHistory().run(
+        words.startedAnOutingAt(asked.place.name),
+        { kind: 'edits', edits, alone: true },
+        { quiet: true },
+      )
       return outing.id
     },
     /** Logs an entry, with what it means for the box. What comes back is stored: nothing is shown as logged before it is. */
@@ -80,14 +79,11 @@ export const useOutings = defineStore('outings', {
     },
     /** Several things at once, all or none. */
     async change(change: LogChange, label: string) {
-      const back = await repository.log(plain(change))
-      useHistory().did(label, turnOf(back), { quiet: true })
+      await useHistory().run(label, { kind: 'log', change: plain(change) }, { quiet: true })
     },
     /** Takes the last entry out again, also after the page was opened anew. */
     async undoLast(outing: Outing) {
-      const last = outing.entries[outing.entries.length - 1]
-      if (!last || outing.entries.length <= 1) return
-      await this.removeEntry(outing, last, words.tookTheLastEntry)
+      if (outing.entries.length > 1) await this.change({ outingId: outing.id, dropLast: true }, words.tookTheLastEntry)
     },
     /** Puts an outing in the place of what has its id. */
     save(outing: Outing, label: string) {

@@ -1,5 +1,8 @@
 import { defineStore } from 'pinia'
 import type { UnitSystem } from '../../core/quantity'
+import { settingsWords as words } from '../../words'
+import { SETTINGS_KEY } from '../../storage/whole'
+import { useCommands } from './commands'
 import { repository } from './repository'
 import { plain } from '~/composables/plain'
 
@@ -26,8 +29,6 @@ interface Kept {
 
 export type BoxView = 'trays' | 'families' | 'table'
 
-const KEY = 'settings'
-
 /** What the angler chose once and keeps. */
 export const useSettings = defineStore('settings', {
   state: (): Kept => ({
@@ -45,11 +46,18 @@ export const useSettings = defineStore('settings', {
   }),
   actions: {
     async load() {
-      this.$patch((await repository.setting<Partial<Kept>>(KEY)) ?? {})
+      this.$patch((await repository.setting<Partial<Kept>>(SETTINGS_KEY)) ?? {})
     },
+    /** Chooses at once; where it cannot be stored, the choice goes back to what it was. @throws Told */
     async keep(change: Partial<Kept>) {
+      const before = Object.fromEntries(Object.keys(change).map((key) => [key, this.$state[key as keyof Kept]]))
       this.$patch(change)
-      await repository.setSetting(KEY, plain(this.$state))
+      try {
+        await useCommands().run(words.theChoice, () => repository.choose(plain(change)))
+      } catch (error) {
+        this.$patch(before)
+        throw error
+      }
     },
   },
 })

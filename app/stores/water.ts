@@ -1,7 +1,9 @@
 import { defineStore } from 'pinia'
 import { Conditions, readWater, speciesOf, startingWater, type Place, type Reading } from '../../core/water'
 import { stashUnsaved } from '../../storage/unsaved'
+import { waterStoreWords as words } from '../../words'
 import { useBox } from './box'
+import { useCommands } from './commands'
 import { repository } from './repository'
 import { useSettings } from './settings'
 import { plain } from '~/composables/plain'
@@ -51,7 +53,7 @@ export const useWater = defineStore('water', {
       clearTimeout(settling)
       const { draft } = this
       if (!draft) return
-      await repository.putWater(plain(draft))
+      await useCommands().run(words.todaysWater, () => repository.putWater(plain(draft)))
       if (unsaved === draft) unsaved = null
     },
     /** The page is being left: what is not yet stored is kept aside, at once. */

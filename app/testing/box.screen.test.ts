@@ -59,6 +59,9 @@ it('a change, a removal and a whole box replaced are each one step back', async 
   await press(document.body, 'Remove')
   await expect.poll(() => box.box.lures.length).toBe(before - 1)
   await press(body, 'Start an empty box')
+  expect(document.body.textContent).toContain(`This replaces everything here: ${before - 1} lures`)
+  expect(box.box.lures).toHaveLength(before - 1)
+  await press(document.body, 'Replace everything')
   await expect.poll(() => body.textContent).toContain('An empty box')
   const history = useHistory()
   await history.undo()
@@ -103,6 +106,8 @@ it('an archive that fits takes the place of the box, and undo brings the box bac
   if (!only) throw new Error('the demo has no lures')
   const small = { ...world, box: { ...world.box, lures: [{ ...only, name: 'Alone' }], rigs: [] } }
   await giveFile(body, 'Archive to import', 'one.json', writeArchive(small))
+  await expect.poll(() => document.body.textContent).toContain('In its place come 1 lure')
+  await press(document.body, 'Replace everything')
   await expect.poll(() => box.box.lures.map((l) => l.name)).toEqual(['Alone'])
   await useHistory().undo()
   await expect.poll(() => box.box.lures.length).toBe(world.box.lures.length)

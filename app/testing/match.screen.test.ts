@@ -1,6 +1,6 @@
-import { flushPromises } from '@vue/test-utils'
 import { beforeEach, expect, it } from 'vitest'
-import { choose, click, field, find, mountScreen, openWorld, press, region, type } from '~/testing/mount'
+import { emptyWorld } from '../../core/demo/world'
+import { DAY, choose, click, field, find, mountScreen, openWorld, press, region, type } from '~/testing/mount'
 import RigForm from '~/components/box/RigForm.vue'
 import WaterForm from '~/components/water/WaterForm.vue'
 import MatchPage from '~/pages/index.vue'
@@ -39,8 +39,7 @@ it('another lure is looked at, and stays looked at while the water changes', asy
   const before = useMatch().answer
   useWater().change({ visibilityM: 1.9 })
   await expect.poll(() => useMatch().answer).not.toBe(before)
-  await flushPromises()
-  expect(answered(body)).toBe(third)
+  await expect.poll(() => answered(body)).toBe(third)
 })
 
 it('points shown add up to the score shown', async () => {
@@ -63,7 +62,7 @@ it('points shown add up to the score shown', async () => {
 
 it('an empty box is answered with a way on, and so is a box without rods', async () => {
   const body = await matchPage()
-  await box.startEmpty()
+  await box.replace(emptyWorld(DAY), 'Started an empty box')
   await expect.poll(() => body.textContent).toContain('Your box is empty')
   expect(find(body, 'a', 'Fill the box').getAttribute('href')).toBe('/box')
   await useHistory().undo()

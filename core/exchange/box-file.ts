@@ -6,21 +6,25 @@ import { Box } from '../box'
 import { Conditions, Place } from '../water'
 import { archiveFrom5 } from './from-5'
 import type { FileProblem, PlacedProblem } from './problem'
-import { BinItem, Photo } from './stored-schemas'
+import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
+import { BinItem, KeptSettings, Photo, RejectedRows } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 6
+export const ARCHIVE_VERSION = 7
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
   version: z.literal(ARCHIVE_VERSION),
   box: Box,
-  places: z.array(Place).max(2000),
-  waters: z.array(Conditions).max(2000),
-  photos: z.array(Photo).max(20_000),
-  bin: z.array(BinItem).max(20_000),
+  places: z.array(Place).max(MOST_KEPT.places),
+  waters: z.array(Conditions).max(MOST_KEPT.waters),
+  photos: z.array(Photo).max(MOST_KEPT.photos),
+  bin: z.array(BinItem).max(MOST_KEPT.bin),
   practice: Practice,
-  outings: z.array(Outing).max(20_000),
+  outings: z.array(Outing).max(MOST_KEPT.outings),
+  /** Rows of spreadsheets that wait to be mended. */
+  aside: z.array(RejectedRows).max(MOST_KEPT.aside),
+  settings: KeptSettings,
 })
 type Archive = z.infer<typeof Archive>
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>
@@ -30,10 +34,22 @@ export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems:
 /** At most this many faults are listed; more help nobody. */
 const MOST_PROBLEMS = 50
 
-export function writeArchive({ box, places, waters, photos, bin, practice, outings }: ArchiveContent): string {
-  const content: ArchiveContent = { box, places, waters, photos, bin, practice, outings }
+export function writeArchive(all: ArchiveContent): string {
+  const { box, places, waters, photos, bin, practice, outings, aside, settings } = all
+  const content: ArchiveContent = { box, places, waters, photos, bin, practice, outings, aside, settings }
   const archive: Archive = { format: 'ygrion-archive', version: ARCHIVE_VERSION, ...content }
   return JSON.stringify(archive, null, 2)
+}
+
+/** What of an archive that was written would not come back; null where it opens to just what went out. */
+export function archiveProblem(text: string): FileProblem | null {
+  if (text.length > LARGEST_ARCHIVE) return { code: 'too-large', megabytes: LARGEST_ARCHIVE / 1e6 }
+  const read = readArchive(text)
+  if (!read.ok) {
+    const [first] = read.problems
+    return { code: 'not-back', place: first?.place ?? '', problem: first?.problem ?? { code: 'unreadable' } }
+  }
+  return writeArchive(read.archive) === text ? null : { code: 'not-back', place: '', problem: { code: 'unreadable' } }
 }
 
 /** Steps from each earlier version to the next. */
@@ -44,6 +60,7 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   3: (raw) => ({ ...raw, version: 4, practice: USUAL_PRACTICE }),
   4: (raw) => ({ ...raw, version: 5, outings: [] }),
   5: archiveFrom5,
+  6: (raw) => ({ ...raw, version: 7, aside: [], settings: {} }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */
@@ -54,6 +71,11 @@ export function readArchive(text: string): ReadResult {
   } catch (error) {
     return fail('the file', { code: 'not-json', detail: error instanceof Error ? error.message : '' })
   }
+  return readContent(raw)
+}
+
+/** Reads the content of an archive that lies there as data: of this or an earlier version, whole or not at all. Never throws. */
+export function readContent(raw: unknown): ReadResult {
   const head = z.looseObject({ format: z.string(), version: z.number() }).safeParse(raw)
   if (!head.success || head.data.format !== 'ygrion-archive') {
     return fail('the file', { code: 'not-an-archive' })

@@ -1,5 +1,6 @@
-export { ARCHIVE_VERSION, readArchive, writeArchive, type ArchiveContent } from './box-file'
-export { BOX_KINDS, BinItem, Photo, RejectedRows, type BoxKind } from './stored-schemas'
+export { ARCHIVE_VERSION, readArchive, readContent, writeArchive, type ArchiveContent } from './box-file'
+export { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
+export { BOX_KINDS, BinItem, KeptSettings, Photo, RejectedRows, type BoxKind } from './stored-schemas'
 export {
   COLUMNS,
   cellUnit,
@@ -25,3 +26,5 @@ export { middleOf, readNmeaLog, readSentence, waterOfReadings, type NmeaReading 
 export { readOutings, type OutingRowProblem } from './outings-in'
 export { writeOutings } from './outings-out'
 export { readOutingsJson, writeOutingsJson } from './outings-json'
+export type { Conflict, StoreProblem } from './store-problem'
+export { mergeContent } from './merge-content'

@@ -1,3 +1,4 @@
+import type { SchemaFault } from '../fault'
 import type { Unit } from '../quantity'
 
 /** What is wrong with a file, a row or a cell, by code and what fills its sentence; words/ says it and what to do about it. */
@@ -50,6 +51,10 @@ export type FileProblem =
   | { readonly code: 'unknown-word'; readonly text: string; readonly what: string; readonly nearest: readonly string[] }
   | { readonly code: 'no-compartment'; readonly tray: string; readonly from: string; readonly to: string }
   | { readonly code: 'limits'; readonly field: string }
+  /** A field of a file, with what its schema refuses. */
+  | { readonly code: 'fault'; readonly fault: SchemaFault }
+  /** A file that was written would not come back as it went out. */
+  | { readonly code: 'not-back'; readonly place: string; readonly problem: FileProblem }
 
 type UnitKind = Unit['kind']
 

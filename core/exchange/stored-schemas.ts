@@ -53,3 +53,22 @@ export const RejectedRows = z.strictObject({
   ),
 })
 export type RejectedRows = z.infer<typeof RejectedRows>
+
+/** What the angler chose once; what was never chosen is left out. */
+export const KeptSettings = z
+  .strictObject({
+    system: z.enum(['metric', 'imperial']),
+    night: z.boolean(),
+    placeId: z.string().max(80),
+    boxView: z.enum(['trays', 'families', 'table']),
+    /** Sign or letters of the angler's own currency. */
+    currency: z.string().max(8),
+    /** The lure last looked at on the bench. */
+    benchLureId: z.string().max(80),
+    /** The lure that others are compared with, by kind of test. */
+    references: z.record(z.string().max(40), z.string().max(80).optional()),
+    /** Whether the angler's own log is heard by the match. */
+    ownRecord: z.boolean(),
+  })
+  .partial()
+export type KeptSettings = z.infer<typeof KeptSettings>

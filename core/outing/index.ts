@@ -5,6 +5,7 @@ export {
   Entry,
   Fish,
   HOOKED,
+  MOST_ENTRIES,
   Outing,
   Way,
   hourOf,

@@ -130,6 +130,9 @@ export type NewEntry = { [K in Entry['kind']]: Omit<EntryOf<K>, 'id' | 'at'> }[E
 
 const EFFORT_BY = ['clock', 'cast'] as const
 
+/** Entries that one outing can hold. */
+export const MOST_ENTRIES = 20_000
+
 export const Outing = z.strictObject({
   id,
   placeName: name,
@@ -138,8 +141,8 @@ export const Outing = z.strictObject({
   startedAt: Moment,
   effortBy: z.enum(EFFORT_BY),
   carried: z.array(Carried).min(1).max(60),
-  /** Oldest first. */
-  entries: z.array(Entry).max(20_000),
+  /** In the order in which they were made; where the clock was set back meanwhile, its times are not. */
+  entries: z.array(Entry).max(MOST_ENTRIES),
   note: z.string().max(2000).default(''),
 })
 export type Outing = z.infer<typeof Outing>

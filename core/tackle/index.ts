@@ -72,7 +72,7 @@ export {
 export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPlace } from './tray'
 export { RIG_TYPES, Rig, rigTypeOf, type RigPart, type RigType, type RigTypeId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
-export { TackleBox } from './tackle-box'
+export { MOST_THINGS, TackleBox } from './tackle-box'
 export { buildsOf, hookFits, trailerFits, type Build } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
 export { searchFor } from './search'

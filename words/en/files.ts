@@ -1,5 +1,6 @@
 import type { FileProblem } from '../../core/exchange'
 import { read, type Catalogue } from './catalogue'
+import { sayFault } from './faults'
 import { both } from './grammar'
 
 /** What a unit measures. */
@@ -62,6 +63,9 @@ const PROBLEMS: Catalogue<FileProblem> = {
   'no-compartment': ({ tray, from, to }) => `${tray} has no such compartment: they run from ${from} to ${to}.`,
   'twice-in-file': ({ id }) => `stands twice in this file: “${id}”`,
   missing: () => 'is missing',
+  fault: ({ fault }) => sayFault(fault),
+  'not-back': ({ place, problem }) =>
+    `would not open again as it is${place ? ` (${place}: ${sayFileProblem(problem)})` : ''}; it was not saved. Mend that, then export again`,
   limits: ({ field }) => LIMITS[field] ?? 'is out of range',
 }
 

@@ -6,8 +6,11 @@ import type { LureDraft } from './LureForm.vue'
 <script setup lang="ts">
 import { boxDialog as words, boxStoreWords } from '../../../words'
 import { duplicateOf } from '../../../core/tackle'
-import { put } from '../../../storage/repository'
+import { put } from '../../../storage/edits'
+import { plain } from '~/composables/plain'
 import { useBox } from '~/stores/box'
+import { repository } from '~/stores/repository'
+import { lureDraftKey } from './draft'
 
 /** What is open over the box. */
 export type OpenInBox =
@@ -19,6 +22,15 @@ export type OpenInBox =
 /** A lure, a tray, a series or the scale, over the box; what is saved there goes into it. */
 const open = defineModel<OpenInBox | null>({ required: true })
 const box = useBox()
+/** The lure as the form was opened with it. */
+const base = computed(() => (open.value?.kind === 'lure' && open.value.lure ? plain(open.value.lure) : undefined))
+/** Stored: what was kept while it was typed is no longer needed. */
+async function done() {
+  const key = open.value?.kind === 'lure' ? lureDraftKey(open.value.lure) : null
+  open.value = null
+  // One that stays is offered once more: no harm.
+  if (key) await repository.dropDraft(key).catch(() => undefined)
+}
 
 async function save(lure: Lure, photo: string | null) {
   const known = box.lureById.get(lure.id)
@@ -27,12 +39,13 @@ async function save(lure: Lure, photo: string | null) {
     photoId && photoId !== known?.photoId && photo
       ? [{ kind: 'photos' as const, id: photoId, item: { id: photoId, dataUrl: photo } }]
       : []
-  await box.edit((known ? boxStoreWords.changed : boxStoreWords.added)(lure.name), [put('lures', lure), ...photos])
-  open.value = null
+  const label = (known ? boxStoreWords.changed : boxStoreWords.added)(lure.name)
+  await box.orAsk((mine) => box.edit(label, [put('lures', lure, mine ? undefined : base.value), ...photos]))
+  await done()
 }
 async function remove(lure: Lure) {
   await box.remove('lures', [lure])
-  open.value = null
+  await done()
 }
 async function copy(lure: Lure) {
   const twin = duplicateOf(lure, crypto.randomUUID())
@@ -44,7 +57,8 @@ async function saveSeries(made: Lure[]) {
   open.value = null
 }
 async function saveTray(tray: Tray) {
-  await box.save('trays', tray)
+  const base = open.value?.kind === 'tray' && open.value.tray ? plain(open.value.tray) : undefined
+  await box.save('trays', tray, base)
   open.value = null
 }
 /** The tray goes to the bin, its lures stay, loose. */

@@ -1,24 +1,59 @@
 <script setup lang="ts">
-import { boxFiles as words, sayFileProblem } from '../../../words'
-import { FORMATS, type PlacedProblem } from '../../../core/exchange'
+import { boxFiles as words, count, sayFileProblem } from '../../../words'
+import { FORMATS, LARGEST_ARCHIVE, readArchive, type ArchiveContent, type PlacedProblem } from '../../../core/exchange'
+import { demoWorld, emptyWorld } from '../../../core/demo/world'
 import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
+import { Told } from '~/stores/commands'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
 
-/** The whole box out into a file and back; demo box and empty box. Every one of these can be undone. */
+/** The whole box out into a file and back; demo box and empty box. What is replaced is asked about first, kept as a backup, and can be undone. */
 const box = useBox()
 const settings = useSettings()
 const problems = ref<readonly PlacedProblem[]>([])
 const fileName = ref('')
 const busy = ref(false)
 const picker = ref<HTMLInputElement | null>(null)
-/** Larger than any box, smaller than what would stall the page. */
-const LARGEST_BYTES = 50_000_000
+
+/** What would take the place of everything. */
+interface Asked {
+  readonly what: string
+  /** What came of it, for the list of steps. */
+  readonly label: string
+  readonly content: ArchiveContent
+  readonly canMerge: boolean
+}
+const asked = shallowRef<Asked | null>(null)
+const comes = computed(() => {
+  const content = asked.value?.content
+  if (!content) return ''
+  const { box: inside, outings, places } = content
+  return words.comes(
+    [count(inside.lures.length, 'lure'), count(outings.length, 'outing'), count(places.length, 'place')].join(', '),
+  )
+})
+function askFor(what: string, label: string, content: ArchiveContent, canMerge: boolean) {
+  asked.value = { what, label, content, canMerge }
+}
+async function work(does: (now: Asked) => Promise<void>) {
+  const now = asked.value
+  if (!now || busy.value) return
+  busy.value = true
+  try {
+    await does(now)
+    asked.value = null
+  } finally {
+    busy.value = false
+  }
+}
+const replace = () => work((now) => box.replace(now.content, now.label))
+const merge = () => work((now) => box.merge(now.content))
 
 async function exportFile() {
-  saveAs(FORMATS.archive, await box.everything())
-  await settings.keep({ exportedOn: today() })
+  const problem = saveAs(FORMATS.archive, await box.everything())
+  problems.value = problem ? [{ place: words.theFile, problem }] : []
+  if (!problem) await settings.keep({ exportedOn: today() })
 }
 async function importFile(event: Event) {
   const input = event.target as HTMLInputElement
@@ -27,18 +62,23 @@ async function importFile(event: Event) {
   if (!file) return
   busy.value = true
   fileName.value = file.name
+  problems.value = []
   try {
-    problems.value =
-      file.size > LARGEST_BYTES
-        ? [{ place: words.theFile, problem: { code: 'too-large', megabytes: LARGEST_BYTES / 1e6 } }]
-        : await box.importText(await file.text())
+    if (file.size > LARGEST_ARCHIVE) {
+      problems.value = [{ place: words.theFile, problem: { code: 'too-large', megabytes: LARGEST_ARCHIVE / 1e6 } }]
+      return
+    }
+    const read = readArchive(await file.text())
+    if (!read.ok) {
+      problems.value = read.problems
+      return
+    }
+    const { format: _, version: __, ...content } = read.archive
+    askFor(words.take(file.name), words.imported(content.box.lures.length), content, true)
   } catch (error) {
-    problems.value = [
-      {
-        place: words.theFile,
-        problem: { code: 'failed', detail: error instanceof Error ? error.message : '' },
-      },
-    ]
+    if (error instanceof Told) throw error
+    const detail = error instanceof Error ? error.message : ''
+    problems.value = [{ place: words.theFile, problem: { code: 'failed', detail } }]
   } finally {
     busy.value = false
   }
@@ -58,8 +98,18 @@ async function importFile(event: Event) {
       tabindex="-1"
       @change="importFile"
     />
-    <v-btn variant="text" size="small" @click="box.startEmpty()">{{ words.startAnEmptyBox }}</v-btn>
-    <v-btn variant="text" size="small" @click="box.startDemo()">{{ words.openTheDemoBox }}</v-btn>
+    <v-btn
+      variant="text"
+      size="small"
+      @click="askFor(words.startAnEmptyBox, words.startedAnEmptyBox, emptyWorld(today()), false)"
+      >{{ words.startAnEmptyBox }}</v-btn
+    >
+    <v-btn
+      variant="text"
+      size="small"
+      @click="askFor(words.openTheDemoBox, words.openedTheDemoBox, demoWorld(today()), true)"
+      >{{ words.openTheDemoBox }}</v-btn
+    >
     <div v-if="problems.length" class="panel problems" role="alert">
       <h2>{{ words.wasNotTaken(fileName) }}</h2>
       <ul>
@@ -69,6 +119,18 @@ async function importFile(event: Event) {
       </ul>
       <v-btn variant="text" size="small" @click="problems = []">{{ words.close }}</v-btn>
     </div>
+    <EditDialog :open="asked !== null" :label="asked?.what ?? ''" :width-px="560" @close="asked = null">
+      <ReplaceAsk
+        v-if="asked"
+        :what="asked.what"
+        :comes="comes"
+        :can-merge="asked.canMerge"
+        :busy="busy"
+        @replace="replace"
+        @merge="merge"
+        @close="asked = null"
+      />
+    </EditDialog>
   </div>
 </template>
 

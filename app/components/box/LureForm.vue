@@ -15,7 +15,7 @@ import { useKeptDraft } from '~/composables/useKeptDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { repository } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
-import { COST_FIELD, lureOfDraft, newDraft, traitFields, usualTraits, type Draft } from './draft'
+import { COST_FIELD, lureDraftKey, lureOfDraft, newDraft, traitFields, usualTraits, type Draft } from './draft'
 import { plain } from '~/composables/plain'
 
 /** What is kept while a lure is typed. */
@@ -41,7 +41,7 @@ onMounted(async () => {
   if (!photo.value && draft.photoId) photo.value = (await repository.photo(draft.photoId))?.dataUrl ?? null
 })
 const kept = useKeptDraft(
-  `lure:${props.lure?.id ?? 'new'}`,
+  lureDraftKey(props.lure),
   () => draft.name || words.aNewLure,
   () => ({ lure: draft, photo: photo.value }),
 )
@@ -76,11 +76,9 @@ function judged(): Lure | null {
   problems.value = found.ok ? {} : found.problems
   return found.ok ? found.lure : null
 }
-async function save() {
+function save() {
   const lure = judged()
-  if (!lure) return
-  await kept.drop()
-  emit('save', lure, photo.value)
+  if (lure) emit('save', lure, photo.value)
 }
 async function give(up: () => void) {
   await kept.drop()
@@ -101,7 +99,7 @@ function setPhoto(dataUrl: string | null) {
     :adding="lure === null"
     :problems="problems"
     @save="save"
-    @remove="give(() => lure && emit('remove', lure))"
+    @remove="lure && emit('remove', lure)"
     @close="give(() => emit('close'))"
   >
     <template #head>

@@ -65,3 +65,6 @@ export function lureOfDraft(draft: Draft): { ok: true; lure: Lure } | { ok: fals
   }
   return { ok: false, problems }
 }
+
+/** Under which what is typed of a lure is kept. */
+export const lureDraftKey = (lure: Lure | null) => `lure:${lure?.id ?? 'new'}`

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { placeForm as words } from '../../../words'
+import { fieldName, placeForm as words, sayFault } from '../../../words'
+import { faultOf } from '../../../core/fault'
 import { BOTTOMS, COVERS, Place } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { plain } from '~/composables/plain'
@@ -11,6 +12,8 @@ const props = defineProps<{ place: Place }>()
 const box = useBox()
 const water = useWater()
 const draft = ref<Place>(plain(props.place))
+/** The place as what is typed started from it. */
+const base = ref<Place>(plain(props.place))
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 /** What is being typed stays when the place changes elsewhere meanwhile, and goes when another place is looked at. */
 watch(
@@ -18,18 +21,24 @@ watch(
   (now, before) => {
     if (now.id === before.id && !same(draft.value, before)) return
     draft.value = plain(now)
+    base.value = plain(now)
   },
 )
 const checked = computed(() => Place.safeParse(draft.value))
 const problem = computed(() => {
   const issue = checked.value.error?.issues[0]
-  return issue ? `${issue.path.join(' › ') || words.thisPlace}: ${issue.message}` : ''
+  if (!issue) return ''
+  const at = issue.path.filter((key) => typeof key === 'string').map(fieldName)
+  return `${at.join(', ') || words.thisPlace}: ${sayFault(faultOf(issue, draft.value))}`
 })
 const dirty = computed(() => !same(draft.value, props.place))
 const here = computed(() => water.place?.id === props.place.id)
 
 async function keep() {
-  if (checked.value.success) await box.savePlace(checked.value.data, words.changed(checked.value.data.name))
+  const { data } = checked.value
+  if (!data) return
+  await box.savePlace(data, words.changed(data.name), plain(base.value))
+  base.value = plain(data)
 }
 function usualAsToday() {
   const c = water.current

@@ -20,6 +20,7 @@ useHead({ title: words.filesAndBinYgrion })
         </section>
         <KeepData />
       </div>
+      <BackupList />
       <BinList />
     </div>
   </div>

@@ -5,6 +5,7 @@ import type { Part, PartKind, PartOf, Field } from '../../../core/tackle'
 import { DRAWERS, partFields } from '~/components/box/part-draft'
 import { capital } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
+import { plain } from '~/composables/plain'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { byName } from '~/composables/by-name'
@@ -42,7 +43,8 @@ const uses = (kind: PartKind, part: Part) =>
   sayUse(partUse(kind, part as PartOf<typeof kind>, box.box), settings.system)
 
 async function save(part: Part) {
-  if (editing.value) await box.save(editing.value.kind, part as never)
+  const { kind, part: base } = editing.value ?? { kind: null, part: null }
+  if (kind) await box.save(kind, part as never, base ? (plain(base) as never) : undefined)
   editing.value = null
 }
 async function remove(part: Part) {

@@ -4,6 +4,7 @@ import { checkRig, rigParts, type Rig, type RigWater } from '../../../core/tackl
 import { COVERS, speciesOf } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { newRig } from '~/components/box/rig-draft'
+import { plain } from '~/composables/plain'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 import { byName } from '~/composables/by-name'
@@ -45,7 +46,8 @@ function add() {
   editing.value = { rig: newRig(crypto.randomUUID(), first?.id ?? null, box.box.rods[0]?.id ?? null), adding: true }
 }
 async function save(rig: Rig) {
-  await box.save('rigs', rig)
+  const base = editing.value && !editing.value.adding ? plain(editing.value.rig) : undefined
+  await box.save('rigs', rig, base)
   editing.value = null
 }
 async function remove(rig: Rig) {

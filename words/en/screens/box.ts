@@ -39,6 +39,11 @@ export const boxDialog = {
 
 /** app/components/box/BoxFiles.vue */
 export const boxFiles = {
+  take: (file: Shown) => `Take in “${file}”`,
+  imported: (lures: number) => `Imported ${count(lures, 'lure')}`,
+  startedAnEmptyBox: 'Started an empty box',
+  openedTheDemoBox: 'Opened the demo box',
+  comes: (what: Shown) => `In its place come ${what}.`,
   exportToAFile: 'Export to a file',
   importAFile: 'Import a file',
   archiveToImport: 'Archive to import',
@@ -568,4 +573,26 @@ export const boxValuesPage = {
   together: (name: Shown) => `${name} together`,
   valueListInsuranceYgrion: 'Value list (insurance) · Ygrion',
   lures: 'Lures',
+} as const
+
+/** app/components/box/ReplaceAsk.vue */
+export const replaceAsk = {
+  replaces: (what: Shown) => `This replaces everything here: ${what}.`,
+  aBackupIsKept:
+    'A backup is kept in this browser first: the last five lie under Files. Undo brings all of it back, too.',
+  replace: 'Replace everything',
+  merge: 'Add what is new',
+  mergeMeans: 'Added, nothing that is here changes: a thing with the same id stays as it is.',
+  cancel: 'Cancel',
+} as const
+
+/** app/components/box/BackupList.vue */
+export const backupList = {
+  backups: 'Backups in this browser',
+  theLastFive: 'What lay here before it was replaced: the last five.',
+  noneYet: 'None yet. One is kept whenever the whole box is replaced.',
+  before: (what: Shown) => `before “${what}”:`,
+  bringBack: 'Bring back',
+  broughtBack: (when: Shown) => `Brought back the backup of ${when}`,
+  saveAsAFile: 'Save as a file',
 } as const

@@ -9,8 +9,6 @@ export const appShell = {
   cannotBeOpened: 'The box cannot be opened',
   refusesToStore: (problem: Shown) =>
     `This browser refuses to store data here (${problem}). Leave private browsing or free some space, then open the page again. Nothing stored was changed.`,
-  failed: (why: Shown) => `That did not work, and nothing was changed: ${why}`,
-  unknownFault: 'unknown fault',
   undo: 'Undo',
   updateReady: 'Update ready.',
   reload: 'Reload',
@@ -69,4 +67,21 @@ export const notFoundPage = {
   toTheBox: 'To the box',
   toTheBench: 'To the bench',
   toTheOuting: 'To the outing',
+} as const
+
+/** app/components/FailureNotice.vue */
+export const failureNotice = {
+  exportMyBox: 'Export my box',
+  close: 'Close',
+} as const
+
+/** app/components/ConflictDialog.vue */
+export const conflictDialog = {
+  changedElsewhere: 'Changed in another tab',
+  wasTakenOut: 'was taken out in another tab while you were changing it.',
+  wasChanged: 'was changed in another tab as well. Which is to stay?',
+  there: 'There',
+  here: 'Here',
+  keepMine: 'Keep what I typed',
+  keepWhatIs: 'Keep what is there',
 } as const

@@ -47,6 +47,8 @@ export const sounderWords = {
 
 /** app/stores/box.ts */
 export const boxStoreWords = {
+  merged: (added: number, kept: number) =>
+    `Added ${count(added, 'thing')}${kept ? `; ${count(kept, 'thing')} of yours stayed as they were` : ''}`,
   moved: (what: Shown) => `Moved ${what}`,
   added: (name: Shown) => `Added ${name}`,
   changed: (name: Shown) => `Changed ${name}`,
@@ -72,4 +74,24 @@ export const sheetsStoreWords = {
   triedRowAgain: (row: Shown) => `Tried row ${row} again`,
   tookInRow: (row: Shown, file: Shown) => `Took in row ${row} of ${file}`,
   threwAway: (rows: number, file: Shown) => `Threw away ${count(rows, 'row')} of ${file}`,
+} as const
+
+/** app/stores/history.ts */
+export const historyWords = {
+  undo: (label: Shown) => `Undo: ${label}`,
+} as const
+
+/** app/stores/settings.ts */
+export const settingsWords = {
+  theChoice: 'The choice',
+} as const
+
+/** app/stores/water.ts */
+export const waterStoreWords = {
+  todaysWater: 'Today’s water',
+} as const
+
+/** app/composables/useKeptDraft.ts */
+export const keptDraftWords = {
+  whatYouType: 'What you are typing',
 } as const

@@ -1,0 +1,39 @@
+import type { SchemaFault } from '../fault'
+import type { BoxKind } from './stored-schemas'
+
+/** Why something was not stored, by code and what fills its sentence; words/ says it and what to do about it. */
+export type StoreProblem =
+  /** No room left, or the browser gives none. */
+  | { readonly code: 'full' }
+  /** The database was shut: by another tab that brought a newer version, or by the browser. */
+  | { readonly code: 'closed' }
+  /** The browser has no database, or denies it (a private window, a setting). */
+  | { readonly code: 'denied' }
+  /** It does not answer. */
+  | { readonly code: 'no-answer' }
+  | { readonly code: 'older' }
+  /** A thing that is not what its schema says: the field, and what is wrong with it. */
+  | { readonly code: 'not-valid'; readonly name: string; readonly field: string; readonly fault: SchemaFault }
+  /** What was to be changed is no longer there. */
+  | { readonly code: 'gone'; readonly what: 'outing' | 'backup' | 'step' }
+  /** Another tab has changed the same fields since. */
+  | { readonly code: 'changed-meanwhile'; readonly conflicts: readonly Conflict[] }
+  /** The whole box was changed since by another tab. */
+  | { readonly code: 'box-changed' }
+  | { readonly code: 'too-many'; readonly kind: StoreTable | 'entries'; readonly most: number }
+  | { readonly code: 'outing-under-way'; readonly place: string; readonly since: string }
+  | { readonly code: 'unknown'; readonly detail: string }
+
+type StoreTable = BoxKind | 'places' | 'waters' | 'photos' | 'bin' | 'outings' | 'aside' | 'practice'
+
+/** One thing that two hands have changed. */
+export interface Conflict {
+  readonly kind: StoreTable
+  readonly id: string
+  /** Its name, where it has one. */
+  readonly name: string
+  /** Fields that both changed; empty where one of the two took the thing away. */
+  readonly fields: readonly string[]
+  readonly mine: unknown
+  readonly theirs: unknown
+}

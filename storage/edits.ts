@@ -1,0 +1,109 @@
+import type { Transaction } from 'dexie'
+import { BOX_KINDS, BinItem, MOST_KEPT, Photo, RejectedRows, type BoxKind, type Conflict } from '../core/exchange'
+import { faultOf } from '../core/fault'
+import { Box } from '../core/box'
+import { Practice } from '../core/match'
+import { Outing } from '../core/outing'
+import { Place } from '../core/water'
+import { z } from '../core/zod'
+import { SINGLETON_ID, type Item } from './db'
+import { threeWay } from './merge'
+import { StoreError } from './problem'
+
+export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside' | 'places' | 'practice' | 'outings'
+
+/** One thing put in place of what has its id, or (null) taken out. */
+export interface Edit {
+  readonly kind: StoreKind
+  readonly id: string
+  readonly item: unknown
+  /** What the change started from, null for nothing: what another tab has changed since stays, or the edit is refused. Left out: whatever is there. */
+  readonly base?: unknown
+}
+
+export const put = <K extends BoxKind>(kind: K, item: Item<K>, base?: Item<K> | null): Edit => ({
+  kind,
+  id: item.id,
+  item,
+  ...(base !== undefined && { base }),
+})
+export const removal = (kind: StoreKind, id: string): Edit => ({ kind, id, item: null })
+/** How the angler judges, put in place of how it was. */
+export const putPractice = (practice: Practice): Edit => ({
+  kind: 'practice',
+  id: SINGLETON_ID,
+  item: { id: SINGLETON_ID, ...practice },
+})
+
+const KEPT_PRACTICE = Practice.extend({ id: z.literal(SINGLETON_ID) })
+function schemaOf(kind: StoreKind): z.ZodType {
+  switch (kind) {
+    case 'bin':
+      return BinItem
+    case 'photos':
+      return Photo
+    case 'aside':
+      return RejectedRows
+    case 'places':
+      return Place
+    case 'outings':
+      return Outing
+    case 'practice':
+      return KEPT_PRACTICE
+    default:
+      return Box.shape[kind].element
+  }
+}
+const isKind = (kind: StoreKind): kind is BoxKind => (BOX_KINDS as readonly string[]).includes(kind)
+const nameOf = (item: unknown) => String((item as { name?: unknown } | null)?.name ?? '')
+
+/** An item by its schema. @throws StoreError with the field that is wrong, and the name of the thing */
+export function checked(kind: StoreKind, item: unknown): unknown {
+  const { success, data, error } = schemaOf(kind).safeParse(item)
+  if (success) return data
+  const [issue] = error.issues
+  throw new StoreError({
+    code: 'not-valid',
+    name: nameOf(item),
+    field: (issue?.path ?? []).map(String).join('.'),
+    fault: issue ? faultOf(issue, item) : { kind: 'missing' },
+  })
+}
+
+/**
+ * Makes many edits as one, inside a transaction that holds their tables. Answers with the edits that lead back: each knows what it has to find there.
+ *
+ * @throws StoreError where another tab has changed the same fields since, or where there would be more of a kind than can be kept
+ */
+export async function applyEdits(edits: readonly Edit[], transaction: Transaction): Promise<Edit[]> {
+  const back: Edit[] = []
+  const conflicts: Conflict[] = []
+  for (const kind of new Set(edits.map((e) => e.kind))) {
+    const table = transaction.table<unknown, string>(kind)
+    const mine = edits.filter((e) => e.kind === kind)
+    const there = await table.bulkGet(mine.map((e) => e.id))
+    const after = mine.map((edit, i) => {
+      const theirs = there[i] ?? null
+      const merged = 'base' in edit ? threeWay(edit.base, edit.item, theirs) : ({ ok: true, item: edit.item } as const)
+      if (!merged.ok)
+        conflicts.push({
+          kind,
+          id: edit.id,
+          name: nameOf(edit.item ?? edit.base),
+          fields: merged.fields,
+          mine: edit.item,
+          theirs,
+        })
+      const item = merged.ok ? merged.item : theirs
+      back.push({ kind, id: edit.id, item: theirs, base: item })
+      return { id: edit.id, item }
+    })
+    await table.bulkPut(after.flatMap(({ item }) => (item === null ? [] : [item])))
+    await table.bulkDelete(after.flatMap(({ id, item }) => (item === null ? [id] : [])))
+    const most = isKind(kind) || kind in MOST_KEPT ? MOST_KEPT[kind as keyof typeof MOST_KEPT] : Infinity
+    if ((await table.count()) > most && after.some(({ item }, i) => item !== null && there[i] === undefined))
+      throw new StoreError({ code: 'too-many', kind, most })
+  }
+  if (conflicts.length > 0) throw new StoreError({ code: 'changed-meanwhile', conflicts })
+  return back.reverse()
+}

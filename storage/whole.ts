@@ -1,0 +1,77 @@
+import { ARCHIVE_VERSION, BOX_KINDS, KeptSettings, readContent, type ArchiveContent } from '../core/exchange'
+import { USUAL_PRACTICE } from '../core/match'
+import { EMPTY_BOX, type Box } from '../core/box'
+import { SINGLETON_ID, type Backup, type YgrionDb } from './db'
+import { StoreError } from './problem'
+
+/** The key under which the angler's choices lie among the settings. */
+export const SETTINGS_KEY = 'settings'
+/** Backups that are kept; the oldest goes first. */
+const MOST_BACKUPS = 5
+
+/** What stands of a backup in a list. */
+export type BackupHead = Omit<Backup, 'content' | 'version'>
+
+/** Everything for an archive, photos too. Inside a transaction over all tables, or on its own. */
+export async function readWhole(db: YgrionDb): Promise<ArchiveContent> {
+  const box: Box = { ...EMPTY_BOX }
+  for (const kind of BOX_KINDS) Object.assign(box, { [kind]: await db.table(kind).orderBy('id').toArray() })
+  const { id: _, ...practice } = (await db.practice.get(SINGLETON_ID)) ?? { id: SINGLETON_ID, ...USUAL_PRACTICE }
+  return {
+    box,
+    places: await db.places.toArray(),
+    waters: await db.waters.toArray(),
+    photos: await db.photos.toArray(),
+    bin: await db.bin.toArray(),
+    practice,
+    outings: await db.outings.toArray(),
+    aside: await db.aside.toArray(),
+    settings: choicesOf((await db.settings.get(SETTINGS_KEY))?.value),
+  }
+}
+
+/** Of what lies among the settings, that which belongs to the angler; the rest is of this browser, or not understood. */
+function choicesOf(value: unknown): KeptSettings {
+  const known = Object.entries((value ?? {}) as Record<string, unknown>).filter(([key, one]) => {
+    const schema = KeptSettings.shape[key as keyof KeptSettings] as
+      (typeof KeptSettings.shape)[keyof KeptSettings] | undefined
+    return schema?.safeParse(one).success === true && one !== undefined
+  })
+  return Object.fromEntries(known)
+}
+
+/** Clears all tables and fills them with the content of an archive, inside a transaction over all of them. */
+export async function fillWhole(db: YgrionDb, content: ArchiveContent): Promise<void> {
+  const fill = async (name: string, things: readonly unknown[]) => {
+    await db.table(name).clear()
+    await db.table(name).bulkAdd([...things])
+  }
+  for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
+  for (const name of ['places', 'waters', 'photos', 'bin', 'outings', 'aside'] as const) await fill(name, content[name])
+  await fill('practice', [{ id: SINGLETON_ID, ...content.practice }])
+  const value = (await db.settings.get(SETTINGS_KEY))?.value
+  await db.settings.put({ key: SETTINGS_KEY, value: { ...(value as object | undefined), ...content.settings } })
+}
+
+/** Lays the whole of what is stored aside, inside a transaction over all tables; the oldest backups go. */
+export async function backUp(
+  db: YgrionDb,
+  content: ArchiveContent,
+  made: Pick<Backup, 'id' | 'at' | 'why'>,
+): Promise<void> {
+  const { box, outings, places } = content
+  const counts = { lures: box.lures.length, outings: outings.length, places: places.length }
+  await db.backups.put({ ...made, ...counts, version: ARCHIVE_VERSION, content })
+  const all = await db.backups.orderBy('id').primaryKeys()
+  await db.backups.bulkDelete(all.slice(0, Math.max(0, all.length - MOST_BACKUPS)))
+}
+
+/** The content of a backup, as archives of today are. @throws StoreError where it is gone or cannot be read */
+export async function contentOf(db: YgrionDb, backupId: string): Promise<ArchiveContent> {
+  const backup = await db.backups.get(backupId)
+  if (!backup) throw new StoreError({ code: 'gone', what: 'backup' })
+  const read = readContent({ format: 'ygrion-archive', version: backup.version, ...(backup.content as object) })
+  if (!read.ok) throw new StoreError({ code: 'unknown', detail: read.problems[0]?.place ?? '' })
+  const { format: _, version: __, ...content } = read.archive
+  return content
+}

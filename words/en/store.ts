@@ -1,0 +1,59 @@
+import type { Conflict, StoreProblem } from '../../core/exchange'
+import { read, type Catalogue } from './catalogue'
+import { sayFault, fieldName } from './faults'
+import { both, count } from './grammar'
+import { THINGS } from './things'
+
+const KINDS: Readonly<Record<string, { readonly one: string; readonly many: string }>> = {
+  ...THINGS,
+  places: { one: 'place', many: 'places' },
+  waters: { one: 'water', many: 'waters' },
+  photos: { one: 'photo', many: 'photos' },
+  bin: { one: 'thing in the bin', many: 'things in the bin' },
+  aside: { one: 'sheet set aside', many: 'sheets set aside' },
+  outings: { one: 'outing', many: 'outings' },
+  entries: { one: 'entry of one outing', many: 'entries of one outing' },
+  practice: { one: 'judgement', many: 'judgements' },
+}
+const GONE = {
+  outing: 'The outing is no longer stored. Go back to the list of outings.',
+  backup: 'That backup is gone: the last five are kept.',
+  step: 'That step was taken back already, in another tab or before a reload.',
+} as const
+
+/** One thing that another tab has changed as well. */
+const sayConflict = ({ name, kind, fields }: Conflict): string => {
+  const called = name ? `“${name}”` : `a ${KINDS[kind]?.one ?? kind}`
+  return fields.length > 0 ? `${called} (${both(fields.map(fieldName))})` : called
+}
+const MOST_NAMED = 3
+
+/** Why something was not stored, and what to do about it. */
+const PROBLEMS: Catalogue<StoreProblem> = {
+  full: () =>
+    'The browser has no room left. Export your box to a file, free some space on this device or take photos out, then try again.',
+  closed: () => 'The database was closed by another tab or by the browser. Reload the page, then try again.',
+  denied: () =>
+    'This browser does not let the page store anything: a private window or a setting forbids it. Export your box before you leave.',
+  'no-answer': () => 'The database does not answer. Close other tabs of Ygrion and reload the page.',
+  older: () => 'Another tab brought a newer Ygrion. Reload this one.',
+  'not-valid': ({ name, field, fault }) =>
+    `${name ? `“${name}”: ` : ''}${field ? `the ${field.split('.').map(fieldName).join(', ')} ` : 'it '}${sayFault(fault)}.`,
+  gone: ({ what }) => GONE[what],
+  'changed-meanwhile': ({ conflicts }) =>
+    `Another tab has changed ${both(conflicts.slice(0, MOST_NAMED).map(sayConflict))}${conflicts.length > MOST_NAMED ? ' and more' : ''} since. What is there stays.`,
+  'box-changed': () =>
+    'Another tab has worked on the box since. What is there stays; the backup lies under Files, should you want it all the same.',
+  'too-many': ({ kind, most }) =>
+    `There can be at most ${count(most, KINDS[kind]?.one ?? kind, KINDS[kind]?.many)}. Take some out first.`,
+  'outing-under-way': ({ place, since }) =>
+    `An outing at ${place} has been under way since ${since}. End that one first.`,
+  unknown: ({ detail }) =>
+    `The browser refused${detail ? ` (${detail})` : ''}. Reload the page; if it happens again, export your box.`,
+}
+
+const sayStoreProblem = (problem: StoreProblem): string => read(PROBLEMS, problem)
+
+/** A command that failed: what it was, that it was not stored, why, and what to do. */
+export const sayFailure = (what: string, problem: StoreProblem): string =>
+  `${what ? `“${what}” was not stored. ` : ''}${sayStoreProblem(problem)}`
