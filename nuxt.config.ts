@@ -1,3 +1,6 @@
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { build as esbuild } from 'esbuild'
 import vuetify from 'vite-plugin-vuetify'
 import { BUILD_ID } from './scripts/build-id.mjs'
 
@@ -87,7 +90,19 @@ export default defineNuxtConfig({
   },
   nitro: {
     compressPublicAssets: { gzip: true, brotli: true },
-    routeRules: { '/_nuxt/**': { headers: { 'x-content-type-options': 'nosniff' } } },
+    errorHandler: '~~/server/error.ts',
+    routeRules: {
+      '/**': {
+        headers: {
+          'x-content-type-options': 'nosniff',
+          'referrer-policy': 'no-referrer',
+          'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+          'cross-origin-opener-policy': 'same-origin',
+          'cross-origin-resource-policy': 'same-origin',
+        },
+      },
+      '/api/**': { headers: { 'content-security-policy': `default-src 'none'; frame-ancestors 'none'` } },
+    },
   },
   vite: {
     plugins: [vuetify({ autoImport: true })],
@@ -95,6 +110,20 @@ export default defineNuxtConfig({
     optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'astronomy-engine', 'workbox-window'] },
   },
   hooks: {
+    // What answers in threads is a file of its own beside the server.
+    'nitro:init': (nitro) => {
+      nitro.hooks.hook('compiled', async () => {
+        await esbuild({
+          entryPoints: [fileURLToPath(new URL('server/workers/answer.ts', import.meta.url))],
+          outfile: join(nitro.options.output.serverDir, 'answer-worker.mjs'),
+          bundle: true,
+          platform: 'node',
+          format: 'esm',
+          target: 'node20',
+          minify: true,
+        })
+      })
+    },
     // Nuxt 4.4.5's dev server looks for an entry named "server" even where nothing is rendered there.
     'vite:extendConfig': (config, { isClient }) => {
       const input = config.build?.rollupOptions?.input

@@ -36,3 +36,20 @@ test('faults come back with their paths; too much is refused', async ({ request 
   })
   expect(huge.status()).toBe(413)
 })
+
+test('what is not there, not by this method, or not JSON is told as JSON; pages and answers carry their headers', async ({
+  request,
+}) => {
+  const none = await request.get('/api/none', { headers: { accept: 'text/html' } })
+  expect([none.status(), (await none.json()).data.paths]).toEqual([404, expect.arrayContaining(['/api/match'])])
+  const wrong = await request.get('/api/match')
+  expect([wrong.status(), wrong.headers().allow, (await wrong.json()).statusCode]).toEqual([405, 'POST', 405])
+  const text = await request.post('/api/match', { headers: { 'content-type': 'text/plain' }, data: '{}' })
+  expect([text.status(), (await text.json()).statusCode]).toEqual([415, 415])
+  const health = await request.get('/api/health')
+  expect(await health.json()).toMatchObject({ ok: true })
+  const page = (await request.get('/')).headers()
+  for (const name of ['content-security-policy', 'permissions-policy', 'cross-origin-opener-policy', 'referrer-policy'])
+    expect([name, page[name]]).toEqual([name, expect.stringMatching(/./)])
+  expect(page).not.toHaveProperty('x-powered-by')
+})

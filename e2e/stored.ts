@@ -3,7 +3,14 @@ import type { Page } from '@playwright/test'
 /** What lies in the browser's database, as plain data. */
 export interface Stored {
   readonly version: number
-  readonly stores: readonly { readonly name: string; readonly keyPath: string; readonly rows: readonly unknown[] }[]
+  readonly stores: readonly {
+    readonly name: string
+    readonly keyPath: string
+    readonly autoIncrement: boolean
+    /** Indexes on one field, named like it. */
+    readonly indexes: readonly string[]
+    readonly rows: readonly unknown[]
+  }[]
 }
 
 const DATABASE = 'ygrion'
@@ -24,7 +31,14 @@ export const readStored = (page: Page): Promise<Stored> =>
           const work = db.transaction(names)
           const stores = names.map((store) => {
             const table = work.objectStore(store)
-            return { name: store, keyPath: String(table.keyPath), read: table.getAll() }
+            const { keyPath, autoIncrement } = table
+            return {
+              name: store,
+              keyPath: String(keyPath),
+              autoIncrement,
+              indexes: [...table.indexNames],
+              read: table.getAll(),
+            }
           })
           work.onerror = () => reject(new Error('the database could not be read'))
           work.oncomplete = () => {
@@ -47,7 +61,10 @@ export const writeStored = (page: Page, stored: Stored, empty: boolean): Promise
         localStorage.clear()
         const asked = indexedDB.open(name, version)
         asked.onupgradeneeded = () => {
-          for (const { name: store, keyPath } of stores) asked.result.createObjectStore(store, { keyPath })
+          for (const { name: store, keyPath, autoIncrement, indexes } of stores) {
+            const made = asked.result.createObjectStore(store, { keyPath, autoIncrement })
+            for (const index of indexes) made.createIndex(index, index)
+          }
         }
         asked.onblocked = () => reject(new Error('the database is held by another page'))
         asked.onerror = () => reject(new Error('no database'))

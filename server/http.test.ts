@@ -4,7 +4,7 @@ import { demoWorld } from '../core/demo/world'
 import { completeBox, completeLure } from '../core/tackle'
 import { matchWater, rulesFor } from '../core/match'
 import { MatchRequest, completeRequest, matchResponse } from './utils/match-http'
-import { completed } from './utils/read-json'
+import { completed } from './utils/answer'
 import { exampleMatch, examplePath, openapi } from './utils/openapi'
 import { PathRequest, pathResponse } from './utils/path-http'
 

@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import V2 from '../core/exchange/fixtures/archive-v2.json'
 import V4 from '../core/exchange/fixtures/archive-v4.json'
 import V5 from '../core/exchange/fixtures/archive-v5.json'
+import V6 from '../core/exchange/fixtures/archive-v6.json'
 import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
@@ -235,6 +236,47 @@ describe('a database of the fifth version', () => {
     expect(now.practice).toEqual(archive.archive.practice)
     expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
     expect(now.bin).toEqual(archive.archive.bin)
+  })
+})
+
+describe('a database of the sixth version', () => {
+  it('opens with everything as it was, and room for steps and backups', async () => {
+    const old = new Dexie('old-six')
+    const { box, places, waters, photos, bin, practice, outings } = V6
+    old.version(6).stores({
+      ...Object.fromEntries(
+        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings'].map((kind) => [kind, 'id']),
+      ),
+      waters: 'placeId',
+      settings: 'key',
+      drafts: 'key',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin, outings }))
+      await old.table(kind).bulkAdd(things as unknown[])
+    await old.table('practice').put({ id: 'mine', ...practice })
+    await old.table('settings').bulkPut([
+      { key: 'seeded', value: true },
+      { key: 'settings', value: { system: 'imperial', night: true, exportedOn: '2026-06-01', unknown: 5 } },
+    ])
+    old.close()
+    const repository = new Repository(new YgrionDb('old-six'))
+    const now = await repository.readAll()
+    const archive = readArchive(JSON.stringify(V6))
+    if (!archive.ok) throw new Error('the frozen archive does not open')
+    const byId = (things: readonly { id: string }[]) => sorted([...things])
+    expect(now.outings).toEqual(byId(archive.archive.outings))
+    expect(now.box.lures).toEqual(byId(archive.archive.box.lures))
+    expect(now.practice).toMatchObject(V6.practice)
+    // Choices belong to the archive; what is of this browser, or not understood, does not.
+    expect(now.settings).toEqual({ system: 'imperial', night: true })
+    expect([await repository.steps('a'), await repository.backups()]).toEqual([[], []])
+    await repository.replaceAll({ ...now, settings: { system: 'metric' } })
+    expect(await repository.setting('settings')).toEqual({
+      system: 'metric',
+      night: true,
+      exportedOn: '2026-06-01',
+      unknown: 5,
+    })
   })
 })
 

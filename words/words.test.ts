@@ -150,6 +150,8 @@ const PROBLEMS = all<FileProblem>({
   'no-column': [{ column: 'minutes' }],
   'out-of-range': [{ text: '99', from: 0, to: 40 }],
   'none-of': [true, false].map((more) => ({ text: 'mauve', list: ['light', 'silver'], more })),
+  unclear: [{ text: '1,200', either: ['1.2', '1200'] }],
+  negative: text('−10 g'),
   'not-a-number': text('many'),
   'not-a-measure': text('heavy'),
   'not-a-moment': text('4th of July'),

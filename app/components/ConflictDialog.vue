@@ -53,6 +53,7 @@ function shown(item: unknown, field: string): string {
 <style scoped>
 .conflict {
   padding: var(--space-20);
+  border-radius: var(--radius-l);
   display: grid;
   gap: var(--space-12);
 }

@@ -13,6 +13,7 @@ import { useSettings } from '~/stores/settings'
 const WORDS: Record<ParseProblem, (text: string) => string> = {
   empty: () => words.enterANumber,
   'not-a-number': (text) => words.isNotANumber(text),
+  unclear: (text) => words.couldBeEither(text, Number(text.replace(',', '.')), text.replace(',', '')),
   'unknown-unit': (text) => words.unknownUnit(text),
   'wrong-kind': (text) => words.measuresSomethingElseHere(text),
 }

@@ -16,6 +16,7 @@ import {
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { createQueue } from './queue'
+import { sayError } from './say-error'
 
 /** Everything that is tapped on the water, logged one after another; `status` says what was logged, or what was not. */
 export function useOutingLog(outing: () => Outing, account: Ref<Account>, feature: Ref<string>) {
@@ -27,7 +28,7 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
   const details = computed(() => answerEntry(outing(), detailsId.value))
 
   const enqueue = createQueue((error) => {
-    status.value = words.notSavedTapAgain(error instanceof Error ? error.message : words.theBrowserRefused)
+    status.value = words.notSavedTapAgain(sayError(error))
   })
   const log = (entry: NewEntry, label: string, logged?: string) =>
     enqueue(async () => {

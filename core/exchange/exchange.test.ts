@@ -5,6 +5,7 @@ import V2 from './fixtures/archive-v2.json'
 import V3 from './fixtures/archive-v3.json'
 import V4 from './fixtures/archive-v4.json'
 import V5 from './fixtures/archive-v5.json'
+import V6 from './fixtures/archive-v6.json'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
 
@@ -52,6 +53,15 @@ describe('archive', () => {
     const places = box.lures.map((l) => `${l.trayId}/${l.slot}`)
     expect(new Set(places).size).toBe(places.length)
     expect(box.rods.every((r) => r.purpose === 'all-round')).toBe(true)
+  })
+  it('an archive of the sixth version opens with everything as it was, nothing set aside and no choices', () => {
+    const read = readArchive(JSON.stringify(V6))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const { format: _, version: __, ...content } = read.archive
+    const { format: ___, version: ____, ...old } = V6
+    expect(content.practice).toMatchObject(old.practice)
+    expect({ ...content, practice: old.practice }).toEqual({ ...old, aside: [], settings: {} })
+    expect(content.outings).toHaveLength(1)
   })
   it('an archive of the second version opens with everything in it as it was, and nothing tested', () => {
     const read = readArchive(JSON.stringify(V2))

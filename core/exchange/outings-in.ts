@@ -1,7 +1,9 @@
+import { readDecimal } from '../quantity'
 import { ANSWER_IDS, Outing, type AnswerId } from '../outing'
 import { COLOUR_GROUPS, RETRIEVES, SOUNDS, isFamily, type ColourGroup } from '../tackle'
 import { Conditions, SKIES, type Place } from '../water'
 import type { Sheet } from './csv'
+import { unclear } from './csv/cells'
 import type { Heading } from './outings-columns'
 import { outingFrom, type LogRow } from './outings-rebuilt'
 import type { FileProblem } from './problem'
@@ -77,8 +79,9 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
   const num = (h: Heading, least: number, most: number, usual?: number): number => {
     const text = of(h)
     if (text === '' && usual !== undefined) return usual
-    const value = Number(text.replace(',', '.'))
-    if (text === '' || !Number.isFinite(value)) throw new BadCell(h, { code: 'not-a-number', text })
+    const read = readDecimal(text)
+    if (!read.ok) throw new BadCell(h, read.code === 'unclear' ? unclear(text) : { code: 'not-a-number', text })
+    const { value } = read
     if (value < least || value > most) throw new BadCell(h, { code: 'out-of-range', text, from: least, to: most })
     return value
   }
@@ -120,8 +123,8 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
   >
   const lengths = of('lengths landed (cm)').split(/\s+/).filter(Boolean)
   const lengthsM = Array.from({ length: counts.landed }, (_, i) => {
-    const cm = Number((lengths[i] ?? '').replace(',', '.'))
-    return lengths[i] && Number.isFinite(cm) && cm >= 3 && cm <= 400 ? cm / 100 : null
+    const read = readDecimal(lengths[i] ?? '')
+    return read.ok && read.value >= 3 && read.value <= 400 ? read.value / 100 : null
   })
   const stop = of('stop')
   return {

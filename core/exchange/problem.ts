@@ -39,6 +39,7 @@ export type FileProblem =
       readonly code:
         | 'not-a-number'
         | 'not-a-measure'
+        | 'negative'
         | 'not-a-moment'
         | 'unknown-family'
         | 'unknown-unit'
@@ -47,6 +48,8 @@ export type FileProblem =
         | 'not-a-hook-size'
       readonly text: string
     }
+  /** A figure that means two things, and both of them. */
+  | { readonly code: 'unclear'; readonly text: string; readonly either: readonly [string, string] }
   | { readonly code: 'wrong-kind'; readonly text: string; readonly kind: UnitKind }
   | { readonly code: 'unknown-word'; readonly text: string; readonly what: string; readonly nearest: readonly string[] }
   | { readonly code: 'no-compartment'; readonly tray: string; readonly from: string; readonly to: string }

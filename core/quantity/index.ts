@@ -1,4 +1,5 @@
 export { UNITS, fromSi, toSi, type Unit, type UnitId } from './units'
 export { ROLES, unitFor, type RoleId, type UnitSystem } from './roles'
+export { readDecimal } from './decimal'
 export { parseMeasure, type ParseProblem } from './parse'
 export { showFigure, showMeasure, showRange } from './show'

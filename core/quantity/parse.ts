@@ -1,10 +1,11 @@
 import { ROLES, unitFor, type RoleId, type UnitSystem } from './roles'
+import { readDecimal, type Decimal } from './decimal'
 import { UNITS, toSi, type Unit, type UnitId } from './units'
 
-export type ParseProblem = 'empty' | 'not-a-number' | 'unknown-unit' | 'wrong-kind'
+export type ParseProblem = 'empty' | 'not-a-number' | 'unclear' | 'unknown-unit' | 'wrong-kind'
 export type Parsed = { ok: true; valueSi: number } | { ok: false; code: ParseProblem; text: string }
 
-const NUMBER = String.raw`[-−+]?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d+-\d+\/\d+|\d*[.,]?\d+)`
+const NUMBER = String.raw`[-−+]?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d+-\d+\/\d+|\d{1,3}(?:(?:,\d{3})+|(?:\.\d{3})+|(?:[’'\u00a0\u202f ]\d{3})+)(?:[.,]\d+)?(?!\d)|\d*[.,]?\d+)`
 const TERM = new RegExp(String.raw`^\s*(${NUMBER})\s*([^\d\s.,+\-−][^\d]*)?`, 'u')
 const VULGAR: Readonly<Record<string, string>> = {
   '¼': ' 1/4',
@@ -16,13 +17,13 @@ const VULGAR: Readonly<Record<string, string>> = {
   '⅞': ' 7/8',
 }
 
-function figureOf(text: string): number {
-  const plain = text.replace('−', '-').replace(',', '.').trim()
+function figureOf(text: string): Decimal {
+  const plain = text.replace('−', '-').trim()
   const mixed = /^([-+]?)(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/.exec(plain)
-  if (!mixed) return Number(plain)
+  if (!mixed) return readDecimal(plain)
   const [, sign, whole, above, below] = mixed
   const size = Number(whole ?? 0) + Number(above) / Number(below)
-  return sign === '-' ? -size : size
+  return Number.isFinite(size) ? { ok: true, value: sign === '-' ? -size : size } : { ok: false, code: 'not-a-number' }
 }
 
 /** The unit meant by a spelling, preferring one of the wanted kind ("kg" is a mass, or a line's strength). */
@@ -47,12 +48,12 @@ export function parseMeasure(text: string, role: RoleId, system: UnitSystem): Pa
     const match = TERM.exec(rest)
     if (!match) return { ok: false, code: 'not-a-number', text: rest }
     const figure = figureOf(match[1] ?? '')
-    if (!Number.isFinite(figure)) return { ok: false, code: 'not-a-number', text: match[0] }
+    if (!figure.ok) return { ok: false, code: figure.code, text: (match[1] ?? '').trim() }
     const spelling = (match[2] ?? '').trim().toLowerCase()
     const unit = spelling === '' ? UNITS[unitFor(role, system)] : unitOf(spelling, kind)
     if (!unit) return { ok: false, code: 'unknown-unit', text: spelling }
     if (unit.kind !== kind) return { ok: false, code: 'wrong-kind', text: spelling }
-    valueSi += toSi(figure, unit.id as UnitId)
+    valueSi += toSi(figure.value, unit.id as UnitId)
     rest = rest.slice(match[0].length).trim()
   }
   return { ok: true, valueSi }

@@ -108,3 +108,17 @@ export function buildsOf(lure: Lure, box: TackleBox): Build[] {
     })),
   )
 }
+
+/**
+ * How many ways a box has to dress its lures, counted up to `most`: what a match of it costs grows with them.
+ *
+ * @returns the number, or something above `most` as soon as it is passed
+ */
+export function countBuilds(box: TackleBox, most: number): number {
+  let sum = 0
+  for (const lure of box.lures) {
+    sum += mountsOf(lure, box).length * trailersOf(lure, box).length
+    if (sum > most) return sum
+  }
+  return sum
+}

@@ -73,7 +73,7 @@ export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPla
 export { RIG_TYPES, Rig, rigTypeOf, type RigPart, type RigType, type RigTypeId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { MOST_THINGS, TackleBox } from './tackle-box'
-export { buildsOf, hookFits, trailerFits, type Build } from './builds'
+export { buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
 export { searchFor } from './search'
 export { colourAt, coloursOfPhoto, nearestColour, type Pixels } from './photo-colours'

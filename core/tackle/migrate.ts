@@ -7,6 +7,9 @@ import { slotsOf, type Tray } from './tray'
 type Raw = Record<string, unknown>
 const record = (value: unknown): Raw => (typeof value === 'object' && value !== null ? (value as Raw) : {})
 const list = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
+/** Each of a list changed; what is no list stays as it is, for the schema to refuse; what is not there is empty. */
+const each = (value: unknown, change: (one: unknown) => unknown): unknown =>
+  Array.isArray(value) ? value.map(change) : (value ?? [])
 
 /** Compartments across in a tray that is made up from a name alone. */
 const COLUMNS = 6
@@ -52,13 +55,14 @@ function completeParts(box: Raw): Raw {
   return Object.fromEntries(
     Object.entries(ADDED).map(([kind, added]) => [
       kind,
-      list(box[kind]).map((part) => ({ ...added, ...record(part) })),
+      each(box[kind], (part) => (typeof part === 'object' && part !== null ? { ...added, ...part } : part)),
     ]),
   )
 }
 
 /** A box given from outside, each lure and part completed; nothing that is said is changed. */
 export function completeBox(raw: unknown): unknown {
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return raw
   const box = record(raw)
   return {
     blades: [],
@@ -68,7 +72,7 @@ export function completeBox(raw: unknown): unknown {
     tests: [],
     ...box,
     ...completeParts(box),
-    lures: list(box.lures).map(completeLure),
+    lures: each(box.lures, completeLure),
   }
 }
 

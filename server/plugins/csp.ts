@@ -14,6 +14,7 @@ export default defineNitroPlugin((nitro) => {
           .update(text ?? '')
           .digest('base64')}'`,
     )
+    Reflect.deleteProperty(response.headers ?? {}, 'x-powered-by')
     response.headers = {
       ...response.headers,
       'content-security-policy': [
@@ -29,8 +30,6 @@ export default defineNitroPlugin((nitro) => {
         `form-action 'none'`,
         `frame-ancestors 'none'`,
       ].join('; '),
-      'x-content-type-options': 'nosniff',
-      'referrer-policy': 'no-referrer',
     }
   })
 })

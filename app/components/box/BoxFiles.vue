@@ -119,7 +119,7 @@ async function importFile(event: Event) {
       </ul>
       <v-btn variant="text" size="small" @click="problems = []">{{ words.close }}</v-btn>
     </div>
-    <EditDialog :open="asked !== null" :label="asked?.what ?? ''" :width-px="560" @close="asked = null">
+    <EditDialog :open="asked !== null" :label="words.theBoxReplaced" :width-px="560" @close="asked = null">
       <ReplaceAsk
         v-if="asked"
         :what="asked.what"

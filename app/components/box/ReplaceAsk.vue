@@ -35,6 +35,7 @@ const goes = computed(() =>
 <style scoped>
 .ask {
   padding: var(--space-20);
+  border-radius: var(--radius-l);
   display: grid;
   gap: var(--space-12);
 }

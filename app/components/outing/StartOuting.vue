@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { startOuting as words, sayHandling } from '../../../words'
 import type { SetUp } from '../../../core/match'
+import { sayError } from '~/composables/say-error'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
@@ -39,7 +40,7 @@ async function start() {
   try {
     await outings.start(carried.value, match.asked, effortBy.value)
   } catch (error) {
-    problem.value = words.theOutingWasNot(error instanceof Error ? error.message : String(error))
+    problem.value = words.theOutingWasNot(sayError(error))
   }
   starting.value = false
 }

@@ -2,6 +2,7 @@
 import { reviewFilesPage as words, sayFileProblem } from '../../../words'
 import { FORMATS, readOutings, readOutingsJson, readSheet, type OutingRowProblem } from '../../../core/exchange'
 import { saveAs } from '~/composables/download'
+import { sayError } from '~/composables/say-error'
 import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
 import { useWater } from '~/stores/water'
@@ -50,7 +51,7 @@ async function bring(event: Event) {
       }
     }
   } catch (error) {
-    failed.value = words.theFileCouldNot(error instanceof Error ? error.message.slice(0, 200) : 'unreadable')
+    failed.value = words.theFileCouldNot(sayError(error))
   }
   input.value = ''
 }

@@ -1,6 +1,6 @@
 import { closest, distance } from 'fastest-levenshtein'
 import { NO, YES } from '../../../data/sheet-words'
-import { ROLES, UNITS, parseMeasure, unitFor, type RoleId } from '../../quantity'
+import { ROLES, UNITS, parseMeasure, readDecimal, unitFor, type RoleId } from '../../quantity'
 import type { FileProblem } from '../problem'
 
 /** What a cell holds, or why it cannot be read. */
@@ -17,7 +17,7 @@ export const value = (v: unknown, slip?: Slip): Read => ({ ok: true, value: v, .
 export const unread = (problem: FileProblem): Read => ({ ok: false, problem })
 
 /** A spreadsheet would run a cell that begins like this. */
-const RUNS = /^'*[=+\-@\t\r]/
+const RUNS = /^'*[=+\-@\t\r\n＝＋－＠]/
 const FIGURE = /^-?\d+(?:\.\d+)?$/
 
 /** A text that no spreadsheet takes for a formula (OWASP, CSV injection: a quote before it). Plain figures stay figures. */
@@ -78,7 +78,10 @@ const FINEST = 1e9
 export function readMeasure(text: string, role: RoleId, headingUnit: string | null): Read {
   const bareFigure = !/[a-z"'′″°]/i.test(text)
   const parsed = parseMeasure(bareFigure && headingUnit ? `${text} ${headingUnit}` : text, role, 'metric')
+  if (parsed.ok && parsed.valueSi < 0 && ROLES[role].kind !== 'temperature')
+    return unread({ code: 'negative', text: text.trim() })
   if (parsed.ok) return value(Math.round(parsed.valueSi * FINEST) / FINEST)
+  if (parsed.code === 'unclear') return unread(unclear(parsed.text))
   if (parsed.code === 'unknown-unit') return unread({ code: 'unknown-unit', text: parsed.text })
   if (parsed.code === 'wrong-kind') return unread({ code: 'wrong-kind', text: text.trim(), kind: ROLES[role].kind })
   return unread({ code: 'not-a-measure', text: text.trim() })
@@ -91,16 +94,25 @@ export function writeMeasure(valueSi: number, role: RoleId): string {
 
 export const unitOf = (role: RoleId): string => UNITS[unitFor(role, 'metric')].symbol
 
-export function readWhole(text: string): Read {
-  const figure = Number(text.trim().replace(',', '.'))
-  return Number.isInteger(figure) ? value(figure) : unread({ code: 'not-whole', text: text.trim() })
+/** A figure that means two things, and both of them. */
+export function unclear(text: string): FileProblem {
+  const plain = text.replace(',', '')
+  return { code: 'unclear', text, either: [String(Number(text.replace(',', '.'))), plain] }
 }
 
+export function readWhole(text: string): Read {
+  const read = readDecimal(text)
+  if (!read.ok && read.code === 'unclear') return unread(unclear(text.trim()))
+  return read.ok && Number.isInteger(read.value) ? value(read.value) : unread({ code: 'not-whole', text: text.trim() })
+}
+
+/** A sign or the letters of a currency, before or behind: “€ 8.50”, “8,50 EUR”. */
+const MONEY = /^(?:\p{Sc}|\p{L}{1,4}\.?)?\s*([^\p{L}\p{Sc}()]+?)\s*(?:\p{Sc}|\p{L}{1,4}\.?)?$/u
+
 export function readFigure(text: string): Read {
-  const figure = Number(text.replace(/[^\d.,-]/g, '').replace(',', '.'))
-  return text.trim() !== '' && Number.isFinite(figure)
-    ? value(figure)
-    : unread({ code: 'not-a-number', text: text.trim() })
+  const read = readDecimal(MONEY.exec(text.trim())?.[1] ?? '')
+  if (read.ok) return value(read.value)
+  return unread(read.code === 'unclear' ? unclear(text.trim()) : { code: 'not-a-number', text: text.trim() })
 }
 
 export function readYesNo(text: string): Read {

@@ -4,7 +4,7 @@ import type { Lure } from '../../tackle'
 import { EMPTY_BOX, type Box } from '../../box'
 import { BROKEN_ROWS, MENDED, messySheet } from '../../testing/sheet'
 import { WORLD } from '../../testing/world'
-import { bare, fromNeutral, meant, neutral } from './cells'
+import { bare, fromNeutral, meant, neutral, readFigure, readMeasure, readWhole } from './cells'
 import { COLUMNS, columnOf, guessColumns, planImport, readSheet, writeLures, type ImportPlan } from '.'
 import { sayFileProblem } from '../../../words'
 import type { FileProblem } from '../problem'
@@ -238,4 +238,46 @@ it('headings are known by other names, and no column is taken twice', () => {
     null,
     null,
   ])
+})
+
+describe('figures are read or refused, never guessed', () => {
+  const code = (read: ReturnType<typeof readWhole>) => (read.ok ? read.value : read.problem.code)
+  it.each([
+    ['12', 12],
+    ['1,000', 'unclear'],
+    ['1 000', 1000],
+    ['2.5', 'not-whole'],
+    ['many', 'not-whole'],
+    ['5 for 10', 'not-whole'],
+    ['', 'not-whole'],
+  ])('a number of pieces: %s', (text, wanted) => expect(code(readWhole(text))).toBe(wanted))
+  it.each([
+    ['8.50', 8.5],
+    ['8,50', 8.5],
+    ['€ 8.50', 8.5],
+    ['8,50 EUR', 8.5],
+    ['kr 1 200', 1200],
+    ['1,200.00 £', 1200],
+    ['1,200', 'unclear'],
+    ['5 for 10', 'not-a-number'],
+    ['12.50 (was 15)', 'not-a-number'],
+    ['cheap', 'not-a-number'],
+    ['', 'not-a-number'],
+  ])('a cost: %s', (text, wanted) => expect(code(readFigure(text))).toBe(wanted))
+  it.each([
+    ['120 mm', 0.12],
+    ['1,200 mm', 'unclear'],
+    ['1.200,5 mm', 1.2005],
+    ['12,5 cm', 0.125],
+    ['-12 cm', 'negative'],
+    ['2 1/2 in', 0.0635],
+  ])('a length: %s', (text, wanted) => expect(code(readMeasure(text, 'lureLength', null))).toBe(wanted))
+  it('a weight below nothing is refused, a water below nought is not', () => {
+    expect(code(readMeasure('−10 g', 'lureMass', null))).toBe('negative')
+    expect(code(readMeasure('-1 C', 'waterTemp', null))).toBeCloseTo(-1, 9)
+  })
+  it('what means two things is told with both', () => {
+    const read = readWhole('1,000')
+    expect(read.ok ? null : read.problem).toEqual({ code: 'unclear', text: '1,000', either: ['1', '1000'] })
+  })
 })

@@ -28,5 +28,13 @@ describe('tests as a table', () => {
     expect(rows.filter((r) => r.row === 'reading')).toHaveLength(readings)
     expect(rows.some((r) => r.lure === 'Dollop "12", the first\nof two')).toBe(true)
   })
+  it('nothing in it is run by a spreadsheet, with whatever sign a name begins', () => {
+    for (const sign of ['=', '+', '-', '@', '\t', '\r', '\n', '＝']) {
+      const named = box.lures.map((l) => (l.name === 'Dollop 12' ? { ...l, name: `${sign}1+cmd` } : l))
+      const cells = Papa.parse<string[]>(writeTests(named, box.tests)).data.slice(1).flat()
+      expect(cells).toContain(`'${sign}1+cmd`)
+      expect(cells.filter((c) => /^[=+\-@\t\r\n＝]/.test(c) && !/^-?\d+(?:\.\d+)?(?:e-?\d+)?$/.test(c))).toEqual([])
+    }
+  })
   it('a lure never tested has no rows', () => expect(writeTests(of('Curlewtail 60'), box.tests).trim()).toBe(''))
 })

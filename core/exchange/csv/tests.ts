@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { neutral } from './cells'
 import { findingOf, profileFromTests } from '../../bench'
 import type { Lure } from '../../tackle'
 import { TEST_KINDS, testsOf, type BenchTest } from '../../bench'
@@ -65,5 +66,10 @@ export function writeTests(lures: readonly Lure[], tests: readonly BenchTest[]):
   })
   if (rows.length === 0) return ''
   const columns = [...new Set(rows.flatMap((row) => Object.keys(row)))]
-  return Papa.unparse(rows, { columns, newline: '\n' })
+  const safe = rows.map((row) =>
+    Object.fromEntries(
+      Object.entries(row).map(([key, cell]) => [key, typeof cell === 'string' ? neutral(cell) : (cell as unknown)]),
+    ),
+  )
+  return Papa.unparse(safe, { columns, newline: '\n' })
 }

@@ -39,6 +39,7 @@ export const boxDialog = {
 
 /** app/components/box/BoxFiles.vue */
 export const boxFiles = {
+  theBoxReplaced: 'The box replaced',
   take: (file: Shown) => `Take in “${file}”`,
   imported: (lures: number) => `Imported ${count(lures, 'lure')}`,
   startedAnEmptyBox: 'Started an empty box',

@@ -212,7 +212,7 @@ export const startOuting = {
   nothingInTheBox: 'Nothing in the box can be fished here.',
   seeTheMatch: 'See the match',
   forWhatIsMissing: 'for what is missing.',
-  theOutingWasNot: (error: Shown) => `The outing was not started: ${error}. Try again.`,
+  theOutingWasNot: (error: Shown) => `The outing was not started. ${error}`,
   seen: (waterTemp: Shown, depth: Shown) => `${waterTemp}, seen to ${depth}`,
 } as const
 

@@ -62,7 +62,7 @@ export const reviewFilesPage = {
   theFile: (problem: Shown) => `The file ${problem}.`,
   setAWaterFirst: 'Set a water first: what the table leaves out is taken from it.',
   theTableHoldsNo: 'The table holds no row with effort in it.',
-  theFileCouldNot: (slice: Shown) => `The file could not be taken in: ${slice}. Nothing was changed.`,
+  theFileCouldNot: (slice: Shown) => `The file was not taken in, and nothing was changed. ${slice}`,
   broughtInOutings: (list: Shown) => `Brought in ${list} outings`,
   outingsCame: (list: Shown, name: Shown) => `${list} outings came in${name}.`,
   ofThemTook: (again: Shown) => `; ${again} of them took the place of those with the same name`,

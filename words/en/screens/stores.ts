@@ -5,6 +5,8 @@ import { count } from '../grammar'
 
 /** app/composables/useMeasure.ts */
 export const measureWords = {
+  couldBeEither: (text: Shown, small: Shown, large: Shown) =>
+    `“${text}” could be ${small} or ${large}: write one of the two.`,
   enterANumber: 'Enter a number.',
   isNotANumber: (text: Shown) => `“${text}” is not a number. Try 12, 3/8 or 2 1/2.`,
   unknownUnit: (text: Shown) => `Unknown unit “${text}”.`,
@@ -14,8 +16,7 @@ export const measureWords = {
 /** app/composables/useOutingLog.ts */
 export const outingLogWords = {
   lureLost: (name: Shown) => `${name} lost`,
-  notSavedTapAgain: (message: Shown) => `Not saved: ${message}. Tap again.`,
-  theBrowserRefused: 'the browser refused',
+  notSavedTapAgain: (why: Shown) => `Not saved: tap again. ${why}`,
   theLure: 'The lure',
   logged: (says: Shown) => `Logged: ${says}.`,
   theFish: 'The fish',
