@@ -134,7 +134,10 @@ const PROBLEMS = all<FileProblem>({
   invalid: [{ detail: 'Invalid input' }],
   failed: [{ detail: '' }, { detail: 'no room' }],
   'too-large': each('megabytes', [30, 50]),
-  'not-outings': [{ at: '', detail: 'Invalid input' }],
+  'not-outings': [
+    { at: '', fault: { kind: 'missing' } },
+    { at: 'outings › 3 › water', fault: { kind: 'too-big', bound: 40, value: '900' } },
+  ],
   'bad-xml': [{ line: 3, detail: 'no end tag' }],
   'other-version': [
     { version: '9', reads: 6, newer: true },

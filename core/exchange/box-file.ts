@@ -1,3 +1,4 @@
+import { faultOf } from '../fault'
 import { z } from '../zod'
 import { Practice, USUAL_PRACTICE } from '../match'
 import { Outing } from '../outing'
@@ -69,7 +70,7 @@ export function readArchive(text: string): ReadResult {
   try {
     raw = JSON.parse(text)
   } catch (error) {
-    return fail('the file', { code: 'not-json', detail: error instanceof Error ? error.message : '' })
+    return fail('the file', { code: 'not-json', detail: error instanceof Error ? clipped(error.message) : '' })
   }
   return readContent(raw)
 }
@@ -84,13 +85,18 @@ export function readContent(raw: unknown): ReadResult {
   for (let step = MIGRATIONS[Number(now.version)]; step; step = MIGRATIONS[Number(now.version)]) now = step(now)
   if (now.version !== ARCHIVE_VERSION) {
     const newer = Number(now.version) > ARCHIVE_VERSION
-    return fail('version', { code: 'other-version', version: String(now.version), reads: ARCHIVE_VERSION, newer })
+    return fail('version', {
+      code: 'other-version',
+      version: clipped(String(now.version)),
+      reads: ARCHIVE_VERSION,
+      newer,
+    })
   }
   const parsed = Archive.safeParse(now)
   if (!parsed.success) {
     const problems = parsed.error.issues.map((issue) => ({
       place: placeOf(issue.path, now),
-      problem: { code: 'invalid' as const, detail: issue.message },
+      problem: { code: 'fault' as const, fault: faultOf(issue, now) },
     }))
     const listed = problems.slice(0, MOST_PROBLEMS)
     if (problems.length > listed.length)
@@ -111,15 +117,19 @@ function fail(place: string, problem: FileProblem): ReadResult {
   return { ok: false, problems: [{ place, problem }] }
 }
 
+const LONGEST = 60
+/** No name and no key is told longer than a line, however long it is. */
+const clipped = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST - 1)}…` : text)
+
 /** The path of a fault in words a person can follow, with the name of the thing where it has one. */
 function placeOf(path: readonly PropertyKey[], raw: unknown): string {
   let at: unknown = raw
   let words = ''
   for (const step of path) {
-    words += typeof step === 'number' ? `[${step}]` : `${words ? ' › ' : ''}${String(step)}`
+    words += typeof step === 'number' ? `[${step}]` : `${words ? ' › ' : ''}${clipped(String(step))}`
     at = (at as Record<PropertyKey, unknown> | undefined)?.[step]
     const name = (at as { name?: unknown } | undefined)?.name
-    if (typeof step === 'number' && typeof name === 'string') words += ` “${name}”`
+    if (typeof step === 'number' && typeof name === 'string') words += ` “${clipped(name)}”`
   }
   return words || 'the file'
 }
@@ -129,7 +139,12 @@ function doubled(archive: Archive): PlacedProblem[] {
     const seen = new Set<string>()
     return things.flatMap((thing: { id: string; name: string }, i: number) => {
       if (seen.has(thing.id))
-        return [{ place: `box › ${kind}[${i}] “${thing.name}”`, problem: { code: 'same-id' as const, id: thing.id } }]
+        return [
+          {
+            place: `box › ${kind}[${i}] “${clipped(thing.name)}”`,
+            problem: { code: 'same-id' as const, id: clipped(thing.id) },
+          },
+        ]
       seen.add(thing.id)
       return []
     })

@@ -31,6 +31,25 @@ describe('archive', () => {
     ['a list', '[1, 2]', /not an Ygrion archive/],
     ['nothing', 'null', /not an Ygrion archive/],
   ])('%s: says so', (_, content, words) => expect(problems(readArchive(content))[0]?.problem).toMatch(words))
+  it('a refused file echoes nothing longer than a line, and says so in words of the field', () => {
+    const long = 'x'.repeat(1_000_000)
+    const files = [
+      broken((raw) => (raw.box.lures[0] = { ...raw.box.lures[0], name: long })),
+      broken((raw) => (raw.box.lures[0] = { ...raw.box.lures[0], [long]: 1 })),
+      broken((raw) => (raw.box.lures[0] = { ...raw.box.lures[0], lengthM: long })),
+      broken((raw) => Object.assign(raw, { version: long })),
+      broken((raw) => Object.assign(raw, { [long]: long })),
+      readArchive(long),
+    ]
+    for (const read of files) {
+      const all = problems(read)
+      expect(all.length).toBeGreaterThan(0)
+      for (const { place, problem } of all) {
+        expect(place.length + problem.length).toBeLessThan(400)
+        expect(problem).not.toMatch(/received|Invalid input|Unrecognized/)
+      }
+    }
+  })
   it('an archive of the first version opens: its trays, hooks and blades become things of their own', () => {
     const read = readArchive(JSON.stringify(V1))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))

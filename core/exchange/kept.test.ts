@@ -53,7 +53,10 @@ describe('an archive with all of it', () => {
     if (raw.bin[0]) raw.bin[0].item.lengthM = -3
     const read = readArchive(JSON.stringify(raw))
     expect(read.ok ? '' : read.problems[0]?.place).toMatch(/^bin\[0\]/)
-    expect(read.ok ? '' : read.problems[0]?.problem).toEqual({ code: 'invalid', detail: 'is not what its kind says' })
+    expect(read.ok ? '' : read.problems[0]?.problem).toEqual({
+      code: 'fault',
+      fault: { kind: 'says', text: 'is not what its kind says' },
+    })
   })
 })
 

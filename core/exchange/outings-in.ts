@@ -1,3 +1,4 @@
+import { faultOf } from '../fault'
 import { readDecimal } from '../quantity'
 import { ANSWER_IDS, Outing, type AnswerId } from '../outing'
 import { COLOUR_GROUPS, RETRIEVES, SOUNDS, isFamily, type ColourGroup } from '../tackle'
@@ -6,6 +7,7 @@ import type { Sheet } from './csv'
 import { unclear } from './csv/cells'
 import type { Heading } from './outings-columns'
 import { outingFrom, type LogRow } from './outings-rebuilt'
+import type { z } from '../zod'
 import type { FileProblem } from './problem'
 
 export interface OutingRowProblem {
@@ -53,13 +55,14 @@ export function readOutings(sheet: Sheet, places: readonly Place[], like: Condit
   const byOuting = new Map<string, LogRow[]>()
   for (const row of read) byOuting.set(row.id, [...(byOuting.get(row.id) ?? []), row])
   const outings = [...byOuting.values()].flatMap((list) => {
-    const made = Outing.safeParse(outingFrom(list))
+    const rebuilt = outingFrom(list)
+    const made = Outing.safeParse(rebuilt)
     if (made.success) return [made.data]
     const first = list[0]?.number ?? 1
     problems.push({
       row: first,
       column: 'outing',
-      problem: { code: 'invalid', detail: made.error.issues[0]?.message ?? '' },
+      problem: faultIn(made.error, rebuilt),
     })
     return []
   })
@@ -73,6 +76,11 @@ class BadCell extends Error {
   ) {
     super(problem.code)
   }
+}
+
+function faultIn(error: z.ZodError, input: unknown): FileProblem {
+  const [issue] = error.issues
+  return { code: 'fault', fault: issue ? faultOf(issue, input) : { kind: 'missing' } }
 }
 
 function rowFrom(of: (h: Heading) => string, number: number, places: readonly Place[], like: Conditions): LogRow {
@@ -116,7 +124,7 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
     zone: null,
     cover: { ...like.cover, topM: Math.min(like.cover.topM, depthM) },
   })
-  if (!water.success) throw new BadCell('place', { code: 'invalid', detail: water.error.issues[0]?.message ?? '' })
+  if (!water.success) throw new BadCell('place', faultIn(water.error, null))
   const counts = Object.fromEntries(ANSWER_IDS.map((id) => [id, Math.round(num(id, 0, 999, 0))])) as Record<
     AnswerId,
     number

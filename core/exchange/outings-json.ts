@@ -1,3 +1,4 @@
+import { faultOf } from '../fault'
 import { Outing } from '../outing'
 import { z } from '../zod'
 import { outingFrom5 } from './from-5'
@@ -23,15 +24,20 @@ export function readOutingsJson(text: string): { ok: true; outings: Outing[] } |
   } catch (error) {
     return {
       ok: false,
-      problem: { code: 'not-json', detail: error instanceof Error ? error.message : '' },
+      problem: { code: 'not-json', detail: error instanceof Error ? error.message.slice(0, 60) : '' },
     }
   }
   const old = VersionOne.safeParse(raw)
-  const read = OutingsFile.safeParse(old.success ? { ...old.data, outings: old.data.outings.map(outingFrom5) } : raw)
+  const now: unknown = old.success ? { ...old.data, outings: old.data.outings.map(outingFrom5) } : raw
+  const read = OutingsFile.safeParse(now)
   if (read.success) return { ok: true, outings: read.data.outings }
-  const issue = read.error.issues[0]
+  const [issue] = read.error.issues
   return {
     ok: false,
-    problem: { code: 'not-outings', at: issue?.path.join(' › ') ?? '', detail: issue?.message ?? '' },
+    problem: {
+      code: 'not-outings',
+      at: (issue?.path ?? []).map((key) => String(key).slice(0, 40)).join(' › '),
+      fault: issue ? faultOf(issue, now) : { kind: 'missing' },
+    },
   }
 }

@@ -22,7 +22,7 @@ export type FileProblem =
   | { readonly code: 'not-json' | 'invalid'; readonly detail: string }
   | { readonly code: 'failed'; readonly detail: string }
   | { readonly code: 'too-large'; readonly megabytes: number }
-  | { readonly code: 'not-outings'; readonly at: string; readonly detail: string }
+  | { readonly code: 'not-outings'; readonly at: string; readonly fault: SchemaFault }
   | { readonly code: 'bad-xml'; readonly line: number; readonly detail: string }
   | { readonly code: 'other-version'; readonly version: string; readonly reads: number; readonly newer: boolean }
   | { readonly code: 'more-problems'; readonly more: number }

@@ -29,8 +29,8 @@ const PROBLEMS: Catalogue<FileProblem> = {
   invalid: ({ detail }) => detail,
   failed: ({ detail }) => `could not be read${detail ? ` (${detail})` : ''}; nothing was changed`,
   'too-large': ({ megabytes }) => `is larger than ${megabytes} MB`,
-  'not-outings': ({ at, detail }) =>
-    `is not a log of outings: ${at || 'the file'} ${detail}. Export one to see how it looks.`,
+  'not-outings': ({ at, fault }) =>
+    `is not a log of outings: ${at || 'the file'} ${sayFault(fault)}. Export one to see how it looks.`,
   'no-gpx': () => 'is not a GPX file: it has no gpx element',
   'bad-xml': ({ line, detail }) => `line ${line}: ${detail}`,
   'no-waypoints': () => 'holds no waypoints',

@@ -281,3 +281,37 @@ describe('figures are read or refused, never guessed', () => {
     expect(read.ok ? null : read.problem).toEqual({ code: 'unclear', text: '1,000', either: ['1', '1000'] })
   })
 })
+
+describe('trays and ids of a sheet', () => {
+  const [first, second] = WORLD.box.lures
+  if (!first || !second) throw new Error('the demo has no lures')
+  const tray = { id: 'tray-box-1', name: 'Box-1', columns: 6, rows: 4 }
+  const box: Box = {
+    ...EMPTY_BOX,
+    trays: [tray],
+    lures: [{ ...first, trayId: tray.id, slot: 0 }],
+  }
+  const HEAD = 'id,name,family,length (mm),weight (g),tray'
+  it('a tray whose name reads alike never takes the place of another', async () => {
+    const made = await plan(`${HEAD}\n,Newcomer,spoon,70,12,Box 1\n,Another,spoon,70,12,BOX_1`, box)
+    expect(made.trays.map((t) => t.name).sort()).toEqual(['BOX_1', 'Box 1'])
+    const ids = [tray, ...made.trays].map((t) => t.id)
+    expect(new Set(ids).size).toBe(3)
+    // Each newcomer lies in the tray that its row names.
+    for (const lure of made.added)
+      expect(made.trays.find((t) => t.id === lure.trayId)?.name).toBe(lure.name === 'Newcomer' ? 'Box 1' : 'BOX_1')
+  })
+  it('ids and tray names that are too long are refused, not cut: three stay three', async () => {
+    const long = 'x'.repeat(90)
+    const made = await plan(
+      `${HEAD}\n${long}1,A,spoon,70,12,\n${long}2,B,spoon,70,12,\n,C,spoon,70,12,${'t'.repeat(50)}`,
+      box,
+    )
+    expect([made.added.length, made.aside.length]).toEqual([0, 3])
+    expect(made.aside.map((a) => a.problems[0]?.problem)).toEqual([
+      { code: 'fault', fault: { kind: 'too-long', bound: 80, of: 'letters' } },
+      { code: 'fault', fault: { kind: 'too-long', bound: 80, of: 'letters' } },
+      { code: 'fault', fault: { kind: 'too-long', bound: 40, of: 'letters' } },
+    ])
+  })
+})

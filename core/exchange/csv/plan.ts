@@ -28,6 +28,8 @@ export type Progress = (done: number, of: number) => boolean | Promise<boolean>
 const EVERY = 250
 /** Compartments of a tray that is made up for a row or two. */
 const LEAST_ROOM = 24
+const LONGEST_TRAY_NAME = 40
+const LONGEST_ID = 80
 
 const equal = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 /** The same lure, whatever its id and place. */
@@ -38,6 +40,7 @@ class Trays {
   private readonly byName: Map<string, Tray>
   private readonly taken = new Map<string, Set<number>>()
   readonly made = new Map<string, Tray>()
+  private readonly ids: Set<string>
 
   /** `wanted`: how many rows name a tray, so that one made up for them has room. */
   constructor(
@@ -45,6 +48,7 @@ class Trays {
     private readonly wanted: ReadonlyMap<string, number>,
   ) {
     this.byName = new Map(box.trays.map((t) => [t.name.toLowerCase(), t]))
+    this.ids = new Set(box.trays.map((t) => t.id))
     for (const { trayId, slot } of box.lures) if (trayId && slot !== null) this.take(trayId, slot)
   }
 
@@ -56,7 +60,12 @@ class Trays {
   /** Place for a lure whose row names a tray, and perhaps a compartment in it. */
   place(lure: Lure, trayName: unknown, compartment: unknown): Lure | CellProblem {
     if (typeof trayName !== 'string') return lure
-    const name = trayName.trim().slice(0, 40)
+    const name = trayName.trim()
+    if (name.length > LONGEST_TRAY_NAME)
+      return {
+        column: 'tray',
+        problem: { code: 'fault', fault: { kind: 'too-long', bound: LONGEST_TRAY_NAME, of: 'letters' } },
+      }
     const tray = this.byName.get(name.toLowerCase()) ?? this.make(name, name)
     if (typeof compartment !== 'string') {
       return lure.trayId === tray.id ? lure : this.layInto(lure, tray, name, 1)
@@ -90,7 +99,12 @@ class Trays {
 
   /** A tray with room for the rows that name it, or whose like it is. */
   private make(name: string, like: string): Tray {
-    const tray = trayFor(name, Math.max(LEAST_ROOM, this.wanted.get(like.toLowerCase()) ?? 0))
+    const made = trayFor(name, Math.max(LEAST_ROOM, this.wanted.get(like.toLowerCase()) ?? 0))
+    // “Box-1” and “Box 1” are two trays: the second gets an id of its own.
+    let { id } = made
+    for (let n = 2; this.ids.has(id); n++) id = `${made.id.slice(0, 70)}-${n}`
+    this.ids.add(id)
+    const tray = { ...made, id }
     this.byName.set(name.toLowerCase(), tray)
     this.made.set(tray.id, tray)
     return tray
@@ -129,15 +143,17 @@ export async function planImport(
     }
     const id = read.said.get('id')
     const known = typeof id === 'string' ? (byId.get(id) ?? null) : null
+    if (typeof id === 'string' && id.length > LONGEST_ID) {
+      setAside([
+        { column: 'id', problem: { code: 'fault', fault: { kind: 'too-long', bound: LONGEST_ID, of: 'letters' } } },
+      ])
+      continue
+    }
     if (typeof id === 'string' && seen.has(id)) {
       setAside([{ column: 'id', problem: { code: 'twice-in-file', id } }])
       continue
     }
-    const made = lureFrom(
-      read.said,
-      known?.id ?? (typeof id === 'string' && id !== '' ? id.slice(0, 80) : newId()),
-      known,
-    )
+    const made = lureFrom(read.said, known?.id ?? (typeof id === 'string' && id !== '' ? id : newId()), known)
     if (!made.ok) {
       setAside(made.problems)
       continue

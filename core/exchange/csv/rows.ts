@@ -1,3 +1,4 @@
+import { faultOf } from '../../fault'
 import { Lure, completeLure, familyOf, fieldsOf, usualHooks, type FamilyId } from '../../tackle'
 import { columnOf } from './columns'
 import type { FileProblem } from '../problem'
@@ -87,9 +88,12 @@ export function lureFrom(said: ReadonlyMap<string, unknown>, id: string, known: 
     }),
   )
   if (checked.success) return { ok: true, lure: checked.data }
-  const problems = checked.error.issues.map(({ path, message }) => {
+  const problems = checked.error.issues.map((issue) => {
+    const { path } = issue
     const field = String(path[0] === 'traits' || path[0] === 'colour' ? path[1] : path[0])
-    const problem: FileProblem = LIMITED.has(field) ? { code: 'limits', field } : { code: 'invalid', detail: message }
+    const problem: FileProblem = LIMITED.has(field)
+      ? { code: 'limits', field }
+      : { code: 'fault', fault: faultOf(issue, null) }
     return { column: COLUMN_OF_FIELD[field] ?? field, problem }
   })
   return { ok: false, problems }
