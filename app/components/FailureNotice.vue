@@ -12,7 +12,7 @@ const box = useBox()
 const LOST = new Set(['full', 'closed', 'denied', 'no-answer', 'unknown'])
 const rescue = computed(() => commands.failure !== null && LOST.has(commands.failure.problem.code))
 async function exportAll() {
-  saveAs(FORMATS.archive, await box.everything())
+  saveAs(FORMATS.archive, await box.everything(), '', { anyway: true })
 }
 </script>
 

@@ -18,10 +18,16 @@ export function download(name: string, type: string, text: string): void {
 /**
  * Something of the app, out in one of its formats. `label`: what it is of, where the format asks for it. A format that can be read again is read again
  * first: what would not come back is not called saved. Answers with what is wrong, or null.
+ * `anyway`: saved all the same, where a file that has to be mended is better than none.
  */
-export function saveAs<Input>(format: ExportFormat<Input>, input: Input, label = ''): FileProblem | null {
+export function saveAs<Input>(
+  format: ExportFormat<Input>,
+  input: Input,
+  label = '',
+  { anyway = false } = {},
+): FileProblem | null {
   const text = format.write(input)
   const problem = format.problemOf?.(text) ?? null
-  if (!problem) download(fileName(format.stem(label, today()), format.extension), format.mime, text)
+  if (!problem || anyway) download(fileName(format.stem(label, today()), format.extension), format.mime, text)
   return problem
 }
