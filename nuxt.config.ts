@@ -15,6 +15,8 @@ export default defineNuxtConfig({
   // Opens and works without a network: on the water there is none.
   pwa: {
     registerType: 'prompt',
+    // The page registers it itself: an update must not reload over what is being typed.
+    client: { registerPlugin: false },
     manifest: {
       name: 'Ygrion',
       short_name: 'Ygrion',

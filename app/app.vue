@@ -2,13 +2,15 @@
 import { useEventListener } from '@vueuse/core'
 import { useTheme } from 'vuetify'
 import { appShell as words } from '../words'
+import { useUnsaved } from '~/composables/useUnsaved'
 import { useBox } from '~/stores/box'
 import { useCommands } from '~/stores/commands'
 import { useDoubts } from '~/stores/doubts'
 import { useHistory } from '~/stores/history'
 import { useMatch } from '~/stores/match'
-import { useOutings } from '~/stores/outings'
+import { useOpening } from '~/stores/opening'
 import { useSettings } from '~/stores/settings'
+import { useSheets } from '~/stores/sheets'
 import { useWater } from '~/stores/water'
 
 const settings = useSettings()
@@ -16,15 +18,18 @@ const box = useBox()
 const history = useHistory()
 const theme = useTheme()
 
-await settings.load()
+const opening = useOpening()
+const sheets = useSheets()
+// A sheet on its way in is typed work too.
+useUnsaved(() => ['mapping', 'reading', 'planned'].includes(sheets.stage.state))
+/** The page waits this long for the angler's colours before it is drawn, ms. */
+const COLOURS_MS = 1500
+await Promise.race([opening.open(), new Promise((resolve) => setTimeout(resolve, COLOURS_MS))])
 watch(
   () => settings.night,
   (night) => theme.change(night ? 'night' : 'day'),
   { immediate: true },
 )
-void box.open()
-void history.open().catch((error: unknown) => commands.tell(error))
-useOutings().open()
 useMatch().start()
 useDoubts().start()
 
@@ -70,14 +75,12 @@ const said = computed({
   <v-app>
     <a class="skip" href="#main">{{ words.skip }}</a>
     <TopBar />
+    <KeptNothing />
     <main id="main">
-      <p v-if="box.status.state === 'loading'" class="waiting" role="status">{{ words.openingTheBox }}</p>
-      <div v-else-if="box.status.state === 'failed'" class="waiting" role="alert">
-        <h1>{{ words.cannotBeOpened }}</h1>
-        <p>
-          {{ words.refusesToStore(box.status.problem) }}
-        </p>
-      </div>
+      <RescuePage v-if="opening.stage === 'failed' || opening.stage === 'silent'" />
+      <p v-else-if="opening.stage !== 'open' || box.status.state === 'loading'" class="waiting" role="status">
+        {{ words.openingTheBox }}
+      </p>
       <NuxtPage v-else />
     </main>
     <v-snackbar v-model="said" :timeout="6000" location="bottom" color="on-surface">
@@ -86,14 +89,7 @@ const said = computed({
         ><v-btn variant="text" class="snack-undo" @click="history.undo()">{{ words.undo }}</v-btn></template
       >
     </v-snackbar>
-    <v-snackbar :model-value="$pwa?.needRefresh === true" :timeout="-1" location="top" color="on-surface">
-      {{ words.updateReady }}
-      <template #actions
-        ><v-btn variant="text" class="snack-undo" @click="$pwa?.updateServiceWorker()">{{
-          words.reload
-        }}</v-btn></template
-      >
-    </v-snackbar>
+    <UpdateNotice />
     <FailureNotice />
     <ConflictDialog />
   </v-app>

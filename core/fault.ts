@@ -20,8 +20,8 @@ function shown(value: unknown): string {
   return text.length > LONGEST ? `${text.slice(0, LONGEST - 1)}…` : text
 }
 
-/** What stands at a path. */
-function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
+/** What stands at a path; undefined where nothing does. */
+export function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
   let at = input
   for (const key of path) at = at === null || at === undefined ? undefined : (at as Record<PropertyKey, unknown>)[key]
   return at

@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable, type Transaction } from 'dexie'
+import Dexie, { type DexieOptions, type EntityTable, type Transaction } from 'dexie'
 import {
   binItemFrom5,
   outingFrom5,
@@ -10,6 +10,7 @@ import {
   type BoxKind,
   type Photo,
   type RejectedRows,
+  type UnreadableRow,
 } from '../core/exchange'
 import { boxFrom1 } from '../core/tackle'
 import type { Box } from '../core/box'
@@ -64,6 +65,9 @@ const FIRST_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders'
 
 const SECOND_KINDS = [...FIRST_KINDS, 'blades', 'terminals', 'trays', 'rigs'] as const
 
+/** What the last block below brings the database to. */
+export const DB_VERSION = 7
+
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
   places!: EntityTable<Place, 'id'>
@@ -81,9 +85,12 @@ export class YgrionDb extends Dexie {
   /** The whole of what was stored before it was replaced; the last few. */
   backups!: EntityTable<Backup, 'id'>
 
-  constructor(name = 'ygrion') {
+  /** What was stored and is not what its schema says: out of the way, until it is mended or thrown away. */
+  unreadable!: EntityTable<UnreadableRow, 'id'>
+
+  constructor(name = 'ygrion', where: Pick<DexieOptions, 'indexedDB' | 'IDBKeyRange'> = {}) {
     // What is confirmed has reached the disk: a phone that dies on the water loses nothing.
-    super(name, { chromeTransactionDurability: 'strict' })
+    super(name, { chromeTransactionDurability: 'strict', ...where })
     this.version(1).stores({
       ...Object.fromEntries(FIRST_KINDS.map((kind) => [kind, 'id'])),
       places: 'id',
@@ -103,7 +110,7 @@ export class YgrionDb extends Dexie {
     this.version(4).stores({ practice: 'id' }).upgrade(from3)
     this.version(5).stores({ outings: 'id' })
     this.version(6).upgrade(from5)
-    this.version(7).stores({ steps: '++nth, tab', backups: 'id' })
+    this.version(DB_VERSION).stores({ steps: '++nth, tab', backups: 'id', unreadable: 'id' })
   }
 }
 
@@ -125,7 +132,8 @@ async function from3(transaction: Transaction): Promise<void> {
     ['waters', Conditions],
   ] as const) {
     const table = transaction.table(name)
-    const kept = (await table.toArray()).map((one) => schema.parse(one))
+    // What its schema refuses stays as it is: it is set aside when the box is opened.
+    const kept = (await table.toArray()).map((one) => schema.safeParse(one).data ?? one)
     await table.clear()
     await table.bulkAdd(kept)
   }

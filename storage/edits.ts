@@ -1,16 +1,13 @@
 import type { Transaction } from 'dexie'
-import { BOX_KINDS, BinItem, MOST_KEPT, Photo, RejectedRows, type BoxKind, type Conflict } from '../core/exchange'
+import { MOST_KEPT, type BoxKind, type Conflict, type StoredTable } from '../core/exchange'
 import { faultOf } from '../core/fault'
-import { Box } from '../core/box'
-import { Practice } from '../core/match'
-import { Outing } from '../core/outing'
-import { Place } from '../core/water'
-import { z } from '../core/zod'
+import type { Practice } from '../core/match'
 import { SINGLETON_ID, type Item } from './db'
 import { threeWay } from './merge'
 import { StoreError } from './problem'
+import { isBoxKind, nameOf, schemaOf } from './schemas'
 
-export type StoreKind = BoxKind | 'bin' | 'photos' | 'aside' | 'places' | 'practice' | 'outings'
+export type StoreKind = StoredTable | 'unreadable'
 
 /** One thing put in place of what has its id, or (null) taken out. */
 export interface Edit {
@@ -34,28 +31,6 @@ export const putPractice = (practice: Practice): Edit => ({
   id: SINGLETON_ID,
   item: { id: SINGLETON_ID, ...practice },
 })
-
-const KEPT_PRACTICE = Practice.extend({ id: z.literal(SINGLETON_ID) })
-function schemaOf(kind: StoreKind): z.ZodType {
-  switch (kind) {
-    case 'bin':
-      return BinItem
-    case 'photos':
-      return Photo
-    case 'aside':
-      return RejectedRows
-    case 'places':
-      return Place
-    case 'outings':
-      return Outing
-    case 'practice':
-      return KEPT_PRACTICE
-    default:
-      return Box.shape[kind].element
-  }
-}
-const isKind = (kind: StoreKind): kind is BoxKind => (BOX_KINDS as readonly string[]).includes(kind)
-const nameOf = (item: unknown) => String((item as { name?: unknown } | null)?.name ?? '')
 
 /** An item by its schema. @throws StoreError with the field that is wrong, and the name of the thing */
 export function checked(kind: StoreKind, item: unknown): unknown {
@@ -100,7 +75,7 @@ export async function applyEdits(edits: readonly Edit[], transaction: Transactio
     })
     await table.bulkPut(after.flatMap(({ item }) => (item === null ? [] : [item])))
     await table.bulkDelete(after.flatMap(({ id, item }) => (item === null ? [id] : [])))
-    const most = isKind(kind) || kind in MOST_KEPT ? MOST_KEPT[kind as keyof typeof MOST_KEPT] : Infinity
+    const most = isBoxKind(kind) || kind in MOST_KEPT ? MOST_KEPT[kind as keyof typeof MOST_KEPT] : Infinity
     if ((await table.count()) > most && after.some(({ item }, i) => item !== null && there[i] === undefined))
       throw new StoreError({ code: 'too-many', kind, most })
   }

@@ -24,6 +24,9 @@ const BY_NAME: Readonly<Record<string, StoreProblem['code'] & ('full' | 'closed'
     VersionError: 'older',
   }
 
+/** What browsers say of a part of the page that cannot be fetched. */
+const PART_MISSING = /dynamically imported module|importing a module script failed|error loading dynamically/i
+
 /** Errors inside an error: what a library wraps, the innermost last. */
 function chain(error: unknown): unknown[] {
   const all: unknown[] = []
@@ -40,7 +43,8 @@ export function storeProblem(error: unknown): StoreProblem {
   for (const one of chain(error).reverse()) {
     if (one instanceof StoreError) return one.problem
     if (one instanceof z.ZodError) return notValid(one)
-    const { name } = one as { name?: unknown }
+    const { name, message } = one as { name?: unknown; message?: unknown }
+    if (typeof message === 'string' && PART_MISSING.test(message)) return { code: 'part-missing' }
     const code = typeof name === 'string' ? BY_NAME[name] : undefined
     if (code) return { code }
   }

@@ -1,14 +1,24 @@
 import { liveQuery, type Transaction } from 'dexie'
-import { BOX_KINDS, type ArchiveContent, type BinItem, type Photo, type RejectedRows } from '../core/exchange'
+import {
+  BOX_KINDS,
+  type ArchiveContent,
+  type BinItem,
+  type Photo,
+  type RejectedRows,
+  type UnreadableRow,
+} from '../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
 import { isOver, type Outing } from '../core/outing'
 import { EMPTY_BOX, type Box } from '../core/box'
 import type { Conditions, Place } from '../core/water'
-import { SINGLETON_ID, YgrionDb, type Draft } from './db'
+import { DB_VERSION, SINGLETON_ID, YgrionDb, type Draft } from './db'
 import type { Command, DoneBy, Replacement, Step } from './command'
 import { applyEdits, checked, type Edit } from './edits'
 import { applyLog, type LogChange } from './log'
+import { databaseInMemory } from './memory'
 import { StoreError } from './problem'
+import { rescueContent } from './rescue'
+import { setAsideUnreadable } from './unreadable'
 import { SETTINGS_KEY, backUp, contentOf, fillWhole, readWhole, type BackupHead } from './whole'
 
 /** Everything on show, read in one piece. Photos are many and heavy: they are read one by one. */
@@ -18,6 +28,7 @@ export interface Stored {
   readonly waters: Conditions[]
   readonly bin: BinItem[]
   readonly aside: RejectedRows[]
+  readonly unreadable: UnreadableRow[]
   readonly practice: Practice
 }
 
@@ -26,7 +37,36 @@ const MOST_STEPS = 200
 
 /** The only door to IndexedDB. Every change checks what it writes, is made whole or not at all, and is kept with the way back. */
 export class Repository {
-  constructor(private readonly db: YgrionDb = new YgrionDb()) {}
+  constructor(private db: YgrionDb = new YgrionDb()) {}
+
+  /**
+   * Opens the database, and brings it to this version.
+   * @throws the database's own error; StoreError where a newer Ygrion has made it: its rows could be misread, so none is touched
+   */
+  async open(): Promise<void> {
+    await this.db.open()
+    // A version of ours is ten of the browser’s.
+    if (this.db.backendDB().version <= DB_VERSION * 10) return
+    this.db.close()
+    throw new StoreError({ code: 'older' })
+  }
+
+  /** From here on nothing outlives the page. */
+  async goInMemory(): Promise<void> {
+    this.db.close()
+    this.db = await databaseInMemory()
+  }
+
+  /** Sets aside what is not what its schema says: {@link setAsideUnreadable}. */
+  setAsideUnreadable(at: string): Promise<UnreadableRow[]> {
+    return setAsideUnreadable(this.db, at)
+  }
+
+  /** All that can be read of a database that does not open: {@link rescueContent}. */
+  rescue(at: string): Promise<ArchiveContent> {
+    this.db.close()
+    return rescueContent(this.db.name, at)
+  }
 
   /** Reads what is on show now and after every change, from this tab or another. Returns the way to stop. */
   watch(onStored: (stored: Stored) => void, onError: (error: unknown) => void): () => void {
@@ -36,13 +76,22 @@ export class Repository {
 
   async read(): Promise<Stored> {
     const { db } = this
-    const tables = [...BOX_KINDS.map((kind) => db.table(kind)), db.places, db.waters, db.bin, db.aside, db.practice]
+    const tables = [
+      ...BOX_KINDS.map((kind) => db.table(kind)),
+      db.places,
+      db.waters,
+      db.bin,
+      db.aside,
+      db.practice,
+      db.unreadable,
+    ]
     return db.transaction('r', tables, async () => {
       const box: Box = { ...EMPTY_BOX }
       for (const kind of BOX_KINDS) Object.assign(box, { [kind]: await db.table(kind).orderBy('id').toArray() })
       const [places, waters] = [await db.places.toArray(), await db.waters.toArray()]
       const { id: _, ...practice } = (await db.practice.get(SINGLETON_ID)) ?? { id: SINGLETON_ID, ...USUAL_PRACTICE }
-      return { box, places, waters, bin: await db.bin.toArray(), aside: await db.aside.toArray(), practice }
+      const [bin, aside, unreadable] = [await db.bin.toArray(), await db.aside.toArray(), await db.unreadable.toArray()]
+      return { box, places, waters, bin, aside, unreadable, practice }
     })
   }
 
@@ -197,6 +246,10 @@ export class Repository {
 
   async dropDraft(key: string): Promise<void> {
     await this.db.drafts.delete(key)
+  }
+
+  async draft(key: string): Promise<Draft | undefined> {
+    return this.db.drafts.get(key)
   }
 
   async drafts(): Promise<Draft[]> {

@@ -26,16 +26,16 @@ export async function readWhole(db: YgrionDb): Promise<ArchiveContent> {
     practice,
     outings: await db.outings.toArray(),
     aside: await db.aside.toArray(),
+    unreadable: await db.unreadable.toArray(),
     settings: choicesOf((await db.settings.get(SETTINGS_KEY))?.value),
   }
 }
 
 /** Of what lies among the settings, that which belongs to the angler; the rest is of this browser, or not understood. */
-function choicesOf(value: unknown): KeptSettings {
+export function choicesOf(value: unknown): KeptSettings {
   const known = Object.entries((value ?? {}) as Record<string, unknown>).filter(([key, one]) => {
-    const schema = KeptSettings.shape[key as keyof KeptSettings] as
-      (typeof KeptSettings.shape)[keyof KeptSettings] | undefined
-    return schema?.safeParse(one).success === true && one !== undefined
+    if (!Object.hasOwn(KeptSettings.shape, key) || one === undefined) return false
+    return KeptSettings.shape[key as keyof KeptSettings].safeParse(one).success
   })
   return Object.fromEntries(known)
 }
@@ -47,7 +47,8 @@ export async function fillWhole(db: YgrionDb, content: ArchiveContent): Promise<
     await db.table(name).bulkAdd([...things])
   }
   for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
-  for (const name of ['places', 'waters', 'photos', 'bin', 'outings', 'aside'] as const) await fill(name, content[name])
+  for (const name of ['places', 'waters', 'photos', 'bin', 'outings', 'aside', 'unreadable'] as const)
+    await fill(name, content[name])
   await fill('practice', [{ id: SINGLETON_ID, ...content.practice }])
   const value = (await db.settings.get(SETTINGS_KEY))?.value
   await db.settings.put({ key: SETTINGS_KEY, value: { ...(value as object | undefined), ...content.settings } })

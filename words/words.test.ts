@@ -108,6 +108,14 @@ const STORE_PROBLEMS = all<StoreProblem>({
     { kind: 'entries', most: 1 },
   ],
   'outing-under-way': [{ place: LONG, since: '2026-06-12T08:00' }],
+  unreadable: ([1, 3] as const).map((rows) => ({
+    rows,
+    table: 'places' as const,
+    name: rows === 1 ? LONG : '',
+    path: rows === 1 ? ['name'] : ['entries', 2, 'at'],
+    fault: { kind: 'too-long' as const, bound: 60, of: 'letters' as const },
+  })),
+  'part-missing': NONE,
   unknown: [{ detail: '' }, { detail: 'the disk is on fire' }],
 })
 

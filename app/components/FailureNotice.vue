@@ -2,17 +2,17 @@
 import { failureNotice as words, sayFailure } from '../../words'
 import { FORMATS } from '../../core/exchange'
 import { saveAs } from '~/composables/download'
-import { useBox } from '~/stores/box'
 import { useCommands } from '~/stores/commands'
+import { useOpening } from '~/stores/opening'
 
 /** What was not stored, why, and the way out; it stays until it is read. */
 const commands = useCommands()
-const box = useBox()
+const opening = useOpening()
 /** Where nothing more can be stored, a file is the way to keep things. */
 const LOST = new Set(['full', 'closed', 'denied', 'no-answer', 'unknown'])
 const rescue = computed(() => commands.failure !== null && LOST.has(commands.failure.problem.code))
 async function exportAll() {
-  saveAs(FORMATS.archive, await box.everything(), '', { anyway: true })
+  saveAs(FORMATS.archive, await opening.all(), '', { anyway: true })
 }
 </script>
 
@@ -20,6 +20,12 @@ async function exportAll() {
   <div v-if="commands.failure" class="failure" role="alert">
     <p>{{ sayFailure(commands.failure.what, commands.failure.problem) }}</p>
     <div class="do">
+      <NuxtLink
+        v-if="commands.failure.problem.code === 'unreadable'"
+        to="/box/files"
+        @click="commands.failure = null"
+        >{{ words.lookAtThem }}</NuxtLink
+      >
       <button v-if="rescue" type="button" @click="exportAll">{{ words.exportMyBox }}</button>
       <button type="button" @click="commands.failure = null">{{ words.close }}</button>
     </div>
@@ -49,7 +55,9 @@ async function exportAll() {
   justify-content: flex-end;
   margin-top: var(--space-8);
 }
-.do button {
+.do :is(button, a) {
+  display: inline-flex;
+  align-items: center;
   min-height: 40px;
   padding: 0 var(--space-12);
   border-radius: var(--radius-m);

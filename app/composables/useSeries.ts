@@ -1,4 +1,4 @@
-import { seriesWords as texts } from '../../words'
+import { sayFault, seriesWords as texts } from '../../words'
 import { profileFromTests, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
 import { testsOf, type BenchTest, type TestKind } from '../../core/bench'
 import { put, removal } from '../../storage/edits'
@@ -66,7 +66,6 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
   }
   const words = (field: string) =>
     [...how.value.settings, ...how.value.readings].find((f) => f.key === field)?.label ?? field
-  const said = (reason: string) => (/expected|Invalid|Too/.test(reason) ? texts.enterAValueWithin : `${reason}.`)
 
   async function keep(given: Fields) {
     if (!lure.value) return
@@ -85,7 +84,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
             reading: given,
           })
     if (!found.ok) {
-      problem.value = found.problems.map((p) => `${words(p.field)}: ${said(p.reason)}`).join(' ')
+      problem.value = found.problems.map((p) => `${words(p.field)} ${sayFault(p.fault)}.`).join(' ')
       return
     }
     problem.value = ''

@@ -1,7 +1,7 @@
 import { boxStoreWords as words, count, THINGS } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import { mergeContent, type BinItem, type BoxKind, type RejectedRows } from '../../core/exchange'
+import { mergeContent, type BinItem, type BoxKind, type RejectedRows, type UnreadableRow } from '../../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../../core/match'
 import type { Lure, Rig, Tray } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
@@ -9,6 +9,8 @@ import type { Conditions, Place } from '../../core/water'
 import { demoWorld, type World } from '../../core/demo/world'
 import type { Item } from '../../storage/db'
 import { putPractice, put, removal, type Edit } from '../../storage/edits'
+import { keyOf } from '../../storage/schemas'
+import { mended } from '../../storage/unreadable'
 import { popUnsaved } from '../../storage/unsaved'
 import { Told, useCommands } from './commands'
 import { useHistory } from './history'
@@ -16,7 +18,7 @@ import { now, repository, today } from './repository'
 import { useSettings } from './settings'
 import { plain } from '~/composables/plain'
 
-type Status = { state: 'loading' } | { state: 'ready' } | { state: 'failed'; problem: string }
+type Status = { state: 'loading' } | { state: 'ready' }
 
 /** A thing as it lies in the bin: a plain copy, whatever proxies it came in. */
 const binned = (kind: BoxKind, item: { id: string; name: string }, at: string): BinItem => ({
@@ -41,6 +43,7 @@ export const useBox = defineStore('box', {
     waters: [] as Conditions[],
     bin: markRaw([]) as BinItem[],
     aside: markRaw([]) as RejectedRows[],
+    unreadable: markRaw([]) as UnreadableRow[],
     practice: markRaw(USUAL_PRACTICE) as Practice,
   }),
   getters: {
@@ -49,30 +52,22 @@ export const useBox = defineStore('box', {
     rigs: (state): readonly Rig[] => state.box.rigs,
   },
   actions: {
-    async open() {
-      try {
-        await repository.seedOnce(() => demoWorld(today()))
-        const aside = popUnsaved()
-        if (aside) await repository.putWater(aside)
-        repository.watch(
-          ({ box, places, waters, bin, aside, practice }) => {
-            this.$patch((state) => {
-              state.box = markRaw(box)
-              state.places = places
-              state.waters = waters
-              state.bin = markRaw(bin)
-              state.aside = markRaw(aside)
-              state.practice = markRaw(practice)
-              state.status = { state: 'ready' }
-            })
-          },
-          (error) => {
-            this.status = { state: 'failed', problem: String(error) }
-          },
-        )
-      } catch (error) {
-        this.status = { state: 'failed', problem: String(error) }
-      }
+    async open(onError: (error: unknown) => void) {
+      await repository.seedOnce(() => demoWorld(today()))
+      const aside = popUnsaved()
+      if (aside) await repository.putWater(aside)
+      repository.watch(({ box, places, waters, bin, aside, unreadable, practice }) => {
+        this.$patch((state) => {
+          state.box = markRaw(box)
+          state.places = places
+          state.waters = waters
+          state.bin = markRaw(bin)
+          state.aside = markRaw(aside)
+          state.unreadable = markRaw(unreadable)
+          state.practice = markRaw(practice)
+          state.status = { state: 'ready' }
+        })
+      }, onError)
     },
     /** Makes edits as one step that can be undone. */
     async edit(label: string, edits: readonly Edit[], { quiet = false } = {}) {
@@ -129,6 +124,20 @@ export const useBox = defineStore('box', {
         words.putBack(items.length === 1 ? called(items.map((b) => b.item)) : words.things(items.length)),
         edits,
       )
+    },
+    /** Puts what could not be read back with its field in fault typed anew; where it still cannot be read, it stays aside with what is wrong now. */
+    mend(from: UnreadableRow, text: string | null) {
+      const now = mended(plain(from), text)
+      if ('still' in now)
+        return this.edit(words.triedAgain(from.name), [{ kind: 'unreadable', id: from.id, item: now.still }])
+      const id = keyOf(from.table, now.row)
+      return this.edit(words.mended(from.name), [
+        { kind: from.table, id, item: now.row, base: null },
+        removal('unreadable', from.id),
+      ])
+    },
+    dropUnreadable({ id, name }: UnreadableRow) {
+      return this.edit(words.removed(name), [removal('unreadable', id)])
     },
     emptyBin() {
       return this.edit(

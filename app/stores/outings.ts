@@ -13,7 +13,7 @@ import { useHistory } from './history'
 import { momentNow } from './moment'
 import { repository } from './repository'
 
-type Status = { state: 'loading' } | { state: 'ready' } | { state: 'failed'; problem: string }
+type Status = { state: 'loading' } | { state: 'ready' }
 
 /** Outings as they are stored, and the one under way. */
 export const useOutings = defineStore('outings', {
@@ -31,16 +31,13 @@ export const useOutings = defineStore('outings', {
     },
   },
   actions: {
-    open() {
-      repository.watchOutings(
-        (outings) => {
-          this.$patch((state) => {
-            state.all = markRaw(outings)
-            state.status = { state: 'ready' }
-          })
-        },
-        (error) => (this.status = { state: 'failed', problem: String(error) }),
-      )
+    open(onError: (error: unknown) => void) {
+      repository.watchOutings((outings) => {
+        this.$patch((state) => {
+          state.all = markRaw(outings)
+          state.status = { state: 'ready' }
+        })
+      }, onError)
     },
     /** Starts an outing with the set-ups that are carried; the first is taken into the hand. */
     async start(setUps: readonly SetUp[], asked: MatchRequest, effortBy: Outing['effortBy']) {

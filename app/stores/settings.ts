@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import type { UnitSystem } from '../../core/quantity'
 import { settingsWords as words } from '../../words'
-import { SETTINGS_KEY } from '../../storage/whole'
+import { SETTINGS_KEY, choicesOf } from '../../storage/whole'
 import { useCommands } from './commands'
 import { repository } from './repository'
 import { plain } from '~/composables/plain'
@@ -29,6 +29,16 @@ interface Kept {
 
 export type BoxView = 'trays' | 'families' | 'table'
 
+/** Days that are of this browser alone, and do not go into an archive. */
+const DAYS = ['keepAskedOn', 'exportedOn', 'remindedOn'] as const
+const daysOf = (kept: unknown): Partial<Kept> =>
+  Object.fromEntries(
+    DAYS.flatMap((day) => {
+      const value = ((kept ?? {}) as Partial<Record<string, unknown>>)[day]
+      return typeof value === 'string' ? [[day, value]] : []
+    }),
+  )
+
 /** What the angler chose once and keeps. */
 export const useSettings = defineStore('settings', {
   state: (): Kept => ({
@@ -46,7 +56,8 @@ export const useSettings = defineStore('settings', {
   }),
   actions: {
     async load() {
-      this.$patch((await repository.setting<Partial<Kept>>(SETTINGS_KEY)) ?? {})
+      const kept = await repository.setting(SETTINGS_KEY)
+      this.$patch({ ...daysOf(kept), ...choicesOf(kept) })
     },
     /** Chooses at once; where it cannot be stored, the choice goes back to what it was. @throws Told */
     async keep(change: Partial<Kept>) {

@@ -16,9 +16,12 @@ vi.mock('~/composables/useSheetWorker', async () => {
   return { useSheetWorker: () => service }
 })
 
+const fail = (error: unknown) => {
+  throw error
+}
 beforeEach(async () => {
   setActivePinia(createPinia())
-  await useBox().open()
+  await useBox().open(fail)
   await useBox().startDemo()
   await repository.apply((await repository.read()).aside.map((a) => removal('aside', a.id)))
   await vi.waitFor(() => expect(useBox().status.state).toBe('ready'), { timeout: 30_000 })

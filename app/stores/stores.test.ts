@@ -22,9 +22,12 @@ vi.stubGlobal('sessionStorage', {
 
 const LURES = demoWorld('2026-06-12').box.lures.length
 
+const fail = (error: unknown) => {
+  throw error
+}
 beforeEach(async () => {
   setActivePinia(createPinia())
-  await useBox().open()
+  await useBox().open(fail)
   await useBox().startDemo()
   await vi.waitFor(() => expect(useBox().status.state).toBe('ready'), { timeout: 30_000 })
   await vi.waitFor(() => expect(useBox().box.lures).toHaveLength(LURES), { timeout: 30_000 })

@@ -46,6 +46,11 @@ function leave() {
   document.body.replaceChildren()
 }
 
+/** A database that fails fails the test. */
+export const broke = (error: unknown) => {
+  throw error
+}
+
 /** A fresh store over a box, as the page has it once it is open. */
 export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   // Whatever the page before still wants to store is stored now, and not over the new box.
@@ -66,7 +71,7 @@ export async function openWorld(world: ArchiveContent = demoWorld(DAY)) {
   // An action of the store before, still under way, makes its own store the active one again.
   setActivePinia(pinia)
   const box = useBox()
-  await box.open()
+  await box.open(broke)
   await vi.waitFor(
     () => {
       expect(box.status.state).toBe('ready')

@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { accountOf, isOver, type AnswerId, type EntryOf, type Outing } from '../../core/outing'
-import { click, find, mountScreen, openWorld, press, region, setClock, type } from '~/testing/mount'
+import { click, find, broke, mountScreen, openWorld, press, region, setClock, type } from '~/testing/mount'
 import OutingPage from '~/pages/outing/index.vue'
 import PastPage from '~/pages/outing/[id].vue'
 import type { useBox } from '~/stores/box'
@@ -17,7 +17,7 @@ beforeEach(async () => {
   box = await openWorld()
   localStorage.clear()
   await useSettings().load()
-  useOutings().open()
+  useOutings().open(broke)
   useMatch().start()
   await expect.poll(() => useOutings().status.state).toBe('ready')
 })

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { emptyWorld } from '../../core/demo/world'
 import { writeGpx } from '../../core/exchange'
 import { sayFailure } from '../../words'
-import { DAY, click, field, find, giveFile, mountScreen, openWorld, press, region, type } from '~/testing/mount'
+import { DAY, click, field, find, giveFile, broke, mountScreen, openWorld, press, region, type } from '~/testing/mount'
 import FailureNotice from '~/components/FailureNotice.vue'
 import TopBar from '~/components/TopBar.vue'
 import FilesPage from '~/pages/box/files.vue'
@@ -39,7 +39,7 @@ beforeEach(async () => {
   await openWorld()
   for (const draft of await repository.drafts()) await repository.dropDraft(draft.key)
   await useSettings().load()
-  useOutings().open()
+  useOutings().open(broke)
   await expect.poll(() => useOutings().status.state).toBe('ready')
   useCommands().failure = null
   process.on('unhandledRejection', unheard)

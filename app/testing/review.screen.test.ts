@@ -1,6 +1,6 @@
 import { beforeEach, expect, it } from 'vitest'
 import { writeOutings, writeOutingsJson } from '../../core/exchange'
-import { click, find, mountScreen, openWorld, region } from '~/testing/mount'
+import { click, find, broke, mountScreen, openWorld, region } from '~/testing/mount'
 import RatesPage from '~/pages/review/index.vue'
 import FilesPage from '~/pages/review/files.vue'
 import LuresPage from '~/pages/review/lures.vue'
@@ -15,7 +15,7 @@ import { useSettings } from '~/stores/settings'
 beforeEach(async () => {
   await openWorld()
   await useSettings().load()
-  useOutings().open()
+  useOutings().open(broke)
   await expect.poll(() => useOutings().all.length).toBeGreaterThan(5)
 })
 /** Chooses in a list of the page by the words of its label. */

@@ -1,3 +1,4 @@
+import { faultOf, type SchemaFault } from '../fault'
 import { weighed, type Lure } from '../tackle'
 import { BenchTest, type TestKind } from './tests/register'
 import { snapshotState } from './as-tested'
@@ -9,7 +10,7 @@ export type Settings = Readonly<Record<string, unknown>>
 /** Reading fields in an angler's words, for what is wrong with them. */
 interface SeriesProblem {
   readonly field: string
-  readonly reason: string
+  readonly fault: SchemaFault
 }
 export type SeriesResult =
   { readonly ok: true; readonly test: BenchTest } | { readonly ok: false; readonly problems: SeriesProblem[] }
@@ -59,7 +60,7 @@ function checked(raw: unknown): SeriesResult {
   if (parsed.success) return { ok: true, test: parsed.data }
   const problems = parsed.error.issues.map((issue) => ({
     field: String(issue.path.at(-1) ?? ''),
-    reason: issue.message,
+    fault: faultOf(issue, raw),
   }))
   return { ok: false, problems }
 }

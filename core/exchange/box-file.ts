@@ -8,7 +8,7 @@ import { Conditions, Place } from '../water'
 import { archiveFrom5 } from './from-5'
 import type { FileProblem, PlacedProblem } from './problem'
 import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
-import { BinItem, KeptSettings, Photo, RejectedRows } from './stored-schemas'
+import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
 export const ARCHIVE_VERSION = 7
@@ -25,6 +25,8 @@ const Archive = z.strictObject({
   outings: z.array(Outing).max(MOST_KEPT.outings),
   /** Rows of spreadsheets that wait to be mended. */
   aside: z.array(RejectedRows).max(MOST_KEPT.aside),
+  /** What was stored and could not be read. */
+  unreadable: z.array(UnreadableRow).max(MOST_KEPT.unreadable),
   settings: KeptSettings,
 })
 type Archive = z.infer<typeof Archive>
@@ -36,8 +38,8 @@ export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems:
 const MOST_PROBLEMS = 50
 
 export function writeArchive(all: ArchiveContent): string {
-  const { box, places, waters, photos, bin, practice, outings, aside, settings } = all
-  const content: ArchiveContent = { box, places, waters, photos, bin, practice, outings, aside, settings }
+  const { box, places, waters, photos, bin, practice, outings, aside, unreadable, settings } = all
+  const content: ArchiveContent = { box, places, waters, photos, bin, practice, outings, aside, unreadable, settings }
   const archive: Archive = { format: 'ygrion-archive', version: ARCHIVE_VERSION, ...content }
   return JSON.stringify(archive, null, 2)
 }
@@ -61,7 +63,7 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   3: (raw) => ({ ...raw, version: 4, practice: USUAL_PRACTICE }),
   4: (raw) => ({ ...raw, version: 5, outings: [] }),
   5: archiveFrom5,
-  6: (raw) => ({ ...raw, version: 7, aside: [], settings: {} }),
+  6: (raw) => ({ ...raw, version: 7, aside: [], unreadable: [], settings: {} }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

@@ -7,7 +7,7 @@ const list = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
 /** Keys by their new names, in the order they had; what is not named stays. */
 function renamed(value: unknown, names: Readonly<Record<string, string>>): unknown {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return value
-  return Object.fromEntries(Object.entries(value).map(([key, v]) => [names[key] ?? key, v]))
+  return Object.fromEntries(Object.entries(value).map(([key, v]) => [Object.hasOwn(names, key) ? names[key] : key, v]))
 }
 const changed = (value: unknown, key: string, to: (old: unknown) => unknown): unknown =>
   key in record(value) ? { ...record(value), [key]: to(record(value)[key]) } : value
@@ -21,7 +21,7 @@ export function outingFrom5(raw: unknown): unknown {
     changed(renamed(one, { mould: 'modelKey' }), 'ways', (ways) => list(ways).map((way) => renamed(way, WAY)))
   const entry = (one: unknown) => {
     const { kind, answer } = record(one)
-    const name = KINDS[String(kind)]
+    const name = typeof kind === 'string' && Object.hasOwn(KINDS, kind) ? KINDS[kind] : undefined
     if (name) return { ...record(one), kind: name }
     return answer === 'thump' ? { ...record(one), answer: 'hard-knock' } : one
   }

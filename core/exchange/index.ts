@@ -1,6 +1,16 @@
 export { ARCHIVE_VERSION, readArchive, readContent, writeArchive, type ArchiveContent } from './box-file'
 export { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
-export { BOX_KINDS, BinItem, KeptSettings, Photo, RejectedRows, type BoxKind } from './stored-schemas'
+export {
+  BOX_KINDS,
+  BinItem,
+  KeptSettings,
+  Photo,
+  RejectedRows,
+  STORED_TABLES,
+  UnreadableRow,
+  type BoxKind,
+  type StoredTable,
+} from './stored-schemas'
 export {
   COLUMNS,
   cellUnit,

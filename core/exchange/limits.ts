@@ -8,6 +8,7 @@ export const MOST_KEPT = {
   photos: 20_000,
   bin: 20_000,
   aside: 200,
+  unreadable: 20_000,
   outings: 20_000,
 } as const
 

@@ -37,6 +37,7 @@ export function mergeContent(mine: ArchiveContent, theirs: ArchiveContent): Merg
     photos: join(mine.photos, theirs.photos, byId),
     bin: join(mine.bin, theirs.bin, byId),
     aside: join(mine.aside, theirs.aside, byId),
+    unreadable: join(mine.unreadable, theirs.unreadable, byId),
     outings: join(mine.outings, theirs.outings, byId),
     practice: mine.practice,
     settings: mine.settings,

@@ -1,5 +1,5 @@
 import type { SchemaFault } from '../fault'
-import type { BoxKind } from './stored-schemas'
+import type { StoredTable } from './stored-schemas'
 
 /** Why something was not stored, by code and what fills its sentence; words/ says it and what to do about it. */
 export type StoreProblem =
@@ -20,15 +20,24 @@ export type StoreProblem =
   | { readonly code: 'changed-meanwhile'; readonly conflicts: readonly Conflict[] }
   /** The whole box was changed since by another tab. */
   | { readonly code: 'box-changed' }
-  | { readonly code: 'too-many'; readonly kind: StoreTable | 'entries'; readonly most: number }
+  | { readonly code: 'too-many'; readonly kind: StoredTable | 'unreadable' | 'entries'; readonly most: number }
   | { readonly code: 'outing-under-way'; readonly place: string; readonly since: string }
+  /** Rows that are not what their schema says, found when the box was opened, and set aside. */
+  | {
+      readonly code: 'unreadable'
+      readonly rows: number
+      readonly table: StoredTable
+      readonly name: string
+      readonly path: readonly (string | number)[]
+      readonly fault: SchemaFault
+    }
+  /** A part of the page could not be loaded: a newer version has taken its place, or there is no network. */
+  | { readonly code: 'part-missing' }
   | { readonly code: 'unknown'; readonly detail: string }
-
-type StoreTable = BoxKind | 'places' | 'waters' | 'photos' | 'bin' | 'outings' | 'aside' | 'practice'
 
 /** One thing that two hands have changed. */
 export interface Conflict {
-  readonly kind: StoreTable
+  readonly kind: StoredTable | 'unreadable'
   readonly id: string
   /** Its name, where it has one. */
   readonly name: string

@@ -1,3 +1,4 @@
+import type { SchemaFault } from '../fault'
 import { z } from '../zod'
 import { Box, type Box as BoxType } from '../box'
 import type { FileProblem } from './problem'
@@ -53,6 +54,28 @@ export const RejectedRows = z.strictObject({
   ),
 })
 export type RejectedRows = z.infer<typeof RejectedRows>
+
+/** Where something lies that has a schema: a drawer of the box, or one of the rest. */
+export const STORED_TABLES = [...KINDS, 'places', 'waters', 'photos', 'bin', 'outings', 'aside', 'practice'] as const
+export type StoredTable = (typeof STORED_TABLES)[number]
+
+const Fault = z.custom<SchemaFault>((value) => z.looseObject({ kind: z.string() }).safeParse(value).success, {
+  error: 'is no fault with a kind',
+})
+
+/** Something stored that is not what its schema says (any more): kept as it is, out of the way, until it is mended or thrown away. */
+export const UnreadableRow = z.strictObject({
+  id: z.string().min(1),
+  table: z.enum(STORED_TABLES),
+  /** Day and hour it was found. */
+  at: z.iso.datetime({ local: true }),
+  name: z.string().max(80),
+  /** The field in fault, by the keys that lead to it. */
+  path: z.array(z.union([z.string(), z.number()])),
+  fault: Fault,
+  row: z.record(z.string(), z.unknown()),
+})
+export type UnreadableRow = z.infer<typeof UnreadableRow>
 
 /** What the angler chose once; what was never chosen is left out. */
 export const KeptSettings = z

@@ -5,6 +5,7 @@ export {
   Entry,
   Fish,
   HOOKED,
+  LONGEST_NOTE,
   MOST_ENTRIES,
   Outing,
   Way,

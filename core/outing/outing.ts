@@ -130,6 +130,8 @@ export type NewEntry = { [K in Entry['kind']]: Omit<EntryOf<K>, 'id' | 'at'> }[E
 
 const EFFORT_BY = ['clock', 'cast'] as const
 
+/** Letters of the note of a day. */
+export const LONGEST_NOTE = 2000
 /** Entries that one outing can hold. */
 export const MOST_ENTRIES = 20_000
 
@@ -143,7 +145,7 @@ export const Outing = z.strictObject({
   carried: z.array(Carried).min(1).max(60),
   /** In the order in which they were made; where the clock was set back meanwhile, its times are not. */
   entries: z.array(Entry).max(MOST_ENTRIES),
-  note: z.string().max(2000).default(''),
+  note: z.string().max(LONGEST_NOTE).default(''),
 })
 export type Outing = z.infer<typeof Outing>
 

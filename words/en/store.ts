@@ -11,6 +11,7 @@ const KINDS: Readonly<Record<string, { readonly one: string; readonly many: stri
   photos: { one: 'photo', many: 'photos' },
   bin: { one: 'thing in the bin', many: 'things in the bin' },
   aside: { one: 'sheet set aside', many: 'sheets set aside' },
+  unreadable: { one: 'entry that could not be read', many: 'entries that could not be read' },
   outings: { one: 'outing', many: 'outings' },
   entries: { one: 'entry of one outing', many: 'entries of one outing' },
   practice: { one: 'judgement', many: 'judgements' },
@@ -20,6 +21,9 @@ const GONE = {
   backup: 'That backup is gone: the last five are kept.',
   step: 'That step was taken back already, in another tab or before a reload.',
 } as const
+
+/** What one thing of a table is called. */
+export const tableName = (table: string): string => KINDS[table]?.one ?? table
 
 /** One thing that another tab has changed as well. */
 const sayConflict = ({ name, kind, fields }: Conflict): string => {
@@ -36,7 +40,7 @@ const PROBLEMS: Catalogue<StoreProblem> = {
   denied: () =>
     'This browser does not let the page store anything: a private window or a setting forbids it. Export your box before you leave.',
   'no-answer': () => 'The database does not answer. Close other tabs of Ygrion and reload the page.',
-  older: () => 'Another tab brought a newer Ygrion. Reload this one.',
+  older: () => 'A newer Ygrion has worked here. Reload this page to get it.',
   'not-valid': ({ name, field, fault }) =>
     `${name ? `“${name}”: ` : ''}${field ? `the ${field.split('.').map(fieldName).join(', ')} ` : 'it '}${sayFault(fault)}.`,
   gone: ({ what }) => GONE[what],
@@ -48,6 +52,10 @@ const PROBLEMS: Catalogue<StoreProblem> = {
     `There can be at most ${count(most, KINDS[kind]?.one ?? kind, KINDS[kind]?.many)}. Take some out first.`,
   'outing-under-way': ({ place, since }) =>
     `An outing at ${place} has been under way since ${since}. End that one first.`,
+  unreadable: ({ rows, table, name, path, fault }) =>
+    `${rows === 1 ? 'One entry' : `${rows} entries`} could not be read and ${rows === 1 ? 'was' : 'were'} set aside: ${name ? `“${name}” ` : ''}(${tableName(table)}): ${path.map((step) => (typeof step === 'number' ? step + 1 : fieldName(step))).join(' › ')} ${sayFault(fault)}${rows > 1 ? ', …' : '.'} Nothing of ${rows === 1 ? 'it' : 'them'} is lost: mend ${rows === 1 ? 'it' : 'them'} under Files.`,
+  'part-missing': () =>
+    'A part of Ygrion could not be loaded: a newer one has taken its place, or there is no network. Reload the page; what you typed is kept.',
   unknown: ({ detail }) =>
     `The browser refused${detail ? ` (${detail})` : ''}. Reload the page; if it happens again, export your box.`,
 }

@@ -1,6 +1,5 @@
 <script lang="ts">
 import type { Lure, Tray } from '../../../core/tackle'
-import type { LureDraft } from './LureForm.vue'
 </script>
 
 <script setup lang="ts">
@@ -9,12 +8,10 @@ import { duplicateOf } from '../../../core/tackle'
 import { put } from '../../../storage/edits'
 import { plain } from '~/composables/plain'
 import { useBox } from '~/stores/box'
-import { repository } from '~/stores/repository'
-import { lureDraftKey } from './draft'
 
 /** What is open over the box. */
 export type OpenInBox =
-  | { readonly kind: 'lure'; readonly lure: Lure | null; readonly from: LureDraft | null }
+  | { readonly kind: 'lure'; readonly lure: Lure | null }
   | { readonly kind: 'tray'; readonly tray: Tray | null }
   | { readonly kind: 'series'; readonly lure: Lure }
   | { readonly kind: 'weigh'; readonly lures: readonly Lure[] }
@@ -24,13 +21,6 @@ const open = defineModel<OpenInBox | null>({ required: true })
 const box = useBox()
 /** The lure as the form was opened with it. */
 const base = computed(() => (open.value?.kind === 'lure' && open.value.lure ? plain(open.value.lure) : undefined))
-/** Stored: what was kept while it was typed is no longer needed. */
-async function done() {
-  const key = open.value?.kind === 'lure' ? lureDraftKey(open.value.lure) : null
-  open.value = null
-  // One that stays is offered once more: no harm.
-  if (key) await repository.dropDraft(key).catch(() => undefined)
-}
 
 async function save(lure: Lure, photo: string | null) {
   const known = box.lureById.get(lure.id)
@@ -41,16 +31,16 @@ async function save(lure: Lure, photo: string | null) {
       : []
   const label = (known ? boxStoreWords.changed : boxStoreWords.added)(lure.name)
   await box.orAsk((mine) => box.edit(label, [put('lures', lure, mine ? undefined : base.value), ...photos]))
-  await done()
+  open.value = null
 }
 async function remove(lure: Lure) {
   await box.remove('lures', [lure])
-  await done()
+  open.value = null
 }
 async function copy(lure: Lure) {
   const twin = duplicateOf(lure, crypto.randomUUID())
   await box.save('lures', twin)
-  open.value = { kind: 'lure', lure: twin, from: null }
+  open.value = { kind: 'lure', lure: twin }
 }
 async function saveSeries(made: Lure[]) {
   await box.saveAll('lures', made, words.addedLures(made.length))
@@ -85,7 +75,6 @@ const DIALOG = {
       v-if="open?.kind === 'lure'"
       :key="open.lure?.id ?? 'new'"
       :lure="open.lure"
-      :from="open.from"
       @save="save"
       @remove="remove"
       @copy="copy"

@@ -42,7 +42,8 @@ async function work(does: (now: Asked) => Promise<void>) {
   busy.value = true
   try {
     await does(now)
-    asked.value = null
+    // Another file may have been chosen while this one went in: its question stays.
+    if (asked.value === now) asked.value = null
   } finally {
     busy.value = false
   }

@@ -11,21 +11,15 @@ import {
   type Lure,
 } from '../../../core/tackle'
 import { choices } from '~/components/form/choices'
-import { useKeptDraft } from '~/composables/useKeptDraft'
+import { draftKey, useDraft } from '~/composables/useDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { repository } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
-import { COST_FIELD, lureDraftKey, lureOfDraft, newDraft, traitFields, usualTraits, type Draft } from './draft'
+import { COST_FIELD, lureOfDraft, newDraft, traitFields, usualTraits, type Draft } from './draft'
 import { plain } from '~/composables/plain'
 
-/** What is kept while a lure is typed. */
-export interface LureDraft {
-  readonly lure: Draft
-  readonly photo: string | null
-}
-
 /** One lure, typed in any unit, drawn while it is typed. What is typed survives a browser that dies. */
-const props = defineProps<{ lure: Lure | null; from?: LureDraft | null }>()
+const props = defineProps<{ lure: Lure | null }>()
 const emit = defineEmits<{
   save: [lure: Lure, photo: string | null]
   remove: [lure: Lure]
@@ -35,16 +29,20 @@ const emit = defineEmits<{
 }>()
 
 const settings = useSettings()
-const draft = reactive<Draft>(plain<Draft>(props.from?.lure ?? props.lure ?? newDraft(crypto.randomUUID())))
-const photo = ref<string | null>(props.from?.photo ?? null)
+const draft = reactive<Draft>(plain<Draft>(props.lure ?? newDraft(crypto.randomUUID())))
+const photo = ref<string | null>(null)
 onMounted(async () => {
   if (!photo.value && draft.photoId) photo.value = (await repository.photo(draft.photoId))?.dataUrl ?? null
 })
-const kept = useKeptDraft(
-  lureDraftKey(props.lure),
-  () => draft.name || words.aNewLure,
-  () => ({ lure: draft, photo: photo.value }),
-)
+const kept = useDraft(draftKey('lures', props.lure?.id ?? null), () => draft.name || words.aNewLure, {
+  // The picture as it is stored is not typed.
+  get: () => ({ lure: draft, photo: draft.photoId === props.lure?.photoId ? null : photo.value }),
+  set: (value) => {
+    const { lure, photo: picture } = value as { lure: Draft; photo: string | null }
+    Object.assign(draft, lure)
+    if (picture) photo.value = picture
+  },
+})
 const problems = ref<Record<string, string>>({})
 const unread = provideUnread()
 const families = FAMILIES.map((f) => ({ value: f.id, title: f.name }))
@@ -78,11 +76,13 @@ function judged(): Lure | null {
 }
 function save() {
   const lure = judged()
-  if (lure) emit('save', lure, photo.value)
+  if (!lure) return
+  kept.sent()
+  emit('save', lure, photo.value)
 }
-async function give(up: () => void) {
+async function leave(to: () => void) {
   await kept.drop()
-  up()
+  to()
 }
 function altered(lure: Lure) {
   Object.assign(draft, plain<Draft>(lure))
@@ -100,7 +100,7 @@ function setPhoto(dataUrl: string | null) {
     :problems="problems"
     @save="save"
     @remove="lure && emit('remove', lure)"
-    @close="give(() => emit('close'))"
+    @close="emit('close')"
   >
     <template #head>
       <p class="quiet">{{ family.about }}</p>
@@ -115,10 +115,10 @@ function setPhoto(dataUrl: string | null) {
         @colour="(part, colour) => (draft.colour[part] = colour)"
       />
       <div v-if="lure" class="more">
-        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('copy', lure))">{{
+        <v-btn variant="outlined" size="small" @click="leave(() => lure && emit('copy', lure))">{{
           words.duplicate
         }}</v-btn>
-        <v-btn variant="outlined" size="small" @click="give(() => lure && emit('series', lure))">{{
+        <v-btn variant="outlined" size="small" @click="leave(() => lure && emit('series', lure))">{{
           words.makeASeries
         }}</v-btn>
       </div>

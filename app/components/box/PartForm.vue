@@ -2,6 +2,7 @@
 import { partForm as words, sayUse } from '../../../words'
 import { partUse } from '../../../core/match'
 import { usualPart, type Part, type PartKind, type PartOf } from '../../../core/tackle'
+import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
@@ -15,6 +16,11 @@ const emit = defineEmits<{ save: [part: Part]; remove: [part: Part]; close: [] }
 const box = useBox()
 const settings = useSettings()
 const draft = reactive<Record<string, unknown>>(plain(props.part ?? usualPart(props.kind, crypto.randomUUID())))
+const kept = useDraft(
+  draftKey(props.kind, props.part?.id ?? null),
+  () => String(draft.name || props.one),
+  fieldsOfForm(draft),
+)
 const unread = provideUnread()
 const problems = ref<Record<string, string>>({})
 const fields = computed(() => partFields(props.kind))
@@ -33,7 +39,9 @@ function save() {
   }
   const judged = judgePart(props.kind, plain(draft))
   problems.value = judged.ok ? {} : judged.problems
-  if (judged.ok) emit('save', judged.part)
+  if (!judged.ok) return
+  kept.sent()
+  emit('save', judged.part)
 }
 </script>
 

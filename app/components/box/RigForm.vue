@@ -10,6 +10,7 @@ import {
   type RigWater,
   type RigTypeId,
 } from '../../../core/tackle'
+import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
 import { fitted, judgeRigDraft, luresFor, openJoints, partsFor } from './rig-draft'
@@ -20,6 +21,11 @@ const emit = defineEmits<{ save: [rig: Rig]; remove: [rig: Rig]; close: [] }>()
 
 const box = useBox()
 const draft = reactive<Rig>({ ...props.rig })
+const kept = useDraft(
+  draftKey('rigs', props.adding ? null : props.rig.id),
+  () => draft.name || words.aNewRig,
+  fieldsOfForm(draft),
+)
 const unread = provideUnread()
 const problems = ref<Record<string, string>>({})
 const type = computed(() => rigTypeOf(draft.type))
@@ -56,7 +62,9 @@ function save() {
   }
   const judged = judgeRigDraft({ ...draft })
   problems.value = judged.ok ? {} : judged.problems
-  if (judged.ok) emit('save', judged.rig)
+  if (!judged.ok) return
+  kept.sent()
+  emit('save', judged.rig)
 }
 </script>
 

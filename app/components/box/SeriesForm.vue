@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { seriesForm as words } from '../../../words'
 import { COLOURS, colourOf, freeSlot, seriesOf, type ColourId, type Lure } from '../../../core/tackle'
+import { draftKey, useDraft } from '~/composables/useDraft'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
@@ -13,6 +14,14 @@ const box = useBox()
 const looks = ref<{ back: ColourId; flank: ColourId; belly: ColourId }[]>([])
 const next = reactive({ back: props.lure.colour.back, flank: props.lure.colour.flank, belly: props.lure.colour.belly })
 const weights = ref('')
+const kept = useDraft(draftKey('series', props.lure.id), () => words.aSeries(props.lure.name), {
+  get: () => ({ looks: looks.value, weights: weights.value }),
+  set: (value) => {
+    const typed = value as { looks: typeof looks.value; weights: string }
+    looks.value = typed.looks
+    weights.value = typed.weights
+  },
+})
 const colours = COLOURS.map((c) => ({ value: c.id, title: c.name }))
 const PARTS = ['back', 'flank', 'belly'] as const
 
@@ -44,6 +53,10 @@ const made = computed(() => {
 function add() {
   if (!looks.value.some((l) => PARTS.every((p) => l[p] === next[p]))) looks.value = [...looks.value, { ...next }]
 }
+function cancel() {
+  void kept.drop()
+  emit('close')
+}
 function save() {
   const { trayId } = props.lure
   const tray = trayId ? box.trayById.get(trayId) : undefined
@@ -54,6 +67,7 @@ function save() {
     taken.add(slot)
     return { ...lure, id: crypto.randomUUID(), slot }
   })
+  kept.sent()
   emit('save', laid)
 }
 </script>
@@ -61,6 +75,7 @@ function save() {
 <template>
   <form class="panel series" @submit.prevent="save">
     <h2>{{ words.aSeries(lure.name) }}</h2>
+    <DraftBar />
     <p class="quiet">
       {{ words.theSameBody }}
     </p>
@@ -100,7 +115,7 @@ function save() {
       <v-btn color="primary" type="submit" :disabled="made.length === 0 || made.length > 200 || wrong !== undefined">{{
         words.addThem
       }}</v-btn>
-      <v-btn variant="text" @click="emit('close')">{{ words.cancel }}</v-btn>
+      <v-btn variant="text" @click="cancel">{{ words.cancel }}</v-btn>
     </div>
   </form>
 </template>

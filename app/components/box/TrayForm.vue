@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { trayForm as words } from '../../../words'
 import { Tray, fieldsOf, slotsOf, trayFor, type Tray as TrayType } from '../../../core/tackle'
+import { sayIssue } from '~/components/form/issue'
+import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
 
@@ -12,6 +14,11 @@ const box = useBox()
 const draft = reactive<Record<string, unknown>>({
   ...(props.tray ?? { ...trayFor('x', 24), id: crypto.randomUUID(), name: '' }),
 })
+const kept = useDraft(
+  draftKey('trays', props.tray?.id ?? null),
+  () => String(draft.name || words.aNewTray),
+  fieldsOfForm(draft),
+)
 const unread = provideUnread()
 const problems = ref<Record<string, string>>({})
 const fields = fieldsOf(Tray.shape)
@@ -36,10 +43,12 @@ function save() {
   if (data) {
     const twin = box.box.trays.find((t) => t.id !== data.id && t.name.toLowerCase() === data.name.toLowerCase())
     problems.value = twin ? { name: words.thereIsATray(twin.name) } : {}
-    if (!twin) emit('save', data)
+    if (twin) return
+    kept.sent()
+    emit('save', data)
   } else
     problems.value = Object.fromEntries(
-      error.issues.map((i) => [String(i.path[0]), WORDS[String(i.path[0])] ?? i.message]),
+      error.issues.map((i) => [String(i.path[0]), WORDS[String(i.path[0])] ?? sayIssue(i, draft)]),
     )
 }
 </script>

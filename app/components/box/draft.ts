@@ -1,4 +1,5 @@
 import { draftWords as words } from '../../../words'
+import { sayIssue } from '~/components/form/issue'
 import { itemAt } from '../../../core/list'
 import { Lure, PARTS, UNUSED, familyOf, usualHooks, type FamilyId, fieldsOf, type Field } from '../../../core/tackle'
 
@@ -61,10 +62,7 @@ export function lureOfDraft(draft: Draft): { ok: true; lure: Lure } | { ok: fals
   const problems: Record<string, string> = {}
   for (const issue of checked.error.issues) {
     const field = String(issue.path[0] ?? '')
-    problems[field] ??= FIELD_WORDS[field] ?? issue.message
+    problems[field] ??= FIELD_WORDS[field] ?? sayIssue(issue, draft)
   }
   return { ok: false, problems }
 }
-
-/** Under which what is typed of a lure is kept. */
-export const lureDraftKey = (lure: Lure | null) => `lure:${lure?.id ?? 'new'}`

@@ -1,4 +1,5 @@
 import { partDraftWords as words } from '../../../words'
+import { sayIssue } from '~/components/form/issue'
 import { PARTS, type PartKind, type PartOf, fieldsOf, type Field } from '../../../core/tackle'
 
 /** The drawers, and how what lies in each is drawn. */
@@ -28,7 +29,7 @@ export function judgePart<K extends PartKind>(
   const problems: Record<string, string> = {}
   for (const issue of checked.error.issues) {
     const key = String(issue.path[0] ?? '')
-    problems[key] ??= key === 'name' ? words.giveItAName : `${labels.get(key) ?? key}: ${issue.message}.`
+    problems[key] ??= key === 'name' ? words.giveItAName : sayIssue(issue, draft, labels.get(key))
   }
   return { ok: false, problems }
 }

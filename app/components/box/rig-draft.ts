@@ -1,4 +1,5 @@
 import { RIG_PARTS, rigDraftWords as texts, THINGS } from '../../../words'
+import { sayIssue } from '~/components/form/issue'
 import {
   familyOf,
   Rig,
@@ -101,7 +102,7 @@ export function judgeRigDraft(
   return {
     ok: false,
     problems: Object.fromEntries(
-      checked.error.issues.map((i) => [String(i.path[0] ?? ''), words[String(i.path[0])] ?? i.message]),
+      checked.error.issues.map((i) => [String(i.path[0] ?? ''), words[String(i.path[0])] ?? sayIssue(i, draft)]),
     ),
   }
 }

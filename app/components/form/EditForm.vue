@@ -1,13 +1,25 @@
 <script setup lang="ts">
 import { editForm as words } from '../../../words'
+import { KEPT_DRAFT } from '~/composables/useDraft'
+
 /** The frame of every form of the box: its heading, its fields, what is still wrong, and the ways out. */
 defineProps<{ title: string; adding: boolean; problems: Readonly<Record<string, string>>; even?: boolean }>()
-defineEmits<{ save: []; remove: []; close: [] }>()
+const emit = defineEmits<{ save: []; remove: []; close: [] }>()
+const kept = inject(KEPT_DRAFT, null)
+function cancel() {
+  void kept?.drop()
+  emit('close')
+}
+function remove() {
+  kept?.sent()
+  emit('remove')
+}
 </script>
 
 <template>
   <form class="panel edit" @submit.prevent="$emit('save')">
     <h2>{{ title }}</h2>
+    <DraftBar />
     <slot name="head" />
     <div :class="{ halves: $slots.side, even }">
       <div v-if="$slots.side" class="side"><slot name="side" /></div>
@@ -19,10 +31,8 @@ defineEmits<{ save: []; remove: []; close: [] }>()
     <p v-if="Object.keys(problems).length" class="wrong" role="alert">{{ Object.values(problems).join(' ') }}</p>
     <div class="foot">
       <v-btn color="primary" type="submit">{{ adding ? words.addToTheBox : words.save }}</v-btn>
-      <v-btn variant="text" @click="$emit('close')">{{ words.cancel }}</v-btn>
-      <v-btn v-if="!adding" variant="text" color="error" class="remove" @click="$emit('remove')">{{
-        words.remove
-      }}</v-btn>
+      <v-btn variant="text" @click="cancel">{{ words.cancel }}</v-btn>
+      <v-btn v-if="!adding" variant="text" color="error" class="remove" @click="remove">{{ words.remove }}</v-btn>
     </div>
   </form>
 </template>

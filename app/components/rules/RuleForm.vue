@@ -3,6 +3,7 @@ import { ruleForm as words } from '../../../words'
 import { AXES, type OwnRule } from '../../../core/match'
 import { COLOUR_GROUPS, FAMILIES, RETRIEVES } from '../../../core/tackle'
 import { capital } from '~/components/form/choices'
+import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { draftOf, newDraft, ruleOf, type RuleDraft } from './rule-draft'
 
 /** A rule of one's own, with a look at what it would change in the water of today before it is kept. */
@@ -10,7 +11,21 @@ const props = defineProps<{ rule: OwnRule | null }>()
 const emit = defineEmits<{ keep: [rule: OwnRule]; close: [] }>()
 
 const draft = reactive<RuleDraft>(props.rule ? draftOf(props.rule) : newDraft(`own-${crypto.randomUUID()}`))
+const kept = useDraft(
+  draftKey('rules', props.rule?.id ?? null),
+  () => draft.sentence || words.aRuleOfMy,
+  fieldsOfForm(draft),
+)
 const made = computed(() => ruleOf(draft))
+function cancel() {
+  void kept.drop()
+  emit('close')
+}
+function keep() {
+  if (!made.value.ok) return
+  kept.sent()
+  emit('keep', made.value.rule)
+}
 
 const families = FAMILIES.map((f) => ({ value: f.id as string, title: f.name }))
 const retrieves = RETRIEVES.map((r) => ({ value: r.id, title: r.name }))
@@ -32,6 +47,7 @@ const ASKS = [
       <h2>{{ rule ? words.changeMyRule : words.aRuleOfMy }}</h2>
     </header>
     <div class="body">
+      <DraftBar />
       <v-text-field v-model="draft.sentence" :label="words.theRule" maxlength="200" autofocus />
       <RuleConditions v-model="draft.conditions" />
       <fieldset>
@@ -85,10 +101,8 @@ const ASKS = [
       <RulePreview :made="made" :rule-id="draft.id" />
     </div>
     <footer>
-      <v-btn variant="text" @click="emit('close')">{{ words.close }}</v-btn>
-      <v-btn color="primary" :disabled="!made.ok" @click="made.ok && emit('keep', made.rule)">{{
-        words.keepTheRule
-      }}</v-btn>
+      <v-btn variant="text" @click="cancel">{{ words.close }}</v-btn>
+      <v-btn color="primary" :disabled="!made.ok" @click="keep">{{ words.keepTheRule }}</v-btn>
     </footer>
   </v-card>
 </template>

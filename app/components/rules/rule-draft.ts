@@ -1,4 +1,5 @@
 import { ruleDraftWords as texts } from '../../../words'
+import { sayIssue } from '~/components/form/issue'
 import { OwnRule, type OfferTest } from '../../../core/match'
 import type { NumberFeature, TextFeature } from '../../../core/water'
 
@@ -64,12 +65,12 @@ export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: fa
     draft.asks === 'axis'
       ? { axis: draft.axis, want: draft.want, weight: draft.weight }
       : { [draft.asks]: test, weight: draft.weight }
-  const parsed = OwnRule.safeParse({ id: draft.id, sentence: draft.sentence, when, effects: [effect] })
+  const rule = { id: draft.id, sentence: draft.sentence, when, effects: [effect] }
+  const parsed = OwnRule.safeParse(rule)
   if (parsed.success) return { ok: true, rule: parsed.data }
   const [issue] = parsed.error.issues
-  return issue?.path[0] === 'sentence'
-    ? { ok: false, problem: texts.sayTheRule }
-    : { ok: false, problem: `${issue?.path.join(' › ')}: ${issue?.message}` }
+  const bare = !issue || issue.path[0] === 'sentence'
+  return { ok: false, problem: bare ? texts.sayTheRule : sayIssue(issue, rule) }
 }
 
 /** The draft of a rule that is kept already. */

@@ -26,10 +26,10 @@ async function ask() {
   try {
     const answer = await fetch(`/api/simulators/report?${query}`)
     const parsed = WaterReport.safeParse(await answer.json())
-    if (!answer.ok || !parsed.success) throw new Error(words.theServiceSentSomething)
-    report.value = parsed.data
-  } catch (error) {
-    problem.value = words.noReportTheWater(error instanceof Error ? error.message : words.theServiceCannotBe)
+    if (answer.ok && parsed.success) report.value = parsed.data
+    else problem.value = words.noReportTheWater(words.theServiceSentSomething)
+  } catch {
+    problem.value = words.noReportTheWater(words.theServiceCannotBe)
   } finally {
     asking.value = false
   }

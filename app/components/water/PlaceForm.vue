@@ -4,6 +4,7 @@ import { faultOf } from '../../../core/fault'
 import { BOTTOMS, COVERS, Place } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { plain } from '~/composables/plain'
+import { draftKey, useDraft } from '~/composables/useDraft'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
@@ -14,14 +15,19 @@ const water = useWater()
 const draft = ref<Place>(plain(props.place))
 /** The place as what is typed started from it. */
 const base = ref<Place>(plain(props.place))
+const kept = useDraft(draftKey('places', props.place.id), () => draft.value.name || words.thisPlace, {
+  get: () => draft.value,
+  set: (value) => (draft.value = { ...draft.value, ...(value as Place) }),
+})
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
-/** What is being typed stays when the place changes elsewhere meanwhile, and goes when another place is looked at. */
+/** What is being typed stays when the place changes elsewhere meanwhile. */
 watch(
   () => props.place,
   (now, before) => {
-    if (now.id === before.id && !same(draft.value, before)) return
+    if (!same(draft.value, before)) return
     draft.value = plain(now)
     base.value = plain(now)
+    void kept.drop()
   },
 )
 const checked = computed(() => Place.safeParse(draft.value))
@@ -39,6 +45,11 @@ async function keep() {
   if (!data) return
   await box.savePlace(data, words.changed(data.name), plain(base.value))
   base.value = plain(data)
+  await kept.drop()
+}
+async function reset() {
+  draft.value = plain(props.place)
+  await kept.drop()
 }
 function usualAsToday() {
   const c = water.current
@@ -60,6 +71,7 @@ const FIGURES = [
       <v-btn v-if="!here" variant="tonal" @click="water.goTo(place.id)">{{ words.fishHereToday }}</v-btn>
       <span v-else class="quiet">{{ words.todaysWater }}</span>
     </header>
+    <DraftBar />
     <div class="grid">
       <v-text-field v-model="draft.name" :label="words.name" maxlength="80" class="wide" />
       <v-text-field
@@ -140,7 +152,7 @@ const FIGURES = [
         {{ words.removeThisPlace }}
       </button>
       <span class="grow" />
-      <v-btn variant="text" :disabled="!dirty" @click="draft = plain(place)">{{ words.reset }}</v-btn>
+      <v-btn variant="text" :disabled="!dirty" @click="reset">{{ words.reset }}</v-btn>
       <v-btn type="submit" color="primary" :disabled="!dirty || !!problem">{{ words.save }}</v-btn>
     </footer>
   </form>

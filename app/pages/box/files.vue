@@ -9,6 +9,7 @@ useHead({ title: words.filesAndBinYgrion })
     <KeepAsk />
     <div class="stack">
       <SheetImport />
+      <UnreadableRows />
       <AsideRows />
       <div class="two">
         <section class="panel whole" :aria-label="words.archive">

@@ -44,11 +44,18 @@ const lures = computed(() => {
 })
 const found = computed(() => (sought.value ? new Set(lures.value.map((l) => l.id)) : null))
 
+/** A form with what was typed into it and not saved. */
+function resume(form: string, id: string | null) {
+  open.value =
+    form === 'trays'
+      ? { kind: 'tray', tray: box.trayById.get(id ?? '') ?? null }
+      : { kind: 'lure', lure: box.lureById.get(id ?? '') ?? null }
+}
 const route = useRoute()
 /** A label's code opens its lure. */
 onMounted(() => {
   const lure = box.lureById.get(String(route.query.lure ?? ''))
-  if (lure) open.value = { kind: 'lure', lure, from: null }
+  if (lure) open.value = { kind: 'lure', lure }
 })
 </script>
 
@@ -73,7 +80,11 @@ onMounted(() => {
     </header>
     <BoxTabs />
     <KeepAsk />
-    <UnfinishedDrafts @resume="(id, from) => (open = { kind: 'lure', lure: box.lureById.get(id) ?? null, from })" />
+    <UnfinishedDrafts
+      :forms="['lures', 'trays']"
+      :known="(form, id) => (form === 'trays' ? box.trayById : box.lureById).has(id)"
+      @resume="resume"
+    />
     <div class="bar">
       <v-text-field
         v-model="search"
@@ -95,7 +106,7 @@ onMounted(() => {
           {{ v.name }}
         </button>
       </div>
-      <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">{{ texts.addALure }}</v-btn>
+      <v-btn color="primary" @click="open = { kind: 'lure', lure: null }">{{ texts.addALure }}</v-btn>
     </div>
 
     <div v-if="box.box.lures.length === 0" class="panel empty">
@@ -104,7 +115,7 @@ onMounted(() => {
         {{ texts.addYourFirstLure }}
       </p>
       <div class="ways">
-        <v-btn color="primary" @click="open = { kind: 'lure', lure: null, from: null }">{{ texts.addALure }}</v-btn>
+        <v-btn color="primary" @click="open = { kind: 'lure', lure: null }">{{ texts.addALure }}</v-btn>
         <v-btn variant="outlined" to="/box/files">{{ texts.bringInASpreadsheet }}</v-btn>
         <v-btn variant="text" @click="box.startDemo()">{{ texts.openTheDemoBox }}</v-btn>
       </div>
@@ -117,16 +128,16 @@ onMounted(() => {
       <TrayView
         v-if="settings.boxView === 'trays'"
         :found="found"
-        @open="(lure) => (open = { kind: 'lure', lure, from: null })"
+        @open="(lure) => (open = { kind: 'lure', lure })"
         @tray="(tray) => (open = { kind: 'tray', tray })"
         @weigh="(some) => (open = { kind: 'weigh', lures: some })"
       />
       <FamilyView
         v-else-if="settings.boxView === 'families'"
         :lures="lures"
-        @open="(lure) => (open = { kind: 'lure', lure, from: null })"
+        @open="(lure) => (open = { kind: 'lure', lure })"
       />
-      <LureTable v-else :lures="lures" @open="(lure) => (open = { kind: 'lure', lure, from: null })" />
+      <LureTable v-else :lures="lures" @open="(lure) => (open = { kind: 'lure', lure })" />
     </template>
 
     <BoxDialog v-model="open" />

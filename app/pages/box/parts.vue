@@ -42,6 +42,11 @@ function figures(kind: PartKind, part: Part): string {
 const uses = (kind: PartKind, part: Part) =>
   sayUse(partUse(kind, part as PartOf<typeof kind>, box.box), settings.system)
 
+/** A form with what was typed into it and not saved. */
+function resume(form: string, id: string | null) {
+  const kind = form as PartKind
+  editing.value = { kind, part: partsOf(kind).find((p) => p.id === id) ?? null }
+}
 async function save(part: Part) {
   const { kind, part: base } = editing.value ?? { kind: null, part: null }
   if (kind) await box.save(kind, part as never, base ? (plain(base) as never) : undefined)
@@ -56,6 +61,11 @@ async function remove(part: Part) {
 <template>
   <div class="page">
     <PageHead :title="texts.box"><BoxTabs /></PageHead>
+    <UnfinishedDrafts
+      :forms="DRAWERS.map((d) => d.kind)"
+      :known="(form, id) => partsOf(form as PartKind).some((p) => p.id === id)"
+      @resume="resume"
+    />
     <div class="drawers">
       <section v-for="d in DRAWERS" :key="d.kind" :aria-label="capital(THINGS[d.kind].many)" class="drawer">
         <header>

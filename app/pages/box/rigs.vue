@@ -45,6 +45,12 @@ function add() {
   const [first] = box.box.lines.filter((l) => l.reelId)
   editing.value = { rig: newRig(crypto.randomUUID(), first?.id ?? null, box.box.rods[0]?.id ?? null), adding: true }
 }
+/** A form with what was typed into it and not saved. */
+function resume(_: string, id: string | null) {
+  const rig = box.rigs.find((r) => r.id === id)
+  if (rig) editing.value = { rig, adding: false }
+  else add()
+}
 async function save(rig: Rig) {
   const base = editing.value && !editing.value.adding ? plain(editing.value.rig) : undefined
   await box.save('rigs', rig, base)
@@ -60,6 +66,7 @@ const covers = [{ value: null, title: texts.asInTodaysWater }, ...choices(COVERS
 <template>
   <div class="page">
     <PageHead :title="texts.box"><BoxTabs /></PageHead>
+    <UnfinishedDrafts :forms="['rigs']" :known="(_, id) => box.rigs.some((r) => r.id === id)" @resume="resume" />
     <div class="bar">
       <p class="quiet">
         {{ texts.whatYouKeepTied }}

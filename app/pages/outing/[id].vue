@@ -23,12 +23,6 @@ const fish = computed(() =>
     s.answers.filter((a) => a.fish).map((a) => ({ ...a, lure: s.carried.name, way: s.way.name, spot: s.spot })),
   ),
 )
-const note = ref('')
-watch(outing, (o) => (note.value = o?.note ?? ''), { immediate: true })
-const keepNote = () =>
-  outing.value &&
-  note.value !== outing.value.note &&
-  outings.save({ ...outing.value, note: note.value.slice(0, 2000) }, words.changedANote)
 async function remove() {
   if (!outing.value) return
   await outings.remove(outing.value)
@@ -108,9 +102,7 @@ const print = () => window.print()
           </li>
         </ul>
       </template>
-      <label class="note"
-        >{{ words.note }} <textarea v-model="note" rows="3" maxlength="2000" @change="keepNote" />
-      </label>
+      <DayNote :key="outing.id" :outing="outing" />
       <details class="screen">
         <summary>{{ words.everythingThatWasWritten(outing.entries.length) }}</summary>
         <LogList :outing="outing" fixed />
@@ -157,19 +149,6 @@ td {
 ul {
   margin: 0;
   padding-left: var(--space-16);
-}
-.note {
-  display: grid;
-  gap: var(--space-4);
-  font-weight: 650;
-}
-textarea {
-  padding: var(--space-8);
-  border-radius: var(--radius-m);
-  border: 1.5px solid rgba(var(--v-border-color), 0.5);
-  font: inherit;
-  font-weight: 400;
-  color: inherit;
 }
 summary {
   min-height: 48px;

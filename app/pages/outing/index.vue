@@ -14,9 +14,6 @@ const dark = computed(() => water.reading?.light === 'night')
 <template>
   <div class="page outing">
     <p v-if="outings.status.state === 'loading'" role="status">{{ words.openingTheLog }}</p>
-    <p v-else-if="outings.status.state === 'failed'" role="alert">
-      {{ words.theLogCannotBe(outings.status.problem) }}
-    </p>
     <template v-else-if="outings.live">
       <AwayBanner :key="`away-${outings.live.id}`" :outing="outings.live" />
       <LiveOuting :key="outings.live.id" :outing="outings.live" />

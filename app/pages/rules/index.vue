@@ -48,10 +48,12 @@ function weigh(rule: Pick<Rule, 'id' | 'sentence'>, weight: number) {
 }
 
 const editing = ref<OwnRule | 'new' | null>(null)
-function keep(rule: OwnRule) {
+/** A form with what was typed into it and not saved. */
+const resume = (_: string, id: string | null) => (editing.value = box.practice.own.find((r) => r.id === id) ?? 'new')
+async function keep(rule: OwnRule) {
   const known = box.practice.own.some((r) => r.id === rule.id)
   const own = known ? box.practice.own.map((r) => (r.id === rule.id ? rule : r)) : [...box.practice.own, rule]
-  void box.putPractice({ own }, (known ? words.changedTheRule : words.addedTheRule)(rule.sentence))
+  await box.putPractice({ own }, (known ? words.changedTheRule : words.addedTheRule)(rule.sentence))
   editing.value = null
 }
 function remove(rule: OwnRule) {
@@ -70,6 +72,11 @@ function remove(rule: OwnRule) {
       </div>
       <RuleTabs />
     </header>
+    <UnfinishedDrafts
+      :forms="['rules']"
+      :known="(_, id) => box.practice.own.some((r) => r.id === id)"
+      @resume="resume"
+    />
     <section class="panel own" aria-labelledby="own-title">
       <header>
         <h2 id="own-title">{{ words.myOwnRules }}</h2>

@@ -22,7 +22,7 @@ const said = ref('')
         @update:model-value="(id) => (chosenId = id)"
         @said="(words) => (said = words)"
       />
-      <PlaceForm v-if="chosen" :place="chosen" />
+      <PlaceForm v-if="chosen" :key="chosen.id" :place="chosen" />
     </div>
   </div>
 </template>

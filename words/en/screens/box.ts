@@ -37,6 +37,18 @@ export const boxDialog = {
   weigh: 'Weigh',
 } as const
 
+/** app/components/box/UnreadableRows.vue */
+export const unreadableRows = {
+  couldNotBeRead: 'Could not be read',
+  nothingIsLost:
+    'These were stored and are not what Ygrion expects. They are kept as they are and go into your archive; mended, they are back where they were.',
+  withoutAName: 'Without a name',
+  shouldBe: (field: Shown) => `What the ${field} should be`,
+  tryAgain: 'Try again',
+  saveAsAFile: 'Save as a file',
+  throwAway: 'Throw away',
+} as const
+
 /** app/components/box/BoxFiles.vue */
 export const boxFiles = {
   theBoxReplaced: 'The box replaced',
@@ -237,6 +249,7 @@ export const rigDrawing = {
 
 /** app/components/box/RigForm.vue */
 export const rigForm = {
+  aNewRig: 'a new rig',
   changeThe: (name: Shown) => `Change ${name}`,
   buildARig: 'Build a rig',
   rigCheck: 'Rig check',
@@ -339,6 +352,7 @@ export const trayFields = {
 
 /** app/components/box/TrayForm.vue */
 export const trayForm = {
+  aNewTray: 'a new tray',
   change: (name: Shown) => `Change ${name}`,
   addATray: 'Add a tray',
   ofItsLuresLie: (beyond: Shown) =>
@@ -366,8 +380,10 @@ export const trayView = {
   leftWhereItWas: 'Left where it was.',
 } as const
 
-/** app/components/box/UnfinishedDrafts.vue */
+/** app/components/form/UnfinishedDrafts.vue */
 export const unfinishedDrafts = {
+  changing: 'changing',
+  adding: 'adding',
   youWere: (d: Shown) => `You were ${d}`,
   andHadNotSaved: 'and had not saved it.',
   carryOn: 'Carry on',

@@ -260,6 +260,12 @@ export const versusPanel = {
   anHour: (n: Shown, n2: Shown, n3: Shown) => `${n} an hour (${n2}–${n3})`,
 } as const
 
+/** app/components/outing/DayNote.vue */
+export const dayNote = {
+  note: 'Note',
+  changedANote: 'Changed a note',
+} as const
+
 /** app/pages/outing/[id].vue */
 export const pastOutingPage = {
   openingTheLog: 'Opening the log …',
@@ -283,20 +289,16 @@ export const pastOutingPage = {
   hook: (hooked: Shown) => ` · hook ${hooked}`,
   released: ' · released',
   kept: ' · kept',
-  note: 'Note',
   everythingThatWasWritten: (entries: Shown) => `Everything that was written down (${entries})`,
   printTheDaySheet: 'Print the day sheet',
   fishOnTake: 'Fish on: take the end back',
   removeTheOuting: 'Remove the outing',
   daySheetYgrion: 'Day sheet · Ygrion',
-  changedANote: 'Changed a note',
 } as const
 
 /** app/pages/outing/index.vue */
 export const outingPage = {
   openingTheLog: 'Opening the log …',
-  theLogCannotBe: (problem: Shown) =>
-    `The log cannot be read (${problem}). Nothing stored was changed: reload the page.`,
   careful: 'Careful:',
   hooksByNightEye: 'hooks by night: eye protection, a lamp, and no wading in water you do not know.',
   thunderIceAndCold:

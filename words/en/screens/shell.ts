@@ -1,4 +1,5 @@
 import type { Shown } from '../catalogue'
+import { count } from '../grammar'
 
 /** What the screens of shell say, by component. */
 
@@ -6,12 +7,47 @@ import type { Shown } from '../catalogue'
 export const appShell = {
   skip: 'Skip to content',
   openingTheBox: 'Opening the box …',
-  cannotBeOpened: 'The box cannot be opened',
-  refusesToStore: (problem: Shown) =>
-    `This browser refuses to store data here (${problem}). Leave private browsing or free some space, then open the page again. Nothing stored was changed.`,
   undo: 'Undo',
-  updateReady: 'Update ready.',
+} as const
+
+/** app/components/form/DraftBar.vue */
+export const draftBar = {
+  typedBefore: 'You typed this before and had not saved it.',
+  startOver: 'Start over',
+} as const
+
+/** app/components/UpdateNotice.vue */
+export const updateNotice = {
+  ready: 'A newer Ygrion is ready.',
+  update: 'Update',
+  inPlace: 'A newer Ygrion is in place. Save what you are typing, then reload.',
   reload: 'Reload',
+} as const
+
+/** app/components/RescuePage.vue */
+export const rescuePage = {
+  notYetOpen: 'The box has not opened yet',
+  doesNotOpen: 'The box does not open',
+  stillTrying: 'Ygrion goes on waiting for it, and shows it as soon as it is there.',
+  tryAgain: 'Try again.',
+  tryAgainMeans: 'Close other tabs of Ygrion first. Nothing stored is changed.',
+  reload: 'Reload',
+  saveWhatIsThere: 'Save what can be read.',
+  saveMeans: 'One file with everything that can still be read. Ygrion opens it again, here or on another device.',
+  saveToAFile: 'Save to a file',
+  goOn: 'Go on without keeping anything.',
+  goOnMeans: 'Ygrion works with its demo box until the page is closed. What is stored stays as it is.',
+  goOnWithoutKeeping: 'Go on',
+  saved: (lures: number, outings: number, unreadable: number) =>
+    `Saved: ${count(lures, 'lure')}, ${count(outings, 'outing')}${unreadable ? `, and ${count(unreadable, 'entry', 'entries')} that could not be read, as they were` : ''}.`,
+} as const
+
+/** app/components/KeptNothing.vue */
+export const keptNothing = {
+  nothingIsKept: 'Nothing is kept here.',
+  exportBeforeYouClose:
+    'This browser has no store for the page: a private window or a setting forbids it. Export your box before you close the page.',
+  exportToAFile: 'Export to a file',
 } as const
 
 /** app/components/TopBar.vue */
@@ -72,6 +108,7 @@ export const notFoundPage = {
 /** app/components/FailureNotice.vue */
 export const failureNotice = {
   exportMyBox: 'Export my box',
+  lookAtThem: 'Look at them',
   close: 'Close',
 } as const
 

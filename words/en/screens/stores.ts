@@ -35,7 +35,6 @@ export const outingLogWords = {
 
 /** app/composables/useSeries.ts */
 export const seriesWords = {
-  enterAValueWithin: 'enter a value within the allowed range.',
   reading: (readings: Shown, name: Shown) => `Reading ${readings} of ${name}`,
   tookOutAReading: (name: Shown) => `Took out a reading of ${name}`,
 } as const
@@ -54,6 +53,8 @@ export const boxStoreWords = {
   added: (name: Shown) => `Added ${name}`,
   changed: (name: Shown) => `Changed ${name}`,
   removed: (what: Shown) => `Removed ${what}`,
+  mended: (name: Shown) => `Mended ${name}`,
+  triedAgain: (name: Shown) => `Tried ${name} again`,
   things: (n: number) => count(n, 'thing'),
   putBack: (item: Shown) => `Put back ${item}`,
   emptiedTheBin: 'Emptied the bin',

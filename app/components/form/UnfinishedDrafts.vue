@@ -1,26 +1,39 @@
 <script setup lang="ts">
 import { unfinishedDrafts as words } from '../../../words'
+import { draftKey } from '~/composables/useDraft'
 import { repository } from '~/stores/repository'
-import { useBox } from '~/stores/box'
-import type { LureDraft } from './LureForm.vue'
 
 /** What was being typed when the page was closed or died: carried on, or thrown away. */
-const emit = defineEmits<{ resume: [lureId: string, draft: LureDraft] }>()
-const box = useBox()
+const props = defineProps<{
+  /** Forms that can be opened from here. */
+  forms: readonly string[]
+  /** Whether what it changes is still there. */
+  known: (form: string, id: string) => boolean
+}>()
+/** `id`: null for a new thing. */
+const emit = defineEmits<{ resume: [form: string, id: string | null] }>()
 type Kept = Awaited<ReturnType<typeof repository.drafts>>[number]
-const drafts = ref<Kept[]>([])
+const drafts = shallowRef<readonly Kept[]>([])
+const formOf = (draft: Kept) => draft.key.slice(0, draft.key.indexOf(':'))
+const idOf = (draft: Kept) => draft.key.slice(draft.key.indexOf(':') + 1)
 onMounted(async () => {
-  drafts.value = (await repository.drafts()).filter((d) => d.key.startsWith('lure:'))
+  drafts.value = (await repository.drafts()).filter((d) => props.forms.includes(formOf(d)))
 })
 async function drop(draft: Kept) {
   await repository.dropDraft(draft.key)
   drafts.value = drafts.value.filter((d) => d !== draft)
 }
-function resume(draft: Kept) {
+const changes = (draft: Kept) => props.known(formOf(draft), idOf(draft))
+async function resume(draft: Kept) {
   drafts.value = drafts.value.filter((d) => d !== draft)
-  emit('resume', draft.key.slice('lure:'.length), draft.value as LureDraft)
+  const form = formOf(draft)
+  if (changes(draft)) return emit('resume', form, idOf(draft))
+  // What it changed is gone meanwhile: it becomes a new one.
+  await repository.dropDraft(draft.key)
+  await repository.keepDraft({ ...draft, key: draftKey(form, null) })
+  emit('resume', form, null)
 }
-const about = (draft: Kept) => (box.lureById.has(draft.key.slice('lure:'.length)) ? 'changing' : 'adding')
+const about = (draft: Kept) => (changes(draft) ? words.changing : words.adding)
 </script>
 
 <template>
