@@ -31,9 +31,10 @@ export function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
 export function faultOf(issue: z.core.$ZodIssue, input: unknown): SchemaFault {
   const found = valueAt(input, issue.path)
   const value = shown(found)
+  if (found === undefined && issue.code !== 'custom') return { kind: 'missing' }
   switch (issue.code) {
     case 'invalid_type':
-      return found === undefined ? { kind: 'missing' } : { kind: 'wrong-type', wanted: issue.expected, value }
+      return { kind: 'wrong-type', wanted: issue.expected, value }
     case 'unrecognized_keys':
       return { kind: 'unknown-field', keys: issue.keys.slice(0, 3).map((k) => shown(k)) }
     case 'invalid_value':

@@ -48,7 +48,10 @@ export function storeProblem(error: unknown): StoreProblem {
     const code = typeof name === 'string' ? BY_NAME[name] : undefined
     if (code) return { code }
   }
-  return { code: 'unknown', detail: error instanceof Error ? error.message.slice(0, LONGEST) : '' }
+  return {
+    code: 'unknown',
+    detail: error instanceof Error ? (error.message.split('\n')[0] ?? '').slice(0, LONGEST) : '',
+  }
 }
 
 function notValid(error: z.ZodError): StoreProblem {

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { failureNotice as words, sayFailure } from '../../words'
-import { FORMATS } from '../../core/exchange'
-import { saveAs } from '~/composables/download'
+import { saveArchive } from '~/composables/download'
 import { useCommands } from '~/stores/commands'
 import { useOpening } from '~/stores/opening'
 
@@ -12,7 +11,7 @@ const opening = useOpening()
 const LOST = new Set(['full', 'closed', 'denied', 'no-answer', 'unknown'])
 const rescue = computed(() => commands.failure !== null && LOST.has(commands.failure.problem.code))
 async function exportAll() {
-  saveAs(FORMATS.archive, await opening.all(), '', { anyway: true })
+  await saveArchive(await opening.all(), { anyway: true })
 }
 </script>
 

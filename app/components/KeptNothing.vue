@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { keptNothing as words } from '../../words'
-import { FORMATS } from '../../core/exchange'
-import { saveAs } from '~/composables/download'
+import { saveArchive } from '~/composables/download'
 import { useOpening } from '~/stores/opening'
 
 /** While the page works without a database: it says so all the time, with the one way to keep things. */
 const opening = useOpening()
 async function save() {
-  saveAs(FORMATS.archive, await opening.all(), '', { anyway: true })
+  await saveArchive(await opening.all(), { anyway: true })
 }
 </script>
 

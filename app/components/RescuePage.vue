@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { rescuePage as words, sayFailure } from '../../words'
-import { FORMATS } from '../../core/exchange'
-import { saveAs } from '~/composables/download'
+import { saveArchive } from '~/composables/download'
 import { sayError } from '~/composables/say-error'
 import { useOpening } from '~/stores/opening'
 
@@ -15,7 +14,7 @@ async function save() {
   saving.value = true
   try {
     const content = await opening.all()
-    saveAs(FORMATS.archive, content, '', { anyway: true })
+    await saveArchive(content, { anyway: true })
     saved.value = words.saved(content.box.lures.length, content.outings.length, content.unreadable.length)
   } catch (error) {
     saved.value = sayError(error)
@@ -60,7 +59,7 @@ const reload = () => window.location.reload()
 
 <style scoped>
 .rescue {
-  max-width: 640px;
+  width: min(640px, calc(100% - 24px));
   margin: var(--space-32) auto;
   padding: var(--space-24);
   display: grid;

@@ -1,4 +1,6 @@
-import type { ExportFormat, FileProblem } from '../../core/exchange'
+import { FORMATS, type ArchiveContent, type ExportFormat, type FileProblem } from '../../core/exchange'
+import { onFile } from '~/composables/file-work'
+import { plain } from '~/composables/plain'
 import { today } from '~/stores/repository'
 
 /** A name that every file system takes. */
@@ -15,19 +17,20 @@ export function download(name: string, type: string, text: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }
 
+/** Something of the app, out in one of its formats. `label`: what it is of, where the format asks for it. */
+export function saveAs<Input>(format: ExportFormat<Input>, input: Input, label = ''): void {
+  download(nameOf(format, label), format.mime, format.write(input))
+}
+const nameOf = ({ stem, extension }: ExportFormat<never>, label: string) => fileName(stem(label, today()), extension)
+
 /**
- * Something of the app, out in one of its formats. `label`: what it is of, where the format asks for it. A format that can be read again is read again
- * first: what would not come back is not called saved. Answers with what is wrong, or null.
+ * Everything, out as an archive. It is read again first: what would not come back is not called saved. Answers with what is wrong, or null.
  * `anyway`: saved all the same, where a file that has to be mended is better than none.
  */
-export function saveAs<Input>(
-  format: ExportFormat<Input>,
-  input: Input,
-  label = '',
-  { anyway = false } = {},
-): FileProblem | null {
-  const text = format.write(input)
-  const problem = format.problemOf?.(text) ?? null
-  if (!problem || anyway) download(fileName(format.stem(label, today()), format.extension), format.mime, text)
+export async function saveArchive(content: ArchiveContent, { anyway = false } = {}): Promise<FileProblem | null> {
+  const written = await onFile((files) => files.writeArchive(plain(content)))
+  if (!written) return null
+  const { text, problem } = written
+  if (!problem || anyway) download(nameOf(FORMATS.archive, ''), FORMATS.archive.mime, text)
   return problem
 }

@@ -1,5 +1,6 @@
+import { onFile } from '~/composables/file-work'
 import { sounderWords as words, sayFileProblem } from '../../words'
-import { middleOf, readNmeaLog, readSentence, type NmeaReading } from '../../core/exchange'
+import { middleOf, readSentence, type NmeaReading } from '../../core/exchange'
 
 /** Anything that speaks NMEA 0183: the simulated boat now, a real bridge behind the same word later. */
 export interface Sounder {
@@ -69,9 +70,14 @@ export function useSounder(sounder: Sounder = simulatedSounder) {
       },
     )
   }
-  function open(name: string, text: string) {
-    begin(name)
-    const log = readNmeaLog(text)
+  async function open(file: File) {
+    begin(file.name)
+    const log = await onFile((files) => files.sounder(file))
+    if (!log) return
+    if ('ok' in log) {
+      problems.value = [sayFileProblem(log.problem)]
+      return
+    }
     readings.value = log.readings
     problems.value = log.problems.map((p) => words.line(p.line, sayFileProblem(p.problem)))
   }

@@ -9,12 +9,7 @@ import { useHistory } from './history'
 import { repository } from './repository'
 import { useSheets } from './sheets'
 
-vi.mock('~/composables/useSheetWorker', async () => {
-  const { onThread } = await import('~/testing/on-thread')
-  const { sheetService } = await import('~/workers/sheet-service')
-  const service = onThread(sheetService)
-  return { useSheetWorker: () => service }
-})
+vi.mock('~/composables/file-work', () => import('~/testing/file-work'))
 
 const fail = (error: unknown) => {
   throw error

@@ -2,9 +2,19 @@ import { sheetsStoreWords as words } from '../../words'
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { FileProblem, RejectedRow, ImportPlan, Mapping, RejectedRows, Sheet } from '../../core/exchange'
+import {
+  markOf,
+  type FileProblem,
+  type RejectedRow,
+  type ImportPlan,
+  type Mapping,
+  type Marks,
+  type RejectedRows,
+  type Sheet,
+} from '../../core/exchange'
 import { put, type Edit } from '../../storage/edits'
-import { useSheetWorker } from '~/composables/useSheetWorker'
+import { onFile, stopFiles } from '~/composables/file-work'
+import type { Source } from '~/workers/file-service'
 import { useBox } from './box'
 import { now } from './repository'
 import { plain } from '~/composables/plain'
@@ -12,13 +22,20 @@ import { plain } from '~/composables/plain'
 type Stage =
   | { readonly state: 'idle' }
   | { readonly state: 'refused'; readonly file: string; readonly problem: FileProblem }
-  | { readonly state: 'mapping'; readonly file: string; readonly sheet: Sheet; readonly mapping: Mapping }
+  | {
+      readonly state: 'mapping'
+      readonly file: string
+      readonly sheet: Sheet
+      readonly mapping: Mapping
+      readonly marks: Marks
+    }
   | { readonly state: 'reading'; readonly file: string; readonly done: number; readonly of: number }
   | {
       readonly state: 'planned'
       readonly file: string
       readonly sheet: Sheet
       readonly mapping: Mapping
+      readonly marks: Marks
       readonly plan: ImportPlan
     }
   | {
@@ -34,36 +51,48 @@ type Stage =
 export const useSheets = defineStore('sheets', {
   state: () => ({ stage: { state: 'idle' } as Stage }),
   actions: {
-    async read(file: string, source: string) {
-      const read = await useSheetWorker().read(source)
-      this.stage = read.ok
-        ? { state: 'mapping', file, sheet: markRaw(read.sheet), mapping: read.mapping }
-        : { state: 'refused', file, problem: read.problem }
+    async read(file: string, source: Source) {
+      this.stage = { state: 'reading', file, done: 0, of: 0 }
+      const read = await onFile((files) => files.sheet(source))
+      if (!read) this.stage = { state: 'idle' }
+      else if (!read.ok) this.stage = { state: 'refused', file, problem: read.problem }
+      else {
+        const sheet = markRaw(read.sheet)
+        const marks = read.mapping.map((id, i) => markOf(sheet, i, id))
+        this.stage = { state: 'mapping', file, sheet, mapping: read.mapping, marks }
+      }
     },
     map(column: number, id: string | null) {
       if (this.stage.state !== 'mapping') return
       // A column of ours stands for one of theirs only.
-      const mapping = this.stage.mapping.map((m, i) => (i === column ? id : m === id && id !== null ? null : m))
-      this.stage = { ...this.stage, mapping }
+      const { sheet, mapping: before } = this.stage
+      const mapping = before.map((m, i) => (i === column ? id : m === id && id !== null ? null : m))
+      this.stage = { ...this.stage, mapping, marks: mapping.map((m, i) => markOf(sheet, i, m)) }
+    },
+    /** Says what the comma of a column's figures parts, where they do not say so themselves. */
+    mark(column: number, comma: 'decimal' | 'thousands') {
+      if (this.stage.state !== 'mapping') return
+      const marks = this.stage.marks.map((m, i) => (i === column && m ? { ...m, comma } : m))
+      this.stage = { ...this.stage, marks }
     },
     async plan() {
       if (this.stage.state !== 'mapping') return
-      const { file, sheet, mapping } = this.stage
+      const { file, sheet, mapping, marks } = this.stage
       const back = this.stage
       this.stage = { state: 'reading', file, done: 0, of: sheet.rows.length }
       const onProgress = proxy((done: number, of: number) => {
         if (this.stage.state === 'reading') this.stage = { ...this.stage, done, of }
       })
-      const plan = await useSheetWorker().plan(plain(sheet), plain(mapping), plain(useBox().box), onProgress)
-      this.stage = plan ? { state: 'planned', file, sheet, mapping, plan: markRaw(plan) } : back
+      const plan = await onFile((files) =>
+        files.plan(plain(sheet), plain(mapping), plain(marks), plain(useBox().box), onProgress),
+      )
+      this.stage = plan ? { state: 'planned', file, sheet, mapping, marks, plan: markRaw(plan) } : back
     },
-    async stop() {
-      await useSheetWorker().stop()
-    },
+    stop: stopFiles,
     again() {
       if (this.stage.state !== 'planned') return
-      const { file, sheet, mapping } = this.stage
-      this.stage = { state: 'mapping', file, sheet, mapping }
+      const { file, sheet, mapping, marks } = this.stage
+      this.stage = { state: 'mapping', file, sheet, mapping, marks }
     },
     close() {
       this.stage = { state: 'idle' }
@@ -98,7 +127,8 @@ export const useSheets = defineStore('sheets', {
     async mend(from: RejectedRows, row: RejectedRow, cells: readonly string[]) {
       const sheet: Sheet = { headings: [...from.headings], rows: [[...cells]] }
       const onProgress = proxy(() => undefined)
-      const plan = await useSheetWorker().plan(plain(sheet), plain(from.mapping), plain(useBox().box), onProgress)
+      // Mended by hand, one figure at a time: what is unclear is said again.
+      const plan = await onFile((files) => files.plan(sheet, plain(from.mapping), [], plain(useBox().box), onProgress))
       if (!plan) return
       const still = plan.aside.map((a) => ({ ...a, row: row.row }))
       const rows = from.rows.flatMap((r) => (r.row === row.row ? (plain(still) as RejectedRows['rows']) : [r]))

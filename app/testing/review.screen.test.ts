@@ -122,5 +122,9 @@ it('a log goes out and comes in; what cannot be read is told with its row, and u
   }
   const csv = writeOutings([first])
   await bring(body, 'log.csv', csv)
-  await expect.poll(() => body.querySelector('.said')?.textContent).toMatch(/1 outing/)
+  // A table holds less than the log: it never takes the place of what is here.
+  await expect.poll(() => body.querySelector('.said')?.textContent).toMatch(/one was here already and stays/)
+  expect(useOutings().all.find((o) => o.id === first.id)).toEqual(first)
+  await bring(body, 'log.csv', csv.replaceAll(first.id, 'from-a-table'))
+  await expect.poll(() => useOutings().all.some((o) => o.id === 'from-a-table')).toBe(true)
 })

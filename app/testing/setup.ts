@@ -22,11 +22,6 @@ vi.mock('~/composables/useMatchWorker', async () => {
   const service = onThread(matchService)
   return { useMatchWorker: () => service }
 })
-vi.mock('~/composables/useSheetWorker', async () => {
-  const { onThread } = await import('./on-thread')
-  const { sheetService } = await import('~/workers/sheet-service')
-  const service = onThread(sheetService)
-  return { useSheetWorker: () => service }
-})
+vi.mock('~/composables/file-work', () => import('./file-work'))
 // Drags need a page that is laid out: the browser tests have one.
 vi.mock('~/composables/useTrayDrag', () => ({ useTrayDrag: () => undefined }))

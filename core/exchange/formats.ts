@@ -3,8 +3,7 @@ import type { Box } from '../box'
 import type { BenchTest } from '../bench'
 import type { Place } from '../water'
 import type { Outing } from '../outing'
-import { archiveProblem, writeArchive, type ArchiveContent } from './box-file'
-import type { FileProblem } from './problem'
+import { writeArchive, type ArchiveContent } from './box-file'
 import { writeLures, writeTests } from './csv'
 import { writeGpx } from './gpx'
 import { writeOutings } from './outings-out'
@@ -17,8 +16,6 @@ export interface ExportFormat<Input> {
   /** Name of the file without its extension; `label`: what it is of, `day`: an ISO date. */
   readonly stem: (label: string, day: string) => string
   readonly write: (input: Input) => string
-  /** What of a written text would not come back as it went out; null where all does. */
-  readonly problemOf?: (text: string) => FileProblem | null
 }
 
 const format = <Input>(of: ExportFormat<Input>): ExportFormat<Input> => of
@@ -33,7 +30,6 @@ export const FORMATS = {
     mime: 'application/json',
     stem: (_, day) => `ygrion-${day}`,
     write: writeArchive,
-    problemOf: archiveProblem,
   }),
   lures: format<Box>({
     extension: 'csv',

@@ -1,5 +1,13 @@
-export { ARCHIVE_VERSION, readArchive, readContent, writeArchive, type ArchiveContent } from './box-file'
-export { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
+export {
+  ARCHIVE_VERSION,
+  archiveProblem,
+  readArchive,
+  readContent,
+  writeArchive,
+  type ArchiveContent,
+  type ReadResult,
+} from './box-file'
+export { LARGEST_FILE, MOST_KEPT } from './limits'
 export {
   BOX_KINDS,
   BinItem,
@@ -25,16 +33,22 @@ export {
   type RejectedRow,
   type Column,
   type ImportPlan,
+  type TrayEffect,
   type Mapping,
+  type Marks,
+  markOf,
+  settled,
+  trayEffects,
   type Sheet,
 } from './csv'
 export { binItemFrom5, outingFrom5, practiceFrom5, rejectedFrom5, rigFrom5, testFrom5 } from './from-5'
 export { FORMATS, type ExportFormat } from './formats'
 export type { FileProblem, PlacedProblem } from './problem'
-export { newPlacesOf, readGpx, writeGpx } from './gpx'
-export { middleOf, readNmeaLog, readSentence, waterOfReadings, type NmeaReading } from './nmea'
+export { newPlacesOf, readGpx, writeGpx, type GpxResult } from './gpx'
+export { middleOf, readNmeaLog, readSentence, waterOfReadings, type NmeaLog, type NmeaReading } from './nmea'
 export { readOutings, type OutingRowProblem } from './outings-in'
 export { writeOutings } from './outings-out'
+export { notInTable, type NotInTable } from './outings-lacking'
 export { readOutingsJson, writeOutingsJson } from './outings-json'
 export type { Conflict, StoreProblem } from './store-problem'
 export { mergeContent } from './merge-content'

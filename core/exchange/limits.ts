@@ -12,5 +12,17 @@ export const MOST_KEPT = {
   outings: 20_000,
 } as const
 
+/** The largest files that are read, bytes: told before any of it is read. */
+export const LARGEST_FILE = {
+  archive: 250_000_000,
+  sheet: 30_000_000,
+  log: 100_000_000,
+  places: 20_000_000,
+  sounder: 50_000_000,
+} as const
+
+/** What a sheet of rows and columns may hold, so that a page can show it and a person go through it. */
+export const MOST_IN_SHEET = { rows: 20_000, columns: 100, lettersInCell: 10_000, lettersInHeading: 200 } as const
+
 /** The largest archive that is written or read, letters: more does not fit into the memory of a page twice. */
-export const LARGEST_ARCHIVE = 250_000_000
+export const LARGEST_ARCHIVE = LARGEST_FILE.archive

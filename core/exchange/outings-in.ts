@@ -1,12 +1,12 @@
 import { faultOf } from '../fault'
 import { readDecimal } from '../quantity'
-import { ANSWER_IDS, Outing, type AnswerId } from '../outing'
+import { ANSWER_IDS, MOST_ENTRIES, Outing, type AnswerId } from '../outing'
 import { COLOUR_GROUPS, RETRIEVES, SOUNDS, isFamily, type ColourGroup } from '../tackle'
 import { Conditions, SKIES, type Place } from '../water'
 import type { Sheet } from './csv'
 import { unclear } from './csv/cells'
 import type { Heading } from './outings-columns'
-import { outingFrom, type LogRow } from './outings-rebuilt'
+import { entriesOf, outingFrom, type LogRow } from './outings-rebuilt'
 import type { z } from '../zod'
 import type { FileProblem } from './problem'
 
@@ -53,8 +53,18 @@ export function readOutings(sheet: Sheet, places: readonly Place[], like: Condit
     }
   })
   const byOuting = new Map<string, LogRow[]>()
-  for (const row of read) byOuting.set(row.id, [...(byOuting.get(row.id) ?? []), row])
+  for (const row of read) {
+    const list = byOuting.get(row.id)
+    if (list) list.push(row)
+    else byOuting.set(row.id, [row])
+  }
   const outings = [...byOuting.values()].flatMap((list) => {
+    const entries = list.reduce((sum, row) => sum + entriesOf(row), 0)
+    if (entries > MOST_ENTRIES) {
+      const fault = { kind: 'too-long', bound: MOST_ENTRIES, of: 'things' } as const
+      problems.push({ row: list[0]?.number ?? 1, column: 'casts', problem: { code: 'fault', fault } })
+      return []
+    }
     const rebuilt = outingFrom(list)
     const made = Outing.safeParse(rebuilt)
     if (made.success) return [made.data]

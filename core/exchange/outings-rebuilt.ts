@@ -30,7 +30,14 @@ function later(from: string, fromMs: number, minutes: number): string {
   return `${local}${zone === 'Z' ? '+00:00' : zone}`
 }
 
-/** Rows of one outing as entries: each stretch begins with its rig and ends with a break, so that its effort is what the table says. */
+/** At least so many entries a row becomes. */
+export const entriesOf = ({ casts, counts }: LogRow): number =>
+  1 + casts + Object.values(counts).reduce((sum, n) => sum + n, 0)
+
+/** A gap shorter than this between two stretches is none, ms: minutes of a table are rounded. */
+const NO_GAP_MS = 1500
+
+/** Rows of one outing as entries: each stretch begins with its rig, and where the next begins later there is a break, so that its effort is what the table says. */
 export function outingFrom(rows: readonly LogRow[]): unknown {
   const list = [...rows].sort((a, b) => a.fromMs - b.fromMs)
   const [first] = list
@@ -39,6 +46,7 @@ export function outingFrom(rows: readonly LogRow[]): unknown {
   const entries: Entry[] = []
   let n = 0
   const say = (at: string, said: object) => entries.push({ id: `${first.id}-${++n}`.slice(-80), at, ...said } as Entry)
+  const endOf = (row: LogRow) => row.fromMs + row.minutes * 60_000
   let before: LogRow | null = null
   for (const row of list) {
     const retrieve = RETRIEVES.find((r) => r.id === row.retrieveId)
@@ -66,7 +74,10 @@ export function outingFrom(rows: readonly LogRow[]): unknown {
     if (same && !same.ways.some((w) => w.id === way.id)) same.ways.push(way)
     const rig = same ?? { ...row.carried, id: `c${carried.length + 1}`, ways: [way] }
     if (!same) carried.push(rig)
-    if (before) say(row.from, { kind: 'resume' })
+    if (before && row.fromMs - endOf(before) > NO_GAP_MS) {
+      say(later(before.from, before.fromMs, before.minutes), { kind: 'pause' })
+      say(row.from, { kind: 'resume' })
+    }
     if (row.spot && (row.spot.stop !== before?.spot?.stop || row.spot.spotId !== before.spot.spotId))
       say(row.from, { kind: 'spot', ...row.spot })
     if (
@@ -108,7 +119,6 @@ export function outingFrom(rows: readonly LogRow[]): unknown {
             : null,
       }),
     )
-    say(later(row.from, row.fromMs, row.minutes), { kind: 'pause' })
     before = row
   }
   const last = list[list.length - 1] ?? first

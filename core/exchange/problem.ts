@@ -17,6 +17,7 @@ export type FileProblem =
         | 'workbook'
         | 'empty'
         | 'missing'
+        | 'no-water'
     }
   /** What a library or a schema says, word for word. */
   | { readonly code: 'not-json' | 'invalid'; readonly detail: string }
@@ -30,7 +31,15 @@ export type FileProblem =
   | { readonly code: 'bad-position'; readonly name: string; readonly lat: string; readonly lon: string }
   | { readonly code: 'impossible'; readonly what: string; readonly value: number }
   | { readonly code: 'open-quote'; readonly row: number }
-  | { readonly code: 'too-many-rows'; readonly rows: number; readonly most: number }
+  | { readonly code: 'too-many-rows'; readonly most: number }
+  | { readonly code: 'too-many-columns'; readonly columns: number; readonly most: number; readonly row: number }
+  | {
+      readonly code: 'cell-too-long'
+      readonly row: number
+      readonly column: number
+      readonly letters: number
+      readonly most: number
+    }
   | { readonly code: 'no-column'; readonly column: string }
   | { readonly code: 'out-of-range'; readonly text: string; readonly from: number; readonly to: number }
   | { readonly code: 'none-of'; readonly text: string; readonly list: readonly string[]; readonly more: boolean }

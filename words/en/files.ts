@@ -1,7 +1,7 @@
-import type { FileProblem } from '../../core/exchange'
+import type { FileProblem, NotInTable } from '../../core/exchange'
 import { read, type Catalogue } from './catalogue'
 import { sayFault } from './faults'
-import { both } from './grammar'
+import { both, count } from './grammar'
 
 /** What a unit measures. */
 const KINDS: Readonly<Record<string, string>> = { force: 'strength', mass: 'weight', rate: 'rate' }
@@ -45,7 +45,11 @@ const PROBLEMS: Catalogue<FileProblem> = {
   workbook: () =>
     'It is a workbook. Save the sheet as CSV in your spreadsheet program, or copy the cells and paste them here.',
   'no-rows': () => 'The file holds no rows under its headings.',
-  'too-many-rows': ({ rows, most }) => `The file holds ${rows} rows; ${most} at a time is the most. Split it.`,
+  'too-many-rows': ({ most }) => `The file holds more than ${most} rows. Split it.`,
+  'too-many-columns': ({ columns, most, row }) =>
+    `Row ${row} has ${columns} columns; ${most} is the most. Leave out those that say nothing of lures, or check what parts the cells.`,
+  'cell-too-long': ({ row, column, letters, most }) =>
+    `The cell in row ${row}, column ${column} holds ${letters} letters; ${most} is the most there. Shorten it, or check the quotes before it.`,
   'no-column': ({ column }) => `There is no column “${column}”. An exported log shows what is needed.`,
   'not-a-number': ({ text }) => `“${text}” is not a number`,
   'out-of-range': ({ text, from, to }) => `${text} is outside ${from} to ${to}`,
@@ -65,6 +69,7 @@ const PROBLEMS: Catalogue<FileProblem> = {
   'no-compartment': ({ tray, from, to }) => `${tray} has no such compartment: they run from ${from} to ${to}.`,
   'twice-in-file': ({ id }) => `stands twice in this file: “${id}”`,
   missing: () => 'is missing',
+  'no-water': () => 'Set a water first: what the table leaves out is taken from it.',
   fault: ({ fault }) => sayFault(fault),
   'not-back': ({ place, problem }) =>
     `would not open again as it is${place ? ` (${place}: ${sayFileProblem(problem)})` : ''}; it was not saved. Mend that, then export again`,
@@ -76,3 +81,15 @@ export const sayFileProblem = (problem: FileProblem): string => read(PROBLEMS, p
 /** A word that was understood despite a typo. */
 export const saySlip = ({ text, readAs }: { readonly text: string; readonly readAs: string }): string =>
   `“${text}” read as ${readAs}`
+
+const NOT_IN_TABLE: Readonly<Record<NotInTable, readonly [string, string]>> = {
+  'lost-lure': ['lost lure', 'lost lures'],
+  comparison: ['comparison of two lures', 'comparisons of two lures'],
+  note: ['note', 'notes'],
+  advice: ['piece of advice', 'pieces of advice'],
+  aim: ['direction of a cast', 'directions of casts'],
+  fish: ['fish’s weight or hook hold', 'weights and hook holds of fish'],
+  'empty-spot': ['spot that was not fished', 'spots that were not fished'],
+}
+/** What a table of the log leaves out: “22 lost lures”. */
+export const sayNotInTable = (kind: NotInTable, n: number): string => count(n, ...NOT_IN_TABLE[kind])

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { backupList as words, count } from '../../../words'
-import { FORMATS } from '../../../core/exchange'
 import type { BackupHead } from '../../../storage/whole'
-import { saveAs } from '~/composables/download'
+import { saveArchive } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
 
@@ -18,7 +17,7 @@ const when = (b: BackupHead) => b.at.replace('T', ', ').slice(0, 17)
 const holds = (b: BackupHead) =>
   [count(b.lures, 'lure'), count(b.outings, 'outing'), count(b.places, 'place')].join(', ')
 async function save(b: BackupHead) {
-  saveAs(FORMATS.archive, await repository.backupContent(b.id))
+  await saveArchive(await repository.backupContent(b.id))
 }
 </script>
 

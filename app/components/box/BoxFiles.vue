@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { boxFiles as words, count, sayFileProblem } from '../../../words'
-import { FORMATS, LARGEST_ARCHIVE, readArchive, type ArchiveContent, type PlacedProblem } from '../../../core/exchange'
+import type { ArchiveContent, PlacedProblem } from '../../../core/exchange'
 import { demoWorld, emptyWorld } from '../../../core/demo/world'
-import { saveAs } from '~/composables/download'
+import { saveArchive } from '~/composables/download'
+import { onFile, stopFiles } from '~/composables/file-work'
 import { useBox } from '~/stores/box'
 import { Told } from '~/stores/commands'
 import { today } from '~/stores/repository'
@@ -14,6 +15,8 @@ const settings = useSettings()
 const problems = ref<readonly PlacedProblem[]>([])
 const fileName = ref('')
 const busy = ref(false)
+/** A file is being read. */
+const reading = ref(false)
 const picker = ref<HTMLInputElement | null>(null)
 
 /** What would take the place of everything. */
@@ -52,7 +55,7 @@ const replace = () => work((now) => box.replace(now.content, now.label))
 const merge = () => work((now) => box.merge(now.content))
 
 async function exportFile() {
-  const problem = saveAs(FORMATS.archive, await box.everything())
+  const problem = await saveArchive(await box.everything())
   problems.value = problem ? [{ place: words.theFile, problem }] : []
   if (!problem) await settings.keep({ exportedOn: today() })
 }
@@ -61,15 +64,12 @@ async function importFile(event: Event) {
   const file = input.files?.[0]
   input.value = ''
   if (!file) return
-  busy.value = true
+  reading.value = true
   fileName.value = file.name
   problems.value = []
   try {
-    if (file.size > LARGEST_ARCHIVE) {
-      problems.value = [{ place: words.theFile, problem: { code: 'too-large', megabytes: LARGEST_ARCHIVE / 1e6 } }]
-      return
-    }
-    const read = readArchive(await file.text())
+    const read = await onFile((files) => files.archive(file))
+    if (!read) return
     if (!read.ok) {
       problems.value = read.problems
       return
@@ -81,7 +81,7 @@ async function importFile(event: Event) {
     const detail = error instanceof Error ? error.message : ''
     problems.value = [{ place: words.theFile, problem: { code: 'failed', detail } }]
   } finally {
-    busy.value = false
+    reading.value = false
   }
 }
 </script>
@@ -89,7 +89,10 @@ async function importFile(event: Event) {
 <template>
   <div class="files">
     <v-btn variant="outlined" size="small" @click="exportFile">{{ words.exportToAFile }}</v-btn>
-    <v-btn variant="outlined" size="small" :loading="busy" @click="picker?.click()">{{ words.importAFile }}</v-btn>
+    <v-btn v-if="reading" variant="outlined" size="small" @click="stopFiles()">{{ words.stop(fileName) }}</v-btn>
+    <v-btn v-else variant="outlined" size="small" :loading="busy" @click="picker?.click()">{{
+      words.importAFile
+    }}</v-btn>
     <input
       ref="picker"
       type="file"

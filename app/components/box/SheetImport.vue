@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { count, sayFileProblem, sheetImport as words } from '../../../words'
-import { COLUMNS, columnOf, FORMATS } from '../../../core/exchange'
+import { COLUMNS, columnOf, FORMATS, settled } from '../../../core/exchange'
 import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
@@ -13,7 +13,6 @@ const settings = useSettings()
 const pasted = ref('')
 const pasting = ref(false)
 const stage = computed(() => sheets.stage)
-const MOST_BYTES = 30_000_000
 const PREVIEW = 4
 
 const choices = [{ value: null, title: words.leaveItOut }, ...COLUMNS.map((c) => ({ value: c.id, title: c.heading }))]
@@ -22,15 +21,13 @@ async function pick(event: Event) {
   const file = input.files?.[0]
   input.value = ''
   if (!file) return
-  if (file.size > MOST_BYTES)
-    sheets.stage = { state: 'refused', file: file.name, problem: { code: 'too-large', megabytes: MOST_BYTES / 1e6 } }
-  else if (/\.xlsx?$|\.ods$/i.test(file.name))
+  if (/\.xlsx?$|\.ods$/i.test(file.name))
     sheets.stage = {
       state: 'refused',
       file: file.name,
       problem: { code: 'workbook' },
     }
-  else await sheets.read(file.name, await file.text())
+  else await sheets.read(file.name, file)
 }
 async function readPasted() {
   await sheets.read(words.thePastedCells, pasted.value)
@@ -42,6 +39,22 @@ async function exportSheet() {
   await settings.keep({ exportedOn: today() })
 }
 const REQUIRED = ['name', 'family', 'length', 'weight'] as const
+/** Columns that are passed over are many in foreign sheets: they wait out of sight. */
+const showAll = ref(false)
+const FEW = 12
+const columns = computed(() => {
+  const s = stage.value
+  if (s.state !== 'mapping') return []
+  const all = s.sheet.headings.map((_, i) => i)
+  return showAll.value || all.length <= FEW ? all : all.filter((i) => s.mapping[i] || i < 4)
+})
+const hidden = computed(() =>
+  stage.value.state === 'mapping' ? stage.value.sheet.headings.length - columns.value.length : 0,
+)
+const meanings = (unclear: string) => [
+  { value: 'decimal', title: settled(unclear, 'decimal') },
+  { value: 'thousands', title: settled(unclear, 'thousands') },
+]
 const missing = computed(() => {
   const s = stage.value
   if (s.state !== 'mapping' || s.mapping.includes('id')) return []
@@ -111,23 +124,38 @@ const missing = computed(() => {
         <table>
           <thead>
             <tr>
-              <th v-for="(h, i) in stage.sheet.headings" :key="i" scope="col">
+              <th v-for="i in columns" :key="i" scope="col">
                 <v-select
-                  :label="h || words.column(i + 1)"
+                  :label="stage.sheet.headings[i] || words.column(i + 1)"
                   :items="choices"
                   :model-value="stage.mapping[i] ?? null"
                   @update:model-value="(id: string | null) => sheets.map(i, id)"
                 />
+                <template v-for="mark in [stage.marks[i]]" :key="mark?.unclear ?? ''">
+                  <small v-if="mark?.comma && mark.from">{{
+                    (mark.comma === 'decimal' ? words.decimalComma : words.thousandsComma)(mark.unclear, mark.from)
+                  }}</small>
+                  <v-select
+                    v-else-if="mark"
+                    :label="words.whatIs(mark.unclear)"
+                    :items="meanings(mark.unclear)"
+                    :model-value="mark.comma"
+                    @update:model-value="(comma: 'decimal' | 'thousands') => sheets.mark(i, comma)"
+                  />
+                </template>
               </th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="(row, r) in stage.sheet.rows.slice(0, PREVIEW)" :key="r">
-              <td v-for="(_, i) in stage.sheet.headings" :key="i" :class="{ out: !stage.mapping[i] }">{{ row[i] }}</td>
+              <td v-for="i in columns" :key="i" :class="{ out: !stage.mapping[i] }">{{ row[i] }}</td>
             </tr>
           </tbody>
         </table>
       </div>
+      <v-btn v-if="hidden" variant="text" size="small" @click="showAll = true">{{
+        words.passedOver(count(hidden, 'column'))
+      }}</v-btn>
       <p v-if="missing.length" role="alert" class="wrong">
         {{ words.everyLureNeedsSay(missing.join(', ')) }}
       </p>
@@ -138,9 +166,10 @@ const missing = computed(() => {
     </div>
 
     <div v-else-if="stage.state === 'reading'" class="reading" role="status">
-      <p>{{ words.row(stage.done, stage.of) }}</p>
+      <p>{{ stage.of ? words.row(stage.done, stage.of) : words.readingFile(stage.file) }}</p>
       <v-progress-linear
         :model-value="(100 * stage.done) / Math.max(1, stage.of)"
+        :indeterminate="stage.of === 0"
         color="primary"
         height="8"
         rounded
@@ -209,6 +238,11 @@ th {
   padding: 0 var(--space-8) var(--space-8) 0;
   vertical-align: top;
   text-align: left;
+}
+th small {
+  display: block;
+  font-weight: 400;
+  max-width: 200px;
 }
 td {
   padding: var(--space-4) var(--space-8);

@@ -1,10 +1,22 @@
 <script setup lang="ts">
 import { sheetPlan as words, count, sayFileProblem, saySlip } from '../../../words'
-import { columnOf, type ImportPlan } from '../../../core/exchange'
+import { columnOf, trayEffects, type ImportPlan, type TrayEffect } from '../../../core/exchange'
+import { useBox } from '~/stores/box'
 
 /** What a spreadsheet would do to the box, before it does it. */
-defineProps<{ plan: ImportPlan }>()
+const props = defineProps<{ plan: ImportPlan }>()
 defineEmits<{ take: []; again: []; close: [] }>()
+const box = useBox()
+const effects = computed(() => trayEffects(props.plan, box.box))
+const said = (e: TrayEffect) =>
+  [
+    e.made ? words.isNew : '',
+    e.comes ? words.comeIn(count(e.comes, 'lure')) : '',
+    e.leaves ? words.goOut(count(e.leaves, 'lure')) : '',
+    e.moves ? words.changePlace(count(e.moves, 'lure')) : '',
+  ]
+    .filter(Boolean)
+    .join('; ')
 const columnName = (id: string) => columnOf(id)?.label ?? id
 </script>
 
@@ -32,6 +44,14 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
         <LureDrawing :lure="lure" :width-px="92" /><span>{{ lure.name }}</span>
       </li>
     </ul>
+    <details v-if="effects.length" :open="effects.length <= 6">
+      <summary>{{ words.traysTouched(count(effects.length, 'tray')) }}</summary>
+      <ul>
+        <li v-for="e in effects" :key="e.name">
+          <b>{{ e.name }}</b> {{ said(e) }}
+        </li>
+      </ul>
+    </details>
     <details v-if="plan.aside.length" open>
       <summary>{{ words.rowsThatWouldBe }}</summary>
       <ul>

@@ -79,6 +79,7 @@ li p {
 }
 .do {
   display: flex;
+  margin-top: var(--space-8);
   flex-wrap: wrap;
   gap: var(--space-8);
 }

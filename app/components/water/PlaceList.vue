@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { placeList as texts, sayFileProblem } from '../../../words'
-import { FORMATS, newPlacesOf, readGpx } from '../../../core/exchange'
+import { FORMATS, newPlacesOf } from '../../../core/exchange'
 import { Place, waterKind } from '../../../core/water'
 import { byName } from '~/composables/by-name'
 import { saveAs } from '~/composables/download'
+import { onFile } from '~/composables/file-work'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
@@ -25,8 +26,9 @@ const gpx = ref<HTMLInputElement | null>(null)
 async function importGpx() {
   const file = gpx.value?.files?.[0]
   if (!file) return
-  const read = readGpx(await file.text())
+  const read = await onFile((files) => files.places(file))
   if (gpx.value) gpx.value.value = ''
+  if (!read) return
   if (!read.ok) {
     emit('said', texts.wasNotTaken(file.name, sayFileProblem(read.problem)))
     return

@@ -29,7 +29,7 @@ const log = ref<HTMLInputElement | null>(null)
 async function openLog() {
   const file = log.value?.files?.[0]
   if (!file) return
-  sounder.open(file.name, await file.text())
+  await sounder.open(file)
   if (log.value) log.value.value = ''
 }
 function take() {

@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { reviewFilesPage as words, sayFileProblem } from '../../../words'
-import { FORMATS, readOutings, readOutingsJson, readSheet, type OutingRowProblem } from '../../../core/exchange'
+import { both, reviewFilesPage as words, sayFileProblem, sayNotInTable } from '../../../words'
+import { FORMATS, notInTable, type OutingRowProblem } from '../../../core/exchange'
+import type { Outing } from '../../../core/outing'
 import { saveAs } from '~/composables/download'
+import { onFile, stopFiles } from '~/composables/file-work'
+import { plain } from '~/composables/plain'
 import { sayError } from '~/composables/say-error'
 import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
@@ -14,6 +17,10 @@ const water = useWater()
 const problems = shallowRef<readonly OutingRowProblem[]>([])
 const said = ref('')
 const failed = ref('')
+/** The file that is being read. */
+const reading = ref('')
+/** What a table would leave out. */
+const lacks = computed(() => notInTable(outings.all).map(({ kind, count: n }) => sayNotInTable(kind, n)))
 const SHOWN = 40
 
 const csv = () => saveAs(FORMATS.log, outings.all)
@@ -23,43 +30,43 @@ const json = () => saveAs(FORMATS['log-json'], outings.all)
 async function bring(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
+  input.value = ''
   problems.value = []
   said.value = ''
   failed.value = ''
   if (!file) return
+  reading.value = file.name
   try {
-    const text = await file.text()
-    const isJson = text.trimStart().startsWith('{')
-    if (isJson) {
-      const read = readOutingsJson(text)
-      if (!read.ok) failed.value = words.theFile(sayFileProblem(read.problem))
-      else await take(read.outings)
-    } else {
-      const sheet = readSheet(text)
-      if (!sheet.ok) failed.value = sayFileProblem(sheet.problem)
-      else if (!water.current) failed.value = words.setAWaterFirst
-      else {
-        const read = readOutings(sheet.sheet, box.places, water.current)
-        problems.value = read.problems
-        const byName = new Map(box.box.lures.map((l) => [l.name, l]))
-        const known = read.outings.map((o) => ({
-          ...o,
-          carried: o.carried.map((c) => ({ ...c, lureId: byName.get(c.name)?.id ?? null })),
-        }))
-        if (known.length > 0) await take(known)
-        else if (read.problems.length === 0) failed.value = words.theTableHoldsNo
-      }
+    const read = await onFile((files) => files.log(file, plain(box.places), plain(water.current ?? null)))
+    if (!read) return
+    if (!read.ok) {
+      failed.value = words.theFile(sayFileProblem(read.problem))
+      return
     }
+    problems.value = read.problems
+    if (read.outings.length > 0) await take(read.outings, read.whole)
+    else if (read.problems.length === 0) failed.value = words.theTableHoldsNo
   } catch (error) {
     failed.value = words.theFileCouldNot(sayError(error))
+  } finally {
+    reading.value = ''
   }
-  input.value = ''
 }
-async function take(list: Parameters<typeof outings.saveAll>[0]) {
+/** The lures of a table are those of the box by their names. */
+function named(list: readonly Outing[]): Outing[] {
+  const byName = new Map(box.box.lures.map((l) => [l.name, l.id]))
+  return list.map((o) => ({
+    ...o,
+    carried: o.carried.map((c) => ({ ...c, lureId: byName.get(c.name) ?? null })),
+  }))
+}
+async function take(list: readonly Outing[], whole: boolean) {
   const known = new Set(outings.all.map((o) => o.id))
+  const fresh = whole ? list : named(list.filter((o) => !known.has(o.id)))
   const again = list.filter((o) => known.has(o.id)).length
-  await outings.saveAll(list, words.broughtInOutings(list.length))
-  said.value = words.outingsCame(list.length, again ? words.ofThemTook(again) : '')
+  if (fresh.length > 0) await outings.saveAll(fresh, words.broughtInOutings(fresh.length))
+  const what = again === 0 ? '' : whole ? words.ofThemTook(again) : words.alreadyHere(again)
+  said.value = words.outingsCame(fresh.length, what)
 }
 </script>
 
@@ -69,7 +76,8 @@ async function take(list: Parameters<typeof outings.saveAll>[0]) {
     <section class="panel card" :aria-label="words.out">
       <h2>{{ words.out }}</h2>
       <p class="quiet">
-        {{ words.outingsCsvOneRow(outings.all.length) }}
+        {{ words.outingsCsvOneRow(outings.all.length) }} {{ words.csvIs }}
+        <template v-if="lacks.length">{{ words.csvLacks(both(lacks)) }}</template>
       </p>
       <div class="buttons">
         <button type="button" :disabled="outings.all.length === 0" @click="csv">{{ words.logAsCsv }}</button>
@@ -84,6 +92,9 @@ async function take(list: Parameters<typeof outings.saveAll>[0]) {
       <label class="file"
         >{{ words.logToBring }} <input type="file" accept=".csv,.json,text/csv,application/json" @change="bring"
       /></label>
+      <div v-if="reading" class="buttons">
+        <button type="button" @click="stopFiles()">{{ words.stop(reading) }}</button>
+      </div>
       <p v-if="said" role="status" class="said">{{ said }}</p>
       <p v-if="failed" role="alert" class="problem">{{ failed }}</p>
       <template v-if="problems.length">

@@ -39,6 +39,8 @@ export interface Column {
   readonly role: RoleId | null
   /** Bare words that mean it over a foreign column. */
   readonly words: readonly string[]
+  /** Whether its cells hold figures. */
+  readonly figures: boolean
   readonly read: (text: string, headingUnit: string | null) => Read
   readonly write: (lure: Lure, trays: ReadonlyMap<string, Tray>) => string
   /** Value of a measure in SI, for those who show it in other units. */
@@ -61,13 +63,14 @@ const COLOUR_CHOICES = new Map(
   ),
 )
 
-type Spec = Omit<Column, 'heading' | 'words' | 'role'> & { readonly role?: RoleId }
+type Spec = Omit<Column, 'heading' | 'words' | 'role' | 'figures'> & { readonly role?: RoleId }
 
 function column(spec: Spec): Column {
   const role = spec.role ?? null
   return {
     ...spec,
     role,
+    figures: role !== null || spec.read === readWhole || spec.read === readFigure,
     heading: role ? `${spec.label} (${unitOf(role)})` : spec.label,
     words: (HEADINGS as Readonly<Record<string, readonly string[]>>)[spec.id] ?? [bare(spec.label)],
   }

@@ -2,6 +2,7 @@ import { freeSlot, slotName, slotNamed, slotsOf, trayFor, type Lure, type Tray }
 import type { Box } from '../../box'
 import { lureFrom, readCells, type CellProblem, type Mapping } from './rows'
 import type { Slip } from './cells'
+import type { Marks } from './marks'
 import type { Sheet } from './sheet'
 
 /** A row that could not be taken in: kept as it is, to be mended. */
@@ -23,8 +24,8 @@ export interface ImportPlan {
   readonly slips: readonly { readonly row: number; readonly slip: Slip }[]
 }
 
-/** Told every so many rows; an answer of false stops the work. */
-export type Progress = (done: number, of: number) => boolean | Promise<boolean>
+/** Told every so many rows. */
+export type Progress = (done: number, of: number) => void
 const EVERY = 250
 /** Compartments of a tray that is made up for a row or two. */
 const LEAST_ROOM = 24
@@ -112,16 +113,17 @@ class Trays {
 }
 
 /**
- * Reads every row of a sheet against the box: what is new, what changes what is there, what says nothing new, and what must be mended first. Null
- * when it was stopped on the way.
+ * Reads every row of a sheet against the box: what is new, what changes what is there, what says nothing new, and what must be mended
+ * first.
  */
-export async function planImport(
+export function planImport(
   sheet: Sheet,
   mapping: Mapping,
+  marks: Marks,
   box: Box,
   newId: () => string,
-  progress: Progress = () => true,
-): Promise<ImportPlan | null> {
+  progress: Progress = () => undefined,
+): ImportPlan {
   const byId = new Map(box.lures.map((l) => [l.id, l]))
   const contents = new Map<string, number>()
   for (const lure of box.lures) contents.set(content(lure), (contents.get(content(lure)) ?? 0) + 1)
@@ -133,10 +135,10 @@ export async function planImport(
   const seen = new Set<string>()
   let same = 0
   for (const [i, cells] of sheet.rows.entries()) {
-    if (i % EVERY === 0 && !(await progress(i, sheet.rows.length))) return null
+    if (i % EVERY === 0) progress(i, sheet.rows.length)
     const row = i + 2
     const setAside = (problems: readonly CellProblem[]) => aside.push({ row, cells, problems })
-    const read = readCells(cells, mapping, sheet)
+    const read = readCells(cells, mapping, marks, sheet)
     if (read.problems.length > 0) {
       setAside(read.problems)
       continue
@@ -176,7 +178,7 @@ export async function planImport(
       same += 1
     } else added.push(placed)
   }
-  await progress(sheet.rows.length, sheet.rows.length)
+  progress(sheet.rows.length, sheet.rows.length)
   return { added, changed, same, aside, trays: [...trays.made.values()], slips }
 }
 

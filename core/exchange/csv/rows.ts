@@ -3,6 +3,7 @@ import { Lure, completeLure, familyOf, fieldsOf, usualHooks, type FamilyId } fro
 import { columnOf } from './columns'
 import type { FileProblem } from '../problem'
 import type { Slip } from './cells'
+import { settled, type Marks } from './marks'
 import { headingUnit, type Sheet } from './sheet'
 
 /** Which column of ours each column of the sheet is; null where it is passed over. */
@@ -23,7 +24,12 @@ export interface RowRead {
 }
 
 /** Reads the cells of a row by a mapping; nothing is put together yet. */
-export function readCells(cells: readonly string[], mapping: Mapping, { headings }: Pick<Sheet, 'headings'>): RowRead {
+export function readCells(
+  cells: readonly string[],
+  mapping: Mapping,
+  marks: Marks,
+  { headings }: Pick<Sheet, 'headings'>,
+): RowRead {
   const problems: CellProblem[] = []
   const slips: Slip[] = []
   const said = new Map<string, unknown>()
@@ -31,7 +37,7 @@ export function readCells(cells: readonly string[], mapping: Mapping, { headings
     const cell = (cells[i] ?? '').trim()
     const column = id ? columnOf(id) : undefined
     if (!column || cell === '') return
-    const read = column.read(cell, headingUnit(headings[i] ?? ''))
+    const read = column.read(settled(cell, marks[i]?.comma ?? null), headingUnit(headings[i] ?? ''))
     if (!read.ok) problems.push({ column: column.id, problem: read.problem })
     else {
       said.set(column.id, read.value)

@@ -4,6 +4,7 @@ import type { Box } from '../../box'
 import { UNITS } from '../../quantity'
 import { bare, fromNeutral, neutral } from './cells'
 import { COLUMNS, WRITTEN } from './columns'
+import { MOST_IN_SHEET } from '../limits'
 import type { FileProblem } from '../problem'
 
 /** A table as text: headings and rows of cells, nothing judged yet. */
@@ -14,20 +15,34 @@ export interface Sheet {
 export type SheetRead =
   { readonly ok: true; readonly sheet: Sheet } | { readonly ok: false; readonly problem: FileProblem }
 
-const MOST_ROWS = 20_000
+/** A sheet that holds more than a page can show: {@link MOST_IN_SHEET}. */
+function overLimit(cells: readonly string[], row: number): FileProblem | null {
+  const { columns, lettersInCell, lettersInHeading } = MOST_IN_SHEET
+  if (cells.length > columns) return { code: 'too-many-columns', columns: cells.length, most: columns, row }
+  const most = row === 1 ? lettersInHeading : lettersInCell
+  const at = cells.findIndex((cell) => cell.length > most)
+  return at < 0 ? null : { code: 'cell-too-long', row, column: at + 1, letters: cells[at]?.length ?? 0, most }
+}
 
 /** Reads comma, semicolon or tab separated text. Empty rows are passed over; quotes left open are told with their row. Never throws. */
 export function readSheet(source: string): SheetRead {
-  const parsed = Papa.parse<string[]>(source.replace(/^\uFEFF/, ''), {
+  const all: string[][] = []
+  let problem: FileProblem | null = null
+  Papa.parse<string[]>(source.replace(/^\uFEFF/, ''), {
     skipEmptyLines: 'greedy',
     delimitersToGuess: [',', ';', '\t', '|'],
+    // A row at a time: what is too much is told as soon as it is met, before the rest is read.
+    step: ({ data, errors }, parser) => {
+      const row = all.push(data)
+      const torn = errors.some((e) => e.type === 'Quotes')
+      problem = torn ? { code: 'open-quote', row } : overLimit(data, row)
+      if (row > MOST_IN_SHEET.rows + 1) problem ??= { code: 'too-many-rows', most: MOST_IN_SHEET.rows }
+      if (problem) parser.abort()
+    },
   })
-  const torn = parsed.errors.find((e) => e.type === 'Quotes')
-  if (torn) return { ok: false, problem: { code: 'open-quote', row: (torn.row ?? 0) + 1 } }
-  const [headings, ...rows] = parsed.data
+  if (problem) return { ok: false, problem }
+  const [headings, ...rows] = all
   if (!headings || rows.length === 0) return { ok: false, problem: { code: 'no-rows' } }
-  if (rows.length > MOST_ROWS)
-    return { ok: false, problem: { code: 'too-many-rows', rows: rows.length, most: MOST_ROWS } }
   const clean = (cells: readonly string[]) => cells.map((cell) => fromNeutral(cell))
   return { ok: true, sheet: { headings: clean(headings).map((h) => h.trim()), rows: rows.map(clean) } }
 }

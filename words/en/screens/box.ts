@@ -51,6 +51,7 @@ export const unreadableRows = {
 
 /** app/components/box/BoxFiles.vue */
 export const boxFiles = {
+  stop: (file: Shown) => `Stop reading ${file}`,
   theBoxReplaced: 'The box replaced',
   take: (file: Shown) => `Take in “${file}”`,
   imported: (lures: number) => `Imported ${count(lures, 'lure')}`,
@@ -287,6 +288,11 @@ export const seriesForm = {
 
 /** app/components/box/SheetImport.vue */
 export const sheetImport = {
+  decimalComma: (unclear: Shown, from: Shown) => `“${unclear}”: the comma is decimal, as in “${from}”.`,
+  thousandsComma: (unclear: Shown, from: Shown) => `“${unclear}”: the comma is for thousands, as in “${from}”.`,
+  whatIs: (unclear: Shown) => `“${unclear}” means`,
+  passedOver: (columns: Shown) => `${columns} that Ygrion passes over`,
+  readingFile: (file: Shown) => `Reading ${file} …`,
   column: (n: Shown) => `Column ${n}`,
   spreadsheet: 'Spreadsheet',
   luresAsRows:
@@ -316,6 +322,11 @@ export const sheetImport = {
 
 /** app/components/box/SheetPlan.vue */
 export const sheetPlan = {
+  traysTouched: (trays: Shown) => `What happens to ${trays}`,
+  isNew: 'is new',
+  comeIn: (lures: Shown) => `${lures} in`,
+  goOut: (lures: Shown) => `${lures} out`,
+  changePlace: (lures: Shown) => `${lures} to another compartment`,
   newWord: 'new',
   changeWhatYouHave: 'change what you have',
   unchanged: 'unchanged',

@@ -47,24 +47,27 @@ export const timeLine = {
 export const reviewFilesPage = {
   theLogAsFiles: 'The log as files',
   out: 'Out',
-  outingsCsvOneRow: (all: Shown) =>
-    `${all} outings. CSV: one row for each stretch of effort, for a spreadsheet. JSON: everything, entry by entry.`,
+  outingsCsvOneRow: (all: Shown) => `${all} outings. JSON: everything, entry by entry; it comes back whole.`,
+  csvIs: 'CSV: one row for each stretch of effort, for a spreadsheet.',
+  csvLacks: (what: Shown) => `It does not hold ${what}: keep the JSON as well.`,
   logAsCsv: 'Log as CSV',
   logAsJson: 'Log as JSON',
   inWord: 'In',
   eitherOfTheTwo:
-    'Either of the two. Rows that cannot be read are named below and the others come in; an outing that is here already is replaced, and that can be undone.',
+    'Either of the two. Rows that cannot be read are named below and the others come in; an outing that is here already is replaced by one from JSON, and that can be undone. A table holds less than the log: it adds outings that are not here yet, and replaces none.',
   logToBring: 'Log to bring in',
   placesCouldNotBe: (problems: Shown) => `${problems} places could not be read:`,
   row: (row: Shown, column: Shown, problem: Shown) => `Row ${row}, “${column}”: ${problem}.`,
   andMore: (n: Shown) => `… and ${n} more.`,
   logFilesYgrion: 'Log files · Ygrion',
   theFile: (problem: Shown) => `The file ${problem}.`,
-  setAWaterFirst: 'Set a water first: what the table leaves out is taken from it.',
   theTableHoldsNo: 'The table holds no row with effort in it.',
   theFileCouldNot: (slice: Shown) => `The file was not taken in, and nothing was changed. ${slice}`,
   broughtInOutings: (list: Shown) => `Brought in ${list} outings`,
   outingsCame: (list: Shown, name: Shown) => `${list} outings came in${name}.`,
+  alreadyHere: (n: number) =>
+    n === 1 ? '; one was here already and stays as it is' : `; ${n} were here already and stay as they are`,
+  stop: (file: Shown) => `Stop reading ${file}`,
   ofThemTook: (again: Shown) => `; ${again} of them took the place of those with the same name`,
 } as const
 

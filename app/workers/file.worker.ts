@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { fileService } from './file-service'
+
+expose(fileService)

@@ -1,4 +1,0 @@
-import { expose } from 'comlink'
-import { sheetService } from './sheet-service'
-
-expose(sheetService)
