@@ -4,7 +4,7 @@ import { seededRandom } from '../core/random'
 import { expect, test, type Page } from './browser'
 import { mortalBrowser, withProfile, type MortalBrowser } from './mortal-browser'
 
-const PULLS = 50
+const PULLS = Number(process.env.PULLS ?? 50)
 /** At every so many pulls the whole browser goes, at the others the page's process. */
 const WHOLE_EVERY = 5
 const SEED = 12
@@ -12,7 +12,7 @@ const SEED = 12
 const entriesShown = async (page: Page) => Number(await page.locator('.live').getAttribute('data-entries'))
 
 test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed entry is lost`, async ({ baseURL }) => {
-  test.setTimeout(600_000)
+  test.setTimeout(PULLS * 12_000)
   const luck = seededRandom(SEED)
   let confirmed = 0
   let lost = 0

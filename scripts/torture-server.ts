@@ -33,7 +33,7 @@ parentPort.once('message', () => (on = false))
 })()
 `
 
-interface Finding {
+export interface Finding {
   readonly what: string
   readonly found: string
   readonly ok: boolean

@@ -1,8 +1,23 @@
-/** `npm run torture`: what must not break, tried until it does; prints what was tried and what came of it. Needs a build. */
-import { tortureServer } from './torture-server'
+/** `npm run torture [files | server | runs]`: what must not break, tried until it does; prints what was tried and what came of it. Needs a build. */
+import { tortureFiles } from './torture-files'
+import { tortureRuns } from './torture-runs'
+import { tortureServer, type Finding } from './torture-server'
 
-const found = await tortureServer()
-for (const { what, found: text, ok } of found) console.log(`${ok ? 'ok    ' : 'FAILED'}  ${what}: ${text}`)
-const failed = found.filter((f) => !f.ok).length
-console.log(`\n${found.length - failed} held, ${failed} broke`)
-process.exitCode = failed > 0 ? 1 : 0
+const PARTS: Readonly<Record<string, () => Finding[] | Promise<Finding[]>>> = {
+  files: tortureFiles,
+  server: tortureServer,
+  runs: tortureRuns,
+}
+const wanted = process.argv.slice(2)
+let [held, broke] = [0, 0]
+for (const [part, torture] of Object.entries(PARTS)) {
+  if (wanted.length > 0 && !wanted.includes(part)) continue
+  console.log(`\n${part}`)
+  for (const { what, found, ok } of await torture()) {
+    if (ok) held += 1
+    else broke += 1
+    console.log(`${ok ? 'ok    ' : 'FAILED'}  ${what}: ${found}`)
+  }
+}
+console.log(`\n${held} held, ${broke} broke`)
+process.exitCode = broke > 0 ? 1 : 0

@@ -139,7 +139,10 @@ const PROBLEMS = all<FileProblem>({
   empty: NONE,
   missing: NONE,
   'no-water': NONE,
-  'not-json': [{ detail: '' }, { detail: 'Unexpected end' }],
+  'not-json': [
+    { line: 1, near: '' },
+    { line: 3, near: '"name": Owlet' },
+  ],
   invalid: [{ detail: 'Invalid input' }],
   failed: [{ detail: '' }, { detail: 'no room' }],
   'too-large': each('megabytes', [30, 50]),
@@ -147,7 +150,7 @@ const PROBLEMS = all<FileProblem>({
     { at: '', fault: { kind: 'missing' } },
     { at: 'outings › 3 › water', fault: { kind: 'too-big', bound: 40, value: '900' } },
   ],
-  'bad-xml': [{ line: 3, detail: 'no end tag' }],
+  'bad-xml': [{ line: 3 }, { line: null }],
   'other-version': [
     { version: '9', reads: 6, newer: true },
     { version: '0', reads: 6, newer: false },

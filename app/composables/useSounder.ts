@@ -31,6 +31,8 @@ const simulatedSounder: Sounder = {
 
 /** Readings kept while listening: about two minutes. */
 const KEPT = 600
+/** Readings of a file that are kept, the newest. */
+const MOST_READINGS = 20_000
 const MOST_PROBLEMS = 20
 
 /** Readings as they come from a stream or a log, and the middle of them. */
@@ -78,8 +80,8 @@ export function useSounder(sounder: Sounder = simulatedSounder) {
       problems.value = [sayFileProblem(log.problem)]
       return
     }
-    readings.value = log.readings
-    problems.value = log.problems.map((p) => words.line(p.line, sayFileProblem(p.problem)))
+    readings.value = log.readings.slice(-MOST_READINGS)
+    problems.value = log.problems.slice(0, MOST_PROBLEMS).map((p) => words.line(p.line, sayFileProblem(p.problem)))
   }
   onBeforeUnmount(stop)
   const middle = computed(() => middleOf(readings.value))

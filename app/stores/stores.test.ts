@@ -146,8 +146,11 @@ it('water follows the hand at once, is brought back into itself, and is stored',
 it('water that cannot be is refused and the old one kept', () => {
   const water = useWater()
   const before = water.current
-  water.change({ waterTempC: 900 })
-  water.change({ visibilityM: Number.NaN })
+  expect(water.change({ waterTempC: 45 })).toEqual({
+    field: 'waterTempC',
+    fault: { kind: 'too-big', bound: 40, value: '45' },
+  })
+  expect(water.change({ visibilityM: Number.NaN })).not.toBeNull()
   expect(water.current).toEqual(before)
 })
 

@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { faultOf, type SchemaFault } from '../../core/fault'
 import { Conditions, readWater, speciesOf, startingWater, type Place, type Reading } from '../../core/water'
 import { stashUnsaved } from '../../storage/unsaved'
 import { waterStoreWords as words } from '../../words'
@@ -37,17 +38,23 @@ export const useWater = defineStore('water', {
     },
   },
   actions: {
-    /** Changes the water; what cannot be (a zone below the bottom) is brought back into it first, and what is still wrong is refused. */
-    change(over: Partial<Conditions>) {
+    /**
+     * Changes the water; what cannot be (a zone below the bottom) is brought back into it first, and what is still wrong is refused: answers with what, or null.
+     */
+    change(over: Partial<Conditions>): { field: string; fault: SchemaFault } | null {
       const now = this.current
-      if (!now) return
+      if (!now) return null
       const wanted = fitted({ ...now, ...over })
       const checked = Conditions.safeParse(wanted)
-      if (!checked.success) return
+      if (!checked.success) {
+        const [issue] = checked.error.issues
+        return issue ? { field: String(issue.path[0]), fault: faultOf(issue, wanted) } : null
+      }
       this.draft = checked.data
       unsaved = this.draft
       clearTimeout(settling)
       settling = setTimeout(() => void this.store(), SETTLED_MS)
+      return null
     },
     async store() {
       clearTimeout(settling)

@@ -6,6 +6,7 @@ import { boxFrom1, boxFrom2 } from '../tackle'
 import { Box } from '../box'
 import { Conditions, Place } from '../water'
 import { archiveFrom5 } from './from-5'
+import { readJson } from './json'
 import type { FileProblem, PlacedProblem } from './problem'
 import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
@@ -55,26 +56,21 @@ export function archiveProblem(text: string): FileProblem | null {
   return writeArchive(read.archive) === text ? null : { code: 'not-back', place: '', problem: { code: 'unreadable' } }
 }
 
-/** Steps from each earlier version to the next. */
+/** Steps from each earlier version to the next. What a file of a version should not hold yet stays: the schema judges it, and nothing goes in silence. */
 const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Record<string, unknown>>> = {
-  1: (raw) => ({ ...raw, version: 2, box: boxFrom1(raw.box), photos: [], bin: [] }),
+  1: (raw) => ({ photos: [], bin: [], ...raw, version: 2, box: boxFrom1(raw.box) }),
   2: (raw) => ({ ...raw, version: 3, box: boxFrom2(raw.box) }),
   // What places and waters have gained has defaults in their schemas.
-  3: (raw) => ({ ...raw, version: 4, practice: USUAL_PRACTICE }),
-  4: (raw) => ({ ...raw, version: 5, outings: [] }),
+  3: (raw) => ({ practice: USUAL_PRACTICE, ...raw, version: 4 }),
+  4: (raw) => ({ outings: [], ...raw, version: 5 }),
   5: archiveFrom5,
-  6: (raw) => ({ ...raw, version: 7, aside: [], unreadable: [], settings: {} }),
+  6: (raw) => ({ aside: [], unreadable: [], settings: {}, ...raw, version: 7 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */
 export function readArchive(text: string): ReadResult {
-  let raw: unknown
-  try {
-    raw = JSON.parse(text)
-  } catch (error) {
-    return fail('the file', { code: 'not-json', detail: error instanceof Error ? clipped(error.message) : '' })
-  }
-  return readContent(raw)
+  const raw = readJson(text)
+  return raw.ok ? readContent(raw.value) : fail('the file', raw.problem)
 }
 
 /** Reads the content of an archive that lies there as data: of this or an earlier version, whole or not at all. Never throws. */
@@ -112,7 +108,7 @@ export function readContent(raw: unknown): ReadResult {
     return { ok: false, problems: listed }
   }
   const twice = doubled(parsed.data)
-  return twice.length > 0 ? { ok: false, problems: twice } : { ok: true, archive: parsed.data }
+  return twice.length > 0 ? { ok: false, problems: twice.slice(0, MOST_PROBLEMS) } : { ok: true, archive: parsed.data }
 }
 
 function fail(place: string, problem: FileProblem): ReadResult {
@@ -136,19 +132,22 @@ function placeOf(path: readonly PropertyKey[], raw: unknown): string {
   return words || 'the file'
 }
 
-function doubled(archive: Archive): PlacedProblem[] {
-  return Object.entries(archive.box).flatMap(([kind, things]) => {
+/** Things of one kind under one id: the store could hold only one of them. */
+function doubled({ box, ...archive }: Archive): PlacedProblem[] {
+  const drawers = Object.entries(box).map(([kind, things]) => [`box › ${kind}`, things] as const)
+  const others = (['places', 'waters', 'photos', 'bin', 'outings', 'aside', 'unreadable'] as const).map(
+    (kind) => [kind, archive[kind]] as const,
+  )
+  return [...drawers, ...others].flatMap(([kind, things]) => {
     const seen = new Set<string>()
-    return things.flatMap((thing: { id: string; name: string }, i: number) => {
-      if (seen.has(thing.id))
-        return [
-          {
-            place: `box › ${kind}[${i}] “${clipped(thing.name)}”`,
-            problem: { code: 'same-id' as const, id: clipped(thing.id) },
-          },
-        ]
-      seen.add(thing.id)
-      return []
+    return things.flatMap((thing: { id?: string; placeId?: string; name?: string }, i: number): PlacedProblem[] => {
+      const id = thing.id ?? thing.placeId ?? ''
+      if (!seen.has(id)) {
+        seen.add(id)
+        return []
+      }
+      const place = `${kind}[${i}]${thing.name ? ` “${clipped(thing.name)}”` : ''}`
+      return [{ place, problem: { code: 'same-id', id: clipped(id) } }]
     })
   })
 }

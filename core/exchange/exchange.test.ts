@@ -6,9 +6,19 @@ import V3 from './fixtures/archive-v3.json'
 import V4 from './fixtures/archive-v4.json'
 import V5 from './fixtures/archive-v5.json'
 import V6 from './fixtures/archive-v6.json'
+import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
 
+const UNREADABLE = {
+  id: 'u',
+  table: 'places',
+  at: '2026-06-12T10:00:00',
+  name: 'Somewhere',
+  path: ['name'],
+  fault: { kind: 'missing' },
+  row: { id: 'x' },
+}
 const text = writeArchive(WORLD)
 const broken = (change: (raw: { version: number; box: { lures: Record<string, unknown>[] } }) => void) => {
   const raw = JSON.parse(text)
@@ -50,6 +60,15 @@ describe('archive', () => {
       }
     }
   })
+  it.each(['places', 'waters', 'photos', 'bin', 'outings', 'aside', 'unreadable'] as const)(
+    'two of one id among the %s are found before the store meets them',
+    (kind) => {
+      const all: Record<string, unknown> = { ...smallWorld(), unreadable: [UNREADABLE] }
+      const list = all[kind] as object[]
+      const read = readArchive(writeArchive({ ...all, [kind]: [...list, list[0]] } as never))
+      expect(problems(read)[0]).toMatchObject({ place: expect.stringContaining(`${kind}[${list.length}]`) })
+    },
+  )
   it('an archive of the first version opens: its trays, hooks and blades become things of their own', () => {
     const read = readArchive(JSON.stringify(V1))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))

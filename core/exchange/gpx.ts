@@ -28,9 +28,15 @@ const textOf = (value: unknown) => (typeof value === 'string' ? value.trim() : '
 
 /** Waypoints of a GPX file; those without a sound position are listed and left out. Never throws. */
 export function readGpx(text: string): GpxResult {
+  let root: Node | undefined
   const valid = XMLValidator.validate(text)
-  if (valid !== true) return { ok: false, problem: { code: 'bad-xml', line: valid.err.line, detail: valid.err.msg } }
-  const root = (PARSER.parse(text) as Node).gpx as Node | undefined
+  if (valid !== true) return { ok: false, problem: { code: 'bad-xml', line: valid.err.line } }
+  try {
+    root = (PARSER.parse(text) as Node).gpx as Node | undefined
+  } catch {
+    // What the validator lets through and the parser does not: an instruction that is never closed.
+    return { ok: false, problem: { code: 'bad-xml', line: null } }
+  }
   if (root === undefined) return { ok: false, problem: { code: 'no-gpx' } }
   const found = (typeof root === 'object' ? ((root.wpt as Node[] | undefined) ?? []) : []) as Node[]
   if (found.length === 0) return { ok: false, problem: { code: 'no-waypoints' } }
@@ -41,7 +47,7 @@ export function readGpx(text: string): GpxResult {
     const sound =
       wpt['@lat'] !== undefined && wpt['@lon'] !== undefined && Math.abs(latDeg) <= 90 && Math.abs(lonDeg) <= 180
     if (!sound) {
-      problems.push({ code: 'bad-position', name, lat: String(wpt['@lat']), lon: String(wpt['@lon']) })
+      problems.push({ code: 'bad-position', name, lat: textOf(wpt['@lat']), lon: textOf(wpt['@lon']) })
       return []
     }
     const note = textOf(wpt.desc) || textOf(wpt.cmt)

@@ -2,6 +2,7 @@ import { faultOf } from '../fault'
 import { Outing } from '../outing'
 import { z } from '../zod'
 import { outingFrom5 } from './from-5'
+import { readJson } from './json'
 import type { FileProblem } from './problem'
 
 const OutingsFile = z.strictObject({
@@ -18,15 +19,9 @@ export function writeOutingsJson(outings: readonly Outing[]): string {
 
 /** Reads what {@link writeOutingsJson} wrote, whole or not at all. Never throws. */
 export function readOutingsJson(text: string): { ok: true; outings: Outing[] } | { ok: false; problem: FileProblem } {
-  let raw: unknown
-  try {
-    raw = JSON.parse(text)
-  } catch (error) {
-    return {
-      ok: false,
-      problem: { code: 'not-json', detail: error instanceof Error ? error.message.slice(0, 60) : '' },
-    }
-  }
+  const json = readJson(text)
+  if (!json.ok) return json
+  const raw = json.value
   const old = VersionOne.safeParse(raw)
   const now: unknown = old.success ? { ...old.data, outings: old.data.outings.map(outingFrom5) } : raw
   const read = OutingsFile.safeParse(now)

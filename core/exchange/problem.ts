@@ -19,12 +19,14 @@ export type FileProblem =
         | 'missing'
         | 'no-water'
     }
-  /** What a library or a schema says, word for word. */
-  | { readonly code: 'not-json' | 'invalid'; readonly detail: string }
+  /** Where it breaks, and what stands there. */
+  | { readonly code: 'not-json'; readonly line: number; readonly near: string }
+  /** Rows set aside by an earlier version, with its own words. */
+  | { readonly code: 'invalid'; readonly detail: string }
   | { readonly code: 'failed'; readonly detail: string }
   | { readonly code: 'too-large'; readonly megabytes: number }
   | { readonly code: 'not-outings'; readonly at: string; readonly fault: SchemaFault }
-  | { readonly code: 'bad-xml'; readonly line: number; readonly detail: string }
+  | { readonly code: 'bad-xml'; readonly line: number | null }
   | { readonly code: 'other-version'; readonly version: string; readonly reads: number; readonly newer: boolean }
   | { readonly code: 'more-problems'; readonly more: number }
   | { readonly code: 'same-id' | 'twice-in-file'; readonly id: string }

@@ -78,7 +78,7 @@ export function completeBox(raw: unknown): unknown {
 
 /** From the second version: nothing had been tested. */
 export function boxFrom2(raw: unknown): Raw {
-  return { ...record(raw), tests: [] }
+  return { tests: [], ...record(raw) }
 }
 
 /** From the first version to the second: trays were names, hooks a trait of three families, parts had neither cost nor number. */

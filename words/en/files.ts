@@ -20,7 +20,7 @@ const LIMITS: Readonly<Record<string, string>> = {
 
 /** What is wrong with a file, a row or a cell, and what to do about it. */
 const PROBLEMS: Catalogue<FileProblem> = {
-  'not-json': ({ detail }) => `is not JSON, or was cut short${detail ? ` (${detail})` : ''}`,
+  'not-json': ({ line, near }) => `is not JSON, or was cut short${near ? `: look at line ${line}, at “${near}”` : ''}`,
   'not-an-archive': () => 'is not an Ygrion archive: it lacks “format”: “ygrion-archive”. Export a box to see one.',
   'other-version': ({ version, reads, newer }) =>
     `is ${version}, and this Ygrion reads 1 to ${reads}.${newer ? ' Update Ygrion first.' : ''}`,
@@ -32,7 +32,8 @@ const PROBLEMS: Catalogue<FileProblem> = {
   'not-outings': ({ at, fault }) =>
     `is not a log of outings: ${at || 'the file'} ${sayFault(fault)}. Export one to see how it looks.`,
   'no-gpx': () => 'is not a GPX file: it has no gpx element',
-  'bad-xml': ({ line, detail }) => `line ${line}: ${detail}`,
+  'bad-xml': ({ line }) =>
+    `is not sound XML: ${line === null ? 'somewhere' : `in line ${line}`} a tag is not closed, or a sign stands where none may`,
   'no-waypoints': () => 'holds no waypoints',
   'bad-position': ({ name, lat, lon }) => `“${name}” has no valid position (lat ${lat}, lon ${lon})`,
   'not-a-sentence': () => 'is not an NMEA 0183 sentence: it does not begin with $',
@@ -76,7 +77,28 @@ const PROBLEMS: Catalogue<FileProblem> = {
   limits: ({ field }) => LIMITS[field] ?? 'is out of range',
 }
 
-export const sayFileProblem = (problem: FileProblem): string => read(PROBLEMS, problem)
+const LONGEST = 60
+/** What stood in the file is quoted no longer than a line. */
+const clipped = (value: unknown): unknown =>
+  typeof value === 'string' && value.length > LONGEST ? `${value.slice(0, LONGEST - 1)}…` : value
+
+export const sayFileProblem = (problem: FileProblem): string =>
+  read(
+    PROBLEMS,
+    Object.fromEntries(Object.entries(problem).map(([key, value]) => [key, clipped(value)])) as FileProblem,
+  )
+
+/** A problem as it was stored, perhaps by another version, or brought in by a file: what cannot be said of it is said in general. */
+export function sayStoredProblem(problem: FileProblem): string {
+  if (!Object.hasOwn(PROBLEMS, problem.code)) return NOT_SAID
+  try {
+    return sayFileProblem(problem)
+  } catch {
+    // What belongs to its code is missing.
+    return NOT_SAID
+  }
+}
+const NOT_SAID = 'is not right'
 
 /** A word that was understood despite a typo. */
 export const saySlip = ({ text, readAs }: { readonly text: string; readonly readAs: string }): string =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { asideRows as words, sayFileProblem } from '../../../words'
+import { asideRows as words, sayStoredProblem } from '../../../words'
 import { columnOf, type RejectedRow, type RejectedRows } from '../../../core/exchange'
 import { useBox } from '~/stores/box'
 import { useSheets } from '~/stores/sheets'
@@ -15,7 +15,7 @@ const label = (id: string | null) => (id ? (columnOf(id)?.label ?? id) : '')
 const columnsOf = (a: RejectedRows) => a.mapping.flatMap((id, i) => (id ? [{ id, i }] : []))
 /** Cells in fault first; the name tells which lure it is. */
 function faulty(a: RejectedRows, r: RejectedRow) {
-  const bad = new Map(r.problems.map((p) => [p.column, sayFileProblem(p.problem)]))
+  const bad = new Map(r.problems.map((p) => [p.column, sayStoredProblem(p.problem)]))
   return columnsOf(a)
     .filter(({ id }) => bad.has(id))
     .map(({ id, i }) => ({ id, i, reason: bad.get(id) ?? '' }))
@@ -58,7 +58,7 @@ async function tryAgain(a: RejectedRows, r: RejectedRow) {
             @update:model-value="(v: string) => typed.set(key(a, r, cell.i), v)"
           />
           <p v-for="p in elsewhere(a, r)" :key="p.column" class="wrong">
-            {{ words.andTheFileHas(label(p.column), sayFileProblem(p.problem)) }}
+            {{ words.andTheFileHas(label(p.column), sayStoredProblem(p.problem)) }}
           </p>
           <div class="do">
             <v-btn color="primary" size="small" type="submit">{{ words.tryAgain }}</v-btn>

@@ -13,7 +13,7 @@ import {
   type Outing,
 } from '../../../core/outing'
 import { cadenceOf } from '../../../core/match'
-import { retrieveOf } from '../../../core/tackle'
+import { RETRIEVES } from '../../../core/tackle'
 import { speciesOf } from '../../../core/water'
 import { useLiveOuting } from '~/composables/useLiveOuting'
 import { useOutingLog } from '~/composables/useOutingLog'
@@ -54,9 +54,12 @@ const tally = computed(() => outingTally(account.value))
 const cadence = computed(() => {
   if (!inHand.value) return null
   const { way, carried } = inHand.value
+  // A log from elsewhere may name one that is not known here: it is fished without a beat.
+  const retrieve = RETRIEVES.find((r) => r.id === way.retrieveId)
+  if (!retrieve) return null
   return cadenceOf({
     handling: {
-      retrieve: retrieveOf(way.retrieveId),
+      retrieve,
       countDownS: way.countDownS,
       retrieveSpeedMps: way.retrieveSpeedMps,
     },

@@ -8,7 +8,8 @@ import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
 /** Sounder, temperature probe, log and receiver: listened to, or read from a file, and copied to today's water when asked. */
-const emit = defineEmits<{ take: [over: Partial<Conditions>, what: string] }>()
+/** `then`: what follows where the water takes it. */
+const emit = defineEmits<{ take: [over: Partial<Conditions>, what: string, then: () => void] }>()
 const water = useWater()
 const box = useBox()
 const { show } = useMeasure()
@@ -34,11 +35,12 @@ async function openLog() {
 }
 function take() {
   const over = waterOfReadings(middle.value)
-  emit('take', over, words.depthTemperatureAndDrift)
-  const { place, current } = water
-  if (over.waterTempC === undefined || !place || !current) return
-  const temps = withReading(place, current.date, over.waterTempC)
-  void box.savePlace({ ...place, temps }, words.wroteDownAt(show(over.waterTempC, 'waterTemp'), place.name))
+  emit('take', over, words.depthTemperatureAndDrift, () => {
+    const { place, current } = water
+    if (over.waterTempC === undefined || !place || !current) return
+    const temps = withReading(place, current.date, over.waterTempC)
+    void box.savePlace({ ...place, temps }, words.wroteDownAt(show(over.waterTempC, 'waterTemp'), place.name))
+  })
 }
 const figures = computed(() => {
   const { depthM, waterTempC, waterSpeedMps, groundSpeedMps, latDeg, lonDeg } = middle.value

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { waterInstrumentsPage as words } from '../../../words'
+import { fieldName, sayFault, waterInstrumentsPage as words } from '../../../words'
 import type { Conditions } from '../../../core/water'
 import { useWater } from '~/stores/water'
 
 useHead({ title: words.sounderAndForecastYgrion })
 const water = useWater()
 const said = ref('')
-function take(over: Partial<Conditions>, what: string) {
-  water.change(over)
-  said.value = words.copiedToTodaysWater(what)
+function take(over: Partial<Conditions>, what: string, then?: () => void) {
+  const wrong = water.change(over)
+  said.value = wrong ? words.notCopied(fieldName(wrong.field), sayFault(wrong.fault)) : words.copiedToTodaysWater(what)
+  if (!wrong) then?.()
 }
 </script>
 

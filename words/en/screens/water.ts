@@ -270,6 +270,7 @@ export const waterPage = {
 export const waterInstrumentsPage = {
   about: 'Take depth, temperature and weather from a sounder, a log or a forecast.',
   sounderAndForecastYgrion: 'Sounder and forecast · Ygrion',
+  notCopied: (field: Shown, fault: Shown) => `Nothing was copied: the ${field} ${fault}. Check the instrument.`,
   copiedToTodaysWater: (what: Shown) => `Copied to today’s water: ${what}.`,
 } as const
 
