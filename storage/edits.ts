@@ -7,6 +7,9 @@ import { threeWay } from './merge'
 import { StoreError } from './problem'
 import { isBoxKind, nameOf, schemaOf } from './schemas'
 
+/** Rows written at once. */
+const PIECE = 500
+
 export type StoreKind = StoredTable | 'unreadable'
 
 /** One thing put in place of what has its id, or (null) taken out. */
@@ -73,7 +76,9 @@ export async function applyEdits(edits: readonly Edit[], transaction: Transactio
       back.push({ kind, id: edit.id, item: theirs, base: item })
       return { id: edit.id, item }
     })
-    await table.bulkPut(after.flatMap(({ item }) => (item === null ? [] : [item])))
+    const items = after.flatMap(({ item }) => (item === null ? [] : [item]))
+    // In pieces, between which the page breathes.
+    for (let i = 0; i < items.length; i += PIECE) await table.bulkPut(items.slice(i, i + PIECE))
     await table.bulkDelete(after.flatMap(({ id, item }) => (item === null ? [id] : [])))
     const most = isBoxKind(kind) || kind in MOST_KEPT ? MOST_KEPT[kind as keyof typeof MOST_KEPT] : Infinity
     if ((await table.count()) > most && after.some(({ item }, i) => item !== null && there[i] === undefined))

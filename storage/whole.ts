@@ -9,6 +9,9 @@ export const SETTINGS_KEY = 'settings'
 /** Backups that are kept; the oldest goes first. */
 const MOST_BACKUPS = 5
 
+/** Rows written at once. */
+const PIECE = 500
+
 /** What stands of a backup in a list. */
 export type BackupHead = Omit<Backup, 'content' | 'version'>
 
@@ -44,7 +47,8 @@ export function choicesOf(value: unknown): KeptSettings {
 export async function fillWhole(db: YgrionDb, content: ArchiveContent): Promise<void> {
   const fill = async (name: string, things: readonly unknown[]) => {
     await db.table(name).clear()
-    await db.table(name).bulkAdd([...things])
+    // In pieces, between which the page breathes.
+    for (let i = 0; i < things.length; i += PIECE) await db.table(name).bulkAdd(things.slice(i, i + PIECE))
   }
   for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
   for (const name of ['places', 'waters', 'photos', 'bin', 'outings', 'aside', 'unreadable'] as const)

@@ -1,6 +1,5 @@
 import { FORMATS, type ArchiveContent, type ExportFormat, type FileProblem } from '../../core/exchange'
 import { onFile } from '~/composables/file-work'
-import { plain } from '~/composables/plain'
 import { today } from '~/stores/repository'
 
 /** A name that every file system takes. */
@@ -28,7 +27,7 @@ const nameOf = ({ stem, extension }: ExportFormat<never>, label: string) => file
  * `anyway`: saved all the same, where a file that has to be mended is better than none.
  */
 export async function saveArchive(content: ArchiveContent, { anyway = false } = {}): Promise<FileProblem | null> {
-  const written = await onFile((files) => files.writeArchive(plain(content)))
+  const written = await onFile((files) => files.writeArchive(content))
   if (!written) return null
   const { text, problem } = written
   if (!problem || anyway) download(nameOf(FORMATS.archive, ''), FORMATS.archive.mime, text)

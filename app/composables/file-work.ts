@@ -1,6 +1,7 @@
-import type { Remote } from 'comlink'
+import { proxy, type Remote } from 'comlink'
 import { startWorker } from '~/composables/start-worker'
 import type { FileService } from '~/workers/file-service'
+import { gather, type Send } from '~/workers/pieces'
 
 /** The service as it is asked from here: everything comes with a promise. */
 type FileWorker = {
@@ -14,8 +15,8 @@ let service: Remote<FileService> | null = null
 /** Ends of the works under way, for when they are stopped. */
 const under = new Set<() => void>()
 
-/** Work on a file, off the page's own thread. Null where it was stopped. */
-export async function onFile<T>(work: (service: FileWorker) => Promise<T>): Promise<T | null> {
+/** Work on a file, off the page's own thread; long lists come on ahead by `send`. Null where it was stopped. */
+export async function onFile<T>(work: (service: FileWorker, send: Send) => Promise<T>): Promise<T | null> {
   worker ??= new Worker(new URL('../workers/file.worker.ts', import.meta.url), { type: 'module' })
   service ??= startWorker<FileService>(worker)
   const now: FileWorker = service
@@ -27,7 +28,9 @@ export async function onFile<T>(work: (service: FileWorker) => Promise<T>): Prom
   })
   under.add(stop)
   try {
-    return await Promise.race([work(now), stopped])
+    const { send, whole } = gather()
+    const answer = await Promise.race([work(now, proxy(send)), stopped])
+    return answer === null ? null : whole(answer)
   } finally {
     under.delete(stop)
   }

@@ -174,7 +174,7 @@ export const useBox = defineStore('box', {
     },
     /** Puts something else in place of everything; what was there is kept as a backup. */
     async replace(content: World, label: string) {
-      await useHistory().run(label, { kind: 'replace', content: plain(content) })
+      await useHistory().run(label, { kind: 'replace', content })
       await useSettings().load()
     },
     startDemo() {

@@ -53,7 +53,7 @@ export const useSheets = defineStore('sheets', {
   actions: {
     async read(file: string, source: Source) {
       this.stage = { state: 'reading', file, done: 0, of: 0 }
-      const read = await onFile((files) => files.sheet(source))
+      const read = await onFile((files, send) => files.sheet(source, send))
       if (!read) this.stage = { state: 'idle' }
       else if (!read.ok) this.stage = { state: 'refused', file, problem: read.problem }
       else {
@@ -83,8 +83,8 @@ export const useSheets = defineStore('sheets', {
       const onProgress = proxy((done: number, of: number) => {
         if (this.stage.state === 'reading') this.stage = { ...this.stage, done, of }
       })
-      const plan = await onFile((files) =>
-        files.plan(plain(sheet), plain(mapping), plain(marks), plain(useBox().box), onProgress),
+      const plan = await onFile((files, send) =>
+        files.plan(sheet, plain(mapping), plain(marks), useBox().box, onProgress, send),
       )
       this.stage = plan ? { state: 'planned', file, sheet, mapping, marks, plan: markRaw(plan) } : back
     },
@@ -128,7 +128,9 @@ export const useSheets = defineStore('sheets', {
       const sheet: Sheet = { headings: [...from.headings], rows: [[...cells]] }
       const onProgress = proxy(() => undefined)
       // Mended by hand, one figure at a time: what is unclear is said again.
-      const plan = await onFile((files) => files.plan(sheet, plain(from.mapping), [], plain(useBox().box), onProgress))
+      const plan = await onFile((files, send) =>
+        files.plan(sheet, plain(from.mapping), [], useBox().box, onProgress, send),
+      )
       if (!plan) return
       const still = plan.aside.map((a) => ({ ...a, row: row.row }))
       const rows = from.rows.flatMap((r) => (r.row === row.row ? (plain(still) as RejectedRows['rows']) : [r]))

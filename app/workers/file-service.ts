@@ -24,6 +24,7 @@ import {
 import type { Box } from '../../core/box'
 import type { Outing } from '../../core/outing'
 import type { Conditions, Place } from '../../core/water'
+import { inPieces, type Send } from './pieces'
 
 /** A file as it is chosen, or text that was pasted. */
 export type Source = Blob | string
@@ -50,10 +51,10 @@ const refused = (problem: FileProblem): Refused => ({ ok: false, problem })
 
 /** Files are read and written off the page's own thread; plain data crosses. */
 export const fileService = {
-  async archive(source: Source): Promise<ReadResult> {
+  async archive(source: Source, send: Send): Promise<ReadResult> {
     const text = await textOf(source, 'archive')
     return typeof text === 'string'
-      ? readArchive(text)
+      ? inPieces(readArchive(text), send)
       : { ok: false, problems: [{ place: 'the file', problem: text }] }
   },
   /** The archive of a content, and what of it would not come back as it went out; null where all does. */
@@ -61,11 +62,11 @@ export const fileService = {
     const text = writeArchive(content)
     return { text, problem: archiveProblem(text) }
   },
-  async sheet(source: Source): Promise<SheetReply> {
+  async sheet(source: Source, send: Send): Promise<SheetReply> {
     const text = await textOf(source, 'sheet')
     if (typeof text !== 'string') return refused(text)
     const read = readSheet(text)
-    return read.ok ? { ok: true, sheet: read.sheet, mapping: guessColumns(read.sheet.headings) } : read
+    return read.ok ? inPieces({ ok: true, sheet: read.sheet, mapping: guessColumns(read.sheet.headings) }, send) : read
   },
   async plan(
     sheet: Sheet,
@@ -73,8 +74,12 @@ export const fileService = {
     marks: Marks,
     box: Box,
     onProgress: (done: number, of: number) => void,
+    send: Send,
   ): Promise<ImportPlan> {
-    return planImport(sheet, mapping, marks, box, () => crypto.randomUUID(), onProgress)
+    return inPieces(
+      planImport(sheet, mapping, marks, box, () => crypto.randomUUID(), onProgress),
+      send,
+    )
   },
   /** A log of outings, as JSON or as a table. */
   async log(source: Source, places: readonly Place[], like: Conditions | null): Promise<LogReply> {

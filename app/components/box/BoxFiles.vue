@@ -68,7 +68,7 @@ async function importFile(event: Event) {
   fileName.value = file.name
   problems.value = []
   try {
-    const read = await onFile((files) => files.archive(file))
+    const read = await onFile((files, send) => files.archive(file, send))
     if (!read) return
     if (!read.ok) {
       problems.value = read.problems
