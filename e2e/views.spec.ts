@@ -176,6 +176,7 @@ test('nothing is asked of any other machine, and the content policy is never bro
   const policy = response?.headers()['content-security-policy'] ?? ''
   expect(policy).toContain("script-src 'self' 'sha256-")
   expect(policy).not.toContain('unsafe')
+  expect(policy).toContain("require-trusted-types-for 'script'")
   for (const name of ['Water', 'Box', 'Bench', 'Match']) {
     await page.getByRole('link', { name, exact: true }).click()
     await page.locator('[data-lure], [data-bench]').first().waitFor()

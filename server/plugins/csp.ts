@@ -29,6 +29,8 @@ export default defineNitroPlugin((nitro) => {
         `base-uri 'none'`,
         `form-action 'none'`,
         `frame-ancestors 'none'`,
+        `require-trusted-types-for 'script'`,
+        `trusted-types vue default`,
       ].join('; '),
     }
   })
