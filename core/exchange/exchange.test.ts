@@ -6,6 +6,7 @@ import V3 from './fixtures/archive-v3.json'
 import V4 from './fixtures/archive-v4.json'
 import V5 from './fixtures/archive-v5.json'
 import V6 from './fixtures/archive-v6.json'
+import V7 from './fixtures/archive-v7.json'
 import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
@@ -69,6 +70,13 @@ describe('archive', () => {
       expect(problems(read)[0]).toMatchObject({ place: expect.stringContaining(`${kind}[${list.length}]`) })
     },
   )
+  it('an archive of the seventh version opens as it is, what could not be read included', () => {
+    const read = readArchive(JSON.stringify(V7))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    expect(read.archive).toEqual(V7)
+    expect(read.archive.unreadable[0]?.row.id).toBe('hollow-mere')
+    expect(read.archive.aside[0]?.rows).toHaveLength(1)
+  })
   it('an archive of the first version opens: its trays, hooks and blades become things of their own', () => {
     const read = readArchive(JSON.stringify(V1))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))

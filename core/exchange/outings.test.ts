@@ -3,7 +3,7 @@ import { WORLD, water } from '../testing/world'
 import { at, logOf } from '../testing/outing'
 import { accountOf, bitesOf, landedOf, type Outing } from '../outing'
 import { effortRows } from '../review'
-import { readOutings, readOutingsJson, readSheet, writeOutings, writeOutingsJson } from '.'
+import { notInTable, readOutings, readOutingsJson, readSheet, writeOutings, writeOutingsJson } from '.'
 import { sayFileProblem } from '../../words'
 
 const LIKE = water()
@@ -140,5 +140,41 @@ describe('the demo’s log', () => {
     expect(outings.some((o) => o.entries.some((e) => e.kind === 'comparison'))).toBe(true)
     const lost = outings.flatMap((o) => o.entries.filter((e) => e.kind === 'lost-lure'))
     expect(lost.length).toBeGreaterThan(0)
+  })
+})
+
+describe('a table of the log', () => {
+  const csv = writeOutings(WORLD.outings)
+  it('of more casts than an outing can hold is refused before any of them is made', () => {
+    const sheet = readSheet(csv)
+    if (!sheet.ok) throw new Error(sheet.problem.code)
+    const { headings, rows } = sheet.sheet
+    const row = (rows[0] ?? []).with(headings.indexOf('casts'), '5000')
+    const { outings, problems } = readOutings(
+      { headings, rows: Array.from({ length: 1000 }, () => row) },
+      WORLD.places,
+      LIKE,
+    )
+    expect(outings).toEqual([])
+    expect(problems).toEqual([
+      { row: 2, column: 'casts', problem: { code: 'fault', fault: { kind: 'too-long', bound: 20_000, of: 'things' } } },
+    ])
+  })
+  it('invents no pause where one stretch follows on another', () => {
+    const count = (list: readonly Outing[], kind: string) =>
+      list.flatMap((o) => o.entries).filter((e) => e.kind === kind).length
+    const back = bring(csv).outings
+    // A change of rig or spot parts stretches; a break only where time went by.
+    expect(count(back, 'pause')).toBeLessThanOrEqual(count(WORLD.outings, 'pause') + WORLD.outings.length)
+  })
+  it('says beforehand what it leaves out, and nothing where it leaves out nothing', () => {
+    const lacking = new Map(notInTable(WORLD.outings).map(({ kind, count }) => [kind, count]))
+    const entries = WORLD.outings.flatMap((o) => o.entries)
+    expect(lacking.get('lost-lure')).toBe(entries.filter((e) => e.kind === 'lost-lure').length)
+    expect(lacking.get('comparison')).toBe(entries.filter((e) => e.kind === 'comparison').length || undefined)
+    // What came out of a table lacks nothing that a table cannot hold.
+    const plain = bring(csv).outings
+    expect(notInTable(plain)).toEqual([])
+    expect(notInTable(plain.map((o) => ({ ...o, note: 'Fog' })))).toEqual([{ kind: 'note', count: plain.length }])
   })
 })

@@ -1,13 +1,13 @@
 import { randomLcg } from 'd3-random'
 
 /** Files gone wrong in every way that a disk, an editor or an ill wind can think of; the same again for the same seed. */
-export interface Chance {
+export interface Draws {
   /** A whole number from 0 to below `n`. */
   readonly below: (n: number) => number
   readonly oneOf: <T>(list: readonly T[]) => T
 }
 
-export function chance(seed: number): Chance {
+export function drawsOf(seed: number): Draws {
   const next = randomLcg(((seed + 1) * 0.618_033_988_75) % 1)
   const below = (n: number) => Math.min(n - 1, Math.floor(next() * n))
   const oneOf = <T>(list: readonly T[]): T => {
@@ -46,7 +46,7 @@ type Branch = Record<string, unknown> | unknown[]
 const isBranch = (value: unknown): value is Branch => typeof value === 'object' && value !== null
 
 /** Somewhere in a tree, the deeper the likelier: what holds it, and its key. */
-function anywhere(root: Branch, { below, oneOf }: Chance): { owner: Branch; key: string } {
+function anywhere(root: Branch, { below, oneOf }: Draws): { owner: Branch; key: string } {
   let owner = root
   for (;;) {
     const keys = Object.keys(owner)
@@ -59,7 +59,7 @@ function anywhere(root: Branch, { below, oneOf }: Chance): { owner: Branch; key:
 }
 
 /** A copy of what lies in a file, with one thing in it gone wrong; and what that is called. */
-export function wrongTree(whole: object, with_: Chance): { tree: unknown; how: string } {
+export function wrongTree(whole: object, with_: Draws): { tree: unknown; how: string } {
   const tree = structuredClone(whole) as Branch
   const { owner, key } = anywhere(tree, with_)
   const at = owner as Record<string, unknown>
@@ -115,7 +115,7 @@ const SNIPPETS = [
 ]
 
 /** A copy of a text with one or two places gone wrong. */
-export function wrongText(text: string, with_: Chance): string {
+export function wrongText(text: string, with_: Draws): string {
   let now = text
   for (let times = 1 + with_.below(2); times > 0; times--) {
     const at = with_.below(now.length + 1)

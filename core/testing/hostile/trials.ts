@@ -20,15 +20,13 @@ import {
   type FileProblem,
 } from '../../exchange'
 import { profileFromTests } from '../../bench'
-import { accountOf } from '../../outing'
+import { Outing, accountOf } from '../../outing'
 import { effortRows } from '../../review'
-import { checkRig, rigParts } from '../../tackle'
+import { Lure, checkRig, rigParts } from '../../tackle'
 import { readWater, speciesOf } from '../../water'
-import { Lure } from '../../tackle'
-import { Outing } from '../../outing'
 import { sayFileProblem, sayStoredProblem } from '../../../words'
 import { FAULTS } from '../../../words/proof-reading'
-import { chance, wrongText, wrongTree } from './mutants'
+import { drawsOf, wrongText, wrongTree } from './mutants'
 
 /** What came of many files gone wrong: those that were tried, and of them what must not be. */
 export interface Trials {
@@ -171,10 +169,10 @@ export function archiveTrials(n: number): Trials {
   const whole = JSON.parse(writeArchive(smallWorld())) as object
   const text = JSON.stringify(whole)
   return count(n, (seed) => {
-    const luck = chance(seed)
-    const made = seed % 5 === 0 ? { text: wrongText(text, luck), how: 'letters' } : fromTree()
+    const draws = drawsOf(seed)
+    const made = seed % 5 === 0 ? { text: wrongText(text, draws), how: 'letters' } : fromTree()
     function fromTree() {
-      const { tree, how } = wrongTree(whole, luck)
+      const { tree, how } = wrongTree(whole, draws)
       return { text: JSON.stringify(tree), how }
     }
     const read = readArchive(made.text)
@@ -201,7 +199,7 @@ export function sheetTrials(n: number): Trials {
   const world = smallWorld()
   const text = writeLures(world.box)
   return count(n, (seed) => {
-    const read = readSheet(wrongText(text, chance(seed)))
+    const read = readSheet(wrongText(text, drawsOf(seed)))
     if (!read.ok) return told([{ where: 'file', problem: read.problem }])
     const { sheet } = read
     const mapping = guessColumns(sheet.headings)
@@ -227,13 +225,13 @@ export function logTrials(n: number): Trials {
   const rowsOf = (list: readonly Outing[]) => effortRows(list, '2026-06-12T12:00:00+02:00').length
   return count(n, (seed) => {
     if (seed % 2 === 0) {
-      const { tree } = wrongTree(JSON.parse(json) as object, chance(seed))
+      const { tree } = wrongTree(JSON.parse(json) as object, drawsOf(seed))
       const read = readOutingsJson(JSON.stringify(tree))
       if (!read.ok) return told([{ where: 'file', problem: read.problem }])
       rowsOf(read.outings)
       return { verdict: 'fine' }
     }
-    const sheet = readSheet(wrongText(csv, chance(seed)))
+    const sheet = readSheet(wrongText(csv, drawsOf(seed)))
     if (!sheet.ok) return told([{ where: 'file', problem: sheet.problem }])
     const read = readOutings(sheet.sheet, places, like)
     if (read.outings.some((o) => !Outing.safeParse(o).success)) return { verdict: 'late' }
@@ -247,7 +245,7 @@ export function logTrials(n: number): Trials {
 export function gpxTrials(n: number): Trials {
   const text = writeGpx(smallWorld().places)
   return count(n, (seed) => {
-    const read = readGpx(wrongText(text, chance(seed)))
+    const read = readGpx(wrongText(text, drawsOf(seed)))
     if (!read.ok) return told([{ where: 'file', problem: read.problem }])
     if (read.waypoints.some((w) => !Number.isFinite(w.latDeg + w.lonDeg))) return { verdict: 'late' }
     return read.problems.length > 0
@@ -262,7 +260,7 @@ const SENTENCES = ['$SDDBT,12.1,f,3.7,M,2.0,F*09', '$SDDPT,3.7,0.3*57', '$YXMTW,
 export function nmeaTrials(n: number): Trials {
   const text = Array.from({ length: 12 }, (_, i) => SENTENCES[i % SENTENCES.length]).join('\r\n')
   return count(n, (seed) => {
-    const log = readNmeaLog(wrongText(text, chance(seed)))
+    const log = readNmeaLog(wrongText(text, drawsOf(seed)))
     const water = waterOfReadings(log.middle)
     if (Object.values(water).some((value) => !Number.isFinite(value))) return { verdict: 'late' }
     const problems = log.problems.map((p) => ({ where: String(p.line), problem: p.problem }))
