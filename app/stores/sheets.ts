@@ -3,7 +3,7 @@ import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import {
-  markOf,
+  marksOf,
   type FileProblem,
   type RejectedRow,
   type ImportPlan,
@@ -58,7 +58,7 @@ export const useSheets = defineStore('sheets', {
       else if (!read.ok) this.stage = { state: 'refused', file, problem: read.problem }
       else {
         const sheet = markRaw(read.sheet)
-        const marks = read.mapping.map((id, i) => markOf(sheet, i, id))
+        const marks = marksOf(sheet, read.mapping)
         this.stage = { state: 'mapping', file, sheet, mapping: read.mapping, marks }
       }
     },
@@ -67,7 +67,7 @@ export const useSheets = defineStore('sheets', {
       // A column of ours stands for one of theirs only.
       const { sheet, mapping: before } = this.stage
       const mapping = before.map((m, i) => (i === column ? id : m === id && id !== null ? null : m))
-      this.stage = { ...this.stage, mapping, marks: mapping.map((m, i) => markOf(sheet, i, m)) }
+      this.stage = { ...this.stage, mapping, marks: marksOf(sheet, mapping) }
     },
     /** Says what the comma of a column's figures parts, where they do not say so themselves. */
     mark(column: number, comma: 'decimal' | 'thousands') {

@@ -36,7 +36,7 @@ export {
   type TrayEffect,
   type Mapping,
   type Marks,
-  markOf,
+  marksOf,
   settled,
   trayEffects,
   type Sheet,

@@ -16,11 +16,7 @@ const stage = computed(() => sheets.stage)
 const PREVIEW = 4
 
 const choices = [{ value: null, title: words.leaveItOut }, ...COLUMNS.map((c) => ({ value: c.id, title: c.heading }))]
-async function pick(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function pick(file: File) {
   if (/\.xlsx?$|\.ods$/i.test(file.name))
     sheets.stage = {
       state: 'refused',
@@ -88,16 +84,12 @@ const missing = computed(() => {
         }}
       </p>
       <div class="ways">
-        <label class="pick">
-          {{ words.chooseACsvFile }}
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            class="sr-only"
-            :aria-label="words.spreadsheetToBring"
-            @change="pick"
-          />
-        </label>
+        <FilePick
+          :label="words.chooseACsvFile"
+          accept=".csv,.tsv,.txt,text/csv"
+          :named="words.spreadsheetToBring"
+          @pick="pick"
+        />
         <v-btn variant="outlined" @click="pasting = !pasting">{{ words.pasteCells }}</v-btn>
         <v-btn variant="outlined" :disabled="box.box.lures.length === 0" @click="exportSheet">{{
           words.exportLuresAsCsv
@@ -132,16 +124,17 @@ const missing = computed(() => {
                   @update:model-value="(id: string | null) => sheets.map(i, id)"
                 />
                 <template v-for="mark in [stage.marks[i]]" :key="mark?.unclear ?? ''">
-                  <small v-if="mark?.comma && mark.from">{{
-                    (mark.comma === 'decimal' ? words.decimalComma : words.thousandsComma)(mark.unclear, mark.from)
-                  }}</small>
                   <v-select
-                    v-else-if="mark"
+                    v-if="mark"
+                    class="mark"
                     :label="words.whatIs(mark.unclear)"
                     :items="meanings(mark.unclear)"
                     :model-value="mark.comma"
                     @update:model-value="(comma: 'decimal' | 'thousands') => sheets.mark(i, comma)"
                   />
+                  <small v-if="mark">{{
+                    mark.comma === null ? words.say : mark.from ? words.asIn(mark.from) : ''
+                  }}</small>
                 </template>
               </th>
             </tr>
@@ -202,22 +195,6 @@ const missing = computed(() => {
   flex-wrap: wrap;
   gap: var(--space-8);
 }
-.pick {
-  display: inline-grid;
-  place-items: center;
-  min-height: 36px;
-  padding: 0 var(--space-16);
-  border-radius: var(--radius-m);
-  font-weight: 650;
-  font-size: var(--text-3);
-  cursor: pointer;
-  background: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-}
-.pick:focus-within {
-  outline: 2.5px solid rgb(var(--v-theme-secondary));
-  outline-offset: 2px;
-}
 .wrong {
   padding: var(--space-6) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-error));
@@ -228,16 +205,21 @@ const missing = computed(() => {
 }
 .scroll {
   overflow-x: auto;
+  /* Labels stand on the upper edge of their fields. */
+  padding-top: var(--space-8);
 }
 table {
   border-collapse: collapse;
   font-size: var(--text-3);
 }
 th {
-  min-width: 150px;
+  min-width: 168px;
   padding: 0 var(--space-8) var(--space-8) 0;
   vertical-align: top;
   text-align: left;
+}
+.mark {
+  margin-top: var(--space-12);
 }
 th small {
   display: block;

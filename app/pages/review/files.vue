@@ -27,14 +27,10 @@ const csv = () => saveAs(FORMATS.log, outings.all)
 const json = () => saveAs(FORMATS['log-json'], outings.all)
 
 /** A log comes in beside what is there: an outing with the same id takes the place of the old one, and all of it can be undone. */
-async function bring(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+async function bring(file: File) {
   problems.value = []
   said.value = ''
   failed.value = ''
-  if (!file) return
   reading.value = file.name
   try {
     const read = await onFile((files) => files.log(file, plain(box.places), plain(water.current ?? null)))
@@ -89,9 +85,12 @@ async function take(list: readonly Outing[], whole: boolean) {
       <p class="quiet">
         {{ words.eitherOfTheTwo }}
       </p>
-      <label class="file"
-        >{{ words.logToBring }} <input type="file" accept=".csv,.json,text/csv,application/json" @change="bring"
-      /></label>
+      <FilePick
+        :label="words.chooseALog"
+        accept=".csv,.json,text/csv,application/json"
+        :named="words.logToBring"
+        @pick="bring"
+      />
       <div v-if="reading" class="buttons">
         <button type="button" @click="stopFiles()">{{ words.stop(reading) }}</button>
       </div>
@@ -132,11 +131,6 @@ button {
 }
 button:disabled {
   opacity: 0.5;
-}
-.file {
-  display: grid;
-  gap: var(--space-6);
-  font-weight: 650;
 }
 .said {
   font-weight: 650;

@@ -1,7 +1,7 @@
 export { COLUMNS, cellUnit, columnOf, readCell, showCell, type Column } from './columns'
 export { guessColumns, readSheet, writeLures, type Sheet } from './sheet'
 export { lureFrom, type Mapping } from './rows'
-export { markOf, settled, type Marks } from './marks'
+export { marksOf, settled, type Marks } from './marks'
 export { planImport, type RejectedRow, type ImportPlan } from './plan'
 export { trayEffects, type TrayEffect } from './tray-effects'
 export { writeTests } from './tests'

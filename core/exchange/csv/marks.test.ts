@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { EMPTY_BOX } from '../../box'
 import { WORLD } from '../../testing/world'
-import { guessColumns, markOf, planImport, readSheet, settled, trayEffects, type Marks } from '..'
+import { guessColumns, marksOf, planImport, readSheet, settled, trayEffects, type Marks } from '..'
 
 const sheetOf = (text: string) => {
   const read = readSheet(text)
@@ -25,11 +25,17 @@ describe('what a comma parts in a column', () => {
       ['12,5', '1.200'],
       { comma: 'decimal', unclear: '1.200', from: '12,5' },
     ],
-  ])('%s', (_, cells, mark) => expect(markOf(costs(...cells), 0, 'cost')).toEqual(mark))
+  ])('%s', (_, cells, mark) => expect(marksOf(costs(...cells), ['cost', 'name'])).toEqual([mark, null]))
   it('no figure in doubt, or a column of words: nothing to say', () => {
-    expect(markOf(costs('12.5', '8'), 0, 'cost')).toBeNull()
-    expect(markOf(costs('1,200'), 0, 'notes')).toBeNull()
-    expect(markOf(costs('1,200'), 0, null)).toBeNull()
+    expect(marksOf(costs('12.5', '8'), ['cost', null])).toEqual([null, null])
+    expect(marksOf(costs('1,200'), ['notes', null])).toEqual([null, null])
+    expect(marksOf(costs('1,200'), [null, null])).toEqual([null, null])
+  })
+  it('a silent column is read as the other columns of the sheet are; one that disagrees with itself is asked about', () => {
+    const two = sheetOf('Cost of one;Weight (g)\n1,200;9,5\n8;7')
+    expect(marksOf(two, ['cost', 'weight'])).toEqual([{ comma: 'decimal', unclear: '1,200', from: '9,5' }, null])
+    const odd = sheetOf('Cost of one;Weight (g)\n1,200;9,5\n12,5;7\n2,400.50;7')
+    expect(marksOf(odd, ['cost', 'weight'])[0]?.comma).toBeNull()
   })
   it('is written so that it can mean one thing', () => {
     expect(settled('1,200 mm', 'decimal')).toBe('1.200 mm')
@@ -47,7 +53,7 @@ describe('an import by columns whose marks are known', () => {
   const mapping = guessColumns(sheet.headings)
   const plan = (marks: Marks) => planImport(sheet, mapping, marks, EMPTY_BOX, () => 'new')
   it('reads each cell as its column says', () => {
-    const made = plan(mapping.map((id, i) => markOf(sheet, i, id)))
+    const made = plan(marksOf(sheet, mapping))
     expect(made.aside).toEqual([])
     expect(made.added.map((l) => l.cost)).toEqual([1.2, 12.5])
   })

@@ -5,7 +5,7 @@ import { columnOf } from './columns'
 export type Comma = 'decimal' | 'thousands'
 
 /** What the comma parts in the figures of one column, where some of them could mean two things. */
-export interface Mark {
+interface Mark {
   /** Null where nobody has said yet. */
   readonly comma: Comma | null
   /** A figure that could mean two things: `1,200`. */
@@ -25,15 +25,13 @@ const DECIMAL = /^(?:\d{1,3}(?:\.\d{3})+,\d+|\d+,\d{1,2}|\d+,\d{4,}|0,\d+|\d{4,}
 /** `1,234.5`, `1,234,567`: a comma that can only part thousands. */
 const THOUSANDS = /^(?:\d{1,3}(?:,\d{3})+\.\d+|\d{1,3}(?:,\d{3}){2,})$/
 
-/**
- * What the comma parts in a column of figures: as its unmistakable figures say, else to be said by the angler. Null where no figure is in doubt, and for
- * columns of words.
- *
- * @param id what the column is read as: {@link columnOf}
- */
-export function markOf({ rows }: Sheet, column: number, id: string | null): Mark | null {
-  const known = id ? columnOf(id) : undefined
-  if (!known?.figures) return null
+/** What the figures of a column say of their commas: one that is in doubt, and one for each meaning that is not. */
+interface CommaEvidence {
+  readonly unclear: string
+  readonly decimal?: string
+  readonly thousands?: string
+}
+function evidenceIn({ rows }: Sheet, column: number): CommaEvidence {
   let unclear = ''
   const said: Partial<Record<Comma, string>> = {}
   for (const row of rows) {
@@ -44,9 +42,31 @@ export function markOf({ rows }: Sheet, column: number, id: string | null): Mark
       else if (EITHER_STOP.test(figure) && said.decimal) unclear ||= figure
     }
   }
-  if (!unclear) return null
-  const one = said.decimal && !said.thousands ? 'decimal' : said.thousands && !said.decimal ? 'thousands' : null
-  return { comma: one, unclear, from: one ? (said[one] ?? null) : null }
+  return { unclear, ...said }
+}
+
+/** The one meaning that figures agree on, with a figure that says so; null where none does, or they disagree. */
+function agreed(all: readonly CommaEvidence[]): { comma: Comma; from: string } | null {
+  const [decimal, thousands] = [all.find((s) => s.decimal)?.decimal, all.find((s) => s.thousands)?.thousands]
+  if (decimal && !thousands) return { comma: 'decimal', from: decimal }
+  return thousands && !decimal ? { comma: 'thousands', from: thousands } : null
+}
+
+/**
+ * What the comma parts in each column of figures: as the column's unmistakable figures say, else as those of the whole sheet do, for it was written by one
+ * hand; else to be said by the angler. Null where no figure is in doubt, and for columns of words.
+ *
+ * @param mapping what each column is read as: {@link columnOf}
+ */
+export function marksOf(sheet: Sheet, mapping: readonly (string | null)[]): Marks {
+  const said = mapping.map((id, i) => (id && columnOf(id)?.figures ? evidenceIn(sheet, i) : null))
+  const sheetWide = agreed(said.filter((s) => s !== null))
+  return said.map((own) => {
+    if (!own?.unclear) return null
+    const silent = !own.decimal && !own.thousands
+    const known = agreed([own]) ?? (silent ? sheetWide : null)
+    return { comma: known?.comma ?? null, unclear: own.unclear, from: known?.from ?? null }
+  })
 }
 
 /** A cell whose doubtful figures are written so that they can mean one thing only. */

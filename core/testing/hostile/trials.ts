@@ -2,7 +2,7 @@ import equal from 'fast-deep-equal'
 import { demoWorld } from '../../demo/world'
 import {
   guessColumns,
-  markOf,
+  marksOf,
   planImport,
   readArchive,
   readGpx,
@@ -203,7 +203,7 @@ export function sheetTrials(n: number): Trials {
     if (!read.ok) return told([{ where: 'file', problem: read.problem }])
     const { sheet } = read
     const mapping = guessColumns(sheet.headings)
-    const marks = mapping.map((id, i) => markOf(sheet, i, id))
+    const marks = marksOf(sheet, mapping)
     let id = 0
     const plan = planImport(sheet, mapping, marks, world.box, () => `new-${++id}`)
     const rows = plan.added.length + plan.changed.length + plan.same + plan.aside.length

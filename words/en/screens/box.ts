@@ -288,9 +288,9 @@ export const seriesForm = {
 
 /** app/components/box/SheetImport.vue */
 export const sheetImport = {
-  decimalComma: (unclear: Shown, from: Shown) => `“${unclear}”: the comma is decimal, as in “${from}”.`,
-  thousandsComma: (unclear: Shown, from: Shown) => `“${unclear}”: the comma is for thousands, as in “${from}”.`,
-  whatIs: (unclear: Shown) => `“${unclear}” means`,
+  whatIs: (unclear: Shown) => `“${unclear}” is`,
+  asIn: (from: Shown) => `as in “${from}”`,
+  say: 'Say which, or these rows wait.',
   passedOver: (columns: Shown) => `${columns} that Ygrion passes over`,
   readingFile: (file: Shown) => `Reading ${file} …`,
   column: (n: Shown) => `Column ${n}`,

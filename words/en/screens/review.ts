@@ -56,6 +56,7 @@ export const reviewFilesPage = {
   eitherOfTheTwo:
     'Either of the two. Rows that cannot be read are named below and the others come in; an outing that is here already is replaced by one from JSON, and that can be undone. A table holds less than the log: it adds outings that are not here yet, and replaces none.',
   logToBring: 'Log to bring in',
+  chooseALog: 'Choose a log',
   placesCouldNotBe: (problems: Shown) => `${problems} places could not be read:`,
   row: (row: Shown, column: Shown, problem: Shown) => `Row ${row}, “${column}”: ${problem}.`,
   andMore: (n: Shown) => `… and ${n} more.`,
