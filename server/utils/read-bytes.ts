@@ -39,14 +39,12 @@ export async function readBytes(event: H3Event): Promise<Uint8Array> {
   return whole
 }
 
-/** Reads on and forgets it. An answer that comes while the other side still writes would not be heard. */
+/** Reads on and forgets it, also after the answer: one that comes while the other side still writes, to a closed ear, would not be heard. */
 function passOver({ node: { req, res } }: H3Event): Promise<void> {
   return new Promise((resolve) => {
     let bytes = 0
     const cut = () => {
       res.setHeader('connection', 'close')
-      req.off('data', forget)
-      req.pause()
       done()
     }
     const timer = setTimeout(cut, MOST_PASSED_OVER_MS)
