@@ -11,6 +11,17 @@ const SEED = 12
 
 const entriesShown = async (page: Page) => Number(await page.locator('.live').getAttribute('data-entries'))
 
+/** Waits for the outing; what stands there instead is told. */
+async function outingShown(page: Page, pull: number): Promise<void> {
+  await page
+    .locator('.live')
+    .waitFor({ timeout: 60_000 })
+    .catch(async () => {
+      const instead = await page.locator('body').innerText()
+      throw new Error(`after pull ${pull} the page shows: ${instead.slice(0, 600)}`)
+    })
+}
+
 test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed entry is lost`, async ({ baseURL }) => {
   test.setTimeout(PULLS * 12_000)
   const luck = seededRandom(SEED)
@@ -23,7 +34,7 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
       const page = await browser.newPage()
       await page.goto(`${baseURL}/outing`)
       if (pull === 0) await page.getByRole('button', { name: /^Start with/ }).click({ timeout: 60_000 })
-      await page.locator('.live').waitFor({ timeout: 60_000 })
+      await outingShown(page, pull)
       const found = await entriesShown(page)
       lost += Math.max(0, confirmed - found)
       confirmed = found

@@ -4,11 +4,9 @@ import { faultOf } from '../core/fault'
 import type { Practice } from '../core/match'
 import { SINGLETON_ID, type Item } from './db'
 import { threeWay } from './merge'
+import { inPieces } from './pieces'
 import { StoreError } from './problem'
 import { isBoxKind, nameOf, schemaOf } from './schemas'
-
-/** Rows written at once. */
-const PIECE = 500
 
 export type StoreKind = StoredTable | 'unreadable'
 
@@ -77,8 +75,7 @@ export async function applyEdits(edits: readonly Edit[], transaction: Transactio
       return { id: edit.id, item }
     })
     const items = after.flatMap(({ item }) => (item === null ? [] : [item]))
-    // In pieces, between which the page breathes.
-    for (let i = 0; i < items.length; i += PIECE) await table.bulkPut(items.slice(i, i + PIECE))
+    await inPieces(items, (piece) => table.bulkPut(piece))
     await table.bulkDelete(after.flatMap(({ id, item }) => (item === null ? [id] : [])))
     const most = isBoxKind(kind) || kind in MOST_KEPT ? MOST_KEPT[kind as keyof typeof MOST_KEPT] : Infinity
     if ((await table.count()) > most && after.some(({ item }, i) => item !== null && there[i] === undefined))

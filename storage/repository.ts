@@ -1,36 +1,26 @@
-import { liveQuery, type Transaction } from 'dexie'
-import {
-  BOX_KINDS,
-  type ArchiveContent,
-  type BinItem,
-  type Photo,
-  type RejectedRows,
-  type UnreadableRow,
-} from '../core/exchange'
-import { USUAL_PRACTICE, type Practice } from '../core/match'
-import { isOver, type Outing } from '../core/outing'
-import { EMPTY_BOX, type Box } from '../core/box'
-import type { Conditions, Place } from '../core/water'
-import { DB_VERSION, SINGLETON_ID, YgrionDb, type Draft } from './db'
+import { liveQuery } from 'dexie'
+import type { ArchiveContent, Photo, UnreadableRow } from '../core/exchange'
+import type { Outing } from '../core/outing'
+import type { Conditions } from '../core/water'
+import { carryOut, tablesOf } from './carry-out'
 import type { Command, DoneBy, Replacement, Step } from './command'
+import { DB_VERSION, YgrionDb, type Draft } from './db'
 import { applyEdits, checked, type Edit } from './edits'
 import { applyLog, type LogChange } from './log'
 import { databaseInMemory } from './memory'
 import { StoreError } from './problem'
 import { rescueContent } from './rescue'
 import { setAsideUnreadable } from './unreadable'
-import { SETTINGS_KEY, backUp, contentOf, fillWhole, readWhole, type BackupHead } from './whole'
-
-/** Everything on show, read in one piece. Photos are many and heavy: they are read one by one. */
-export interface Stored {
-  readonly box: Box
-  readonly places: Place[]
-  readonly waters: Conditions[]
-  readonly bin: BinItem[]
-  readonly aside: RejectedRows[]
-  readonly unreadable: UnreadableRow[]
-  readonly practice: Practice
-}
+import {
+  SETTINGS_KEY,
+  contentOf,
+  fillWhole,
+  readShown,
+  readWhole,
+  shownTables,
+  type BackupHead,
+  type Stored,
+} from './whole'
 
 /** Steps of a tab that are kept. */
 const MOST_STEPS = 200
@@ -74,25 +64,8 @@ export class Repository {
     return () => subscription.unsubscribe()
   }
 
-  async read(): Promise<Stored> {
-    const { db } = this
-    const tables = [
-      ...BOX_KINDS.map((kind) => db.table(kind)),
-      db.places,
-      db.waters,
-      db.bin,
-      db.aside,
-      db.practice,
-      db.unreadable,
-    ]
-    return db.transaction('r', tables, async () => {
-      const box: Box = { ...EMPTY_BOX }
-      for (const kind of BOX_KINDS) Object.assign(box, { [kind]: await db.table(kind).orderBy('id').toArray() })
-      const [places, waters] = [await db.places.toArray(), await db.waters.toArray()]
-      const { id: _, ...practice } = (await db.practice.get(SINGLETON_ID)) ?? { id: SINGLETON_ID, ...USUAL_PRACTICE }
-      const [bin, aside, unreadable] = [await db.bin.toArray(), await db.aside.toArray(), await db.unreadable.toArray()]
-      return { box, places, waters, bin, aside, unreadable, practice }
-    })
+  read(): Promise<Stored> {
+    return this.db.transaction('r', shownTables(this.db), () => readShown(this.db))
   }
 
   /** Everything for an archive, photos too, as it is at one moment. */
@@ -106,11 +79,12 @@ export class Repository {
    * @throws StoreError or the database's own error; nothing is changed then
    */
   async run(command: Command | Replacement, by: DoneBy): Promise<Step> {
-    return this.db.transaction('rw', this.tablesOf(command), async (transaction) => {
-      const back = await this.carryOut(command, by, transaction)
-      const nth = await this.db.steps.add({ ...by, step: back } as never)
-      const mine = await this.db.steps.where('tab').equals(by.tab).primaryKeys()
-      await this.db.steps.bulkDelete(mine.slice(0, Math.max(0, mine.length - MOST_STEPS)))
+    const { db } = this
+    return db.transaction('rw', tablesOf(db, command), async (transaction) => {
+      const back = await carryOut(db, command, by, transaction)
+      const nth = await db.steps.add({ ...by, step: back } as never)
+      const mine = await db.steps.where('tab').equals(by.tab).primaryKeys()
+      await db.steps.bulkDelete(mine.slice(0, Math.max(0, mine.length - MOST_STEPS)))
       return { nth, label: by.label }
     })
   }
@@ -120,16 +94,17 @@ export class Repository {
    * @throws StoreError where another tab has worked on the same since: nothing is changed then
    */
   async undo({ nth }: Step, at: string): Promise<Command> {
-    const kept = await this.db.steps.get(nth)
+    const { db } = this
+    const kept = await db.steps.get(nth)
     if (!kept) throw new StoreError({ code: 'gone', what: 'step' })
     const command = kept.step as Command
-    return this.db.transaction('rw', this.tablesOf(command), async (transaction) => {
-      const others = await this.db.steps.where('nth').above(nth).toArray()
+    return db.transaction('rw', tablesOf(db, command), async (transaction) => {
+      const others = await db.steps.where('nth').above(nth).toArray()
       if (command.kind === 'restore' && others.some((o) => o.tab !== kept.tab))
         throw new StoreError({ code: 'box-changed' })
-      const again = await this.carryOut(command, { tab: kept.tab, label: kept.label, at }, transaction)
-      if (command.kind === 'restore') await this.db.backups.delete(command.backupId)
-      await this.db.steps.delete(nth)
+      const again = await carryOut(db, command, { tab: kept.tab, label: kept.label, at }, transaction)
+      if (command.kind === 'restore') await db.backups.delete(command.backupId)
+      await db.steps.delete(nth)
       return again
     })
   }
@@ -137,27 +112,6 @@ export class Repository {
   /** What a tab has done and not taken back, oldest first. */
   async steps(tab: string): Promise<Step[]> {
     return (await this.db.steps.where('tab').equals(tab).toArray()).map(({ nth, label }) => ({ nth, label }))
-  }
-
-  private tablesOf(command: Command | Replacement) {
-    const { db } = this
-    if (command.kind === 'edits') return [...new Set(command.edits.map((e) => e.kind)), 'steps'].map((n) => db.table(n))
-    return command.kind === 'log' ? [db.outings, db.table('lures'), db.steps] : db.tables
-  }
-
-  private async carryOut(command: Command | Replacement, by: DoneBy, transaction: Transaction): Promise<Command> {
-    const { db } = this
-    if (command.kind === 'edits') {
-      if (command.alone) await this.noneUnderWay()
-      const edits = command.edits.map((e) => ({ ...e, item: e.item === null ? null : checked(e.kind, e.item) }))
-      return { kind: 'edits', edits: await applyEdits(edits, transaction) }
-    }
-    if (command.kind === 'log') return { kind: 'log', change: await applyLog(command.change, transaction) }
-    const content = command.kind === 'restore' ? await contentOf(db, command.backupId) : command.content
-    const backupId = `${by.at} ${crypto.randomUUID()}`
-    await backUp(db, await readWhole(db), { id: backupId, at: by.at, why: by.label })
-    await fillWhole(db, content)
-    return { kind: 'restore', backupId }
   }
 
   /**
@@ -185,13 +139,6 @@ export class Repository {
 
   async outings(): Promise<Outing[]> {
     return this.db.outings.toArray()
-  }
-
-  /** @throws StoreError where an outing was started and not ended, in whichever tab */
-  private async noneUnderWay(): Promise<void> {
-    const live = (await this.db.outings.toArray()).find((o) => !isOver(o))
-    if (live)
-      throw new StoreError({ code: 'outing-under-way', place: live.placeName, since: live.startedAt.slice(0, 16) })
   }
 
   async putWater(water: Conditions): Promise<void> {

@@ -2,6 +2,7 @@ import { ARCHIVE_VERSION, BOX_KINDS, KeptSettings, readContent, type ArchiveCont
 import { USUAL_PRACTICE } from '../core/match'
 import { EMPTY_BOX, type Box } from '../core/box'
 import { SINGLETON_ID, type Backup, type YgrionDb } from './db'
+import { inPieces } from './pieces'
 import { StoreError } from './problem'
 
 /** The key under which the angler's choices lie among the settings. */
@@ -9,14 +10,25 @@ export const SETTINGS_KEY = 'settings'
 /** Backups that are kept; the oldest goes first. */
 const MOST_BACKUPS = 5
 
-/** Rows written at once. */
-const PIECE = 500
-
 /** What stands of a backup in a list. */
 export type BackupHead = Omit<Backup, 'content' | 'version'>
 
-/** Everything for an archive, photos too. Inside a transaction over all tables, or on its own. */
-export async function readWhole(db: YgrionDb): Promise<ArchiveContent> {
+/** Everything on show, read in one piece. Photos and outings are many and heavy: they are read by themselves. */
+export type Stored = Omit<ArchiveContent, 'photos' | 'outings' | 'settings'>
+
+/** The tables that {@link readShown} reads. */
+export const shownTables = (db: YgrionDb) => [
+  ...BOX_KINDS.map((kind) => db.table(kind)),
+  db.places,
+  db.waters,
+  db.bin,
+  db.aside,
+  db.practice,
+  db.unreadable,
+]
+
+/** Everything on show. Inside a transaction over {@link shownTables}, or on its own. */
+export async function readShown(db: YgrionDb): Promise<Stored> {
   const box: Box = { ...EMPTY_BOX }
   for (const kind of BOX_KINDS) Object.assign(box, { [kind]: await db.table(kind).orderBy('id').toArray() })
   const { id: _, ...practice } = (await db.practice.get(SINGLETON_ID)) ?? { id: SINGLETON_ID, ...USUAL_PRACTICE }
@@ -24,12 +36,19 @@ export async function readWhole(db: YgrionDb): Promise<ArchiveContent> {
     box,
     places: await db.places.toArray(),
     waters: await db.waters.toArray(),
-    photos: await db.photos.toArray(),
     bin: await db.bin.toArray(),
     practice,
-    outings: await db.outings.toArray(),
     aside: await db.aside.toArray(),
     unreadable: await db.unreadable.toArray(),
+  }
+}
+
+/** Everything for an archive, photos too. Inside a transaction over all tables, or on its own. */
+export async function readWhole(db: YgrionDb): Promise<ArchiveContent> {
+  return {
+    ...(await readShown(db)),
+    photos: await db.photos.toArray(),
+    outings: await db.outings.toArray(),
     settings: choicesOf((await db.settings.get(SETTINGS_KEY))?.value),
   }
 }
@@ -47,8 +66,7 @@ export function choicesOf(value: unknown): KeptSettings {
 export async function fillWhole(db: YgrionDb, content: ArchiveContent): Promise<void> {
   const fill = async (name: string, things: readonly unknown[]) => {
     await db.table(name).clear()
-    // In pieces, between which the page breathes.
-    for (let i = 0; i < things.length; i += PIECE) await db.table(name).bulkAdd(things.slice(i, i + PIECE))
+    await inPieces(things, (piece) => db.table(name).bulkAdd(piece))
   }
   for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
   for (const name of ['places', 'waters', 'photos', 'bin', 'outings', 'aside', 'unreadable'] as const)
