@@ -1,242 +1,363 @@
-import { transverseSpeedMps } from './pull'
+import { GRAVITY_MPS2 } from '../constants'
+import type { BuildMotion } from './build-motion'
+import { LINE_TANGENTIAL_DRAG } from './cable-ode'
+import { LINE_NORMAL_DRAG } from './line-shape'
+import { sinkRateMps, transverseSpeedMps } from './pull'
 
-export interface BowSetup {
-  readonly submergedWeightN: number
-  readonly towDragAreaM2: number
-  readonly sinkDragAreaM2: number
-  readonly diveAngleTan: number
+/** What hangs on the line, and the water it is drawn through. SI. */
+export interface OnTheLine {
+  readonly motion: BuildMotion
   readonly density: number
   readonly lineDiameterM: number
-  readonly lineDensity: number
+  /** Density of the line's stuff, kg/m³. */
+  readonly lineDensityKgM3: number
   readonly depthM: number
   readonly rodTipM: number
-  readonly flow: readonly [number, number]
+  /** Water past the rod tip, away from it and across, m/s: a current seen from the bank, or a boat's drift the other way. */
+  readonly flowMps: readonly [away: number, across: number]
+  /** Bottom past the rod tip, the same way: 0 from the bank, a boat's drift the other way. */
+  readonly groundMps: readonly [away: number, across: number]
 }
-export const C = { nodes: [0.05, 0.15, 0.3, 0.5, 0.75], its: 4, along: 1, half: 1 }
-export const count = { solves: 0, steps: 0 }
+
+/** Places of the line's joints, as shares of the way from the lure to the rod tip: close where it bends most. */
+const PLACES = Float64Array.of(0, 0.05, 0.15, 0.3, 0.5, 0.75, 1)
+const LAST = PLACES.length - 1
+/** The n-th of a row; NaN where there is none, which no later sum hides. */
+const nth = (row: Float64Array, n: number): number => row[n] ?? NaN
+/** Line in the air is held back by this much of the water's drag: more than air has, so that it comes to rest within a step. */
+const AIR_DRAG = 0.03
+/** A joint this little above the surface lies on it, m. */
+const ON_SURFACE_M = 0.02
+/** No line pulls less, N. */
+const LEAST_PULL_N = 2e-3
+/** The last half piece bends the line at the lure by no more than this slope. */
+const MOST_BEND = 0.5
+/** Tries at one step; the speed along the line is found to this share of it, and to this, m/s. */
+const TRIES = 10
+const NEAR = 0.03
+const NEAR_MPS = 1e-3
+/** The line is never taken as shorter, m. */
+const SHORTEST_M = 0.2
+
+/**
+ * A lure on a line through the water, in the space around the rod tip: x m away from it, y m across, z m down from the surface.
+ *
+ * The line is a chord with a bow on it, upright and sideways. The bow moves as drag across the line (½ρ·Cₙ·d·v²), its weight and the lure's pull let it; pull
+ * grows towards the rod by the drag along the line. The lure moves along its line as fast as line is wound in and as the bow gives or takes, across
+ * it as its weight, drag and planes balance ({@link transverseSpeedMps}). So a line that lies slack is wound in first, one that rises bows down and holds a
+ * sinker deep, and one that a current pushes bows aside. Nothing here has inertia.
+ *
+ * Held against a line of lumped masses with inertia, in the tests: the differences stand in docs/decisions.md.
+ */
 export class BowedLine {
   x = 0
   y = 0
   z = 0
-  tension = 0.02
-  S = 0
-  a = 0
-  private v = 0
-  private k: number
-  private kt: number
-  private g: number
-  private half: number
-  private wWet: number
-  private wAir: number
-  fall: number
-  private sec: number
-  readonly n: number
-  sig: Float64Array
-  // bow: at nodes 0..n+1 (ends 0)
-  bx: Float64Array
-  by: Float64Array
-  bz: Float64Array
-  private nbx: Float64Array
-  private nby: Float64Array
-  private nbz: Float64Array
-  private V: Float64Array
-  private cp: Float64Array
-  private len: Float64Array
-  constructor(readonly p: BowSetup) {
-    this.half = 0.5 * p.density * p.towDragAreaM2
-    this.g = p.submergedWeightN / this.half
-    this.k = 0.5 * p.density * 1.2 * p.lineDiameterM
-    this.kt = C.along * 0.5 * p.density * 0.02 * Math.PI * p.lineDiameterM
-    const area = (Math.PI / 4) * p.lineDiameterM ** 2 * 9.80665
-    this.wWet = (p.lineDensity - p.density) * area
-    this.wAir = p.lineDensity * area
-    const q = p.submergedWeightN / (0.5 * p.density * p.sinkDragAreaM2)
-    this.fall = Math.sign(q) * Math.sqrt(Math.abs(q))
-    this.sec = Math.sqrt(1 + p.diveAngleTan ** 2)
-    this.n = C.nodes.length
-    const m = this.n + 2
-    this.sig = Float64Array.from([0, ...C.nodes, 1])
-    this.bx = new Float64Array(m)
-    this.by = new Float64Array(m)
-    this.bz = new Float64Array(m)
-    this.nbx = new Float64Array(m)
-    this.nby = new Float64Array(m)
-    this.nbz = new Float64Array(m)
-    this.V = new Float64Array(m)
-    this.cp = new Float64Array(m)
-    this.len = new Float64Array(m)
+  /** Pull of the line at the lure, N. */
+  tensionN = LEAST_PULL_N
+  /** Line out, m. */
+  lengthM = 0
+  /** Free fall, m/s, negative where it rises. */
+  fallMps = 0
+
+  private on: OnTheLine | null = null
+  private flat = true
+  private along = 0
+  private across = 0
+  private vx = 0
+  private vy = 0
+  private vz = 0
+  private begun = false
+  /** Speeds of the line's two ends through the water, across the chord and along it towards the rod, m/s. */
+  private endUp = 0
+  private endSide = 0
+  private endAlong = 0
+  private tipUp = 0
+  private tipSide = 0
+  private tipAlong = 0
+  /** Drag across and along a metre of line at 1 m/s, N; its weight in water and in air, N/m. */
+  private normalDrag = 0
+  private skinDrag = 0
+  private wetWeight = 0
+  private airWeight = 0
+  /** Bow up and aside at the joints, m; as it was, and as it becomes. */
+  private readonly up = new Float64Array(LAST + 1)
+  private readonly side = new Float64Array(LAST + 1)
+  private readonly nextUp = new Float64Array(LAST + 1)
+  private readonly nextSide = new Float64Array(LAST + 1)
+  /** Speed of the water across each joint, m/s; length of each piece, m; room for the elimination. */
+  private readonly past = new Float64Array(LAST + 1)
+  private readonly piece = new Float64Array(LAST + 1)
+  private readonly share = new Float64Array(LAST + 1)
+
+  /** Takes a lure on a line; what was there before is forgotten. */
+  take(on: OnTheLine): void {
+    this.on = on
+    const { motion, density, lineDiameterM, lineDensityKgM3, flowMps } = on
+    this.flat = flowMps[1] === 0
+    this.fallMps = sinkRateMps(motion, density)
+    this.normalDrag = 0.5 * density * LINE_NORMAL_DRAG * lineDiameterM
+    this.skinDrag = 0.5 * density * LINE_TANGENTIAL_DRAG * Math.PI * lineDiameterM
+    const weight = (Math.PI / 4) * lineDiameterM ** 2 * GRAVITY_MPS2
+    this.wetWeight = (lineDensityKgM3 - density) * weight
+    this.airWeight = lineDensityKgM3 * weight
   }
-  get L() {
-    return Math.hypot(this.x, this.y, this.z + this.p.rodTipM)
-  }
-  /** slack: line lies on the surface and leads straight down to the lure */
-  start(x: number, y: number, z: number, slack: boolean) {
+
+  /** Puts the lure somewhere: on a straight line, or on one that lies on the surface and leads straight down to it. */
+  lay(x: number, y: number, z: number, slack: boolean): void {
+    const { rodTipM } = this.given
     this.x = x
     this.y = y
     this.z = z
-    const L = this.L
-    const h = this.p.rodTipM
+    this.along = 0
+    this.across = 0
+    this.vx = 0
+    this.vy = 0
+    this.vz = 0
+    this.begun = false
+    this.past.fill(0)
+    this.up.fill(0)
+    this.side.fill(0)
+    const chord = this.chordM
     if (slack) {
-      const [ex, ey, ez] = [-x / L, -y / L, -(z + h) / L]
-      const c = Math.sqrt(1 - ez * ez)
-      const [ux, uy, uz] = [(ez * ex) / c, (ez * ey) / c, (-1 + ez * ez) / c]
-      const R = Math.hypot(x, y)
-      const uh = Math.hypot(ux, uy)
-      for (let i = 1; i <= this.n; i++) {
-        const s = this.sig[i]!
-        const zs = z * (1 - s) - h * s
-        const up = Math.max(0, Math.min(zs / -uz, (s * R) / uh))
-        this.bx[i] = up * ux
-        this.by[i] = up * uy
-        this.bz[i] = up * uz
+      const level = Math.hypot(x, y)
+      for (let i = 1; i < LAST; i++) {
+        const s = nth(PLACES, i)
+        const below = z * (1 - s) - rodTipM * s
+        // Up across the chord to the surface, but not past the upright above the lure.
+        this.up[i] = Math.max(0, Math.min((below * chord) / level, (s * level * chord) / (z + rodTipM)))
       }
     }
-    this.S = this.arc(this.bx, this.by, this.bz, L)
+    this.lengthM = this.measure(this.up, this.side, chord)
   }
-  private arc(bx: Float64Array, by: Float64Array, bz: Float64Array, L: number) {
-    let sum = 0
-    for (let i = 1; i <= this.n + 1; i++) {
-      const d = (this.sig[i]! - this.sig[i - 1]!) * L
-      const X = bx[i]! - bx[i - 1]!, Y = by[i]! - by[i - 1]!, Z = bz[i]! - bz[i - 1]!
-      const l = Math.sqrt(d * d + X * X + Y * Y + Z * Z)
-      this.len[i] = l
-      sum += l
-    }
-    return sum
-  }
-  step(dt: number, r: number) {
-    const free = r < 0
-    if (free) r = 0
-    count.steps++
-    const { p, n, sig, bx, by, bz, nbx, nby, nbz, V, cp, len } = this
-    const H = this.z + p.rodTipM
-    const L = this.L
-    const ex = -this.x / L, ey = -this.y / L, ez = -H / L
-    for (let i = 1; i <= n; i++) {
-      const along = bx[i]! * ex + by[i]! * ey + bz[i]! * ez
-      bx[i]! -= along * ex
-      by[i]! -= along * ey
-      bz[i]! -= along * ez
-    }
 
-    const [fx, fy] = p.flow
-    const eFlow = ex * fx + ey * fy
-    const wx = -ez * ex, wy = -ez * ey, wz = 1 - ez * ez
-    let a = this.a
-    let v = this.v
-    let T = this.tension
-    let tx = 0, ty = 0, tz = 0, nx = 0, ny = 0, nz = 0
-    nbx.set(bx); nby.set(by); nbz.set(bz)
-    let lowA = -Infinity, floorA = 0, highA = Infinity, lastA = 0, lastG = 0
-    for (let it = 0; it < C.its; it++) {
-      count.solves++
-      // direction of the line at the lure
-      const d1 = sig[1]! * L
-      const load = (C.half * len[1]!) / (2 * T)
-      let sx = nbx[1]! / d1, sy = nby[1]! / d1, sz = nbz[1]! / d1
-      // half a piece's load bends it further
-      {
-        const ux = a * tx + v * nx, uy = a * ty + v * ny, uz = a * tz + v * nz
-        const ue = ux * ex + uy * ey + uz * ez
-        const mx = ux - ue * ex, my = uy - ue * ey, mz = uz - ue * ez
-        const m = Math.sqrt(mx * mx + my * my + mz * mz)
-        const wl = this.wWet
-        let cx = load * (wl * wx - this.k * m * mx), cy = load * (wl * wy - this.k * m * my), cz = load * (wl * wz - this.k * m * mz)
-        const c = Math.sqrt(cx * cx + cy * cy + cz * cz)
-        const cap = c > 0.5 ? 0.5 / c : 1
-        sx += cx * cap; sy += cy * cap; sz += cz * cap
-      }
-      const tx0 = ex + sx, ty0 = ey + sy, tz0 = ez + sz
-      const norm = Math.sqrt(tx0 * tx0 + ty0 * ty0 + tz0 * tz0)
-      tx = tx0 / norm; ty = ty0 / norm; tz = tz0 / norm
-      const cosPhi = Math.sqrt(Math.max(1e-6, 1 - tz * tz))
-      nx = (-tz * tx) / cosPhi; ny = (-tz * ty) / cosPhi; nz = (1 - tz * tz) / cosPhi
-      const te = 1 / norm
-      const ne = nx * ex + ny * ey + nz * ez
-      const size0 = Math.sqrt(a * a + v * v)
-      const share = size0 > 1e-6 ? Math.max(0, (a + v * p.diveAngleTan) / (size0 * this.sec)) : 1
-      const area = p.towDragAreaM2 * share * share + p.sinkDragAreaM2 * (1 - share * share)
-      const half = 0.5 * p.density * area
-      const tan = (p.diveAngleTan * share * p.towDragAreaM2) / area
-      // Never slower away from the rod than it would fall by itself, along its line.
-      floorA = -this.fall * Math.max(-1, -tz)
-      if (a < floorA) a = floorA
-      v = a >= 0 ? transverseSpeedMps(a, tan, p.submergedWeightN / half, cosPhi) : transverseSpeedMps(-a, 0, p.submergedWeightN / half, cosPhi)
-      const U = Math.sqrt(a * a + v * v)
-      T = Math.max(2e-3, half * U * (a + v * tan) - p.submergedWeightN * tz)
-      if (free) {
-        a = 0
-        v = 0
-        T = 2e-3
-      }
-      const ux = a * tx + v * nx, uy = a * ty + v * ny, uz = free ? this.fall : a * tz + v * nz
-      const ue = ux * ex + uy * ey + uz * ez
-      const ax = ux - ue * ex, ay = uy - ue * ey, az = uz - ue * ez
-      const px = -fx + eFlow * ex, py = -fy + eFlow * ey, pz = eFlow * ez
-      const tau = this.kt * a * a
-      // tridiagonal: lower -q_i, upper -q_{i+1}
-      let prevX = 0, prevY = 0, prevZ = 0
-      cp[0] = 0
-      for (let i = 1; i <= n; i++) {
-        const s = sig[i]!
-        const qi = (T + tau * L * (s + sig[i - 1]!) * 0.5) / len[i]!
-        const qj = (T + tau * L * (s + sig[i + 1]!) * 0.5) / len[i + 1]!
-        const chord = ((sig[i + 1]! - sig[i - 1]!) * L) / 2
-        const arcL = (len[i]! + len[i + 1]!) / 2
-        const cos = chord / arcL
-        const chordV = (1 - s) * ue - s * eFlow
-        const gx = (nbx[i + 1]! - nbx[i - 1]!) / (2 * chord), gy = (nby[i + 1]! - nby[i - 1]!) / (2 * chord), gz = (nbz[i + 1]! - nbz[i - 1]!) / (2 * chord)
-        const mx = (1 - s) * ax + s * px, my = (1 - s) * ay + s * py, mz = (1 - s) * az + s * pz
-        const Vx = (nbx[i]! - bx[i]!) / dt + mx - gx * chordV, Vy = (nby[i]! - by[i]!) / dt + my - gy * chordV, Vz = (nbz[i]! - bz[i]!) / dt + mz - gz * chordV
-        const now = Math.sqrt(Vx * Vx + Vy * Vy + Vz * Vz)
-        const sp = it === 0 ? (V[i]! + now) / 2 : Math.sqrt(V[i]! * Math.max(now, 1e-4))
-        V[i] = Math.max(sp, 1e-3)
-        const zi = this.z * (1 - s) - p.rodTipM * s + nbz[i]!
-        const wet = zi > -0.02 ? 1 : 0
-        const c = (wet ? 1 : 0.03) * this.k * chord * cos * cos * V[i]!
-        const w = (wet ? this.wWet : this.wAir) * arcL
-        // The line slides along its own shape: c·chordV·∂b/∂s, implicit like the rest.
-        const adv = (c * chordV) / (2 * chord)
-        const low = qi - adv, up = qj + adv
-        const diag = qi + qj + c / dt
-        const m = 1 / (diag - low * cp[i - 1]!)
-        cp[i] = up * m
-        prevX = (w * wx + c * (bx[i]! / dt - mx) + low * prevX) * m
-        prevY = (w * wy + c * (by[i]! / dt - my) + low * prevY) * m
-        prevZ = (w * wz + c * (bz[i]! / dt - mz) + low * prevZ) * m
-        nbx[i] = prevX; nby[i] = prevY; nbz[i] = prevZ
-      }
-      for (let i = n - 1; i >= 1; i--) {
-        nbx[i]! += cp[i]! * nbx[i + 1]!
-        nby[i]! += cp[i]! * nby[i + 1]!
-        nbz[i]! += cp[i]! * nbz[i + 1]!
-      }
-      const E1 = this.arc(nbx, nby, nbz, L) - L
-      const want = (r + (L + E1 - this.S) / dt - eFlow - v * ne) / te
-            if (free) continue
-      // G grows with a
-      const G = a - want
-      if (G > 0) highA = Math.min(highA, a)
-      else lowA = Math.max(lowA, a)
-      let next = it > 0 && Math.abs(G - lastG) > 1e-12 ? a - (G * (a - lastA)) / (G - lastG) : want
-      if (!(next >= lowA && next <= highA)) next = highA < Infinity && lowA > -Infinity ? (lowA + highA) / 2 : want
-      lastA = a
-      lastG = G
-      if (it === C.its - 1) break
-      a = next
-      if (Math.abs(a - lastA) < 1e-3 && it > 0) break
+  /** Straight from the rod tip to the lure, m. */
+  get chordM(): number {
+    return Math.max(SHORTEST_M, Math.hypot(this.x, this.y, this.z + this.given.rodTipM))
+  }
+
+  private get given(): OnTheLine {
+    if (!this.on) throw new Error('no lure is on the line: take one first')
+    return this.on
+  }
+
+  /** Length along the bow, m; leaves the length of every piece. */
+  private measure(up: Float64Array, side: Float64Array, chord: number): number {
+    let whole = 0
+    for (let i = 1; i <= LAST; i++) {
+      const d = (nth(PLACES, i) - nth(PLACES, i - 1)) * chord
+      const u = nth(up, i) - nth(up, i - 1)
+      const s = nth(side, i) - nth(side, i - 1)
+      const length = Math.sqrt(d * d + u * u + s * s)
+      this.piece[i] = length
+      whole += length
     }
-    this.S -= r * dt
-    this.x += (a * tx + v * nx + fx) * dt
-    this.y += (a * ty + v * ny + fy) * dt
-    this.z += (free ? this.fall : a * tz + v * nz) * dt
+    return whole
+  }
+
+  /**
+   * Line is wound in, or held, for a while.
+   * @param dt s; a metre of line a step at most
+   * @param windMps line wound in, m/s, ≥ 0
+   */
+  step(dt: number, windMps: number): void {
+    this.move(dt, windMps)
+    this.lengthM -= windMps * dt
+    this.keepInWater(windMps === 0, dt)
+  }
+
+  /** The rod follows the lure for a while: line is given as it goes away, and no more. */
+  follow(dt: number): void {
+    const { rodTipM } = this.given
+    const away = ((this.z + rodTipM) / this.chordM) * Math.max(0, this.fallMps) * dt
+    this.lengthM = Math.max(this.lengthM, this.chordM + away)
+    this.move(dt, 0)
+    this.keepInWater(true, dt)
+    this.lengthM = Math.max(this.lengthM - away, this.chordM)
+  }
+
+  private keepInWater(resting: boolean, dt: number): void {
+    const { depthM, groundMps } = this.given
     if (this.z < 0) this.z = 0
-    if (this.z > p.depthM) this.z = p.depthM
-    bx.set(nbx); by.set(nby); bz.set(nbz)
-    this.v = v
-    if (!free) {
-      this.a = a
-    this.tension = T
-    } else this.S = this.arc(nbx, nby, nbz, this.L)
+    if (this.z < depthM) return
+    this.z = depthM
+    if (!resting) return
+    // It lies where it lies; from a boat that slides, that is another place.
+    this.x += (groundMps[0] - this.vx) * dt
+    this.y += (groundMps[1] - this.vy) * dt
+  }
+
+  private move(dt: number, windMps: number): void {
+    const { motion, density, depthM, rodTipM, flowMps } = this.given
+    const { up, side, nextUp, nextSide, piece, flat } = this
+    const { submergedWeightN, diveAngleTan, towDragAreaM2, sinkDragAreaM2 } = motion
+    const [flowX, flowY] = flowMps
+    const before = this.chordM
+    const noseUp = Math.sqrt(1 + diveAngleTan * diveAngleTan)
+    this.measure(up, side, before)
+    nextUp.set(up)
+    nextSide.set(side)
+    let { along, across, tensionN: pull } = this
+    if (!this.begun) {
+      along = windMps
+      pull = Math.max(
+        LEAST_PULL_N,
+        0.5 * density * towDragAreaM2 * windMps * windMps + (submergedWeightN * (this.z + rodTipM)) / before,
+      )
+      this.begun = true
+    }
+    let low = -Infinity
+    let high = Infinity
+    let lastAlong = 0
+    let lastMiss = 0
+    // Direction of the line at the lure and of the downward normal to it: towards the rod, aside, down.
+    let th = 1
+    let ts = 0
+    let tz = 0
+    let nh = 0
+    let ns = 0
+    let nz = 1
+    for (let i = 0; i < TRIES; i++) {
+      // The chord half-way along the step: towards the rod, and down.
+      const x = this.x + (this.vx * dt) / 2
+      const y = this.y + (this.vy * dt) / 2
+      const aimZ = this.z + (this.vz * dt) / 2
+      const z = aimZ < 0 ? 0 : aimZ > depthM ? depthM : aimZ
+      const level = Math.max(0.05, Math.sqrt(x * x + y * y))
+      const chord = Math.max(SHORTEST_M, Math.sqrt(level * level + (z + rodTipM) * (z + rodTipM)))
+      const cos = level / chord
+      const sin = (z + rodTipM) / chord
+      const towardX = -x / level
+      const towardY = -y / level
+      const flowH = flowX * towardX + flowY * towardY
+      const flowS = flowY * towardX - flowX * towardY
+      const flowAlong = flowH * cos
+      // The line's direction at the lure: its first piece, bent on by what half of it drags and weighs.
+      const firstM = nth(PLACES, 1) * chord
+      let slopeUp = nth(nextUp, 1) / firstM
+      let slopeSide = nth(nextSide, 1) / firstM
+      {
+        const u = -(along * th + across * nh) * sin - (along * tz + across * nz) * cos
+        const s = along * ts + across * ns
+        const speed = flat ? Math.abs(u) : Math.sqrt(u * u + s * s)
+        const by = nth(piece, 1) / (2 * pull)
+        const bendUp = -by * (this.wetWeight * cos + this.normalDrag * speed * u)
+        const bendSide = -by * this.normalDrag * speed * s
+        const bend = flat ? Math.abs(bendUp) : Math.sqrt(bendUp * bendUp + bendSide * bendSide)
+        const held = bend > MOST_BEND ? MOST_BEND / bend : 1
+        slopeUp += bendUp * held
+        slopeSide += bendSide * held
+      }
+      const norm = Math.sqrt(1 + slopeUp * slopeUp + slopeSide * slopeSide)
+      th = (cos - slopeUp * sin) / norm
+      ts = slopeSide / norm
+      tz = (-sin - slopeUp * cos) / norm
+      nz = Math.sqrt(Math.max(1e-6, 1 - tz * tz))
+      nh = (-tz * th) / nz
+      ns = (-tz * ts) / nz
+      const normalAlong = nh * cos - nz * sin
+
+      // The lure: nose first it has one drag, broadside another, and its planes work as far as it goes nose first.
+      const speed = Math.sqrt(along * along + across * across)
+      const ahead = speed > 1e-6 ? Math.max(0, (along + across * diveAngleTan) / (speed * noseUp)) : 1
+      const area = towDragAreaM2 * ahead * ahead + sinkDragAreaM2 * (1 - ahead * ahead)
+      const half = 0.5 * density * area
+      const dive = (diveAngleTan * ahead * towDragAreaM2) / area
+      // A line cannot push: along it, the lure goes no slower than it would fall free.
+      const slowest = this.fallMps * tz
+      if (along < slowest) along = slowest
+      across =
+        along >= 0
+          ? transverseSpeedMps(along, dive, submergedWeightN / half, nz)
+          : transverseSpeedMps(-along, 0, submergedWeightN / half, nz)
+      const drag = half * Math.sqrt(along * along + across * across) * (along + across * dive)
+      pull = Math.max(LEAST_PULL_N, drag - submergedWeightN * tz)
+      const uh = along * th + across * nh
+      const us = along * ts + across * ns
+      const uz = along * tz + across * nz
+
+      this.endUp = -uh * sin - uz * cos
+      this.endSide = us
+      this.endAlong = uh * cos - uz * sin
+      this.tipUp = flowH * sin
+      this.tipSide = -flowS
+      this.tipAlong = -flowAlong
+      this.bend(dt, z, cos, chord, pull, this.skinDrag * along * along)
+      const bowed = this.measure(nextUp, nextSide, chord) - chord
+      this.vx = uh * towardX - us * towardY + flowX
+      this.vy = uh * towardY + us * towardX + flowY
+      this.vz = uz
+      // What the line left out, less its bow, asks of the lure.
+      const wanted = (windMps + (before + bowed - this.lengthM) / dt - flowAlong - across * normalAlong) * norm
+      const miss = along - wanted
+      if (miss > 0) high = Math.min(high, along)
+      else low = Math.max(low, along)
+      let next =
+        i > 0 && Math.abs(miss - lastMiss) > 1e-12 ? along - (miss * (along - lastAlong)) / (miss - lastMiss) : wanted
+      if (!(next >= low && next <= high)) next = high < Infinity && low > -Infinity ? (low + high) / 2 : wanted
+      lastAlong = along
+      lastMiss = miss
+      if (i === TRIES - 1 || Math.abs(miss) < NEAR_MPS + NEAR * Math.abs(along)) break
+      along = next
+    }
+    this.x += this.vx * dt
+    this.y += this.vy * dt
+    this.z += this.vz * dt
+    up.set(nextUp)
+    side.set(nextSide)
+    this.along = along
+    this.across = across
+    this.tensionN = pull
+  }
+
+  /** The bow at the end of a step: every joint between pull, drag and weight, all at once (implicit in time; one elimination). */
+  private bend(dt: number, z: number, cos: number, chord: number, pull: number, skin: number): void {
+    const { up, side, nextUp, nextSide, past, piece, share, flat, normalDrag, wetWeight, airWeight } = this
+    const { endUp, endSide, endAlong, tipUp, tipSide, tipAlong } = this
+    const { rodTipM } = this.given
+    let lastUp = 0
+    let lastSide = 0
+    share[0] = 0
+    for (let i = 1; i < LAST; i++) {
+      const s = nth(PLACES, i)
+      const sBefore = nth(PLACES, i - 1)
+      const sAfter = nth(PLACES, i + 1)
+      const before = (pull + skin * chord * (s + sBefore) * 0.5) / nth(piece, i)
+      const after = (pull + skin * chord * (s + sAfter) * 0.5) / nth(piece, i + 1)
+      const span = ((sAfter - sBefore) * chord) / 2
+      const arc = (nth(piece, i) + nth(piece, i + 1)) / 2
+      const slant = span / arc
+      const sliding = (1 - s) * endAlong + s * tipAlong
+      const moveUp = (1 - s) * endUp + s * tipUp
+      const moveSide = (1 - s) * endSide + s * tipSide
+      const u =
+        (nth(nextUp, i) - nth(up, i)) / dt + moveUp - (sliding * (nth(nextUp, i + 1) - nth(nextUp, i - 1))) / (2 * span)
+      let water = Math.abs(u)
+      if (!flat) {
+        const v =
+          (nth(nextSide, i) - nth(side, i)) / dt +
+          moveSide -
+          (sliding * (nth(nextSide, i + 1) - nth(nextSide, i - 1))) / (2 * span)
+        water = Math.sqrt(u * u + v * v)
+      }
+      const speed = Math.max(1e-3, (nth(past, i) + water) / 2)
+      past[i] = speed
+      const wet = z * (1 - s) - rodTipM * s - nth(nextUp, i) * cos > -ON_SURFACE_M
+      const drag = (wet ? 1 : AIR_DRAG) * normalDrag * span * slant * slant * speed
+      const weight = (wet ? wetWeight : airWeight) * arc
+      const slide = (drag * sliding) / (2 * span)
+      const low = before - slide
+      const by = 1 / (before + after + drag / dt - low * nth(share, i - 1))
+      share[i] = (after + slide) * by
+      lastUp = (drag * (nth(up, i) / dt - moveUp) - weight * cos + low * lastUp) * by
+      nextUp[i] = lastUp
+      if (flat) continue
+      lastSide = (drag * (nth(side, i) / dt - moveSide) + low * lastSide) * by
+      nextSide[i] = lastSide
+    }
+    for (let i = LAST - 2; i >= 1; i--) {
+      nextUp[i] = nth(nextUp, i) + nth(share, i) * nth(nextUp, i + 1)
+      if (!flat) nextSide[i] = nth(nextSide, i) + nth(share, i) * nth(nextSide, i + 1)
+    }
   }
 }

@@ -19,7 +19,7 @@ export interface LineCase {
   /** Seconds of pull and of rest; no rest: steady. */
   readonly pullS: number
   readonly restS: number
-  /** A rest gives the lure what line it draws; else the line is held. */
+  /** In a rest the rod follows the lure: line is given as it goes away, and no more; else the line is held. */
   readonly givesLine: boolean
 }
 
@@ -68,32 +68,112 @@ export function everyCase(): LineCase[] {
       for (const windMps of [0.3, 0.6, 1.1, 1.8])
         for (const slack of [false, true]) {
           // Every second one of the whole grid, each kind alike.
-          if ((line + [0.3, 0.6, 1.1, 1.8].indexOf(windMps) + Number(slack) + [2, 5, 10, 20, 40, 60].indexOf(grams)) % 2) continue
+          if (
+            (line + [0.3, 0.6, 1.1, 1.8].indexOf(windMps) + Number(slack) + [2, 5, 10, 20, 40, 60].indexOf(grams)) %
+            2
+          )
+            continue
           const castM = Math.min(60, Math.round(between(12, 22) * (grams / 5) ** 0.3))
-          add({ ...common, group: 'wind', grams, lure: sinker(grams, pick([0, 0, -0.1])), line, windMps, slack, from: [castM, 0, between(1, 6)] })
+          add({
+            ...common,
+            group: 'wind',
+            grams,
+            lure: sinker(grams, pick([0, 0, -0.1])),
+            line,
+            windMps,
+            slack,
+            from: [castM, 0, between(1, 6)],
+          })
         }
   for (const diveAngleTan of [0.15, 0.3, 0.5, 0.8, 1.2])
     for (const line of [1, 2, 3])
       for (const windMps of [0.6, 1.2])
-        add({ ...common, group: 'diver', grams: 12, lure: diver(12, diveAngleTan), line, windMps, slack: false, from: [pick([20, 28, 36]), 0, 0], tipM: pick([0.3, 1, 2]) })
+        add({
+          ...common,
+          group: 'diver',
+          grams: 12,
+          lure: diver(12, diveAngleTan),
+          line,
+          windMps,
+          slack: false,
+          from: [pick([20, 28, 36]), 0, 0],
+          tipM: pick([0.3, 1, 2]),
+        })
   for (let i = 0; i < 48; i++) {
     const grams = pick([5, 10, 20, 40])
     const flow = between(0.15, 0.6)
-    const flowMps = ([[flow, 0], [-flow, 0], [0, flow], [flow * 0.7, flow * 0.7]] as const)[i % 4] ?? still
-    add({ ...common, group: 'flow', grams, lure: i % 3 === 2 ? diver(12, 0.4) : sinker(grams, 0), line: pick([0, 1, 2]), windMps: flowMps[0] < 0 ? between(0.7, 1.3) : between(0.3, 1), slack: false, flowMps: [Math.round(flowMps[0] * 100) / 100, Math.round(flowMps[1] * 100) / 100], from: [pick([15, 20, 28]), 0, i % 3 === 2 ? 0 : between(0.5, 4)] })
+    const flowMps =
+      (
+        [
+          [flow, 0],
+          [-flow, 0],
+          [0, flow],
+          [flow * 0.7, flow * 0.7],
+        ] as const
+      )[i % 4] ?? still
+    add({
+      ...common,
+      group: 'flow',
+      grams,
+      lure: i % 3 === 2 ? diver(12, 0.4) : sinker(grams, 0),
+      line: pick([0, 1, 2]),
+      windMps: flowMps[0] < 0 ? between(0.7, 1.3) : between(0.3, 1),
+      slack: false,
+      flowMps: [Math.round(flowMps[0] * 100) / 100, Math.round(flowMps[1] * 100) / 100],
+      from: [pick([15, 20, 28]), 0, i % 3 === 2 ? 0 : between(0.5, 4)],
+    })
   }
   for (let i = 0; i < 36; i++) {
     const grams = pick([5, 10, 20, 40])
     const givesLine = i % 2 === 0
-    add({ ...common, group: 'hop', grams, lure: i % 3 === 2 ? diver(12, 0.4) : sinker(grams, 0), line: pick([0, 1, 2]), windMps: between(0.5, 1.2), slack: false, from: [pick([12, 16, 22]), 0, i % 3 === 2 ? 0 : between(1, 4)], pullS: pick([0.5, 1, 1.5]), restS: pick([0.6, 1.2, 2]), givesLine, depthM: i % 4 === 3 ? 6 : 60 })
+    add({
+      ...common,
+      group: 'hop',
+      grams,
+      lure: i % 3 === 2 ? diver(12, 0.4) : sinker(grams, 0),
+      line: pick([0, 1, 2]),
+      windMps: between(0.5, 1.2),
+      slack: false,
+      from: [pick([12, 16, 22]), 0, i % 3 === 2 ? 0 : between(1, 4)],
+      pullS: pick([0.5, 1, 1.5]),
+      restS: pick([0.6, 1.2, 2]),
+      givesLine,
+      depthM: i % 4 === 3 ? 6 : 25,
+    })
   }
   for (const grams of [3, 7, 14, 28])
-    for (const [line, givesLine] of [[1, false], [2, false], [0, true], [2, true]] as const)
-      add({ ...common, group: 'count', grams, lure: sinker(grams, 0), line, windMps: 0, slack: false, from: [between(14, 25), 0, 0], restS: 0, givesLine })
+    for (const [line, givesLine] of [
+      [1, false],
+      [2, false],
+      [0, true],
+      [2, true],
+    ] as const)
+      add({
+        ...common,
+        group: 'count',
+        grams,
+        lure: sinker(grams, 0),
+        line,
+        windMps: 0,
+        slack: false,
+        from: [between(14, 25), 0, 0],
+        restS: 0,
+        givesLine,
+      })
   for (let i = 0; i < 24; i++) {
     const grams = pick([3, 7, 14, 28])
     const across = between(8, 18)
-    add({ ...common, group: 'swing', grams, lure: i % 4 === 3 ? diver(12, 0.3) : sinker(grams, 0), line: pick([0, 1, 2]), windMps: i % 3 === 2 ? between(0.1, 0.4) : 0, slack: false, flowMps: [0, between(0.3, 0.9)], from: [across, i % 2 ? -Math.round(across * 0.4) : 0, 0] })
+    add({
+      ...common,
+      group: 'swing',
+      grams,
+      lure: i % 4 === 3 ? diver(12, 0.3) : sinker(grams, 0),
+      line: pick([0, 1, 2]),
+      windMps: i % 3 === 2 ? between(0.1, 0.4) : 0,
+      slack: false,
+      flowMps: [0, between(0.3, 0.9)],
+      from: [across, i % 2 ? -Math.round(across * 0.4) : 0, 0],
+    })
   }
   return cases
 }

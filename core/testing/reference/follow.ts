@@ -4,27 +4,32 @@ import type { LineCase } from './cases'
 /** Where a lure was: seconds, away, across, down, m. */
 export type Mark = readonly [t: number, x: number, y: number, z: number]
 
-const PIECES = Number(process.env.PIECES ?? 28)
+const PIECES = 28
 /** Seconds of a fall that are followed, and of a swing. */
 const FALL_S = 12
 const SWING_S = 30
 const LONGEST_S = 240
 
-/** Level distance from the rod tip, m. */
-const away = ([x, y]: readonly [number, number, ...unknown[]]) => Math.hypot(x, y)
-
-/** Marks of one case: as the lure comes to three, two and one quarter of where it began; of falls and swings by time, at every quarter. */
+/** Marks of one case: as the lure comes to three, two and one quarter of where it began; of falls, swings and hops by time, at every quarter. */
 export function marksOf(one: LineCase, lureAt: () => Vector, step: (resting: boolean, t: number) => number): Mark[] {
-  const byTime = one.group === 'count' || one.group === 'swing'
-  const whole = one.group === 'count' ? FALL_S : SWING_S
-  const start = away(one.from)
+  const start = Math.hypot(one.from[0], one.from[1])
+  const hops = (start / one.windMps / one.pullS) * (one.pullS + one.restS)
+  const whole = { count: FALL_S, swing: SWING_S, hop: hops, wind: null, diver: null, flow: null }[one.group]
   const marks: Mark[] = []
-  for (let t = 0; t < LONGEST_S && marks.length < (byTime ? 4 : 3); ) {
+  let last: Mark = [0, ...one.from]
+  for (let t = 0; t < LONGEST_S && marks.length < (whole === null || one.group === 'hop' ? 3 : 4);) {
     const resting = one.restS > 0 && t % (one.pullS + one.restS) >= one.pullS
     t += step(resting, t)
-    const at = lureAt()
+    const now: Mark = [t, ...lureAt()]
     const next = marks.length + 1
-    if (byTime ? t >= (whole * next) / 4 - 1e-9 : away(at) <= (start * (4 - next)) / 4) marks.push([t, ...at])
+    const wanted = whole === null ? (start * (4 - next)) / 4 : (whole * next) / 4
+    const measure = ([at, x, y]: Mark) => (whole === null ? Math.hypot(x, y) : at)
+    const [was, is] = [measure(last), measure(now)]
+    if (whole === null ? is <= wanted : is >= wanted - 1e-9) {
+      const share = was === is ? 1 : (wanted - was) / (is - was)
+      marks.push(last.map((n, k) => n + share * ((now[k] ?? 0) - n)) as unknown as Mark)
+    }
+    last = now
   }
   return marks
 }
@@ -44,7 +49,7 @@ export function followCase(one: LineCase): Mark[] {
     one,
     () => line.lureAt,
     (resting) => {
-      line.step(dt, falls || resting ? (one.givesLine ? 'free' : 0) : one.windMps)
+      line.step(dt, falls || resting ? (one.givesLine ? 'follow' : 0) : one.windMps)
       return dt
     },
   ).map((m) => m.map(round) as unknown as Mark)

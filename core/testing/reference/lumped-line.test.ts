@@ -24,7 +24,19 @@ function run(line: LumpedLine, seconds: number, windMps = 0, until: () => boolea
 
 describe('the reference: a line of lumped masses, against closed forms', () => {
   it('terminal fall: v = √(2W′ / ρ·C·A)', () => {
-    const line = new LumpedLine(THIN, JIG, STILL, placesAlong([[0, 0, 0], [0.5, 0, 0.5]], 4), 80)
+    const line = new LumpedLine(
+      THIN,
+      JIG,
+      STILL,
+      placesAlong(
+        [
+          [0, 0, 0],
+          [0.5, 0, 0.5],
+        ],
+        4,
+      ),
+      80,
+    )
     run(line, 5)
     const from = line.lureAt[2]
     run(line, 10)
@@ -36,7 +48,18 @@ describe('the reference: a line of lumped masses, against closed forms', () => {
     const flow = 0.5
     const heavy = { diameterM: 2e-4, densityKgM3: 40_000 }
     const lure: LureKind = { ...JIG, submergedWeightN: 0, massKg: 5e-3 }
-    const line = new LumpedLine(heavy, lure, { ...STILL, flowMps: [flow, 0, 0] }, placesAlong([[0, 0, 0], [8, 0, 2]], 40))
+    const line = new LumpedLine(
+      heavy,
+      lure,
+      { ...STILL, flowMps: [flow, 0, 0] },
+      placesAlong(
+        [
+          [0, 0, 0],
+          [8, 0, 2],
+        ],
+        40,
+      ),
+    )
     run(line, 60)
     // A catenary by the same pull, its own drag and all, from the general library's side: the towed cable upside up.
     const cable = {
@@ -55,7 +78,18 @@ describe('the reference: a line of lumped masses, against closed forms', () => {
   it('a weightless line in an even flow: depth = (asinh(cot φ₀ + k·L) − asinh cot φ₀) / k', () => {
     const flow = 0.6
     const mono = { diameterM: 3e-4, densityKgM3: 999 }
-    const line = new LumpedLine(mono, JIG, { ...STILL, flowMps: [flow, 0, 0] }, placesAlong([[0, 0, 0], [10, 0, 4]], 40))
+    const line = new LumpedLine(
+      mono,
+      JIG,
+      { ...STILL, flowMps: [flow, 0, 0] },
+      placesAlong(
+        [
+          [0, 0, 0],
+          [10, 0, 4],
+        ],
+        40,
+      ),
+    )
     run(line, 60)
     const drag = 0.5 * 999 * JIG.towDragAreaM2 * flow ** 2
     const tension = Math.hypot(drag, JIG.submergedWeightN)
@@ -74,9 +108,31 @@ describe('the reference: a line of lumped masses, against closed forms', () => {
 
   it('wound in across a current it follows the pursuit curve: tan(θ/2) falls as the line to the power of c over r', () => {
     const [current, wind] = [0.3, 0.6]
-    const line = new LumpedLine(THIN, WEIGHTLESS, { ...STILL, flowMps: [0, current, 0] }, placesAlong([[0, 0, 0], [0, -20, 0.01]], 20))
+    const line = new LumpedLine(
+      THIN,
+      WEIGHTLESS,
+      { ...STILL, flowMps: [0, current, 0] },
+      placesAlong(
+        [
+          [0, 0, 0],
+          [0, -20, 0.01],
+        ],
+        20,
+      ),
+    )
     // Begun almost straight upstream it would stay there: a little to the side.
-    const aside = new LumpedLine(THIN, WEIGHTLESS, { ...STILL, flowMps: [0, current, 0] }, placesAlong([[0, 0, 0], [20, 0, 0.01]], 20))
+    const aside = new LumpedLine(
+      THIN,
+      WEIGHTLESS,
+      { ...STILL, flowMps: [0, current, 0] },
+      placesAlong(
+        [
+          [0, 0, 0],
+          [20, 0, 0.01],
+        ],
+        20,
+      ),
+    )
     const angle = (of: LumpedLine) => Math.atan2(of.lureAt[0], of.lureAt[1])
     const start = { r: Math.hypot(...aside.lureAt), half: Math.tan(angle(aside) / 2) }
     run(aside, 20, wind)
@@ -88,7 +144,18 @@ describe('the reference: a line of lumped masses, against closed forms', () => {
   })
 
   it('straight and weightless, it comes home along its line', () => {
-    const line = new LumpedLine(THIN, { ...WEIGHTLESS }, STILL, placesAlong([[0, 0, 0], [12, 0, 5]], 20))
+    const line = new LumpedLine(
+      THIN,
+      { ...WEIGHTLESS },
+      STILL,
+      placesAlong(
+        [
+          [0, 0, 0],
+          [12, 0, 5],
+        ],
+        20,
+      ),
+    )
     run(line, 12, 0.7)
     const [x, , z] = line.lureAt
     expect(z / x).toBeCloseTo(5 / 12, 1)
@@ -120,7 +187,8 @@ describe('against a reference by other hands', () => {
         run(line, 120, windMps, () => line.lureAt[0] <= x)
         return line.lureAt[2]
       })
-      for (const [i, depth] of found.entries()) expect(Math.abs(depth - (wanted[i] ?? 0))).toBeLessThan(0.05 + 0.1 * (wanted[i] ?? 0))
+      for (const [i, depth] of found.entries())
+        expect(Math.abs(depth - (wanted[i] ?? 0))).toBeLessThan(0.05 + 0.1 * (wanted[i] ?? 0))
     }
   })
 })

@@ -54,7 +54,6 @@ export class LumpedLine {
   private readonly rest: Float64Array
   private readonly force: Float64Array
   private first = 0
-  private runsFree = false
   private readonly last: number
   private readonly piece: number
 
@@ -80,7 +79,11 @@ export class LumpedLine {
 
   private distance(i: number): number {
     const [a, b] = [3 * i, 3 * i + 3]
-    return Math.hypot(this.get(this.at, b) - this.get(this.at, a), this.get(this.at, b + 1) - this.get(this.at, a + 1), this.get(this.at, b + 2) - this.get(this.at, a + 2))
+    return Math.hypot(
+      this.get(this.at, b) - this.get(this.at, a),
+      this.get(this.at, b + 1) - this.get(this.at, a + 1),
+      this.get(this.at, b + 2) - this.get(this.at, a + 2),
+    )
   }
   private get(of: Float64Array, i: number): number {
     const value = of[i]
@@ -116,14 +119,11 @@ export class LumpedLine {
   /**
    * One step.
    * @param dt s, no longer than `longestStepS`
-   * @param windMps line wound in, m/s; 'free' gives the lure as much line as it draws
+   * @param windMps line wound in, m/s; 'follow' gives as much line as the lure goes away from the rod, and no more
    */
-  step(dt: number, windMps: number | 'free'): void {
-    if (windMps === 'free') this.payOut()
-    else {
-      this.runsFree = false
-      this.wind(windMps * dt)
-    }
+  step(dt: number, windMps: number | 'follow'): void {
+    if (windMps === 'follow') this.payOut()
+    else this.wind(windMps * dt)
     this.force.fill(0)
     for (let i = this.first; i < this.last; i++) this.pull(i)
     for (let i = this.first + 1; i < this.last; i++) this.moveLine(i, dt)
@@ -145,19 +145,9 @@ export class LumpedLine {
 
   private payOut(): void {
     const { first } = this
-    // Line has next to no mass of its own: as it is let go it stands still where it is, instead of snapping back.
-    if (!this.runsFree) {
-      this.speed.fill(0, 0, 3 * this.last)
-      for (let i = first; i < this.last; i++) this.rest[i] = Math.max(this.get(this.rest, i), this.distance(i))
-    }
-    this.runsFree = true
-    // What is drawn off by the lure; a mass that swings past the rod tip draws nothing.
-    let towards = 0
-    for (let k = 0; k < 3; k++) {
-      const tip = this.get(this.at, 3 * first + k)
-      towards += (this.get(this.at, 3 * first + 3 + k) - tip) * (this.get(this.at, 3 * this.last + k) - tip)
-    }
-    if (towards > 0) this.rest[first] = Math.max(this.get(this.rest, first), this.distance(first))
+    let square = 0
+    for (let k = 0; k < 3; k++) square += (this.get(this.at, 3 * this.last + k) - this.get(this.at, 3 * first + k)) ** 2
+    this.rest[first] = this.get(this.rest, first) + Math.max(0, Math.sqrt(square) - this.lengthM)
     if (first === 0 || this.get(this.rest, first) < 2 * this.piece) return
     // A mass comes off the reel again, half-way along the first piece.
     const half = this.get(this.rest, first) / 2
@@ -267,7 +257,8 @@ export class LumpedLine {
     const along = ux * tx + uy * ty + uz * tz
     const across = Math.sqrt(Math.max(0, size * size - along * along))
     const lineDrag = 0.5 * water.density * NORMAL_DRAG * this.line.diameterM * half * across
-    const lineWeight = (this.line.densityKgM3 - water.density) * (Math.PI / 4) * this.line.diameterM ** 2 * GRAVITY * half
+    const lineWeight =
+      (this.line.densityKgM3 - water.density) * (Math.PI / 4) * this.line.diameterM ** 2 * GRAVITY * half
     const slowed = 1 / (1 + (drag * dt) / mass)
     const slowedAcross = 1 / (1 + ((drag + lineDrag) * dt) / mass)
     const [px, py, pz] = [
@@ -276,7 +267,13 @@ export class LumpedLine {
       uz + ((this.get(force, o + 2) + lure.submergedWeightN + lineWeight + (ux * ex + uy * ey) * lift) / mass) * dt,
     ]
     const more = (px * tx + py * ty + pz * tz) * (slowed - slowedAcross)
-    this.move(o, px * slowedAcross + more * tx + fx, py * slowedAcross + more * ty + fy, pz * slowedAcross + more * tz + fz, dt)
+    this.move(
+      o,
+      px * slowedAcross + more * tx + fx,
+      py * slowedAcross + more * ty + fy,
+      pz * slowedAcross + more * tz + fz,
+      dt,
+    )
     const z = this.get(at, o + 2)
     if (z >= 0 && z <= water.depthM) return
     at[o + 2] = z < 0 ? 0 : water.depthM
