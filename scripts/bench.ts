@@ -9,6 +9,7 @@ import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { createMatchContext, rank, rankSteps } from '../core/match'
 import { profileFromTests } from '../core/bench'
 import {
+  IN_STILL_WATER,
   lineAngleCot,
   transverseSpeedMps,
   depthOnLine,
@@ -66,7 +67,8 @@ function pathAgainstOde() {
     castM: 25,
     rodTipM: 1,
     depthM: 60,
-    currentMps: 0,
+    ...IN_STILL_WATER,
+    lineDensityKgM3: 1140,
     countDownS: 0,
     retrieveSpeedMps: 0.8,
     pullDurationS: 1,

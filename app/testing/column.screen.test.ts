@@ -6,8 +6,9 @@ import TopBar from '~/components/TopBar.vue'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
+import { plainCast } from '../../core/testing/plain-cast'
 import type { Conditions } from '../../core/water'
-import { LABEL_CAST, diveAngleForLabel, retrievePath, type CastPlan } from '../../core/motion'
+import { diveAngleForLabel, retrievePath, type CastPlan } from '../../core/motion'
 
 /** The living picture: every grip can be moved by keys, within its bounds, and says where it stands. */
 let c: Conditions
@@ -19,27 +20,17 @@ beforeEach(async () => {
   c = { ...current, depthM: 4, zone: { topM: 1, bottomM: 2 }, cover: { ...current.cover, kind: 'grass', topM: 3 } }
 })
 /** A plug that dives 1.5 m by its label. */
-const planFor = ({ castM, rodTipM, depthM }: Conditions): CastPlan => ({
-  ...LABEL_CAST,
-  motion: {
-    towDragAreaM2: 0.00125,
-    sinkDragAreaM2: 0.00125,
-    diveAngleTan: diveAngleForLabel(1.5, 0.00125),
-    submergedWeightN: 0,
-    basis: 'labelled',
-  },
-  surface: false,
-  castM,
-  rodTipM: rodTipM ?? 1,
-  depthM,
-  currentMps: 0,
-  countDownS: 0,
-  pullDurationS: 1,
-  pauseS: 0,
-  slack: false,
-  delivery: 'cast',
-  heldAboveBottomM: null,
-})
+const planFor = ({ castM, rodTipM, depthM }: Conditions): CastPlan =>
+  plainCast(
+    {
+      towDragAreaM2: 0.00125,
+      sinkDragAreaM2: 0.00125,
+      diveAngleTan: diveAngleForLabel(1.5, 0.00125),
+      submergedWeightN: 0,
+      basis: 'labelled',
+    },
+    { castM, rodTipM: rodTipM ?? 1, depthM },
+  )
 const column = (over: Partial<Conditions> = {}) => {
   const now = { ...c, ...over }
   const plan = planFor(now)

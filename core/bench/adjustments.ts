@@ -1,4 +1,5 @@
 import { ROD_TIPS_M } from '../../data/casting'
+import { LINE_DENSITY } from '../../data/tackle-limits'
 import { sinkRateMps, motionOf, sinkTimeS, type CastPlan, type InverseInput, type Option as AnyOption } from '../motion'
 import { buildsOf, familyOf, lureMass, type Build, type Line, type Lure } from '../tackle'
 import type { Box } from '../box'
@@ -65,7 +66,7 @@ export function adjustmentsFor(given: Given): InverseInput<Adjustment>['options'
         }))
       : [],
     cast: CASTS.map((by) => ({ does: { code: 'cast', metres: plan.castM * by }, over: { castM: plan.castM * by } })),
-    line: lines.map((l) => ({ does: { code: 'line', name: l.name }, over: { lineDiameterM: l.diameterM } })),
+    line: lines.map((l) => ({ does: { code: 'line', name: l.name }, over: { lineDiameterM: l.diameterM, lineDensityKgM3: LINE_DENSITY[l.material] } })),
     weight:
       builds.length > 1
         ? builds.map((b) => {

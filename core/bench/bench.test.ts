@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import type { Lure } from '../tackle'
 import { BenchTest, type TestKind } from './tests/register'
-import { motionOf, sinkTimeS, weightInWaterN } from '../motion'
+import { IN_STILL_WATER, motionOf, sinkTimeS, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 import {
   predictWithInterval,
@@ -291,7 +291,8 @@ describe('the band of a path', () => {
     castM: 25,
     rodTipM: 1,
     depthM: 6,
-    currentMps: 0,
+    ...IN_STILL_WATER,
+    lineDensityKgM3: 1140,
     countDownS: 0,
     retrieveSpeedMps: 0.8,
     pullDurationS: 1,

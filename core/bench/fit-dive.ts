@@ -1,9 +1,10 @@
 import { itemAt } from '../list'
 import { PRIOR_SD, READING_SD } from '../../data/bench'
+import { LINE_DENSITY } from '../../data/tackle-limits'
 import type { Lure } from '../tackle'
 import { testsOf } from './tests/tests-of'
 import type { BenchTest } from './tests/register'
-import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
+import { IN_STILL_WATER, retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import { waterDensity } from '../water'
 import { motionAsTested } from './as-tested'
 import { priorOnly, type Posterior } from './estimate'
@@ -16,6 +17,8 @@ export interface DiveCast {
   readonly rodTipM: number
   readonly retrieveSpeedMps: number
   readonly lineDiameterM: number
+  /** kg/m³; mono where it is not told. */
+  readonly lineDensityKgM3?: number
   readonly density: number
 }
 
@@ -25,11 +28,12 @@ const DEEP_M = 100
 /** Deepest point of a steady retrieve, m. */
 export function runningDepthM(motion: BuildMotion, cast: DiveCast): number {
   const plan: CastPlan = {
+    lineDensityKgM3: LINE_DENSITY.mono,
     ...cast,
     motion,
     surface: false,
     depthM: DEEP_M,
-    currentMps: 0,
+    ...IN_STILL_WATER,
     countDownS: 0,
     pullDurationS: 1,
     pauseS: 0,

@@ -1,7 +1,8 @@
 import { DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
+import { LINE_DENSITY } from '../../data/tackle-limits'
 import { castLengthM, dropShotHeightM, sinkRateMps, type BuildMotion, type CastPlan } from '../motion'
 import { familyOf, type Build, type Retrieve } from '../tackle'
-import type { Conditions, Reading } from '../water'
+import { passingOf, type Conditions, type Reading } from '../water'
 import type { SetUp } from './setup'
 
 function heldHeight(build: Build, c: Conditions, reading: Reading, rodTipM: number, distanceM: number): number | null {
@@ -29,8 +30,8 @@ export function castPlanOf(
     castM,
     rodTipM: handling.rodTipM,
     depthM: c.depthM,
-    // A boat that slides drags the line through the water as a current would; it drifts with the current itself.
-    currentMps: c.driftMps > 0 ? c.driftMps : c.currentMps,
+    lineDensityKgM3: LINE_DENSITY[outfit.line.material],
+    ...passingOf(c),
     countDownS: handling.countDownS,
     retrieveSpeedMps: handling.retrieveSpeedMps,
     pullDurationS: retrieve.pullDurationS,

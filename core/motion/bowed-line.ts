@@ -1,6 +1,7 @@
 import { GRAVITY_MPS2 } from '../constants'
 import type { BuildMotion } from './build-motion'
 import { LINE_TANGENTIAL_DRAG } from './cable-ode'
+import type { Drift } from './cast-plan'
 import { LINE_NORMAL_DRAG } from './line-shape'
 import { sinkRateMps, transverseSpeedMps } from './pull'
 
@@ -14,9 +15,9 @@ export interface OnTheLine {
   readonly depthM: number
   readonly rodTipM: number
   /** Water past the rod tip, away from it and across, m/s: a current seen from the bank, or a boat's drift the other way. */
-  readonly flowMps: readonly [away: number, across: number]
+  readonly flowMps: Drift
   /** Bottom past the rod tip, the same way: 0 from the bank, a boat's drift the other way. */
-  readonly groundMps: readonly [away: number, across: number]
+  readonly groundMps: Drift
 }
 
 /** Places of the line's joints, as shares of the way from the lure to the rod tip: close where it bends most. */
@@ -32,12 +33,41 @@ const ON_SURFACE_M = 0.02
 const LEAST_PULL_N = 2e-3
 /** The last half piece bends the line at the lure by no more than this slope. */
 const MOST_BEND = 0.5
-/** Tries at one step; the speed along the line is found to this share of it, and to this, m/s. */
-const TRIES = 10
-const NEAR = 0.03
+/** Tries at one step; the speed along the line is found at least to this, m/s. */
+const TRIES = 12
 const NEAR_MPS = 1e-3
 /** The line is never taken as shorter, m. */
 const SHORTEST_M = 0.2
+/** In less time than this nothing moves, s. */
+const SHORTEST_S = 1e-6
+
+/** How fast the miss grows with the speed along the line, at least: it does so by one where the bow does not answer. */
+const LEAST_SLOPE = 0.5
+
+/** How the lure moved on its line in one kind of step. */
+class Pace {
+  known = false
+  along = 0
+  across = 0
+  pullN = LEAST_PULL_N
+  slope = 1
+  vx = 0
+  vy = 0
+  vz = 0
+  /** Speed of the water across each joint, m/s. */
+  readonly past = new Float64Array(PLACES.length)
+
+  forget(): void {
+    this.known = false
+    this.along = 0
+    this.across = 0
+    this.slope = 1
+    this.vx = 0
+    this.vy = 0
+    this.vz = 0
+    this.past.fill(0)
+  }
+}
 
 /**
  * A lure on a line through the water, in the space around the rod tip: x m away from it, y m across, z m down from the surface.
@@ -60,14 +90,15 @@ export class BowedLine {
   /** Free fall, m/s, negative where it rises. */
   fallMps = 0
 
+  /** The speed along the line is found to this share of it: a coarse one is quick, and errs a little from step to step. */
+  near = 0.03
   private on: OnTheLine | null = null
   private flat = true
-  private along = 0
-  private across = 0
+  /** What a pull and a rest were like the last time: they take turns, and each begins best where it left off. */
+  private readonly last = { pull: new Pace(), rest: new Pace() }
   private vx = 0
   private vy = 0
   private vz = 0
-  private begun = false
   /** Speeds of the line's two ends through the water, across the chord and along it towards the rod, m/s. */
   private endUp = 0
   private endSide = 0
@@ -85,8 +116,7 @@ export class BowedLine {
   private readonly side = new Float64Array(LAST + 1)
   private readonly nextUp = new Float64Array(LAST + 1)
   private readonly nextSide = new Float64Array(LAST + 1)
-  /** Speed of the water across each joint, m/s; length of each piece, m; room for the elimination. */
-  private readonly past = new Float64Array(LAST + 1)
+  /** Length of each piece, m; room for the elimination. */
   private readonly piece = new Float64Array(LAST + 1)
   private readonly share = new Float64Array(LAST + 1)
 
@@ -109,13 +139,11 @@ export class BowedLine {
     this.x = x
     this.y = y
     this.z = z
-    this.along = 0
-    this.across = 0
     this.vx = 0
     this.vy = 0
     this.vz = 0
-    this.begun = false
-    this.past.fill(0)
+    this.last.pull.forget()
+    this.last.rest.forget()
     this.up.fill(0)
     this.side.fill(0)
     const chord = this.chordM
@@ -134,6 +162,25 @@ export class BowedLine {
   /** Straight from the rod tip to the lure, m. */
   get chordM(): number {
     return Math.max(SHORTEST_M, Math.hypot(this.x, this.y, this.z + this.given.rodTipM))
+  }
+
+  /** Level distance from the rod tip, m. */
+  get awayM(): number {
+    return Math.sqrt(this.x * this.x + this.y * this.y)
+  }
+
+  /** Speed downwards in the last step, before bottom or surface stopped it, m/s. */
+  get sinkingMps(): number {
+    return this.vz
+  }
+
+  /** Carries the lure and its bow along by so much, m: for coarse paths. */
+  shift(x: number, y: number, z: number): void {
+    this.x += x
+    this.y += y
+    this.z += z
+    this.keepInWater(false, 0)
+    this.lengthM = this.measure(this.up, this.side, this.chordM)
   }
 
   private get given(): OnTheLine {
@@ -188,6 +235,7 @@ export class BowedLine {
   }
 
   private move(dt: number, windMps: number): void {
+    if (dt < SHORTEST_S) return
     const { motion, density, depthM, rodTipM, flowMps } = this.given
     const { up, side, nextUp, nextSide, piece, flat } = this
     const { submergedWeightN, diveAngleTan, towDragAreaM2, sinkDragAreaM2 } = motion
@@ -197,15 +245,17 @@ export class BowedLine {
     this.measure(up, side, before)
     nextUp.set(up)
     nextSide.set(side)
-    let { along, across, tensionN: pull } = this
-    if (!this.begun) {
-      along = windMps
-      pull = Math.max(
-        LEAST_PULL_N,
-        0.5 * density * towDragAreaM2 * windMps * windMps + (submergedWeightN * (this.z + rodTipM)) / before,
-      )
-      this.begun = true
+    const pace = windMps > 0 ? this.last.pull : this.last.rest
+    if (!pace.known) {
+      pace.known = true
+      pace.along = windMps
+      const drag = 0.5 * density * towDragAreaM2 * windMps * windMps
+      pace.pullN = Math.max(LEAST_PULL_N, drag + (submergedWeightN * (this.z + rodTipM)) / before)
     }
+    let { along, across, pullN: pull } = pace
+    this.vx = pace.vx
+    this.vy = pace.vy
+    this.vz = pace.vz
     let low = -Infinity
     let high = Infinity
     let lastAlong = 0
@@ -282,7 +332,7 @@ export class BowedLine {
       this.tipUp = flowH * sin
       this.tipSide = -flowS
       this.tipAlong = -flowAlong
-      this.bend(dt, z, cos, chord, pull, this.skinDrag * along * along)
+      this.bend(dt, z, cos, chord, pull, this.skinDrag * along * along, pace.past)
       const bowed = this.measure(nextUp, nextSide, chord) - chord
       this.vx = uh * towardX - us * towardY + flowX
       this.vy = uh * towardY + us * towardX + flowY
@@ -292,12 +342,15 @@ export class BowedLine {
       const miss = along - wanted
       if (miss > 0) high = Math.min(high, along)
       else low = Math.max(low, along)
-      let next =
-        i > 0 && Math.abs(miss - lastMiss) > 1e-12 ? along - (miss * (along - lastAlong)) / (miss - lastMiss) : wanted
+      if (i > 0 && Math.abs(along - lastAlong) > 1e-9) {
+        const slope = (miss - lastMiss) / (along - lastAlong)
+        if (slope > LEAST_SLOPE) pace.slope = slope
+      }
+      let next = along - miss / pace.slope
       if (!(next >= low && next <= high)) next = high < Infinity && low > -Infinity ? (low + high) / 2 : wanted
       lastAlong = along
       lastMiss = miss
-      if (i === TRIES - 1 || Math.abs(miss) < NEAR_MPS + NEAR * Math.abs(along)) break
+      if (i === TRIES - 1 || Math.abs(miss) < this.near * (NEAR_MPS + Math.abs(along))) break
       along = next
     }
     this.x += this.vx * dt
@@ -305,14 +358,26 @@ export class BowedLine {
     this.z += this.vz * dt
     up.set(nextUp)
     side.set(nextSide)
-    this.along = along
-    this.across = across
+    pace.along = along
+    pace.across = across
+    pace.pullN = pull
+    pace.vx = this.vx
+    pace.vy = this.vy
+    pace.vz = this.vz
     this.tensionN = pull
   }
 
   /** The bow at the end of a step: every joint between pull, drag and weight, all at once (implicit in time; one elimination). */
-  private bend(dt: number, z: number, cos: number, chord: number, pull: number, skin: number): void {
-    const { up, side, nextUp, nextSide, past, piece, share, flat, normalDrag, wetWeight, airWeight } = this
+  private bend(
+    dt: number,
+    z: number,
+    cos: number,
+    chord: number,
+    pull: number,
+    skin: number,
+    past: Float64Array,
+  ): void {
+    const { up, side, nextUp, nextSide, piece, share, flat, normalDrag, wetWeight, airWeight } = this
     const { endUp, endSide, endAlong, tipUp, tipSide, tipAlong } = this
     const { rodTipM } = this.given
     let lastUp = 0

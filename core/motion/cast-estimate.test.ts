@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { plainCast } from '../testing/plain-cast'
 import { WORLD } from '../testing/world'
 import { buildsOf } from '../tackle'
 import {
-  LABEL_CAST,
   simulateRetrieve,
   estimateCast,
   motionOf,
@@ -13,27 +13,13 @@ import {
   trackShare,
   type CastPlan,
 } from '.'
-import { TautLineModel } from './taut-line'
 import { PathBuffer } from './path-buffer'
 
 const motions = WORLD.box.lures.flatMap((lure) => {
   const [build] = buildsOf(lure, WORLD.box)
   return build ? [{ name: lure.name, motion: motionOf(build, 999) }] : []
 })
-const plan = (over: Partial<CastPlan> = {}): CastPlan => ({
-  ...LABEL_CAST,
-  motion: motions[0]!.motion,
-  surface: false,
-  depthM: 5,
-  currentMps: 0,
-  countDownS: 0,
-  pullDurationS: 1,
-  pauseS: 0,
-  slack: false,
-  delivery: 'cast',
-  heldAboveBottomM: null,
-  ...over,
-})
+const plan = (over: Partial<CastPlan> = {}) => plainCast(motions[0]!.motion, { depthM: 5, ...over })
 const anyPlan = fc
   .record({
     i: fc.nat(motions.length - 1),
@@ -61,7 +47,7 @@ describe('a coarse path against the whole path', () => {
     }
     const off = motions.map(({ motion }) => {
       const steady = plan({ motion, countDownS: 3 })
-      simulateRetrieve(steady, track, 200)
+      simulateRetrieve(steady, track, { pieces: 200, beats: 200, near: 1e-3 })
       const exact = meanDepth()
       estimateCast(steady, track)
       return Math.abs(meanDepth() - exact)
@@ -129,65 +115,4 @@ describe('a track', () => {
     simulateRetrieve(plan({ depthM: 3, countDownS: 2 }), track)
     expect(trackShare(track, ZONE, 3, 1.5)).toEqual(zoneExposure(track.path(), ZONE, 3, 1.5))
   })
-})
-
-describe('on the line', () => {
-  const floating = motions.find((m) => m.motion.submergedWeightN < 0 && m.motion.diveAngleTan > 0)
-  const sinking = motions.find((m) => m.motion.submergedWeightN > 0.03)
-  if (!floating || !sinking) throw new Error('no floating diver or no sinker')
-  it('a pull brings a lure nearer; a diver goes down from the surface, a sinker is lifted from the deep', () => {
-    const diver = new TautLineModel(plan({ motion: floating.motion }))
-    diver.pull(20, 0)
-    expect(diver.vx).toBeLessThan(0)
-    expect(diver.vz).toBeGreaterThan(0)
-    const sinker = new TautLineModel(plan({ motion: sinking.motion, retrieveSpeedMps: 1.5, depthM: 20 }))
-    sinker.pull(6, 10)
-    expect(sinker.vz).toBeLessThan(0)
-  })
-  it('a rest lets what sinks swing down and towards the rod, what floats rise', () => {
-    const down = new TautLineModel(plan({ motion: sinking.motion, pauseS: 2, depthM: 20 }))
-    down.swing(20, 2)
-    expect(down.z).toBeGreaterThan(2)
-    expect(down.x).toBeLessThan(20)
-    const up = new TautLineModel(plan({ motion: floating.motion, pauseS: 2 }))
-    up.swing(20, 2)
-    expect(up.z).toBeLessThan(2)
-  })
-  it('nothing swings through the bottom or out of the water', () => {
-    const down = new TautLineModel(plan({ motion: sinking.motion, pauseS: 60, depthM: 3 }))
-    down.swing(20, 2.5)
-    expect(down.z).toBe(3)
-    const up = new TautLineModel(plan({ motion: floating.motion, pauseS: 60 }))
-    up.swing(20, 0.5)
-    expect(up.z).toBe(0)
-  })
-  it('current bags the line: the same wind in a current runs a diver no deeper', () => {
-    const deepest = (currentMps: number) =>
-      Math.max(...retrievePath(plan({ motion: floating.motion, currentMps, depthM: 20 })).z)
-    expect(deepest(1)).toBeLessThanOrEqual(deepest(0) + 1e-9)
-  })
-})
-
-describe('ways that are not towed', () => {
-  it('a surface lure stays on top', () => {
-    expect(Math.max(...retrievePath(plan({ surface: true, countDownS: 9 })).z)).toBe(0)
-  })
-  it('a drop-shot is held at its height all the way', () => {
-    const { z, retrieveStartIndex } = retrievePath(plan({ heldAboveBottomM: 0.6, motion: sinking()!.motion }))
-    expect(new Set(z.slice(retrieveStartIndex))).toEqual(new Set([4.4]))
-  })
-  it('under the rod it starts on the bottom, is lifted and falls back by half, and so climbs', () => {
-    const { x, z, retrieveStartIndex } = retrievePath(
-      plan({ delivery: 'vertical', retrieveSpeedMps: 1, pullDurationS: 0.4, pauseS: 3, motion: sinking()!.motion }),
-    )
-    expect(new Set(x).size).toBe(1)
-    expect(z[retrieveStartIndex]).toBe(5)
-    const lift = 0.4
-    expect(z[retrieveStartIndex + 1]).toBeCloseTo(5 - lift)
-    expect(z[retrieveStartIndex + 2]).toBeCloseTo(5 - lift / 2)
-    expect(z[retrieveStartIndex + 4]).toBeLessThan(z[retrieveStartIndex + 2] ?? 0)
-  })
-  function sinking() {
-    return motions.find((m) => m.motion.submergedWeightN > 0.03)
-  }
 })

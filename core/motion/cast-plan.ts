@@ -2,6 +2,12 @@ import type { BuildMotion } from './build-motion'
 import { sinkDepthM, sinkTimeS } from './fall'
 import type { PathBuffer } from './path-buffer'
 
+/** How something slides past the rod tip: away from it, and across the cast, m/s. */
+export type Drift = readonly [away: number, across: number]
+const STILL: Drift = [0, 0]
+/** Neither current nor a boat's drift. */
+export const IN_STILL_WATER = { flowMps: STILL, groundMps: STILL } as const
+
 /** One cast, or one drop, of one set-up. SI. */
 export interface CastPlan {
   readonly motion: BuildMotion
@@ -11,7 +17,11 @@ export interface CastPlan {
   readonly castM: number
   readonly rodTipM: number
   readonly depthM: number
-  readonly currentMps: number
+  /** Density of the line's stuff, kg/m³. */
+  readonly lineDensityKgM3: number
+  /** Water and bottom past the rod tip, away from it and across, m/s: {@link IN_STILL_WATER} where neither moves. */
+  readonly flowMps: Drift
+  readonly groundMps: Drift
   readonly countDownS: number
   readonly retrieveSpeedMps: number
   readonly pullDurationS: number
@@ -31,21 +41,36 @@ export const inWater = (plan: Pick<CastPlan, 'depthM'>, z: number) => (z < 0 ? 0
 /** Drops under the rod and baits held over a sinker draw no line behind them. */
 export const isTowed = (plan: CastPlan) => plan.heldAboveBottomM === null && plan.delivery !== 'vertical'
 
+/** Where a lure is when the work begins: away from the rod tip, across, down, m. */
+export interface Begun {
+  readonly x: number
+  readonly y: number
+  readonly z: number
+}
+
 /**
- * The fall on slack line while the angler counts, its line drawn down behind it, and the time lying on the bottom that still belongs to the count.
- * Returns the depth, m.
+ * The fall while the angler counts and gives it all the line it draws, its line drawn down behind it and the water carrying both; then the time lying on
+ * the bottom that still belongs to the count. Answers with where the work begins.
  */
-export function applyCountDown(plan: CastPlan, track: PathBuffer): number {
-  track.add(plan.castM, 0, 0)
+export function applyCountDown(plan: CastPlan, track: PathBuffer): Begun {
+  const { castM, flowMps, groundMps } = plan
+  track.add(castM, 0, 0)
   if (plan.countDownS <= 0 || plan.surface) {
     track.markRetrieveStart()
-    return 0
+    return { x: castM, y: 0, z: 0 }
   }
   const { motion, density, lineDiameterM } = plan
   const z = inWater(plan, sinkDepthM(motion, density, lineDiameterM, plan.countDownS))
-  const untilBottom = Math.min(plan.countDownS, sinkTimeS(motion, density, lineDiameterM, plan.depthM))
-  track.add(plan.castM, z, untilBottom)
-  if (untilBottom < plan.countDownS) track.add(plan.castM, z, plan.countDownS)
+  const falling = Math.min(plan.countDownS, sinkTimeS(motion, density, lineDiameterM, plan.depthM))
+  const at = (fallS: number, lieS: number) => ({
+    x: castM + flowMps[0] * fallS + groundMps[0] * lieS,
+    y: flowMps[1] * fallS + groundMps[1] * lieS,
+    z,
+  })
+  const landed = at(falling, 0)
+  track.add(Math.hypot(landed.x, landed.y), z, falling)
+  const begun = at(falling, plan.countDownS - falling)
+  if (falling < plan.countDownS) track.add(Math.hypot(begun.x, begun.y), z, plan.countDownS)
   track.markRetrieveStart()
-  return z
+  return begun
 }

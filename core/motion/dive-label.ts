@@ -1,9 +1,11 @@
+import { bisect } from '../bisect'
+import { IN_STILL_WATER } from './cast-plan'
 import { retrievePath } from './path'
 
 /**
  * The cast for which a packet's running depth is taken: 0.30 mm mono, 25 m, rod tip 1 m up, a medium wind. Makers do not say; common practice.
  */
-export const LABEL_CAST = { lineDiameterM: 0.0003, castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, density: 999 } as const
+export const LABEL_CAST = { lineDiameterM: 0.0003, lineDensityKgM3: 1140, castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, density: 999 } as const
 
 /** Of the range 0 … 2.5 of the tangent: to 0.0001. */
 const HALVINGS = 15
@@ -17,7 +19,7 @@ export function labelCastDepth(diveAngleTan: number, towDragAreaM2: number): num
     motion: { towDragAreaM2, sinkDragAreaM2: towDragAreaM2, diveAngleTan, submergedWeightN: 0, basis: 'labelled' },
     surface: false,
     depthM: 100,
-    currentMps: 0,
+    ...IN_STILL_WATER,
     countDownS: 0,
     pullDurationS: 1,
     pauseS: 0,

@@ -5,7 +5,7 @@ export { integrateCable } from './cable-ode'
 export { METAL_KG_M3, sphereTerminalVelocityMps, sphereDrag, weightInWaterN } from './drag-curve'
 export { dragAreaFromSinkTime, sinkDepthM, sinkTimeS } from './fall'
 export { transverseSpeedMps, sinkRateMps, lineTensionN } from './pull'
-export type { CastPlan } from './cast-plan'
+export { IN_STILL_WATER, type CastPlan } from './cast-plan'
 export { simulateRetrieve, newTrack, retrievePath, type Path } from './path'
 export { estimateCast } from './cast-estimate'
 

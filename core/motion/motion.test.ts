@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { solveOde } from '../testing/ode'
+import { plainCast } from '../testing/plain-cast'
 import { feet } from '../testing/world'
 import {
   LABEL_CAST,
@@ -32,20 +33,7 @@ function diver(labelM: number, over: Partial<CastPlan> = {}): CastPlan {
     submergedWeightN: 0,
     basis: 'labelled',
   }
-  return {
-    ...LABEL_CAST,
-    motion,
-    surface: false,
-    depthM: 60,
-    currentMps: 0,
-    countDownS: 0,
-    pullDurationS: 1,
-    pauseS: 0,
-    slack: false,
-    delivery: 'cast',
-    heldAboveBottomM: null,
-    ...over,
-  }
+  return plainCast(motion, over)
 }
 function sinker(massKg: number, dragM2: number, over: Partial<CastPlan> = {}): CastPlan {
   const motion: BuildMotion = {

@@ -1,3 +1,4 @@
+import { itemAt } from '../list'
 import type { Path } from './path'
 
 /**
@@ -32,6 +33,23 @@ export class PathBuffer {
     this.z[this.count] = z
     this.t[this.count] = t
     this.count += 1
+  }
+
+  /**
+   * Writes what was tracked from a point on so many times again, each time a step further: `away`, `down` m and `seconds` later. Depths are held between
+   * surface and bottom; when the room is full the rest is left out.
+   */
+  repeat(from: number, times: number, away: number, down: number, seconds: number, depthM: number): void {
+    const until = this.count
+    for (let n = 1; n <= times; n++) {
+      if (this.count + until - from > this.x.length) return
+      for (let i = from; i < until; i++)
+        this.add(
+          Math.max(0, itemAt(this.x, i) + n * away),
+          Math.min(depthM, Math.max(0, itemAt(this.z, i) + n * down)),
+          itemAt(this.t, i) + n * seconds,
+        )
+    }
   }
 
   /** What was tracked, to keep. */

@@ -1,6 +1,6 @@
-import { LIFTED_AT_M, applyCountDown, inWater, type CastPlan } from './cast-plan'
+import { BowedLine } from './bowed-line'
+import { LIFTED_AT_M, applyCountDown, type CastPlan } from './cast-plan'
 import { sinkRateMps } from './pull'
-import { TautLineModel } from './taut-line'
 import { PathBuffer } from './path-buffer'
 
 /** The lure's way: `x` m from the rod tip, `z` m deep, `t` s after it touched the water. Equal length. */
@@ -12,77 +12,144 @@ export interface Path {
   readonly retrieveStartIndex: number
 }
 
-/** Pieces into which a cast is cut at least, and steps at most. */
+/** Steps of a steady wind at most; pieces of a cast over the surface. */
+const MAX_STEPS = 600
 const PIECES = 26
-const MAX_STEPS = 700
+/** A sinker that gains more line in its rests than its pulls win never comes home: it is given up after so many times the beats of its cast. */
+const LONGEST = 2
 const UNDER_ROD_M = 1.2
 const DROPS_UNDER_ROD = 12
 /** Share of each lift that is kept: the jig climbs some metres and is let down again (common practice). */
 const KEPT_BY_LIFT = 0.5
 const MOVES_HOME = 8
 
-/** Most points that a cast can have: a step, and where its rest began to lie, and where the rest ended. */
-const MOST_POINTS = 3 * MAX_STEPS + 16
+/** Most points that a cast can have. */
+const MOST_POINTS = 12_000
 
 export const newTrack = () => new PathBuffer(MOST_POINTS)
 
 /** The path of a retrieve, point by point. */
-export function retrievePath(plan: CastPlan, pieces = PIECES): Path {
+export function retrievePath(plan: CastPlan): Path {
   const track = newTrack()
-  simulateRetrieve(plan, track, pieces)
+  simulateRetrieve(plan, track, EXACT)
   return track.path()
 }
 
-/**
- * Follows a retrieve (design: one model for divers and sinkers). Each pull is stepped by the midpoint rule with the line's angle at the lure in
- * closed form; a rest is a free fall or rise on slack line, a swing on taut line. The track is written anew.
- */
-export function simulateRetrieve(plan: CastPlan, track: PathBuffer, pieces = PIECES): void {
+/** A step covers no more than this share of what is left to the rod, */
+const OF_THE_REST = 1 / 8
+/** but this at least, m; */
+const LEAST_STEP_M = 0.2
+/** and a rest is cut into steps no longer than this, s, and no more than so many. */
+const REST_STEP_S = 1.2
+const REST_STEPS = 3
+/** Shorter than this, s, it is none. */
+const LEAST_REST_S = 0.02
+
+/** One line for all casts: a ranking makes thousands. */
+const line = new BowedLine()
+
+/** Takes the lure of a plan onto the line, counted down and ready to be worked. Answers with the seconds that went by. */
+export function readyLine(plan: CastPlan, track: PathBuffer, near: number): { line: BowedLine; seconds: number } {
+  line.take(plan)
+  line.near = near
+  const { x, y, z } = applyCountDown(plan, track)
+  line.lay(x, y, z, plan.countDownS > 0)
+  return { line, seconds: plan.countDownS }
+}
+
+/** How finely a path is worked. */
+interface Grain {
+  /** Pieces into which a steady wind is cut at least. */
+  readonly pieces: number
+  /** Beats of pull and rest that are worked at most; those between are like the one before. */
+  readonly beats: number
+  /** How near a step comes to its own equations, as a share of the speed. */
+  readonly near: number
+}
+/** To be drawn and fitted; to be ranked. */
+const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-3 }
+const QUICK: Grain = { pieces: 26, beats: 12, near: 0.05 }
+
+/** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
+export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
   track.clear()
   if (plan.heldAboveBottomM !== null) return dropShotPath(plan, plan.heldAboveBottomM, track)
   if (plan.delivery === 'vertical') return verticalPath(plan, track)
-  const { retrieveSpeedMps, pauseS, surface, slack } = plan
-  const line = new TautLineModel(plan)
-  let x = plan.castM
-  let z = applyCountDown(plan, track)
-  let t = surface ? 0 : plan.countDownS
-  const stride = plan.castM / pieces
-  let steps = 0
-  while (x > LIFTED_AT_M && steps < MAX_STEPS) {
-    let left = pauseS > 0 ? plan.pullDurationS : Infinity
-    while (left > 1e-9 && x > LIFTED_AT_M && steps < MAX_STEPS) {
-      // Never half-way past the rod in one step.
-      const dt = Math.min(left, Math.min(stride, x / 2) / retrieveSpeedMps)
-      if (surface) x -= retrieveSpeedMps * dt
-      else {
-        line.pull(x, z)
-        line.pull(x + (line.vx * dt) / 2, Math.max(0, z + (line.vz * dt) / 2))
-        x += line.vx * dt
-        z = inWater(plan, z + line.vz * dt)
-      }
-      t += dt
-      left -= dt
-      steps += 1
-      track.add(x, z, t)
-    }
-    if (pauseS === 0) continue
-    if (!surface && slack) z = restSlack(plan, track, line.fallMps, x, z, t)
-    else if (!surface) {
-      line.swing(x, z)
-      x = line.x
-      z = line.z
-    }
-    t += pauseS
-    track.add(x, z, t)
+  if (plan.surface) return surfacePath(plan, track)
+  const { line, seconds } = readyLine(plan, track, grain.near)
+  if (plan.pauseS < LEAST_REST_S) windHome(plan, line, track, seconds, grain.pieces)
+  else beatHome(plan, line, track, seconds, grain)
+}
+
+/** Steps of a pull, s: no longer than a stride, nor than what is left to the rod allows. */
+function pullStepS({ retrieveSpeedMps, flowMps }: CastPlan, line: BowedLine, strideM: number): number {
+  const pace = Math.max(retrieveSpeedMps, Math.hypot(...flowMps))
+  return Math.min(strideM, Math.max(LEAST_STEP_M, OF_THE_REST * line.chordM)) / pace
+}
+
+function windHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, pieces: number): void {
+  let t = from
+  for (let i = 0; line.awayM > LIFTED_AT_M && i < MAX_STEPS; i++) {
+    const dt = pullStepS(plan, line, plan.castM / pieces)
+    line.step(dt, plan.retrieveSpeedMps)
+    t += dt
+    track.add(line.awayM, line.z, t)
   }
 }
 
-/** Free fall or rise; a point where it meets bottom or surface, so that time lying there is counted there. */
-function restSlack(plan: CastPlan, track: PathBuffer, fall: number, x: number, z: number, t: number): number {
-  const aim = z + fall * plan.pauseS
-  const end = Math.min(plan.depthM, Math.max(0, aim))
-  if (end !== aim && Math.abs(fall) > 1e-9) track.add(x, end, t + (end - z) / fall)
-  return end
+function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, grain: Grain): void {
+  const { castM, retrieveSpeedMps, pullDurationS, pauseS } = plan
+  const alike = Math.ceil(castM / (retrieveSpeedMps * pullDurationS) / grain.beats)
+  let t = from
+  for (let i = 0; i < LONGEST * grain.beats && line.awayM > LIFTED_AT_M; i++) {
+    const before = { x: line.x, y: line.y, z: line.z, away: line.awayM }
+    const first = track.count
+    let end = t
+    for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M; ) {
+      const dt = Math.min(left, pullStepS(plan, line, castM / grain.pieces))
+      line.step(dt, retrieveSpeedMps)
+      end += dt
+      left -= dt
+      track.add(line.awayM, line.z, end)
+    }
+    const parts = Math.min(REST_STEPS, Math.ceil(pauseS / REST_STEP_S))
+    for (let part = 0; part < parts; part++) end = rest(plan, line, track, end, pauseS / parts)
+    track.repeat(first, alike - 1, line.awayM - before.away, line.z - before.z, end - t, plan.depthM)
+    line.shift(...([line.x - before.x, line.y - before.y, line.z - before.z].map((d) => d * (alike - 1)) as Step))
+    t += alike * (end - t)
+  }
+}
+type Step = [x: number, y: number, z: number]
+
+/** A part of a rest; a point where it meets the bottom, so that time lying there is counted there. Answers with the time after it, s. */
+function rest({ slack, depthM }: CastPlan, line: BowedLine, track: PathBuffer, t: number, dt: number): number {
+  const before = line.z
+  if (slack) line.follow(dt)
+  else line.step(dt, 0)
+  if (line.z >= depthM && before < depthM && line.sinkingMps > 0) {
+    const falling = (depthM - before) / line.sinkingMps
+    if (falling < dt) track.add(line.awayM, depthM, t + falling)
+  }
+  track.add(line.awayM, line.z, t + dt)
+  return t + dt
+}
+
+/** Drawn over the surface, pull by pull. */
+function surfacePath(plan: CastPlan, track: PathBuffer): void {
+  const { castM, retrieveSpeedMps, pauseS, pullDurationS } = plan
+  track.add(castM, 0, 0)
+  track.markRetrieveStart()
+  let x = castM
+  let t = 0
+  for (let i = 0; x > LIFTED_AT_M && i < MAX_STEPS; i++) {
+    const seconds = pauseS > 0 ? pullDurationS : castM / PIECES / retrieveSpeedMps
+    x = Math.max(0, x - retrieveSpeedMps * seconds)
+    t += seconds
+    track.add(x, 0, t)
+    if (pauseS === 0) continue
+    t += pauseS
+    track.add(x, 0, t)
+  }
 }
 
 /** Dropped under the rod, lifted and let fall again from the bottom. */

@@ -60,6 +60,9 @@ export const Place = z.strictObject({
 })
 export type Place = z.infer<typeof Place>
 
+/** Across the water that passes; against it, from where it carries the lure back; along with it. A boat that slides is passed by the water, too. */
+export const CAST_DIRECTIONS = ['across', 'against', 'along'] as const
+
 const Zone = z
   .strictObject({ topM: depthM, bottomM: depthM })
   .refine((zone) => zone.bottomM > zone.topM, { error: 'the zone must end below where it begins', path: ['bottomM'] })
@@ -80,6 +83,8 @@ export const Conditions = z
     currentMps: z.number().min(0).max(4),
     /** How fast the boat slides through the water; 0 from the shore or at anchor. */
     driftMps: z.number().min(0).max(3).default(0),
+    /** Where the cast goes in a current, or from a boat that slides. */
+    castTo: z.enum(CAST_DIRECTIONS).default('across'),
     tide: z.enum(TIDES).default('none'),
     /** From low water to high. */
     tideRangeM: z.number().min(0).max(16).default(0),

@@ -6,6 +6,7 @@ export { reflectance, underwater, waterSpectrum } from './colour-at-depth'
 export { attenuationPerM, lightPhase, luxAtDepth, type LightPhase } from './light'
 export {
   BOTTOMS,
+  CAST_DIRECTIONS,
   COVERS,
   Conditions,
   LIGHTS,
@@ -20,6 +21,7 @@ export {
   type Sky,
   type Tide,
 } from './conditions'
+export { passingOf } from './passing'
 export { SPECIES, speciesOf, waterKind, type Species, type WaterKind } from './species'
 export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
 export { appetite, seasonOf, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason } from './season'

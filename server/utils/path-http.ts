@@ -1,7 +1,8 @@
 import { itemAt } from '../../core/list'
+import { LINE_DENSITY } from '../../data/tackle-limits'
 import { sinkRateMps, motionOf, retrievePath, zoneExposure } from '../../core/motion'
 import { Head, Lure, RETRIEVES, familyOf, lureMass, pullSpeedMps, retrieveOf, type Build } from '../../core/tackle'
-import { waterDensity } from '../../core/water'
+import { CAST_DIRECTIONS, passingOf, waterDensity } from '../../core/water'
 import { z } from '../../core/zod'
 
 const retrieveIds = RETRIEVES.map((r) => r.id)
@@ -17,7 +18,10 @@ export const PathRequest = z
     })
       .nullable()
       .default(null),
-    line: z.strictObject({ diameterM: z.number().min(0.00003).max(0.002) }),
+    line: z.strictObject({
+      diameterM: z.number().min(0.00003).max(0.002),
+      material: z.enum(['mono', 'fluoro', 'braid']).default('mono'),
+    }),
     cast: z.strictObject({ castM: z.number().min(2).max(120), rodTipM: z.number().min(0).max(6).default(1) }),
     retrieve: z.strictObject({
       id: z.enum(retrieveIds as [string, ...string[]]),
@@ -29,6 +33,7 @@ export const PathRequest = z
       tempC: z.number().min(-2).max(40).default(12),
       salinity: z.number().min(0).max(42).default(0),
       currentMps: z.number().min(0).max(4).default(0),
+      castTo: z.enum(CAST_DIRECTIONS).default('across'),
       coverTopM: depthM.nullable().default(null),
     }),
     zone: z.strictObject({ topM: depthM, bottomM: depthM }).refine((zone) => zone.bottomM > zone.topM, {
@@ -62,7 +67,8 @@ export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: 
     castM: cast.castM,
     rodTipM: cast.rodTipM,
     depthM: water.depthM,
-    currentMps: water.currentMps,
+    lineDensityKgM3: LINE_DENSITY[line.material],
+    ...passingOf({ ...water, driftMps: 0 }),
     countDownS: retrieve.countDownS,
     retrieveSpeedMps: retrieve.retrieveSpeedMps ?? pullSpeedMps(way, family.speedMps),
     pullDurationS: way.pullDurationS,

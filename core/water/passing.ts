@@ -1,0 +1,20 @@
+import type { Conditions } from './conditions'
+
+/** Away from the rod, and across the cast, m/s. */
+type Passing = readonly [away: number, across: number]
+const SHARES = { across: [0, 1], against: [-1, 0], along: [1, 0] } as const
+
+/**
+ * Water and bottom past the rod, m/s. A boat that slides is passed by the water as an anchored one is by a current; it drifts with the current itself, and
+ * then the bottom passes, too.
+ */
+export function passingOf({ driftMps, currentMps, castTo }: Pick<Conditions, 'driftMps' | 'currentMps' | 'castTo'>): {
+  readonly flowMps: Passing
+  readonly groundMps: Passing
+} {
+  const [away, across] = SHARES[castTo]
+  const at = (mps: number): Passing => [away * mps, across * mps]
+  return driftMps > 0
+    ? { flowMps: at(driftMps), groundMps: at(driftMps + currentMps) }
+    : { flowMps: at(currentMps), groundMps: [0, 0] }
+}
