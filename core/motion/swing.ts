@@ -1,7 +1,8 @@
+import { BowedLine } from './bowed-line'
 import type { BuildMotion } from './build-motion'
-import { trollingDepth, type TowLine } from './troll'
+import type { TowLine } from './troll'
 
-/** A lure on a taut line in a river, seen from above: where it is, how fast the water goes past it along its line, and how deep it rides. */
+/** A lure on a taut line in a river, seen from above: where it is, and how deep it rides. */
 export interface SwingPoint {
   readonly t: number
   /** Across the stream and down it from the rod, m. */
@@ -9,7 +10,6 @@ export interface SwingPoint {
   readonly downM: number
   /** Angle of the line to straight across, degrees: 0 across, 90 straight below. */
   readonly angleDeg: number
-  readonly flowMps: number
   readonly depthM: number
 }
 
@@ -24,6 +24,7 @@ export interface Swing {
   /** Line wound in, m/s; 0 lets it swing. */
   readonly retrieveSpeedMps: number
   readonly tipM: number
+  readonly depthM: number
 }
 
 const STEP_S = 0.25
@@ -33,38 +34,30 @@ const HOME_M = 2
 const BELOW_DEG = 86
 
 /**
- * Swing across a current on taut line: the stream carries the lure along the arc at V·cos θ, while the line gives it only what is wound in; so
- * dθ/dt = V·cos θ / R, dR/dt = −r. Along the line the water passes at V·sin θ + r, and the lure rides as deep as a lure trolled at that speed: it begins deep and is lifted as
- * the line comes round. The line's own drag across the stream (its belly) is left out: real swings are a little quicker.
+ * Swing across a current: the lure lands at the surface, sinks and is carried down while its line bellies in the stream and swings it round
+ * ({@link BowedLine}). The current is taken as the same at every depth.
  */
-export function swing({
-  motion,
-  density,
-  line,
-  castM,
-  angleDeg,
-  currentMps,
-  retrieveSpeedMps,
-  tipM,
-}: Swing): SwingPoint[] {
-  let theta = (angleDeg * Math.PI) / 180
-  let r = castM
+export function swing(given: Swing): SwingPoint[] {
+  const { motion, density, line, castM, angleDeg, currentMps, retrieveSpeedMps, tipM, depthM } = given
+  const bowed = new BowedLine()
+  bowed.take({
+    motion,
+    density,
+    lineDiameterM: line.diameterM,
+    lineDensityKgM3: line.densityKgM3,
+    depthM,
+    rodTipM: tipM,
+    flowMps: [0, currentMps],
+    groundMps: [0, 0],
+  })
+  const angle = (angleDeg * Math.PI) / 180
+  bowed.lay(castM * Math.cos(angle), castM * Math.sin(angle), 0, false)
   const points: SwingPoint[] = []
-  for (let t = 0; t <= LONGEST_S && r > HOME_M; t += STEP_S) {
-    const flowMps = Math.max(0.05, currentMps * Math.sin(theta) + retrieveSpeedMps)
-    points.push({
-      t,
-      acrossM: r * Math.cos(theta),
-      downM: r * Math.sin(theta),
-      angleDeg: (theta * 180) / Math.PI,
-      flowMps,
-      depthM: trollingDepth(motion, density, line, flowMps, r, tipM).depthM,
-    })
-    if ((theta * 180) / Math.PI >= BELOW_DEG && retrieveSpeedMps === 0) break
-    // Midpoint rule: the angle half-way along the step.
-    const half = theta + (currentMps * Math.cos(theta) * STEP_S) / (2 * r)
-    theta += (currentMps * Math.cos(half) * STEP_S) / r
-    r -= retrieveSpeedMps * STEP_S
+  for (let t = 0; t <= LONGEST_S && bowed.awayM > HOME_M; t += STEP_S) {
+    const below = (Math.atan2(bowed.y, bowed.x) * 180) / Math.PI
+    points.push({ t, acrossM: bowed.x, downM: bowed.y, angleDeg: below, depthM: bowed.z })
+    if (below >= BELOW_DEG && retrieveSpeedMps === 0) break
+    bowed.step(STEP_S, retrieveSpeedMps)
   }
   return points
 }

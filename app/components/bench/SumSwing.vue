@@ -52,6 +52,7 @@ const points = computed(() =>
         currentMps: flowMps.value,
         retrieveSpeedMps: windMps.value,
         tipM: 1.5,
+        depthM: props.depthM,
       })
     : [],
 )
