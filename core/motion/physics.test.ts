@@ -343,6 +343,11 @@ describe('a swing across the current', () => {
     expect(angles).toEqual([...angles].sort((a, b) => a - b))
     expect(angles[angles.length - 1]).toBeGreaterThan(80)
   })
+  it('ends where it lies on the bottom', () => {
+    const points = swing({ ...over, depthM: 2 })
+    expect(points.filter((p) => p.depthM >= 2)).toHaveLength(1)
+    expect(points[points.length - 1]).toMatchObject({ depthM: 2 })
+  })
   it('a lure that the water carries takes the time of the closed form: R/V · ln tan(π/4 + θ/2), worked by hand for 60°', () => {
     const carried: BuildMotion = { ...spoon, submergedWeightN: 1e-4, diveAngleTan: 0 }
     const at60 = swing({ ...over, motion: carried, line: line(0.002), tipM: 0 }).find((p) => p.angleDeg >= 60)

@@ -35,7 +35,7 @@ const BELOW_DEG = 86
 
 /**
  * Swing across a current: the lure lands at the surface, sinks and is carried down while its line bellies in the stream and swings it round
- * ({@link BowedLine}). The current is taken as the same at every depth.
+ * ({@link BowedLine}), until it hangs below the rod, comes home or lies on the bottom. The current is taken as the same at every depth.
  */
 export function swing(given: Swing): SwingPoint[] {
   const { motion, density, line, castM, angleDeg, currentMps, retrieveSpeedMps, tipM, depthM } = given
@@ -56,7 +56,8 @@ export function swing(given: Swing): SwingPoint[] {
   for (let t = 0; t <= LONGEST_S && bowed.awayM > HOME_M; t += STEP_S) {
     const below = (Math.atan2(bowed.y, bowed.x) * 180) / Math.PI
     points.push({ t, acrossM: bowed.x, downM: bowed.y, angleDeg: below, depthM: bowed.z })
-    if (below >= BELOW_DEG && retrieveSpeedMps === 0) break
+    // It hangs below the rod, or lies on the bottom.
+    if ((below >= BELOW_DEG && retrieveSpeedMps === 0) || bowed.z >= depthM) break
     bowed.step(STEP_S, retrieveSpeedMps)
   }
   return points
