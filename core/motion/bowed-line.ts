@@ -1,41 +1,26 @@
-import { GRAVITY_MPS2 } from '../constants'
-import type { BuildMotion } from './build-motion'
-import { LINE_TANGENTIAL_DRAG } from './cable-ode'
 import type { Drift } from './cast-plan'
-import { LINE_NORMAL_DRAG } from './line-shape'
+import { Bow, newPast, type LineStuff } from './bow'
+import type { BuildMotion } from './build-motion'
 import { sinkRateMps, transverseSpeedMps } from './pull'
 
 /** What hangs on the line, and the water it is drawn through. SI. */
-export interface OnTheLine {
+export interface OnTheLine extends LineStuff {
   readonly motion: BuildMotion
-  readonly density: number
-  readonly lineDiameterM: number
-  /** Density of the line's stuff, kg/m³. */
-  readonly lineDensityKgM3: number
   readonly depthM: number
-  readonly rodTipM: number
   /** Water past the rod tip, away from it and across, m/s: a current seen from the bank, or a boat's drift the other way. */
   readonly flowMps: Drift
   /** Bottom past the rod tip, the same way: 0 from the bank, a boat's drift the other way. */
   readonly groundMps: Drift
 }
 
-/** Places of the line's joints, as shares of the way from the lure to the rod tip: close where it bends most. */
-const PLACES = Float64Array.of(0, 0.05, 0.15, 0.3, 0.5, 0.75, 1)
-const LAST = PLACES.length - 1
-/** The n-th of a row; NaN where there is none, which no later sum hides. */
-const nth = (row: Float64Array, n: number): number => row[n] ?? NaN
-/** Line in the air is held back by this much of the water's drag: more than air has, so that it comes to rest within a step. */
-const AIR_DRAG = 0.03
-/** A joint this little above the surface lies on it, m. */
-const ON_SURFACE_M = 0.02
 /** No line pulls less, N. */
 const LEAST_PULL_N = 2e-3
-/** The last half piece bends the line at the lure by no more than this slope. */
-const MOST_BEND = 0.5
 /** Tries at one step; the speed along the line is found at least to this, m/s. */
 const TRIES = 12
 const NEAR_MPS = 1e-3
+/** It changes by no more than this share of it and of the winding from try to try, and this, m/s. */
+const MOST_CHANGE = 0.5
+const LEAST_CHANGE_MPS = 0.1
 /** The line is never taken as shorter, m. */
 const SHORTEST_M = 0.2
 /** In less time than this nothing moves, s. */
@@ -55,7 +40,7 @@ class Pace {
   vy = 0
   vz = 0
   /** Speed of the water across each joint, m/s. */
-  readonly past = new Float64Array(PLACES.length)
+  readonly past = newPast()
 
   forget(): void {
     this.known = false
@@ -93,49 +78,23 @@ export class BowedLine {
   /** The speed along the line is found to this share of it: a coarse one is quick, and errs a little from step to step. */
   near = 0.03
   private on: OnTheLine | null = null
-  private flat = true
   /** What a pull and a rest were like the last time: they take turns, and each begins best where it left off. */
   private readonly last = { pull: new Pace(), rest: new Pace() }
   private vx = 0
   private vy = 0
   private vz = 0
-  /** Speeds of the line's two ends through the water, across the chord and along it towards the rod, m/s. */
-  private endUp = 0
-  private endSide = 0
-  private endAlong = 0
-  private tipUp = 0
-  private tipSide = 0
-  private tipAlong = 0
-  /** Drag across and along a metre of line at 1 m/s, N; its weight in water and in air, N/m. */
-  private normalDrag = 0
-  private skinDrag = 0
-  private wetWeight = 0
-  private airWeight = 0
-  /** Bow up and aside at the joints, m; as it was, and as it becomes. */
-  private readonly up = new Float64Array(LAST + 1)
-  private readonly side = new Float64Array(LAST + 1)
-  private readonly nextUp = new Float64Array(LAST + 1)
-  private readonly nextSide = new Float64Array(LAST + 1)
-  /** Length of each piece, m; room for the elimination. */
-  private readonly piece = new Float64Array(LAST + 1)
-  private readonly share = new Float64Array(LAST + 1)
+  private readonly bow = new Bow()
 
   /** Takes a lure on a line; what was there before is forgotten. */
   take(on: OnTheLine): void {
     this.on = on
-    const { motion, density, lineDiameterM, lineDensityKgM3, flowMps } = on
-    this.flat = flowMps[1] === 0
-    this.fallMps = sinkRateMps(motion, density)
-    this.normalDrag = 0.5 * density * LINE_NORMAL_DRAG * lineDiameterM
-    this.skinDrag = 0.5 * density * LINE_TANGENTIAL_DRAG * Math.PI * lineDiameterM
-    const weight = (Math.PI / 4) * lineDiameterM ** 2 * GRAVITY_MPS2
-    this.wetWeight = (lineDensityKgM3 - density) * weight
-    this.airWeight = lineDensityKgM3 * weight
+    this.fallMps = sinkRateMps(on.motion, on.density)
+    this.bow.take(on)
+    this.bow.flat = on.flowMps[1] === 0
   }
 
   /** Puts the lure somewhere: on a straight line, or on one that lies on the surface and leads straight down to it. */
   lay(x: number, y: number, z: number, slack: boolean): void {
-    const { rodTipM } = this.given
     this.x = x
     this.y = y
     this.z = z
@@ -144,19 +103,7 @@ export class BowedLine {
     this.vz = 0
     this.last.pull.forget()
     this.last.rest.forget()
-    this.up.fill(0)
-    this.side.fill(0)
-    const chord = this.chordM
-    if (slack) {
-      const level = Math.hypot(x, y)
-      for (let i = 1; i < LAST; i++) {
-        const s = nth(PLACES, i)
-        const below = z * (1 - s) - rodTipM * s
-        // Up across the chord to the surface, but not past the upright above the lure.
-        this.up[i] = Math.max(0, Math.min((below * chord) / level, (s * level * chord) / (z + rodTipM)))
-      }
-    }
-    this.lengthM = this.measure(this.up, this.side, chord)
+    this.lengthM = this.bow.lay(Math.hypot(x, y), z, this.chordM, slack)
   }
 
   /** Straight from the rod tip to the lure, m. */
@@ -174,32 +121,18 @@ export class BowedLine {
     return this.vz
   }
 
-  /** Carries the lure and its bow along by so much, m: for coarse paths. */
+  /** Carries the lure and its bow along by so much, m: where beats are alike. */
   shift(x: number, y: number, z: number): void {
     this.x += x
     this.y += y
     this.z += z
     this.keepInWater(false, 0)
-    this.lengthM = this.measure(this.up, this.side, this.chordM)
+    this.lengthM = this.bow.lengthOn(this.chordM)
   }
 
   private get given(): OnTheLine {
     if (!this.on) throw new Error('no lure is on the line: take one first')
     return this.on
-  }
-
-  /** Length along the bow, m; leaves the length of every piece. */
-  private measure(up: Float64Array, side: Float64Array, chord: number): number {
-    let whole = 0
-    for (let i = 1; i <= LAST; i++) {
-      const d = (nth(PLACES, i) - nth(PLACES, i - 1)) * chord
-      const u = nth(up, i) - nth(up, i - 1)
-      const s = nth(side, i) - nth(side, i - 1)
-      const length = Math.sqrt(d * d + u * u + s * s)
-      this.piece[i] = length
-      whole += length
-    }
-    return whole
   }
 
   /**
@@ -237,14 +170,12 @@ export class BowedLine {
   private move(dt: number, windMps: number): void {
     if (dt < SHORTEST_S) return
     const { motion, density, depthM, rodTipM, flowMps } = this.given
-    const { up, side, nextUp, nextSide, piece, flat } = this
+    const { bow } = this
     const { submergedWeightN, diveAngleTan, towDragAreaM2, sinkDragAreaM2 } = motion
     const [flowX, flowY] = flowMps
     const before = this.chordM
     const noseUp = Math.sqrt(1 + diveAngleTan * diveAngleTan)
-    this.measure(up, side, before)
-    nextUp.set(up)
-    nextSide.set(side)
+    bow.begin(before)
     const pace = windMps > 0 ? this.last.pull : this.last.rest
     if (!pace.known) {
       pace.known = true
@@ -256,8 +187,6 @@ export class BowedLine {
     this.vx = pace.vx
     this.vy = pace.vy
     this.vz = pace.vz
-    let low = -Infinity
-    let high = Infinity
     let lastAlong = 0
     let lastMiss = 0
     // Direction of the line at the lure and of the downward normal to it: towards the rod, aside, down.
@@ -282,22 +211,12 @@ export class BowedLine {
       const flowH = flowX * towardX + flowY * towardY
       const flowS = flowY * towardX - flowX * towardY
       const flowAlong = flowH * cos
-      // The line's direction at the lure: its first piece, bent on by what half of it drags and weighs.
-      const firstM = nth(PLACES, 1) * chord
-      let slopeUp = nth(nextUp, 1) / firstM
-      let slopeSide = nth(nextSide, 1) / firstM
-      {
-        const u = -(along * th + across * nh) * sin - (along * tz + across * nz) * cos
-        const s = along * ts + across * ns
-        const speed = flat ? Math.abs(u) : Math.sqrt(u * u + s * s)
-        const by = nth(piece, 1) / (2 * pull)
-        const bendUp = -by * (this.wetWeight * cos + this.normalDrag * speed * u)
-        const bendSide = -by * this.normalDrag * speed * s
-        const bend = flat ? Math.abs(bendUp) : Math.sqrt(bendUp * bendUp + bendSide * bendSide)
-        const held = bend > MOST_BEND ? MOST_BEND / bend : 1
-        slopeUp += bendUp * held
-        slopeSide += bendSide * held
-      }
+      bow.z = z
+      bow.cos = cos
+      bow.chord = chord
+      bow.pull = pull
+      bow.lean(-(along * th + across * nh) * sin - (along * tz + across * nz) * cos, along * ts + across * ns)
+      const { slopeUp, slopeSide } = bow
       const norm = Math.sqrt(1 + slopeUp * slopeUp + slopeSide * slopeSide)
       th = (cos - slopeUp * sin) / norm
       ts = slopeSide / norm
@@ -326,38 +245,37 @@ export class BowedLine {
       const us = along * ts + across * ns
       const uz = along * tz + across * nz
 
-      this.endUp = -uh * sin - uz * cos
-      this.endSide = us
-      this.endAlong = uh * cos - uz * sin
-      this.tipUp = flowH * sin
-      this.tipSide = -flowS
-      this.tipAlong = -flowAlong
-      this.bend(dt, z, cos, chord, pull, this.skinDrag * along * along, pace.past)
-      const bowed = this.measure(nextUp, nextSide, chord) - chord
+      bow.pull = pull
+      bow.along = along
+      bow.endUp = -uh * sin - uz * cos
+      bow.endSide = us
+      bow.endAlong = uh * cos - uz * sin
+      bow.tipUp = flowH * sin
+      bow.tipSide = -flowS
+      bow.tipAlong = -flowAlong
+      bow.bend(dt, pace.past)
+      const bowed = bow.lengthM - chord
       this.vx = uh * towardX - us * towardY + flowX
       this.vy = uh * towardY + us * towardX + flowY
       this.vz = uz
       // What the line left out, less its bow, asks of the lure.
       const wanted = (windMps + (before + bowed - this.lengthM) / dt - flowAlong - across * normalAlong) * norm
       const miss = along - wanted
-      if (miss > 0) high = Math.min(high, along)
-      else low = Math.max(low, along)
       if (i > 0 && Math.abs(along - lastAlong) > 1e-9) {
         const slope = (miss - lastMiss) / (along - lastAlong)
         if (slope > LEAST_SLOPE) pace.slope = slope
       }
-      let next = along - miss / pace.slope
-      if (!(next >= low && next <= high)) next = high < Infinity && low > -Infinity ? (low + high) / 2 : wanted
       lastAlong = along
       lastMiss = miss
       if (i === TRIES - 1 || Math.abs(miss) < this.near * (NEAR_MPS + Math.abs(along))) break
-      along = next
+      // Bow and water change from try to try, too: no try goes far.
+      const most = MOST_CHANGE * (Math.abs(along) + windMps + LEAST_CHANGE_MPS)
+      along -= Math.max(-most, Math.min(most, miss / pace.slope))
     }
     this.x += this.vx * dt
     this.y += this.vy * dt
     this.z += this.vz * dt
-    up.set(nextUp)
-    side.set(nextSide)
+    bow.keep()
     pace.along = along
     pace.across = across
     pace.pullN = pull
@@ -365,64 +283,5 @@ export class BowedLine {
     pace.vy = this.vy
     pace.vz = this.vz
     this.tensionN = pull
-  }
-
-  /** The bow at the end of a step: every joint between pull, drag and weight, all at once (implicit in time; one elimination). */
-  private bend(
-    dt: number,
-    z: number,
-    cos: number,
-    chord: number,
-    pull: number,
-    skin: number,
-    past: Float64Array,
-  ): void {
-    const { up, side, nextUp, nextSide, piece, share, flat, normalDrag, wetWeight, airWeight } = this
-    const { endUp, endSide, endAlong, tipUp, tipSide, tipAlong } = this
-    const { rodTipM } = this.given
-    let lastUp = 0
-    let lastSide = 0
-    share[0] = 0
-    for (let i = 1; i < LAST; i++) {
-      const s = nth(PLACES, i)
-      const sBefore = nth(PLACES, i - 1)
-      const sAfter = nth(PLACES, i + 1)
-      const before = (pull + skin * chord * (s + sBefore) * 0.5) / nth(piece, i)
-      const after = (pull + skin * chord * (s + sAfter) * 0.5) / nth(piece, i + 1)
-      const span = ((sAfter - sBefore) * chord) / 2
-      const arc = (nth(piece, i) + nth(piece, i + 1)) / 2
-      const slant = span / arc
-      const sliding = (1 - s) * endAlong + s * tipAlong
-      const moveUp = (1 - s) * endUp + s * tipUp
-      const moveSide = (1 - s) * endSide + s * tipSide
-      const u =
-        (nth(nextUp, i) - nth(up, i)) / dt + moveUp - (sliding * (nth(nextUp, i + 1) - nth(nextUp, i - 1))) / (2 * span)
-      let water = Math.abs(u)
-      if (!flat) {
-        const v =
-          (nth(nextSide, i) - nth(side, i)) / dt +
-          moveSide -
-          (sliding * (nth(nextSide, i + 1) - nth(nextSide, i - 1))) / (2 * span)
-        water = Math.sqrt(u * u + v * v)
-      }
-      const speed = Math.max(1e-3, (nth(past, i) + water) / 2)
-      past[i] = speed
-      const wet = z * (1 - s) - rodTipM * s - nth(nextUp, i) * cos > -ON_SURFACE_M
-      const drag = (wet ? 1 : AIR_DRAG) * normalDrag * span * slant * slant * speed
-      const weight = (wet ? wetWeight : airWeight) * arc
-      const slide = (drag * sliding) / (2 * span)
-      const low = before - slide
-      const by = 1 / (before + after + drag / dt - low * nth(share, i - 1))
-      share[i] = (after + slide) * by
-      lastUp = (drag * (nth(up, i) / dt - moveUp) - weight * cos + low * lastUp) * by
-      nextUp[i] = lastUp
-      if (flat) continue
-      lastSide = (drag * (nth(side, i) / dt - moveSide) + low * lastSide) * by
-      nextSide[i] = lastSide
-    }
-    for (let i = LAST - 2; i >= 1; i--) {
-      nextUp[i] = nth(nextUp, i) + nth(share, i) * nth(nextUp, i + 1)
-      if (!flat) nextSide[i] = nth(nextSide, i) + nth(share, i) * nth(nextSide, i + 1)
-    }
   }
 }

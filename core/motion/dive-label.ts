@@ -5,7 +5,14 @@ import { retrievePath } from './path'
 /**
  * The cast for which a packet's running depth is taken: 0.30 mm mono, 25 m, rod tip 1 m up, a medium wind. Makers do not say; common practice.
  */
-export const LABEL_CAST = { lineDiameterM: 0.0003, lineDensityKgM3: 1140, castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, density: 999 } as const
+export const LABEL_CAST = {
+  lineDiameterM: 0.0003,
+  lineDensityKgM3: 1140,
+  castM: 25,
+  rodTipM: 1,
+  retrieveSpeedMps: 0.8,
+  density: 999,
+} as const
 
 /** Of the range 0 … 2.5 of the tangent: to 0.0001. */
 const HALVINGS = 15

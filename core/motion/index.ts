@@ -23,5 +23,5 @@ export {
   turnsForSpeed,
   type Ground,
 } from './bottom'
-export { swing } from './swing'
+export { swing, type SwingPoint } from './swing'
 export { cheapestChange, type InverseInput, type Option } from './cheapest'

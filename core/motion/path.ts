@@ -105,7 +105,7 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
     const before = { x: line.x, y: line.y, z: line.z, away: line.awayM }
     const first = track.count
     let end = t
-    for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M; ) {
+    for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M;) {
       const dt = Math.min(left, pullStepS(plan, line, castM / grain.pieces))
       line.step(dt, retrieveSpeedMps)
       end += dt

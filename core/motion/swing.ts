@@ -1,6 +1,5 @@
 import { BowedLine } from './bowed-line'
 import type { BuildMotion } from './build-motion'
-import { IN_STILL_WATER } from './cast-plan'
 import type { TowLine } from './troll'
 
 /** A lure on a taut line in a river, seen from above: where it is, and how deep it rides. */
@@ -36,7 +35,7 @@ const BELOW_DEG = 86
 
 /**
  * Swing across a current: the lure lands at the surface, sinks and is carried down while its line bellies in the stream and swings it round
- * ({@link BowedLine}). The current is taken as the same at every depth.
+ * ({@link BowedLine}), until it hangs below the rod, comes home or lies on the bottom. The current is taken as the same at every depth.
  */
 export function swing(given: Swing): SwingPoint[] {
   const { motion, density, line, castM, angleDeg, currentMps, retrieveSpeedMps, tipM, depthM } = given
@@ -49,7 +48,7 @@ export function swing(given: Swing): SwingPoint[] {
     depthM,
     rodTipM: tipM,
     flowMps: [0, currentMps],
-    groundMps: IN_STILL_WATER.groundMps,
+    groundMps: [0, 0],
   })
   const angle = (angleDeg * Math.PI) / 180
   bowed.lay(castM * Math.cos(angle), castM * Math.sin(angle), 0, false)
@@ -57,7 +56,8 @@ export function swing(given: Swing): SwingPoint[] {
   for (let t = 0; t <= LONGEST_S && bowed.awayM > HOME_M; t += STEP_S) {
     const below = (Math.atan2(bowed.y, bowed.x) * 180) / Math.PI
     points.push({ t, acrossM: bowed.x, downM: bowed.y, angleDeg: below, depthM: bowed.z })
-    if (below >= BELOW_DEG && retrieveSpeedMps === 0) break
+    // It hangs below the rod, or lies on the bottom.
+    if ((below >= BELOW_DEG && retrieveSpeedMps === 0) || bowed.z >= depthM) break
     bowed.step(STEP_S, retrieveSpeedMps)
   }
   return points

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sumSwing as words } from '../../../words'
-import { swing, type BuildMotion } from '../../../core/motion'
+import { swing, type BuildMotion, type SwingPoint } from '../../../core/motion'
 import { motionFromProfile, profileFromTests, cachedProfile } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
@@ -72,10 +72,15 @@ const spot = (p: { acrossM: number; downM: number }) => ({
   x: width.value * 0.36 + p.downM * scale.value,
   y: 16 + p.acrossM * scale.value,
 })
+/** Points whose figures do not cover each other, and the last. */
+const APART_PX = 30
 const shown = computed(() => {
-  const all = points.value
-  const every = Math.max(1, Math.floor(all.length / 7))
-  return all.filter((_, i) => i % every === 0)
+  const kept: SwingPoint[] = []
+  for (const p of points.value.toReversed()) {
+    const [a, b] = [spot(p), spot(kept[kept.length - 1] ?? { acrossM: Infinity, downM: 0 })]
+    if (Math.hypot(a.x - b.x, a.y - b.y) >= APART_PX) kept.push(p)
+  }
+  return kept.reverse()
 })
 const arc = computed(() => points.value.map((p, i) => `${i ? 'L' : 'M'}${spot(p).x} ${spot(p).y}`).join(''))
 const last = computed(() => points.value[points.value.length - 1])
@@ -130,7 +135,7 @@ const description = computed(() => shown.value.map((p) => words.afterS(Math.roun
       <circle :cx="spot({ acrossM: 0, downM: 0 }).x" cy="16" r="6" class="rod" />
     </ChartFrame>
     <p v-if="last" class="quiet">
-      {{ words.sInAllOn(Math.round(last.t), line.name) }}
+      {{ (last.depthM < depthM ? words.sInAllOn : words.onTheBottomAfter)(Math.round(last.t), line.name) }}
     </p>
     <p class="caution">
       <b>{{ words.careful }}</b> {{ words.wadeWhereYouCan }}

@@ -17,8 +17,8 @@ export interface LineCase {
   readonly slack: boolean
   readonly windMps: number
   /** Seconds of pull and of rest; no rest: steady. */
-  readonly pullS: number
-  readonly restS: number
+  readonly pullDurationS: number
+  readonly pauseS: number
   /** In a rest the rod follows the lure: line is given as it goes away, and no more; else the line is held. */
   readonly givesLine: boolean
 }
@@ -57,12 +57,12 @@ export function everyCase(): LineCase[] {
   const add = (one: Omit<LineCase, 'name' | 'line'> & { line: number; grams: number }) => {
     const { line, grams, ...rest } = one
     const flow = rest.flowMps.some((f) => f !== 0) ? `, water ${rest.flowMps.join(' and ')} m/s` : ''
-    const beat = rest.restS > 0 ? `, ${rest.pullS} s on ${rest.restS} s off` : ''
+    const beat = rest.pauseS > 0 ? `, ${rest.pullDurationS} s on ${rest.pauseS} s off` : ''
     const name = `${cases.length + 1} ${rest.group}: ${grams} g, tan ${rest.lure.diveAngleTan}, ${LINE_NAMES[line]}, ${rest.windMps} m/s, ${rest.slack ? 'slack' : 'taut'} from ${rest.from.join('/')}${flow}${beat}`
     cases.push({ name, line: LINES[line] as LineKind, ...rest })
   }
   const still = [0, 0] as const
-  const common = { tipM: 1, depthM: 60, flowMps: still, pullS: 1, restS: 0, givesLine: false }
+  const common = { tipM: 1, depthM: 60, flowMps: still, pullDurationS: 1, pauseS: 0, givesLine: false }
   for (const grams of [2, 5, 10, 20, 40, 60])
     for (const line of [0, 1, 2, 3])
       for (const windMps of [0.3, 0.6, 1.1, 1.8])
@@ -135,8 +135,8 @@ export function everyCase(): LineCase[] {
       windMps: between(0.5, 1.2),
       slack: false,
       from: [pick([12, 16, 22]), 0, i % 3 === 2 ? 0 : between(1, 4)],
-      pullS: pick([0.5, 1, 1.5]),
-      restS: pick([0.6, 1.2, 2]),
+      pullDurationS: pick([0.5, 1, 1.5]),
+      pauseS: pick([0.6, 1.2, 2]),
       givesLine,
       depthM: i % 4 === 3 ? 6 : 25,
     })
@@ -157,7 +157,7 @@ export function everyCase(): LineCase[] {
         windMps: 0,
         slack: false,
         from: [between(14, 25), 0, 0],
-        restS: 0,
+        pauseS: 0,
         givesLine,
       })
   for (let i = 0; i < 24; i++) {

@@ -11,23 +11,24 @@ const SWING_S = 30
 const LONGEST_S = 240
 
 /** Marks of one case: as the lure comes to three, two and one quarter of where it began; of falls, swings and hops by time, at every quarter. */
-export function marksOf(one: LineCase, lureAt: () => Vector, step: (resting: boolean, t: number) => number): Mark[] {
+export function marksOf(one: LineCase, lurePlace: () => Vector, step: (resting: boolean, t: number) => number): Mark[] {
   const start = Math.hypot(one.from[0], one.from[1])
-  const hops = (start / one.windMps / one.pullS) * (one.pullS + one.restS)
+  const hops = (start / one.windMps / one.pullDurationS) * (one.pullDurationS + one.pauseS)
   const whole = { count: FALL_S, swing: SWING_S, hop: hops, wind: null, diver: null, flow: null }[one.group]
   const marks: Mark[] = []
   let last: Mark = [0, ...one.from]
   for (let t = 0; t < LONGEST_S && marks.length < (whole === null || one.group === 'hop' ? 3 : 4);) {
-    const resting = one.restS > 0 && t % (one.pullS + one.restS) >= one.pullS
+    const resting = one.pauseS > 0 && t % (one.pullDurationS + one.pauseS) >= one.pullDurationS
     t += step(resting, t)
-    const now: Mark = [t, ...lureAt()]
+    const now: Mark = [t, ...lurePlace()]
     const next = marks.length + 1
     const wanted = whole === null ? (start * (4 - next)) / 4 : (whole * next) / 4
     const measure = ([at, x, y]: Mark) => (whole === null ? Math.hypot(x, y) : at)
     const [was, is] = [measure(last), measure(now)]
     if (whole === null ? is <= wanted : is >= wanted - 1e-9) {
       const share = was === is ? 1 : (wanted - was) / (is - was)
-      marks.push(last.map((n, k) => n + share * ((now[k] ?? 0) - n)) as unknown as Mark)
+      const between = (k: 0 | 1 | 2 | 3) => last[k] + share * (now[k] - last[k])
+      marks.push([between(0), between(1), between(2), between(3)])
     }
     last = now
   }
@@ -37,20 +38,20 @@ export function marksOf(one: LineCase, lureAt: () => Vector, step: (resting: boo
 /** A case by the line of lumped masses. */
 export function followCase(one: LineCase): Mark[] {
   const tip: Vector = [0, 0, -one.tipM]
-  const from = one.from as Vector
+  const { from } = one
   const [x, y] = from
   const way: Vector[] = one.slack ? [tip, [0.01 * x, 0.01 * y, 0.001], [x, y, 0.001], from] : [tip, from]
-  const water = { density: 999, depthM: one.depthM, flowMps: [...one.flowMps, 0] as unknown as Vector }
+  const water = { density: 999, depthM: one.depthM, flowMps: [one.flowMps[0], one.flowMps[1], 0] as const }
   const line = new LumpedLine(one.line, one.lure, water, placesAlong(way, PIECES))
   const dt = line.longestStepS
   const falls = one.group === 'count'
   const round = (n: number) => Math.round(n * 1000) / 1000
   return marksOf(
     one,
-    () => line.lureAt,
+    () => line.lurePlace,
     (resting) => {
       line.step(dt, falls || resting ? (one.givesLine ? 'follow' : 0) : one.windMps)
       return dt
     },
-  ).map((m) => m.map(round) as unknown as Mark)
+  ).map(([t, ...at]) => [round(t), round(at[0]), round(at[1]), round(at[2])])
 }

@@ -1,3 +1,5 @@
+import { itemAt } from '../../list'
+
 /**
  * A line of lumped masses with a lure on it, in three dimensions: what the model of the application is held against, and made of nothing of it. Every piece
  * of the line has its weight, drag across and drag along itself, hangs slack or pulls; the lure has its weight, its drag and the lift of its planes. It is
@@ -85,14 +87,12 @@ export class LumpedLine {
       this.get(this.at, b + 2) - this.get(this.at, a + 2),
     )
   }
-  private get(of: Float64Array, i: number): number {
-    const value = of[i]
-    if (value === undefined) throw new Error('outside the line')
-    return value
+  private get(row: Float64Array, i: number): number {
+    return itemAt(row, i)
   }
 
   /** Where the lure is. */
-  get lureAt(): Vector {
+  get lurePlace(): Vector {
     const i = 3 * this.last
     return [this.get(this.at, i), this.get(this.at, i + 1), this.get(this.at, i + 2)]
   }
@@ -293,7 +293,8 @@ export function placesAlong(way: readonly Vector[], pieces: number): Vector[] {
     for (const [n, { from, to, length }] of legs.entries()) {
       if (left <= length || n === legs.length - 1) {
         const share = length > 0 ? Math.min(1, left / length) : 0
-        return [0, 1, 2].map((k) => (from[k] ?? 0) + share * ((to[k] ?? 0) - (from[k] ?? 0))) as unknown as Vector
+        const between = (k: 0 | 1 | 2) => from[k] + share * (to[k] - from[k])
+        return [between(0), between(1), between(2)]
       }
       left -= length
     }

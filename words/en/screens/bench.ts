@@ -168,7 +168,9 @@ export const sumSwing = {
   wound: 'Wound in',
   theSwingFromAbove: (description: Shown) => `The swing from above: ${description}.`,
   sInAllOn: (t: Shown, name: Shown) =>
-    `${t} s in all, on ${name}; no bottom drawn: where it says deeper than your water it drags. Mend or cast upstream to let it sink; the belly of the line, left out here, quickens the swing.`,
+    `${t} s in all, on ${name}. Mend the line or cast upstream to let it sink; cast downstream, or wind, to keep it up.`,
+  onTheBottomAfter: (t: Shown, name: Shown) =>
+    `On the bottom after ${t} s, on ${name}. Cast downstream, wind a little or take a lighter lure to keep it up.`,
   careful: 'Careful:',
   wadeWhereYouCan: 'wade where you can see the bottom, with a staff and a belt, and turn back early.',
   upstream: '45° upstream',
