@@ -1,0 +1,96 @@
+import { inWater, type CastPlan } from './cast-plan'
+import { LINE_NORMAL_DRAG } from './line-shape'
+import { sinkRateMps, transverseSpeedMps } from './pull'
+import { GRAVITY_MPS2 } from '../constants'
+
+/** The bow turns the line at the lure by no more than this, rad. */
+const MOST_TURN = 1.1
+/** No line pulls less, N. */
+const LEAST_PULL_N = 2e-3
+/** Share of the slack by which a lure that hardly sinks is lifted while it is wound in (from the table of casts in the tests). */
+const LIFTED_BY_SLACK = 0.7
+
+/**
+ * A lure on a line at a glance: how a pull moves it and where a rest takes it, from any point of the water, in closed form. The bow is taken as settled at once:
+ *
+ *   line at the lure = chord + δ,   δ = −sgn(u)·½ρ·Cₙ·d·u²·ℓ / 4T − w·ℓ·cos θ / 2T
+ *
+ * with u the lure's speed up across the chord, ℓ the line in the water, w its weight there per metre and T the pull. It errs where a bow takes its time (slack, stops) and
+ * knows no current; the ranking looks at thousands of casts by it and works those that may win on the bow itself. The answer is left in its own fields.
+ */
+export class GlanceLine {
+  /** Free fall, m/s, negative where it rises. */
+  readonly fallMps: number
+  /** Speed of the last pull asked for, m/s: away from the rod, and down. */
+  vx = 0
+  vz = 0
+  /** Where the last swing asked for ended, m. */
+  x = 0
+  z = 0
+  /** Turn of the line at the lure by its bow, rad, as it was the last time: a good beginning for the next. */
+  private turn = 0
+  private readonly g: number
+  private readonly half: number
+  private readonly drag: number
+  private readonly weight: number
+
+  constructor(private readonly plan: CastPlan) {
+    const { motion, density, lineDiameterM, lineDensityKgM3 } = plan
+    this.fallMps = sinkRateMps(motion, density)
+    this.half = 0.5 * density * motion.towDragAreaM2
+    this.g = motion.submergedWeightN / this.half
+    this.drag = 0.5 * density * LINE_NORMAL_DRAG * lineDiameterM
+    this.weight = (lineDensityKgM3 - density) * (Math.PI / 4) * lineDiameterM * lineDiameterM * GRAVITY_MPS2
+  }
+
+  /** How far slack that is wound in lifts a lure counted down on it, m. */
+  liftBySlackM(z: number): number {
+    const { castM, rodTipM, retrieveSpeedMps } = this.plan
+    const slack = castM + z - Math.hypot(castM, z + rodTipM)
+    const falls = Math.max(0, this.fallMps) / retrieveSpeedMps
+    return Math.max(0, Math.min(z, LIFTED_BY_SLACK * slack * (1 - falls * falls)))
+  }
+
+  /** Leaves in `vx`, `vz` how a pull moves the lure at this point. */
+  pull(atX: number, atZ: number): void {
+    const { retrieveSpeedMps: r, motion, rodTipM } = this.plan
+    const x = atX < 0.05 ? 0.05 : atX
+    const h = atZ + rodTipM
+    const chord = Math.sqrt(x * x + h * h)
+    const cos = x / chord
+    const sin = h / chord
+    const wet = h > 0 ? (chord * atZ) / h : chord
+    let { turn } = this
+    let v = 0
+    let c = cos
+    let s = sin
+    for (let i = 0; i < 2; i++) {
+      // The turn is small or roughly so: its sine and cosine by a square root.
+      const turnCos = 1 / Math.sqrt(1 + turn * turn)
+      const turnSin = turn * turnCos
+      c = cos * turnCos - sin * turnSin
+      s = sin * turnCos + cos * turnSin
+      v = transverseSpeedMps(r, motion.diveAngleTan, this.g, c < 0 ? 0 : c)
+      const pull = this.half * Math.sqrt(r * r + v * v) * (r + v * motion.diveAngleTan) + motion.submergedWeightN * s
+      const t = pull > LEAST_PULL_N ? pull : LEAST_PULL_N
+      const u = r * turnSin - v * turnCos
+      const next = (-this.drag * u * Math.abs(u) * wet) / (4 * t) - (this.weight * wet * cos) / (2 * t)
+      turn = (turn + (next > MOST_TURN ? MOST_TURN : next < -MOST_TURN ? -MOST_TURN : next)) / 2
+    }
+    this.turn = turn
+    this.vx = -(r * c + v * s)
+    this.vz = v * c - r * s
+  }
+
+  /** Leaves in `x`, `z` where a rest on taut line swings the lure: down towards the rod along an arc, or up along one. */
+  swing(atX: number, atZ: number): void {
+    const { pauseS, rodTipM } = this.plan
+    const x = Math.max(atX, 0.05)
+    const chord = Math.hypot(x, atZ + rodTipM)
+    const v = transverseSpeedMps(0, 0, this.g, x / chord)
+    const aim = atZ + ((v * x) / chord) * pauseS
+    this.z = inWater(this.plan, aim)
+    const share = aim === atZ ? 0 : (this.z - atZ) / (aim - atZ)
+    this.x = atX - ((v * (atZ + rodTipM)) / chord) * pauseS * share
+  }
+}
