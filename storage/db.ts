@@ -15,7 +15,7 @@ import {
 import { boxFrom1 } from '../core/tackle'
 import type { Box } from '../core/box'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
-import type { Outing } from '../core/outing'
+import { Outing } from '../core/outing'
 import { Conditions, Place } from '../core/water'
 
 export interface Setting {
@@ -66,7 +66,7 @@ const FIRST_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders'
 const SECOND_KINDS = [...FIRST_KINDS, 'blades', 'terminals', 'trays', 'rigs'] as const
 
 /** What the last block below brings the database to. */
-export const DB_VERSION = 7
+export const DB_VERSION = 8
 
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
@@ -110,7 +110,8 @@ export class YgrionDb extends Dexie {
     this.version(4).stores({ practice: 'id' }).upgrade(from3)
     this.version(5).stores({ outings: 'id' })
     this.version(6).upgrade(from5)
-    this.version(DB_VERSION).stores({ steps: '++nth, tab', backups: 'id', unreadable: 'id' })
+    this.version(7).stores({ steps: '++nth, tab', backups: 'id', unreadable: 'id' })
+    this.version(DB_VERSION).upgrade(from7)
   }
 }
 
@@ -127,16 +128,7 @@ async function from1(transaction: Transaction): Promise<void> {
 
 /** Places and waters take on what they have gained; the schools that were chosen become part of how the angler judges. */
 async function from3(transaction: Transaction): Promise<void> {
-  for (const [name, schema] of [
-    ['places', Place],
-    ['waters', Conditions],
-  ] as const) {
-    const table = transaction.table(name)
-    // What its schema refuses stays as it is: it is set aside when the box is opened.
-    const kept = (await table.toArray()).map((one) => schema.safeParse(one).data ?? one)
-    await table.clear()
-    await table.bulkAdd(kept)
-  }
+  await takeOnDefaults(transaction, { places: Place, waters: Conditions })
   const settings = (await transaction.table<Setting>('settings').get('settings'))?.value as
     { schools?: Practice['sides'] } | undefined
   await transaction.table('practice').put({ id: SINGLETON_ID, ...USUAL_PRACTICE, sides: settings?.schools ?? {} })
@@ -154,6 +146,24 @@ async function from5(transaction: Transaction): Promise<void> {
   ] as const) {
     const table = transaction.table<unknown>(name)
     const kept = (await table.toArray()).map(step)
+    await table.clear()
+    await table.bulkAdd(kept)
+  }
+}
+
+/** Waters, and those that outings were fished in, say where the cast goes. */
+async function from7(transaction: Transaction): Promise<void> {
+  await takeOnDefaults(transaction, { waters: Conditions, outings: Outing })
+}
+
+/** Puts what the schemas have gained into what is stored. What a schema refuses stays as it is: it is set aside when the box is opened. */
+async function takeOnDefaults(
+  transaction: Transaction,
+  schemas: Readonly<Record<string, { safeParse(one: unknown): { data?: unknown } }>>,
+): Promise<void> {
+  for (const [name, schema] of Object.entries(schemas)) {
+    const table = transaction.table(name)
+    const kept = (await table.toArray()).map((one: unknown) => schema.safeParse(one).data ?? one)
     await table.clear()
     await table.bulkAdd(kept)
   }

@@ -1,6 +1,9 @@
 import { itemAt } from '../list'
 import type { Path } from './path'
 
+/** Points of one beat, at most. */
+const MOST_OF_A_BEAT = 400
+
 /**
  * Room for the points of one cast, used again for the next: a ranking makes thousands and keeps few.
  * `x` m from the rod tip, `z` m deep, `t` s, the first `count` of each.
@@ -24,6 +27,11 @@ export class PathBuffer {
     this.retrieveStartIndex = 0
   }
 
+  /** No room for another beat. */
+  get isFull(): boolean {
+    return this.count > this.x.length - MOST_OF_A_BEAT
+  }
+
   markRetrieveStart(): void {
     this.retrieveStartIndex = Math.max(0, this.count - 1)
   }
@@ -42,7 +50,7 @@ export class PathBuffer {
   repeat(from: number, times: number, away: number, down: number, seconds: number, depthM: number): void {
     const until = this.count
     for (let n = 1; n <= times; n++) {
-      if (this.count + until - from > this.x.length) return
+      if (this.isFull || this.count + until - from > this.x.length) return
       for (let i = from; i < until; i++)
         this.add(
           Math.max(0, itemAt(this.x, i) + n * away),

@@ -39,6 +39,8 @@ export function retrievePath(plan: CastPlan): Path {
 const OF_THE_REST = 1 / 8
 /** but this at least, m; */
 const LEAST_STEP_M = 0.2
+/** nor more than this time, s: the line must be able to follow; */
+const LONGEST_STEP_S = 1.2
 /** and a rest is cut into steps no longer than this, s, and no more than so many. */
 const REST_STEP_S = 1.2
 const REST_STEPS = 3
@@ -84,7 +86,7 @@ export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain
 /** Steps of a pull, s: no longer than a stride, nor than what is left to the rod allows. */
 function pullStepS({ retrieveSpeedMps, flowMps }: CastPlan, line: BowedLine, strideM: number): number {
   const pace = Math.max(retrieveSpeedMps, Math.hypot(...flowMps))
-  return Math.min(strideM, Math.max(LEAST_STEP_M, OF_THE_REST * line.chordM)) / pace
+  return Math.min(LONGEST_STEP_S, Math.min(strideM, Math.max(LEAST_STEP_M, OF_THE_REST * line.chordM)) / pace)
 }
 
 function windHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, pieces: number): void {
@@ -101,7 +103,7 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
   const { castM, retrieveSpeedMps, pullDurationS, pauseS } = plan
   const alike = Math.ceil(castM / (retrieveSpeedMps * pullDurationS) / grain.beats)
   let t = from
-  for (let i = 0; i < LONGEST * grain.beats && line.awayM > LIFTED_AT_M; i++) {
+  for (let i = 0; i < LONGEST * grain.beats && line.awayM > LIFTED_AT_M && !track.isFull; i++) {
     const before = { x: line.x, y: line.y, z: line.z, away: line.awayM }
     const first = track.count
     let end = t
