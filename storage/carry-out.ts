@@ -39,5 +39,6 @@ export async function carryOut(
 /** @throws StoreError where an outing was started and not ended, in whichever tab */
 async function noneUnderWay(db: YgrionDb): Promise<void> {
   const live = (await db.outings.toArray()).find((o) => !isOver(o))
-  if (live) throw new StoreError({ code: 'outing-under-way', place: live.placeName, since: live.startedAt.slice(0, 16) })
+  if (live)
+    throw new StoreError({ code: 'outing-under-way', place: live.placeName, since: live.startedAt.slice(0, 16) })
 }

@@ -19,6 +19,11 @@ it('a piece that is refused stops the rest', async () => {
     if (piece[0] === 500) throw new Error('full')
     written.push(piece.length)
   }
-  await expect(inPieces(Array.from({ length: 1500 }, (_, i) => i), write)).rejects.toThrow('full')
+  await expect(
+    inPieces(
+      Array.from({ length: 1500 }, (_, i) => i),
+      write,
+    ),
+  ).rejects.toThrow('full')
   expect(written).toEqual([500])
 })
