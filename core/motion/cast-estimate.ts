@@ -1,68 +1,74 @@
 import { LIFTED_AT_M, applyCountDown, inWater, isTowed, type CastPlan } from './cast-plan'
-import { simulateRetrieve } from './path'
 import { GlanceLine } from './glance-line'
+import { readyLine, simulateRetrieve } from './path'
 import type { PathBuffer } from './path-buffer'
 
-/** Pieces of a coarse path. */
-const GLANCES = 8
+/** Pieces of a steady wind, and places in which a beat is worked. */
+const PIECES = 8
+const PLACES = 6
+const SUM_OF_PLACES = (PLACES * (PLACES + 1)) / 2
+/** How near a step of a coarse path comes to its own equations, as a share of the speed. */
+const ROUGH = 0.15
+/** Longest step of it, s. */
+const LONGEST_STEP_S = 4
 
 /**
- * A coarse path: pulls and rests run together into one even movement, in a few long steps. In a steady wind its mean depth is good to
- * 5 cm on most lures and half a metre on heavy spoons, otherwise to a beat's height; the ranking estimates every cast and casts only those
- * that may win. The track is written anew.
+ * A coarse path. A steady wind through still water goes by a line whose bow has settled ({@link GlanceLine}); in a current, in a few long steps of the bow itself; of
+ * pulls and rests one beat is worked in a few places, and the beats up to the next are taken to be like it. How far it may be out is measured in the tests:
+ * the ranking estimates every cast, and works only those that may win. The track is written anew.
  */
 export function estimateCast(plan: CastPlan, track: PathBuffer): void {
   track.clear()
-  const { castM, retrieveSpeedMps, pullDurationS, pauseS } = plan
+  const { castM, retrieveSpeedMps, pauseS, flowMps } = plan
   if (plan.surface) {
     track.add(castM, 0, 0)
     track.markRetrieveStart()
     return track.add(LIFTED_AT_M, 0, castM / retrieveSpeedMps)
   }
   if (!isTowed(plan)) return simulateRetrieve(plan, track)
+  if (pauseS > 0) return estimateBeats(plan, track)
+  if (flowMps[0] !== 0 || flowMps[1] !== 0)
+    return simulateRetrieve(plan, track, { pieces: PIECES, beats: PLACES, near: ROUGH, longestS: LONGEST_STEP_S })
+  estimateWind(plan, track)
+}
+
+function estimateWind(plan: CastPlan, track: PathBuffer): void {
+  const line = new GlanceLine(plan)
   const begun = applyCountDown(plan, track)
-  const beat = new Beat(plan)
-  let x = Math.hypot(begun.x, begun.y)
-  let z = begun.z - (plan.countDownS > 0 ? beat.line.liftBySlackM(begun.z) : 0)
+  let { x } = begun
+  let z = begun.z - (plan.countDownS > 0 ? line.liftBySlackM(begun.z) : 0)
   let t = plan.countDownS
-  const pause = pauseS > 0
-  const beats = x / (retrieveSpeedMps * pullDurationS) / GLANCES
-  for (let i = 0; i < GLANCES && x > LIFTED_AT_M; i++) {
+  const dt = plan.castM / plan.retrieveSpeedMps / PIECES
+  for (let i = 0; i < PIECES && x > LIFTED_AT_M; i++) {
     // To the middle of the stretch and then, with what holds there, over all of it.
-    beat.from(x, z)
-    beat.from(Math.max(0.1, x + (beat.dx * beats) / 2), inWater(plan, z + (beat.dz * beats) / 2))
-    x += beat.dx * beats
-    z = inWater(plan, z + beat.dz * beats)
-    // The saw of pull and rest: once at its height, once where the rest ends.
-    if (pause) track.add(x, inWater(plan, z - beat.oscillationM), t + (pullDurationS + pauseS / 4) * beats)
-    t += (pullDurationS + pauseS) * beats
+    line.pull(x, z)
+    line.pull(Math.max(0.1, x + (line.vx * dt) / 2), inWater(plan, z + (line.vz * dt) / 2))
+    x += line.vx * dt
+    z = inWater(plan, z + line.vz * dt)
+    t += dt
     track.add(x, z, t)
   }
 }
 
-/** What one beat of pull and rest moves a lure, m, and how far its rest falls back of what its pull rose. */
-class Beat {
-  dx = 0
-  dz = 0
-  oscillationM = 0
-  readonly line: GlanceLine
-
-  constructor(private readonly plan: CastPlan) {
-    this.line = new GlanceLine(plan)
-  }
-
-  from(x: number, z: number): void {
-    const { plan, line } = this
-    line.pull(x, z)
-    const risenM = -line.vz * plan.pullDurationS
-    this.dx = line.vx * plan.pullDurationS
-    let restM = line.fallMps * plan.pauseS
-    if (!plan.slack && plan.pauseS > 0) {
-      line.swing(x, z)
-      this.dx += line.x - x
-      restM = line.z - z
-    }
-    this.dz = restM - risenM
-    this.oscillationM = restM > 0 === risenM > 0 ? Math.sign(restM) * Math.min(Math.abs(restM), Math.abs(risenM)) : 0
+function estimateBeats(plan: CastPlan, track: PathBuffer): void {
+  const { castM, retrieveSpeedMps, pullDurationS, pauseS } = plan
+  const { line, seconds } = readyLine(plan, track, ROUGH)
+  const all = Math.max(1, castM / (retrieveSpeedMps * pullDurationS))
+  let t = seconds
+  for (let i = 0; i < 2 * PLACES && line.awayM > LIFTED_AT_M; i++) {
+    // Few beats are alike at first, while the lure finds its depth.
+    const beats = Math.max(1, (all * (i + 1)) / SUM_OF_PLACES)
+    const [x, y, z] = [line.x, line.y, line.z]
+    line.step(pullDurationS, retrieveSpeedMps)
+    const pulledZ = line.z
+    if (plan.slack) line.follow(pauseS)
+    else line.step(pauseS, 0)
+    const drop = line.z - pulledZ
+    const more = beats - 1
+    line.shift((line.x - x) * more, (line.y - y) * more, (line.z - z) * more)
+    // The saw of pull and rest: once at its height, once where the rest ends.
+    track.add(line.awayM, inWater(plan, line.z - drop), t + (pullDurationS + pauseS / 4) * beats)
+    t += (pullDurationS + pauseS) * beats
+    track.add(line.awayM, line.z, t)
   }
 }

@@ -1,4 +1,4 @@
-import { inWater, type CastPlan } from './cast-plan'
+import type { CastPlan } from './cast-plan'
 import { LINE_NORMAL_DRAG } from './line-shape'
 import { sinkRateMps, transverseSpeedMps } from './pull'
 import { GRAVITY_MPS2 } from '../constants'
@@ -11,11 +11,11 @@ const LEAST_PULL_N = 2e-3
 const LIFTED_BY_SLACK = 0.7
 
 /**
- * A lure on a line at a glance: how a pull moves it and where a rest takes it, from any point of the water, in closed form. The bow is taken as settled at once:
+ * A lure on a line at a glance: how a steady pull moves it, from any point of the water, in closed form. The bow is taken as settled at once:
  *
  *   line at the lure = chord + δ,   δ = −sgn(u)·½ρ·Cₙ·d·u²·ℓ / 4T − w·ℓ·cos θ / 2T
  *
- * with u the lure's speed up across the chord, ℓ the line in the water, w its weight there per metre and T the pull. It errs where a bow takes its time (slack, stops) and
+ * with u the lure's speed up across the chord, ℓ the line in the water, w its weight there per metre and T the pull. It errs where a bow takes its time (slack) and
  * knows no current; the ranking looks at thousands of casts by it and works those that may win on the bow itself. The answer is left in its own fields.
  */
 export class GlanceLine {
@@ -24,9 +24,6 @@ export class GlanceLine {
   /** Speed of the last pull asked for, m/s: away from the rod, and down. */
   vx = 0
   vz = 0
-  /** Where the last swing asked for ended, m. */
-  x = 0
-  z = 0
   /** Turn of the line at the lure by its bow, rad, as it was the last time: a good beginning for the next. */
   private turn = 0
   private readonly g: number
@@ -80,17 +77,5 @@ export class GlanceLine {
     this.turn = turn
     this.vx = -(r * c + v * s)
     this.vz = v * c - r * s
-  }
-
-  /** Leaves in `x`, `z` where a rest on taut line swings the lure: down towards the rod along an arc, or up along one. */
-  swing(atX: number, atZ: number): void {
-    const { pauseS, rodTipM } = this.plan
-    const x = Math.max(atX, 0.05)
-    const chord = Math.hypot(x, atZ + rodTipM)
-    const v = transverseSpeedMps(0, 0, this.g, x / chord)
-    const aim = atZ + ((v * x) / chord) * pauseS
-    this.z = inWater(this.plan, aim)
-    const share = aim === atZ ? 0 : (this.z - atZ) / (aim - atZ)
-    this.x = atX - ((v * (atZ + rodTipM)) / chord) * pauseS * share
   }
 }

@@ -39,8 +39,6 @@ export function retrievePath(plan: CastPlan): Path {
 const OF_THE_REST = 1 / 8
 /** but this at least, m; */
 const LEAST_STEP_M = 0.2
-/** nor more than this time, s: the line must be able to follow; */
-const LONGEST_STEP_S = 1.2
 /** and a rest is cut into steps no longer than this, s, and no more than so many. */
 const REST_STEP_S = 1.2
 const REST_STEPS = 3
@@ -67,10 +65,12 @@ interface Grain {
   readonly beats: number
   /** How near a step comes to its own equations, as a share of the speed. */
   readonly near: number
+  /** Longest step, s: the line must be able to follow. */
+  readonly longestS: number
 }
 /** To be drawn and fitted; to be ranked. */
-const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-3 }
-const QUICK: Grain = { pieces: 26, beats: 12, near: 0.05 }
+const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-3, longestS: 1 }
+const QUICK: Grain = { pieces: 26, beats: 12, near: 0.05, longestS: 1.5 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
@@ -79,20 +79,25 @@ export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain
   if (plan.delivery === 'vertical') return verticalPath(plan, track)
   if (plan.surface) return surfacePath(plan, track)
   const { line, seconds } = readyLine(plan, track, grain.near)
-  if (plan.pauseS < LEAST_REST_S) windHome(plan, line, track, seconds, grain.pieces)
+  if (plan.pauseS < LEAST_REST_S) windHome(plan, line, track, seconds, grain)
   else beatHome(plan, line, track, seconds, grain)
 }
 
 /** Steps of a pull, s: no longer than a stride, nor than what is left to the rod allows. */
-function pullStepS({ retrieveSpeedMps, flowMps }: CastPlan, line: BowedLine, strideM: number): number {
+function pullStepS(
+  { retrieveSpeedMps, flowMps }: CastPlan,
+  line: BowedLine,
+  strideM: number,
+  longestS: number,
+): number {
   const pace = Math.max(retrieveSpeedMps, Math.hypot(...flowMps))
-  return Math.min(LONGEST_STEP_S, Math.min(strideM, Math.max(LEAST_STEP_M, OF_THE_REST * line.chordM)) / pace)
+  return Math.min(longestS, Math.min(strideM, Math.max(LEAST_STEP_M, OF_THE_REST * line.chordM)) / pace)
 }
 
-function windHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, pieces: number): void {
+function windHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, grain: Grain): void {
   let t = from
   for (let i = 0; line.awayM > LIFTED_AT_M && i < MAX_STEPS; i++) {
-    const dt = pullStepS(plan, line, plan.castM / pieces)
+    const dt = pullStepS(plan, line, plan.castM / grain.pieces, grain.longestS)
     line.step(dt, plan.retrieveSpeedMps)
     t += dt
     track.add(line.awayM, line.z, t)
@@ -108,7 +113,7 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
     const first = track.count
     let end = t
     for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M;) {
-      const dt = Math.min(left, pullStepS(plan, line, castM / grain.pieces))
+      const dt = Math.min(left, pullStepS(plan, line, castM / grain.pieces, grain.longestS))
       line.step(dt, retrieveSpeedMps)
       end += dt
       left -= dt
