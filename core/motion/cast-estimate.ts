@@ -5,21 +5,20 @@ import type { PathBuffer } from './path-buffer'
 
 /** Pieces of a steady wind, and places in which a beat is worked. */
 const PIECES = 8
+const MOST_PIECES = 12
 const PLACES = 6
 const SUM_OF_PLACES = (PLACES * (PLACES + 1)) / 2
 /** How near a step of a coarse path comes to its own equations, as a share of the speed. */
 const ROUGH = 0.15
-/** Longest step of it, s. */
-const LONGEST_STEP_S = 4
 
 /**
- * A coarse path. A steady wind through still water goes by a line whose bow has settled ({@link GlanceLine}); in a current, in a few long steps of the bow itself; of
+ * A coarse path. A steady wind goes by a line whose bow has settled ({@link GlanceLine}); of
  * pulls and rests one beat is worked in a few places, and the beats up to the next are taken to be like it. How far it may be out is measured in the tests:
  * the ranking estimates every cast, and works only those that may win. The track is written anew.
  */
 export function estimateCast(plan: CastPlan, track: PathBuffer): void {
   track.clear()
-  const { castM, retrieveSpeedMps, pauseS, flowMps } = plan
+  const { castM, retrieveSpeedMps, pauseS } = plan
   if (plan.surface) {
     track.add(castM, 0, 0)
     track.markRetrieveStart()
@@ -27,26 +26,25 @@ export function estimateCast(plan: CastPlan, track: PathBuffer): void {
   }
   if (!isTowed(plan)) return simulateRetrieve(plan, track)
   if (pauseS > 0) return estimateBeats(plan, track)
-  if (flowMps[0] !== 0 || flowMps[1] !== 0)
-    return simulateRetrieve(plan, track, { pieces: PIECES, beats: PLACES, near: ROUGH, longestS: LONGEST_STEP_S })
   estimateWind(plan, track)
 }
 
 function estimateWind(plan: CastPlan, track: PathBuffer): void {
   const line = new GlanceLine(plan)
   const begun = applyCountDown(plan, track)
-  let { x } = begun
+  let { x, y } = begun
   let z = begun.z - (plan.countDownS > 0 ? line.liftBySlackM(begun.z) : 0)
   let t = plan.countDownS
   const dt = plan.castM / plan.retrieveSpeedMps / PIECES
-  for (let i = 0; i < PIECES && x > LIFTED_AT_M; i++) {
+  for (let i = 0; i < MOST_PIECES && Math.hypot(x, y) > LIFTED_AT_M; i++) {
     // To the middle of the stretch and then, with what holds there, over all of it.
-    line.pull(x, z)
-    line.pull(Math.max(0.1, x + (line.vx * dt) / 2), inWater(plan, z + (line.vz * dt) / 2))
+    line.pull(x, y, z)
+    line.pull(x + (line.vx * dt) / 2, y + (line.vy * dt) / 2, inWater(plan, z + (line.vz * dt) / 2))
     x += line.vx * dt
+    y += line.vy * dt
     z = inWater(plan, z + line.vz * dt)
     t += dt
-    track.add(x, z, t)
+    track.add(Math.hypot(x, y), z, t)
   }
 }
 

@@ -7,6 +7,8 @@ import { GRAVITY_MPS2 } from '../constants'
 const MOST_TURN = 1.1
 /** No line pulls less, N. */
 const LEAST_PULL_N = 2e-3
+/** In a current that carries the lure home faster than line is wound, it is taken as wound so fast, m/s. */
+const LEAST_WIND_MPS = 0.05
 /** Share of the slack by which a lure that hardly sinks is lifted while it is wound in (from the table of casts in the tests). */
 const LIFTED_BY_SLACK = 0.7
 
@@ -16,13 +18,14 @@ const LIFTED_BY_SLACK = 0.7
  *   line at the lure = chord + δ,   δ = −sgn(u)·½ρ·Cₙ·d·u²·ℓ / 4T − w·ℓ·cos θ / 2T
  *
  * with u the lure's speed up across the chord, ℓ the line in the water, w its weight there per metre and T the pull. It errs where a bow takes its time (slack) and
- * knows no current; the ranking looks at thousands of casts by it and works those that may win on the bow itself. The answer is left in its own fields.
+ * knows no bow to the side; the ranking looks at thousands of casts by it and works those that may win on the bow itself. The answer is left in its own fields.
  */
 export class GlanceLine {
   /** Free fall, m/s, negative where it rises. */
   readonly fallMps: number
-  /** Speed of the last pull asked for, m/s: away from the rod, and down. */
+  /** Speed of the last pull asked for, m/s: away from the rod, across and down. */
   vx = 0
+  vy = 0
   vz = 0
   /** Turn of the line at the lure by its bow, rad, as it was the last time: a good beginning for the next. */
   private turn = 0
@@ -48,15 +51,18 @@ export class GlanceLine {
     return Math.max(0, Math.min(z, LIFTED_BY_SLACK * slack * (1 - falls * falls)))
   }
 
-  /** Leaves in `vx`, `vz` how a pull moves the lure at this point. */
-  pull(atX: number, atZ: number): void {
-    const { retrieveSpeedMps: r, motion, rodTipM } = this.plan
-    const x = atX < 0.05 ? 0.05 : atX
+  /** Leaves in `vx`, `vy`, `vz` how a steady wind moves the lure at this point, a current with it. */
+  pull(x: number, y: number, atZ: number): void {
+    const { retrieveSpeedMps, motion, rodTipM, flowMps } = this.plan
+    const level = Math.max(0.05, Math.sqrt(x * x + y * y))
     const h = atZ + rodTipM
-    const chord = Math.sqrt(x * x + h * h)
-    const cos = x / chord
+    const chord = Math.sqrt(level * level + h * h)
+    const cos = level / chord
     const sin = h / chord
     const wet = h > 0 ? (chord * atZ) / h : chord
+    // What carries the lure away from the rod adds to the speed of its line through the water.
+    const carried = (flowMps[0] * x + flowMps[1] * y) / level
+    const r = Math.max(LEAST_WIND_MPS, retrieveSpeedMps + carried * cos)
     let { turn } = this
     let v = 0
     let c = cos
@@ -75,7 +81,9 @@ export class GlanceLine {
       turn = (turn + (next > MOST_TURN ? MOST_TURN : next < -MOST_TURN ? -MOST_TURN : next)) / 2
     }
     this.turn = turn
-    this.vx = -(r * c + v * s)
+    const home = r * c + v * s
+    this.vx = flowMps[0] - (home * x) / level
+    this.vy = flowMps[1] - (home * y) / level
     this.vz = v * c - r * s
   }
 }
