@@ -66,7 +66,10 @@ export function adjustmentsFor(given: Given): InverseInput<Adjustment>['options'
         }))
       : [],
     cast: CASTS.map((by) => ({ does: { code: 'cast', metres: plan.castM * by }, over: { castM: plan.castM * by } })),
-    line: lines.map((l) => ({ does: { code: 'line', name: l.name }, over: { lineDiameterM: l.diameterM, lineDensityKgM3: LINE_DENSITY[l.material] } })),
+    line: lines.map((l) => ({
+      does: { code: 'line', name: l.name },
+      over: { lineDiameterM: l.diameterM, lineDensityKgM3: LINE_DENSITY[l.material] },
+    })),
     weight:
       builds.length > 1
         ? builds.map((b) => {

@@ -45,7 +45,14 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
         const spread = at(central)
         // The cast's own band, in proportion: the same angle and drag stand behind both.
         const shares = lengthsM.map((castM) => {
-          const cast = { castM, rodTipM, retrieveSpeedMps: speedMps, lineDiameterM: line.diameterM, lineDensityKgM3: LINE_DENSITY[line.material], density }
+          const cast = {
+            castM,
+            rodTipM,
+            retrieveSpeedMps: speedMps,
+            lineDiameterM: line.diameterM,
+            lineDensityKgM3: LINE_DENSITY[line.material],
+            density,
+          }
           const band = diveDepth(dive, motion, cast)
           return [band.low / band.value, band.high / band.value] as const
         })
@@ -57,7 +64,14 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
         }
       }
       const bands = lengthsM.map((castM) =>
-        diveDepth(dive, motion, { castM, rodTipM, retrieveSpeedMps: speedMps, lineDiameterM: line.diameterM, lineDensityKgM3: LINE_DENSITY[line.material], density }),
+        diveDepth(dive, motion, {
+          castM,
+          rodTipM,
+          retrieveSpeedMps: speedMps,
+          lineDiameterM: line.diameterM,
+          lineDensityKgM3: LINE_DENSITY[line.material],
+          density,
+        }),
       )
       return {
         line,

@@ -112,7 +112,12 @@ describe('archive', () => {
     const { format: _, version: __, ...content } = read.archive
     const { format: ___, version: ____, ...old } = V6
     expect(content.practice).toMatchObject(old.practice)
-    expect({ ...content, practice: old.practice }).toEqual({ ...directed(old), aside: [], unreadable: [], settings: {} })
+    expect({ ...content, practice: old.practice }).toEqual({
+      ...directed(old),
+      aside: [],
+      unreadable: [],
+      settings: {},
+    })
     expect(content.outings).toHaveLength(1)
   })
   it('an archive of the second version opens with everything in it as it was, and nothing tested', () => {

@@ -6,10 +6,10 @@ import type { PathBuffer } from './path-buffer'
 /** Pieces of a steady wind, and places in which a beat is worked. */
 const PIECES = 8
 const MOST_PIECES = 12
-const PLACES = 6
+const PLACES = 4
 const SUM_OF_PLACES = (PLACES * (PLACES + 1)) / 2
 /** How near a step of a coarse path comes to its own equations, as a share of the speed. */
-const ROUGH = 0.15
+const ROUGH = 0.3
 
 /**
  * A coarse path. A steady wind goes by a line whose bow has settled ({@link GlanceLine}); of
