@@ -1,4 +1,3 @@
-import { bisect } from '../bisect'
 import { IN_STILL_WATER } from './cast-plan'
 import { retrievePath } from './path'
 

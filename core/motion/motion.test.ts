@@ -4,7 +4,6 @@ import { solveOde } from '../testing/ode'
 import { plainCast } from '../testing/plain-cast'
 import { feet } from '../testing/world'
 import {
-  LABEL_CAST,
   castLengthM,
   lineAngleCot,
   transverseSpeedMps,

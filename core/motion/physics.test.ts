@@ -13,7 +13,6 @@ import {
   cableForDepth,
   castByEnergyM,
   cheapestChange,
-  lineAngleCot,
   downrigger,
   dragAreaFromSinkTime,
   dropShotHeightM,
@@ -24,9 +23,7 @@ import {
   integrateCable,
   sinkRateMps,
   minHoldingMassKg,
-  lineDragToTension,
   linePerTurn,
-  lineTensionN,
   motionOf,
   retrievePath,
   sinkTimeS,
@@ -39,7 +36,6 @@ import {
   turnsForSpeed,
   weightInWaterN,
   type BuildMotion,
-  type CastPlan,
 } from '.'
 import { GRAVITY_MPS2 } from '../constants'
 
