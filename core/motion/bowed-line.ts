@@ -118,11 +118,6 @@ export class BowedLine {
     return Math.sqrt(this.x * this.x + this.y * this.y)
   }
 
-  /** Speed downwards in the last step, before bottom or surface stopped it, m/s. */
-  get sinkingMps(): number {
-    return this.vz
-  }
-
   private get given(): OnTheLine {
     if (!this.on) throw new Error('no lure is on the line: take one first')
     return this.on
