@@ -180,7 +180,9 @@ export class Bow {
       const wet = under >= 0 ? 1 : Math.max(0, 1 + under / SKIN_M)
       const drag = (AIR_DRAG + (1 - AIR_DRAG) * wet) * normalDrag * span * slant * slant * speed
       const weight = (airWeight + (wetWeight - airWeight) * wet) * arc
-      const slide = (drag * sliding) / (2 * span)
+      // The line slides along its own shape; held so that a joint leans on its neighbours and not away from them.
+      const slides = (drag * sliding) / (2 * span)
+      const slide = slides > before ? before : slides < -after ? -after : slides
       const low = before - slide
       const by = 1 / (before + after + drag / dt - low * nth(share, i - 1))
       share[i] = (after + slide) * by

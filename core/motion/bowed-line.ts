@@ -137,7 +137,7 @@ export class BowedLine {
 
   /**
    * Line is wound in, or held, for a while.
-   * @param dt s; a metre of line a step at most
+   * @param dt s; short enough that no more than a metre of line or of water goes by, else the bow runs wild
    * @param windMps line wound in, m/s, ≥ 0
    */
   step(dt: number, windMps: number): void {

@@ -1,5 +1,9 @@
 import type { BuildMotion } from './build-motion'
 
+/** Slower than this, m/s, a line stands still; less than this, m²/s², is no load: their squares would vanish. */
+const STILL_MPS = 1e-9
+const NO_LOAD = 1e-18
+
 /**
  * Speed across the line of a lure drawn along it.
  *
@@ -11,9 +15,9 @@ import type { BuildMotion } from './build-motion'
  */
 export function transverseSpeedMps(r: number, diveAngleTan: number, g: number, cosAngle: number): number {
   const load = g * cosAngle
-  if (r <= 0) return Math.sign(load) * Math.sqrt(Math.abs(load))
+  if (r < STILL_MPS) return Math.sign(load) * Math.sqrt(Math.abs(load))
   const drive = r * diveAngleTan
-  if (load === 0) return drive
+  if (Math.abs(load) < NO_LOAD) return drive
   // Exact without planes, close with them. The root is written so that a weight of nearly nothing does not cancel into less than nothing.
   const along = r * r + drive * drive
   const size = Math.abs(load)
