@@ -60,22 +60,10 @@ function pathAgainstOde() {
     basis: 'labelled' as const,
   }
   const plan: CastPlan = {
+    ...STEADY_WIND,
+    ...LABEL_CAST,
     motion,
-    surface: false,
-    density: 999,
-    lineDiameterM: 0.0003,
-    castM: 25,
-    rodTipM: 1,
     depthM: 60,
-    ...IN_STILL_WATER,
-    lineDensityKgM3: 1140,
-    countDownS: 0,
-    retrieveSpeedMps: 0.8,
-    pullDurationS: 1,
-    pauseS: 0,
-    slack: false,
-    delivery: 'cast',
-    heldAboveBottomM: null,
   }
   // At every step of the way the library shoots the line from the rod to the lure: the angle there that makes it end at the tip.
   const k = lineDragToTension(

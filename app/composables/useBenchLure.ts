@@ -84,7 +84,7 @@ export function useBenchLure(lureId: Ref<string | null>) {
   })
   const share = computed(() =>
     path.value && plan.value && zone.value
-      ? zoneExposure(path.value, zone.value, plan.value.depthM, null).inZone
+      ? zoneExposure(path.value, { ...plan.value, zone: zone.value, coverTopM: null }).inZone
       : null,
   )
 

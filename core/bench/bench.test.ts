@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import type { Lure } from '../tackle'
 import { BenchTest, type TestKind } from './tests/register'
-import { IN_STILL_WATER, motionOf, sinkTimeS, weightInWaterN } from '../motion'
+import { LABEL_CAST, STEADY_WIND, motionOf, sinkTimeS, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'
 import {
   predictWithInterval,
@@ -285,22 +285,11 @@ describe('running depth', () => {
 describe('the band of a path', () => {
   const lure = named('Bumblecrag M')
   const cast = {
-    surface: false,
+    ...STEADY_WIND,
+    ...LABEL_CAST,
     density: DENSITY,
-    lineDiameterM: 0.0003,
-    castM: 25,
-    rodTipM: 1,
     depthM: 6,
-    ...IN_STILL_WATER,
-    lineDensityKgM3: 1140,
-    countDownS: 0,
-    retrieveSpeedMps: 0.8,
-    pullDurationS: 1,
-    pauseS: 0,
-    slack: false,
-    delivery: 'cast',
-    heldAboveBottomM: null,
-  } as const
+  }
   const widest = (tests: BenchTest[]) => {
     const known = profileFromTests(lure, tests)
     const motion = motionFromProfile(bare(lure), known, { tempC: 12, salinity: 0 })

@@ -4,7 +4,7 @@ import { LINE_DENSITY } from '../../data/tackle-limits'
 import type { Lure } from '../tackle'
 import { testsOf } from './tests/tests-of'
 import type { BenchTest } from './tests/register'
-import { IN_STILL_WATER, retrievePath, type BuildMotion, type CastPlan } from '../motion'
+import { STEADY_WIND, retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import { waterDensity } from '../water'
 import { motionAsTested } from './as-tested'
 import { priorOnly, type Posterior } from './estimate'
@@ -28,18 +28,11 @@ const DEEP_M = 100
 /** Deepest point of a steady retrieve, m. */
 export function runningDepthM(motion: BuildMotion, cast: DiveCast): number {
   const plan: CastPlan = {
+    ...STEADY_WIND,
     lineDensityKgM3: LINE_DENSITY.mono,
     ...cast,
     motion,
-    surface: false,
     depthM: DEEP_M,
-    ...IN_STILL_WATER,
-    countDownS: 0,
-    pullDurationS: 1,
-    pauseS: 0,
-    slack: false,
-    delivery: 'cast',
-    heldAboveBottomM: null,
   }
   return retrievePath(plan).z.reduce((deepest, z) => Math.max(deepest, z), 0)
 }

@@ -53,7 +53,7 @@ function measureCast(
 ): CastMetrics {
   const plan = castPlanOf(setUp, motion, c, reading)
   follow(plan, track)
-  const share = trackShare(track, reachOf(c, reading), c.depthM, coverTop(c))
+  const share = trackShare(track, { ...plan, zone: reachOf(c, reading), coverTopM: coverTop(c) })
   return { plan, share, risk: snagRisk(offer, share, c) }
 }
 

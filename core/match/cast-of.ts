@@ -1,7 +1,7 @@
 import { DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { castLengthM, dropShotHeightM, sinkRateMps, type BuildMotion, type CastPlan } from '../motion'
-import { familyOf, type Build, type Retrieve } from '../tackle'
+import { fallTaken, familyOf, type Build, type Retrieve } from '../tackle'
 import { passingOf, type Conditions, type Reading } from '../water'
 import type { SetUp } from './setup'
 
@@ -39,6 +39,8 @@ export function castPlanOf(
     slack: retrieve.slack,
     delivery: retrieve.delivery,
     heldAboveBottomM: heldHeight(build, c, reading, handling.rodTipM, castM),
+    fallTaken: fallTaken(build.lure.family),
+    blowsOut: family.swims === 'sinks',
   }
 }
 

@@ -57,6 +57,8 @@ export class Bow {
   private readonly side = new Float64Array(LAST + 1)
   private readonly nextUp = new Float64Array(LAST + 1)
   private readonly nextSide = new Float64Array(LAST + 1)
+  private readonly triedUp = new Float64Array(LAST + 1)
+  private readonly triedSide = new Float64Array(LAST + 1)
   /** Length of each piece, m; room for the elimination. */
   private readonly piece = new Float64Array(LAST + 1)
   private readonly share = new Float64Array(LAST + 1)
@@ -143,8 +145,13 @@ export class Bow {
   /**
    * The bow at the end of a step of `dt` s: every joint between pull, drag and weight, all at once (implicit in time; one elimination). `past` keeps the speed
    * of the water across each joint, m/s, from try to try and from step to step.
+   * @param eased share of the way from the last try's bow to this one's that is gone, 0 … 1
    */
-  bend(dt: number, past: Float64Array): void {
+  bend(dt: number, past: Float64Array, eased: number): void {
+    if (eased < 1) {
+      this.triedUp.set(this.nextUp)
+      this.triedSide.set(this.nextSide)
+    }
     const { up, side, nextUp, nextSide, piece, share, flat, normalDrag, wetWeight, airWeight } = this
     const { endUp, endSide, endAlong, tipUp, tipSide, tipAlong } = this
     const { rodTipM, z, cos, chord, pull, along } = this
@@ -195,6 +202,15 @@ export class Bow {
     for (let i = LAST - 2; i >= 1; i--) {
       nextUp[i] = nth(nextUp, i) + nth(share, i) * nth(nextUp, i + 1)
       if (!flat) nextSide[i] = nth(nextSide, i) + nth(share, i) * nth(nextSide, i + 1)
+    }
+    if (eased < 1) this.ease(eased)
+  }
+
+  private ease(share: number): void {
+    const { nextUp, nextSide, triedUp, triedSide } = this
+    for (let i = 1; i < LAST; i++) {
+      nextUp[i] = nth(triedUp, i) + share * (nth(nextUp, i) - nth(triedUp, i))
+      if (!this.flat) nextSide[i] = nth(triedSide, i) + share * (nth(nextSide, i) - nth(triedSide, i))
     }
   }
 }

@@ -26,6 +26,8 @@ const SHORTEST_M = 0.2
 /** In less time than this nothing moves, s. */
 const SHORTEST_S = 1e-6
 
+/** From the third try on the bow goes this share of its way only, lest it swing to and fro between two shapes. */
+const EASED = 0.7
 /** How fast the miss grows with the speed along the line, at least: it does so by one where the bow does not answer. */
 const LEAST_SLOPE = 0.5
 
@@ -78,6 +80,8 @@ export class BowedLine {
   /** The speed along the line is found to this share of it: a coarse one is quick, and errs a little from step to step. */
   near = 0.03
   private on: OnTheLine | null = null
+  /** Neither water nor bottom moves past the rod. */
+  private still = true
   /** What a pull and a rest were like the last time: they take turns, and each begins best where it left off. */
   private readonly last = { pull: new Pace(), rest: new Pace() }
   private vx = 0
@@ -91,6 +95,7 @@ export class BowedLine {
     this.fallMps = sinkRateMps(on.motion, on.density)
     this.bow.take(on)
     this.bow.flat = on.flowMps[1] === 0
+    this.still = [...on.flowMps, ...on.groundMps].every((speed) => speed === 0)
   }
 
   /** Puts the lure somewhere: on a straight line, or on one that lies on the surface and leads straight down to it. */
@@ -141,6 +146,7 @@ export class BowedLine {
    * @param windMps line wound in, m/s, ≥ 0
    */
   step(dt: number, windMps: number): void {
+    if (windMps === 0 && this.still && this.isLying) return this.lie(dt)
     this.move(dt, windMps)
     this.lengthM -= windMps * dt
     this.keepInWater(windMps === 0, dt)
@@ -148,12 +154,29 @@ export class BowedLine {
 
   /** The rod follows the lure for a while: line is given as it goes away, and no more. */
   follow(dt: number): void {
+    if (this.isLying) return this.lie(dt)
     const { rodTipM } = this.given
     const away = ((this.z + rodTipM) / this.chordM) * Math.max(0, this.fallMps) * dt
     this.lengthM = Math.max(this.lengthM, this.chordM + away)
     this.move(dt, 0)
     this.keepInWater(true, dt)
     this.lengthM = Math.max(this.lengthM - away, this.chordM)
+  }
+
+  private get isLying(): boolean {
+    return this.fallMps > 0 && this.z >= this.given.depthM
+  }
+
+  /** A lure that lies on the bottom stays there, and its line as it is: only the bottom may slide, under a boat that drifts. */
+  private lie(dt: number): void {
+    const { groundMps } = this.given
+    const before = this.chordM
+    this.x += groundMps[0] * dt
+    this.y += groundMps[1] * dt
+    this.lengthM = Math.max(this.lengthM, this.lengthM + this.chordM - before)
+    this.vx = groundMps[0]
+    this.vy = groundMps[1]
+    this.vz = 0
   }
 
   private keepInWater(resting: boolean, dt: number): void {
@@ -189,6 +212,7 @@ export class BowedLine {
     this.vz = pace.vz
     let lastAlong = 0
     let lastMiss = 0
+    let wasHeld = false
     // Direction of the line at the lure and of the downward normal to it: towards the rod, aside, down.
     let th = 1
     let ts = 0
@@ -234,7 +258,8 @@ export class BowedLine {
       const dive = (diveAngleTan * ahead * towDragAreaM2) / area
       // A line cannot push: along it, the lure goes no slower than it would fall free.
       const slowest = this.fallMps * tz
-      if (along < slowest) along = slowest
+      const held = along < slowest
+      if (held) along = slowest
       across =
         along >= 0
           ? transverseSpeedMps(along, dive, submergedWeightN / half, nz)
@@ -253,7 +278,7 @@ export class BowedLine {
       bow.tipUp = flowH * sin
       bow.tipSide = -flowS
       bow.tipAlong = -flowAlong
-      bow.bend(dt, pace.past)
+      bow.bend(dt, pace.past, i > 1 ? EASED : 1)
       const bowed = bow.lengthM - chord
       this.vx = uh * towardX - us * towardY + flowX
       this.vy = uh * towardY + us * towardX + flowY
@@ -267,6 +292,8 @@ export class BowedLine {
       }
       lastAlong = along
       lastMiss = miss
+      if (held && wasHeld && miss > 0) break
+      wasHeld = held
       if (i === TRIES - 1 || Math.abs(miss) < this.near * (NEAR_MPS + Math.abs(along))) break
       // Bow and water change from try to try, too: no try goes far.
       const most = MOST_CHANGE * (Math.abs(along) + windMps + LEAST_CHANGE_MPS)

@@ -34,7 +34,13 @@ const anyPlan = fc
     slack: fc.boolean(),
   })
   .map(({ i, ...over }) => plan({ ...over, motion: motions[i]!.motion }))
-const ZONE = { topM: 1, bottomM: 2, upM: 0.9, downM: 0.35 }
+const inWater = (depthM: number) => ({
+  zone: { topM: 1, bottomM: 2, upM: 0.9, downM: 0.35 },
+  depthM,
+  coverTopM: 1.5,
+  fallTaken: 0.5,
+  blowsOut: true,
+})
 
 describe('a coarse path against the whole path', () => {
   it('of a steady wind after a count: mean depth to within 15 cm on most demo lures, 1.2 m at worst', () => {
@@ -47,7 +53,7 @@ describe('a coarse path against the whole path', () => {
     }
     const off = motions.map(({ motion }) => {
       const steady = plan({ motion, countDownS: 3 })
-      simulateRetrieve(steady, track, { pieces: 200, beats: 200, near: 1e-3, longestS: 0.5 })
+      simulateRetrieve(steady, track, { pieces: 200, beats: 200, near: 1e-3, longestS: 0.5, ofTheRest: 1 / 8 })
       const exact = meanDepth()
       estimateCast(steady, track)
       return Math.abs(meanDepth() - exact)
@@ -75,8 +81,8 @@ describe('a coarse path against the whole path', () => {
     const sample = fc.sample(anyPlan, { numRuns: 200, seed: 3 })
     const off = sample.map((p) => {
       estimateCast(p, track)
-      const seen = trackShare(track, ZONE, p.depthM, null).withinReach
-      return Math.abs(seen - zoneExposure(retrievePath(p), ZONE, p.depthM, null).withinReach)
+      const seen = trackShare(track, inWater(p.depthM)).withinReach
+      return Math.abs(seen - zoneExposure(retrievePath(p), inWater(p.depthM)).withinReach)
     })
     expect(off.filter((d) => d < 0.25).length).toBeGreaterThan(170)
   })
@@ -99,10 +105,16 @@ describe('a track', () => {
     track.add(10, 0, 0)
     track.add(10, 2, 5)
     track.markRetrieveStart()
-    track.add(5, 1, 9)
-    expect(track.path()).toEqual({ x: [10, 10, 5], z: [0, 2, 1], t: [0, 5, 9], retrieveStartIndex: 1 })
+    track.add(5, 1, 9, 1)
+    expect(track.path()).toEqual({
+      x: [10, 10, 5],
+      z: [0, 2, 1],
+      t: [0, 5, 9],
+      pulled: [0, 0, 1],
+      retrieveStartIndex: 1,
+    })
     track.clear()
-    expect(track.path()).toEqual({ x: [], z: [], t: [], retrieveStartIndex: 0 })
+    expect(track.path()).toEqual({ x: [], z: [], t: [], pulled: [], retrieveStartIndex: 0 })
   })
   it('has room for the longest cast of the shortest pulls', () => {
     const track = newTrack()
@@ -115,6 +127,6 @@ describe('a track', () => {
   it('a track and its path have the same share', () => {
     const track = newTrack()
     simulateRetrieve(plan({ depthM: 3, countDownS: 2 }), track)
-    expect(trackShare(track, ZONE, 3, 1.5)).toEqual(zoneExposure(track.path(), ZONE, 3, 1.5))
+    expect(trackShare(track, inWater(3))).toEqual(zoneExposure(track.path(), inWater(3)))
   })
 })

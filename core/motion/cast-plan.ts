@@ -30,7 +30,25 @@ export interface CastPlan {
   readonly delivery: 'cast' | 'pitch' | 'vertical'
   /** Height at which a drop-shot bait is held above the bottom, m; null where the lure itself goes down. */
   readonly heldAboveBottomM: number | null
+  /** How readily it is taken as it sinks after the cast, against how it is taken in the pull, 0 … 1. */
+  readonly fallTaken: number
+  /** Drawn up to the surface it lies on its side there and fishes nothing: true of all that sinks. */
+  readonly blowsOut: boolean
 }
+
+/** A steady wind over still water, straight from the cast, but for lure, line, water and pace. */
+export const STEADY_WIND = {
+  ...IN_STILL_WATER,
+  surface: false,
+  countDownS: 0,
+  pullDurationS: 1,
+  pauseS: 0,
+  slack: false,
+  delivery: 'cast',
+  heldAboveBottomM: null,
+  fallTaken: 0,
+  blowsOut: false,
+} as const
 
 /** The lure is lifted out this near to the rod, m. */
 export const LIFTED_AT_M = 1.5

@@ -42,7 +42,7 @@ export function cheapestChange<Does>({ plan, zone, coverTopM, options }: Inverse
   readonly best: readonly CastAdjustment<Does>[]
   readonly cheapest: CastAdjustment<Does> | null
 } {
-  const shareOf = (p: CastPlan) => zoneExposure(retrievePath(p), zone, p.depthM, coverTopM).inZone
+  const shareOf = (p: CastPlan) => zoneExposure(retrievePath(p), { ...p, zone, coverTopM }).inZone
   const now = shareOf(plan)
   const best = CHANGES.flatMap((kind): CastAdjustment<Does>[] => {
     const tried = (options[kind] ?? []).map(({ does, over }) => {

@@ -1,4 +1,4 @@
-import { IN_STILL_WATER } from './cast-plan'
+import { STEADY_WIND } from './cast-plan'
 import { retrievePath } from './path'
 
 /**
@@ -21,17 +21,10 @@ const cache = new Map<string, number>()
 /** Deepest point of a weightless diver with a planing angle on the label's cast, m. */
 export function labelCastDepth(diveAngleTan: number, towDragAreaM2: number): number {
   const path = retrievePath({
+    ...STEADY_WIND,
     ...LABEL_CAST,
     motion: { towDragAreaM2, sinkDragAreaM2: towDragAreaM2, diveAngleTan, submergedWeightN: 0, basis: 'labelled' },
-    surface: false,
     depthM: 100,
-    ...IN_STILL_WATER,
-    countDownS: 0,
-    pullDurationS: 1,
-    pauseS: 0,
-    slack: false,
-    delivery: 'cast',
-    heldAboveBottomM: null,
   })
   return path.z.reduce((deepest, z) => Math.max(deepest, z), 0)
 }

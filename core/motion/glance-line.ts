@@ -12,8 +12,11 @@ const LEAST_WIND_MPS = 0.05
 /** Share of the slack by which a lure that hardly sinks is lifted while it is wound in (from the table of casts in the tests). */
 const LIFTED_BY_SLACK = 0.7
 
+/** A line that turns about the rod tip behind a falling lure holds it like so much of its length drawn broadside with it: ∫ s³ ds over a chord of 1. */
+const SWEPT = 1 / 4
+
 /**
- * A lure on a line at a glance: how a steady pull moves it, from any point of the water, in closed form. The bow is taken as settled at once:
+ * A lure on a line at a glance: how a pull and a rest move it, from any point of the water, in closed form. The bow is taken as settled at once:
  *
  *   line at the lure = chord + δ,   δ = −sgn(u)·½ρ·Cₙ·d·u²·ℓ / 4T − w·ℓ·cos θ / 2T
  *
@@ -85,5 +88,25 @@ export class GlanceLine {
     this.vx = flowMps[0] - (home * x) / level
     this.vy = flowMps[1] - (home * y) / level
     this.vz = v * c - r * s
+  }
+
+  /** Leaves in `vx`, `vy`, `vz` how a rest begins at this point: falling free on line that is given, or swinging on line that is held. */
+  rest(x: number, y: number, z: number): void {
+    const { slack, rodTipM, flowMps, lineDiameterM, motion } = this.plan
+    const level = Math.max(0.05, Math.sqrt(x * x + y * y))
+    const chord = Math.sqrt(level * level + (z + rodTipM) * (z + rodTipM))
+    const cos = level / chord
+    if (slack) {
+      const swept = LINE_NORMAL_DRAG * lineDiameterM * SWEPT * chord * cos * cos * cos
+      this.vx = flowMps[0]
+      this.vy = flowMps[1]
+      this.vz = this.fallMps / Math.sqrt(1 + swept / motion.sinkDragAreaM2)
+      return
+    }
+    const v = transverseSpeedMps(0, 0, this.g, cos)
+    const home = (v * (z + rodTipM)) / chord
+    this.vx = flowMps[0] - (home * x) / level
+    this.vy = flowMps[1] - (home * y) / level
+    this.vz = v * cos
   }
 }

@@ -14,6 +14,8 @@ import {
   reachOnLine,
   retrievePath,
   zoneExposure,
+  type Fished,
+  type StrikeRange,
   diveAngleForLabel,
   type BuildMotion,
   type CastPlan,
@@ -122,6 +124,14 @@ describe('fall and cross speed', () => {
   })
 })
 
+const water = (zone: StrikeRange, depthM: number): Fished => ({
+  zone,
+  depthM,
+  coverTopM: null,
+  fallTaken: 0,
+  blowsOut: false,
+})
+
 describe('running depth of a diver', () => {
   it.each([0.5, 1.2, 2.4, 4.5])('a label of %d m is met on the label’s own cast', (label) => {
     expect(labelCastDepth(diveAngleForLabel(label, CRANK_M2), CRANK_M2)).toBeCloseTo(label, 2)
@@ -157,7 +167,7 @@ describe('running depth of a diver', () => {
   })
   it('fact 26: a long cast keeps it down longer (common practice)', () => {
     const metres = (castM: number) =>
-      zoneExposure(retrievePath(diver(2, { castM })), { topM: 1, bottomM: 3, upM: 0.5, downM: 0.5 }, 60, null).metres
+      zoneExposure(retrievePath(diver(2, { castM })), water({ topM: 1, bottomM: 3, upM: 0.5, downM: 0.5 }, 60)).metres
     expect(metres(35)).toBeGreaterThan(metres(20))
   })
 })
@@ -191,7 +201,7 @@ describe('path of a sinker', () => {
     )
     expect(Math.max(...path.z)).toBe(3)
     expect(path.t[path.retrieveStartIndex]).toBe(30)
-    expect(zoneExposure(path, { topM: 2, bottomM: 3, upM: 1, downM: 1 }, 3, null).onBottom).toBeGreaterThan(0.8)
+    expect(zoneExposure(path, water({ topM: 2, bottomM: 3, upM: 1, downM: 1 }, 3)).onBottom).toBeGreaterThan(0.8)
   })
   it('stays in the water, goes forward in time and comes home (property)', () => {
     fc.assert(
@@ -215,19 +225,6 @@ describe('path of a sinker', () => {
       ),
       { numRuns: 60 },
     )
-  })
-})
-
-describe('share of the cast in the zone', () => {
-  it('counts by time, fading above the zone by how far fish rise', () => {
-    const path = { x: [10, 5, 0], z: [2, 2, 1], t: [0, 10, 10], retrieveStartIndex: 0 }
-    const share = zoneExposure(path, { topM: 1.9, bottomM: 3, upM: 1, downM: 0.5 }, 5, 2.1)
-    expect(share.inZone).toBe(1)
-    expect(share.touching).toBe(1)
-    expect(zoneExposure(path, { topM: 2.5, bottomM: 3, upM: 1, downM: 0.5 }, 5, null)).toMatchObject({
-      inZone: 0,
-      withinReach: 0.5,
-    })
   })
 })
 

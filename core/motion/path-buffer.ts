@@ -12,6 +12,8 @@ export class PathBuffer {
   readonly x: Float64Array
   readonly z: Float64Array
   readonly t: Float64Array
+  /** 1 where the leg up to this point was a pull. */
+  readonly pulled: Uint8Array
   count = 0
   /** Index at which the count-down ends and the work begins. */
   retrieveStartIndex = 0
@@ -20,6 +22,7 @@ export class PathBuffer {
     this.x = new Float64Array(most)
     this.z = new Float64Array(most)
     this.t = new Float64Array(most)
+    this.pulled = new Uint8Array(most)
   }
 
   clear(): void {
@@ -36,10 +39,12 @@ export class PathBuffer {
     this.retrieveStartIndex = Math.max(0, this.count - 1)
   }
 
-  add(x: number, z: number, t: number): void {
+  /** @param pulled 1 where line was wound in, or the rod drawn, on the way to this point */
+  add(x: number, z: number, t: number, pulled: 0 | 1 = 0): void {
     this.x[this.count] = x
     this.z[this.count] = z
     this.t[this.count] = t
+    this.pulled[this.count] = pulled
     this.count += 1
   }
 
@@ -56,13 +61,15 @@ export class PathBuffer {
           Math.max(0, itemAt(this.x, i) + n * away),
           Math.min(depthM, Math.max(0, itemAt(this.z, i) + n * down)),
           itemAt(this.t, i) + n * seconds,
+          this.pulled[i] === 1 ? 1 : 0,
         )
     }
   }
 
   /** What was tracked, to keep. */
   path(): Path {
-    const kept = (all: Float64Array) => Array.from(all.subarray(0, this.count))
-    return { x: kept(this.x), z: kept(this.z), t: kept(this.t), retrieveStartIndex: this.retrieveStartIndex }
+    const kept = (all: Float64Array | Uint8Array) => Array.from(all.subarray(0, this.count))
+    const { x, z, t, pulled, retrieveStartIndex } = this
+    return { x: kept(x), z: kept(z), t: kept(t), pulled: kept(pulled), retrieveStartIndex }
   }
 }

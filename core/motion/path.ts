@@ -8,6 +8,8 @@ export interface Path {
   readonly x: number[]
   readonly z: number[]
   readonly t: number[]
+  /** 1 where the leg up to this point was a pull, 0 where the lure was let go. */
+  readonly pulled: number[]
   /** Index at which the count-down ends and the work begins. */
   readonly retrieveStartIndex: number
 }
@@ -35,9 +37,7 @@ export function retrievePath(plan: CastPlan): Path {
   return track.path()
 }
 
-/** A step covers no more than this share of what is left to the rod, */
-const OF_THE_REST = 1 / 8
-/** but this at least, m; */
+/** A step covers this at least, m, however near the rod is; */
 const LEAST_STEP_M = 0.2
 /** and a rest is cut into steps no longer than this, s, and no more than so many. */
 const REST_STEP_S = 1.2
@@ -67,10 +67,12 @@ interface Grain {
   readonly near: number
   /** Longest step, s: the line must be able to follow. */
   readonly longestS: number
+  /** A step covers no more than this share of what is left to the rod. */
+  readonly ofTheRest: number
 }
 /** To be drawn and fitted; to be ranked. */
-const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-3, longestS: 1 }
-const QUICK: Grain = { pieces: 26, beats: 12, near: 0.05, longestS: 1.5 }
+const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-3, longestS: 1, ofTheRest: 1 / 8 }
+const QUICK: Grain = { pieces: 20, beats: 10, near: 0.1, longestS: 2, ofTheRest: 1 / 5 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
@@ -85,22 +87,21 @@ export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain
 
 /** Steps of a pull, s: no longer than a stride, nor than what is left to the rod allows. */
 function pullStepS(
-  { retrieveSpeedMps, flowMps }: CastPlan,
+  { castM, retrieveSpeedMps, flowMps }: CastPlan,
   line: BowedLine,
-  strideM: number,
-  longestS: number,
+  { pieces, longestS, ofTheRest }: Grain,
 ): number {
-  const pace = Math.max(retrieveSpeedMps, Math.hypot(...flowMps))
-  return Math.min(longestS, Math.min(strideM, Math.max(LEAST_STEP_M, OF_THE_REST * line.chordM)) / pace)
+  const pace = Math.max(retrieveSpeedMps, Math.hypot(flowMps[0], flowMps[1]))
+  return Math.min(longestS, Math.min(castM / pieces, Math.max(LEAST_STEP_M, ofTheRest * line.chordM)) / pace)
 }
 
 function windHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, grain: Grain): void {
   let t = from
   for (let i = 0; line.awayM > LIFTED_AT_M && i < MAX_STEPS; i++) {
-    const dt = pullStepS(plan, line, plan.castM / grain.pieces, grain.longestS)
+    const dt = pullStepS(plan, line, grain)
     line.step(dt, plan.retrieveSpeedMps)
     t += dt
-    track.add(line.awayM, line.z, t)
+    track.add(line.awayM, line.z, t, 1)
   }
 }
 
@@ -113,11 +114,11 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
     const first = track.count
     let end = t
     for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M;) {
-      const dt = Math.min(left, pullStepS(plan, line, castM / grain.pieces, grain.longestS))
+      const dt = Math.min(left, pullStepS(plan, line, grain))
       line.step(dt, retrieveSpeedMps)
       end += dt
       left -= dt
-      track.add(line.awayM, line.z, end)
+      track.add(line.awayM, line.z, end, 1)
     }
     const parts = Math.min(REST_STEPS, Math.ceil(pauseS / REST_STEP_S))
     for (let part = 0; part < parts; part++) end = rest(plan, line, track, end, pauseS / parts)
@@ -152,7 +153,7 @@ function surfacePath(plan: CastPlan, track: PathBuffer): void {
     const seconds = pauseS > 0 ? pullDurationS : castM / PIECES / retrieveSpeedMps
     x = Math.max(0, x - retrieveSpeedMps * seconds)
     t += seconds
-    track.add(x, 0, t)
+    track.add(x, 0, t, 1)
     if (pauseS === 0) continue
     t += pauseS
     track.add(x, 0, t)
@@ -172,7 +173,7 @@ function verticalPath(plan: CastPlan, track: PathBuffer): void {
   for (let i = 0; i < DROPS_UNDER_ROD; i++) {
     const top = Math.max(0, base - lift)
     t += plan.pullDurationS
-    track.add(UNDER_ROD_M, top, t)
+    track.add(UNDER_ROD_M, top, t, 1)
     base = Math.min(floor, top + Math.min(lift * (1 - KEPT_BY_LIFT), fall * plan.pauseS))
     t += plan.pauseS
     track.add(UNDER_ROD_M, base, t)

@@ -1,4 +1,5 @@
 import { itemAt } from '../list'
+import type { CastPlan } from './cast-plan'
 import type { Path } from './path'
 import type { PathBuffer } from './path-buffer'
 
@@ -11,14 +12,34 @@ export interface StrikeRange {
   readonly downM: number
 }
 
+/** The water that a path runs through, and how the lure on it fishes. */
+export interface Fished extends Pick<CastPlan, 'depthM' | 'fallTaken' | 'blowsOut'> {
+  readonly zone: StrikeRange
+  /** null: open water. */
+  readonly coverTopM: number | null
+}
+
+/** What a lure does within the reach of fish, s. */
+export interface TimeByDuty {
+  /** Sinking: after the cast, and in the rests. */
+  readonly fall: number
+  readonly pull: number
+  /** Hanging, rising or lying still. */
+  readonly rest: number
+}
+
 export interface ZoneExposure {
-  /** Share of the worked cast, by time, inside the zone itself, 0 … 1. */
+  /** Share of the fished time inside the zone itself, 0 … 1: the worked cast, and what of the fall before it fishes in the zone. */
   readonly inZone: number
   /** The same with the water counted to which fish will come, fading with distance. */
   readonly withinReach: number
-  /** Metres of the cast inside the zone. */
+  /** Metres of the cast and of its fall inside the zone. */
   readonly metres: number
   readonly seconds: number
+  /** What it does in that reach. */
+  readonly byDuty: TimeByDuty
+  /** Share of the pulls in which it is drawn along the surface instead of swimming. */
+  readonly blownOut: number
   /** Share of the worked cast on the bottom; within a hand of the cover's top; below that top. */
   readonly onBottom: number
   readonly touching: number
@@ -28,79 +49,117 @@ export interface ZoneExposure {
 /** A lure this near to the cover's top touches it now and then, m. */
 const TOUCH_M = 0.25
 const ON_BOTTOM_M = 0.05
-/** Legs of the path are counted in pieces no higher than this, m, up to a few. */
-const PIECE_M = 0.15
-const MOST_PIECES = 8
+/** A sinker that is drawn along no deeper than this is on the surface, m. */
+const SURFACE_M = 0.04
+/** It does not lie still while it sinks faster than this, m/s. */
+const SINKING_MPS = 0.02
 
-/** A stretch of a way through the water: points `from` up to, not including, `to`. */
+/** A stretch of a way through the water: points `from` up to, not including, `to`; its work begins at `work`. */
 interface Way {
   readonly x: ArrayLike<number>
   readonly z: ArrayLike<number>
   readonly t: ArrayLike<number>
+  readonly pulled: ArrayLike<number>
+  readonly work: number
+  readonly count: number
+}
+
+/** Share of a leg from depth `a` to `b`, evenly gone through, that lies between `low` and `high`. */
+function between(a: number, b: number, low: number, high: number): number {
+  if (a === b) return a >= low && a <= high ? 1 : 0
+  const top = a < b ? a : b
+  const end = a < b ? b : a
+  const inside = (end < high ? end : high) - (top > low ? top : low)
+  return inside > 0 ? inside / (end - top) : 0
+}
+
+/** Mean over a leg of what grows evenly from 0 at `none` to 1 at `full`, and is none outside the two. */
+function slope(a: number, b: number, none: number, full: number): number {
+  if (none === full) return 0
+  const low = none < full ? none : full
+  const high = none < full ? full : none
+  if (a === b) return a > low && a < high ? (a - none) / (full - none) : 0
+  const top = a < b ? a : b
+  const end = a < b ? b : a
+  const from = top > low ? top : low
+  const to = end < high ? end : high
+  return to > from ? (((from + to) / 2 - none) / (full - none)) * ((to - from) / (end - top)) : 0
 }
 
 /** Counts time and metres in the zone, on the bottom and in the cover, leg by leg. */
-function share(
-  way: Way,
-  from: number,
-  to: number,
-  zone: StrikeRange,
-  depthM: number,
-  coverTopM: number | null,
-): ZoneExposure {
-  const { x, z, t } = way
+function share({ x, z, t, pulled, work, count }: Way, fished: Fished): ZoneExposure {
+  const { zone, depthM, coverTopM, fallTaken, blowsOut } = fished
+  const { topM, bottomM, upM, downM } = zone
   const coverM = coverTopM ?? Infinity
-  let all = 0
+  let worked = 0
+  let fell = 0
   let inside = 0
   let reach = 0
   let metres = 0
   let bottom = 0
   let touch = 0
   let cover = 0
-  for (let i = from + 1; i < to; i++) {
-    const z0 = itemAt(z, i - 1)
-    const rise = itemAt(z, i) - z0
-    const pieces = Math.min(MOST_PIECES, Math.ceil(Math.abs(rise) / PIECE_M) || 1)
-    const dt = (itemAt(t, i) - itemAt(t, i - 1)) / pieces
-    const dx = Math.abs(itemAt(x, i) - itemAt(x, i - 1)) / pieces
-    for (let j = 0; j < pieces; j++) {
-      const at = z0 + (rise * (j + 0.5)) / pieces
-      all += dt
-      if (at < zone.topM) reach += dt * Math.max(0, 1 - (zone.topM - at) / zone.upM)
-      else if (at > zone.bottomM) reach += dt * Math.max(0, 1 - (at - zone.bottomM) / zone.downM)
-      else {
-        reach += dt
-        inside += dt
-        metres += dx
+  let pull = 0
+  let blown = 0
+  let fallS = 0
+  let pullS = 0
+  for (let i = 1; i < count; i++) {
+    const a = itemAt(z, i - 1)
+    const b = itemAt(z, i)
+    const dt = itemAt(t, i) - itemAt(t, i - 1)
+    const isPull = itemAt(pulled, i) === 1
+    const isFall = i <= work
+    if (!isFall) {
+      worked += dt
+      bottom += dt * between(a, b, depthM - ON_BOTTOM_M, Infinity)
+      if (coverM < Infinity) {
+        touch += dt * between(a, b, coverM - TOUCH_M, coverM + TOUCH_M)
+        cover += dt * between(a, b, coverM + TOUCH_M, Infinity)
       }
-      if (at >= depthM - ON_BOTTOM_M) bottom += dt
-      if (Math.abs(at - coverM) <= TOUCH_M) touch += dt
-      if (at > coverM + TOUCH_M) cover += dt
     }
+    let fishes = isFall ? fallTaken * dt : dt
+    if (isPull) {
+      pull += dt
+      if (blowsOut) {
+        const up = between(a, b, -Infinity, SURFACE_M)
+        blown += dt * up
+        fishes *= 1 - up
+      }
+    }
+    if (fishes <= 0) continue
+    const within = between(a, b, topM, bottomM)
+    const near = within + slope(a, b, topM - upM, topM) + slope(a, b, bottomM + downM, bottomM)
+    const met = fishes * (near < 1 ? near : 1)
+    inside += fishes * within
+    reach += met
+    // The fall through empty water is no part of the fishing: it costs nothing but time.
+    if (isFall) fell += met
+    if (within > 0)
+      metres += within * (isFall ? Math.abs(b - a) * fallTaken : Math.abs(itemAt(x, i) - itemAt(x, i - 1)))
+    if (isPull) pullS += met
+    else if (b - a > SINKING_MPS * dt) fallS += met
   }
-  const of = (part: number) => (all > 0 ? part / all : 0)
+  const all = worked + fell
+  const of = (part: number, whole: number) => (whole > 0 ? Math.min(1, part / whole) : 0)
   return {
-    inZone: of(inside),
-    withinReach: of(reach),
+    inZone: of(inside, all),
+    withinReach: of(reach, all),
     metres,
     seconds: inside,
-    onBottom: of(bottom),
-    touching: of(touch),
-    inCover: of(cover),
+    byDuty: { fall: fallS, pull: pullS, rest: Math.max(0, reach - fallS - pullS) },
+    blownOut: of(blown, pull),
+    onBottom: of(bottom, worked),
+    touching: of(touch, worked),
+    inCover: of(cover, worked),
   }
 }
 
-/** The share of a path, from where its work begins. `coverTopM` null: open water. */
-export function zoneExposure(path: Path, zone: StrikeRange, depthM: number, coverTopM: number | null): ZoneExposure {
-  return share(path, path.retrieveStartIndex, path.x.length, zone, depthM, coverTopM)
+/** How a path meets fish, bottom and cover. */
+export function zoneExposure(path: Path, fished: Fished): ZoneExposure {
+  return share({ ...path, work: path.retrieveStartIndex, count: path.x.length }, fished)
 }
 
 /** The same of a track. */
-export function trackShare(
-  track: PathBuffer,
-  zone: StrikeRange,
-  depthM: number,
-  coverTopM: number | null,
-): ZoneExposure {
-  return share(track, track.retrieveStartIndex, track.count, zone, depthM, coverTopM)
+export function trackShare({ x, z, t, pulled, retrieveStartIndex, count }: PathBuffer, fished: Fished): ZoneExposure {
+  return share({ x, z, t, pulled, work: retrieveStartIndex, count }, fished)
 }

@@ -9,6 +9,7 @@ export {
   type ColourId,
   type Colouring,
 } from './colour'
+export { fallTaken } from './fall-taken'
 export { HookSize, hookGapM } from './hook-size'
 export {
   Head,

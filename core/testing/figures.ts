@@ -1,4 +1,4 @@
-import { COLOUR_GROUPS } from '../tackle'
+import { COLOUR_GROUPS, FAMILIES } from '../tackle'
 import { MOODS, SKIES } from '../water'
 import { z } from '../zod'
 
@@ -113,6 +113,12 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     ROD_TIPS_M: ordered({ down: between(0, 1), level: between(0, 2), up: between(1, 4) }, 'down', 'level', 'up'),
     LONGEST_COUNT_S: between(20, 120),
     DROPPER_M: rising('the dropper', 0.1, 2),
+  },
+  'fall-taken': {
+    FALL_TAKEN: each(
+      FAMILIES.filter((family) => family.swims === 'sinks').map((family) => family.id),
+      share,
+    ),
   },
   'fish-reach': {
     RISE_M: ordered(

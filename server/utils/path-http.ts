@@ -1,7 +1,17 @@
 import { itemAt } from '../../core/list'
 import { LINE_DENSITY } from '../../data/tackle-limits'
-import { sinkRateMps, motionOf, retrievePath, zoneExposure } from '../../core/motion'
-import { Head, Lure, RETRIEVES, familyOf, lureMass, pullSpeedMps, retrieveOf, type Build } from '../../core/tackle'
+import { sinkRateMps, motionOf, retrievePath, zoneExposure, type CastPlan } from '../../core/motion'
+import {
+  Head,
+  Lure,
+  RETRIEVES,
+  fallTaken,
+  familyOf,
+  lureMass,
+  pullSpeedMps,
+  retrieveOf,
+  type Build,
+} from '../../core/tackle'
 import { CAST_DIRECTIONS, passingOf, waterDensity } from '../../core/water'
 import { z } from '../../core/zod'
 
@@ -59,7 +69,7 @@ export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: 
     massKg: lureMass(lure).kg + (head?.massKg ?? 0),
   }
   const motion = motionOf(build, density)
-  const path = retrievePath({
+  const plan: CastPlan = {
     motion,
     surface: family.swims === 'surface',
     density,
@@ -76,13 +86,17 @@ export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: 
     slack: way.slack,
     delivery: way.delivery,
     heldAboveBottomM: null,
+    fallTaken: fallTaken(lure.family),
+    blowsOut: family.swims === 'sinks',
+  }
+  const path = retrievePath(plan)
+  const { inZone, metres, seconds, onBottom, touching, inCover } = zoneExposure(path, {
+    zone: { ...zone, upM: 0.5, downM: 0.5 },
+    depthM: water.depthM,
+    coverTopM: water.coverTopM,
+    fallTaken: fallTaken(lure.family),
+    blowsOut: family.swims === 'sinks',
   })
-  const { inZone, metres, seconds, onBottom, touching, inCover } = zoneExposure(
-    path,
-    { ...zone, upM: 0.5, downM: 0.5 },
-    water.depthM,
-    water.coverTopM,
-  )
   return {
     basis: motion.basis,
     fallMps: sinkRateMps(motion, density),
