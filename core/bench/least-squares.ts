@@ -35,7 +35,7 @@ export interface Fit {
 
 /** Trust in the readings' own stated error, in readings. */
 const TRUST = 6
-const STEP = 1e-4
+const STEP = 3e-4
 const ROUNDS = 25
 const STEPS_A_ROUND = 3
 /** Parameters that move less than this share of their belief's error no longer move. */

@@ -4,7 +4,7 @@ import { axisPoints, maxPoints } from './score'
 import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 
 /** How far a glance may be out, points: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
-export const ESTIMATE_ERROR = { even: 3.5, beats: 5 } as const
+export const ESTIMATE_ERROR = { even: 3, beats: 4.5 } as const
 /** And how far the thickest line may lie from the thinnest, points, before it is looked at for itself. */
 const LINE_SLACK = 6
 /** And its risk of snagging, before a cast is ruled out unseen. */

@@ -53,7 +53,13 @@ function measureCast(
 ): CastMetrics {
   const plan = castPlanOf(setUp, motion, c, reading)
   follow(plan, track)
-  const share = trackShare(track, { ...plan, zone: reachOf(c, reading), coverTopM: coverTop(c) })
+  const share = trackShare(track, {
+    zone: reachOf(c, reading),
+    coverTopM: coverTop(c),
+    depthM: plan.depthM,
+    fallTaken: plan.fallTaken,
+    blowsOut: plan.blowsOut,
+  })
   return { plan, share, risk: snagRisk(offer, share, c) }
 }
 

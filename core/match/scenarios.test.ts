@@ -80,7 +80,7 @@ describe('(c) facts 19, 20: grass tops at 3 ft against 7 ft', () => {
     cover: { kind: 'grass', topM, density: 0.5 },
     mood: 'active',
   })
-  it.each(['Bumblecrag M', 'Bumblecrag M Hush', 'Bumblecrag D Hush'])(
+  it.each(['Bumblecrag M', 'Bumblecrag M Hush', 'Bumblecrag M Ember'])(
     '%s: heavier line or rod up over the high grass, lighter or rod down over the low',
     (name) => {
       const [high, low] = [feet(3), feet(7)].map((topM) => {

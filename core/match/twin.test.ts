@@ -16,10 +16,10 @@ import type { SetUp } from './setup'
 /** The ranking's slow twin: no estimate, no bound, no patience. Every dressing on every rigging in every way is thrown in full. */
 function everySetUp(lure: Lure, box: Box, { c, reading, riggings }: MatchContext): SetUp[] {
   const family = familyOf(lure.family)
-  return buildVariants(lure, box, reading).flatMap(({ build, motion }) =>
+  return buildVariants(lure, box, reading).flatMap(({ build, motion, speedMps }) =>
     family.retrieves.map(retrieveOf).flatMap((retrieve) => {
       if (!worksOn(retrieve, build.mount.kind)) return []
-      const retrieveSpeedMps = pullSpeedMps(retrieve, family.speedMps)
+      const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps)
       return rodTips(build, retrieve, c).flatMap((rodTipM) =>
         countDowns(build, motion, retrieve, c, reading).flatMap((countDownS) =>
           riggings

@@ -5,8 +5,8 @@ import { simulateRetrieve } from './path'
 import type { PathBuffer } from './path-buffer'
 
 /** Pieces of a steady wind, and places in which a beat is worked. */
-const PIECES = 8
-const MOST_PIECES = 12
+const PIECES = 12
+const MOST_PIECES = 18
 const PLACES = 4
 const SUM_OF_PLACES = (PLACES * (PLACES + 1)) / 2
 
@@ -37,10 +37,11 @@ function estimateWind(plan: CastPlan, track: PathBuffer): void {
     // To the middle of the stretch and then, with what holds there, over all of it.
     line.pull(x, y, z)
     line.pull(x + (line.vx * dt) / 2, y + (line.vy * dt) / 2, inWater(plan, z + (line.vz * dt) / 2))
-    x += line.vx * dt
-    y += line.vy * dt
-    z = inWater(plan, z + line.vz * dt)
-    t += dt
+    const part = shareToRod(x, y, line.vx * dt, line.vy * dt)
+    x += line.vx * dt * part
+    y += line.vy * dt * part
+    z = inWater(plan, z + line.vz * dt * part)
+    t += dt * part
     track.add(Math.hypot(x, y), z, t, 1)
   }
 }
@@ -57,16 +58,25 @@ function estimateBeats(plan: CastPlan, track: PathBuffer): void {
     // To the middle of the stretch and then, with what holds there, over all of it.
     beat.from(x, y, z)
     beat.from(x + (beat.dx * beats) / 2, y + (beat.dy * beats) / 2, inWater(plan, z + (beat.dz * beats) / 2))
-    x += beat.dx * beats
-    y += beat.dy * beats
-    z = inWater(plan, z + beat.dz * beats)
+    const part = shareToRod(x, y, beat.dx * beats, beat.dy * beats)
+    x += beat.dx * beats * part
+    y += beat.dy * beats * part
+    z = inWater(plan, z + beat.dz * beats * part)
+    const beatsGone = beats * part
     // The saw of pull and rest as one tooth: to its point, back, and what is left of the rest.
     const away = Math.hypot(x, y)
-    track.add(away, inWater(plan, z - beat.backM), t + pullDurationS * beats, 1)
-    track.add(away, z, t + (pullDurationS + beat.backS) * beats)
-    t += (pullDurationS + pauseS) * beats
+    track.add(away, inWater(plan, z - beat.backM), t + pullDurationS * beatsGone, 1)
+    track.add(away, z, t + (pullDurationS + beat.backS) * beatsGone)
+    t += (pullDurationS + pauseS) * beatsGone
     track.add(away, z, t)
   }
+}
+
+/** Share of a way that is gone when it passes the rod, or all of it. */
+function shareToRod(x: number, y: number, dx: number, dy: number): number {
+  const square = dx * dx + dy * dy
+  const nearest = square > 0 ? -(x * dx + y * dy) / square : 1
+  return nearest > 0 && nearest < 1 && Math.hypot(x + nearest * dx, y + nearest * dy) < LIFTED_AT_M ? nearest : 1
 }
 
 /** Where the work begins: slack that is wound in has lifted the lure. */

@@ -66,24 +66,18 @@ export class GlanceLine {
     // What carries the lure away from the rod adds to the speed of its line through the water.
     const carried = (flowMps[0] * x + flowMps[1] * y) / level
     const r = Math.max(LEAST_WIND_MPS, retrieveSpeedMps + carried * cos)
-    let { turn } = this
-    let v = 0
-    let c = cos
-    let s = sin
-    for (let i = 0; i < 2; i++) {
-      // The turn is small or roughly so: its sine and cosine by a square root.
-      const turnCos = 1 / Math.sqrt(1 + turn * turn)
-      const turnSin = turn * turnCos
-      c = cos * turnCos - sin * turnSin
-      s = sin * turnCos + cos * turnSin
-      v = transverseSpeedMps(r, motion.diveAngleTan, this.g, c < 0 ? 0 : c)
-      const pull = this.half * Math.sqrt(r * r + v * v) * (r + v * motion.diveAngleTan) + motion.submergedWeightN * s
-      const t = pull > LEAST_PULL_N ? pull : LEAST_PULL_N
-      const u = r * turnSin - v * turnCos
-      const next = (-this.drag * u * Math.abs(u) * wet) / (4 * t) - (this.weight * wet * cos) / (2 * t)
-      turn = (turn + (next > MOST_TURN ? MOST_TURN : next < -MOST_TURN ? -MOST_TURN : next)) / 2
-    }
-    this.turn = turn
+    // The bow's turn as it was before is a good beginning. It is small or roughly so: its sine and cosine by a square root.
+    const { turn } = this
+    const turnCos = 1 / Math.sqrt(1 + turn * turn)
+    const turnSin = turn * turnCos
+    const c = cos * turnCos - sin * turnSin
+    const s = sin * turnCos + cos * turnSin
+    const v = transverseSpeedMps(r, motion.diveAngleTan, this.g, c < 0 ? 0 : c)
+    const pull = this.half * Math.sqrt(r * r + v * v) * (r + v * motion.diveAngleTan) + motion.submergedWeightN * s
+    const t = pull > LEAST_PULL_N ? pull : LEAST_PULL_N
+    const u = r * turnSin - v * turnCos
+    const next = (-this.drag * u * Math.abs(u) * wet) / (4 * t) - (this.weight * wet * cos) / (2 * t)
+    this.turn = (turn + (next > MOST_TURN ? MOST_TURN : next < -MOST_TURN ? -MOST_TURN : next)) / 2
     const home = r * c + v * s
     this.vx = flowMps[0] - (home * x) / level
     this.vy = flowMps[1] - (home * y) / level

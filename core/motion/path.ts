@@ -71,8 +71,8 @@ interface Grain {
   readonly ofTheRest: number
 }
 /** To be drawn and fitted; to be ranked. */
-const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-3, longestS: 1, ofTheRest: 1 / 8 }
-const QUICK: Grain = { pieces: 20, beats: 10, near: 0.1, longestS: 2, ofTheRest: 1 / 5 }
+const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-6, longestS: 1, ofTheRest: 1 / 8 }
+const QUICK: Grain = { pieces: 20, beats: 10, near: 0.15, longestS: 2, ofTheRest: 1 / 4 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
@@ -122,12 +122,16 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
     }
     const parts = Math.min(REST_STEPS, Math.ceil(pauseS / REST_STEP_S))
     for (let part = 0; part < parts; part++) end = rest(plan, line, track, end, pauseS / parts)
-    track.repeat(first, alike - 1, line.awayM - before.away, line.z - before.z, end - t, plan.depthM)
-    line.shift(...([line.x - before.x, line.y - before.y, line.z - before.z].map((d) => d * (alike - 1)) as Step))
-    t += alike * (end - t)
+    const more = Math.min(alike - 1, beatsHome(line.awayM, before.away - line.awayM))
+    track.repeat(first, more, line.awayM - before.away, line.z - before.z, end - t, plan.depthM)
+    line.shift((line.x - before.x) * more, (line.y - before.y) * more, (line.z - before.z) * more)
+    t += (1 + more) * (end - t)
   }
 }
-type Step = [x: number, y: number, z: number]
+
+/** Whole beats until the lure is home, if each brings it so much nearer. */
+const beatsHome = (awayM: number, nearerM: number) =>
+  nearerM > 0 ? Math.max(0, Math.floor((awayM - LIFTED_AT_M) / nearerM)) : Infinity
 
 /** A part of a rest; a point where it meets the bottom, so that time lying there is counted there. Answers with the time after it, s. */
 function rest({ slack, depthM }: CastPlan, line: BowedLine, track: PathBuffer, t: number, dt: number): number {

@@ -103,16 +103,24 @@ function share({ x, z, t, pulled, work, count }: Way, fished: Fished): ZoneExpos
   let blown = 0
   let fallS = 0
   let pullS = 0
+  let a = 0
+  let b = itemAt(z, 0)
+  let at = 0
+  let till = itemAt(t, 0)
   for (let i = 1; i < count; i++) {
-    const a = itemAt(z, i - 1)
-    const b = itemAt(z, i)
-    const dt = itemAt(t, i) - itemAt(t, i - 1)
-    const isPull = itemAt(pulled, i) === 1
+    a = b
+    b = itemAt(z, i)
+    at = till
+    till = itemAt(t, i)
+    const dt = till - at
+    const low = a < b ? a : b
+    const deep = a < b ? b : a
+    const isPull = pulled[i] === 1
     const isFall = i <= work
     if (!isFall) {
       worked += dt
-      bottom += dt * between(a, b, depthM - ON_BOTTOM_M, Infinity)
-      if (coverM < Infinity) {
+      if (deep >= depthM - ON_BOTTOM_M) bottom += dt * between(a, b, depthM - ON_BOTTOM_M, Infinity)
+      if (deep >= coverM - TOUCH_M) {
         touch += dt * between(a, b, coverM - TOUCH_M, coverM + TOUCH_M)
         cover += dt * between(a, b, coverM + TOUCH_M, Infinity)
       }
@@ -120,15 +128,19 @@ function share({ x, z, t, pulled, work, count }: Way, fished: Fished): ZoneExpos
     let fishes = isFall ? fallTaken * dt : dt
     if (isPull) {
       pull += dt
-      if (blowsOut) {
+      if (blowsOut && low < SURFACE_M) {
         const up = between(a, b, -Infinity, SURFACE_M)
         blown += dt * up
         fishes *= 1 - up
       }
     }
-    if (fishes <= 0) continue
-    const within = between(a, b, topM, bottomM)
-    const near = within + slope(a, b, topM - upM, topM) + slope(a, b, bottomM + downM, bottomM)
+    if (fishes <= 0 || deep < topM - upM || low > bottomM + downM) continue
+    let within = 1
+    let near = 1
+    if (low < topM || deep > bottomM) {
+      within = between(a, b, topM, bottomM)
+      near = within + slope(a, b, topM - upM, topM) + slope(a, b, bottomM + downM, bottomM)
+    }
     const met = fishes * (near < 1 ? near : 1)
     inside += fishes * within
     reach += met

@@ -15,7 +15,7 @@ export const BLADES = [
     side: null,
     facts: [36, 39],
     when: { group: ['salmonid', 'pelagic', 'sea-bass', 'asp', 'offshore', 'reef'] },
-    effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig', 'skirted-jig', 'creature'] }, weight: 3.5 }],
+    effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig', 'skirted-jig', 'creature'] }, weight: 6 }],
     basis: practice,
   },
   {

@@ -41,9 +41,9 @@ export const FRESH = [
     facts: [1],
     when: { species: ['asp'], waterTempC: { above: [10, 14] } },
     effects: [
-      { axis: 'speed', want: 1.3, weight: 5 },
+      { axis: 'speed', want: 1.3, weight: 7 },
       { favour: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner', 'surface'] }, weight: 3 },
-      { favour: { family: ['casting-metal'], retrieve: ['steady', 'burn'] }, weight: 2.5 },
+      { favour: { family: ['casting-metal'], retrieve: ['steady', 'burn'] }, weight: 4 },
     ],
     basis: practice,
   },

@@ -35,7 +35,7 @@ export const METAL = [
       group: ['bass', 'perch', 'zander', 'striper', 'pike', 'panfish'],
     },
     effects: [
-      { avoid: { family: ['casting-metal'] }, weight: 2 },
+      { avoid: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner'] }, weight: 3 },
       { favour: { family: ['blade-bait'], retrieve: ['blade-hop'] }, weight: 4 },
       {
         favour: { family: ['paddle-tail', 'grub', 'finesse-worm', 'stick-worm'], retrieve: ['slow-hop', 'stand'] },

@@ -139,7 +139,7 @@ export const SEA = [
     side: null,
     facts: [33],
     when: { species: ['spotted-seatrout'], cover: ['grass', 'open'] },
-    effects: [{ favour: { family: ['paddle-tail', 'grub', 'soft-jerkbait', 'surface'] }, weight: 2 }],
+    effects: [{ favour: { family: ['paddle-tail', 'grub', 'soft-jerkbait', 'surface'] }, weight: 5 }],
     basis: practice,
   },
   {

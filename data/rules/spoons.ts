@@ -59,7 +59,7 @@ export const SPOONS = [
     id: 'hold-pace',
     side: 'S3.hold',
     facts: [3],
-    when: { group: ['salmonid', 'asp', 'pelagic'] },
+    when: { group: ['salmonid', 'pelagic'] },
     effects: [
       {
         favour: { family: ['casting-spoon', 'thin-spoon', 'in-line-spinner'], retrieve: ['slow-roll', 'steady'] },

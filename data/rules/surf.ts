@@ -7,7 +7,7 @@ export const SURF = [
     side: null,
     facts: [40],
     when: { water: ['salt', 'brackish'], swellM: { above: [0.3, 0.8] } },
-    effects: [{ favour: { family: ['needle-plug', 'casting-metal'] }, weight: 3 }],
+    effects: [{ favour: { family: ['needle-plug', 'casting-metal'] }, weight: 4 }],
     basis: practice,
   },
   {
