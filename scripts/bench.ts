@@ -8,17 +8,8 @@ import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { createMatchContext, rank, rankSteps } from '../core/match'
 import { profileFromTests } from '../core/bench'
-import {
-  IN_STILL_WATER,
-  lineAngleCot,
-  transverseSpeedMps,
-  depthOnLine,
-  lineDragToTension,
-  lineTensionN,
-  retrievePath,
-  diveAngleForLabel,
-  type CastPlan,
-} from '../core/motion'
+import { depthOnLine } from '../core/motion'
+import { lineTable, pathCosts } from './line-bench'
 import { solveOde } from '../core/testing/ode'
 import { lakeDays, ratioText, takesOf, takesRatio } from '../core/testing/lake-days'
 import { messySheet } from '../core/testing/sheet'
@@ -48,80 +39,6 @@ function lineAgainstOde() {
     }),
   )
   console.log(`line of 10 m: closed form ${Math.round(ode / (closed / many))} × as fast as the general ODE library`)
-}
-
-/** A whole retrieve by the stepped closed form against the same equations of motion given to the general library, at the same accuracy of a centimetre. */
-function pathAgainstOde() {
-  const motion = {
-    towDragAreaM2: 0.00125,
-    sinkDragAreaM2: 0.00125,
-    diveAngleTan: diveAngleForLabel(3, 0.00125),
-    submergedWeightN: 0,
-    basis: 'labelled' as const,
-  }
-  const plan: CastPlan = {
-    ...STEADY_WIND,
-    ...LABEL_CAST,
-    motion,
-    depthM: 60,
-  }
-  // At every step of the way the library shoots the line from the rod to the lure: the angle there that makes it end at the tip.
-  const k = lineDragToTension(
-    plan.density,
-    plan.lineDiameterM,
-    plan.retrieveSpeedMps,
-    lineTensionN(motion, plan.density, plan.retrieveSpeedMps),
-  )
-  const angleAt = (x: number, z: number) => {
-    let [low, high] = [0.01, Math.PI / 2]
-    for (let i = 0; i < 18; i++) {
-      const phi = (low + high) / 2
-      const cot = 1 / Math.tan(phi)
-      const length = (Math.sinh(Math.asinh(cot) + k * z) - cot) / k
-      const y = solveOde((_, [p = 0]) => [-k * Math.sin(p) ** 2, Math.sin(p), Math.cos(p)], 0, [phi, 0, 0], length)
-      const span = (y[2] ?? 0) + plan.rodTipM / Math.tan(Math.max(0.02, y[0] ?? 0.02))
-      if (span > x) low = phi
-      else high = phi
-    }
-    return (low + high) / 2
-  }
-  const slope = (_: number, [x = 1, z = 0]: number[]) => {
-    const phi = angleAt(Math.max(x, 0.1), Math.max(z, 0.01))
-    const v = plan.retrieveSpeedMps * motion.diveAngleTan
-    return [
-      -(plan.retrieveSpeedMps * Math.cos(phi) + v * Math.sin(phi)),
-      v * Math.cos(phi) - plan.retrieveSpeedMps * Math.sin(phi),
-    ]
-  }
-  /** The same with the closed form of the line given to the library. */
-  const given = (_: number, [x = 1, z = 0]: number[]) => {
-    // Held as the path holds it: never past the rod, never in a bight that leads away from it.
-    const depth = Math.max(z, 1e-4)
-    const cot = Math.max(lineAngleCot(k, Math.max(x, 0.05), depth, plan.rodTipM), (0.3 * x) / (depth + plan.rodTipM))
-    const sin = 1 / Math.hypot(1, cot)
-    const v = transverseSpeedMps(plan.retrieveSpeedMps, motion.diveAngleTan, 0, cot * sin)
-    return [-(plan.retrieveSpeedMps * cot * sin + v * sin), v * cot * sin - plan.retrieveSpeedMps * sin]
-  }
-  const seconds = 18
-  const points = 26
-  const shot = median(times(3, () => void solveOde(slope, 0, [plan.castM, 0], seconds, 1e-3)))
-  const solved = median(
-    times(15, () => {
-      for (let i = 1; i <= points; i++) solveOde(given, 0, [plan.castM, 0], (seconds * i) / points, 1e-3)
-    }),
-  )
-  const end = median(times(40, () => void solveOde(given, 0, [plan.castM, 0], seconds, 1e-3)))
-  const many = 200
-  const own =
-    median(
-      times(11, () => {
-        for (let i = 0; i < many; i++) retrievePath({ ...plan, castM: 25 + i * 1e-6 })
-      }),
-    ) / many
-  console.log(
-    `path of a 25 m cast to 1 cm: ${Math.round(shot / own)} × as fast as the general ODE library for line and lure together; ` +
-      `given our closed form of the line the library takes ${Math.round(solved / own)} × as long for the ${points} points of the path, ${(end / own).toFixed(1)} × for its end alone`,
-  )
 }
 
 /** What the bench's own sums take. */
@@ -315,7 +232,8 @@ function lake() {
 
 lake()
 lineAgainstOde()
-pathAgainstOde()
+lineTable()
+pathCosts()
 fits()
 ranking()
 bigBox()

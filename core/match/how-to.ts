@@ -1,4 +1,5 @@
 import { itemAt } from '../list'
+import { BLOWN_OUT_FROM, blowOutMps } from '../motion'
 import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import type { Retrieve } from '../tackle'
@@ -88,6 +89,8 @@ export interface HowTo {
   readonly feel: readonly Note[]
   readonly tells: readonly Note[]
   readonly changes: readonly Note[]
+  /** Pace at which it comes up and lies on the surface, m/s, null where it stays under; and whether it does so as it is wound here. */
+  readonly blowOut: { readonly fromMps: number | null; readonly now: boolean }
   readonly cautions: readonly Note[]
   /** The law of the place, as far as it is written down here. */
   readonly law: PlaceLaw
@@ -124,6 +127,7 @@ export function howToFish(
   const { path } = thrown
   return {
     cadence: cadenceOf(setUp),
+    blowOut: { fromMps: blowOutMps(thrown.plan), now: thrown.share.blownOut > BLOWN_OUT_FROM },
     sinksToM: countDownS > 0 ? itemAt(path.z, path.retrieveStartIndex) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
     feel: fitting<Entry>(FEEL).slice(0, MOST.feel),

@@ -16,7 +16,7 @@ export interface OnTheLine extends LineStuff {
 /** No line pulls less, N. */
 const LEAST_PULL_N = 2e-3
 /** Tries at one step; the speed along the line is found at least to this, m/s. */
-const TRIES = 12
+const MOST_TRIES = 12
 const NEAR_MPS = 1e-3
 /** It changes by no more than this share of it and of the winding from try to try, and this, m/s. */
 const MOST_CHANGE = 0.5
@@ -79,6 +79,8 @@ export class BowedLine {
 
   /** The speed along the line is found to this share of it: a coarse one is quick, and errs a little from step to step. */
   near = 0.03
+  /** and in no more tries than these. */
+  tries = MOST_TRIES
   private on: OnTheLine | null = null
   /** Neither water nor bottom moves past the rod. */
   private still = true
@@ -220,7 +222,7 @@ export class BowedLine {
     let nh = 0
     let ns = 0
     let nz = 1
-    for (let i = 0; i < TRIES; i++) {
+    for (let i = 0; i < this.tries; i++) {
       // The chord half-way along the step: towards the rod, and down.
       const x = this.x + (this.vx * dt) / 2
       const y = this.y + (this.vy * dt) / 2
@@ -294,7 +296,7 @@ export class BowedLine {
       lastMiss = miss
       if (held && wasHeld && miss > 0) break
       wasHeld = held
-      if (i === TRIES - 1 || Math.abs(miss) < this.near * (NEAR_MPS + Math.abs(along))) break
+      if (i === this.tries - 1 || Math.abs(miss) < this.near * (NEAR_MPS + Math.abs(along))) break
       // Bow and water change from try to try, too: no try goes far.
       const most = MOST_CHANGE * (Math.abs(along) + windMps + LEAST_CHANGE_MPS)
       along -= Math.max(-most, Math.min(most, miss / pace.slope))

@@ -53,7 +53,15 @@ describe('a coarse path against the whole path', () => {
     }
     const off = motions.map(({ motion }) => {
       const steady = plan({ motion, countDownS: 3 })
-      simulateRetrieve(steady, track, { pieces: 200, beats: 200, near: 1e-3, longestS: 0.5, ofTheRest: 1 / 8 })
+      simulateRetrieve(steady, track, {
+        pieces: 200,
+        beats: 200,
+        near: 0,
+        tries: 12,
+        longestS: 0.5,
+        ofTheRest: 1 / 8,
+        restS: 0.5,
+      })
       const exact = meanDepth()
       estimateCast(steady, track)
       return Math.abs(meanDepth() - exact)

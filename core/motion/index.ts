@@ -8,6 +8,7 @@ export { transverseSpeedMps, sinkRateMps, lineTensionN } from './pull'
 export { IN_STILL_WATER, STEADY_WIND, type CastPlan } from './cast-plan'
 export { simulateRetrieve, newTrack, retrievePath, type Path } from './path'
 export { estimateCast } from './cast-estimate'
+export { BLOWN_OUT_FROM, blowOutMps } from './blow-out'
 
 export { zoneExposure, trackShare, type Fished, type StrikeRange, type TimeByDuty, type ZoneExposure } from './zone'
 export { castLengthM } from './cast'

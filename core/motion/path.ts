@@ -29,18 +29,17 @@ const MOVES_HOME = 8
 const MOST_POINTS = 12_000
 
 export const newTrack = () => new PathBuffer(MOST_POINTS)
+const exactTrack = newTrack()
 
 /** The path of a retrieve, point by point. */
 export function retrievePath(plan: CastPlan): Path {
-  const track = newTrack()
-  simulateRetrieve(plan, track, EXACT)
-  return track.path()
+  simulateRetrieve(plan, exactTrack, EXACT)
+  return exactTrack.path()
 }
 
 /** A step covers this at least, m, however near the rod is; */
 const LEAST_STEP_M = 0.2
-/** and a rest is cut into steps no longer than this, s, and no more than so many. */
-const REST_STEP_S = 1.2
+/** and a rest is cut into no more steps than so many. */
 const REST_STEPS = 3
 /** Shorter than this, s, it is none. */
 const LEAST_REST_S = 0.02
@@ -49,9 +48,10 @@ const LEAST_REST_S = 0.02
 const line = new BowedLine()
 
 /** Takes the lure of a plan onto the line, counted down and ready to be worked. Answers with the seconds that went by. */
-export function readyLine(plan: CastPlan, track: PathBuffer, near: number): { line: BowedLine; seconds: number } {
+function readyLine(plan: CastPlan, track: PathBuffer, { near, tries }: Grain): { line: BowedLine; seconds: number } {
   line.take(plan)
   line.near = near
+  line.tries = tries
   const { x, y, z } = applyCountDown(plan, track)
   line.lay(x, y, z, plan.countDownS > 0)
   return { line, seconds: plan.countDownS }
@@ -63,16 +63,20 @@ interface Grain {
   readonly pieces: number
   /** Beats of pull and rest that are worked at most; those between are like the one before. */
   readonly beats: number
-  /** How near a step comes to its own equations, as a share of the speed. */
+  /** How near a step comes to its own equations, as a share of the speed; and in how many tries at most. None near, and it takes all its tries: then the path
+   * changes smoothly with every figure, as a fit asks of it. */
   readonly near: number
+  readonly tries: number
   /** Longest step, s: the line must be able to follow. */
   readonly longestS: number
   /** A step covers no more than this share of what is left to the rod. */
   readonly ofTheRest: number
+  /** A rest is cut into steps no longer than this, s. */
+  readonly restS: number
 }
 /** To be drawn and fitted; to be ranked. */
-const EXACT: Grain = { pieces: 40, beats: 60, near: 1e-6, longestS: 1, ofTheRest: 1 / 8 }
-const QUICK: Grain = { pieces: 20, beats: 10, near: 0.15, longestS: 2, ofTheRest: 1 / 4 }
+const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, restS: 1.2 }
+const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, restS: 2.5 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
@@ -80,7 +84,7 @@ export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain
   if (plan.heldAboveBottomM !== null) return dropShotPath(plan, plan.heldAboveBottomM, track)
   if (plan.delivery === 'vertical') return verticalPath(plan, track)
   if (plan.surface) return surfacePath(plan, track)
-  const { line, seconds } = readyLine(plan, track, grain.near)
+  const { line, seconds } = readyLine(plan, track, grain)
   if (plan.pauseS < LEAST_REST_S) windHome(plan, line, track, seconds, grain)
   else beatHome(plan, line, track, seconds, grain)
 }
@@ -120,7 +124,7 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
       left -= dt
       track.add(line.awayM, line.z, end, 1)
     }
-    const parts = Math.min(REST_STEPS, Math.ceil(pauseS / REST_STEP_S))
+    const parts = Math.min(REST_STEPS, Math.ceil(pauseS / grain.restS))
     for (let part = 0; part < parts; part++) end = rest(plan, line, track, end, pauseS / parts)
     const more = Math.min(alike - 1, beatsHome(line.awayM, before.away - line.awayM))
     track.repeat(first, more, line.awayM - before.away, line.z - before.z, end - t, plan.depthM)

@@ -62,6 +62,7 @@ export type Place = z.infer<typeof Place>
 
 /** Across the water that passes; against it, from where it carries the lure back; along with it. A boat that slides is passed by the water, too. */
 export const CAST_DIRECTIONS = ['across', 'against', 'along'] as const
+export type CastDirection = (typeof CAST_DIRECTIONS)[number]
 
 const Zone = z
   .strictObject({ topM: depthM, bottomM: depthM })

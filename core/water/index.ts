@@ -19,6 +19,7 @@ export {
   type Bottom,
   type CoverKind,
   type Sky,
+  type CastDirection,
   type Tide,
 } from './conditions'
 export { passingOf } from './passing'

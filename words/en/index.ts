@@ -22,6 +22,17 @@ export { spotWords } from './spots'
 export { sayCare, sayChange, sayHooks, sayUnusual, sayWeights } from './tackle'
 export { thumbRuleName } from './thumb'
 export { clockAt, clockTime } from './time'
-export { sayColumn, sayDensity, sayHolding, sayMud, sayPlaceLaw, saySky, sayStranger, sayTide, sayTrend } from './water'
+export {
+  sayCastTo,
+  sayColumn,
+  sayDensity,
+  sayHolding,
+  sayMud,
+  sayPlaceLaw,
+  saySky,
+  sayStranger,
+  sayTide,
+  sayTrend,
+} from './water'
 export { fieldName, sayFault } from './faults'
 export { sayFailure, tableName } from './store'

@@ -1,4 +1,4 @@
-import type { Bottom, Conditions, Place, Reading, Sky, Tide, WaterKind } from '../../core/water'
+import type { Bottom, CastDirection, Conditions, Place, Reading, Sky, Tide, WaterKind } from '../../core/water'
 import type { Band } from '../../core/bench'
 import type { Path } from '../../core/motion'
 import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
@@ -20,6 +20,19 @@ const TIDES: Readonly<Record<Tide, string>> = {
   low: 'low, standing',
 }
 export const sayTide = (tide: Tide): string => TIDES[tide]
+
+const IN_CURRENT: Readonly<Record<CastDirection, string>> = {
+  across: 'across the current',
+  against: 'up, against it',
+  along: 'down, with it',
+}
+const FROM_BOAT: Readonly<Record<CastDirection, string>> = {
+  across: 'across the drift',
+  against: 'ahead of the drift',
+  along: 'behind the drift',
+}
+/** Where one casts in water that moves: past the bank, or past a boat that slides. */
+export const sayCastTo = (to: CastDirection, drifts: boolean): string => (drifts ? FROM_BOAT : IN_CURRENT)[to]
 
 /** How thickly cover stands, 0 to 1. */
 export const sayDensity = (density: number): string => (density < 0.25 ? 'sparse' : density < 0.6 ? 'patchy' : 'dense')

@@ -74,6 +74,7 @@ const caution = computed(() => {
     </div>
     <div id="about" role="tabpanel" :aria-labelledby="`tab-${view}`" class="about">
       <template v-if="view === 'why'">
+        <WhatFishes :by-duty="chosen.thrown.share.byDuty" />
         <SeenColours :lure="chosen.setUp.build.lure" />
         <p v-if="match.lift" class="lift">
           <b>{{ words.bestSingleChange }}</b> {{ sayLift(match.lift, settings.system) }}

@@ -39,11 +39,16 @@ const reel = computed(() => props.row.setUp.outfit.reel)
             {{ words.turnsS(turns.toFixed(1)) }} <small>{{ words.on(reel.name) }}</small>
           </dd>
         </div>
+        <div v-if="how.blowOut.fromMps !== null">
+          <dt>{{ words.blowsOutFrom }}</dt>
+          <dd>{{ show(how.blowOut.fromMps, 'lureSpeed') }}</dd>
+        </div>
         <div v-if="handling.retrieve.pauseS > 0">
           <dt>{{ words.pause }}</dt>
           <dd>{{ handling.retrieve.pauseS }} s</dd>
         </div>
       </dl>
+      <p v-if="how.blowOut.now" class="caution">{{ words.blownOut }}</p>
       <CadenceScore :cadence="how.cadence" />
     </section>
     <section v-if="how.ready.length || how.feel.length" class="two">

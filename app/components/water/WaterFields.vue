@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { waterFields as words, capital, sayMud, sayTide, sayTrend } from '../../../words'
-import { TIDES, stirredVisibilityM, waterKind, type Conditions } from '../../../core/water'
+import { waterFields as words, capital, sayCastTo, sayMud, sayTide, sayTrend } from '../../../words'
+import { CAST_DIRECTIONS, TIDES, stirredVisibilityM, waterKind, type Conditions } from '../../../core/water'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 
@@ -23,6 +23,11 @@ const MORE_MEASURES = [
 ] as const
 const tides = TIDES.map((value) => ({ value, title: capital(sayTide(value)) }))
 const more = ref(false)
+/** Water or boat moves: then it matters where one casts. */
+const moves = computed(() => props.c.currentMps > 0 || props.c.driftMps > 0)
+const directions = computed(() =>
+  CAST_DIRECTIONS.map((value) => ({ value, title: sayCastTo(value, props.c.driftMps > 0) })),
+)
 const showsMore = computed(() => {
   const { driftMps, swellM, tide } = props.c
   const salty = water.place !== undefined && waterKind(water.place.salinity) !== 'fresh'
@@ -55,6 +60,13 @@ const mud = computed(() => {
       :min="f.min"
       :max="f.max"
       @update:model-value="(v) => v !== null && set({ [f.key]: v })"
+    />
+    <v-select
+      v-if="moves"
+      :label="words.cast"
+      :items="directions"
+      :model-value="c.castTo"
+      @update:model-value="(castTo) => set({ castTo })"
     />
     <template v-if="showsMore">
       <v-select

@@ -18,6 +18,15 @@ export const answerPanel = {
   whyNot: 'Why not …',
 } as const
 
+/** app/components/match/WhatFishes.vue */
+export const whatFishes = {
+  inTheirReach: (seconds: Shown) => `In their reach for ${seconds} s of the cast:`,
+  fall: (share: Shown) => `falling ${share}`,
+  pull: (share: Shown) => `pulled ${share}`,
+  rest: (share: Shown) => `resting ${share}`,
+  never: 'Never in their reach on this cast.',
+} as const
+
 /** app/components/match/CadenceScore.vue */
 export const cadenceScore = {
   over: 'Over',
@@ -60,6 +69,9 @@ export const howToFish = {
   turnsS: (n: Shown) => `${n} turns/s`,
   on: (name: Shown) => `on the ${name}`,
   pause: 'Pause',
+  blowsOutFrom: 'Blows out from',
+  blownOut:
+    'Wound like this it comes up and lies on the surface, where it fishes nothing: wind slower, hold the rod down, count longer or take a heavier one.',
   beforeTheFirstCast: 'Before the first cast',
   feelFor: 'Feel for',
   whatTheyTellYou: 'What they tell you',

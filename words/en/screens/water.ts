@@ -207,6 +207,7 @@ export const waterFields = {
   depth: 'Depth',
   current: 'Current',
   driftOfTheBoat: 'Drift of the boat',
+  cast: 'Cast',
   swell: 'Swell',
   rangeOfTheTide: 'Range of the tide',
 } as const
