@@ -11,7 +11,7 @@ import { axisPoints, colourLiking } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
 /** A lure is not thrown further after this many casts in a row that were no better. */
-const PATIENCE = 8
+const PATIENCE = 14
 
 /** Best set-up of one lure, or null where nothing in the box lets it be fished here. */
 export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | null {

@@ -98,4 +98,32 @@ describe('a lure on a bowed line', () => {
       { numRuns: 2000 },
     )
   })
+  it('the pull at the lure holds its own extra speed: a diver with tan φ₀ = 1 pulls 2√2 times as hard as one drawn straight (worked by hand)', () => {
+    const pullOf = (diveAngleTan: number) => {
+      const line = new BowedLine()
+      line.take({
+        motion: {
+          towDragAreaM2: 1e-3,
+          sinkDragAreaM2: 1e-3,
+          diveAngleTan,
+          submergedWeightN: 0,
+          basis: 'assumed',
+        },
+        density: 1000,
+        depthM: 50,
+        lineDiameterM: 5e-5,
+        lineDensityKgM3: 1000,
+        rodTipM: 0,
+        flowMps: [0, 0],
+        groundMps: [0, 0],
+      })
+      line.lay(20, 0, 4, false)
+      for (let i = 0; i < 20; i++) line.step(0.05, 1)
+      return line.tensionN
+    }
+    // ½ · 1000 · 10⁻³ · 1² = 0.5 N; with the same speed down as along, √2 m/s, of which the planes take as much again: 0.5 · √2 · 2.
+    expect(pullOf(0)).toBeCloseTo(0.5, 1)
+    expect(pullOf(1) / (0.5 * Math.SQRT2 * 2)).toBeCloseTo(1, 0)
+    expect(pullOf(1)).toBeGreaterThan(2 * pullOf(0))
+  })
 })

@@ -6,7 +6,7 @@ import type { PathBuffer } from './path-buffer'
 export type Drift = readonly [away: number, across: number]
 const STILL: Drift = [0, 0]
 /** Neither current nor a boat's drift. */
-export const IN_STILL_WATER = { flowMps: STILL, groundMps: STILL } as const
+const IN_STILL_WATER = { flowMps: STILL, groundMps: STILL } as const
 
 /** One cast, or one drop, of one set-up. SI. */
 export interface CastPlan {

@@ -20,7 +20,6 @@ import {
   type BuildMotion,
   type CastPlan,
 } from '.'
-import { lineTensionN } from './pull'
 
 const MONO_MM = { 10: 0.28, 12: 0.3, 16: 0.36, 20: 0.41 } as const
 /** A 5 cm crankbait's drag area. */
@@ -47,20 +46,6 @@ function sinker(massKg: number, dragM2: number, over: Partial<CastPlan> = {}): C
   return { ...diver(1), motion, ...over }
 }
 const deepest = (plan: CastPlan) => Math.max(...retrievePath(plan).z)
-
-it('the pull in a line is drag, dive and weight together: worked by hand for tan φ₀ = ½ at 1 m/s', () => {
-  const motion: BuildMotion = {
-    towDragAreaM2: 0.002,
-    sinkDragAreaM2: 0.002,
-    diveAngleTan: 0.5,
-    submergedWeightN: 0.4,
-    basis: 'labelled',
-  }
-  // Drag ½ · 1000 · 0.002 · 1² = 1 N along the line, half of it across: √(1² + 0.5² + 0.4²) N.
-  expect(lineTensionN(motion, 1000, 1)).toBeCloseTo(Math.sqrt(1 + 0.25 + 0.16), 9)
-  expect(lineTensionN({ ...motion, diveAngleTan: 0 }, 1000, 1)).toBeCloseTo(Math.sqrt(1 + 0.16), 9)
-  expect(lineTensionN({ ...motion, submergedWeightN: 0 }, 1000, 0)).toBe(0.02)
-})
 
 describe('shape of the line', () => {
   it('agrees with a general ODE library (odex, Hairer’s extrapolation code) to 1 cm in 10 m', () => {

@@ -72,11 +72,11 @@ interface Grain {
   /** A step covers no more than this share of what is left to the rod. */
   readonly ofTheRest: number
   /** A rest is cut into steps no longer than this, s. */
-  readonly restS: number
+  readonly longestRestS: number
 }
 /** To be drawn and fitted; to be ranked. */
-const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, restS: 1.2 }
-const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, restS: 2.5 }
+const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, longestRestS: 1.2 }
+const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, longestRestS: 2.5 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
@@ -124,7 +124,7 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
       left -= dt
       track.add(line.awayM, line.z, end, 1)
     }
-    const parts = Math.min(REST_STEPS, Math.ceil(pauseS / grain.restS))
+    const parts = Math.min(REST_STEPS, Math.ceil(pauseS / grain.longestRestS))
     for (let part = 0; part < parts; part++) end = rest(plan, line, track, end, pauseS / parts)
     const more = Math.min(alike - 1, beatsHome(line.awayM, before.away - line.awayM))
     track.repeat(first, more, line.awayM - before.away, line.z - before.z, end - t, plan.depthM)

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { BuildMotion } from './build-motion'
-import { lineTensionN, sinkRateMps, transverseSpeedMps } from './pull'
+import { sinkRateMps, transverseSpeedMps } from './pull'
 
 /** The balance as it is written, left minus right: √(r² + v²)·(v − r·tan φ₀) − G·cos φ. */
 const left = (v: number, r: number, tan: number, g: number, cos: number) => Math.hypot(r, v) * (v - r * tan) - g * cos
@@ -59,16 +59,4 @@ describe('free fall', () => {
     expect(sinkRateMps({ submergedWeightN: -0.2, sinkDragAreaM2: 1e-4 }, 1000)).toBeCloseTo(-2, 12)
     expect(sinkRateMps({ submergedWeightN: 0, sinkDragAreaM2: 1e-4 }, 1000)).toBe(0)
   })
-})
-
-describe('pull in the line', () => {
-  const lure = (submergedWeightN: number, diveAngleTan: number) =>
-    ({ submergedWeightN, diveAngleTan, towDragAreaM2: 2e-4 }) as BuildMotion
-  it('is drag along the line, the dive across it, and the weight (worked by hand)', () => {
-    // ½ · 1000 · 2·10⁻⁴ · 3² = 0.9 N; a dive of tan φ₀ = 0.75 makes 0.9 · 1.25 = 1.125 N of it.
-    expect(lineTensionN(lure(0, 0), 1000, 3)).toBeCloseTo(0.9, 12)
-    expect(lineTensionN(lure(0, 0.75), 1000, 3)).toBeCloseTo(1.125, 12)
-    expect(lineTensionN(lure(1.2, 0), 1000, 3)).toBeCloseTo(1.5, 12)
-  })
-  it('is never quite nought', () => expect(lineTensionN(lure(0.001, 0), 1000, 0)).toBe(0.02))
 })

@@ -39,9 +39,3 @@ export function sinkRateMps(motion: Pick<BuildMotion, 'submergedWeightN' | 'sink
   const square = motion.submergedWeightN / (0.5 * density * motion.sinkDragAreaM2)
   return Math.sign(square) * Math.sqrt(Math.abs(square))
 }
-
-/** Pull in the line at the lure, N: its drag along the line, its dive and its weight. Never quite zero, as no line is. */
-export function lineTensionN(motion: BuildMotion, density: number, flowMps: number): number {
-  const drag = 0.5 * density * motion.towDragAreaM2 * flowMps ** 2
-  return Math.max(0.02, Math.hypot(drag * Math.sqrt(1 + motion.diveAngleTan ** 2), motion.submergedWeightN))
-}

@@ -101,8 +101,8 @@ function share({ x, z, t, pulled, work, count }: Way, fished: Fished): ZoneExpos
   let cover = 0
   let pull = 0
   let blown = 0
-  let fallS = 0
-  let pullS = 0
+  let fallTime = 0
+  let pullTime = 0
   let a = 0
   let b = itemAt(z, 0)
   let at = 0
@@ -148,8 +148,8 @@ function share({ x, z, t, pulled, work, count }: Way, fished: Fished): ZoneExpos
     if (isFall) fell += met
     if (within > 0)
       metres += within * (isFall ? Math.abs(b - a) * fallTaken : Math.abs(itemAt(x, i) - itemAt(x, i - 1)))
-    if (isPull) pullS += met
-    else if (b - a > SINKING_MPS * dt) fallS += met
+    if (isPull) pullTime += met
+    else if (b - a > SINKING_MPS * dt) fallTime += met
   }
   const all = worked + fell
   const of = (part: number, whole: number) => (whole > 0 ? Math.min(1, part / whole) : 0)
@@ -158,7 +158,7 @@ function share({ x, z, t, pulled, work, count }: Way, fished: Fished): ZoneExpos
     withinReach: of(reach, all),
     metres,
     seconds: inside,
-    byDuty: { fall: fallS, pull: pullS, rest: Math.max(0, reach - fallS - pullS) },
+    byDuty: { fall: fallTime, pull: pullTime, rest: Math.max(0, reach - fallTime - pullTime) },
     blownOut: of(blown, pull),
     onBottom: of(bottom, worked),
     touching: of(touch, worked),

@@ -52,11 +52,11 @@ const parts = computed(() =>
 .part i {
   width: 10px;
   height: 10px;
-  border-radius: 2px;
+  border-radius: var(--radius-s);
 }
 .bar {
   display: flex;
-  gap: 2px;
+  gap: var(--space-2);
   height: 8px;
   border-radius: var(--radius-m);
   overflow: hidden;
