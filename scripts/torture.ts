@@ -1,11 +1,13 @@
-/** `npm run torture [files | page | server | runs]`: what must not break, tried until it does; prints what was tried and what came of it. Needs a build. */
+/** `npm run torture [files | paths | page | server | runs]`: what must not break, tried until it does; prints what was tried and what came of it. Needs a build. */
 import { tortureFiles } from './torture-files'
 import { torturePage } from './torture-page'
+import { torturePaths } from './torture-paths'
 import { tortureRuns } from './torture-runs'
 import { tortureServer, type Finding } from './torture-server'
 
 const PARTS: Readonly<Record<string, () => Finding[] | Promise<Finding[]>>> = {
   files: tortureFiles,
+  paths: torturePaths,
   page: torturePage,
   server: tortureServer,
   runs: tortureRuns,

@@ -23,6 +23,8 @@ const MOST_CHANGE = 0.5
 const LEAST_CHANGE_MPS = 0.1
 /** The line is never taken as shorter, m. */
 const SHORTEST_M = 0.2
+/** A chord is never longer than this many times its line: the last try is not exact. */
+const SLIPS = 1.05
 /** In less time than this nothing moves, s. */
 const SHORTEST_S = 1e-6
 
@@ -128,6 +130,11 @@ export class BowedLine {
     return this.vz
   }
 
+  /** Speed of the lure in the last step, m/s. */
+  get speedMps(): number {
+    return Math.sqrt(this.vx * this.vx + this.vy * this.vy + this.vz * this.vz)
+  }
+
   /** Carries the lure and its bow along by so much, m: where beats are alike. */
   shift(x: number, y: number, z: number): void {
     this.x += x
@@ -152,6 +159,7 @@ export class BowedLine {
     this.move(dt, windMps)
     this.lengthM -= windMps * dt
     this.keepInWater(windMps === 0, dt)
+    this.keepOnLine()
   }
 
   /** The rod follows the lure for a while: line is given as it goes away, and no more. */
@@ -179,6 +187,27 @@ export class BowedLine {
     this.vx = groundMps[0]
     this.vy = groundMps[1]
     this.vz = 0
+  }
+
+  /** No lure goes farther than its line: what a step that was too long would have it do is taken back along the chord. */
+  private keepOnLine(): void {
+    const { rodTipM } = this.given
+    const most = SLIPS * Math.max(SHORTEST_M, this.lengthM)
+    const chord = this.chordM
+    if (chord <= most) return
+    const by = most / chord
+    this.x *= by
+    this.y *= by
+    this.z = Math.max(0, (this.z + rodTipM) * by - rodTipM)
+  }
+
+  /** Where a heavy line leaves a lure of no weight and no drag without a pull of its own, the sums run away: it goes with the water for that step, on a straight line. */
+  private letGo(dt: number): void {
+    const { x, y, z } = this
+    const [flowX, flowY] = this.given.flowMps
+    this.lay(x + flowX * dt, y + flowY * dt, z, false)
+    this.vx = flowX
+    this.vy = flowY
   }
 
   private keepInWater(resting: boolean, dt: number): void {
@@ -301,6 +330,7 @@ export class BowedLine {
       const most = MOST_CHANGE * (Math.abs(along) + windMps + LEAST_CHANGE_MPS)
       along -= Math.max(-most, Math.min(most, miss / pace.slope))
     }
+    if (!Number.isFinite(this.vx + this.vy + this.vz + bow.lengthM)) return this.letGo(dt)
     this.x += this.vx * dt
     this.y += this.vy * dt
     this.z += this.vz * dt

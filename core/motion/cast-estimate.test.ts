@@ -60,7 +60,7 @@ describe('a coarse path against the whole path', () => {
         tries: 12,
         longestS: 0.5,
         ofTheRest: 1 / 8,
-        longestRestS: 0.5,
+        restM: 0.3,
       })
       const exact = meanDepth()
       estimateCast(steady, track)

@@ -39,8 +39,9 @@ export function retrievePath(plan: CastPlan): Path {
 
 /** A step covers this at least, m, however near the rod is; */
 const LEAST_STEP_M = 0.2
-/** and a rest is cut into no more steps than so many. */
-const REST_STEPS = 3
+/** and a rest is cut into no more steps than so many, none shorter than this, s. */
+const REST_STEPS = 24
+const LEAST_STEP_S = 0.2
 /** Shorter than this, s, it is none. */
 const LEAST_REST_S = 0.02
 
@@ -71,12 +72,12 @@ interface Grain {
   readonly longestS: number
   /** A step covers no more than this share of what is left to the rod. */
   readonly ofTheRest: number
-  /** A rest is cut into steps no longer than this, s. */
-  readonly longestRestS: number
+  /** In a rest the lure goes no farther than this in a step, m. */
+  readonly restM: number
 }
 /** To be drawn and fitted; to be ranked. */
-const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, longestRestS: 1.2 }
-const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, longestRestS: 2.5 }
+const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, restM: 0.5 }
+const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, restM: 1 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
@@ -124,8 +125,7 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
       left -= dt
       track.add(line.awayM, line.z, end, 1)
     }
-    const parts = Math.min(REST_STEPS, Math.ceil(pauseS / grain.longestRestS))
-    for (let part = 0; part < parts; part++) end = rest(plan, line, track, end, pauseS / parts)
+    end = restOut(plan, line, track, end, grain)
     const more = Math.min(alike - 1, beatsHome(line.awayM, before.away - line.awayM))
     track.repeat(first, more, line.awayM - before.away, line.z - before.z, end - t, plan.depthM)
     line.shift((line.x - before.x) * more, (line.y - before.y) * more, (line.z - before.z) * more)
@@ -136,6 +136,19 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
 /** Whole beats until the lure is home, if each brings it so much nearer. */
 const beatsHome = (awayM: number, nearerM: number) =>
   nearerM > 0 ? Math.max(0, Math.floor((awayM - LIFTED_AT_M) / nearerM)) : Infinity
+
+/** A rest in steps over which the lure goes no farther than the bow can follow. Answers with the time after it, s. */
+function restOut(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, { restM }: Grain): number {
+  let t = from
+  let pace = Math.abs(line.fallMps)
+  const until = from + plan.pauseS
+  for (let i = 1; until - t > LEAST_REST_S; i++) {
+    const stride = i < REST_STEPS ? Math.max(LEAST_STEP_S, restM / pace) : Infinity
+    t = rest(plan, line, track, t, Math.min(until - t, stride))
+    pace = line.speedMps
+  }
+  return t
+}
 
 /** A part of a rest; a point where it meets the bottom, so that time lying there is counted there. Answers with the time after it, s. */
 function rest({ slack, depthM }: CastPlan, line: BowedLine, track: PathBuffer, t: number, dt: number): number {

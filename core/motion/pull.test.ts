@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { BuildMotion } from './build-motion'
 import { sinkRateMps, transverseSpeedMps } from './pull'
 
 /** The balance as it is written, left minus right: √(r² + v²)·(v − r·tan φ₀) − G·cos φ. */
