@@ -23,6 +23,8 @@ const MOST_CHANGE = 0.5
 const LEAST_CHANGE_MPS = 0.1
 /** The line is never taken as shorter, m. */
 const SHORTEST_M = 0.2
+/** Slack of less than this share of the line is none. */
+const STRAIGHT = 2e-4
 /** A chord is never longer than this many times its line: the last try is not exact. */
 const SLIPS = 1.05
 /** In less time than this nothing moves, s. */
@@ -162,15 +164,17 @@ export class BowedLine {
     this.keepOnLine()
   }
 
-  /** The rod follows the lure for a while: line is given as it goes away, and no more. */
+  /** The rod follows the lure for a while: slack goes first, and where the line is straight it is given as the lure falls, and no more. */
   follow(dt: number): void {
     if (this.isLying) return this.lie(dt)
-    const { rodTipM } = this.given
-    const away = ((this.z + rodTipM) / this.chordM) * Math.max(0, this.fallMps) * dt
-    this.lengthM = Math.max(this.lengthM, this.chordM + away)
+    const { rodTipM, depthM } = this.given
+    const falls = Math.min(Math.max(0, this.fallMps) * dt, depthM - this.z)
+    const away = ((this.z + rodTipM) / this.chordM) * falls
+    const before = this.lengthM
+    this.lengthM = before - this.chordM < STRAIGHT * before ? this.chordM + away : before
     this.move(dt, 0)
     this.keepInWater(true, dt)
-    this.lengthM = Math.max(this.lengthM - away, this.chordM)
+    this.lengthM = Math.max(before, this.chordM)
   }
 
   private get isLying(): boolean {

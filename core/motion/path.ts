@@ -111,7 +111,7 @@ function windHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
 }
 
 function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, grain: Grain): void {
-  const { castM, retrieveSpeedMps, pullDurationS, pauseS } = plan
+  const { castM, retrieveSpeedMps, pullDurationS } = plan
   const alike = Math.ceil(castM / (retrieveSpeedMps * pullDurationS) / grain.beats)
   let t = from
   for (let i = 0; i < LONGEST * grain.beats && line.awayM > LIFTED_AT_M && !track.isFull; i++) {

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { waterColumn as words, sayColumn } from '../../../words'
-import { line } from 'd3-shape'
 import type { Band } from '../../../core/bench'
 import type { CastPlan, Path } from '../../../core/motion'
 import type { Lure } from '../../../core/tackle'
@@ -38,7 +37,10 @@ const trueScale = ref(false)
 const castM = computed(() => props.plan?.castM ?? props.c.castM)
 const rodTipM = computed(() => props.plan?.rodTipM ?? props.c.rodTipM ?? 1)
 /** The picture keeps its width while a grip is held, so that the water does not run away under the finger. */
-const reachM = computed(() => Math.max(10, Math.ceil((Math.max(castM.value, props.c.castM) * 1.02) / 5) * 5))
+const carriedM = computed(() => (props.path ? Math.max(...props.path.x) : 0))
+const reachM = computed(() =>
+  Math.max(10, Math.ceil((Math.max(castM.value, props.c.castM, carriedM.value) * 1.02) / 5) * 5),
+)
 const depthM = computed(() => props.c.depthM)
 const scene = computed(() =>
   sceneOf({ widthPx: width.value, depthM: depthM.value, reachM: reachM.value, trueScale: trueScale.value }),
@@ -53,12 +55,6 @@ const surface = computed(() => {
   const wave = `q${step / 4} ${-height} ${step / 2} 0t${step / 2} 0`
   return `M${left} ${skyPx}${wave.repeat(waves)}`
 })
-
-const toPath = line<readonly [number, number]>()
-const wayOf = ({ x, z, retrieveStartIndex }: Path) =>
-  toPath(
-    x.slice(retrieveStartIndex).map((at, i) => [scene.value.x(at), scene.value.z(z[retrieveStartIndex + i] ?? 0)]),
-  ) ?? ''
 
 const description = computed(() => sayColumn({ ...props, castM: castM.value }, settings.system))
 </script>
@@ -99,7 +95,7 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
         </g>
         <ColumnBand v-if="band" :scene="scene" :band="band" />
         <g clip-path="url(#in-water)">
-          <path v-for="o in others" :key="o.name" :d="wayOf(o.path)" class="other" />
+          <ColumnOthers v-if="others?.length" :scene="scene" :others="others" :reach-m="reachM" />
         </g>
         <ColumnWay
           v-if="path && plan"
@@ -200,12 +196,6 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
 .stage .hold {
   font-weight: 600;
   font-size: var(--text-2);
-}
-.other {
-  fill: none;
-  stroke: var(--colour-paper);
-  stroke-width: 1.3;
-  opacity: 0.55;
 }
 .rod {
   fill: none;

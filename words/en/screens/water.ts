@@ -25,6 +25,7 @@ export const placeColumn = {
 export const waterColumn = {
   waterColumn: 'Water column',
   whiteVanishes: 'white vanishes',
+  othersRunHere: 'The other answers run here',
   fishHold: (depth: Shown, depth2: Shown, zone: Shown) => `fish hold ${depth} – ${depth2}${zone}`,
   asUsualHere: ', as usual here',
   trueScale: 'True scale.',
