@@ -65,6 +65,16 @@ function directions(motion: BuildMotion, { fall, rest, dive }: LureProfile): Dir
   return found
 }
 
+/** Saws of a path and its neighbours that are out of step make spikes: the mean over some places on either side has none. */
+const SMOOTH = 3
+function smoothed(band: readonly { z: number; half: number }[]) {
+  return band.map((_, i) => {
+    const near = band.slice(Math.max(0, i - SMOOTH), i + SMOOTH + 1).filter(({ z }) => Number.isFinite(z))
+    const mean = (key: 'z' | 'half') => near.reduce((sum, one) => sum + one[key], 0) / near.length
+    return { z: mean('z'), half: mean('half') }
+  })
+}
+
 /**
  * The band of a path: each independent direction in which the lure may be other than fitted is followed one standard deviation to either side, and their
  * moves of the depth are added in squares (linear error propagation), times Student's t.
@@ -90,7 +100,8 @@ export function pathBand(plan: CastPlan, known: LureProfile): Band {
     }, 0)
     return { z, half: Math.sqrt(square) }
   })
-  const kept = band.flatMap(({ z, half }, i) => (Number.isFinite(z) ? [{ at: itemAt(x, i), z, half }] : []))
+  const even = plan.pauseS > 0 ? smoothed(band) : band
+  const kept = even.flatMap(({ z, half }, i) => (Number.isFinite(z) ? [{ at: itemAt(x, i), z, half }] : []))
   return {
     x: kept.map((k) => k.at),
     low: kept.map(({ z, half }) => clamp(z - half)),

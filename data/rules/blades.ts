@@ -7,7 +7,7 @@ export const BLADES = [
     side: null,
     facts: [9],
     when: { cover: ['open'], zoneMidM: { above: [2.5, 4] }, offBottomM: { above: [0.5, 1.5] } },
-    effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, weight: 2.5 }],
+    effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, weight: 5 }],
     basis: practice,
   },
   {
