@@ -4,8 +4,8 @@
 export const PRIOR_SD = {
   /** Drag areas: two lures of one family and length differ by some third. */
   drag: 0.35,
-  /** The planing angle that a labelled depth gives: makers round up, and do not say on what line. */
-  trim: 0.22,
+  /** The planing angle that a labelled depth gives: makers round up (0.22) and do not say on what cast: 25 or 50 m make 0.3 of it. */
+  trim: 0.37,
   /** Labelled weight. */
   label: 0.04,
   /** Weight in water of a plug at rest, as a share of its weight. */

@@ -6,6 +6,12 @@ export const CAST_WITH_KG = 0.015
 /** Length of a cast grows with weight to this power, up to this factor. Assumed until an angler's own casts are measured. */
 export const CAST_BY_MASS = { power: 0.22, most: 1.15 } as const
 
+/**
+ * The cast for which a packet's running depth is taken where the packet does not say, m. Makers give depths of long casts on thin line (common practice: “on a long
+ * cast of some 40 yards”). Taken for a 25 m cast, a 5 ft plug would run 10 ft on 50 m; for 37 m it runs 7 ft there and 3 ft on an ordinary cast.
+ */
+export const LABEL_CAST_M = 37
+
 /** An underhand pitch, m. */
 export const PITCH_M = 8
 

@@ -117,10 +117,10 @@ describe('a request that leaves out what an angler need not say', () => {
 })
 
 describe('path over HTTP', () => {
-  it('the example works, and the crankbait runs about as deep as its label', () => {
+  it('the example works, and the crankbait runs shallower than its label, which is meant for a longer cast', () => {
     const out = pathResponse(PathRequest.parse(examplePath()))
-    expect(out.deepestM).toBeGreaterThan(0.8)
-    expect(out.deepestM).toBeLessThan(1.5)
+    expect(out.deepestM).toBeGreaterThan(0.5)
+    expect(out.deepestM).toBeLessThan(1)
     expect(out.polyline.length).toBeGreaterThan(10)
     expect(out.zone.share).toBeGreaterThan(0.2)
   })

@@ -12,7 +12,7 @@ import {
   type RejectedRows,
   type UnreadableRow,
 } from '../core/exchange'
-import { boxFrom1 } from '../core/tackle'
+import { Lure, boxFrom1 } from '../core/tackle'
 import type { Box } from '../core/box'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
 import { Outing } from '../core/outing'
@@ -153,7 +153,7 @@ async function from5(transaction: Transaction): Promise<void> {
 
 /** Waters, and those that outings were fished in, say where the cast goes. */
 async function from7(transaction: Transaction): Promise<void> {
-  await takeOnDefaults(transaction, { waters: Conditions, outings: Outing })
+  await takeOnDefaults(transaction, { lures: Lure, waters: Conditions, outings: Outing })
 }
 
 /** Puts what the schemas have gained into what is stored. What a schema refuses stays as it is: it is set aside when the box is opened. */

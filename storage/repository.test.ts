@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { withLabelCasts } from '../core/testing/since'
 import V2 from '../core/exchange/fixtures/archive-v2.json'
 import V4 from '../core/exchange/fixtures/archive-v4.json'
 import V5 from '../core/exchange/fixtures/archive-v5.json'
@@ -153,7 +154,8 @@ describe('a database of the second version', () => {
     const now = await new Repository(new YgrionDb('old-two')).readAll()
     expect(now.box.tests).toEqual([])
     expect(now.box.rigs.map(({ type, ...rig }) => ({ ...rig, way: type }))).toEqual(sorted(box.rigs))
-    for (const kind of ['lures', 'rods', 'trays', 'blades'] as const)
+    expect(now.box.lures).toEqual(sorted(withLabelCasts(box.lures as { id: string; traits: object }[])))
+    for (const kind of ['rods', 'trays', 'blades'] as const)
       expect(now.box[kind]).toEqual(sorted(box[kind] as { id: string }[]))
     expect(now.bin).toHaveLength(bin.length)
   })
@@ -206,7 +208,7 @@ describe('a database of the fourth version', () => {
     await old.table('settings').put({ key: 'seeded', value: true })
     old.close()
     const now = await new Repository(new YgrionDb('old-four')).readAll()
-    expect(now.box.lures).toEqual(sorted(box.lures as { id: string }[]))
+    expect(now.box.lures).toEqual(sorted(withLabelCasts(box.lures as { id: string; traits: object }[])))
     expect(now.practice).toEqual({ sides: practice.schools, weights: practice.weights, own: practice.own })
     expect(now.outings).toEqual([])
   })

@@ -83,9 +83,15 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
   }
 }
 
-/** What a thicker line costs in depth, m, by the model, beside what common practice says of it (fact of the trade: 10 to 16 lb, 2–3 ft). */
-export function lineWorthM(motion: BuildMotion, density: number, thinM: number, thickM: number, castM = 25): number {
-  const at = (lineDiameterM: number) =>
-    runningDepthM(motion, { castM, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM, density })
-  return at(thinM) - at(thickM)
+/** What a thicker line costs in depth, m, by the model, with the cast that each of the two makes, m. */
+export function lineWorthM(
+  motion: BuildMotion,
+  density: number,
+  thinM: number,
+  thickM: number,
+  castM: { readonly thin: number; readonly thick: number },
+): number {
+  const at = (lineDiameterM: number, far: number) =>
+    runningDepthM(motion, { castM: far, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM, density })
+  return at(thinM, castM.thin) - at(thickM, castM.thick)
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
+import { withLabelCasts } from '../testing/since'
 import V1 from './fixtures/archive-v1.json'
 import V2 from './fixtures/archive-v2.json'
 import V3 from './fixtures/archive-v3.json'
@@ -70,9 +71,12 @@ describe('archive', () => {
       expect(problems(read)[0]).toMatchObject({ place: expect.stringContaining(`${kind}[${list.length}]`) })
     },
   )
-  /** What the eighth version says more of a water: where the cast goes. */
-  const directed = <T extends { waters: object[]; outings: { water: object }[] }>(old: T) => ({
+  /** What the eighth version says more: where the cast goes in a water, and what cast a plug's packet means. */
+  const directed = <T extends { box: { lures: { traits: object }[] }; waters: object[]; outings: { water: object }[] }>(
+    old: T,
+  ) => ({
     ...old,
+    box: { ...old.box, lures: withLabelCasts(old.box.lures) },
     waters: old.waters.map((w) => ({ ...w, castTo: 'across' })),
     outings: old.outings.map((o) => ({ ...o, water: { ...o.water, castTo: 'across' } })),
   })
@@ -124,7 +128,7 @@ describe('archive', () => {
     const read = readArchive(JSON.stringify(V2))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { box, bin, photos } = read.archive
-    expect({ ...box, rigs: [] }).toEqual({ ...V2.box, rigs: [], tests: [] })
+    expect({ ...box, rigs: [] }).toEqual({ ...V2.box, lures: withLabelCasts(V2.box.lures), rigs: [], tests: [] })
     expect(box.rigs.map(({ type, ...rig }) => ({ ...rig, way: type }))).toEqual(V2.box.rigs)
     expect([bin.length, photos.length]).toEqual([V2.bin.length, V2.photos.length])
   })
@@ -132,7 +136,7 @@ describe('archive', () => {
     const read = readArchive(JSON.stringify(V3))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { box, places, waters, practice } = read.archive
-    expect({ ...box, rigs: [] }).toEqual({ ...V3.box, rigs: [] })
+    expect({ ...box, rigs: [] }).toEqual({ ...V3.box, lures: withLabelCasts(V3.box.lures), rigs: [] })
     expect(places).toMatchObject(V3.places)
     expect(waters).toMatchObject(V3.waters)
     expect(practice).toEqual({ sides: {}, weights: {}, own: [] })
@@ -143,7 +147,7 @@ describe('archive', () => {
     const { format: _, version, outings, ...content } = read.archive
     const { format: __, version: ___, practice, box, ...before } = V4
     expect(content).toMatchObject(before)
-    expect(content.box.lures).toEqual(box.lures)
+    expect(content.box.lures).toEqual(withLabelCasts(box.lures))
     expect(content.box.tests.map((t) => t.readings)).toEqual(box.tests.map((t) => t.readings))
     expect(content.practice).toEqual({ ...practice, schools: undefined, sides: practice.schools })
     expect([version, outings]).toEqual([ARCHIVE_VERSION, []])

@@ -1,9 +1,9 @@
 import { itemAt } from '../list'
-import { BLOWN_OUT_FROM, blowOutMps } from '../motion'
+import { BLOWN_OUT_FROM, blowOutMps, staysDown, type StaysDown } from '../motion'
 import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
-import type { Retrieve } from '../tackle'
-import { truthDegree, type When } from '../water'
+import { familyOf, type Retrieve } from '../tackle'
+import { truthDegree, waterViscosity, type Conditions, type Reading, type When } from '../water'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { fitsSetUp } from './habit'
@@ -89,6 +89,8 @@ export interface HowTo {
   readonly feel: readonly Note[]
   readonly tells: readonly Note[]
   readonly changes: readonly Note[]
+  /** Whether it stays down in water that moves; null in still water, and for what does not sink. */
+  readonly staysDown: StaysDown | null
   /** Pace at which it comes up and lies on the surface, m/s, null where it stays under; and whether it does so as it is wound here. */
   readonly blowOut: { readonly fromMps: number | null; readonly now: boolean }
   readonly cautions: readonly Note[]
@@ -114,7 +116,7 @@ const MOST = { ready: 3, feel: 2, tells: 7, changes: 5 } as const
 
 export function howToFish(
   { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
-  { reading, place, sides }: MatchContext,
+  { c, reading, place, sides }: MatchContext,
 ): HowTo {
   const fitting = <E extends Entry>(table: readonly E[]): E[] =>
     table.filter(
@@ -127,6 +129,7 @@ export function howToFish(
   const { path } = thrown
   return {
     cadence: cadenceOf(setUp),
+    staysDown: staysDownHere(setUp, thrown, c, reading),
     blowOut: { fromMps: blowOutMps(thrown.plan), now: thrown.share.blownOut > BLOWN_OUT_FROM },
     sinksToM: countDownS > 0 ? itemAt(path.z, path.retrieveStartIndex) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
@@ -136,6 +139,35 @@ export function howToFish(
     cautions: fitting<Entry>(CAUTIONS),
     law: lawOf(setUp, place),
   }
+}
+
+/** How far a fall may carry it before it is past, as a share of the cast: a cast up and across gives the rest. */
+const ROOM_SHARE = 0.5
+/** Nearer than this no lead lies to a rod, m. */
+const LEAST_AWAY_M = 2
+
+/** What stays down of a sinking set-up in this current or drift, lead by lead. */
+function staysDownHere(
+  { build, outfit, handling }: SetUp,
+  { plan }: Ranked['thrown'],
+  c: Conditions,
+  reading: Reading,
+): StaysDown | null {
+  const flowMps = Math.hypot(...plan.flowMps)
+  if (flowMps <= 0 || familyOf(build.lure.family).swims !== 'sinks') return null
+  return staysDown({
+    motion: plan.motion,
+    line: { diameterM: outfit.line.diameterM, densityKgM3: plan.lineDensityKgM3 },
+    density: plan.density,
+    viscosity: waterViscosity(c.waterTempC, reading.salinity),
+    tipM: handling.rodTipM,
+    depthM: c.depthM,
+    holdM: Math.min(c.depthM, (reading.zone.topM + reading.zone.bottomM) / 2),
+    flowMps,
+    awayM: Math.max(LEAST_AWAY_M, plan.delivery === 'vertical' ? 0 : ROOM_SHARE * plan.castM),
+    roomM: Math.max(LEAST_AWAY_M, ROOM_SHARE * plan.castM),
+    ground: 'gravel',
+  })
 }
 
 function lawOf({ build }: SetUp, place: MatchContext['place']): PlaceLaw {

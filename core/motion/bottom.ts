@@ -1,5 +1,5 @@
-import { METAL_KG_M3, type Metal } from './drag-curve'
-import { GRAVITY_MPS2 } from '../constants'
+import { bisect } from '../bisect'
+import { METAL_KG_M3, ballDiameterM, sphereDrag, weightInWaterN, type Metal } from './drag-curve'
 import { lineAngleCot, lineDragToTension } from './line-shape'
 
 /**
@@ -25,37 +25,66 @@ const PULLS = 200
 /** The line is kept so taut that at the lead its cotangent is no less than this share of a straight line's: nobody lets a bow run off downstream. */
 const LEAST_TAUT = 0.3
 
+interface Lying {
+  readonly depthM: number
+  readonly tipM: number
+  /** Lead's distance from the rod tip, downstream, m, > 0. */
+  readonly awayM: number
+  readonly flowMps: number
+  readonly lineDiameterM: number
+  readonly density: number
+  readonly ground: Ground
+}
+
 /**
- * Lightest weight that stays where it lies while current or drift drags at the line: over all pulls in the line the least of
- * W′ = T·(sin φ + cos φ / tan ψ), φ the line's angle at the lead, ψ the friction angle. Less pull lets the line bow away, more pull drags.
- * The flow is taken as even down to the bottom, which errs on the heavy side.
- *
- * @param awayM lead's distance from the rod tip, downstream, m, > 0
+ * Least weight in water, N, of what stays where it lies while current or drift drags at it and at its line: over all pulls in the line the least of
+ * W′ = T·sin φ + (T·cos φ + D) / tan ψ, φ the line's angle at the lead, ψ the friction angle, D the drag of lead and bait. Less pull lets the line bow away,
+ * more pull drags. The flow is taken as even down to the bottom, which errs on the heavy side. Null where no pull holds the line.
  */
-export function minHoldingMassKg(given: {
-  depthM: number
-  tipM: number
-  awayM: number
-  flowMps: number
-  lineDiameterM: number
-  density: number
-  ground: Ground
-  metal?: Metal
-}): { massKg: number; pullN: number; angleDeg: number } {
-  const { depthM, tipM, awayM, flowMps, lineDiameterM, density, ground, metal = 'lead' } = given
+function leastHold({ depthM, tipM, awayM, flowMps, lineDiameterM, density, ground }: Lying, dragN: number) {
   const grip = 1 / Math.tan((FRICTION_DEG[ground] * Math.PI) / 180)
-  let best = { submergedWeightN: Infinity, pullN: 0, angle: 0 }
+  let best: { submergedWeightN: number; pullN: number; angle: number } | null = null
   for (let i = 0; i < PULLS; i++) {
     const pullN = LEAST_PULL_N * 1.06 ** i
     const k = lineDragToTension(density, lineDiameterM, flowMps, pullN)
     const cot = lineAngleCot(k, awayM, depthM, tipM)
-    if (cot < (LEAST_TAUT * awayM) / (depthM + tipM)) continue
+    if (!(cot >= (LEAST_TAUT * awayM) / (depthM + tipM))) continue
     const angle = Math.atan2(1, cot)
-    const submergedWeightN = pullN * (Math.sin(angle) + Math.cos(angle) * grip)
-    if (submergedWeightN < best.submergedWeightN) best = { submergedWeightN, pullN, angle }
+    const submergedWeightN = pullN * Math.sin(angle) + (pullN * Math.cos(angle) + dragN) * grip
+    if (!best || submergedWeightN < best.submergedWeightN) best = { submergedWeightN, pullN, angle }
   }
-  const massKg = best.submergedWeightN / (GRAVITY_MPS2 * (1 - density / METAL_KG_M3[metal]))
-  return { massKg, pullN: best.pullN, angleDeg: (best.angle * 180) / Math.PI }
+  return best
+}
+
+/** The least weight in water alone, N, of a rig with a drag of its own, N; null where no pull holds the line. */
+export const leastHoldingN = ({ dragN, ...lying }: Lying & { readonly dragN: number }): number | null =>
+  leastHold(lying, dragN)?.submergedWeightN ?? null
+
+/** Heavier than this nobody fishes, kg. */
+const MOST_HOLDING_KG = 2
+
+/**
+ * Lightest ball of lead that stays where it lies: its own drag grows with it. Null where no lead does.
+ *
+ * @param baitDragM2 drag area of what hangs beside it, m²
+ */
+export function minHoldingMassKg(
+  given: Lying & { readonly viscosity: number; readonly metal?: Metal; readonly baitDragM2?: number },
+): { massKg: number; pullN: number; angleDeg: number } | null {
+  const { metal = 'lead', baitDragM2 = 0, viscosity, flowMps, density } = given
+  const dragOf = (massKg: number) => {
+    const d = ballDiameterM(massKg, METAL_KG_M3[metal])
+    const re = Math.max(1, (density * flowMps * d) / viscosity)
+    return 0.5 * density * flowMps ** 2 * (baitDragM2 + sphereDrag(re) * (Math.PI / 4) * d * d)
+  }
+  const holds = (massKg: number) => {
+    const needed = leastHoldingN({ ...given, dragN: dragOf(massKg) })
+    return needed !== null && weightInWaterN(massKg, METAL_KG_M3[metal], density) >= needed
+  }
+  if (!holds(MOST_HOLDING_KG)) return null
+  const massKg = bisect((kg) => !holds(kg), 1e-5, MOST_HOLDING_KG, { steps: 30, by: 'ratio' })
+  const best = leastHold(given, dragOf(massKg))
+  return best && { massKg, pullN: best.pullN, angleDeg: (best.angle * 180) / Math.PI }
 }
 
 /** Speed of the lure, m/s, at so many handle turns a second; and the other way about. */

@@ -95,7 +95,9 @@ export function motionOf(build: Build, waterDensity: number, tested: TestedMotio
   const own = tested.castM === null ? {} : { castM: tested.castM }
   if (d.swims === 'dives') {
     const submergedWeightN = tested.submergedWeightN ?? labelledRestN(lure, sinkDragAreaM2, waterDensity)
-    const diveAngleTan = tested.diveAngleTan ?? diveAngleForLabel(traitOf<number>(lure, 'depthM') ?? 1, towDragAreaM2)
+    const diveAngleTan =
+      tested.diveAngleTan ??
+      diveAngleForLabel(traitOf<number>(lure, 'depthM') ?? 1, towDragAreaM2, traitOf<number>(lure, 'labelCastM'))
     return {
       towDragAreaM2,
       sinkDragAreaM2,

@@ -14,6 +14,8 @@ export interface Field {
   readonly max: number
   /** May be left empty. */
   readonly optional: boolean
+  /** What is taken where nothing is said; null where it must be. */
+  readonly usual: number | null
 }
 
 type Schema = z.core.$ZodType & { meta?: () => Record<string, unknown> | undefined }
@@ -27,7 +29,11 @@ export function fieldsOf(shape: Readonly<Record<string, z.core.$ZodType>>): Fiel
     if (key === 'id') return []
     const meta = (schema as Schema).meta?.() ?? {}
     const optional = meta.optional === true
-    const bare = schema instanceof z.ZodNullable || schema instanceof z.ZodOptional ? schema.unwrap() : schema
+    const usual = schema instanceof z.ZodDefault ? schema._zod.def.defaultValue : null
+    const bare =
+      schema instanceof z.ZodNullable || schema instanceof z.ZodOptional || schema instanceof z.ZodDefault
+        ? schema.unwrap()
+        : schema
     const type = bare._zod.def.type
     const limits = bare instanceof z.ZodNumber ? bare : { minValue: null, maxValue: null }
     return [
@@ -41,6 +47,7 @@ export function fieldsOf(shape: Readonly<Record<string, z.core.$ZodType>>): Fiel
         min: leastOf(bare, limits.minValue ?? TINY),
         max: limits.maxValue ?? Infinity,
         optional,
+        usual: typeof usual === 'number' ? usual : null,
       },
     ]
   })

@@ -10,6 +10,7 @@ export {
   type Colouring,
 } from './colour'
 export { fallTaken } from './fall-taken'
+export { labelCastOf, usualLabelCastM, withLabelCast } from './label-cast'
 export { HookSize, hookGapM } from './hook-size'
 export {
   Head,

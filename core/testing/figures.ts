@@ -111,6 +111,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     CAST_BY_MASS: z.strictObject({ power: share, most: between(1, 2) }),
     PITCH_M: between(3, 15),
     ROD_TIPS_M: ordered({ down: between(0, 1), level: between(0, 2), up: between(1, 4) }, 'down', 'level', 'up'),
+    LABEL_CAST_M: between(25, 50),
     LONGEST_COUNT_S: between(20, 120),
     DROPPER_M: rising('the dropper', 0.1, 2),
   },

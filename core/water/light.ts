@@ -41,6 +41,17 @@ export const SKY_TRANSMISSION = { sun: 1, broken: 0.7, cloud: 0.3, rain: 0.18 } 
 /** Full moon high in a clear sky, lux. Handbook value 0.1 … 0.3. */
 const FULL_MOON_LUX = 0.25
 
+/**
+ * Light of a moon of which so much is lit, against the full moon's: a half moon gives not half of it but a tenth, because its ground shades itself.
+ * Magnitude 0.026·α + 4·10⁻⁹·α⁴, α the phase angle in degrees (Krisciunas and Schaefer 1991, after Allen; from memory).
+ *
+ * @example moonShare(0.5) // 0.091
+ */
+export function moonShare(illuminatedFraction: number): number {
+  const phaseDeg = (Math.acos(Math.min(1, Math.max(-1, 2 * illuminatedFraction - 1))) * 180) / Math.PI
+  return 10 ** (-0.4 * (0.026 * phaseDeg + 4e-9 * phaseDeg ** 4))
+}
+
 /** Illuminance on the water, lux. */
 export function surfaceLux(sky: SunMoon, cover: SkyKind): number {
   const altitude = Math.min(90, Math.max(-18, sky.sunAltitudeDeg))
@@ -52,7 +63,9 @@ export function surfaceLux(sky: SunMoon, cover: SkyKind): number {
   const [a1, l1] = itemAt(CLEAR_SKY_LOG_LUX, above)
   const sun = 10 ** (l0 + ((l1 - l0) * (altitude - a0)) / (a1 - a0))
   const moon =
-    FULL_MOON_LUX * sky.moonIlluminatedFraction ** 2 * Math.max(0, Math.sin((sky.moonAltitudeDeg * Math.PI) / 180))
+    FULL_MOON_LUX *
+    moonShare(sky.moonIlluminatedFraction) *
+    Math.max(0, Math.sin((sky.moonAltitudeDeg * Math.PI) / 180))
   return (sun + moon) * SKY_TRANSMISSION[cover]
 }
 

@@ -20,6 +20,7 @@ import {
   isWarmingSeason,
   type WaterFeatures,
 } from '.'
+import { moonShare } from './light'
 
 const bass = speciesOf('largemouth-bass')!
 const reading = (over: Parameters<typeof water>[0]) => readWater(water(over), PLACE, bass)
@@ -57,6 +58,13 @@ describe('viscosity (CRC Handbook)', () => {
 })
 
 describe('sun, moon and light', () => {
+  it('a half moon gives a tenth of the full one’s light, a crescent hardly any (Krisciunas and Schaefer 1991, from memory)', () => {
+    expect(moonShare(1)).toBeCloseTo(1, 9)
+    expect(moonShare(0.5)).toBeGreaterThan(0.08)
+    expect(moonShare(0.5)).toBeLessThan(0.1)
+    expect(moonShare(0.1)).toBeLessThan(0.02)
+    expect(moonShare(0)).toBeGreaterThanOrEqual(0)
+  })
   it('moon’s lit fraction 1992-04-12 0 h: 0.6786 (Meeus, Astronomical Algorithms, ex. 48.a)', () => {
     expect(skyAt(0, 0, Date.UTC(1992, 3, 12)).moonIlluminatedFraction).toBeCloseTo(0.6786, 2)
     expect(Illumination(Body.Moon, MakeTime(new Date(Date.UTC(1992, 3, 11, 23, 59)))).phase_fraction).toBeCloseTo(

@@ -9,7 +9,7 @@ export const CRANKBAITS = [
     when: { cover: ['rock', 'shell', 'clay'], mood: ['active', 'neutral'], waterTempC: { above: [8, 12] } },
     effects: [
       { axis: 'touch', want: 0.3, weight: 3 },
-      { favour: { family: ['crankbait'], retrieve: ['touch-pause'] }, weight: 2.5 },
+      { favour: { family: ['crankbait'], retrieve: ['touch-pause'] }, weight: 3.2 },
     ],
     basis: practice,
   },

@@ -5,7 +5,13 @@ import type { Line } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** Drop-shot height and the weight that holds bottom, with the picture that shows why the bait sinks as the line flattens. */
-const props = defineProps<{ depthM: number; currentMps: number; density: number; line: Line }>()
+const props = defineProps<{
+  depthM: number
+  currentMps: number
+  density: number
+  viscosity: number
+  line: Line
+}>()
 const { show } = useMeasure()
 const depth = ref<number | null>(null)
 const awayM = ref(15)
@@ -28,10 +34,14 @@ const held = computed(() =>
     flowMps: flowMps.value,
     lineDiameterM: props.line.diameterM,
     density: props.density,
+    viscosity: props.viscosity,
+    baitDragM2: BAIT_DRAG_M2,
     ground: ground.value,
   }),
 )
 const SAFER = 1.5
+/** Drag area of a drop-shot bait of some 8 cm. */
+const BAIT_DRAG_M2 = 2e-4
 const grounds = Object.keys(FRICTION_DEG).map((g) => ({ value: g, title: g.charAt(0).toUpperCase() + g.slice(1) }))
 
 // The picture: water in one scale, the leader drawn ten times as large beside the sinker.
@@ -126,12 +136,13 @@ const bait = computed(() => ({
         <p v-if="leaderForM !== null">
           {{ words.forTieALeader(show(wishedM ?? 0, 'lureLength')) }} <b>{{ show(leaderForM, 'lureLength') }}</b>.
         </p>
-        <p>
+        <p v-if="!held">{{ words.noLeadHolds }}</p>
+        <p v-else>
           {{ words.lightestLeadThatHolds }} <b>{{ show(held.massKg, 'lureMass') }}</b>{{
             words.takeForWater(show(held.massKg * SAFER, 'lureMass'))
           }}
         </p>
-        <p class="quiet">
+        <p v-if="held" class="quiet">
           {{ words.onLineAt(line.name, Math.round(held.angleDeg), held.pullN.toFixed(2)) }}
         </p>
       </div>

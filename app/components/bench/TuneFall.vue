@@ -3,7 +3,7 @@ import { tuneFall as words } from '../../../words'
 import { secondsWith, weightForFall, type LureProfile } from '../../../core/bench'
 import { minHoldingMassKg } from '../../../core/motion'
 import { familyOf, type Line, type Lure } from '../../../core/tackle'
-import { waterDensity } from '../../../core/water'
+import { waterDensity, waterViscosity } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** The weight for a wanted fall, and the lead that stays on the bottom. */
@@ -32,10 +32,11 @@ const onBottomKg = computed(
       tipM: 1,
       awayM: awayM.value,
       flowMps: props.currentMps,
+      viscosity: waterViscosity(props.water.tempC, props.water.salinity),
       lineDiameterM: props.line.diameterM,
       density: waterDensity(props.water.tempC, props.water.salinity),
       ground: 'gravel',
-    }).massKg,
+    })?.massKg ?? null,
 )
 </script>
 
@@ -71,13 +72,16 @@ const onBottomKg = computed(
         @update:model-value="(v) => v && (awayM = v)"
       />
       <p class="answer">
-        <b>{{ show(onBottomKg, 'lureMass') }}</b>
-        {{
-          words.ofLeadStayOn(
-            show(depthM, 'depth'),
-            currentMps ? words.aCurrent(show(currentMps, 'current')) : words.withoutCurrent,
-          )
-        }}
+        <template v-if="onBottomKg === null">{{ words.noLeadStays }}</template>
+        <template v-else>
+          <b>{{ show(onBottomKg, 'lureMass') }}</b>
+          {{
+            words.ofLeadStayOn(
+              show(depthM, 'depth'),
+              currentMps ? words.aCurrent(show(currentMps, 'current')) : words.withoutCurrent,
+            )
+          }}
+        </template>
       </p>
     </div>
   </section>

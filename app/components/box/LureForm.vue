@@ -14,6 +14,7 @@ import { choices } from '~/components/form/choices'
 import { draftKey, useDraft } from '~/composables/useDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { repository } from '~/stores/repository'
+import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { COST_FIELD, lureOfDraft, newDraft, traitFields, usualTraits, type Draft } from './draft'
 import { plain } from '~/composables/plain'
@@ -29,7 +30,8 @@ const emit = defineEmits<{
 }>()
 
 const settings = useSettings()
-const draft = reactive<Draft>(plain<Draft>(props.lure ?? newDraft(crypto.randomUUID())))
+const box = useBox()
+const draft = reactive<Draft>(plain<Draft>(props.lure ?? newDraft(crypto.randomUUID(), box.box.lures)))
 const photo = ref<string | null>(null)
 onMounted(async () => {
   if (!photo.value && draft.photoId) photo.value = (await repository.photo(draft.photoId))?.dataUrl ?? null
@@ -57,7 +59,7 @@ const fields = computed(() => traitFields(draft.family))
 const hookFields = fieldsOf(HungHooks.shape)
 
 function setFamily(id: FamilyId) {
-  draft.traits = usualTraits(id)
+  draft.traits = usualTraits(id, box.box.lures)
   draft.family = id
   draft.hooks = usualHooks(id, draft.lengthM)
 }

@@ -1,7 +1,17 @@
 import { draftWords as words } from '../../../words'
 import { sayIssue } from '~/components/form/issue'
 import { itemAt } from '../../../core/list'
-import { Lure, PARTS, UNUSED, familyOf, usualHooks, type FamilyId, fieldsOf, type Field } from '../../../core/tackle'
+import {
+  Lure,
+  PARTS,
+  UNUSED,
+  familyOf,
+  usualHooks,
+  type FamilyId,
+  fieldsOf,
+  usualLabelCastM,
+  type Field,
+} from '../../../core/tackle'
 
 /** A lure being typed: everything still to be judged by the schema. */
 export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] } & {
@@ -15,9 +25,11 @@ export const COST_FIELD = itemAt(fieldsOf({ cost: PARTS.rods.shape.cost }), 0)
 /** The fields of a family's own traits. */
 export const traitFields = (family: FamilyId) => fieldsOf(familyOf(family).traits.shape)
 
-/** Middle-of-the-road traits to start from: the first choice, no, a metre, no filler, a blade of number 3. */
-export function usualTraits(family: FamilyId): Record<string, unknown> {
+/** Middle-of-the-road traits to start from: the first choice, no, a metre, no filler, a blade of number 3; packets read as those of the other plugs. */
+export function usualTraits(family: FamilyId, lures: readonly Lure[] = []): Record<string, unknown> {
   const usual = (f: Field) => {
+    if (f.key === 'labelCastM') return usualLabelCastM(lures)
+    if (f.usual !== null) return f.usual
     if (f.kind === 'choice') return f.options[0]
     if (f.kind === 'yes-no') return false
     if (f.kind === 'measure') return f.min > 0.01 ? 1 : 0
@@ -26,7 +38,7 @@ export function usualTraits(family: FamilyId): Record<string, unknown> {
   return Object.fromEntries(traitFields(family).map((f) => [f.key, usual(f)]))
 }
 
-export function newDraft(id: string): Draft {
+export function newDraft(id: string, lures: readonly Lure[] = []): Draft {
   const family: FamilyId = 'crankbait'
   const lengthM = 0.06
   return {
@@ -40,7 +52,7 @@ export function newDraft(id: string): Draft {
     colour: { back: 'olive', flank: 'silver', belly: 'white', pattern: 'plain' },
     hooks: usualHooks(family, lengthM),
     condition: 'new',
-    traits: usualTraits(family),
+    traits: usualTraits(family, lures),
   }
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { howToFish as words, noteWords, sayHandling, sayLaw } from '../../../words'
 import { howToFish, type Ranked } from '../../../core/match'
+import type { Verdict } from '../../../core/motion'
 import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
@@ -14,6 +15,22 @@ const how = computed(() => context.value && howToFish(props.row, context.value))
 const law = computed(() => (how.value ? sayLaw(how.value.law) : []))
 const handling = computed(() => props.row.setUp.handling)
 const turns = computed(() => how.value?.cadence.turnsPerS ?? null)
+const stays = computed(() => {
+  const down = how.value?.staysDown
+  if (!down) return []
+  const say = (v: Verdict, yes: string) =>
+    v.does ? yes : v.moreKg === null ? words.outOfReach : words.moreWould(show(v.moreKg, 'lureMass'))
+  const { seconds, carriedM } = down.getsDown
+  return [
+    { name: words.holdsBottom, does: down.holdsBottom.does, says: say(down.holdsBottom, words.yes) },
+    { name: words.holdsDepth, does: down.holdsDepth.does, says: say(down.holdsDepth, words.yes) },
+    {
+      name: words.getsDown,
+      does: down.getsDown.does,
+      says: say(down.getsDown, words.inSCarried(seconds.toFixed(0), show(carriedM, 'distance'))),
+    },
+  ]
+})
 const reel = computed(() => props.row.setUp.outfit.reel)
 </script>
 
@@ -46,6 +63,12 @@ const reel = computed(() => props.row.setUp.outfit.reel)
         <div v-if="handling.retrieve.pauseS > 0">
           <dt>{{ words.pause }}</dt>
           <dd>{{ handling.retrieve.pauseS }} s</dd>
+        </div>
+      </dl>
+      <dl v-if="how.staysDown" class="figures" data-testid="stays-down">
+        <div v-for="v in stays" :key="v.name">
+          <dt>{{ v.name }}</dt>
+          <dd :class="{ not: !v.does }">{{ v.says }}</dd>
         </div>
       </dl>
       <p v-if="how.blowOut.now" class="caution">{{ words.blownOut }}</p>
@@ -121,6 +144,9 @@ dd {
   margin: 0;
   font-weight: 650;
   font-size: var(--text-5);
+}
+.not {
+  color: rgb(var(--v-theme-error));
 }
 dd small {
   font-weight: 400;

@@ -1,6 +1,16 @@
 <script setup lang="ts">
 import { benchChartPage as words } from '../../../words'
-import { diveChart, motionFromProfile, profileFromTests, lineWorthM, type ChartWay } from '../../../core/bench'
+import { LINE_DENSITY } from '../../../data/tackle-limits'
+import {
+  diveChart,
+  motionFromProfile,
+  profileFromTests,
+  lineWorthM,
+  runningDepthM,
+  type ChartWay,
+} from '../../../core/bench'
+import { trollingDepth } from '../../../core/motion'
+import { labelCastOf, withLabelCast } from '../../../core/tackle'
 import { testsOf } from '../../../core/bench'
 import { waterDensity } from '../../../core/water'
 import DiveChartPicture from '~/components/bench/DiveChart.vue'
@@ -74,7 +84,49 @@ const points = computed(() =>
 /** Monofilament of 10 and 16 lb, m: common catalogue thickness, from memory. */
 const LB_10_M = 0.00028
 const LB_16_M = 0.00036
-const worth = computed(() => (motion.value ? lineWorthM(motion.value, density.value, LB_10_M, LB_16_M) : 0))
+/** An ordinary cast, m, and what thicker line leaves of it: about a tenth less (common practice). */
+const CAST_M = 25
+const SHORTENED_M = 22.5
+const worth = (thick: number) =>
+  motion.value ? lineWorthM(motion.value, density.value, LB_10_M, LB_16_M, { thin: CAST_M, thick }) : 0
+const worths = computed(() => ({ line: worth(CAST_M), both: worth(SHORTENED_M) }))
+/** On this much line, m, behind a boat and cast: what the sum makes of the time a trolled plug has. */
+const OUT_M = 30
+const trolled = computed(() => {
+  const line = chosen.value
+  if (!motion.value || !line) return null
+  const stuff = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
+  return {
+    boat: trollingDepth(motion.value, density.value, stuff, speedMps.value, OUT_M, rodTipM.value).depthM,
+    cast: runningDepthM(motion.value, {
+      castM: OUT_M,
+      rodTipM: rodTipM.value,
+      retrieveSpeedMps: speedMps.value,
+      lineDiameterM: line.diameterM,
+      lineDensityKgM3: LINE_DENSITY[line.material],
+      density: density.value,
+    }),
+  }
+})
+/** The cast that the packet's depth is meant for: of this plug, and of all that were never tested for their depth. */
+const labelCastM = computed(() => (lure.value ? labelCastOf(lure.value) : null))
+const untested = computed(() =>
+  box.box.lures.filter(
+    (one) =>
+      labelCastOf(one) !== null &&
+      labelCastOf(one) !== labelCastM.value &&
+      testsOf(box.box.tests, one.id, 'depth').length === 0,
+  ),
+)
+const setLabelCast = (castM: number | null) =>
+  castM !== null && lure.value && void box.save('lures', withLabelCast(lure.value, castM), lure.value)
+const takeForAll = () =>
+  labelCastM.value !== null &&
+  void box.saveAll(
+    'lures',
+    untested.value.map((one) => withLabelCast(one, labelCastM.value ?? 0)),
+    words.tookForAll(untested.value.length),
+  )
 const title = computed(() =>
   words.runningDepth(lure.value?.name ?? '', way.value === 'cast' ? words.castAndWound : 'trolled'),
 )
@@ -99,7 +151,11 @@ function save() {
       <LureHead
         :lure="lure"
         :title="words.diveChart"
-        :about="known.dive.n ? words.fittedToReadings(known.dive.n) : words.fromThePacketsDepth"
+        :about="
+          known.dive.n
+            ? words.fittedToReadings(known.dive.n)
+            : words.fromThePacketsDepth(show(labelCastM ?? 0, 'distance'))
+        "
       >
         <v-btn color="primary" @click="print">{{ words.print }}</v-btn>
         <v-btn variant="outlined" @click="save">{{ words.saveAsSvg }}</v-btn>
@@ -137,6 +193,22 @@ function save() {
             @update:model-value="(id: string) => (asked = id)"
           />
         </div>
+        <div v-if="labelCastM !== null && !known.dive.n" class="label screen-only">
+          <MeasureField
+            :model-value="labelCastM"
+            :label="words.castTheDepthIsFor"
+            role="distance"
+            :min="10"
+            :max="100"
+            @update:model-value="setLabelCast"
+          />
+          <p class="quiet">
+            {{ words.makersSeldomSay }}
+            <button v-if="untested.length" type="button" @click="takeForAll">
+              {{ words.takeItForAll(untested.length) }}
+            </button>
+          </p>
+        </div>
         <p class="paper-only">
           {{
             words.paceRodTipUp(
@@ -160,10 +232,15 @@ function save() {
         </p>
         <p v-if="points.length" class="quiet">{{ words.crossesYourOwnReadings }}</p>
         <div v-if="way === 'trolled'" class="differ">
-          <b>{{ words.wherePracticeAndThis }}</b> {{ words.withTheTime }}
+          <b>{{ words.wherePracticeAndThis }}</b>
+          {{
+            trolled &&
+            words.withTheTime(show(OUT_M, 'distance'), show(trolled.boat, 'depth'), show(trolled.cast, 'depth'))
+          }}
         </div>
         <div v-else class="differ">
-          <b>{{ words.wherePracticeAndThis }}</b> {{ words.goingFromToLb(show(worth, 'depth')) }}
+          <b>{{ words.wherePracticeAndThis }}</b>
+          {{ words.goingFromToLb(show(worths.line, 'depth'), show(worths.both, 'depth')) }}
         </div>
       </section>
     </template>
@@ -180,6 +257,23 @@ function save() {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
   gap: var(--space-12);
+}
+.label {
+  display: grid;
+  grid-template-columns: minmax(170px, 260px) 1fr;
+  gap: var(--space-12);
+  align-items: center;
+}
+.label button {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+  min-height: 32px;
+}
+@media (max-width: 600px) {
+  .label {
+    grid-template-columns: 1fr;
+  }
 }
 .differ {
   padding: var(--space-8) var(--space-12);

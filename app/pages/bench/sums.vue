@@ -68,6 +68,7 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
         :depth-m="water.current?.depthM ?? 8"
         :current-mps="water.current?.currentMps ?? 0"
         :density="density"
+        :viscosity="viscosity"
         :line="line"
       />
       <div class="stack">

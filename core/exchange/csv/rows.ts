@@ -140,7 +140,8 @@ function traitsFrom(said: ReadonlyMap<string, unknown>, family: FamilyId, known:
   return Object.fromEntries(
     fieldsOf(familyOf(family).traits.shape).map((f) => {
       const usual =
-        f.kind === 'choice'
+        f.usual ??
+        (f.kind === 'choice'
           ? f.options[0]
           : f.kind === 'yes-no'
             ? false
@@ -148,7 +149,7 @@ function traitsFrom(said: ReadonlyMap<string, unknown>, family: FamilyId, known:
               ? f.min > 0.01
                 ? 1.5
                 : 0
-              : 3
+              : 3)
       return [f.key, settle(said.get(f.key), now[f.key]) ?? usual]
     }),
   )

@@ -1,5 +1,6 @@
 import { z } from '../../zod'
 import { BLADE_FORM, BLADE_LENGTH_MM, HAMMERED_ADDS, PER_BLADE_SIZE } from '../../../data/blades'
+import { LABEL_CAST_M } from '../../../data/casting'
 import { BLADE_SHAPES, type BladeShape } from '../blades'
 
 /** Traits that several families share; labels stand in forms. */
@@ -20,8 +21,16 @@ export const TRIMMED = { presence: 0.12, fallDragBy: 0.9 } as const
 
 export const buoyancy = z.enum(['floats', 'suspends', 'sinks']).meta({ label: 'Buoyancy' })
 
-/** Running depth on the packet: 0.3 mm mono, a cast of 25 m, rod tip 1 m up. */
+/** Running depth on the packet: 0.3 mm mono, rod tip 1 m up, on the label's cast. */
 export const labelledDepthM = z.number().min(0.1).max(9).meta({ label: 'Labelled running depth', role: 'depth' })
+
+/** Length of the cast that the packet's depth is meant for, m. */
+export const labelCastM = z
+  .number()
+  .min(10)
+  .max(100)
+  .default(LABEL_CAST_M)
+  .meta({ label: 'Cast the depth is meant for', role: 'distance' })
 
 /** Order of fact: vibration and lift rise from willow to Colorado, flash and speed the other way (common practice). */
 const BLADE_ACTION: Record<BladeShape, { vibration: number; flash: number; diveAngleTan: number; drag: number }> = {

@@ -153,6 +153,7 @@ export const sumDropShot = {
   aboveTheBottomOn: (lureLength: Shown) => `above the bottom on a leader of ${lureLength}.`,
   forTieALeader: (lureLength: Shown) => `For ${lureLength} tie a leader of`,
   lightestLeadThatHolds: 'Lightest lead that holds:',
+  noLeadHolds: 'No lead up to 2 kg holds here: thinner line, less of it, or slacker water would.',
   takeForWater: (lureMass: Shown) => `; take ${lureMass}, for water is never even.`,
   onLineAt: (name: Shown, angleDeg: Shown, n: Shown) =>
     `On ${name}, line ${angleDeg}° at the lead, pulled with ${n} N. Current taken as even to the bottom: on the safe side. How well lead grips is assumed.`,
@@ -298,6 +299,7 @@ export const tuneFall = {
   notEvenGMake: 'Not even 200 g make it fall so fast.',
   heldAtADistance: 'Held at a distance of',
   ofLeadStayOn: (depth: Shown, currentMps: Shown) => `of lead stay on a gravel bottom in ${depth}, ${currentMps}.`,
+  noLeadStays: 'No lead up to 2 kg stays on a gravel bottom here: thinner line, less of it, or slacker water would.',
   aCurrent: (current: Shown) => `a current of ${current}`,
   withoutCurrent: 'without current',
 } as const
@@ -385,7 +387,8 @@ export const benchChartPage = {
   itsCountDownDoes: 'Its count-down does',
   diveChart: 'Dive chart',
   fittedToReadings: (n: Shown) => `Fitted to ${n} readings of its running depth.`,
-  fromThePacketsDepth: 'From the packet’s depth: test it, and the curves are its own.',
+  fromThePacketsDepth: (cast: Shown) =>
+    `From the packet’s depth, taken for a cast of ${cast} on 0.30 mm line: test it, and the curves are its own.`,
   print: 'Print',
   saveAsSvg: 'Save as SVG',
   lineGoesOut: 'Line goes out',
@@ -399,10 +402,15 @@ export const benchChartPage = {
   andItsCurveStands: ', and its curve stands here.',
   crossesYourOwnReadings: 'Crosses: your own readings, each on the line it was taken with.',
   wherePracticeAndThis: 'Where practice and this sum differ.',
-  withTheTime:
-    'With the time to reach its full angle the sum lets a diver go on down; common practice finds trolled plugs about half as deep again as on a cast of that length. Trust the shallower until a sounder has shown yours.',
-  goingFromToLb: (depth: Shown) =>
-    `Going from 10 to 16 lb monofilament costs this lure ${depth} on a 25 m cast by the sum; common practice says 60–90 cm (2–3 ft) on a 4–6 ft diver. The sum has the line’s drag alone; thick line also deadens the wobble, and nobody winds both alike. Your own readings on both lines settle it.`,
+  withTheTime: (line: Shown, boat: Shown, cast: Shown) =>
+    `On ${line} of line let out the sum has this plug at ${boat}; cast that far and wound in it reaches ${cast}, because it is home before it is down. Common practice finds trolled plugs only about half as deep again as cast ones. Trust the shallower until a sounder has shown yours.`,
+  goingFromToLb: (line: Shown, both: Shown) =>
+    `Going from 10 to 16 lb monofilament costs this plug ${line} on a 25 m cast by the line alone, and ${both} with the tenth by which thicker line shortens the cast. Common practice says 60–90 cm (2–3 ft) on a 4–6 ft diver: length of cast and pace make more of it than thickness. Your own readings on both lines settle it.`,
+  castTheDepthIsFor: 'Cast the packet’s depth is meant for',
+  makersSeldomSay:
+    'Makers seldom say. A plug whose depth is meant for a long cast runs shallower on yours; the pale band is wide because of it, until you test.',
+  takeItForAll: (n: number) => `Take it for ${count(n, 'other plug')} never tested, too`,
+  tookForAll: (n: number) => `Took the same cast for ${count(n, 'plug')}`,
   diveChartYgrion: 'Dive chart · Ygrion',
   runningDepth: (name: Shown, n: Shown) => `Running depth of ${name}, ${n}`,
   castAndWound: 'cast and wound',

@@ -70,6 +70,13 @@ export const howToFish = {
   on: (name: Shown) => `on the ${name}`,
   pause: 'Pause',
   blowsOutFrom: 'Blows out from',
+  holdsBottom: 'Holds bottom',
+  holdsDepth: 'Holds its depth',
+  getsDown: 'Gets down',
+  yes: 'yes',
+  outOfReach: 'no: no lead would here',
+  moreWould: (mass: Shown) => `no: ${mass} more would`,
+  inSCarried: (seconds: Shown, carried: Shown) => `in ${seconds} s, carried ${carried}`,
   blownOut:
     'Wound like this it comes up and lies on the surface, where it fishes nothing: wind slower, hold the rod down, count longer or take a heavier one.',
   beforeTheFirstCast: 'Before the first cast',

@@ -1,11 +1,12 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
-import { buoyancy, labelledDepthM } from '../traits'
+import { buoyancy, labelCastM, labelledDepthM } from '../traits'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
   lip: z.enum(['short', 'long']).meta({ label: 'Lip' }),
   depthM: labelledDepthM,
+  labelCastM,
   buoyancy,
 })
 
