@@ -174,7 +174,9 @@ export class BowedLine {
     this.lengthM = before - this.chordM < STRAIGHT * before ? this.chordM + away : before
     this.move(dt, 0)
     this.keepInWater(true, dt)
-    this.lengthM = Math.max(before, this.chordM)
+    // A current may pull, but no line is given to it.
+    this.lengthM = Math.max(before, Math.min(this.chordM, this.lengthM))
+    this.keepOnLine()
   }
 
   private get isLying(): boolean {

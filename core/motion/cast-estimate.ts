@@ -48,10 +48,12 @@ function estimateWind(plan: CastPlan, track: PathBuffer): void {
 
 function estimateBeats(plan: CastPlan, track: PathBuffer): void {
   const beat = new GlanceBeat(plan)
+  const drifts = plan.flowMps[0] !== 0 || plan.flowMps[1] !== 0
   const { castM, retrieveSpeedMps, pullDurationS, pauseS } = plan
   let { x, y, z } = begun(plan, beat.line, track)
   let t = plan.countDownS
   const all = Math.max(1, castM / (retrieveSpeedMps * pullDurationS))
+  let lineM = Math.hypot(x, y, z + plan.rodTipM)
   for (let i = 0; i < 2 * PLACES && Math.hypot(x, y) > LIFTED_AT_M; i++) {
     // Few beats are alike at first, while the lure finds its depth.
     const beats = Math.max(1, (all * (i + 1)) / SUM_OF_PLACES)
@@ -63,6 +65,12 @@ function estimateBeats(plan: CastPlan, track: PathBuffer): void {
     y += beat.dy * beats * part
     z = inWater(plan, z + beat.dz * beats * part)
     const beatsGone = beats * part
+    // No farther than the line that is out, however the water carries it.
+    lineM -= retrieveSpeedMps * pullDurationS * beatsGone
+    const most = Math.sqrt(Math.max(LIFTED_AT_M ** 2, lineM * lineM - (z + plan.rodTipM) ** 2))
+    const held = drifts ? Math.min(1, most / Math.max(LIFTED_AT_M, Math.hypot(x, y))) : 1
+    x *= held
+    y *= held
     // The saw of pull and rest as one tooth: to its point, back, and what is left of the rest.
     const away = Math.hypot(x, y)
     track.add(away, inWater(plan, z - beat.backM), t + pullDurationS * beatsGone, 1)

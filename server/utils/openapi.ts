@@ -46,7 +46,7 @@ export function examplePath() {
     cast: { castM: 25, rodTipM: 1 },
     retrieve: { id: 'steady' },
     water: { depthM: 4 },
-    zone: { topM: 0.8, bottomM: 1.6 },
+    zone: { topM: 0.4, bottomM: 1 },
   }
 }
 
