@@ -18,6 +18,9 @@ export interface DiveChart {
   readonly lines: readonly ChartLine[]
 }
 
+/** Shallower than this nothing is compared, m. */
+const LEAST_M = 0.02
+
 /** How the chart's line goes out: a cast wound in at a pace, or that much line let out behind a boat. */
 export type ChartWay = 'cast' | 'trolled'
 
@@ -54,7 +57,7 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
             density,
           }
           const band = diveDepth(dive, motion, cast)
-          return [band.low / band.value, band.high / band.value] as const
+          return [band.low / Math.max(LEAST_M, band.value), band.high / Math.max(LEAST_M, band.value)] as const
         })
         return {
           line,

@@ -95,10 +95,8 @@ export function fitDive(lure: Lure, tests: readonly BenchTest[], motion: BuildMo
   }
 }
 
-/** Running depth with its band, m. */
+/** Running depth with its band, m: in metres and not in shares, because a short cast may not dive at all. */
 export function diveDepth(posterior: Posterior, motion: BuildMotion, cast: DiveCast) {
-  const ln = predictWithInterval(posterior, (p) =>
-    Math.log(Math.max(LEAST_M, runningDepthM(withDive(motion, p), cast))),
-  )
-  return { value: Math.exp(ln.value), low: Math.exp(ln.low), high: Math.exp(ln.high) }
+  const depth = predictWithInterval(posterior, (p) => runningDepthM(withDive(motion, p), cast))
+  return { ...depth, low: Math.max(0, depth.low) }
 }

@@ -16,6 +16,7 @@ const { show, figure, unit } = useMeasure()
 const width = ref(1180)
 const PLOT_H = 420
 const NAME_H = 20
+const NAME_APART = 16
 /** Beside the curves there is room for their names only where it is wide; else they stand below. */
 const narrow = computed(() => width.value < 640)
 const room = computed(() => ({
@@ -26,9 +27,13 @@ const room = computed(() => ({
 }))
 const height = computed(() => (narrow.value ? 300 + NAME_H * props.chart.lines.length : PLOT_H))
 const DASHES = ['', '9 4', '3 4', '12 4 3 4', '1 5', '6 3 1 3', '14 6', '4 2']
-const most = computed(() =>
-  Math.max(0.5, ...props.chart.lines.flatMap((l) => l.depthM), ...props.points.map((p) => p.depthM)),
-)
+/** The band of an untested plug is wide: half as much again as the curves is shown of it. */
+const SHOWN = 1.5
+const most = computed(() => {
+  const curves = Math.max(0.5, ...props.chart.lines.flatMap((l) => l.depthM), ...props.points.map((p) => p.depthM))
+  const wide = Math.max(...props.chart.lines.filter((l) => l.line.id === props.chosen).flatMap((l) => l.high), curves)
+  return Math.min(SHOWN * curves, wide)
+})
 const x = computed(() =>
   scaleLinear([0, Math.max(...props.chart.lengthsM)], [room.value.left, width.value - room.value.right]),
 )
@@ -41,7 +46,7 @@ const band = (low: readonly number[], high: readonly number[]) =>
   area<number>()
     .x((_, i) => x.value(props.chart.lengthsM[i] ?? 0))
     .y0((d) => y.value(d))
-    .y1((_, i) => y.value(high[i] ?? 0))(low as number[]) ?? ''
+    .y1((_, i) => y.value(Math.min(high[i] ?? 0, y.value.domain()[1] ?? 0)))(low as number[]) ?? ''
 const shown = computed(() => props.chart.lines.find((l) => l.line.id === props.chosen) ?? props.chart.lines[0])
 /** Names at the ends of the curves, pushed apart where curves run together. */
 const names = computed(() => {
@@ -50,10 +55,18 @@ const names = computed(() => {
     .sort((a, b) => a.y - b.y)
   const x = narrow.value ? room.value.left : width.value - room.value.right + 6
   let last = -Infinity
-  return ends.map((e, nth) => {
-    last = Math.max(e.y, last + 16)
-    return { ...e, x, y: narrow.value ? height.value - room.value.bottom + NAME_H * (nth + 1) : last }
-  })
+  const down = ends.map((e) => (last = Math.max(e.y, last + NAME_APART)))
+  // What would run out below pushes the others up again.
+  let lowest = height.value - NAME_APART / 2
+  for (let i = down.length - 1; i >= 0; i--) {
+    down[i] = Math.min(down[i] ?? lowest, lowest)
+    lowest = (down[i] ?? lowest) - NAME_APART
+  }
+  return ends.map((e, nth) => ({
+    ...e,
+    x,
+    y: narrow.value ? height.value - room.value.bottom + NAME_H * (nth + 1) : (down[nth] ?? 0),
+  }))
 })
 const yTicks = computed(() =>
   y.value.ticks(7).map((t) => ({ at: y.value(t), text: figure(t, 'depth'), strong: t === 0 })),

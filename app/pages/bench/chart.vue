@@ -240,7 +240,7 @@ function save() {
         </div>
         <div v-else class="differ">
           <b>{{ words.wherePracticeAndThis }}</b>
-          {{ words.goingFromToLb(show(worths.line, 'depth'), show(worths.both, 'depth')) }}
+          {{ words.goingFromToLb(show(worths.line, 'lureLength'), show(worths.both, 'lureLength')) }}
         </div>
       </section>
     </template>
