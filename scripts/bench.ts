@@ -3,13 +3,13 @@
  * large spreadsheet, and frames while a grip is dragged and 5,000 lures are scrolled in the browser. No test depends on these; machines are slow and noisy.
  */
 import { chromium, type Page } from '@playwright/test'
-import { median as d3Median } from 'd3-array'
 import { spawn } from 'node:child_process'
 import { guessColumns, planImport, readSheet } from '../core/exchange'
 import { createMatchContext, rank, rankSteps } from '../core/match'
 import { profileFromTests } from '../core/bench'
 import { depthOnLine } from '../core/motion'
 import { lineTable, pathCosts } from './line-bench'
+import { median, times } from './timing'
 import { solveOde } from '../core/testing/ode'
 import { lakeDays, ratioText, takesOf, takesRatio } from '../core/testing/lake-days'
 import { messySheet } from '../core/testing/sheet'
@@ -18,15 +18,6 @@ import { EMPTY_BOX } from '../core/box'
 import { manyLures } from '../e2e/many'
 import { demoWorld } from '../core/demo/world'
 import { CHROMIUM, ROOT, ensureBrowser, ensureBuild } from './setup.mjs'
-
-const median = (values: readonly number[]) => d3Median(values) ?? NaN
-function times(count: number, run: () => void): number[] {
-  return Array.from({ length: count }, () => {
-    const from = performance.now()
-    run()
-    return performance.now() - from
-  })
-}
 
 function lineAgainstOde() {
   const k = 0.3

@@ -1,4 +1,4 @@
-import { median as d3Median, quantile } from 'd3-array'
+import { quantile } from 'd3-array'
 import {
   LABEL_CAST,
   STEADY_WIND,
@@ -11,17 +11,9 @@ import {
 } from '../core/motion'
 import { lineDifferences } from '../core/testing/reference/differences'
 import { solveOde } from '../core/testing/ode'
+import { median, times } from './timing'
 
 /** The line held to its table, and what a path on it costs. */
-
-const median = (values: readonly number[]) => d3Median(values) ?? NaN
-function times(count: number, run: () => void): number[] {
-  return Array.from({ length: count }, () => {
-    const from = performance.now()
-    run()
-    return performance.now() - from
-  })
-}
 
 /** The table of cases: how many marks are within what is allowed, how far out they are, and which is worst. */
 export function lineTable() {

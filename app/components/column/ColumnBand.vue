@@ -1,19 +1,11 @@
 <script setup lang="ts">
-import { area } from 'd3-shape'
 import type { Band } from '../../../core/bench'
+import { outlineOf } from './envelope'
 import type { Scene } from './scene'
 
 /** Where the path may lie as well, 19 times in 20. */
 const props = defineProps<{ scene: Scene; band: Band }>()
-const shape = computed(() => {
-  const { x, low, high } = props.band
-  if (x.length < 2) return ''
-  const draw = area<number>()
-    .x((_, i) => props.scene.x(x[i] ?? 0))
-    .y0((_, i) => props.scene.z(low[i] ?? 0))
-    .y1((_, i) => props.scene.z(high[i] ?? 0))
-  return draw([...x]) ?? ''
-})
+const shape = computed(() => outlineOf(props.band, props.scene))
 </script>
 
 <template>

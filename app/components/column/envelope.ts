@@ -1,4 +1,6 @@
+import { area } from 'd3-shape'
 import type { Path } from '../../../core/motion'
+import type { Scene } from './scene'
 
 /** How deep some paths run at even distances from the rod: the shallowest and the deepest of them, m. */
 export interface Envelope {
@@ -33,4 +35,14 @@ export function envelopeOf(paths: readonly Path[], reachM: number, strips: numbe
     low: met.map((i) => low[i] ?? 0),
     high: met.map((i) => high[i] ?? 0),
   }
+}
+
+/** Its outline in a scene, as the d of an SVG path; empty where there is none. */
+export function outlineOf({ x, low, high }: Envelope, scene: Pick<Scene, 'x' | 'z'>): string {
+  if (x.length < 2) return ''
+  const draw = area<number>()
+    .x((_, i) => scene.x(x[i] ?? 0))
+    .y0((_, i) => scene.z(low[i] ?? 0))
+    .y1((_, i) => scene.z(high[i] ?? 0))
+  return draw([...x]) ?? ''
 }
