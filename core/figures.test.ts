@@ -34,6 +34,6 @@ describe('every figure of data/ is within its bounds', () => {
     refuses('tackle-limits', 'LINE_DENSITY', { mono: 1140, fluoro: 178, braid: 970 })
     refuses('gaps', 'DEPTH_BANDS', [{ id: 'surface', name: 'x', fromM: 0.1, toM: Infinity }])
     refuses('bench', 'PLUG_LOADS_KG', [0.03, 0.02])
-    refuses('casting', 'CAST_FACTOR_BY_BODY', { metal: 1 })
+    refuses('casting', 'CAST_ANGLES_DEG', { usual: 40, intoWind: 44 })
   })
 })

@@ -15,7 +15,7 @@ export const AXES = [
   { id: 'fall', name: 'Fall', by: 'build', kind: 'ratio', width: 0.7, most: 4 },
   { id: 'bottom', name: 'On the bottom', by: 'path', kind: 'enough', width: 1, most: 6 },
   { id: 'touch', name: 'Touching cover', by: 'path', kind: 'enough', width: 1, most: 6 },
-  { id: 'reach', name: 'Distance', by: 'hand', kind: 'enough', width: 1, most: 5 },
+  { id: 'reach', name: 'Distance', by: 'outfit', kind: 'enough', width: 1, most: 5 },
   { id: 'length', name: 'Length', by: 'build', kind: 'ratio', width: 0.42, most: 8 },
   { id: 'presence', name: 'Presence', by: 'build', kind: 'near', width: 0.3, most: 6 },
   { id: 'amplitude', name: 'Width of action', by: 'build', kind: 'near', width: 0.35, most: 4 },

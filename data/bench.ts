@@ -46,8 +46,8 @@ export const SHELL_EXPANSION = 2.4e-4
 /** Lead strip as it is sold: width and thickness, m. */
 export const LEAD_STRIP = { widthM: 0.005, thickM: 0.0005 } as const
 
-/** Trolling speed is changed in such steps, m/s (0.2 mph; common practice). */
-export const TROLL_STEP_MPS = 0.0894
+/** Trolling speed is changed in such steps, m/s (0.1 mph; common practice). */
+export const TROLL_STEP_MPS = 0.044704
 
 /** Weights to which surf needle plugs are loaded: 1, 1.7, 2.65, 3 and 3.5 oz (common practice), kg. */
 export const PLUG_LOADS_KG = [0.0283, 0.0482, 0.0751, 0.085, 0.0992] as const

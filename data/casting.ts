@@ -1,10 +1,30 @@
-/** How far things fly against a plug of the same weight. Common practice: metal far, wire and blades short. */
-export const CAST_FACTOR_BY_BODY = { metal: 1.25, hard: 1, jig: 1, soft: 0.95, wire: 0.9 } as const
+/** What a comfortable cast is said of: a compact lure of 15 g on a rod that likes it. Its drag area in the air, m²: a spoon's of 6 cm. */
+export const ORDINARY_CAST = {
+  massKg: 0.015,
+  dragM2: 5e-4,
+  rod: { type: 'spinning', lengthM: 2.1, lureMinKg: 0.007, lureMaxKg: 0.028 },
+  line: { diameterM: 0.00025, densityKgM3: 1140 },
+} as const
 
-/** The plug that a comfortable cast is measured with, kg. */
-export const CAST_WITH_KG = 0.015
-/** Length of a cast grows with weight to this power, up to this factor. Assumed until an angler's own casts are measured. */
-export const CAST_BY_MASS = { power: 0.22, most: 1.15 } as const
+/**
+ * How a rod throws, assumed but in its directions common practice. Tip and hand swing with the lure as if they weighed `tip` times the rod's middle weight; an
+ * overhead reel's spool must be set spinning too, `spoolKg`. Reel and guides take so many times λ·v²: coils off a fixed spool slap more.
+ */
+export const ROD_THROWS = {
+  tip: 1.3,
+  spoolKg: { spinning: 0, casting: 0.006 },
+  guides: { spinning: 2, casting: 1.5 },
+} as const
+
+/** Launch angles, degrees: a little under half a right angle, and flat into the wind (common practice). The tip stands so high, m. */
+export const CAST_ANGLES_DEG = { usual: 40, intoWind: 22 } as const
+export const CAST_FROM_M = 2
+
+/** Nobody gives an ordinary rod more than this, J: 15 g would leave it at 45 m/s. Assumed. */
+export const HARDEST_SWING_J = 30
+
+/** Nobody casts farther than this many times his comfortable cast on the water at hand; assumed. */
+export const MOST_OF_COMFORTABLE = 1.6
 
 /**
  * The cast for which a packet's running depth is taken where the packet does not say, m. Makers give depths of long casts on thin line (common practice: “on a long

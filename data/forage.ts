@@ -1,8 +1,8 @@
 /**
  * What fish eat, and how it grows through the year.
  *
- * Length follows the seasonal growth curve of Somers (1988), after von Bertalanffy (1938):
- * L(t) = L∞ (1 − exp(−k (t − t₀) − S(t) + S(t₀))), S(t) = k/2π · sin 2π(t − tₛ), with growth standing still in late winter.
+ * Length follows von Bertalanffy's curve (1938), L = L∞ − (L∞ − L₀)·exp(−k·g), g the years of growth since hatching: none passes in the cold half of the year
+ * (core/water/forage).
  * `asymptoticLengthM` L∞, m; `growthRatePerYear` k; `hatchMonth` month of hatching in the north, 1 … 12 with decimals; `minPreyLengthM` length from which hunters bother with a
  * year's brood; `hatchM` length at hatching. The brood eaten is the youngest that has reached `minPreyLengthM`, which is the most numerous.
  * `kind`: what sort of food it is, for the rules of practice. `shade`: how it looks in the water. Lengths and hatching: common practice, from memory.
@@ -14,9 +14,9 @@ export const FORAGE = [
     kind: 'fish',
     shade: 'silver',
     asymptoticLengthM: 0.28,
-    growthRatePerYear: 0.3,
+    growthRatePerYear: 0.18,
     hatchMonth: 6,
-    minPreyLengthM: 0.045,
+    minPreyLengthM: 0.035,
     hatchM: 0.008,
   },
   {
@@ -25,9 +25,9 @@ export const FORAGE = [
     kind: 'fish',
     shade: 'silver',
     asymptoticLengthM: 0.18,
-    growthRatePerYear: 0.55,
+    growthRatePerYear: 0.27,
     hatchMonth: 6.2,
-    minPreyLengthM: 0.05,
+    minPreyLengthM: 0.03,
     hatchM: 0.006,
   },
   {
@@ -102,9 +102,9 @@ export const FORAGE = [
     kind: 'fish',
     shade: 'olive',
     asymptoticLengthM: 0.1,
-    growthRatePerYear: 0.8,
+    growthRatePerYear: 0.4,
     hatchMonth: 6,
-    minPreyLengthM: 0.035,
+    minPreyLengthM: 0.025,
     hatchM: 0.005,
   },
   {

@@ -82,6 +82,43 @@ it('the sums of boat and bottom follow what is typed, in any unit', async () => 
   expect(find(body, 'table[aria-label="Predicted casts"]').querySelectorAll('tbody tr').length).toBeGreaterThan(3)
 })
 
+it('behind the boat: a step at a time, with the current, and through a turn', async () => {
+  const { body } = await mountScreen(SumsPage)
+  const boat = region(body, 'Trolling')
+  await type(boat, 'Speed over ground', '1 m/s')
+  const rows = () => [...boat.querySelectorAll('tbody tr')].map((r) => r.textContent?.trim() ?? '')
+  expect(rows()[4]).toContain('1\u202fm/s')
+  await press(boat, 'A step faster')
+  // A tenth of a mile an hour is 0.0447 m/s.
+  expect(rows()[4]).toContain('1.04\u202fm/s')
+  await type(boat, 'Current from behind', '0.3 m/s')
+  expect(boat.textContent).toContain('Through the water that makes 0.74\u202fm/s')
+  const turn = find(boat, 'table[aria-label="In a turn"]')
+  const slowest = [...turn.querySelectorAll('tbody td:nth-child(2)')].map((td) =>
+    Number.parseFloat(td.textContent ?? ''),
+  )
+  expect(slowest[0]).toBeLessThan(slowest[1] ?? 0)
+  await type(boat, 'Current from behind', '1.1 m/s')
+  expect(boat.textContent).toContain('goes with the water')
+})
+
+it('behind the ball and under the boat: where the lure is, and what cannot be reached', async () => {
+  const { body } = await mountScreen(SumsPage)
+  const ball = region(body, 'Downrigger')
+  expect(ball.textContent).toMatch(/runs at 1\d(\.\d)?\s?\u202f?m/)
+  await type(ball, 'Ball', '1 kg')
+  await type(ball, 'Speed over ground', '3 m/s')
+  expect(ball.textContent).toContain('No length of cable')
+  const hang = region(body, 'Lowered under the rod')
+  await type(hang, 'Drift or current', '0')
+  expect(hang.textContent).toContain('straight down')
+  await type(hang, 'Drift or current', '0.3')
+  expect(hang.textContent).toContain('trails')
+  await type(hang, 'Drift or current', '2')
+  await type(hang, 'Wanted depth', '60 m')
+  expect(hang.textContent).toContain('No line gets it there')
+})
+
 it('a report holds every reading of the lure, and the figure of each kind', async () => {
   const { body } = await mountScreen(ReportPage, {}, '/bench/report?lure=demo-017')
   const series = box.box.tests.filter((t) => t.lureId === 'demo-017')

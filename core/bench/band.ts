@@ -1,6 +1,5 @@
 import { itemAt } from '../list'
-import { PRIOR_SD } from '../../data/bench'
-import { retrievePath, type BuildMotion, type CastPlan } from '../motion'
+import { depthOnPath, retrievePath, type BuildMotion, type CastPlan } from '../motion'
 import type { LureProfile } from './lure-profile'
 import { studentQuantile } from '../statistics'
 
@@ -13,16 +12,6 @@ export interface Band {
 
 const PLACES = 40
 
-/** Depth of the worked part of a path at a distance, m, between its points; NaN outside it. */
-function depthAt(x: readonly number[], z: readonly number[], from: number, at: number): number {
-  for (let i = from + 1; i < x.length; i++) {
-    const [a, b] = [itemAt(x, i - 1), itemAt(x, i)]
-    if ((a >= at && b <= at) || (a <= at && b >= at))
-      return itemAt(z, i - 1) + (itemAt(z, i) - itemAt(z, i - 1)) * (a === b ? 0 : (at - a) / (b - a))
-  }
-  return NaN
-}
-
 /** A motion with one of its uncertain figures moved, and how far one standard deviation moves it. */
 interface Direction {
   readonly dof: number
@@ -30,7 +19,7 @@ interface Direction {
 }
 
 /** Independent directions in which what is known of a lure may be out: eigen-free, by the Cholesky factor of each fit's covariance. */
-function directions(motion: BuildMotion, { fall, rest, dive }: LureProfile): Direction[] {
+function directions(motion: BuildMotion, { fall, rest, dive, pull }: LureProfile): Direction[] {
   const found: Direction[] = []
   if (dive) {
     const [[a = 0, b = 0] = [], [, c = 0] = []] = dive.covariance
@@ -56,10 +45,12 @@ function directions(motion: BuildMotion, { fall, rest, dive }: LureProfile): Dir
       dof: fall.dof,
       moved: (d) => ({ ...motion, sinkDragAreaM2: motion.sinkDragAreaM2 * Math.exp(d * sd) }),
     })
-    // While pulled a sinker's drag is as uncertain as before: only its fall was timed.
+  }
+  if (pull) {
+    const sd = Math.sqrt(itemAt(itemAt(pull.covariance, 0), 0))
     found.push({
-      dof: 1000,
-      moved: (d) => ({ ...motion, towDragAreaM2: motion.towDragAreaM2 * Math.exp(d * PRIOR_SD.drag) }),
+      dof: pull.dof,
+      moved: (d) => ({ ...motion, towDragAreaM2: motion.towDragAreaM2 * Math.exp(d * sd) }),
     })
   }
   return found
@@ -92,10 +83,9 @@ export function pathBand(plan: CastPlan, known: LureProfile): Band {
   const x = Array.from({ length: PLACES }, (_, i) => start + ((end - start) * i) / (PLACES - 1))
   const clamp = (z: number) => Math.min(plan.depthM, Math.max(0, z))
   const band = x.map((at) => {
-    const z = depthAt(middle.x, middle.z, middle.retrieveStartIndex, at)
+    const z = depthOnPath(middle, at)
     const square = ways.reduce((sum, { t, up, down }) => {
-      const spread =
-        (depthAt(up.x, up.z, up.retrieveStartIndex, at) - depthAt(down.x, down.z, down.retrieveStartIndex, at)) / 2
+      const spread = (depthOnPath(up, at) - depthOnPath(down, at)) / 2
       return sum + (Number.isFinite(spread) ? (t * spread) ** 2 : 0)
     }, 0)
     return { z, half: Math.sqrt(square) }

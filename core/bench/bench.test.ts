@@ -3,7 +3,16 @@ import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import type { Lure } from '../tackle'
 import { BenchTest, type TestKind } from './tests/register'
-import { LABEL_CAST, STEADY_WIND, motionOf, sinkTimeS, weightInWaterN } from '../motion'
+import {
+  LABEL_CAST,
+  STEADY_WIND,
+  depthOnPath,
+  motionOf,
+  retrievePath,
+  sinkTimeS,
+  trollingDepth,
+  weightInWaterN,
+} from '../motion'
 import { waterDensity } from '../water'
 import {
   predictWithInterval,
@@ -32,6 +41,7 @@ import {
   snapshotState,
   outlierIndices,
   tearLoad,
+  trolledMotion,
   cachedProfile,
   withDive,
 } from '.'
@@ -198,7 +208,7 @@ describe('running depth', () => {
     (l) => (l.family === 'crankbait' || l.family === 'jerkbait') && l.traits.depthM >= 1.5,
   )
   /** Trials: a lure that is not quite what its packet says, three readings at one cast and line, and what is foretold. */
-  function trials(noise: number) {
+  function trials(noise: number, n = 3) {
     const { even, normal } = chance(42)
     const seen = { thicker: [] as number[], shorter: [] as number[], inside: { thicker: 0, shorter: 0 } }
     for (let i = 0; i < 200; i++) {
@@ -216,7 +226,10 @@ describe('running depth', () => {
         density: DENSITY,
       }
       const depthM = runningDepthM(truth, cast)
-      const readings = [0, 1, 2].map(() => ({ castM: cast.castM, depthM: depthM * Math.exp(noise * normal()) }))
+      const readings = Array.from({ length: n }, () => ({
+        castM: cast.castM,
+        depthM: depthM * Math.exp(noise * normal()),
+      }))
       const fitted = fitDive(
         lure,
         [test('depth', lure, { lineDiameterM: 0.0003, rodTipM: 1, retrieveSpeedMps: 0.8, readings })],
@@ -248,6 +261,14 @@ describe('running depth', () => {
     expect(inside.thicker).toBeGreaterThanOrEqual(190)
     expect(inside.shorter).toBeGreaterThanOrEqual(190)
   })
+  it.each([1, 2, 3])(
+    'the band holds 19 in 20 for a hand twice as rough as stated, too: %d readings, good to 10 %',
+    (n) => {
+      const { inside } = trials(0.1, n)
+      expect(inside.thicker).toBeGreaterThanOrEqual(190)
+      expect(inside.shorter).toBeGreaterThanOrEqual(190)
+    },
+  )
   it('readings all over the place are a poor fit; the demo has one, and says so', () => {
     const deep = named('Bumblecrag M Hush')
     expect(isPoor(profileFromTests(deep, box.tests).dive!)).toBe(true)
@@ -279,6 +300,89 @@ describe('running depth', () => {
         if (i > 0) expect(a?.depthM[i]).toBeGreaterThan(a?.depthM[i - 1] ?? 0)
       }
     }
+  })
+})
+
+describe('drag while pulled', () => {
+  const jig = named('Broombelly Ball 18')
+  /** A sinker whose drag is so many times what its family has, wound by the application's own exact path, and trolled. */
+  const truth = (by: number) => {
+    const motion = motionOf(bare(jig), DENSITY)
+    return { ...motion, towDragAreaM2: motion.towDragAreaM2 * by }
+  }
+  const wound = (by: number) =>
+    test('wound', jig, {
+      lineDiameterM: 0.0002,
+      rodTipM: 1,
+      retrieveSpeedMps: 0.8,
+      readings: [4, 6, 8].map((countS) => ({
+        castM: 25,
+        countS,
+        awayM: 10,
+        depthM: depthOnPath(
+          retrievePath({
+            ...STEADY_WIND,
+            ...LABEL_CAST,
+            density: DENSITY,
+            motion: truth(by),
+            castM: 25,
+            countDownS: countS,
+            retrieveSpeedMps: 0.8,
+            lineDiameterM: 0.0002,
+            depthM: 100,
+          }),
+          10,
+        ),
+      })),
+    })
+  it.each([0.6, 1, 1.7])('is found back from ledges ticked on the wind: %f times its family’s', (by) => {
+    const { pull } = profileFromTests(jig, [wound(by)])
+    const found = Math.exp(pull?.parameters[0] ?? 0) / truth(1).towDragAreaM2
+    expect(found / by).toBeGreaterThan(0.85)
+    expect(found / by).toBeLessThan(1.2)
+  })
+  it('then the lure is wound by it, and its path is told within a narrower band', () => {
+    const known = profileFromTests(jig, [wound(1.7)])
+    const motion = motionFromProfile(bare(jig), known, { tempC: 12, salinity: 0 })
+    expect(motion.towDragAreaM2 / truth(1).towDragAreaM2).toBeGreaterThan(1.4)
+    expect(motion.basis).toBe('fitted')
+    const plan = {
+      ...STEADY_WIND,
+      ...LABEL_CAST,
+      density: DENSITY,
+      depthM: 8,
+      castM: 25,
+      countDownS: 6,
+      retrieveSpeedMps: 0.8,
+    }
+    const width = (tests: BenchTest[]) => {
+      // Its fall is known in both: what is left is how it pulls.
+      const falls = box.tests.filter((t) => t.kind === 'fall' && t.lureId === jig.id)
+      const told = profileFromTests(jig, [...tests, ...falls])
+      const { low, high } = pathBand(
+        { ...plan, motion: motionFromProfile(bare(jig), told, { tempC: 12, salinity: 0 }) },
+        told,
+      )
+      return Math.max(...high.map((h, i) => h - (low[i] ?? 0)))
+    }
+    expect(width([wound(1)])).toBeLessThan(0.9 * width([]))
+  })
+  it('a diver’s runs behind a boat settle its trolled depth, and leave its casts as they were', () => {
+    const plug = named('Bumblecrag D')
+    const bareKnown = profileFromTests(plug, [])
+    const motion = motionFromProfile(bare(plug), bareKnown, { tempC: 12, salinity: 0 })
+    const line = { diameterM: 0.0003, densityKgM3: 1140 }
+    const byTheSum = trollingDepth(motion, DENSITY, line, 1, 30, 1).depthM
+    const runs = test('trolled', plug, {
+      lineDiameterM: 0.0003,
+      rodTipM: 1,
+      readings: [1, 1.02, 0.98].map((by) => ({ speedMps: 1, lineOutM: 30, depthM: 0.7 * byTheSum * by })),
+    })
+    const known = profileFromTests(plug, [runs])
+    const settled = trollingDepth(trolledMotion(known, motion), DENSITY, line, 1, 30, 1).depthM
+    expect(settled / (0.7 * byTheSum)).toBeGreaterThan(0.95)
+    expect(settled / (0.7 * byTheSum)).toBeLessThan(1.06)
+    expect(motionFromProfile(bare(plug), known, { tempC: 12, salinity: 0 })).toEqual(motion)
   })
 })
 

@@ -1,37 +1,43 @@
 import { itemAt } from '../list'
 import { PRIOR_SD, READING_SD } from '../../data/bench'
-import { CAST_WITH_KG } from '../../data/casting'
-import { lureMass, type Lure } from '../tackle'
+import { ORDINARY_CAST } from '../../data/casting'
+import { lureMass, type Lure, type Rod } from '../tackle'
 import type { BenchTest, TestOf } from './tests/register'
-import { castByEnergyM, energyForCast, motionOf } from '../motion'
+import { airDragM2, castBySwingM, motionOf, swingForCast, type Thrower } from '../motion'
 import { priorOnly, type Posterior } from './estimate'
 import { predictWithInterval, fit } from './least-squares'
 import { lureAsTested } from './as-tested'
 
-/** Drag area of a lure in the air, m²: it tumbles, between nose first and broadside. The coefficient is that of the water at the same Reynolds number. */
-function airDragM2(lure: Lure): number {
-  const { towDragAreaM2, sinkDragAreaM2 } = motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, 999)
-  return Math.sqrt(towDragAreaM2 * sinkDragAreaM2)
-}
+const dragOf = (lure: Lure) => airDragM2(motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: 0 }, 999))
 
-/** An ordinary cast of an ordinary plug, m, and its drag area, m²: where the fit of an angler's swing begins. */
-const ORDINARY = { castM: 28, dragM2: 9e-4 } as const
+/** An ordinary cast of an ordinary plug, m: where the fit of an angler's swing begins. */
+const ORDINARY_CAST_M = 28
 /** Anglers and rods differ widely: standard deviation of ln energy beforehand. */
 const SWING_SD = 0.8
 
 export type Swinging = Posterior & {
+  /** What threw: the rod with an ordinary line. */
+  readonly by: Thrower
   readonly residuals: readonly { label: string; observed: number; fitted: number }[]
 }
 
+/** The rod's own law with the line that casts are told on: tests say nothing of theirs. */
+const throwerOf = (rod: Rod | undefined): Thrower => ({ rod: rod ?? ORDINARY_CAST.rod, line: ORDINARY_CAST.line })
+
 /**
- * The energy that an angler's own swing with a rod gives a lure, from measured casts of one or more lures; then every other lure's cast follows from its
- * weight and bulk.
+ * The swing that an angler gives, from measured casts of one or more lures with a rod; then every other lure's cast follows from its weight and bulk, and
+ * every other rod's from its power and length.
  *
  * @param rodId null: casts for which no rod was named
  */
-export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], rodId: string | null): Swinging {
-  const before = Math.log(energyForCast(ORDINARY.castM, CAST_WITH_KG, ORDINARY.dragM2))
-  const believed = [{ at: before, sd: SWING_SD }]
+export function fitSwing(
+  lures: readonly Lure[],
+  tests: readonly BenchTest[],
+  rodId: string | null,
+  rods: readonly Rod[] = [],
+): Swinging {
+  const by = throwerOf(rods.find((r) => r.id === rodId))
+  const believed = [{ at: Math.log(swingForCast(ORDINARY_CAST_M)), sd: SWING_SD }]
   const byId = new Map(lures.map((l) => [l.id, l]))
   const casts = tests
     .filter((t): t is TestOf<'cast'> => t.kind === 'cast' && t.rodId === rodId)
@@ -39,16 +45,16 @@ export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], ro
       const lure = byId.get(test.lureId)
       if (!lure) return []
       const massKg = lureMass(lureAsTested(lure, test)).kg + test.withKg
-      return test.readings.map(({ castM }) => ({ label: lure.name, massKg, dragM2: airDragM2(lure), castM }))
+      return test.readings.map(({ castM }) => ({ label: lure.name, massKg, dragM2: dragOf(lure), castM }))
     })
-  if (casts.length === 0) return { ...priorOnly(believed, 'assumed'), residuals: [] }
+  if (casts.length === 0) return { ...priorOnly(believed, 'assumed'), by, residuals: [] }
   const found = fit({
     believed,
-    predict: ([lnEnergy = 0]) => {
+    predict: ([lnSwing = 0]) => {
       const known = new Map<string, number>()
       return casts.map(({ label, massKg, dragM2 }) => {
         const key = `${label}|${massKg}`
-        const ln = known.get(key) ?? Math.log(castByEnergyM(Math.exp(lnEnergy), massKg, dragM2))
+        const ln = known.get(key) ?? Math.log(castBySwingM(Math.exp(lnSwing), { massKg, dragM2 }, by))
         known.set(key, ln)
         return ln
       })
@@ -59,6 +65,7 @@ export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], ro
   })
   return {
     ...found,
+    by,
     basis: 'fitted',
     n: casts.length,
     residuals: casts.map((c, i) => ({
@@ -70,8 +77,8 @@ export function fitSwing(lures: readonly Lure[], tests: readonly BenchTest[], ro
 }
 
 /** Cast of a lure by a fitted swing, m, with its band. */
-export function castOf(swing: Posterior, lure: Lure, withKg = 0) {
-  const massKg = lureMass(lure).kg + withKg
-  const ln = predictWithInterval(swing, ([e = 0]) => Math.log(castByEnergyM(Math.exp(e), massKg, airDragM2(lure))))
+export function castOf(swing: Swinging, lure: Lure, withKg = 0) {
+  const thrown = { massKg: lureMass(lure).kg + withKg, dragM2: dragOf(lure) }
+  const ln = predictWithInterval(swing, ([e = 0]) => Math.log(castBySwingM(Math.exp(e), thrown, swing.by)))
   return { value: Math.exp(ln.value), low: Math.exp(ln.low), high: Math.exp(ln.high) }
 }

@@ -7,7 +7,14 @@ export { canRest, carriedDifferenceN, fitRest, restSpeedIn, type Carrying } from
 export { diveDepth, fitDive, runningDepthM, withDive } from './fit-dive'
 export { castOf, fitSwing } from './fit-cast'
 export { dampingOf, measuredCast, rateAction, revivalOf, speedWindow, tearLoad } from './action-scores'
-export { actionFromProfile, motionFromProfile, profileFromTests, cachedProfile, type LureProfile } from './lure-profile'
+export {
+  actionFromProfile,
+  motionFromProfile,
+  trolledMotion,
+  profileFromTests,
+  cachedProfile,
+  type LureProfile,
+} from './lure-profile'
 export { countDownTable } from './count-down'
 export { pathBand, type Band } from './band'
 export { diveChart, lineWorthM, type ChartWay, type DiveChart } from './dive-chart'

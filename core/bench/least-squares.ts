@@ -33,8 +33,17 @@ export interface Fit {
   readonly dof: number
 }
 
-/** Trust in the readings' own stated error, in readings. */
-const TRUST = 6
+/**
+ * Trust in the readings' own stated error, in readings: so few that the band of a single one still holds for a hand twice as rough as stated, and many readings
+ * tell for themselves how rough it was.
+ */
+const TRUST = 2
+/** Hands are rather rougher than stated: square of the scatter believed beforehand, of that of the readings as stated. */
+const ROUGHER = 1.5
+/** A stated band is to hold 19 cases in 20. */
+const UPPER = 0.975
+/** Its quantile where the scatter is known: the normal distribution's. */
+const NORMAL = 1.959964
 const STEP = 3e-4
 const ROUNDS = 25
 const STEPS_A_ROUND = 3
@@ -43,8 +52,8 @@ const STILL = 1e-5
 
 /**
  * Least squares with beliefs: Levenberg–Marquardt (library) on readings and beliefs together, each divided by its standard deviation; a belief is one more
- * reading of its parameter. The covariance is that of the linear model at the answer, times the pooled scatter
- * s² = (trust + Σ(r/σ)²) / (trust + n − p'), p' the parameters that the readings, and not the beliefs, pin down.
+ * reading of its parameter. The covariance is that of the linear model at the answer, the readings as good as the pooled scatter has them,
+ * s² = (1.5·trust + Σ(r/σ)²) / (trust + n − p'), p' the parameters that the readings, and not the beliefs, pin down.
  *
  * @throws RangeError without readings
  */
@@ -88,13 +97,23 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
   const ofReadings = new Matrix(rows.slice(0, n))
   const pinned = covariance.mmul(ofReadings.transpose().mmul(ofReadings)).trace()
   const free = Math.max(0, n - pinned)
-  const s2 = (trust + square) / (trust + free)
+  const s2 = (trust * ROUGHER + square) / (trust + free)
+  const dof = trust + free
+  // A rough hand makes the readings worth less, never what was believed: so beliefs bound the band, however few the readings.
+  const by = studentQuantile(UPPER, dof) / NORMAL
+  const information = ofReadings
+    .transpose()
+    .mmul(ofReadings)
+    .div(s2 * by ** 2)
+  believed.forEach((b, j) => information.set(j, j, information.get(j, j) + 1 / b.sd ** 2))
   return {
     parameters,
-    covariance: covariance.mul(s2).to2DArray(),
+    covariance: inverse(information)
+      .div(by ** 2)
+      .to2DArray(),
     residuals,
     scatter: free > 0.5 ? Math.sqrt(square / free) : Math.sqrt(square / n),
-    dof: trust + free,
+    dof,
   }
 }
 
@@ -111,9 +130,6 @@ function jacobian(
   })
   return itemAt(columns, 0).map((_, i) => columns.map((column) => itemAt(column, i)))
 }
-
-/** Share of cases that a stated band is to hold. */
-const HELD = 0.95
 
 /**
  * A figure that follows from fitted parameters, with its band: errors carried through linearly, by Student's t.
@@ -135,6 +151,6 @@ export function predictWithInterval(
     0,
   )
   const value = of(parameters)
-  const half = studentQuantile((1 + HELD) / 2, dof) * Math.sqrt(Math.max(0, variance))
+  const half = studentQuantile(UPPER, dof) * Math.sqrt(Math.max(0, variance))
   return { value, low: value - half, high: value + half }
 }

@@ -8,7 +8,8 @@ import { waterDensity } from '../water'
 import { believedFigure, measured, type Estimate } from './estimate'
 import { canFall, fitFall, type Fitted } from './fit-fall'
 import { canRest, fitRest, restWeightN, type Carrying, type Rest } from './fit-rest'
-import { fitDive } from './fit-dive'
+import { fitDive, withDive } from './fit-dive'
+import { fitPull, fitTrolled } from './fit-pull'
 import {
   dampingOf,
   measuredCast,
@@ -29,8 +30,11 @@ export interface LureProfile {
   readonly fall: Fitted | null
   /** How a plug hangs at rest; null for everything else. */
   readonly rest: Rest | null
-  /** Planing angle and drag of a diver; null for everything else. */
+  /** Planing angle and drag of a diver; null for everything else. And the same behind a boat. */
   readonly dive: Fitted | null
+  readonly troll: Fitted | null
+  /** Drag of a sinker while it is pulled; null for everything else. */
+  readonly pull: Fitted | null
   readonly action: ActionRated | null
   readonly window: { readonly slow: Estimate; readonly fast: Estimate }
   readonly tear: Estimate | null
@@ -46,12 +50,16 @@ export function profileFromTests(lure: Lure, allTests: readonly BenchTest[]): Lu
   const family = familyOf(lure.family)
   const rest = canRest(lure) ? fitRest(lure, tests) : null
   const [slow, fast] = family.speedMps
+  const dive = rest ? fitDive(lure, tests, motionWith(lure, restOnly(rest, ANY), ANY)) : null
+  const fall = canFall(lure) ? fitFall(lure, tests) : null
   return {
     tests,
     mass: massOf(lure, tests),
-    fall: canFall(lure) ? fitFall(lure, tests) : null,
+    fall,
     rest,
-    dive: rest ? fitDive(lure, tests, motionWith(lure, restOnly(rest, ANY), ANY)) : null,
+    dive,
+    troll: dive ? fitTrolled(lure, tests, dive) : null,
+    pull: fall ? fitPull(lure, tests, motionWith(lure, fallOnly(fall), ANY)) : null,
     action: rateAction(lure, tests),
     window: speedWindow(lure, tests) ?? {
       slow: believedFigure(slow, PRIOR_SD.cast, 'assumed'),
@@ -92,15 +100,23 @@ function restOnly(rest: Rest, water: Carrying): TestedMotion {
   }
 }
 
+/** What timed falls alone tell. */
+const fallOnly = (fall: Fitted): TestedMotion =>
+  fall.n === 0 ? UNTESTED : { ...UNTESTED, sinkDragAreaM2: Math.exp(itemAt(fall.parameters, 0)) }
+
 /** What the tests say of a lure's motion in a water; nothing where nothing was tested. */
 export function testedMotion(known: LureProfile, water: Carrying): TestedMotion {
-  const { rest, fall, dive, cast } = known
+  const { rest, fall, dive, pull, cast } = known
   const dived = dive && dive.n > 0 ? dive.parameters : null
   return {
     ...(rest ? restOnly(rest, water) : UNTESTED),
     ...(fall && fall.n > 0 ? { sinkDragAreaM2: Math.exp(itemAt(fall.parameters, 0)) } : {}),
     diveAngleTan: dived ? Math.exp(itemAt(dived, 0)) : null,
-    towDragAreaM2: dived ? Math.exp(itemAt(dived, 1)) : null,
+    towDragAreaM2: dived
+      ? Math.exp(itemAt(dived, 1))
+      : pull && pull.n > 0
+        ? Math.exp(itemAt(pull.parameters, 0))
+        : null,
     castM: cast?.value ?? null,
   }
 }
@@ -108,6 +124,11 @@ export function testedMotion(known: LureProfile, water: Carrying): TestedMotion 
 /** Motion of a build in a water, the bench's word before packet and family. */
 export function motionFromProfile(build: Build, known: LureProfile, water: Carrying): BuildMotion {
   return motionOf(build, waterDensity(water.tempC, water.salinity), testedMotion(known, water))
+}
+
+/** The same lure behind a boat, where its own tests there say otherwise. */
+export function trolledMotion({ troll }: Pick<LureProfile, 'troll'>, motion: BuildMotion): BuildMotion {
+  return troll && troll.n > 0 ? { ...withDive(motion, troll.parameters), basis: 'fitted' } : motion
 }
 
 /** A body that falls dead on too light a hook keeps this share of its swing. Assumed. */

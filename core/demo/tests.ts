@@ -1,7 +1,17 @@
 import { READING_SD } from '../../data/bench'
 import { DEMO_TESTS } from '../../data/demo/tests'
 import { runningDepthM, snapshotState, withDive } from '../bench'
-import { METAL_KG_M3, motionOf, sinkTimeS, weightInWaterN } from '../motion'
+import { LINE_DENSITY } from '../../data/tackle-limits'
+import {
+  METAL_KG_M3,
+  STEADY_WIND,
+  depthOnPath,
+  motionOf,
+  retrievePath,
+  sinkTimeS,
+  trollingDepth,
+  weightInWaterN,
+} from '../motion'
 import { lureMass, type Lure } from '../tackle'
 import { waterDensity } from '../water'
 
@@ -66,6 +76,39 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
             depthM: rounded(near(runningDepthM(truth, { ...cast, castM }), test.scatter ?? READING_SD.depth), 0.05),
           }))
           return { lineDiameterM: cast.lineDiameterM, rodTipM: 1, retrieveSpeedMps: 0.8, readings }
+        }
+        case 'trolled': {
+          const line = { diameterM: test.lineMm / 1000, densityKgM3: LINE_DENSITY.mono }
+          const truth = withDive(motion, [Math.log(motion.diveAngleTan * by), Math.log(motion.towDragAreaM2)])
+          const readings = test.linesOutM.map((lineOutM) => ({
+            speedMps: test.speedMps,
+            lineOutM,
+            depthM: rounded(
+              near(trollingDepth(truth, density, line, test.speedMps, lineOutM, 1).depthM, READING_SD.depth),
+              0.05,
+            ),
+          }))
+          return { lineDiameterM: line.diameterM, rodTipM: 1, readings }
+        }
+        case 'wound': {
+          const { castM, awayM, paceMps } = test
+          const readings = test.counts.map((countS) => {
+            const path = retrievePath({
+              ...STEADY_WIND,
+              motion: { ...motion, towDragAreaM2: motion.towDragAreaM2 * by },
+              density,
+              castM,
+              rodTipM: 1,
+              depthM: 100,
+              lineDiameterM: test.lineMm / 1000,
+              lineDensityKgM3: LINE_DENSITY.mono,
+              countDownS: countS,
+              retrieveSpeedMps: paceMps,
+            })
+            const depthM = rounded(near(depthOnPath(path, awayM), READING_SD.depth), 0.05)
+            return { castM, countS, awayM, depthM }
+          })
+          return { lineDiameterM: test.lineMm / 1000, rodTipM: 1, retrieveSpeedMps: paceMps, readings }
         }
         case 'rest': {
           // `by` is the weight in water as grams: below zero it floats.

@@ -12,7 +12,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 8
+export const ARCHIVE_VERSION = 9
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -67,6 +67,8 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   6: (raw) => ({ aside: [], unreadable: [], settings: {}, ...raw, version: 7 }),
   // Where the cast goes in a current has a default in the schema of a water.
   7: (raw) => ({ ...raw, version: 8 }),
+  // So has how the wind meets the cast.
+  8: (raw) => ({ ...raw, version: 9 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

@@ -8,6 +8,7 @@ import V4 from './fixtures/archive-v4.json'
 import V5 from './fixtures/archive-v5.json'
 import V6 from './fixtures/archive-v6.json'
 import V7 from './fixtures/archive-v7.json'
+import V8 from './fixtures/archive-v8.json'
 import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
@@ -71,14 +72,26 @@ describe('archive', () => {
       expect(problems(read)[0]).toMatchObject({ place: expect.stringContaining(`${kind}[${list.length}]`) })
     },
   )
+  /** What the ninth version says more: how the wind meets the cast. */
+  const blown = <T extends { waters: object[]; outings: { water: object }[] }>(old: T) => ({
+    ...old,
+    waters: old.waters.map((w) => ({ ...w, castInWind: null })),
+    outings: old.outings.map((o) => ({ ...o, water: { ...o.water, castInWind: null } })),
+  })
+  it('an archive of the eighth version opens as it is; nobody said how the wind met the casts', () => {
+    const read = readArchive(JSON.stringify(V8))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    expect(read.archive).toEqual({ ...blown(V8), version: ARCHIVE_VERSION })
+    expect(read.archive.waters.map((w) => w.castTo)).toEqual(['along', 'against', 'across', 'across'])
+  })
   /** What the eighth version says more: where the cast goes in a water, and what cast a plug's packet means. */
   const directed = <T extends { box: { lures: { traits: object }[] }; waters: object[]; outings: { water: object }[] }>(
     old: T,
   ) => ({
     ...old,
     box: { ...old.box, lures: withLabelCasts(old.box.lures) },
-    waters: old.waters.map((w) => ({ ...w, castTo: 'across' })),
-    outings: old.outings.map((o) => ({ ...o, water: { ...o.water, castTo: 'across' } })),
+    waters: blown(old).waters.map((w) => ({ ...w, castTo: 'across' })),
+    outings: blown(old).outings.map((o) => ({ ...o, water: { ...o.water, castTo: 'across' } })),
   })
   it('an archive of the seventh version opens as it is, what could not be read included; casts go across', () => {
     const read = readArchive(JSON.stringify(V7))

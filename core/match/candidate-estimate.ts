@@ -7,6 +7,8 @@ import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 export const ESTIMATE_ERROR = { even: 3, beats: 4.5 } as const
 /** And how far the thickest line may lie from the thinnest, points, before it is looked at for itself. */
 const LINE_SLACK = 6
+/** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */
+const OTHER_CAST_M = 2
 /** And its risk of snagging, before a cast is ruled out unseen. */
 const RISK_SLACK = 0.15
 
@@ -42,7 +44,7 @@ export function estimateCandidates(
 
 /**
  * Glances at a way of fishing on its thinnest and its thickest line and reads the lines between off the straight line through both: a path
- * changes little and evenly with the line. Lines that cannot come up to `bar` are left out.
+ * changes little and evenly with the line, where it is cast as far. Lines that cannot come up to `bar` are left out.
  */
 function estimateOnLines(candidate: Candidate, context: MatchContext, bar: number, looks: CandidateEstimate[]): void {
   const { onLines, handling } = candidate
@@ -58,14 +60,17 @@ function estimateOnLines(candidate: Candidate, context: MatchContext, bar: numbe
   const span = thick.diameterM - thin.diameterM
   for (const onLine of onLines) {
     const at = span > 0 ? (onLine.rigging.outfit.line.diameterM - thin.diameterM) / span : 0
-    const about = onLine.pathIndependentScore + thin.points + at * (thick.points - thin.points)
+    const plain = Math.abs(onLine.castM - first.castM - at * (last.castM - first.castM)) < OTHER_CAST_M
+    const read = thin.points + at * (thick.points - thin.points)
+    if (onLine.pathIndependentScore + read + LINE_SLACK < bar) continue
+    const about = onLine.pathIndependentScore + (plain ? read : estimateOn(candidate, onLine, context).points)
     if (about >= bar) looks.push({ candidate, onLine, score: about, maxError: slack, snagFree: clear })
   }
 }
 
-function estimateOn(candidate: Candidate, onLine: OnLine, { c, demand, reading }: MatchContext) {
+function estimateOn(candidate: Candidate, onLine: OnLine, context: MatchContext) {
   const { motion, offer } = candidate.dressed
-  const met = estimateCastMetrics(setUpOf(candidate, onLine), motion, offer, c, reading)
-  const points = axisPoints(demand.by.path, pathOffers(met), demand)
+  const met = estimateCastMetrics(setUpOf(candidate, onLine), motion, offer, context)
+  const points = axisPoints(context.demand.by.path, pathOffers(met), context.demand)
   return { diameterM: onLine.rigging.outfit.line.diameterM, risk: met.risk, points }
 }

@@ -1,8 +1,7 @@
-import { castLengthM } from '../motion'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Build, type Lure, type Retrieve } from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
-import { countDowns, rodTips } from './cast-of'
+import { countDowns, restsHere, rodTips } from './cast-of'
 import { buildVariants, type EvaluatedBuild } from './dressed'
 import { resolvePreferences, type ResolvedPreferences } from './habit'
 import { lawBroken } from './law'
@@ -22,6 +21,8 @@ export interface Candidate {
 
 export interface OnLine {
   readonly rigging: Tackle
+  /** Length of the cast, m. */
+  readonly castM: number
   /** Points that do not hang on the path. */
   readonly pathIndependentScore: number
 }
@@ -30,16 +31,9 @@ export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): 
   return { build: dressed.build, outfit: rigging.outfit, leader: rigging.leader, handling }
 }
 
-/** What the hand offers: pace, pause, passing, and how far it casts. */
-export function handOffers(
-  build: Build,
-  retrieve: Retrieve,
-  retrieveSpeedMps: number,
-  comfortableM: number,
-  ownCastM?: number,
-): Offers {
-  const reach = castLengthM(comfortableM, build.massKg, familyOf(build.lure.family).body, retrieve.delivery, ownCastM)
-  return { dwell: retrieve.pauseS, speed: retrieveSpeedMps, passing: retrieve.passing, reach }
+/** What the hand offers: pace, pause, and passing. */
+export function handOffers(retrieve: Retrieve, retrieveSpeedMps: number): Offers {
+  return { dwell: retrieve.pauseS, speed: retrieveSpeedMps, passing: retrieve.passing }
 }
 
 /** What a dressed lure earns by itself, before rod and retrieve are chosen. */
@@ -65,7 +59,7 @@ function worthOf({ build, offer }: EvaluatedBuild, { demand, contrastOf, record 
 
 /** The most that a lure could earn in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
 export function scoreUpperBound(lure: Lure, box: Box, context: MatchContext): number {
-  const { c, demand, reading } = context
+  const { demand, reading } = context
   const family = familyOf(lure.family)
   const dressings = buildVariants(lure, box, reading)
   const speedMps = dressings[0]?.speedMps ?? family.speedMps
@@ -75,11 +69,11 @@ export function scoreUpperBound(lure: Lure, box: Box, context: MatchContext): nu
   })
   let most = 0
   for (const dressed of dressings) {
-    const { build, motion } = dressed
+    const { build } = dressed
     const { ofBuild, habits } = worthOf(dressed, context)
     for (const { retrieve, retrieveSpeedMps } of hands) {
       if (!worksOn(retrieve, build.mount.kind)) continue
-      const offers = handOffers(build, retrieve, retrieveSpeedMps, c.castM, motion.castM)
+      const offers = handOffers(retrieve, retrieveSpeedMps)
       const { weight, open } = resolvePreferences(habits.open, { build, retrieve }, habits.weight)
       const maxPreferencePoints = open.reduce((sum, h) => sum + h.weight, weight)
       most = Math.max(
@@ -107,27 +101,29 @@ function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted | null {
   return { dressed, riggings: possible, ...worthOf(dressed, context) }
 }
 
-/** The path knows a line only by its diameter: of the riggings with equally thick line just the one most at ease can win. */
+/** The path knows a tackle by its line's diameter and by its cast: of the riggings with equally thick line the one most at ease is tried. */
 function bestPerLine(
-  { dressed: { build }, riggings }: Fitted,
+  { dressed: { build, motion }, riggings }: Fitted,
   habits: ResolvedPreferences,
   retrieve: Retrieve,
   retrieveSpeedMps: number,
   base: number,
-  { demand }: MatchContext,
+  { demand, castM }: MatchContext,
 ) {
   const best: OnLine[] = []
   for (const { rigging, agreement } of riggings) {
     const { line, reel } = rigging.outfit
+    const reach = castM({ build, outfit: rigging.outfit, handling: { retrieve } }, motion)
     const tackle = agreement * gearRatioFit(reel, retrieve, retrieveSpeedMps)
     const sure =
       base +
-      axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand) +
+      axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }, demand) +
       (100 * resolvePreferences(habits.open, { build, retrieve, outfit: rigging.outfit }, habits.weight).weight) /
         demand.totalWeight
     const last = best[best.length - 1]
-    if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push({ rigging, pathIndependentScore: sure })
-    else if (sure > last.pathIndependentScore) best[best.length - 1] = { rigging, pathIndependentScore: sure }
+    const one = { rigging, castM: reach, pathIndependentScore: sure }
+    if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push(one)
+    else if (sure > last.pathIndependentScore) best[best.length - 1] = one
   }
   return best
 }
@@ -156,14 +152,15 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
   const found: Candidate[] = []
   for (const id of family.retrieves) {
     const retrieve = retrieveOf(id)
+    if (!restsHere(lure, retrieve, context)) continue
     // The window is the lure's own: the same in whatever way it is dressed.
     const retrieveSpeedMps = pullSpeedMps(retrieve, dressings[0]?.speedMps ?? family.speedMps)
     for (const [mount, fitted] of byMount) {
       if (!worksOn(retrieve, mount.kind)) continue
       const trailers = fitted
         .map((f) => {
-          const { build, motion } = f.dressed
-          const offers = handOffers(build, retrieve, retrieveSpeedMps, c.castM, motion.castM)
+          const { build } = f.dressed
+          const offers = handOffers(retrieve, retrieveSpeedMps)
           const hand = axisPoints(demand.by.hand, offers, demand)
           const habits = resolvePreferences(f.habits.open, { build, retrieve }, f.habits.weight)
           const onLines = bestPerLine(f, habits, retrieve, retrieveSpeedMps, f.ofBuild + hand, context)
@@ -175,7 +172,7 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
         })
         .sort((a, b) => b.sure - a.sure)
       for (const { dressed, onLines, sure } of trailers.slice(0, TRAILERS_TRIED))
-        for (const countDownS of countDowns(dressed.build, dressed.motion, retrieve, c, reading))
+        for (const countDownS of countDowns(dressed.build, dressed.motion, retrieve, c, reading, context.countedOn))
           for (const rodTipM of rodTips(dressed.build, retrieve, c))
             found.push({
               dressed,

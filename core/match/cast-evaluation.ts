@@ -9,9 +9,10 @@ import {
   type Path,
   type ZoneExposure,
 } from '../motion'
-import type { Conditions, Reading } from '../water'
+import type { Conditions } from '../water'
 import { castPlanOf } from './cast-of'
 import type { Offer } from './offer'
+import type { MatchContext } from './match-context'
 import { reachOf } from './reach'
 import type { Offers } from './score'
 import type { SetUp } from './setup'
@@ -41,6 +42,8 @@ export type CastMetrics = Pick<CastResult, 'plan' | 'share' | 'risk'>
 /** Every cast is written here and read at once. */
 const track = newTrack()
 
+/** A water, and how far its angler throws a set-up. */
+type Throws = Pick<MatchContext, 'c' | 'reading' | 'castM'>
 type Follow = (plan: CastPlan, onto: typeof track) => void
 
 function measureCast(
@@ -48,10 +51,9 @@ function measureCast(
   setUp: SetUp,
   motion: BuildMotion,
   offer: Pick<Offer, 'snag'>,
-  c: Conditions,
-  reading: Reading,
+  { c, reading, castM }: Throws,
 ): CastMetrics {
-  const plan = castPlanOf(setUp, motion, c, reading)
+  const plan = castPlanOf(setUp, motion, castM(setUp, motion), { c, reading })
   follow(plan, track)
   const share = trackShare(track, {
     zone: reachOf(c, reading),
@@ -63,13 +65,7 @@ function measureCast(
   return { plan, share, risk: snagRisk(offer, share, c) }
 }
 
-type CastEvaluator<Out> = (
-  setUp: SetUp,
-  motion: BuildMotion,
-  offer: Pick<Offer, 'snag'>,
-  c: Conditions,
-  reading: Reading,
-) => Out
+type CastEvaluator<Out> = (setUp: SetUp, motion: BuildMotion, offer: Pick<Offer, 'snag'>, on: Throws) => Out
 
 export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCast(simulateRetrieve, ...given)
 

@@ -1,6 +1,6 @@
 import { DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
-import { castLengthM, dropShotHeightM, sinkRateMps, type BuildMotion, type CastPlan } from '../motion'
+import { dropShotHeightM, sinkRateMps, sinkTimeS, type BuildMotion, type CastPlan } from '../motion'
 import { fallTaken, familyOf, type Build, type Retrieve } from '../tackle'
 import { passingOf, type Conditions, type Reading } from '../water'
 import type { SetUp } from './setup'
@@ -12,16 +12,15 @@ function heldHeight(build: Build, c: Conditions, reading: Reading, rodTipM: numb
   return dropShotHeightM(leaderM, c.depthM, rodTipM, distanceM)
 }
 
-/** The cast that a set-up makes in this water, ready for the path. */
+/** The cast of so many metres that a set-up makes in this water, ready for the path. */
 export function castPlanOf(
   { build, outfit, handling }: Pick<SetUp, 'build' | 'handling'> & { outfit: Pick<SetUp['outfit'], 'line'> },
   motion: BuildMotion,
-  c: Conditions,
-  reading: Reading,
+  castM: number,
+  { c, reading }: { readonly c: Conditions; readonly reading: Reading },
 ): CastPlan {
   const family = familyOf(build.lure.family)
   const { retrieve } = handling
-  const castM = castLengthM(c.castM, build.massKg, family.body, retrieve.delivery, motion.castM)
   return {
     motion,
     surface: family.swims === 'surface',
@@ -44,22 +43,31 @@ export function castPlanOf(
   }
 }
 
-/** Count-downs worth trying: straight away, to the zone, to the bottom, as the retrieve allows. Whole seconds, shortest first. */
+/** Lines by which count-downs are told, m: an ordinary one, and the thickest, on which it must still come down. */
+export interface CountedOn {
+  readonly usualM: number
+  readonly thickestM: number
+}
+
+/**
+ * Count-downs worth trying: straight away, to the zone, to the bottom, as the retrieve allows. Whole seconds, shortest first. Line that is drawn down slows the
+ * fall: to the bottom it is counted on the thickest that may be tied, to the zone on an ordinary one.
+ */
 export function countDowns(
   build: Build,
   motion: BuildMotion,
   retrieve: Retrieve,
   c: Conditions,
   reading: Reading,
+  { usualM, thickestM }: CountedOn,
 ): number[] {
   const fall = sinkRateMps(motion, reading.density)
   if (familyOf(build.lure.family).swims !== 'sinks' || fall <= 0.01) return [0]
-  if (retrieve.delivery === 'pitch') return [Math.min(LONGEST_COUNT_S, Math.ceil(c.depthM / fall))]
-  const depths = { surface: 0, zone: (reading.zone.topM + reading.zone.bottomM) / 2, bottom: c.depthM }
-  const counts = retrieve.sinkTo.map((to) => {
-    const seconds = depths[to] / fall
-    return to === 'bottom' ? Math.ceil(seconds) : Math.round(seconds)
-  })
+  const toBottom = Math.ceil(sinkTimeS(motion, reading.density, thickestM, c.depthM))
+  if (retrieve.delivery === 'pitch') return [Math.min(LONGEST_COUNT_S, toBottom)]
+  const toZone = sinkTimeS(motion, reading.density, usualM, (reading.zone.topM + reading.zone.bottomM) / 2)
+  const to = { surface: 0, zone: Math.round(toZone), bottom: toBottom }
+  const counts = retrieve.sinkTo.map((where) => to[where])
   return [...new Set(counts)].filter((s) => s <= LONGEST_COUNT_S).sort((a, b) => a - b)
 }
 
@@ -73,4 +81,16 @@ export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readon
     return [level]
   // A sinker's depth is set by its count and pace; for it down and up are enough.
   return swims === 'sinks' ? [down, up] : [down, level, up]
+}
+
+/** Share of a comfortable cast that the water may carry a lure in one rest; assumed. */
+const CARRIED_SHARE = 0.25
+
+/**
+ * Whether a retrieve's rests belong in this water: what hangs or floats is carried off by a current or a drift meanwhile, and a rest of half a minute is none
+ * there. What sinks lies on the bottom.
+ */
+export function restsHere(lure: Build['lure'], retrieve: Retrieve, { c }: { readonly c: Conditions }): boolean {
+  if (familyOf(lure.family).swims === 'sinks') return true
+  return retrieve.pauseS * Math.max(c.currentMps, c.driftMps) <= CARRIED_SHARE * c.castM
 }

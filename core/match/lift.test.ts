@@ -6,8 +6,8 @@ import { SNAG_LIMIT } from './cast-evaluation'
 import { scoreSetUp } from './score-breakdown'
 
 const zone = { topM: 1.4, bottomM: 3.4 }
-const OPEN = water({ depthM: 4, zone })
-const TIMBER = water({ depthM: 4, zone, cover: { kind: 'timber', topM: 1.6, density: 0.4 } })
+const OPEN = water({ depthM: 6, zone })
+const TIMBER = water({ depthM: 6, zone, cover: { kind: 'timber', topM: 1.6, density: 0.4 } })
 const contextOf = (c: typeof OPEN) => createMatchContext(c, PLACE, WORLD.box, { sides: {} })
 const [open, timber] = [contextOf(OPEN), contextOf(TIMBER)]
 /** What is right in open water, cast into timber: set-ups that hang up there. */

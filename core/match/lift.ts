@@ -79,10 +79,12 @@ function anyOf(group: ColourGroup) {
 /** After a change of weight the count-down to the same place is another. */
 function recounted(setUp: SetUp, context: MatchContext): SetUp[] {
   const { motion } = evaluateBuild(setUp.build, context.known(setUp.build.lure), context.reading)
-  return countDowns(setUp.build, motion, setUp.handling.retrieve, context.c, context.reading).map((countDownS) => ({
-    ...setUp,
-    handling: { ...setUp.handling, countDownS },
-  }))
+  return countDowns(setUp.build, motion, setUp.handling.retrieve, context.c, context.reading, context.countedOn).map(
+    (countDownS) => ({
+      ...setUp,
+      handling: { ...setUp.handling, countDownS },
+    }),
+  )
 }
 
 function changesTo(
@@ -132,10 +134,9 @@ export function bestSingleChange(ranked: Ranked, context: MatchContext): Improve
     if (points >= MIN_GAIN && (!best || points > best.points + 1e-9)) best = { change, points }
   }
   for (const { change, setUps } of changesTo(ranked, context)) for (const setUp of setUps) weigh(change, setUp, context)
-  const castM = context.c.castM * LONGER_CAST
   weigh({ kind: 'cast', toM: ranked.thrown.plan.castM * LONGER_CAST }, ranked.setUp, {
     ...context,
-    c: { ...context.c, castM },
+    castM: (setUp, motion) => LONGER_CAST * context.castM(setUp, motion),
   })
   return best
 }

@@ -1,7 +1,19 @@
+import { ascending } from 'd3-array'
 import { cachedProfile, type LureProfile } from '../bench'
 import { colourOf, type Colouring, type Lure } from '../tackle'
 import type { Box } from '../box'
-import { readWater, speciesOf, underwater, type Conditions, type Place, type Reading, type Species } from '../water'
+import {
+  readWater,
+  speciesOf,
+  underwater,
+  windOnCast,
+  type Conditions,
+  type Place,
+  type Reading,
+  type Species,
+} from '../water'
+import type { CountedOn } from './cast-of'
+import { throwsIn, type CastOfSetUp } from './throws'
 import { demandOf, type Demand } from './demand'
 import { recordFor, type OwnRecord, type RecordEntry } from './own-record'
 import { tackleOptions, type Tackle } from './outfit'
@@ -30,6 +42,10 @@ export interface MatchContext {
   readonly known: (lure: Lure) => LureProfile | null
   /** How far a colouring stands out where the fish are, 0 … 1. */
   readonly contrastOf: (colouring: Colouring) => number
+  /** Lines by which it is counted down here. */
+  readonly countedOn: CountedOn
+  /** Length of the cast of a set-up, m. */
+  readonly castM: CastOfSetUp
   /** What the angler's own log says of lures in this water. */
   readonly record: OwnRecord
 }
@@ -45,6 +61,7 @@ export function createMatchContext(
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
   const reading = readWater(c, place, species)
   const record = recordFor(options.record ?? [], c)
+  const riggings = tackleOptions(box, species, c)
   const demand = demandOf(reading.features, options.sides, options.rules ?? RULES, record)
   return {
     c,
@@ -53,11 +70,18 @@ export function createMatchContext(
     species,
     reading,
     demand,
-    riggings: tackleOptions(box, species, c),
+    riggings,
+    countedOn: countedOn(riggings),
     known: (lure) => cachedProfile(box, lure),
+    castM: throwsIn(box, c.castM, windOnCast(c)),
     contrastOf: contrastsIn(reading, c),
     record,
   }
+}
+
+function countedOn(riggings: readonly Tackle[]): CountedOn {
+  const thick = riggings.map((r) => r.outfit.line.diameterM).sort(ascending)
+  return { usualM: thick[thick.length >> 1] ?? 0, thickestM: thick[thick.length - 1] ?? 0 }
 }
 
 /** Most looks are level; from straight below every lure is a shadow. */

@@ -11,7 +11,7 @@ import { axisPoints, colourLiking } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
 /** A lure is not thrown further after this many casts in a row that were no better. */
-const PATIENCE = 14
+const PATIENCE = 28
 
 /** Best set-up of one lure, or null where nothing in the box lets it be fished here. */
 export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | null {
@@ -62,14 +62,14 @@ function onBestLine(found: Found, context: MatchContext): Found {
 
 /** Throws a way of fishing on one line; null where it hangs up too often or is no better than the best so far. */
 function thrown(candidate: Candidate, onLine: OnLine, context: MatchContext, best: Found | null): Found | null {
-  const { c, demand, reading } = context
+  const { demand } = context
   const { motion, offer } = candidate.dressed
   const setUp = setUpOf(candidate, onLine)
-  const met = evaluateCast(setUp, motion, offer, c, reading)
+  const met = evaluateCast(setUp, motion, offer, context)
   if (met.risk > SNAG_LIMIT) return null
   const score = onLine.pathIndependentScore + axisPoints(demand.by.path, pathOffers(met), demand)
   if (best && score < best.ranked.score - 1e-9) return null
-  const ranked = scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, c, reading), context)
+  const ranked = scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
   return best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked }
 }
 

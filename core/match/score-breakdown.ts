@@ -24,16 +24,16 @@ export function ranksBefore(a: { score: number; key: string }, b: { score: numbe
 
 /** The full account of one given set-up in one water. */
 export function scoreSetUp(setUp: SetUp, context: MatchContext): Ranked {
-  const { c, reading } = context
+  const { reading } = context
   const { motion, offer } = evaluateBuild(setUp.build, context.known(setUp.build.lure), reading)
-  return scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, c, reading), context)
+  return scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
 }
 
 export function scoreBreakdown(
   setUp: SetUp,
   offer: Offer,
   thrown: CastResult,
-  { c, demand, contrastOf, record }: MatchContext,
+  { demand, contrastOf, record }: MatchContext,
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
   const { retrieve, retrieveSpeedMps } = handling
@@ -46,12 +46,8 @@ export function scoreBreakdown(
       demand,
     ),
     ...colourPart(offer, demand),
-    ...axisParts(
-      demand.by.hand,
-      handOffers(build, retrieve, retrieveSpeedMps, c.castM, thrown.plan.motion.castM),
-      demand,
-    ),
-    ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth }, demand),
+    ...axisParts(demand.by.hand, handOffers(retrieve, retrieveSpeedMps), demand),
+    ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth, reach: thrown.plan.castM }, demand),
     ...axisParts(demand.by.path, pathOffers(thrown), demand),
     ...demand.habits.map((h) => habitPart(h, isMet(h, { build, retrieve, outfit }) === true, demand)),
   ])

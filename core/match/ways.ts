@@ -3,7 +3,7 @@ import { sinkRateMps } from '../motion'
 import { familyOf, pullSpeedMps, retrieveOf, worksOn } from '../tackle'
 import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
-import { countDowns, rodTips } from './cast-of'
+import { countDowns, restsHere, rodTips } from './cast-of'
 import { evaluateBuild } from './dressed'
 import type { SetUp } from './setup'
 import { SNAG_LIMIT } from './cast-evaluation'
@@ -19,9 +19,9 @@ export function waysOf(setUp: SetUp, context: MatchContext): Ranked[] {
   const own = scoreSetUp(setUp, context)
   const others = familyOf(build.lure.family).retrieves.flatMap((id) => {
     const retrieve = retrieveOf(id)
-    if (!worksOn(retrieve, build.mount.kind)) return []
+    if (!worksOn(retrieve, build.mount.kind) || !restsHere(build.lure, retrieve, context)) return []
     const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps)
-    return countDowns(build, motion, retrieve, c, reading).flatMap((countDownS) =>
+    return countDowns(build, motion, retrieve, c, reading, context.countedOn).flatMap((countDownS) =>
       rodTips(build, retrieve, c).map((rodTipM) =>
         scoreSetUp({ ...setUp, handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM } }, context),
       ),

@@ -104,6 +104,13 @@ export class BowedLine {
     this.still = [...on.flowMps, ...on.groundMps].every((speed) => speed === 0)
   }
 
+  /** The water goes by otherwise from now on: under a boat that turns. */
+  turnFlow(flowMps: Drift): void {
+    this.on = { ...this.given, flowMps }
+    this.bow.flat = false
+    this.still = false
+  }
+
   /** Puts the lure somewhere: on a straight line, or on one that lies on the surface and leads straight down to it. */
   lay(x: number, y: number, z: number, slack: boolean): void {
     this.x = x

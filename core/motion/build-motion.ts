@@ -1,6 +1,7 @@
 import { addedSinceRestTold, familyOf, fillerKg, type Build, type Lure } from '../tackle'
 import { diveAngleForLabel } from './dive-label'
 import { METAL_KG_M3, weightInWaterN } from './drag-curve'
+import { GRAVITY_MPS2 } from '../constants'
 
 /** How a build moves: what the path needs to know of it. SI. */
 export interface BuildMotion {
@@ -63,11 +64,14 @@ function mountWeightN({ mount }: Build, waterDensity: number): number {
   }
 }
 
-/** What changes added in weight in water, N: ballast and filler as lead, a shorter body or lighter hooks as what they were made of. */
+/**
+ * What changes added in weight in water, N: ballast as lead, a shorter body or lighter hooks as what they were made of; filler lies in a hollow that displaced
+ * water before, and all its weight counts.
+ */
 function addedWeightN(lure: Lure, alteredKg: number, waterDensity: number): number {
   const soft = familyOf(lure.family).body === 'soft'
   return (
-    weightInWaterN(fillerKg(lure), LEAD_KG_M3, waterDensity) +
+    fillerKg(lure) * GRAVITY_MPS2 +
     weightInWaterN(alteredKg, soft && alteredKg < 0 ? SOFT_KG_M3 : LEAD_KG_M3, waterDensity)
   )
 }
@@ -91,7 +95,8 @@ export function motionOf(build: Build, waterDensity: number, tested: TestedMotio
   const trailerDrag = trailer ? TRAILER_DRAG * trailer.lengthM ** 2 : 0
   const towDragAreaM2 = (tested.towDragAreaM2 ?? d.motion.pullDrag * (shift?.pullDragBy ?? 1) * area) + trailerDrag
   const sinkDragAreaM2 = (tested.sinkDragAreaM2 ?? d.motion.fallDrag * (shift?.fallDragBy ?? 1) * area) + trailerDrag
-  const fitted = [tested.diveAngleTan, tested.sinkDragAreaM2, tested.submergedWeightN].some((figure) => figure !== null)
+  const { diveAngleTan: angle, towDragAreaM2: pulled, sinkDragAreaM2: falls, submergedWeightN: rests } = tested
+  const fitted = [angle, pulled, falls, rests].some((figure) => figure !== null)
   const own = tested.castM === null ? {} : { castM: tested.castM }
   if (d.swims === 'dives') {
     const submergedWeightN = tested.submergedWeightN ?? labelledRestN(lure, sinkDragAreaM2, waterDensity)
@@ -121,9 +126,17 @@ export function motionOf(build: Build, waterDensity: number, tested: TestedMotio
 /** Nothing at the surface sinks while it is worked. */
 const SURFACE_N = -0.05
 
-/** Weight in water of a diver by what its packet says of it at rest, with what was added since, N. */
+/** Packets tell how a plug hangs in fresh water of 20 °C (common practice), kg/m³. */
+const TOLD_IN_KG_M3 = 998.2
+
+/**
+ * Weight in water of a diver by what its packet says of it at rest, with what was added since, N. In denser water, colder or salt, its own volume carries more
+ * of it: a plug of 15 g that hangs in a lake rises in the sea.
+ */
 function labelledRestN(lure: Lure, sinkDragAreaM2: number, waterDensity: number): number {
   const speed = REST_SPEED_MPS[traitOf<keyof typeof REST_SPEED_MPS>(lure, 'buoyancy') ?? 'floats']
-  const labelled = 0.5 * waterDensity * sinkDragAreaM2 * speed * Math.abs(speed)
+  const told = 0.5 * TOLD_IN_KG_M3 * sinkDragAreaM2 * speed * Math.abs(speed)
+  const volumeM3 = Math.max(0, (lure.massKg - told / GRAVITY_MPS2) / TOLD_IN_KG_M3)
+  const labelled = told - volumeM3 * (waterDensity - TOLD_IN_KG_M3) * GRAVITY_MPS2
   return labelled + addedWeightN(lure, addedSinceRestTold(lure), waterDensity)
 }

@@ -1,23 +1,103 @@
-import { CAST_BY_MASS, CAST_WITH_KG, CAST_FACTOR_BY_BODY, PITCH_M } from '../../data/casting'
-import type { FamilyDefinition } from '../tackle'
+import {
+  CAST_ANGLES_DEG,
+  CAST_FROM_M,
+  HARDEST_SWING_J,
+  MOST_OF_COMFORTABLE,
+  ORDINARY_CAST,
+  PITCH_M,
+  ROD_THROWS,
+} from '../../data/casting'
+import type { Rod } from '../tackle'
+import { bisect } from '../bisect'
+import type { BuildMotion } from './build-motion'
+import { CALM, castDistanceM, type CastWind, type FlyingLine } from './flight'
+
+/** What is thrown: mass kg, drag area in the air m². */
+export interface Projectile {
+  readonly massKg: number
+  readonly dragM2: number
+}
+
+/** What throws it. */
+export interface Thrower {
+  readonly rod: Pick<Rod, 'type' | 'lengthM' | 'lureMinKg' | 'lureMaxKg'>
+  readonly line: Omit<FlyingLine, 'guides'>
+}
+
+/** Drag area of a build in the air, m²: it tumbles, between nose first and broadside. The coefficient is that of the water at the same Reynolds number. */
+export function airDragM2({ towDragAreaM2, sinkDragAreaM2 }: BuildMotion): number {
+  return Math.sqrt(towDragAreaM2 * sinkDragAreaM2)
+}
+
+const middleKg = (rod: Thrower['rod']) => Math.sqrt(rod.lureMinKg * rod.lureMaxKg)
+const ORDINARY_POWER = middleKg(ORDINARY_CAST.rod) * ORDINARY_CAST.rod.lengthM
 
 /**
- * Length of a cast, m: the angler's own casts with this very lure where they were measured, never longer than the place allows; else the comfortable cast
- * with a 15 g plug, shorter with light lures, longer with heavy ones up to a limit (assumed).
+ * Speed at which a lure leaves the tip, m/s, v = √(2E / (m + tip)). `swingJ` is what the angler gives on an ordinary rod; E grows with the rod's middle weight
+ * and its length. Too light a lure does not load the rod and
+ * leaves no faster than its lightest; too heavy a one is lobbed, the energy falls as its weight rises.
  *
- * @param ownM measured casts with the lure, m
+ * @example launchSpeedMps(5, 0.015, ORDINARY_CAST.rod) // √(10 / 0.029) = 18.6
+ */
+export function launchSpeedMps(swingJ: number, massKg: number, rod: Thrower['rod']): number {
+  const tip = ROD_THROWS.tip * middleKg(rod) + ROD_THROWS.spoolKg[rod.type]
+  const energyJ = (swingJ * middleKg(rod) * rod.lengthM) / ORDINARY_POWER
+  const eased = Math.min(1, rod.lureMaxKg / massKg)
+  return Math.sqrt((2 * energyJ * eased) / (Math.max(massKg, rod.lureMinKg) + tip))
+}
+
+/** Length of a cast, m, by the swing: what the rod gives, what air, line and guides take ({@link castDistanceM}). Into the wind it is thrown flatter. */
+export function castBySwingM(swingJ: number, { massKg, dragM2 }: Projectile, by: Thrower, wind = CALM): number {
+  const guides = ROD_THROWS.guides[by.rod.type]
+  const at = (angleDeg: number) =>
+    castDistanceM({
+      launchMps: launchSpeedMps(swingJ, massKg, by.rod),
+      massKg,
+      dragM2,
+      angleDeg,
+      fromM: CAST_FROM_M,
+      wind,
+      line: { ...by.line, guides },
+    })
+  const usual = at(CAST_ANGLES_DEG.usual)
+  return wind.behindMps < 0 ? Math.max(usual, at(CAST_ANGLES_DEG.intoWind)) : usual
+}
+
+/** The swing, J, that casts something so far, by bisection; the hardest swing there is ({@link HARDEST_SWING_J}) where even that casts it less far. */
+export function swingForCast(castM: number, thrown: Projectile = ORDINARY_CAST, by: Thrower = ORDINARY_CAST): number {
+  return bisect((joule) => castBySwingM(joule, thrown, by) < castM, 0.01, HARDEST_SWING_J, {
+    steps: 40,
+    by: 'ratio',
+  })
+}
+
+/** How an angler casts on a water. */
+export interface CastHand {
+  /** The comfortable cast there, m: {@link ORDINARY_CAST}. */
+  readonly comfortableM: number
+  readonly swingJ: number
+  readonly wind: CastWind
+}
+
+/** A hand that casts so far in calm air. */
+export const handOf = (comfortableM: number, wind = CALM): CastHand => ({
+  comfortableM,
+  swingJ: swingForCast(comfortableM),
+  wind,
+})
+
+/**
+ * Length of the cast of a build on its tackle, m: the angler's own casts with this very lure where they were measured, else by the law of all masses; never much
+ * beyond what is comfortable on the water at hand.
  */
 export function castLengthM(
-  comfortableM: number,
+  { comfortableM, swingJ, wind }: CastHand,
+  motion: BuildMotion,
   massKg: number,
-  body: FamilyDefinition['body'],
+  by: Thrower,
   delivery: 'cast' | 'pitch' | 'vertical',
-  ownM?: number,
 ): number {
-  const usual =
-    comfortableM *
-    Math.min(CAST_BY_MASS.most, (massKg / CAST_WITH_KG) ** CAST_BY_MASS.power) *
-    CAST_FACTOR_BY_BODY[body]
-  const far = ownM === undefined ? usual : Math.min(ownM, comfortableM * CAST_BY_MASS.most * CAST_FACTOR_BY_BODY[body])
-  return delivery === 'pitch' ? Math.min(PITCH_M, far) : far
+  const far = motion.castM ?? castBySwingM(swingJ, { massKg, dragM2: airDragM2(motion) }, by, wind)
+  const most = Math.min(far, MOST_OF_COMFORTABLE * comfortableM)
+  return delivery === 'pitch' ? Math.min(PITCH_M, most) : most
 }

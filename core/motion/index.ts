@@ -6,14 +6,25 @@ export { METAL_KG_M3, sphereTerminalVelocityMps, sphereDrag, weightInWaterN } fr
 export { dragAreaFromSinkTime, sinkDepthM, sinkTimeS } from './fall'
 export { transverseSpeedMps, sinkRateMps } from './pull'
 export { STEADY_WIND, type CastPlan } from './cast-plan'
-export { simulateRetrieve, newTrack, retrievePath, type Path } from './path'
+export { depthOnPath, simulateRetrieve, newTrack, retrievePath, type Path } from './path'
 export { estimateCast } from './cast-estimate'
 export { BLOWN_OUT_FROM, blowOutMps } from './blow-out'
 
 export { zoneExposure, trackShare, type Fished, type StrikeRange, type TimeByDuty, type ZoneExposure } from './zone'
-export { castLengthM } from './cast'
-export { AIR_KG_M3, castByEnergyM, energyForCast, castDistanceM } from './flight'
-export { cableForDepth, downrigger, trollingDepth, trimOf } from './troll'
+export {
+  airDragM2,
+  castBySwingM,
+  castLengthM,
+  handOf,
+  launchSpeedMps,
+  swingForCast,
+  type CastHand,
+  type Thrower,
+} from './cast'
+export { AIR_KG_M3, castDistanceM, type CastWind } from './flight'
+export { behindBall, cableForDepth, downrigger, trollingDepth, trimOf } from './troll'
+export { throughTurn } from './turn'
+export { hangAt } from './vertical'
 export {
   FRICTION_DEG,
   dropShotHeightM,

@@ -4,7 +4,6 @@ import { solveOde } from '../testing/ode'
 import { plainCast } from '../testing/plain-cast'
 import { feet } from '../testing/world'
 import {
-  castLengthM,
   lineAngleCot,
   transverseSpeedMps,
   depthOnLine,
@@ -211,9 +210,4 @@ describe('path of a sinker', () => {
       { numRuns: 60 },
     )
   })
-})
-
-it('metal flies farther than blades of the same weight, a light lure less far (common practice)', () => {
-  expect(castLengthM(30, 0.02, 'metal', 'cast')).toBeGreaterThan(castLengthM(30, 0.02, 'wire', 'cast'))
-  expect(castLengthM(30, 0.004, 'hard', 'cast')).toBeLessThan(castLengthM(30, 0.02, 'hard', 'cast'))
 })

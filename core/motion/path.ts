@@ -1,7 +1,9 @@
+import { itemAt } from '../list'
 import { BowedLine } from './bowed-line'
 import { LIFTED_AT_M, applyCountDown, type CastPlan } from './cast-plan'
 import { sinkRateMps } from './pull'
 import { PathBuffer } from './path-buffer'
+import { verticalPath } from './vertical'
 
 /** The lure's way: `x` m from the rod tip, `z` m deep, `t` s after it touched the water. Equal length. */
 export interface Path {
@@ -19,10 +21,6 @@ const MAX_STEPS = 600
 const PIECES = 26
 /** A sinker that gains more line in its rests than its pulls win never comes home: it is given up after so many times the beats of its cast. */
 const LONGEST = 2
-const UNDER_ROD_M = 1.2
-const DROPS_UNDER_ROD = 12
-/** Share of each lift that is kept: the jig climbs some metres and is let down again (common practice). */
-const KEPT_BY_LIFT = 0.5
 const MOVES_HOME = 8
 
 /** Most points that a cast can have. */
@@ -46,10 +44,11 @@ const LEAST_STEP_S = 0.2
 const LEAST_REST_S = 0.02
 
 /** One line for all casts: a ranking makes thousands. */
-const line = new BowedLine()
+const oneLine = new BowedLine()
 
 /** Takes the lure of a plan onto the line, counted down and ready to be worked. Answers with the seconds that went by. */
 function readyLine(plan: CastPlan, track: PathBuffer, { near, tries }: Grain): { line: BowedLine; seconds: number } {
+  const line = oneLine
   line.take(plan)
   line.near = near
   line.tries = tries
@@ -83,7 +82,7 @@ const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2,
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
   track.clear()
   if (plan.heldAboveBottomM !== null) return dropShotPath(plan, plan.heldAboveBottomM, track)
-  if (plan.delivery === 'vertical') return verticalPath(plan, track)
+  if (plan.delivery === 'vertical') return verticalPath(plan, oneLine, track)
   if (plan.surface) return surfacePath(plan, track)
   const { line, seconds } = readyLine(plan, track, grain)
   if (plan.pauseS < LEAST_REST_S) windHome(plan, line, track, seconds, grain)
@@ -181,26 +180,6 @@ function surfacePath(plan: CastPlan, track: PathBuffer): void {
   }
 }
 
-/** Dropped under the rod, lifted and let fall again from the bottom. */
-function verticalPath(plan: CastPlan, track: PathBuffer): void {
-  const fall = Math.max(0.02, sinkRateMps(plan.motion, plan.density))
-  const floor = plan.depthM
-  const lift = plan.retrieveSpeedMps * plan.pullDurationS
-  let t = floor / fall
-  let base = floor
-  track.add(UNDER_ROD_M, 0, 0)
-  track.add(UNDER_ROD_M, floor, t)
-  track.markRetrieveStart()
-  for (let i = 0; i < DROPS_UNDER_ROD; i++) {
-    const top = Math.max(0, base - lift)
-    t += plan.pullDurationS
-    track.add(UNDER_ROD_M, top, t, 1)
-    base = Math.min(floor, top + Math.min(lift * (1 - KEPT_BY_LIFT), fall * plan.pauseS))
-    t += plan.pauseS
-    track.add(UNDER_ROD_M, base, t)
-  }
-}
-
 /** A bait held over its sinker, drawn home by small moves. */
 function dropShotPath(plan: CastPlan, aboveM: number, track: PathBuffer): void {
   const fall = Math.max(0.02, sinkRateMps(plan.motion, plan.density))
@@ -213,4 +192,17 @@ function dropShotPath(plan: CastPlan, aboveM: number, track: PathBuffer): void {
     t += plan.pullDurationS + plan.pauseS
     track.add(plan.castM - (i * (plan.castM - LIFTED_AT_M)) / MOVES_HOME, z, t)
   }
+}
+
+/** Depth of the worked part of a path where it passes a distance from the rod, m; where it does not, its nearest end's. */
+export function depthOnPath(
+  { x, z, retrieveStartIndex }: Pick<Path, 'x' | 'z' | 'retrieveStartIndex'>,
+  awayM: number,
+): number {
+  for (let i = retrieveStartIndex + 1; i < x.length; i++) {
+    const [a, b] = [itemAt(x, i - 1), itemAt(x, i)]
+    if ((a >= awayM && b <= awayM) || (a <= awayM && b >= awayM))
+      return itemAt(z, i - 1) + (itemAt(z, i) - itemAt(z, i - 1)) * (a === b ? 0 : (awayM - a) / (b - a))
+  }
+  return awayM > itemAt(x, retrieveStartIndex) ? itemAt(z, retrieveStartIndex) : itemAt(z, z.length - 1)
 }

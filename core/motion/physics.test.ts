@@ -6,24 +6,21 @@ import { WORLD, feet, inches } from '../testing/world'
 import { familyOf } from '../tackle'
 import { waterDensity, waterViscosity } from '../water'
 import {
-  AIR_KG_M3,
   FRICTION_DEG,
   METAL_KG_M3,
   sphereTerminalVelocityMps,
   cableForDepth,
-  castByEnergyM,
   cheapestChange,
   downrigger,
   dragAreaFromSinkTime,
   dropShotHeightM,
   dropShotLeaderM,
-  energyForCast,
   sinkDepthM,
-  castDistanceM,
   integrateCable,
   sinkRateMps,
   minHoldingMassKg,
   linePerTurn,
+  AIR_KG_M3,
   motionOf,
   retrievePath,
   sinkTimeS,
@@ -90,52 +87,6 @@ describe('published figures', () => {
       0.9,
     )
     expect(sphereTerminalVelocityMps(massKg, 2650, { density: 998.2, viscosity: 0.001002 }) / stokes).toBeLessThan(1)
-  })
-  it('a throw without drag goes v²/g at 45° from the ground, and as far at 30° as at 60°', () => {
-    const throwAt = (angleDeg: number) => castDistanceM({ launchMps: 20, massKg: 0.02, dragM2: 0, angleDeg, fromM: 0 })
-    expect(throwAt(45)).toBeCloseTo(400 / 9.80665, 1)
-    expect(throwAt(30)).toBeCloseTo(throwAt(60), 1)
-  })
-})
-
-describe('flight with drag', () => {
-  it('agrees with the general ODE library (odex) to 10 cm', () => {
-    const flight = { launchMps: 30, massKg: 0.015, dragM2: 8e-4, angleDeg: 40, fromM: 2 }
-    const k = (0.5 * AIR_KG_M3 * flight.dragM2) / flight.massKg
-    const angle = (40 * Math.PI) / 180
-    const at = (t: number) =>
-      solveOde(
-        (_, [, , vx = 0, vy = 0]) => {
-          const v = Math.hypot(vx, vy)
-          return [vx, vy, -k * v * vx, -GRAVITY_MPS2 - k * v * vy]
-        },
-        0,
-        [0, 2, 30 * Math.cos(angle), 30 * Math.sin(angle)],
-        t,
-      )
-    let [low, high] = [0.5, 8]
-    for (let i = 0; i < 40; i++) {
-      const middle = (low + high) / 2
-      if ((at(middle)[1] ?? 0) > 0) low = middle
-      else high = middle
-    }
-    expect(Math.abs(castDistanceM(flight) - (at(low)[0] ?? 0))).toBeLessThan(0.1)
-  })
-  it('heavier flies farther, bulkier less far, with the wind farther than against it (property)', () => {
-    const any = fc.double({ min: 0.004, max: 0.06, noNaN: true })
-    fc.assert(
-      fc.property(any, fc.double({ min: 2e-4, max: 3e-3, noNaN: true }), (massKg, dragM2) => {
-        const far = castByEnergyM(12, massKg, dragM2)
-        expect(castByEnergyM(12, massKg, dragM2 * 1.5)).toBeLessThan(far)
-        expect(castByEnergyM(24, massKg, dragM2)).toBeGreaterThan(far)
-        const throwIn = (tailwindMps: number) => castDistanceM({ launchMps: 25, massKg, dragM2, tailwindMps })
-        expect(throwIn(5)).toBeGreaterThan(throwIn(-5))
-      }),
-      { numRuns: 40 },
-    )
-  })
-  it('the swing is found back from the cast it makes', () => {
-    expect(energyForCast(castByEnergyM(9, 0.018, 9e-4), 0.018, 9e-4)).toBeCloseTo(9, 3)
   })
 })
 

@@ -11,7 +11,7 @@ export interface TowLine {
   readonly densityKgM3: number
 }
 
-const cableOf = (line: TowLine, density: number, flowMps: number): Cable => ({
+export const cableOf = (line: TowLine, density: number, flowMps: number): Cable => ({
   density,
   flowMps,
   diameterM: line.diameterM,
@@ -127,4 +127,22 @@ export function cableForDepth(
   const longestM = Math.max(4 * depthM, 1)
   const at = (m: number) => downrigger(ballKg, m, speedMps, water, cable).depthM
   return at(longestM) < depthM ? null : bisect((m) => at(m) < depthM, 0, longestM)
+}
+
+/**
+ * A lure that is drawn behind a downrigger's ball by a line that leaves its clip there.
+ *
+ * @param leadM line from the clip to the lure, m
+ * @returns how far it runs below the ball, m (negative above it), and behind it
+ */
+export function behindBall(
+  motion: BuildMotion,
+  density: number,
+  line: TowLine,
+  speedMps: number,
+  leadM: number,
+): { belowM: number; behindM: number } {
+  const points = integrateCable(cableOf(line, density, speedMps), trimOf(motion, density, speedMps), leadM)
+  const top = itemAt(points, points.length - 1)
+  return { belowM: top.upM, behindM: top.towardsM }
 }

@@ -30,6 +30,7 @@ export const ROLES = {
   wind: { kind: 'speed', metric: 'mps', imperial: 'mph', decimals: { metric: 0, imperial: 0 } },
   current: { kind: 'speed', metric: 'mps', imperial: 'mph', decimals: { metric: 2, imperial: 1 } },
   sinkerMass: { kind: 'mass', metric: 'kg', imperial: 'lbm', decimals: { metric: 1, imperial: 1 } },
+  boatSpeed: { kind: 'speed', metric: 'mps', imperial: 'mph', decimals: { metric: 2, imperial: 1 } },
   restSpeed: { kind: 'speed', metric: 'cmps', imperial: 'inps', decimals: { metric: 1, imperial: 2 } },
   lead: { kind: 'mass', metric: 'g', imperial: 'oz', decimals: { metric: 2, imperial: 4 } },
   watch: { kind: 'time', metric: 's', imperial: 's', decimals: { metric: 2, imperial: 2 } },

@@ -34,7 +34,7 @@ export {
 } from './parts'
 export { usualPart } from './usual-parts'
 export { rodFit } from './rod-need'
-export { MOUNT_KINDS, type Action, type FamilyDefinition } from './family'
+export { MOUNT_KINDS, type Action } from './family'
 
 export { drawPart } from './drawing/parts'
 export { FAMILIES } from './families/register'

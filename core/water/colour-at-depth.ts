@@ -2,10 +2,13 @@ import { itemAt } from '../list'
 import { converter, formatHex } from 'culori'
 import { Matrix, inverse } from 'ml-matrix'
 import { DAYLIGHT, GREYS, JUDGED_FROM_M, LIGHT_FROM, MATCHING, NM, PURE_WATER, STAIN } from '../../data/spectra'
-import { attenuationPerM } from './light'
+import { attenuationPerM, beamAttenuationPerM } from './light'
 
 /** Of what particles take out of the light, so much is seen again as the brightness of the water behind a lure. Order of oceanographic practice, from memory. */
 const SCATTERED = 0.3
+
+/** In water thicker than this, m, a fish makes up its mind from nearer, but not by as much as it sees less far. Assumed. */
+const CLEAR_ENOUGH_M = 2
 
 /** Values at 400, 410 … 700 nm. */
 export type Spectrum = readonly number[]
@@ -155,8 +158,10 @@ export function underwater({ visibilityM, depthM, lux }: DepthLight): Underwater
     return formatHex({ mode: 'lrgb', r, g, b })
   }
   const behind = down.map((e, i) => e * itemAt(scatter, i))
-  /** Half a metre of water takes some of the difference away. */
-  const veil = WAVELENGTHS_NM.map((_, i) => Math.exp(-itemAt(attenuation, i) * JUDGED_FROM_M))
+  // A look is straight: what is turned aside is lost to it, of every colour alike. The light that falls from above is not: most of that still arrives.
+  const turnedAside = Math.max(0, beamAttenuationPerM(visibilityM) - attenuationPerM(visibilityM))
+  const lookM = JUDGED_FROM_M * Math.sqrt(Math.min(1, visibilityM / CLEAR_ENOUGH_M))
+  const veil = WAVELENGTHS_NM.map((_, i) => Math.exp(-(itemAt(attenuation, i) + turnedAside) * lookM))
   const apart = (target: Spectrum, against: Spectrum): number => {
     const through = target.map((t, i) => itemAt(against, i) + (t - itemAt(against, i)) * itemAt(veil, i))
     const [a, b] = [lab(seen(through), colour), lab(seen(against), colour)]

@@ -64,6 +64,10 @@ export type Place = z.infer<typeof Place>
 export const CAST_DIRECTIONS = ['across', 'against', 'along'] as const
 export type CastDirection = (typeof CAST_DIRECTIONS)[number]
 
+/** With the wind from behind, into it, or across it. */
+export const CASTS_IN_WIND = ['with', 'into', 'across'] as const
+export type CastInWind = (typeof CASTS_IN_WIND)[number]
+
 const Zone = z
   .strictObject({ topM: depthM, bottomM: depthM })
   .refine((zone) => zone.bottomM > zone.topM, { error: 'the zone must end below where it begins', path: ['bottomM'] })
@@ -86,6 +90,8 @@ export const Conditions = z
     driftMps: z.number().min(0).max(3).default(0),
     /** Where the cast goes in a current, or from a boat that slides. */
     castTo: z.enum(CAST_DIRECTIONS).default('across'),
+    /** How the wind meets the cast; null where nobody says: then it is left out. */
+    castInWind: z.enum(CASTS_IN_WIND).nullable().default(null),
     tide: z.enum(TIDES).default('none'),
     /** From low water to high. */
     tideRangeM: z.number().min(0).max(16).default(0),
@@ -97,7 +103,7 @@ export const Conditions = z
     /** Where the fish hold; null where nobody knows: then the usual holding depth is taken (data/holding). */
     zone: Zone.nullable(),
     mood: z.enum(MOODS),
-    /** A comfortable long cast for a lure the rod likes. */
+    /** A comfortable cast here, with a compact lure of 15 g on a rod that likes it. */
     castM: z.number().min(2).max(120),
     /** Rod tip above the water; null leaves rod up, level or down to the match. */
     rodTipM: z.number().min(-1).max(6).nullable(),

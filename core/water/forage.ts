@@ -23,24 +23,36 @@ export function forageOf(id: string): Forage | undefined {
   return FORAGE.find((f) => f.id === id)
 }
 
-/** Growth stands still at this part of the year, counted from January: late February in the north. */
-const WINTER_POINT = 0.15
+/** Fish grow from early April to late October where there is a winter, all the year round towards the tropics; parts of the northern year. */
+const GROWS = { from: 0.27, until: 0.81 } as const
+const COLD_DEG = 45
+const WARM_DEG = 25
+
+/** Growth up to a time, in years of growth: flat while it is cold, one for every whole year. */
+function grownBy(year: number, cold: number): number {
+  const whole = Math.floor(year)
+  const part = Math.min(1, Math.max(0, (year - whole - GROWS.from) / (GROWS.until - GROWS.from)))
+  const seasonal = whole + part - Math.sin(2 * Math.PI * part) / (2 * Math.PI)
+  return cold * seasonal + (1 - cold) * year
+}
 
 /**
- * Length at an age by the seasonal growth curve of Somers (1988).
+ * Length at an age: von Bertalanffy's curve with a season without growth, as Pauly and others (1992) have it; the hump of the growing season is assumed.
  *
  * @param bornYear when it hatched, as a share of the northern year, 0 … 1
  * @param ageYears ≥ 0
  * @returns m
- * @example lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1) // one whole year: the plain curve, 0.0787
+ * @param latDeg degrees; south is the same half a year later
+ * @example lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1, 60) // one whole year: the plain curve, 0.0787
  */
 export function lengthAtAge(
   { asymptoticLengthM, growthRatePerYear, hatchM }: Pick<Forage, 'asymptoticLengthM' | 'growthRatePerYear' | 'hatchM'>,
   bornYear: number,
   ageYears: number,
+  latDeg: number,
 ): number {
-  const swing = (t: number) => (growthRatePerYear / (2 * Math.PI)) * Math.sin(2 * Math.PI * (t - WINTER_POINT - 0.5))
-  const grown = growthRatePerYear * ageYears + swing(bornYear + ageYears) - swing(bornYear)
+  const cold = Math.min(1, Math.max(0, (Math.abs(latDeg) - WARM_DEG) / (COLD_DEG - WARM_DEG)))
+  const grown = growthRatePerYear * (grownBy(bornYear + ageYears, cold) - grownBy(bornYear, cold))
   return asymptoticLengthM - (asymptoticLengthM - hatchM) * Math.exp(-grown)
 }
 
@@ -66,7 +78,7 @@ export function forageLengthM(kind: string, isoDate: string, latDeg = 60): numbe
   const born = (forage.hatchMonth - 1) / 12
   const sinceHatch = (partOfYear(isoDate, latDeg) - born + 1) % 1
   for (let years = 0; years < OLDEST_YEARS; years++) {
-    const lengthM = lengthAtAge(forage, born, sinceHatch + years)
+    const lengthM = lengthAtAge(forage, born, sinceHatch + years, latDeg)
     if (lengthM >= forage.minPreyLengthM) return Math.round(lengthM * 1000) / 1000
   }
   return forage.minPreyLengthM

@@ -6,6 +6,7 @@ export { reflectance, underwater, waterSpectrum } from './colour-at-depth'
 export { attenuationPerM, lightPhase, luxAtDepth, type LightPhase } from './light'
 export {
   BOTTOMS,
+  CASTS_IN_WIND,
   CAST_DIRECTIONS,
   COVERS,
   Conditions,
@@ -20,9 +21,10 @@ export {
   type CoverKind,
   type Sky,
   type CastDirection,
+  type CastInWind,
   type Tide,
 } from './conditions'
-export { passingOf } from './passing'
+export { passingOf, windOnCast } from './passing'
 export { SPECIES, speciesOf, waterKind, type Species, type WaterKind } from './species'
 export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
 export { appetite, seasonOf, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason } from './season'

@@ -81,6 +81,17 @@ export function attenuationPerM(visibilityM: number): number {
   return 1.7 / visibilityM
 }
 
+/**
+ * Beam attenuation per metre: what a straight look loses, from the depth at which a white lure disappears. It goes once contrast has fallen to what the eye
+ * tells apart: c + K = 8.69 / Z (Tyler 1968, of white discs; from memory).
+ *
+ * @param visibilityM > 0
+ * @example beamAttenuationPerM(2) // 8.69/2 − 0.85 = 3.495
+ */
+export function beamAttenuationPerM(visibilityM: number): number {
+  return 8.69 / visibilityM - attenuationPerM(visibilityM)
+}
+
 /** Share of the light that a surface turns away: about 4 % on calm water, more in chop (stated factor). */
 function surfaceLoss(windMps: number): number {
   return Math.min(0.2, 0.04 + 0.01 * Math.max(0, windMps - 2))

@@ -1,4 +1,4 @@
-import type { Conditions } from './conditions'
+import type { CastInWind, Conditions } from './conditions'
 
 /** Away from the rod, and across the cast, m/s. */
 type Passing = readonly [away: number, across: number]
@@ -17,4 +17,15 @@ export function passingOf({ driftMps, currentMps, castTo }: Pick<Conditions, 'dr
   return driftMps > 0
     ? { flowMps: at(driftMps), groundMps: at(driftMps + currentMps) }
     : { flowMps: at(currentMps), groundMps: [0, 0] }
+}
+
+const WIND_SHARES: Readonly<Record<CastInWind, Passing>> = { with: [1, 0], into: [-1, 0], across: [0, 1] }
+
+/** Wind over the cast, m/s: from behind and from the side; none where nobody says how it meets the cast. */
+export function windOnCast({ windMps, castInWind }: Pick<Conditions, 'windMps' | 'castInWind'>): {
+  readonly behindMps: number
+  readonly acrossMps: number
+} {
+  const [behind, across] = castInWind === null ? [0, 0] : WIND_SHARES[castInWind]
+  return { behindMps: behind * windMps, acrossMps: across * windMps }
 }

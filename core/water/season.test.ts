@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { appetite, isWarmingSeason, seasonFromHistory, seasonOf, tempChangeC, trendOf } from './season'
+import { appetite, isWarmingSeason, seasonFromHistory, seasonOf, tempChangeC, trendOf, winterBelowC } from './season'
 import { speciesOf, type Species } from './species'
 
 const bass = speciesOf('largemouth-bass')
@@ -21,6 +21,11 @@ describe('whether the year warms the water', () => {
     ['2026-12-20', -30, true],
     ['2026-05-01', -30, false],
     ['2026-05-01', 0, true],
+    // Nearer to the tropics the new year warms it (common practice).
+    ['2026-01-20', 28, true],
+    ['2026-01-02', 28, false],
+    ['2026-01-20', 38, false],
+    ['2026-07-20', -28, true],
   ])('%s at %i° north: %s', (date, latDeg, warms) => expect(isWarmingSeason(date, latDeg)).toBe(warms))
 })
 
@@ -37,15 +42,16 @@ describe('season of a fish that spawns as the water warms (15 to 20 °C)', () =>
     // Falling: autumn begins 3 °C under the warm edge of its best range, 24 °C.
     [21.1, false, 'summer'],
     [21, false, 'autumn'],
-    [5.1, false, 'autumn'],
-    [5, false, 'winter'],
+    // Its winter begins in the lowest third of 4 to 12 °C.
+    [6.7, false, 'autumn'],
+    [6.6, false, 'winter'],
   ] as const)('%f °C, warming %s: %s', (tempC, warms, season) => expect(seasonOf(spring, tempC, warms)).toBe(season))
 })
 
 describe('season of a fish that spawns as the water cools (6 to 9 °C)', () => {
   it.each([
-    [3.9, true, 'winter'],
-    [4, true, 'post-spawn'],
+    [5.6, true, 'winter'],
+    [5.7, true, 'post-spawn'],
     [20.9, true, 'post-spawn'],
     [21, true, 'summer'],
     [21.1, false, 'summer'],
@@ -57,6 +63,46 @@ describe('season of a fish that spawns as the water cools (6 to 9 °C)', () => {
     [6, false, 'spawn'],
     [5.9, false, 'winter'],
   ] as const)('%f °C, warming %s: %s', (tempC, warms, season) => expect(seasonOf(autumn, tempC, warms)).toBe(season))
+})
+
+describe('winter', () => {
+  it('comes by the calendar, too: 7 °C in January is winter, in November autumn (common practice)', () => {
+    const pike = speciesOf('pike')
+    if (!pike) throw new Error('no pike')
+    expect(seasonFromHistory(pike, [], '2026-01-12', 7, 58)).toBe('winter')
+    expect(seasonFromHistory(pike, [], '2026-12-20', 7, 58)).toBe('winter')
+    expect(seasonFromHistory(pike, [], '2026-11-12', 7, 58)).toBe('autumn')
+    expect(seasonFromHistory(pike, [], '2026-07-12', 7, -38)).toBe('winter')
+  })
+  it('of warm-water fish lies far above 5 °C, that of cold-water fish at 5 °C (common practice)', () => {
+    const below = (id: string) => winterBelowC(speciesOf(id) ?? spring)
+    expect(below('snook')).toBeGreaterThan(15)
+    expect(below('tarpon')).toBeGreaterThan(15)
+    expect(below('dusky-flathead')).toBeGreaterThan(10)
+    for (const id of ['pike', 'perch', 'char', 'lake-trout', 'cod']) expect(below(id)).toBe(5)
+  })
+  it('fish that are caught through ice feed at 1 °C; those of the tropics do not at 10 °C (common practice)', () => {
+    const hunger = (id: string, tempC: number) => appetite(speciesOf(id) ?? spring, tempC)
+    for (const id of [
+      'pike',
+      'perch',
+      'yellow-perch',
+      'zander',
+      'walleye',
+      'char',
+      'lake-trout',
+      'brown-trout',
+      'rainbow-trout',
+      'crappie',
+    ])
+      expect(hunger(id, 1)).toBeGreaterThan(0.1)
+    for (const id of ['snook', 'tarpon', 'cobia', 'skipjack-tuna']) expect(hunger(id, 10)).toBe(0)
+  })
+  it('red drum go on feeding after their autumn spawn', () => {
+    const drum = speciesOf('red-drum')
+    expect(drum && seasonOf(drum, 19, false)).toBe('post-spawn')
+    expect(drum && seasonOf(drum, 8, false)).toBe('winter')
+  })
 })
 
 describe('appetite', () => {

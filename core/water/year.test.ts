@@ -99,20 +99,38 @@ describe('a place', () => {
 })
 
 describe('forage through the year', () => {
-  it('a whole number of years lies on the plain curve: L∞ = 0.2 m, k = 0.5, one year: 0.0787 m (Somers 1988; worked by hand)', () => {
-    expect(lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1)).toBeCloseTo(
+  it('a whole number of years lies on the plain curve: L∞ = 0.2 m, k = 0.5, one year: 0.0787 m (worked by hand)', () => {
+    expect(lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1, 60)).toBeCloseTo(
       0.2 * (1 - Math.exp(-0.5)),
       9,
     )
-    expect(lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1)).toBeCloseTo(0.0787, 4)
+    expect(lengthAtAge({ asymptoticLengthM: 0.2, growthRatePerYear: 0.5, hatchM: 0 }, 0.4, 1, 60)).toBeCloseTo(
+      0.0787,
+      4,
+    )
   })
   it('never shrinks with age, and grows faster in summer than in winter', () => {
     for (const forage of FORAGE) {
-      const lengths = Array.from({ length: 25 }, (_, i) => lengthAtAge(forage, (forage.hatchMonth - 1) / 12, i / 12))
+      const lengths = Array.from({ length: 25 }, (_, i) =>
+        lengthAtAge(forage, (forage.hatchMonth - 1) / 12, i / 12, 60),
+      )
       lengths.slice(1).forEach((l, i) => expect(l).toBeGreaterThanOrEqual((lengths[i] ?? 0) - 1e-9))
     }
-    const of = (month: string) => forageLengthM('roach', `2026-${month}-15`) ?? 0
-    expect(of('08') - of('07')).toBeGreaterThanOrEqual(of('02') - of('01'))
+    const of = (month: string) => forageLengthM('perch-fry', `2026-${month}-15`) ?? 0
+    expect(of('08') - of('07')).toBeGreaterThan(of('02') - of('01'))
+    expect(of('02')).toBe(of('03'))
+  })
+  it('young roach are some 45 mm long in their first autumn, bleak and minnow less, perch more (common practice)', () => {
+    const of = (kind: string) => (forageLengthM(kind, '2026-10-25') ?? 0) * 1000
+    expect(of('roach')).toBeGreaterThan(39)
+    expect(of('roach')).toBeLessThan(50)
+    expect(of('bleak')).toBeLessThan(of('roach'))
+    expect(of('minnow')).toBeLessThan(of('bleak'))
+    expect(of('perch-fry')).toBeGreaterThan(of('roach'))
+  })
+  it('in the cold it stands still, towards the tropics it does not', () => {
+    expect(forageLengthM('shad', '2027-03-01', 50)).toBe(forageLengthM('shad', '2026-11-20', 50))
+    expect(forageLengthM('shad', '2027-03-01', 20)).toBeGreaterThan(forageLengthM('shad', '2026-11-20', 20) ?? 1)
   })
   it('the south is half a year behind', () =>
     expect(forageLengthM('anchovy', '2026-01-10', -30)).toBeCloseTo(forageLengthM('anchovy', '2026-07-11', 30) ?? 0, 2))

@@ -14,6 +14,8 @@ type Test = { lure: string; daysAgo: number; by?: number; note?: string } & (
   | { kind: 'cast'; rodId: string; castM: number }
   | { kind: 'revival'; readings: readonly (readonly [grams: number, shimmy: string])[] }
   | { kind: 'damping'; trailerId: string; bare: number; share: number }
+  | { kind: 'trolled'; linesOutM: readonly number[]; speedMps: number; lineMm: number }
+  | { kind: 'wound'; counts: readonly number[]; castM: number; awayM: number; paceMps: number; lineMm: number }
 )
 
 const TERN = 'rod-tern'
@@ -92,4 +94,17 @@ export const DEMO_TESTS: readonly Test[] = [
   { lure: 'Dollop 18', kind: 'weigh', daysAgo: 80 },
   { lure: 'Nimbletwig 110', kind: 'weigh', daysAgo: 80 },
   { lure: 'Broombelly Ball 18', kind: 'weigh', daysAgo: 80 },
+  // Behind the rowing boat, and over the sill on the wind.
+  { lure: 'Bumblecrag D', kind: 'trolled', daysAgo: 20, linesOutM: [20, 30, 30], speedMps: 0.9, lineMm: 0.3, by: 0.7 },
+  {
+    lure: 'Broombelly Ball 18',
+    kind: 'wound',
+    daysAgo: 19,
+    counts: [5, 6, 7],
+    castM: 24,
+    awayM: 10,
+    paceMps: 0.7,
+    lineMm: 0.2,
+    by: 1.2,
+  },
 ]

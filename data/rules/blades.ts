@@ -159,7 +159,7 @@ export const BLADES = [
       {
         avoid: { family: ['spinnerbait'] },
         unless: { traits: { blade: ['willow'] }, massKg: [0.016, 0.05] },
-        weight: 2,
+        weight: 3,
       },
     ],
     basis: practice,

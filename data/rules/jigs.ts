@@ -251,7 +251,7 @@ export const JIGS = [
     when: { forageKind: ['crab'] },
     effects: [
       { axis: 'bottom', want: 0.6, weight: 3 },
-      { favour: { family: ['creature', 'skirted-jig', 'tube', 'hair-jig'] }, weight: 3 },
+      { favour: { family: ['creature', 'skirted-jig', 'tube', 'hair-jig'] }, weight: 5 },
       { axis: 'colour', groups: { natural: 1, dark: 0.5 }, weight: 2 },
     ],
     basis: practice,

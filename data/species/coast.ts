@@ -21,7 +21,7 @@ export const COAST = [
     name: 'Cod',
     group: 'bottom',
     waters: ['salt'],
-    feedingRangeC: [0, 3, 12, 18],
+    feedingRangeC: [-2, 3, 12, 18],
     spawnC: [2, 7],
     spawnsOn: 'rising',
     biteProof: false,

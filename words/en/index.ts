@@ -23,6 +23,7 @@ export { sayCare, sayChange, sayHooks, sayUnusual, sayWeights } from './tackle'
 export { thumbRuleName } from './thumb'
 export { clockAt, clockTime } from './time'
 export {
+  sayCastInWind,
   sayCastTo,
   sayColumn,
   sayDensity,

@@ -1,4 +1,14 @@
-import type { Bottom, CastDirection, Conditions, Place, Reading, Sky, Tide, WaterKind } from '../../core/water'
+import type {
+  Bottom,
+  CastDirection,
+  CastInWind,
+  Conditions,
+  Place,
+  Reading,
+  Sky,
+  Tide,
+  WaterKind,
+} from '../../core/water'
 import type { Band } from '../../core/bench'
 import type { Path } from '../../core/motion'
 import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
@@ -36,6 +46,14 @@ export const sayCastTo = (to: CastDirection, drifts: boolean): string => (drifts
 
 /** How thickly cover stands, 0 to 1. */
 export const sayDensity = (density: number): string => (density < 0.25 ? 'sparse' : density < 0.6 ? 'patchy' : 'dense')
+
+const IN_WIND: Readonly<Record<CastInWind, string>> = {
+  with: 'from behind',
+  into: 'in the face',
+  across: 'from the side',
+}
+/** How the wind meets the cast; null where nobody says. */
+export const sayCastInWind = (meets: CastInWind | null): string => (meets === null ? 'not counted' : IN_WIND[meets])
 
 /** What the temperatures kept with a place say; nothing where there are none. */
 export function sayTrend({ tempChangeC, trend }: Pick<Reading, 'tempChangeC' | 'trend'>, system: UnitSystem): string {

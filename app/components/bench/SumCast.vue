@@ -13,7 +13,7 @@ const withCasts = computed(() => {
   return [...ids].map((id) => ({ value: id, title: box.box.rods.find((r) => r.id === id)?.name ?? words.noRodNamed }))
 })
 const rod = computed(() => withCasts.value.find((w) => w.value === rodId.value) ?? withCasts.value[0] ?? null)
-const swing = computed(() => rod.value && fitSwing(box.box.lures, box.box.tests, rod.value.value))
+const swing = computed(() => rod.value && fitSwing(box.box.lures, box.box.tests, rod.value.value, box.box.rods))
 const SHOWN = 10
 const rows = computed(() => {
   const s = swing.value

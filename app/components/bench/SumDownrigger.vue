@@ -1,19 +1,47 @@
 <script setup lang="ts">
 import { sumDownrigger as words } from '../../../words'
-import { cableForDepth, downrigger } from '../../../core/motion'
+import { behindBall, cableForDepth, downrigger } from '../../../core/motion'
+import { LINE_DENSITY } from '../../../data/tackle-limits'
+import type { Line } from '../../../core/tackle'
+import { useLureOfBox } from '~/composables/useLureOfBox'
 import { useMeasure } from '~/composables/useMeasure'
 
-/** The downrigger's ball: cable for a depth, and how far it is blown back. */
-const props = defineProps<{ density: number; viscosity: number }>()
+/** The downrigger: cable for a depth, how far the ball is blown back, and where the lure runs behind it. */
+const props = defineProps<{
+  density: number
+  viscosity: number
+  line: Line
+  water: { tempC: number; salinity: number }
+}>()
 const { show } = useMeasure()
 const ballKg = ref(4)
 const wantedM = ref(12)
-const speedMps = ref(1)
+const overGroundMps = ref(1)
+const currentMps = ref(0)
+const leadM = ref(6)
+const { lure, lureId, motion, items } = useLureOfBox(() => props.water, 'trolled')
+const SLOWEST_MPS = 0.1
+/** Through the water. */
+const speedMps = computed(() => Math.max(SLOWEST_MPS, overGroundMps.value - currentMps.value))
 const waterFor = computed(() => ({ density: props.density, viscosity: props.viscosity }))
 const cableM = computed(() => cableForDepth(ballKg.value, wantedM.value, speedMps.value, waterFor.value))
 const ball = computed(() =>
   cableM.value === null ? null : downrigger(ballKg.value, cableM.value, speedMps.value, waterFor.value),
 )
+const behind = computed(() =>
+  motion.value && ball.value
+    ? behindBall(
+        motion.value,
+        props.density,
+        { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
+        speedMps.value,
+        leadM.value,
+      )
+    : null,
+)
+const lureM = computed(() => Math.max(0, (ball.value?.depthM ?? 0) + (behind.value?.belowM ?? 0)))
+/** Nearer than this to the ball's depth it runs level with it, m. */
+const LEVEL_M = 0.15
 </script>
 
 <template>
@@ -37,19 +65,50 @@ const ball = computed(() =>
         @update:model-value="(v) => v && (wantedM = v)"
       />
       <MeasureField
-        :model-value="speedMps"
-        :label="words.speed"
-        role="lureSpeed"
+        :model-value="overGroundMps"
+        :label="words.speedOverGround"
+        role="boatSpeed"
         :min="0.1"
         :max="4"
-        @update:model-value="(v) => v && (speedMps = v)"
+        @update:model-value="(v) => v && (overGroundMps = v)"
+      />
+      <MeasureField
+        :model-value="currentMps"
+        :label="words.currentFromBehind"
+        role="boatSpeed"
+        :min="-2"
+        :max="2"
+        @update:model-value="(v) => (currentMps = v ?? 0)"
+      />
+      <v-autocomplete
+        :model-value="lure?.id"
+        :label="words.lure"
+        :items="items"
+        @update:model-value="(id: string | null) => (lureId = id)"
+      />
+      <MeasureField
+        :model-value="leadM"
+        :label="words.leadBehindTheBall"
+        role="depth"
+        :min="0.5"
+        :max="60"
+        @update:model-value="(v) => v && (leadM = v)"
       />
     </div>
     <p v-if="ball && cableM !== null" role="status" class="answer">
       {{ words.letOut }} <b>{{ show(cableM, 'depth') }}</b> {{ words.ofCableTheBall(show(ball.depthM, 'depth')) }}
       <b>{{ show(ball.blowBackM, 'depth') }}</b>.
     </p>
-    <p v-else role="status" class="answer">
+    <p v-if="ball && behind && lure" role="status" class="answer">
+      {{ words.lureRunsAt(lure.name) }} <b>{{ show(lureM, 'depth') }}</b>{{
+        Math.abs(behind.belowM) < LEVEL_M
+          ? words.levelWithTheBall
+          : behind.belowM > 0
+            ? words.belowTheBall(show(behind.belowM, 'depth'))
+            : words.aboveTheBall(show(-behind.belowM, 'depth'))
+      }}
+    </p>
+    <p v-if="!ball" role="status" class="answer">
       {{ words.noLengthOfCable }}
     </p>
     <p class="quiet">{{ words.steelCableOfMm }}</p>
@@ -68,7 +127,7 @@ const ball = computed(() =>
 }
 .fields {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(160px, 1fr));
   gap: var(--space-12);
 }
 .answer b {

@@ -1,71 +1,61 @@
 <script setup lang="ts">
 import { sumTroll as words } from '../../../words'
-import { trollingDepth, type BuildMotion } from '../../../core/motion'
+import { trollingDepth } from '../../../core/motion'
 import { GRAVITY_MPS2 } from '../../../core/constants'
-import { motionFromProfile, runningDepthM, cachedProfile, profileFromTests } from '../../../core/bench'
+import { runningDepthM } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { TROLLED_OVER_CAST, TROLL_STEP_MPS } from '../../../data/bench'
-import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
+import { familyOf, type Line } from '../../../core/tackle'
+import { useLureOfBox } from '~/composables/useLureOfBox'
 import { useMeasure } from '~/composables/useMeasure'
-import { useBox } from '~/stores/box'
-import { byName } from '~/composables/by-name'
 
-/** Trolling: how deep a lure runs at each speed of its window. */
+/** Trolling: how deep a lure runs at the boat's speed and at each small step from it. */
 const props = defineProps<{
   line: Line
   water: { tempC: number; salinity: number }
   density: number
 }>()
-const box = useBox()
 const { show } = useMeasure()
-const TROLLED = ['hard', 'metal', 'wire']
-const dives = (l: Lure) => familyOf(l.family).swims === 'dives'
-const trolled = computed(() =>
-  box.box.lures
-    .filter((l) => familyOf(l.family).swims !== 'surface' && TROLLED.includes(familyOf(l.family).body))
-    .sort((a, b) => Number(dives(b)) - Number(dives(a)) || byName(a, b)),
-)
-const lureId = ref<string | null>(null)
-const lure = computed<Lure | null>(() => trolled.value.find((l) => l.id === lureId.value) ?? trolled.value[0] ?? null)
-const known = computed(() => lure.value && (cachedProfile(box.box, lure.value) ?? profileFromTests(lure.value, [])))
+const { lure, lureId, known, motion, castMotion, items, dives } = useLureOfBox(() => props.water, 'trolled')
+const testedRuns = computed(() => (known.value?.troll ?? known.value?.pull)?.n ?? 0)
 const outM = ref(35)
 const TIP_M = 1
-const motion = computed<BuildMotion | null>(() =>
-  lure.value && known.value
-    ? motionFromProfile(
-        { lure: lure.value, mount: { kind: 'own' }, trailer: null, massKg: lureMass(lure.value).kg },
-        known.value,
-        props.water,
-      )
-    : null,
-)
-const MOST_ROWS = 9
-const speeds = computed(() => {
+/** Speed over ground, as the instrument tells it, and the current along the course: positive from behind. */
+const overGroundMps = ref<number | null>(null)
+const currentMps = ref(0)
+const inWindow = (mps: number) =>
+  known.value !== null && mps >= known.value.window.slow.value - 1e-6 && mps <= known.value.window.fast.value + 1e-6
+/** To begin with, the middle of the lure's window, in whole steps. */
+const usualMps = computed(() => {
   const w = known.value?.window
-  if (!w) return []
-  const all: number[] = []
-  for (let v = Math.ceil(w.slow.value / TROLL_STEP_MPS) * TROLL_STEP_MPS; v <= w.fast.value + 1e-9; v += TROLL_STEP_MPS)
-    all.push(v)
-  const every = Math.ceil(all.length / MOST_ROWS)
-  return all.filter((_, i) => i % every === 0)
+  return w ? Math.round((w.slow.value + w.fast.value) / 2 / TROLL_STEP_MPS) * TROLL_STEP_MPS + currentMps.value : 1
 })
-const rows = computed(() =>
-  motion.value
-    ? speeds.value.map((v) => ({
-        v,
-        ...trollingDepth(
-          motion.value as BuildMotion,
-          props.density,
-          { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
-          v,
-          outM.value,
-          TIP_M,
-        ),
-      }))
-    : [],
-)
+const groundMps = computed(() => overGroundMps.value ?? usualMps.value)
+const throughMps = computed(() => groundMps.value - currentMps.value)
+const SLOWEST_MPS = 0.1
+const change = (steps: number) => {
+  overGroundMps.value = Math.max(SLOWEST_MPS + currentMps.value, groundMps.value + steps * TROLL_STEP_MPS)
+}
+const stuff = computed(() => ({
+  diameterM: props.line.diameterM,
+  densityKgM3: LINE_DENSITY[props.line.material],
+}))
+/** Steps up and down that are shown. */
+const STEPS = [-4, -3, -2, -1, 0, 1, 2, 3, 4] as const
+const rows = computed(() => {
+  const m = motion.value
+  if (!m) return []
+  return STEPS.map((step) => ({ step, mps: throughMps.value + step * TROLL_STEP_MPS }))
+    .filter(({ mps }) => mps >= SLOWEST_MPS)
+    .map(({ step, mps }) => ({
+      step,
+      groundMps: mps + currentMps.value,
+      fits: inWindow(mps),
+      ...trollingDepth(m, props.density, stuff.value, mps, outM.value, TIP_M),
+    }))
+})
 const practiceM = computed(() => {
-  if (!lure.value || !dives(lure.value) || !motion.value) return null
+  if (!dives.value || !motion.value || testedRuns.value > 0) return null
   const cast = {
     castM: outM.value,
     rodTipM: TIP_M,
@@ -73,7 +63,7 @@ const practiceM = computed(() => {
     lineDiameterM: props.line.diameterM,
     density: props.density,
   }
-  return TROLLED_OVER_CAST * runningDepthM(motion.value, cast)
+  return TROLLED_OVER_CAST * runningDepthM(castMotion.value ?? motion.value, cast)
 })
 const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1))
 </script>
@@ -85,7 +75,7 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
       <v-autocomplete
         :model-value="lure?.id"
         :label="words.lure"
-        :items="trolled.map((l) => ({ value: l.id, title: l.name }))"
+        :items="items"
         @update:model-value="(id: string | null) => (lureId = id)"
       />
       <MeasureField
@@ -96,35 +86,69 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
         :max="200"
         @update:model-value="(v) => v && (outM = v)"
       />
+      <MeasureField
+        :model-value="currentMps"
+        :label="words.currentFromBehind"
+        role="boatSpeed"
+        :min="-2"
+        :max="2"
+        @update:model-value="(v) => (currentMps = v ?? 0)"
+      />
+      <div class="speed">
+        <v-btn variant="tonal" :aria-label="words.slower" @click="change(-1)">−</v-btn>
+        <MeasureField
+          :model-value="groundMps"
+          :label="words.speedOverGround"
+          role="boatSpeed"
+          :min="0.1"
+          :max="6"
+          @update:model-value="(v) => (overGroundMps = v)"
+        />
+        <v-btn variant="tonal" :aria-label="words.faster" @click="change(1)">+</v-btn>
+      </div>
     </div>
+    <p v-if="throughMps < SLOWEST_MPS" role="status" class="answer">{{ words.goesWithTheWater }}</p>
+    <p v-else-if="currentMps !== 0" role="status" class="answer">
+      {{ words.throughTheWater }} <b>{{ show(throughMps, 'boatSpeed') }}</b>.
+    </p>
     <table v-if="rows.length" :aria-label="words.depthBySpeed">
       <thead>
         <tr>
-          <th scope="col">{{ words.speed }}</th>
+          <th scope="col">{{ words.overGround }}</th>
           <th scope="col">{{ words.runsAt }}</th>
           <th scope="col">{{ words.pullAtTheRod }}</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="r in rows" :key="r.v">
-          <th scope="row">{{ show(r.v, 'lureSpeed') }}</th>
+        <tr v-for="r in rows" :key="r.step" :class="{ now: r.step === 0, outside: !r.fits }">
+          <th scope="row">{{ show(r.groundMps, 'boatSpeed') }}</th>
           <td>
             <span class="depth"
               ><b>{{ show(r.depthM, 'depth') }}</b
               ><span class="bar" aria-hidden="true"><i :style="{ width: `${(r.depthM / deepest) * 100}%` }" /></span
             ></span>
           </td>
-          <td>{{ show(r.tensionAtRodN / GRAVITY_MPS2, 'lureMass') }}</td>
+          <td>{{ r.fits ? show(r.tensionAtRodN / GRAVITY_MPS2, 'lureMass') : words.outsideItsWindow }}</td>
         </tr>
       </tbody>
     </table>
     <p v-if="practiceM !== null" class="differ">
       <b>{{ words.wherePracticeAndThis }}</b> {{ words.withTheTime(show(practiceM, 'depth')) }}
     </p>
+    <p v-if="testedRuns > 0" class="quiet">{{ words.byYourRuns(testedRuns) }}</p>
     <p class="quiet">
       {{ words.inStepsOfMph(line.name) }}
       <template v-if="lure && familyOf(lure.family).rotates">{{ words.itSpinsPut }}</template>
     </p>
+    <SumTurn
+      v-if="motion && throughMps >= SLOWEST_MPS"
+      :motion="motion"
+      :density="density"
+      :line="stuff"
+      :line-out-m="outM"
+      :tip-m="TIP_M"
+      :speed-mps="throughMps"
+    />
   </section>
 </template>
 
@@ -172,6 +196,29 @@ tbody tr {
   height: 100%;
   border-radius: var(--radius-s);
   background: rgb(var(--v-theme-primary));
+}
+.speed {
+  display: grid;
+  grid-column: 1 / -1;
+  max-width: 300px;
+  grid-template-columns: 44px minmax(0, 1fr) 44px;
+  gap: var(--space-4);
+  align-items: start;
+}
+.speed .v-btn {
+  min-width: 0;
+  height: 44px;
+  font-size: var(--text-5);
+}
+tr.now th,
+tr.now td {
+  background: rgba(var(--v-theme-primary), 0.1);
+}
+tr.now th {
+  font-weight: 700;
+}
+tr.outside {
+  color: rgba(var(--v-theme-on-surface), var(--v-medium-emphasis-opacity));
 }
 .quiet {
   font-size: var(--text-2);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { skyFields as words, capital, clockAt, sayHolding, saySky } from '../../../words'
-import { LIGHTS, SEASONS, SKIES, type Conditions, type Reading } from '../../../core/water'
+import { skyFields as words, capital, clockAt, sayCastInWind, sayHolding, saySky } from '../../../words'
+import { CASTS_IN_WIND, LIGHTS, SEASONS, SKIES, type Conditions, type Reading } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { useWater } from '~/stores/water'
@@ -11,6 +11,10 @@ const water = useWater()
 const { show } = useMeasure()
 const set = (over: Partial<Conditions>) => water.change(over)
 const skies = SKIES.map((value) => ({ value, title: capital(saySky(value)) }))
+const winds = [null, ...CASTS_IN_WIND].map((value) => ({ value, title: capital(sayCastInWind(value)) }))
+/** Less wind than this, m/s, is not felt in a cast. */
+const FELT_MPS = 2
+const isFelt = computed(() => props.c.windMps >= FELT_MPS || props.c.castInWind !== null)
 const calculated = (word: string) => ({ value: null, title: `${word} (calculated)` })
 const seasons = computed(() => [calculated(props.reading.season), ...choices(SEASONS)])
 const lights = computed(() => [calculated(props.reading.light), ...choices(LIGHTS)])
@@ -28,6 +32,13 @@ const clockOf = (ms: number | null) => clockAt(ms, water.place?.utcOffsetH ?? 0)
       :min="0"
       :max="40"
       @update:model-value="(v) => v !== null && set({ windMps: v })"
+    />
+    <v-select
+      v-if="isFelt"
+      :label="words.windOnTheCast"
+      :items="winds"
+      :model-value="c.castInWind"
+      @update:model-value="(castInWind) => set({ castInWind })"
     />
     <v-select
       :label="words.seasonOfTheFish"

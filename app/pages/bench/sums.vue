@@ -82,7 +82,14 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
         />
       </div>
       <div class="stack">
-        <SumDownrigger :density="density" :viscosity="viscosity" />
+        <SumDownrigger :density="density" :viscosity="viscosity" :line="line" :water="carrying" />
+        <SumHang
+          :line="line"
+          :water="carrying"
+          :density="density"
+          :depth-m="water.current?.depthM ?? 8"
+          :flow-mps="Math.max(water.current?.driftMps ?? 0, water.current?.currentMps ?? 0) || 0.2"
+        />
         <SumCast />
         <section class="panel turns" :aria-label="words.handleTurns">
           <h2>{{ words.handleTurns }}</h2>

@@ -22,6 +22,8 @@ export interface SeriesPoints {
 export type SeriesTitle =
   | 'fall'
   | 'depth'
+  | 'trolled'
+  | 'wound'
   | 'rest'
   | 'cast'
   | 'cast-by-rod'

@@ -1,8 +1,12 @@
 import { familyOf } from '../../tackle'
 import { waterDensity } from '../../water'
 import { ofPosterior } from '../estimate'
-import { diveDepth } from '../fit-dive'
-import { motionFromProfile } from '../lure-profile'
+import { diveDepth, withDive } from '../fit-dive'
+import { withPull } from '../fit-pull'
+import { predictWithInterval } from '../least-squares'
+import { LINE_DENSITY } from '../../../data/tackle-limits'
+import { STEADY_WIND, depthOnPath, retrievePath, sinkTimeS, trollingDepth, type BuildMotion } from '../../motion'
+import { motionFromProfile, trolledMotion } from '../lure-profile'
 import { always, apartFromFit, bare, finding, ofFit, ofMean, swims, type TestDefinition } from './definition'
 import { choice, formOf, measure, outOf } from './form'
 import { testsOf } from './tests-of'
@@ -20,6 +24,35 @@ export const SWUM_FORMS = {
       retrieveSpeedMps: measure('lureSpeed', 0.1, 5, { start: 0.8 }),
     },
     { castM: measure('distance', 1, 150, { start: 25 }), depthM: measure('depth', 0.05, 30) },
+  ),
+  trolled: formOf(
+    {
+      lineDiameterM: measure('lineDiameter', 0.00003, 0.002, { start: 0.0003 }),
+      rodTipM: measure('depth', -1, 6, { start: 1 }),
+    },
+    {
+      speedMps: measure('boatSpeed', 0.1, 5, { start: 1 }),
+      lineOutM: measure('distance', 2, 200, { start: 30 }),
+      depthM: measure('depth', 0.05, 60),
+    },
+  ),
+  wound: formOf(
+    {
+      lineDiameterM: measure('lineDiameter', 0.00003, 0.002, { start: 0.0002 }),
+      rodTipM: measure('depth', -1, 6, { start: 1 }),
+      retrieveSpeedMps: measure('lureSpeed', 0.1, 5, { start: 0.8 }),
+    },
+    {
+      castM: measure('distance', 3, 150, { start: 25 }),
+      countS: measure('watch', 0, 120, { by: 'watch', start: 5 }),
+      awayM: measure('distance', 1, 150, { start: 10 }),
+      depthM: measure('depth', 0.05, 30),
+    },
+    {
+      keeps: ({ castM, awayM }) => Number(awayM) < Number(castM),
+      error: 'must be nearer than the cast is long',
+      field: 'awayM',
+    },
   ),
   action: formOf(
     { speedMps: measure('lureSpeed', 0, 5, { start: 0.7 }) },
@@ -52,7 +85,30 @@ export const SWUM_FORMS = {
 }
 
 /** A cast on which running depths compare: 0.30 mm line, 25 m, rod tip 1 m up. */
+const COMPARED_BOAT = {
+  speedMps: 1,
+  lineOutM: 30,
+  line: { diameterM: 0.0003, densityKgM3: LINE_DENSITY.mono },
+} as const
 const COMPARED = { castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM: 0.0003 } as const
+
+/** Depth half-way home: counted to 3 m on a cast of 25 m, wound at 0.8 m/s on 0.20 mm line. */
+function halfWayM(motion: BuildMotion, density: number): number {
+  const lineDiameterM = 0.0002
+  const path = retrievePath({
+    ...STEADY_WIND,
+    motion,
+    density,
+    castM: 25,
+    lineDiameterM,
+    lineDensityKgM3: LINE_DENSITY.mono,
+    rodTipM: 1,
+    depthM: 100,
+    countDownS: sinkTimeS(motion, density, lineDiameterM, 3),
+    retrieveSpeedMps: 0.8,
+  })
+  return depthOnPath(path, 12.5)
+}
 
 export const SWUM: Readonly<Record<keyof typeof SWUM_FORMS, TestDefinition>> = {
   depth: {
@@ -65,6 +121,37 @@ export const SWUM: Readonly<Record<keyof typeof SWUM_FORMS, TestDefinition>> = {
       return finding(ofPosterior(dive, diveDepth(dive, motion, { ...COMPARED, density })), 'depth')
     },
     points: (_, { dive }) => ofFit('depth', 'depth', dive?.residuals ?? [], apartFromFit(dive?.residuals ?? [])),
+  },
+  trolled: {
+    applies: (lure) => familyOf(lure.family).swims !== 'surface',
+    finding: (lure, known, water) => {
+      const fitted = known.troll ?? known.pull
+      const motion = trolledMotion(known, motionFromProfile(bare(lure), known, water))
+      if (!fitted || fitted.n === 0) return null
+      const { speedMps, lineOutM, line } = COMPARED_BOAT
+      const density = waterDensity(water.tempC, water.salinity)
+      const depthOf = (p: readonly number[]) =>
+        trollingDepth(known.troll ? withDive(motion, p) : withPull(motion, p), density, line, speedMps, lineOutM, 1)
+          .depthM
+      const depth = predictWithInterval(fitted, depthOf)
+      return finding(ofPosterior(fitted, { ...depth, low: Math.max(0, depth.low) }), 'depth')
+    },
+    points: (_, { troll, pull }) => {
+      const residuals = (troll ?? pull)?.residuals ?? []
+      return ofFit('trolled', 'depth', residuals, apartFromFit(residuals))
+    },
+  },
+  wound: {
+    applies: swims('sinks'),
+    finding: (lure, known, water) => {
+      const { pull } = known
+      if (!pull || pull.n === 0) return null
+      const motion = motionFromProfile(bare(lure), known, water)
+      const density = waterDensity(water.tempC, water.salinity)
+      const depth = predictWithInterval(pull, (p) => halfWayM(withPull(motion, p), density))
+      return finding(ofPosterior(pull, { ...depth, low: Math.max(0, depth.low) }), 'depth')
+    },
+    points: (_, { pull }) => ofFit('wound', 'depth', pull?.residuals ?? [], apartFromFit(pull?.residuals ?? [])),
   },
   action: {
     applies: always,

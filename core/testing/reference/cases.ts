@@ -4,7 +4,7 @@ import type { LineKind, LureKind } from './lumped-line'
 /** One cast, by everything that moves it. SI. */
 export interface LineCase {
   readonly name: string
-  readonly group: 'wind' | 'diver' | 'flow' | 'hop' | 'count' | 'swing'
+  readonly group: 'wind' | 'diver' | 'flow' | 'hop' | 'count' | 'swing' | 'pitch' | 'sweep'
   readonly lure: LureKind
   readonly line: LineKind
   readonly tipM: number
@@ -173,6 +173,36 @@ export function everyCase(): LineCase[] {
       slack: false,
       flowMps: [0, between(0.3, 0.9)],
       from: [across, i % 2 ? -Math.round(across * 0.4) : 0, 0],
+    })
+  }
+  for (const grams of [5, 10, 20, 30])
+    for (const line of [1, 2, 3])
+      add({
+        ...common,
+        group: 'pitch',
+        grams,
+        lure: sinker(grams, 0),
+        line,
+        windMps: between(0.5, 1.4),
+        slack: true,
+        from: [between(6, 9), 0, between(1, 4)],
+        tipM: pick([1, 2]),
+      })
+  for (let i = 0; i < 24; i++) {
+    const grams = pick([7, 14, 21])
+    add({
+      ...common,
+      group: 'sweep',
+      grams,
+      lure: i % 3 === 2 ? diver(12, 0.4) : sinker(grams, 0),
+      line: pick([0, 1, 2]),
+      windMps: between(0.4, 0.8),
+      slack: false,
+      from: [pick([14, 18, 24]), 0, i % 3 === 2 ? 0 : between(1.5, 5)],
+      pullDurationS: pick([1.5, 2.5]),
+      pauseS: pick([2, 4]),
+      givesLine: i % 2 === 0,
+      depthM: i % 4 === 1 ? 6 : 25,
     })
   }
   return cases

@@ -8,7 +8,7 @@ const number = z.number()
 const Vector = z.tuple([number, number, number])
 const Row = z.strictObject({
   name: z.string(),
-  group: z.enum(['wind', 'diver', 'flow', 'hop', 'count', 'swing']),
+  group: z.enum(['wind', 'diver', 'flow', 'hop', 'count', 'swing', 'pitch', 'sweep']),
   lure: z.strictObject({
     massKg: number,
     submergedWeightN: number,

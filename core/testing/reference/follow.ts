@@ -14,10 +14,11 @@ const LONGEST_S = 240
 export function marksOf(one: LineCase, lurePlace: () => Vector, step: (resting: boolean, t: number) => number): Mark[] {
   const start = Math.hypot(one.from[0], one.from[1])
   const hops = (start / one.windMps / one.pullDurationS) * (one.pullDurationS + one.pauseS)
-  const whole = { count: FALL_S, swing: SWING_S, hop: hops, wind: null, diver: null, flow: null }[one.group]
+  const beats = one.group === 'hop' || one.group === 'sweep'
+  const whole = beats ? hops : one.group === 'count' ? FALL_S : one.group === 'swing' ? SWING_S : null
   const marks: Mark[] = []
   let last: Mark = [0, ...one.from]
-  for (let t = 0; t < LONGEST_S && marks.length < (whole === null || one.group === 'hop' ? 3 : 4);) {
+  for (let t = 0; t < LONGEST_S && marks.length < (whole === null || beats ? 3 : 4);) {
     const resting = one.pauseS > 0 && t % (one.pullDurationS + one.pauseS) >= one.pullDurationS
     t += step(resting, t)
     const now: Mark = [t, ...lurePlace()]

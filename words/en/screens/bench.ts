@@ -118,7 +118,7 @@ export const sumCast = {
   thrown: ' (thrown)',
   to: (distance: Shown, distance2: Shown) => `${distance} to ${distance2}`,
   theEnergyOfYour: (n: Shown) =>
-    `The energy of your swing is fitted to ${n} casts; each lure’s weight and bulk do the rest. Lures this rod is made for, farthest first.`,
+    `Your swing is fitted to ${n} casts in calm air; the rod’s power and length, each lure’s weight and bulk and the drag of a 0.25 mm line do the rest. Lures this rod is made for, farthest first.`,
   noRodNamed: 'No rod named',
 } as const
 
@@ -127,7 +127,14 @@ export const sumDownrigger = {
   downrigger: 'Downrigger',
   ball: 'Ball',
   wantedDepth: 'Wanted depth',
-  speed: 'Speed',
+  speedOverGround: 'Speed over ground',
+  currentFromBehind: 'Current from behind',
+  lure: 'Lure',
+  leadBehindTheBall: 'Lead from ball to lure',
+  lureRunsAt: (name: Shown) => `${name} runs at`,
+  levelWithTheBall: ', level with the ball.',
+  belowTheBall: (depth: Shown) => `, ${depth} below the ball.`,
+  aboveTheBall: (depth: Shown) => `, ${depth} above the ball.`,
   letOut: 'Let out',
   ofCableTheBall: (depth: Shown) => `of cable: the ball hangs at ${depth} and is blown back`,
   noLengthOfCable: 'No length of cable brings that ball so deep at this speed: slow down or take a heavier one.',
@@ -188,16 +195,65 @@ export const sumTroll = {
   behindTheBoat: 'Behind the boat',
   lure: 'Lure',
   lineOut: 'Line out',
+  speedOverGround: 'Speed over ground',
+  slower: 'A step slower',
+  faster: 'A step faster',
+  currentFromBehind: 'Current from behind',
+  goesWithTheWater: 'The boat goes with the water: nothing is drawn through it.',
+  throughTheWater: 'Through the water that makes',
   depthBySpeed: 'Depth by speed',
-  speed: 'Speed',
+  overGround: 'Over ground',
   runsAt: 'Runs at',
   pullAtTheRod: 'Pull at the rod',
+  outsideItsWindow: 'outside its speeds',
   wherePracticeAndThis: 'Where practice and this sum differ.',
   withTheTime: (depth: Shown) =>
-    `With the time to reach its full angle the sum lets a diver go on down; common practice finds trolled plugs about half as deep again as on a cast of that length: some ${depth} here. Trust the shallower until a sounder has shown yours.`,
+    `With the time to reach its full angle the sum lets a diver go on down; common practice finds trolled plugs about half as deep again as on a cast of that length: some ${depth} here. Trust the shallower until a sounder has shown yours: measure it on the bench as “depth behind a boat”.`,
+  byYourRuns: (n: number) => `Fitted to its own ${count(n, 'run')} behind a boat.`,
   inStepsOfMph: (name: Shown) =>
-    `In steps of 0.2 mph through its speed window, on ${name}. Spinners stand a wide range, spoons a narrow one.`,
+    `In steps of 0.1 mph, on ${name}. Spinners stand a wide range, spoons a narrow one. Read the boat’s speed off the instrument.`,
   itSpinsPut: 'It spins: put a keel and a swivel between line and leader.',
+} as const
+
+/** app/components/bench/SumTurn.vue */
+export const sumTurn = {
+  inATurn: 'In a turn',
+  radius: 'Radius of the turn',
+  rodTipOff: 'Rod tip off the middle',
+  rod: 'Rod',
+  speed: 'Lure’s speed',
+  depth: 'Depth',
+  inner: 'Inner',
+  outer: 'Outer',
+  range: (from: Shown, to: Shown) => `${from} to ${to}`,
+  whichIsHit: (speed: Shown) =>
+    `A third of a circle at ${speed} through the water. A bite on the inner rod asks for a slower boat, one on the outer rod for a faster one. Keep a lookout ahead while you turn.`,
+} as const
+
+/** app/components/bench/SumHang.vue */
+export const sumHang = {
+  lowered: 'Lowered under the rod',
+  underTheRod: 'Under the boat, under ice',
+  lure: 'Lure',
+  from: 'Fished',
+  fromABoat: 'from a boat',
+  throughIce: 'through ice',
+  wantedDepth: 'Wanted depth',
+  driftOrCurrent: 'Drift or current',
+  lineInTheWater: 'The line in the water, seen from the side',
+  letOut: 'Let out',
+  ofLine: 'of line from the rod tip.',
+  itTrails: (distance: Shown, degrees: Shown) =>
+    `The lure trails ${distance} behind the tip; the line stands ${degrees}° off straight down there.`,
+  straightDown: 'The lure hangs straight down.',
+  pullsAt: (mass: Shown) => `It pulls with ${mass}.`,
+  noLineGetsIt: 'No line gets it there in this flow: heavier, thinner line, or hold the boat.',
+  drawnNotLowered:
+    'At such an angle the lure is drawn, not lowered: heavier, thinner line, or hold the boat in the wind.',
+  bodyOnItsOwn:
+    'The lure as it lies in the box, at rest; each lift swings it nearer. Flow taken as even to the bottom.',
+  careful: 'Careful:',
+  ice: 'ice carries only where someone has drilled and measured it today; never alone, with picks, rope and float suit. Local rules say how thick it must be, and how many holes and lines you may have.',
 } as const
 
 /** app/components/bench/TapCounter.vue */

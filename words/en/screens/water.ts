@@ -143,6 +143,7 @@ export const skyFields = {
   skyAndLight: 'Sky and light',
   sky: 'Sky',
   wind: 'Wind',
+  windOnTheCast: 'Wind on the cast',
   seasonOfTheFish: 'Season of the fish',
   light: 'Light',
   firstLightSunUp: (

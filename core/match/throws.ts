@@ -1,0 +1,50 @@
+import { PITCH_M } from '../../data/casting'
+import { LINE_DENSITY } from '../../data/tackle-limits'
+import { fitSwing } from '../bench'
+import type { Box } from '../box'
+import { airDragM2, castLengthM, handOf, type BuildMotion, type CastHand, type CastWind } from '../motion'
+import type { Rod } from '../tackle'
+import type { Outfit, SetUp } from './setup'
+
+/** Length of the cast of a set-up whose build moves so, m. */
+export type CastOfSetUp = (setUp: ToCast, motion: BuildMotion) => number
+type ToCast = Pick<SetUp, 'build' | 'outfit'> & {
+  readonly handling: { readonly retrieve: Pick<SetUp['handling']['retrieve'], 'delivery'> }
+}
+
+/**
+ * Casts with the rods of a box on a water where so much is comfortable, m. A rod with which casts were measured throws by them where they are shorter than
+ * what is comfortable would make it: nobody throws farther than he says he does here. Every cast is worked out once.
+ */
+export function throwsIn(box: Box, comfortableM: number, wind: CastWind): CastOfSetUp {
+  const usual = handOf(comfortableM, wind)
+  const hands = new Map<string, CastHand>()
+  const handWith = (rod: Rod): CastHand => {
+    const found = hands.get(rod.id) ?? slower(usual, box, rod)
+    hands.set(rod.id, found)
+    return found
+  }
+  const thrown = new Map<string, number>()
+  const byMotion = new WeakMap<BuildMotion, Map<Outfit, number>>()
+  const overhead = (massKg: number, motion: BuildMotion, { rod, line }: Outfit): number => {
+    const key = `${rod.id} ${line.diameterM} ${line.material} ${massKg} ${airDragM2(motion)} ${motion.castM ?? ''}`
+    const known = thrown.get(key)
+    if (known !== undefined) return known
+    const by = { rod, line: { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] } }
+    const far = castLengthM(handWith(rod), motion, massKg, by, 'cast')
+    thrown.set(key, far)
+    return far
+  }
+  return ({ build, outfit, handling }, motion) => {
+    const known = byMotion.get(motion) ?? new Map<Outfit, number>()
+    byMotion.set(motion, known)
+    const far = known.get(outfit) ?? overhead(build.massKg, motion, outfit)
+    known.set(outfit, far)
+    return handling.retrieve.delivery === 'pitch' ? Math.min(PITCH_M, far) : far
+  }
+}
+
+function slower(usual: CastHand, box: Box, rod: Rod): CastHand {
+  const swing = fitSwing(box.lures, box.tests, rod.id, box.rods)
+  return swing.n === 0 ? usual : { ...usual, swingJ: Math.min(usual.swingJ, Math.exp(swing.parameters[0] ?? 0)) }
+}
