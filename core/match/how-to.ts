@@ -129,7 +129,7 @@ export function howToFish(
   const { path } = thrown
   return {
     cadence: cadenceOf(setUp),
-    staysDown: staysDownHere(setUp, thrown, c, reading),
+    staysDown: staysDownHere(setUp, thrown, c, reading, place),
     blowOut: { fromMps: blowOutMps(thrown.plan), now: thrown.share.blownOut > BLOWN_OUT_FROM },
     sinksToM: countDownS > 0 ? itemAt(path.z, path.retrieveStartIndex) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
@@ -143,6 +143,8 @@ export function howToFish(
 
 /** How far a fall may carry it before it is past, as a share of the cast: a cast up and across gives the rest. */
 const ROOM_SHARE = 0.5
+/** How a lead grips each bottom: clay as sand, silt as mud. */
+const GROUND_OF = { rock: 'rock', gravel: 'gravel', sand: 'sand', clay: 'sand', silt: 'mud' } as const
 /** Nearer than this no lead lies to a rod, m. */
 const LEAST_AWAY_M = 2
 
@@ -152,6 +154,7 @@ function staysDownHere(
   { plan }: Ranked['thrown'],
   c: Conditions,
   reading: Reading,
+  { bottom }: MatchContext['place'],
 ): StaysDown | null {
   const flowMps = Math.hypot(...plan.flowMps)
   if (flowMps <= 0 || familyOf(build.lure.family).swims !== 'sinks') return null
@@ -166,7 +169,7 @@ function staysDownHere(
     flowMps,
     awayM: Math.max(LEAST_AWAY_M, plan.delivery === 'vertical' ? 0 : ROOM_SHARE * plan.castM),
     roomM: Math.max(LEAST_AWAY_M, ROOM_SHARE * plan.castM),
-    ground: 'gravel',
+    ground: GROUND_OF[bottom],
   })
 }
 
