@@ -8,7 +8,7 @@ export const JERKBAITS = [
     facts: [28],
     when: {
       waterTempC: { below: [8, 11] },
-      appetite: { below: [0.6, 0.95] },
+      appetite: { below: [0.7, 0.97] },
       visibilityM: { above: [0.7, 1.2] },
       cover: ['timber', 'brush', 'docks', 'rock', 'open', 'grass'],
       mood: ['lethargic', 'neutral', 'pressured'],

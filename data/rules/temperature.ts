@@ -6,7 +6,7 @@ export const TEMPERATURE = [
     id: 'cold-pause',
     side: null,
     facts: [28],
-    when: { waterTempC: { below: [7, 10] }, appetite: { below: [0.6, 0.95] } },
+    when: { waterTempC: { below: [7, 10] }, appetite: { below: [0.7, 0.97] } },
     effects: [
       { axis: 'dwell', want: 25, weight: 4 },
       { axis: 'passing', want: 0.25, weight: 2 },
@@ -17,7 +17,7 @@ export const TEMPERATURE = [
     id: 'cold-slow',
     side: null,
     facts: [21],
-    when: { waterTempC: { below: [9, 12] }, appetite: { below: [0.6, 0.95] } },
+    when: { waterTempC: { below: [9, 12] }, appetite: { below: [0.7, 0.97] } },
     effects: [
       { axis: 'speed', want: 0.4, weight: 3 },
       { axis: 'amplitude', want: 0.3, weight: 2 },

@@ -174,6 +174,10 @@ td {
   text-align: left;
   font-weight: 400;
 }
+td:last-child,
+th:last-child {
+  padding-right: 0;
+}
 thead th {
   font-size: var(--text-2);
 }
