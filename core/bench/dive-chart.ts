@@ -1,4 +1,4 @@
-import { itemAt } from '../list'
+import { predictWithInterval } from './least-squares'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { trollingDepth, type BuildMotion } from '../motion'
 import type { Line } from '../tackle'
@@ -18,9 +18,6 @@ export interface DiveChart {
   readonly lines: readonly ChartLine[]
 }
 
-/** Shallower than this nothing is compared, m. */
-const LEAST_M = 0.02
-
 /** How the chart's line goes out: a cast wound in at a pace, or that much line let out behind a boat. */
 export type ChartWay = 'cast' | 'trolled'
 
@@ -37,33 +34,22 @@ interface ChartInput {
 
 /** Depth of a lure against line out, for each line it may be fished on, with its band. */
 export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTipM, density }: ChartInput): DiveChart {
-  const central = withDive(motion, dive.parameters)
   return {
     lengthsM,
     lines: lines.map((line) => {
       if (way === 'trolled') {
         const tow = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
-        const at = (m: BuildMotion) =>
-          lengthsM.map((out) => trollingDepth(m, density, tow, speedMps, out, rodTipM).depthM)
-        const spread = at(central)
-        // The cast's own band, in proportion: the same angle and drag stand behind both.
-        const shares = lengthsM.map((castM) => {
-          const cast = {
-            castM,
-            rodTipM,
-            retrieveSpeedMps: speedMps,
-            lineDiameterM: line.diameterM,
-            lineDensityKgM3: LINE_DENSITY[line.material],
-            density,
-          }
-          const band = diveDepth(dive, motion, cast)
-          return [band.low / Math.max(LEAST_M, band.value), band.high / Math.max(LEAST_M, band.value)] as const
-        })
+        const bands = lengthsM.map((out) =>
+          predictWithInterval(
+            dive,
+            (p) => trollingDepth(withDive(motion, p), density, tow, speedMps, out, rodTipM).depthM,
+          ),
+        )
         return {
           line,
-          depthM: spread,
-          low: spread.map((z, i) => z * itemAt(itemAt(shares, i), 0)),
-          high: spread.map((z, i) => z * itemAt(itemAt(shares, i), 1)),
+          depthM: bands.map((b) => b.value),
+          low: bands.map((b) => Math.max(0, b.low)),
+          high: bands.map((b) => b.high),
         }
       }
       const bands = lengthsM.map((castM) =>

@@ -9,8 +9,9 @@ import {
   runningDepthM,
   type ChartWay,
 } from '../../../core/bench'
-import { trollingDepth } from '../../../core/motion'
-import { labelCastOf, withLabelCast } from '../../../core/tackle'
+import { labelCastOf } from '../../../core/tackle'
+import { castBySwingM, swingForCast, trollingDepth } from '../../../core/motion'
+import { ORDINARY_CAST } from '../../../data/casting'
 import { testsOf } from '../../../core/bench'
 import { waterDensity } from '../../../core/water'
 import DiveChartPicture from '~/components/bench/DiveChart.vue'
@@ -60,11 +61,14 @@ const chosen = computed(() => {
     )
   )
 })
+/** What tells how it goes behind a boat: its own runs there, else its casts. */
+const runs = computed(() => known.value?.troll?.n ?? 0)
+const trolledDive = computed(() => (runs.value > 0 ? known.value?.troll : null) ?? known.value?.dive ?? null)
 const chart = computed(() =>
-  known.value?.dive && motion.value && lines.value.length
+  known.value?.dive && trolledDive.value && motion.value && lines.value.length
     ? diveChart({
         motion: motion.value,
-        dive: known.value.dive,
+        dive: way.value === 'trolled' ? trolledDive.value : known.value.dive,
         lines: lines.value,
         way: way.value,
         lengthsM: LENGTHS_M[way.value],
@@ -84,9 +88,11 @@ const points = computed(() =>
 /** Monofilament of 10 and 16 lb, m: common catalogue thickness, from memory. */
 const LB_10_M = 0.00028
 const LB_16_M = 0.00036
-/** An ordinary cast, m, and what thicker line leaves of it: about a tenth less (common practice). */
+/** An ordinary cast on the thinner, m, and what the same swing makes of a plug on the thicker: more line is set going and dragged through the air. */
 const CAST_M = 25
-const SHORTENED_M = 22.5
+const PLUG = { massKg: 0.012, dragM2: 9e-4 }
+const swung = (diameterM: number) => ({ rod: ORDINARY_CAST.rod, line: { diameterM, densityKgM3: LINE_DENSITY.mono } })
+const SHORTENED_M = castBySwingM(swingForCast(CAST_M, PLUG, swung(LB_10_M)), PLUG, swung(LB_16_M))
 const worth = (thick: number) =>
   motion.value ? lineWorthM(motion.value, density.value, LB_10_M, LB_16_M, { thin: CAST_M, thick }) : 0
 const worths = computed(() => ({ line: worth(CAST_M), both: worth(SHORTENED_M) }))
@@ -108,25 +114,6 @@ const trolled = computed(() => {
     }),
   }
 })
-/** The cast that the packet's depth is meant for: of this plug, and of all that were never tested for their depth. */
-const labelCastM = computed(() => (lure.value ? labelCastOf(lure.value) : null))
-const untested = computed(() =>
-  box.box.lures.filter(
-    (one) =>
-      labelCastOf(one) !== null &&
-      labelCastOf(one) !== labelCastM.value &&
-      testsOf(box.box.tests, one.id, 'depth').length === 0,
-  ),
-)
-const setLabelCast = (castM: number | null) =>
-  castM !== null && lure.value && void box.save('lures', withLabelCast(lure.value, castM), lure.value)
-const takeForAll = () =>
-  labelCastM.value !== null &&
-  void box.saveAll(
-    'lures',
-    untested.value.map((one) => withLabelCast(one, labelCastM.value ?? 0)),
-    words.tookForAll(untested.value.length),
-  )
 const title = computed(() =>
   words.runningDepth(lure.value?.name ?? '', way.value === 'cast' ? words.castAndWound : 'trolled'),
 )
@@ -154,7 +141,7 @@ function save() {
         :about="
           known.dive.n
             ? words.fittedToReadings(known.dive.n)
-            : words.fromThePacketsDepth(show(labelCastM ?? 0, 'distance'))
+            : words.fromThePacketsDepth(show((lure && labelCastOf(lure)) ?? 0, 'distance'))
         "
       >
         <v-btn color="primary" @click="print">{{ words.print }}</v-btn>
@@ -193,22 +180,7 @@ function save() {
             @update:model-value="(id: string) => (asked = id)"
           />
         </div>
-        <div v-if="labelCastM !== null && !known.dive.n" class="label screen-only">
-          <MeasureField
-            :model-value="labelCastM"
-            :label="words.castTheDepthIsFor"
-            role="distance"
-            :min="10"
-            :max="100"
-            @update:model-value="setLabelCast"
-          />
-          <p class="quiet">
-            {{ words.makersSeldomSay }}
-            <button v-if="untested.length" type="button" @click="takeForAll">
-              {{ words.takeItForAll(untested.length) }}
-            </button>
-          </p>
-        </div>
+        <LabelCast v-if="lure && !known.dive.n" class="screen-only" :lure="lure" />
         <p class="paper-only">
           {{
             words.paceRodTipUp(
@@ -231,7 +203,8 @@ function save() {
           {{ words.noLines }} <NuxtLink to="/box/parts">{{ words.addOne }}</NuxtLink>{{ words.andItsCurveStands }}
         </p>
         <p v-if="points.length" class="quiet">{{ words.crossesYourOwnReadings }}</p>
-        <div v-if="way === 'trolled'" class="differ">
+        <p v-if="way === 'trolled' && runs > 0" class="quiet">{{ words.byItsOwnRuns(runs) }}</p>
+        <div v-else-if="way === 'trolled'" class="differ">
           <b>{{ words.wherePracticeAndThis }}</b>
           {{
             trolled &&
@@ -240,7 +213,13 @@ function save() {
         </div>
         <div v-else class="differ">
           <b>{{ words.wherePracticeAndThis }}</b>
-          {{ words.goingFromToLb(show(worths.line, 'lureLength'), show(worths.both, 'lureLength')) }}
+          {{
+            words.goingFromToLb(
+              show(worths.line, 'lureLength'),
+              show(worths.both, 'lureLength'),
+              show(CAST_M - SHORTENED_M, 'depth'),
+            )
+          }}
         </div>
       </section>
     </template>
@@ -257,23 +236,6 @@ function save() {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
   gap: var(--space-12);
-}
-.label {
-  display: grid;
-  grid-template-columns: minmax(170px, 260px) 1fr;
-  gap: var(--space-12);
-  align-items: center;
-}
-.label button {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  font-weight: 600;
-  min-height: 32px;
-}
-@media (max-width: 600px) {
-  .label {
-    grid-template-columns: 1fr;
-  }
 }
 .differ {
   padding: var(--space-8) var(--space-12);

@@ -215,6 +215,15 @@ export const sumTroll = {
   itSpinsPut: 'It spins: put a keel and a swivel between line and leader.',
 } as const
 
+/** app/components/bench/LabelCast.vue */
+export const labelCast = {
+  castTheDepthIsFor: 'Cast the packet’s depth is meant for',
+  makersSeldomSay:
+    'Makers seldom say. A plug whose depth is meant for a long cast runs shallower on yours; the pale band is wide because of it, until you test.',
+  takeItForAll: (n: number) => `Take it for ${count(n, 'other plug')} never tested, too`,
+  tookForAll: (n: number) => `Took the same cast for ${count(n, 'plug')}`,
+} as const
+
 /** app/components/bench/SumTurn.vue */
 export const sumTurn = {
   inATurn: 'In a turn',
@@ -460,13 +469,9 @@ export const benchChartPage = {
   wherePracticeAndThis: 'Where practice and this sum differ.',
   withTheTime: (line: Shown, boat: Shown, cast: Shown) =>
     `On ${line} of line let out the sum has this plug at ${boat}; cast that far and wound in it reaches ${cast}, because it is home before it is down. Common practice finds trolled plugs only about half as deep again as cast ones. Trust the shallower until a sounder has shown yours.`,
-  goingFromToLb: (line: Shown, both: Shown) =>
-    `Going from 10 to 16 lb monofilament costs this plug ${line} on a 25 m cast by the line alone, and ${both} with the tenth by which thicker line shortens the cast. Common practice says 60–90 cm (2–3 ft) on a 4–6 ft diver: length of cast and pace make more of it than thickness. Your own readings on both lines settle it.`,
-  castTheDepthIsFor: 'Cast the packet’s depth is meant for',
-  makersSeldomSay:
-    'Makers seldom say. A plug whose depth is meant for a long cast runs shallower on yours; the pale band is wide because of it, until you test.',
-  takeItForAll: (n: number) => `Take it for ${count(n, 'other plug')} never tested, too`,
-  tookForAll: (n: number) => `Took the same cast for ${count(n, 'plug')}`,
+  byItsOwnRuns: (n: number) => `Fitted to its own ${count(n, 'run')} behind a boat.`,
+  goingFromToLb: (line: Shown, both: Shown, shorter: Shown) =>
+    `Going from 10 to 16 lb monofilament costs this plug ${line} on a 25 m cast by the line alone, and ${both} with the ${shorter} by which the same swing casts a plug less far on it. Common practice says 60–90 cm (2–3 ft) on a 4–6 ft diver: length of cast and pace make more of it than thickness. Your own readings on both lines settle it.`,
   diveChartYgrion: 'Dive chart · Ygrion',
   runningDepth: (name: Shown, n: Shown) => `Running depth of ${name}, ${n}`,
   castAndWound: 'cast and wound',
