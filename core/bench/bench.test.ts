@@ -335,7 +335,7 @@ describe('drag while pulled', () => {
         ),
       })),
     })
-  it.each([0.6, 1, 1.7])('is found back from ledges ticked on the wind: %f times its family’s', (by) => {
+  it.each([0.6, 1, 1.7])('is found back from ledges ticked while winding: %f times its family’s', (by) => {
     const { pull } = profileFromTests(jig, [wound(by)])
     const found = Math.exp(pull?.parameters[0] ?? 0) / truth(1).towDragAreaM2
     expect(found / by).toBeGreaterThan(0.85)

@@ -36,7 +36,7 @@ function behindBoat(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
   })
 }
 
-/** Depths off the shore: counted down, wound at a pace, and met at a distance from the rod. */
+/** Ledges met from the shore: counted down, wound at a pace, and met at a distance from the rod. */
 function onTheWind(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
   return testsOf(tests, lure.id, 'wound').flatMap((test: TestOf<'wound'>) => {
     const { motion, density } = motionAsTested(lure, test)
@@ -92,7 +92,7 @@ function fitDrawn(
 }
 
 /**
- * Drag area of a sinker while it is pulled, as its logarithm, from depths behind a boat or on the wind. What its family has is believed to begin with.
+ * Drag area of a sinker while it is pulled, as its logarithm, from depths behind a boat or wound over a ledge. What its family has is believed to begin with.
  *
  * @param motion as labels and falls have it
  */

@@ -94,7 +94,7 @@ export const DEMO_TESTS: readonly Test[] = [
   { lure: 'Dollop 18', kind: 'weigh', daysAgo: 80 },
   { lure: 'Nimbletwig 110', kind: 'weigh', daysAgo: 80 },
   { lure: 'Broombelly Ball 18', kind: 'weigh', daysAgo: 80 },
-  // Behind the rowing boat, and over the sill on the wind.
+  // Behind the rowing boat, and wound over the sill.
   { lure: 'Bumblecrag D', kind: 'trolled', daysAgo: 20, linesOutM: [20, 30, 30], speedMps: 0.9, lineMm: 0.3, by: 0.7 },
   {
     lure: 'Broombelly Ball 18',

@@ -153,7 +153,7 @@ const TESTS: { readonly [K in TestKind]: TestWords<K> } = {
     },
   },
   wound: {
-    name: 'Depth on the wind',
+    name: 'Wound over a ledge',
     gives: 'a sinker’s drag while it is pulled: how high it climbs at any pace',
     figure: 'runs, counted to 3 m and half-way home at 0.8 m/s, at',
     needs: [

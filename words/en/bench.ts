@@ -22,7 +22,7 @@ const TITLES: Readonly<Record<SeriesTitle, string>> = {
   fall: 'Seconds of fall, and the fit',
   depth: 'Running depth, and the fit',
   trolled: 'Depth behind a boat, and the fit',
-  wound: 'Depth on the wind, and the fit',
+  wound: 'Wound over a ledge, and the fit',
   rest: 'Speed at rest (below zero it rises), and the fit',
   cast: 'Casts, and their mean',
   'cast-by-rod': 'Casts with this rod, and the fit',

@@ -44,7 +44,7 @@ export const SWUM_FORMS = {
     },
     {
       castM: measure('distance', 3, 150, { start: 25 }),
-      countS: measure('watch', 0, 120, { by: 'watch', start: 5 }),
+      countS: measure('watch', 0, 120, { start: 5 }),
       awayM: measure('distance', 1, 150, { start: 10 }),
       depthM: measure('depth', 0.05, 30),
     },
