@@ -43,3 +43,6 @@ export const LONGEST_COUNT_S = 60
 
 /** Drop-shot leaders, m. */
 export const DROPPER_M = [0.25, 0.9] as const
+
+/** Share of a comfortable cast that the water may carry a floating or hanging lure in one rest; more is no rest. Assumed. */
+export const CARRIED_SHARE = 0.25

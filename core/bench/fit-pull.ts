@@ -37,7 +37,7 @@ function behindBoat(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
 }
 
 /** Ledges met from the shore: counted down, wound at a pace, and met at a distance from the rod. */
-function onTheWind(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
+function overLedges(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
   return testsOf(tests, lure.id, 'wound').flatMap((test: TestOf<'wound'>) => {
     const { motion, density } = motionAsTested(lure, test)
     return test.readings.map(({ castM, countS, awayM, depthM }) => ({
@@ -99,7 +99,7 @@ function fitDrawn(
 export function fitPull(lure: Lure, tests: readonly BenchTest[], motion: BuildMotion): Fitted {
   const fallen = motion.sinkDragAreaM2
   return fitDrawn(
-    [...behindBoat(lure, tests), ...onTheWind(lure, tests)],
+    [...behindBoat(lure, tests), ...overLedges(lure, tests)],
     [{ at: Math.log(motion.towDragAreaM2), sd: PRIOR_SD.drag }],
     (p) => (then) => ({ ...withPull(then, p), sinkDragAreaM2: fallen }),
   )

@@ -1,4 +1,4 @@
-import { DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
+import { CARRIED_SHARE, DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { dropShotHeightM, sinkRateMps, sinkTimeS, type BuildMotion, type CastPlan } from '../motion'
 import { fallTaken, familyOf, type Build, type Retrieve } from '../tackle'
@@ -82,9 +82,6 @@ export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readon
   // A sinker's depth is set by its count and pace; for it down and up are enough.
   return swims === 'sinks' ? [down, up] : [down, level, up]
 }
-
-/** Share of a comfortable cast that the water may carry a lure in one rest; assumed. */
-const CARRIED_SHARE = 0.25
 
 /**
  * Whether a retrieve's rests belong in this water: what hangs or floats is carried off by a current or a drift meanwhile, and a rest of half a minute is none

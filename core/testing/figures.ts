@@ -124,6 +124,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     }),
     CAST_ANGLES_DEG: ordered({ usual: between(30, 45), intoWind: between(10, 40) }, 'intoWind', 'usual'),
     CAST_FROM_M: between(1, 4),
+    CARRIED_SHARE: share,
     HARDEST_SWING_J: between(10, 100),
     MOST_OF_COMFORTABLE: between(1, 3),
     PITCH_M: between(3, 15),

@@ -90,31 +90,11 @@ const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1
   </section>
 </template>
 
+<style scoped src="./sums.css"></style>
+
 <style scoped>
-.sum {
-  display: grid;
-  gap: var(--space-12);
-  padding: var(--space-16) var(--space-20) var(--space-16);
-  align-content: start;
-}
 .fields {
   max-width: 320px;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th,
-td {
-  padding: var(--space-4) var(--space-12) var(--space-4) 0;
-  text-align: left;
-  font-weight: 400;
-}
-thead th {
-  font-size: var(--text-2);
-}
-tbody tr {
-  border-top: 1px solid rgba(var(--v-border-color), 0.14);
 }
 .band {
   width: 40%;
@@ -132,8 +112,5 @@ tbody tr {
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 2;
   vector-effect: non-scaling-stroke;
-}
-.quiet {
-  font-size: var(--text-2);
 }
 </style>

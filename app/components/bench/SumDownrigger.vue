@@ -118,23 +118,4 @@ const LEVEL_M = 0.15
   </section>
 </template>
 
-<style scoped>
-.sum {
-  display: grid;
-  gap: var(--space-12);
-  padding: var(--space-16) var(--space-20) var(--space-16);
-  align-content: start;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(160px, 1fr));
-  gap: var(--space-12);
-}
-.answer b {
-  font-family: var(--v-font-heading);
-  font-size: var(--text-6);
-}
-.quiet {
-  font-size: var(--text-2);
-}
-</style>
+<style scoped src="./sums.css"></style>

@@ -150,17 +150,9 @@ const bait = computed(() => ({
   </section>
 </template>
 
+<style scoped src="./sums.css"></style>
+
 <style scoped>
-.sum {
-  display: grid;
-  gap: var(--space-12);
-  padding: var(--space-16) var(--space-20) var(--space-16);
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: var(--space-12);
-}
 .halves {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -208,9 +200,6 @@ b {
 .dim {
   stroke: rgb(var(--v-theme-on-surface));
   stroke-dasharray: 3 3;
-}
-.quiet {
-  font-size: var(--text-2);
 }
 @media (max-width: 760px) {
   .halves {

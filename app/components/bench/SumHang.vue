@@ -115,18 +115,9 @@ const picture = computed(() => {
   </section>
 </template>
 
+<style scoped src="./sums.css"></style>
+
 <style scoped>
-.sum {
-  display: grid;
-  gap: var(--space-12);
-  padding: var(--space-16) var(--space-20) var(--space-16);
-  align-content: start;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(160px, 1fr));
-  gap: var(--space-12);
-}
 .found {
   display: grid;
   grid-template-columns: minmax(120px, 220px) minmax(0, 1fr);
@@ -149,13 +140,6 @@ svg {
 }
 circle {
   fill: rgb(var(--v-theme-secondary));
-}
-.answer b {
-  font-family: var(--v-font-heading);
-  font-size: var(--text-6);
-}
-.quiet {
-  font-size: var(--text-2);
 }
 @media (max-width: 500px) {
   .found {

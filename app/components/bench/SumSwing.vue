@@ -143,18 +143,9 @@ const description = computed(() => shown.value.map((p) => words.afterS(Math.roun
   </section>
 </template>
 
+<style scoped src="./sums.css"></style>
+
 <style scoped>
-.sum {
-  display: grid;
-  gap: var(--space-12);
-  padding: var(--space-16) var(--space-20) var(--space-16);
-  align-content: start;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-  gap: var(--space-12);
-}
 .picture {
   width: 100%;
   border-radius: var(--radius-m);
@@ -186,8 +177,5 @@ const description = computed(() => shown.value.map((p) => words.afterS(Math.roun
 .lure,
 .rod {
   fill: rgb(var(--v-theme-on-surface));
-}
-.quiet {
-  font-size: var(--text-2);
 }
 </style>

@@ -152,38 +152,9 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
   </section>
 </template>
 
+<style scoped src="./sums.css"></style>
+
 <style scoped>
-.sum {
-  display: grid;
-  gap: var(--space-12);
-  padding: var(--space-16) var(--space-20) var(--space-16);
-  align-content: start;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: var(--space-12);
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th,
-td {
-  padding: var(--space-4) var(--space-12) var(--space-4) 0;
-  text-align: left;
-  font-weight: 400;
-}
-td:last-child,
-th:last-child {
-  padding-right: 0;
-}
-thead th {
-  font-size: var(--text-2);
-}
-tbody tr {
-  border-top: 1px solid rgba(var(--v-border-color), 0.14);
-}
 .depth {
   display: grid;
   grid-template-columns: 60px minmax(60px, 1fr);
@@ -223,9 +194,6 @@ tr.now th {
 }
 tr.outside {
   color: rgba(var(--v-theme-on-surface), var(--v-medium-emphasis-opacity));
-}
-.quiet {
-  font-size: var(--text-2);
 }
 .differ {
   padding: var(--space-6) var(--space-12);

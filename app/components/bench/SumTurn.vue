@@ -78,6 +78,8 @@ const rods = computed(() =>
   </div>
 </template>
 
+<style scoped src="./sums.css"></style>
+
 <style scoped>
 .turn {
   display: grid;
@@ -87,33 +89,5 @@ const rods = computed(() =>
 }
 h3 {
   font-size: var(--text-4);
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: var(--space-12);
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th,
-td {
-  padding: var(--space-4) var(--space-12) var(--space-4) 0;
-  text-align: left;
-  font-weight: 400;
-}
-td:last-child,
-th:last-child {
-  padding-right: 0;
-}
-thead th {
-  font-size: var(--text-2);
-}
-tbody tr {
-  border-top: 1px solid rgba(var(--v-border-color), 0.14);
-}
-.quiet {
-  font-size: var(--text-2);
 }
 </style>
