@@ -266,15 +266,19 @@ describe('moving one condition', () => {
 
 describe('where the answer hangs on a question', () => {
   it('each hinge has two answers that differ, and a choice removes the doubt', () => {
-    const c = water({ speciesId: 'pike', cover: { kind: 'grass', topM: 1.5, density: 0.5 }, depthM: 3, waterTempC: 12 })
-    const hinges = end(findDecisiveQuestions(c, PLACE, box, { sides: {} })).out
-    for (const { question, first, second } of hinges) {
-      const same = first.setUp.build.lure.id === second.setUp.build.lure.id
-      const way = first.setUp.handling.retrieve.id === second.setUp.handling.retrieve.id
-      expect(same && way && first.setUp.outfit.rod.id === second.setUp.outfit.rod.id).toBe(false)
-      const chosen = rank(box, createMatchContext(c, PLACE, box, { sides: { [question.id]: 'first' } }), 1)[0]
-      expect(chosen?.key).toBe(first.key)
+    let many = 0
+    for (const waterTempC of [6, 9, 12, 15, 18, 21]) {
+      const c = water({ speciesId: 'pike', cover: { kind: 'grass', topM: 1.5, density: 0.5 }, depthM: 3, waterTempC })
+      for (const { question, first, second } of end(findDecisiveQuestions(c, PLACE, box, { sides: {} })).out) {
+        const same = first.setUp.build.lure.id === second.setUp.build.lure.id
+        const way = first.setUp.handling.retrieve.id === second.setUp.handling.retrieve.id
+        expect(same && way && first.setUp.outfit.rod.id === second.setUp.outfit.rod.id).toBe(false)
+        const chosen = rank(box, createMatchContext(c, PLACE, box, { sides: { [question.id]: 'first' } }), 1)[0]
+        expect(chosen?.key).toBe(first.key)
+        many += 1
+      }
     }
+    expect(many).toBeGreaterThan(0)
   })
 })
 

@@ -74,7 +74,7 @@ export class Bow {
     this.airWeight = lineDensityKgM3 * weight
   }
 
-  /** Straight; or lying on the surface and leading straight down to a lure `level` m away and `z` m down. Answers with its length, m. */
+  /** Straight; or hanging from the rod tip to the surface, lying there and leading straight down to a lure `level` m away and `z` m down. Answers with its length, m. */
   lay(level: number, z: number, chord: number, slack: boolean): number {
     this.up.fill(0)
     this.side.fill(0)
@@ -82,8 +82,9 @@ export class Bow {
       for (let i = 1; i < LAST; i++) {
         const s = nth(PLACES, i)
         const below = z * (1 - s) - this.rodTipM * s
-        // Up across the chord to the surface, but not past the upright above the lure.
-        this.up[i] = Math.max(0, Math.min((below * chord) / level, (s * level * chord) / (z + this.rodTipM)))
+        // Across the chord to the surface, but not past the upright above the lure, nor that below the rod tip.
+        const upright = (level * chord) / (z + this.rodTipM)
+        this.up[i] = Math.max((s - 1) * upright, Math.min((below * chord) / level, s * upright))
       }
     return this.measure(this.up, this.side, chord)
   }
@@ -99,6 +100,14 @@ export class Bow {
   keep(): void {
     this.up.set(this.nextUp)
     this.side.set(this.nextSide)
+  }
+
+  /** Makes the bow so many times as deep. */
+  deepen(by: number): void {
+    for (let i = 1; i < LAST; i++) {
+      this.up[i] = by * nth(this.up, i)
+      this.side[i] = by * nth(this.side, i)
+    }
   }
 
   /** Length along the bow as it is, on a chord of so many metres. */

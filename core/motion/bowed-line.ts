@@ -144,12 +144,23 @@ export class BowedLine {
     return Math.sqrt(this.vx * this.vx + this.vy * this.vy + this.vz * this.vz)
   }
 
-  /** Carries the lure and its bow along by so much, m: where beats are alike. */
-  shift(x: number, y: number, z: number): void {
+  /**
+   * Carries the lure and its bow on by so much, m, and its chord to so much more: where beats are alike. The chord is what line wound in and given leaves; how far
+   * away the lure is follows from it and from its depth.
+   */
+  carry(x: number, y: number, z: number, chordM: number): void {
+    const { rodTipM } = this.given
+    const before = this.chordM
+    const chord = Math.max(SHORTEST_M, before + chordM)
     this.x += x
     this.y += y
-    this.z += z
+    this.z = Math.min(this.z + z, chord - rodTipM)
     this.keepInWater(false, 0)
+    const by = Math.sqrt(Math.max(0, chord * chord - (this.z + rodTipM) ** 2)) / Math.max(1e-9, this.awayM)
+    this.x *= by
+    this.y *= by
+    // Under an even load a bow grows with the square of its chord.
+    this.bow.deepen((chord / before) ** 2)
     this.lengthM = this.bow.lengthOn(this.chordM)
   }
 

@@ -66,6 +66,15 @@ export class PathBuffer {
     }
   }
 
+  /** Moves what was tracked from one point on up to another by more and more, and all after it by `away` and `down`, m. */
+  shift(from: number, until: number, away: number, down: number, depthM: number): void {
+    for (let i = from; i < this.count; i++) {
+      const share = Math.min(1, (i - from + 1) / (until - from))
+      this.x[i] = Math.max(0, itemAt(this.x, i) + share * away)
+      this.z[i] = Math.min(depthM, Math.max(0, itemAt(this.z, i) + share * down))
+    }
+  }
+
   /** What was tracked, to keep. */
   path(): Path {
     const kept = (all: Float64Array | Uint8Array) => Array.from(all.subarray(0, this.count))

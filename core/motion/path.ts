@@ -1,4 +1,5 @@
 import { itemAt } from '../list'
+import { BeatsAlike } from './beats-alike'
 import { BowedLine } from './bowed-line'
 import { LIFTED_AT_M, applyCountDown, type CastPlan } from './cast-plan'
 import { sinkRateMps } from './pull'
@@ -75,8 +76,8 @@ interface Grain {
   readonly restM: number
 }
 /** To be drawn and fitted; to be ranked. */
-const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, restM: 0.5 }
-const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, restM: 1 }
+export const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, restM: 0.5 }
+export const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, restM: 1 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
@@ -111,11 +112,11 @@ function windHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
 
 function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, grain: Grain): void {
   const { castM, retrieveSpeedMps, pullDurationS } = plan
-  const alike = Math.ceil(castM / (retrieveSpeedMps * pullDurationS) / grain.beats)
+  const all = castM / (retrieveSpeedMps * pullDurationS)
+  const alike = new BeatsAlike(line, track, plan)
   let t = from
   for (let i = 0; i < LONGEST * grain.beats && line.awayM > LIFTED_AT_M && !track.isFull; i++) {
-    const before = { x: line.x, y: line.y, z: line.z, away: line.awayM }
-    const first = track.count
+    alike.begin()
     let end = t
     for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M;) {
       const dt = Math.min(left, pullStepS(plan, line, grain))
@@ -125,16 +126,12 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
       track.add(line.awayM, line.z, end, 1)
     }
     end = restOut(plan, line, track, end, grain)
-    const more = Math.min(alike - 1, beatsHome(line.awayM, before.away - line.awayM))
-    track.repeat(first, more, line.awayM - before.away, line.z - before.z, end - t, plan.depthM)
-    line.shift((line.x - before.x) * more, (line.y - before.y) * more, (line.z - before.z) * more)
+    // Few beats are alike at first, while the lure finds its depth.
+    const most = Math.round((2 * all * (i + 1)) / (grain.beats * (grain.beats + 1))) - 1
+    const more = alike.carry(most, end - t)
     t += (1 + more) * (end - t)
   }
 }
-
-/** Whole beats until the lure is home, if each brings it so much nearer. */
-const beatsHome = (awayM: number, nearerM: number) =>
-  nearerM > 0 ? Math.max(0, Math.floor((awayM - LIFTED_AT_M) / nearerM)) : Infinity
 
 /** A rest in steps over which the lure goes no farther than the bow can follow. Answers with the time after it, s. */
 function restOut(plan: CastPlan, line: BowedLine, track: PathBuffer, from: number, { restM }: Grain): number {

@@ -184,7 +184,14 @@ export const FRESH = [
     facts: [30],
     when: { group: ['bass'], season: ['spawn'] },
     effects: [
-      { favour: { family: ['stick-worm', 'creature', 'soft-jerkbait', 'tube', 'finesse-worm'] }, weight: 4 },
+      {
+        favour: {
+          family: ['stick-worm', 'creature', 'soft-jerkbait', 'tube', 'finesse-worm'],
+          // Laid where the fish guards its bed, and left there: the same bait ripped past it is not this.
+          retrieve: ['rip-wait', 'hop', 'slow-hop', 'drag', 'stand', 'lift-drop', 'pitch', 'slow-pitch', 'shake'],
+        },
+        weight: 4,
+      },
       { avoid: { family: ['jerkbait', 'paddle-tail', 'casting-metal', 'flutter-spoon'] }, weight: 2 },
       { axis: 'passing', want: 0.2, weight: 1.5 },
     ],
