@@ -1,7 +1,15 @@
 import { BASS } from './bass'
+import { COAST } from './coast'
+import { FAMILIES_FIRST } from './families'
 import { NORTHERN } from './northern'
+import { RIVERS } from './rivers'
 import { SALTWATER } from './salt'
 import { SALMONID } from './salmonids'
+import { STILLWATER } from './stillwater'
 
 export type { Scenario } from './scenario'
-export const SCENARIOS = [...BASS, ...NORTHERN, ...SALMONID, ...SALTWATER]
+/** Written before the chain of chances, and what its first weights were chosen on. */
+export const FIRST_SCENARIOS = [...BASS, ...NORTHERN, ...SALMONID, ...SALTWATER]
+/** Written before the chain of chances, too, but after every rule: what holds here was not chosen to hold. */
+export const BLIND_SCENARIOS = [...FAMILIES_FIRST, ...RIVERS, ...STILLWATER, ...COAST]
+export const SCENARIOS = [...FIRST_SCENARIOS, ...BLIND_SCENARIOS]

@@ -15,3 +15,18 @@ export interface Scenario {
 
 export const f = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9
 export const ft = (feet: number) => feet * 0.3048
+
+/** Families, as a test of a set-up. */
+export const fam = (...family: string[]): OfferTest => ({ family }) as OfferTest
+/** A scenario in short. */
+export const on = (
+  name: string,
+  facts: readonly number[],
+  water: Partial<Conditions>,
+  first: readonly OfferTest[],
+  never: readonly OfferTest[],
+  place?: Partial<Place>,
+): Scenario => ({ name, facts, water, first, never, ...(place && { place }) })
+/** Cover of a kind, with its top so many metres down. */
+export const cover = (kind: Conditions['cover']['kind'], topM: number, density: number) => ({ kind, topM, density })
+export const forage = (kind: string, lengthM: number) => ({ kind, lengthM })
