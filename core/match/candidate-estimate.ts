@@ -1,12 +1,12 @@
 import type { MatchContext } from './match-context'
 import { setUpOf, type Candidate, type OnLine } from './candidates'
-import { axisPoints, maxPoints } from './score'
+import { axisLog } from './score'
 import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 
-/** How far a glance may be out, points: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
-export const ESTIMATE_ERROR = { even: 3, beats: 4.5 } as const
-/** And how far the thickest line may lie from the thinnest, points, before it is looked at for itself. */
-const LINE_SLACK = 6
+/** How far a glance may be out, as a logarithm of the chance: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
+export const ESTIMATE_ERROR = { even: 0.12, beats: 0.25 } as const
+/** And how far the thickest line may lie from the thinnest before it is looked at for itself. */
+const LINE_SLACK = 0.3
 /** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */
 const OTHER_CAST_M = 2
 /** And its risk of snagging, before a cast is ruled out unseen. */
@@ -16,30 +16,29 @@ const RISK_SLACK = 0.15
 export interface CandidateEstimate {
   readonly candidate: Candidate
   readonly onLine: OnLine
-  /** Score, points. */
-  readonly score: number
+  /** Logarithm of the chance. */
+  readonly log: number
   /** How far that may be out. */
   readonly maxError: number
   /** Whether it comes home without much risk of hanging up. */
   readonly snagFree: boolean
 }
 
-/** Glances at every way of fishing whose points could still come up to `floor` and to the brightest; brightest first. */
+/** Glances at every way of fishing that could still come up to `floor` and to the brightest; brightest first. */
 export function estimateCandidates(
   candidates: readonly Candidate[],
   context: MatchContext,
   floor: number,
 ): CandidateEstimate[] {
-  const open = maxPoints(context.demand.by.path, context.demand)
   const looks: CandidateEstimate[] = []
   let brightest = floor
   for (const candidate of candidates) {
-    if (candidate.pathIndependentScore + open < brightest) break
+    if (candidate.logBeforeCast < brightest) break
     const before = looks.length
     estimateOnLines(candidate, context, brightest - 2 * ESTIMATE_ERROR.beats, looks)
-    for (let i = before; i < looks.length; i++) brightest = Math.max(brightest, looks[i]?.score ?? 0)
+    for (let i = before; i < looks.length; i++) brightest = Math.max(brightest, looks[i]?.log ?? -Infinity)
   }
-  return looks.sort((a, b) => b.score - a.score)
+  return looks.sort((a, b) => b.log - a.log)
 }
 
 /**
@@ -53,7 +52,7 @@ function estimateOnLines(candidate: Candidate, context: MatchContext, bar: numbe
   const last = onLines[onLines.length - 1]
   if (!first || !last) return
   const thin = estimateOn(candidate, first, context)
-  if (candidate.pathIndependentScore + thin.points + LINE_SLACK < bar) return
+  if (candidate.logBeforeCast + thin.log + LINE_SLACK < bar) return
   const thick = last === first ? thin : estimateOn(candidate, last, context)
   if (Math.min(thin.risk, thick.risk) > SNAG_LIMIT + RISK_SLACK) return
   const clear = Math.max(thin.risk, thick.risk) <= SNAG_LIMIT
@@ -61,16 +60,16 @@ function estimateOnLines(candidate: Candidate, context: MatchContext, bar: numbe
   for (const onLine of onLines) {
     const at = span > 0 ? (onLine.rigging.outfit.line.diameterM - thin.diameterM) / span : 0
     const plain = Math.abs(onLine.castM - first.castM - at * (last.castM - first.castM)) < OTHER_CAST_M
-    const read = thin.points + at * (thick.points - thin.points)
-    if (onLine.pathIndependentScore + read + LINE_SLACK < bar) continue
-    const about = onLine.pathIndependentScore + (plain ? read : estimateOn(candidate, onLine, context).points)
-    if (about >= bar) looks.push({ candidate, onLine, score: about, maxError: slack, snagFree: clear })
+    const read = thin.log + at * (thick.log - thin.log)
+    if (onLine.logBeforeCast + read + LINE_SLACK < bar) continue
+    const about = onLine.logBeforeCast + (plain ? read : estimateOn(candidate, onLine, context).log)
+    if (about >= bar) looks.push({ candidate, onLine, log: about, maxError: slack, snagFree: clear })
   }
 }
 
 function estimateOn(candidate: Candidate, onLine: OnLine, context: MatchContext) {
   const { motion, offer } = candidate.dressed
   const met = estimateCastMetrics(setUpOf(candidate, onLine), motion, offer, context)
-  const points = axisPoints(context.demand.by.path, pathOffers(met), context.demand)
-  return { diameterM: onLine.rigging.outfit.line.diameterM, risk: met.risk, points }
+  const log = axisLog(context.demand.by.path, pathOffers(met))
+  return { diameterM: onLine.rigging.outfit.line.diameterM, risk: met.risk, log }
 }

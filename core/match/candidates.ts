@@ -3,10 +3,10 @@ import type { Box } from '../box'
 import type { MatchContext } from './match-context'
 import { countDowns, restsHere, rodTips } from './cast-of'
 import { buildVariants, type EvaluatedBuild } from './dressed'
-import { resolvePreferences, type ResolvedPreferences } from './habit'
+import { spokenOf, type Spoken } from './habit'
 import { lawBroken } from './law'
 import { gearRatioFit, rodAndLineAgreement, rodCanCast, type Tackle } from './outfit'
-import { axisPoints, buildOffers, colourLiking, maxPoints, type Offers } from './score'
+import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
 import type { RetrieveSettings, SetUp } from './setup'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
@@ -15,16 +15,16 @@ export interface Candidate {
   readonly handling: RetrieveSettings
   /** Thinnest line first. */
   readonly onLines: readonly OnLine[]
-  /** The most that any of the lines earns before the path is known. */
-  readonly pathIndependentScore: number
+  /** Logarithm of the most chance that any of the lines leaves before the path is known. */
+  readonly logBeforeCast: number
 }
 
 export interface OnLine {
   readonly rigging: Tackle
   /** Length of the cast, m. */
   readonly castM: number
-  /** Points that do not hang on the path. */
-  readonly pathIndependentScore: number
+  /** Logarithm of the chance, but for the path. */
+  readonly logBeforeCast: number
 }
 
 export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): SetUp {
@@ -36,29 +36,24 @@ export function handOffers(retrieve: Retrieve, retrieveSpeedMps: number): Offers
   return { dwell: retrieve.pauseS, speed: retrieveSpeedMps, passing: retrieve.passing }
 }
 
-/** What a dressed lure earns by itself, before rod and retrieve are chosen. */
+/** Chance that a dressed lure leaves by itself, before rod and retrieve are chosen. */
 interface Worth {
   readonly ofBuild: number
-  /** Habits that the dressed lure settles by itself, and those it leaves open. */
-  readonly habits: ResolvedPreferences
+  /** What practice says of the dressed lure by itself, and what hangs on more. */
+  readonly spoken: Spoken
 }
 
 function worthOf({ build, offer }: EvaluatedBuild, { demand, contrastOf, record }: MatchContext): Worth {
-  const ofColour = (100 * demand.colour.weight * colourLiking(offer, demand)) / demand.totalWeight
   return {
     ofBuild:
-      ofColour +
-      axisPoints(
-        demand.by.build,
-        buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share),
-        demand,
-      ),
-    habits: resolvePreferences(demand.habits, { build }),
+      colourLog(offer, demand) +
+      axisLog(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share)),
+    spoken: spokenOf(demand.habits, { build }),
   }
 }
 
-/** The most that a lure could earn in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
-export function scoreUpperBound(lure: Lure, box: Box, context: MatchContext): number {
+/** Logarithm of the most chance of a lure in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
+export function logUpperBound(lure: Lure, box: Box, context: MatchContext): number {
   const { demand, reading } = context
   const family = familyOf(lure.family)
   const dressings = buildVariants(lure, box, reading)
@@ -67,22 +62,19 @@ export function scoreUpperBound(lure: Lure, box: Box, context: MatchContext): nu
     const retrieve = retrieveOf(id)
     return { retrieve, retrieveSpeedMps: pullSpeedMps(retrieve, speedMps) }
   })
-  let most = 0
+  let most = -Infinity
   for (const dressed of dressings) {
     const { build } = dressed
-    const { ofBuild, habits } = worthOf(dressed, context)
+    const { ofBuild, spoken } = worthOf(dressed, context)
     for (const { retrieve, retrieveSpeedMps } of hands) {
       if (!worksOn(retrieve, build.mount.kind)) continue
       const offers = handOffers(retrieve, retrieveSpeedMps)
-      const { weight, open } = resolvePreferences(habits.open, { build, retrieve }, habits.weight)
-      const maxPreferencePoints = open.reduce((sum, h) => sum + h.weight, weight)
-      most = Math.max(
-        most,
-        ofBuild + axisPoints(demand.by.hand, offers, demand) + (100 * maxPreferencePoints) / demand.totalWeight,
-      )
+      const { favoured, warned, open } = spokenOf(spoken.open, { build, retrieve }, spoken)
+      const hoped = open.reduce((sum, h) => (h.kind === 'favour' ? sum + h.weight : sum), favoured)
+      most = Math.max(most, ofBuild + axisLog(demand.by.hand, offers) + practiceLog(hoped, warned))
     }
   }
-  return most === 0 ? 0 : most + maxPoints(demand.by.outfit, demand) + maxPoints(demand.by.path, demand)
+  return most
 }
 
 /** A dressed lure that some rod here casts. */
@@ -104,7 +96,7 @@ function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted | null {
 /** The path knows a tackle by its line's diameter and by its cast: of the riggings with equally thick line the one most at ease is tried. */
 function bestPerLine(
   { dressed: { build, motion }, riggings }: Fitted,
-  habits: ResolvedPreferences,
+  spoken: Spoken,
   retrieve: Retrieve,
   retrieveSpeedMps: number,
   base: number,
@@ -115,15 +107,15 @@ function bestPerLine(
     const { line, reel } = rigging.outfit
     const reach = castM({ build, outfit: rigging.outfit, handling: { retrieve } }, motion)
     const tackle = agreement * gearRatioFit(reel, retrieve, retrieveSpeedMps)
+    const { favoured, warned } = spokenOf(spoken.open, { build, retrieve, outfit: rigging.outfit }, spoken)
     const sure =
       base +
-      axisPoints(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }, demand) +
-      (100 * resolvePreferences(habits.open, { build, retrieve, outfit: rigging.outfit }, habits.weight).weight) /
-        demand.totalWeight
+      axisLog(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }) +
+      practiceLog(favoured, warned)
     const last = best[best.length - 1]
-    const one = { rigging, castM: reach, pathIndependentScore: sure }
+    const one = { rigging, castM: reach, logBeforeCast: sure }
     if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push(one)
-    else if (sure > last.pathIndependentScore) best[best.length - 1] = one
+    else if (sure > last.logBeforeCast) best[best.length - 1] = one
   }
   return best
 }
@@ -161,13 +153,13 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
         .map((f) => {
           const { build } = f.dressed
           const offers = handOffers(retrieve, retrieveSpeedMps)
-          const hand = axisPoints(demand.by.hand, offers, demand)
-          const habits = resolvePreferences(f.habits.open, { build, retrieve }, f.habits.weight)
-          const onLines = bestPerLine(f, habits, retrieve, retrieveSpeedMps, f.ofBuild + hand, context)
+          const hand = axisLog(demand.by.hand, offers)
+          const spoken = spokenOf(f.spoken.open, { build, retrieve }, f.spoken)
+          const onLines = bestPerLine(f, spoken, retrieve, retrieveSpeedMps, f.ofBuild + hand, context)
           return {
             dressed: f.dressed,
             onLines,
-            sure: onLines.reduce((most, l) => Math.max(most, l.pathIndependentScore), 0),
+            sure: onLines.reduce((most, l) => Math.max(most, l.logBeforeCast), -Infinity),
           }
         })
         .sort((a, b) => b.sure - a.sure)
@@ -178,9 +170,9 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
               dressed,
               handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM },
               onLines,
-              pathIndependentScore: sure,
+              logBeforeCast: sure,
             })
     }
   }
-  return found.sort((a, b) => b.pathIndependentScore - a.pathIndependentScore)
+  return found.sort((a, b) => b.logBeforeCast - a.logBeforeCast)
 }

@@ -1,3 +1,4 @@
+import { CHANCES } from '../../data/chances'
 import { COLOUR_GROUPS, type ColourGroup } from '../tackle'
 import { truthDegree, type WaterFeatures } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
@@ -48,8 +49,6 @@ export interface Demand {
   readonly by: Readonly<Record<Axis['by'], readonly AxisDemand[]>>
   readonly colour: ColourDemand
   readonly habits: readonly Preference[]
-  /** Sum of all weights: a set-up that agreed everywhere would score 100. */
-  readonly totalWeight: number
 }
 
 interface AxisAccumulator {
@@ -116,7 +115,7 @@ export function demandOf(
   }
   if (record && record.weight >= MIN_RULE_WEIGHT) {
     const cause: RuleContribution = { ruleId: 'own-record', minutes: record.minutes, weight: record.weight }
-    byAxis.set('record', { want: 1, weight: record.weight, causes: [cause] })
+    byAxis.set('record', { want: CHANCES.record, weight: record.weight, causes: [cause] })
   }
   const axes = AXES.flatMap((axis): AxisDemand[] => {
     const found = byAxis.get(axis.id)
@@ -138,8 +137,6 @@ export function demandOf(
     liking,
     causes: byWeightDescending(colourCauses),
   }
-  const totalWeight =
-    axes.reduce((sum, a) => sum + a.weight, 0) + colour.weight + habits.reduce((sum, h) => sum + h.weight, 0)
   const answeredBy = (who: Axis['by']) => axes.filter((a) => a.spec.by === who)
   const by = {
     build: answeredBy('build'),
@@ -147,5 +144,5 @@ export function demandOf(
     outfit: answeredBy('outfit'),
     path: answeredBy('path'),
   }
-  return { axes, by, colour, habits, totalWeight }
+  return { axes, by, colour, habits }
 }

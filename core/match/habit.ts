@@ -25,36 +25,41 @@ export function fitsSetUp(test: OfferTest, { build, handling, outfit }: SetUp): 
   return agrees(test, { build, retrieve: handling.retrieve, outfit }) === true
 }
 
-/** A habit is met when what it favours is there, or what it avoids is not, or is excepted; null while that is open. */
-export function isMet(
+/**
+ * Whether a habit speaks of a set-up: what it favours is there, or what it warns of is and nothing excepts it. Null while that is open. What it says of other
+ * lures is nothing to this one.
+ */
+export function speaksOf(
   { kind, test, unless }: Pick<Preference, 'kind' | 'test' | 'unless'>,
   known: PartialSetUp,
 ): boolean | null {
   const spoken = agrees(test, known)
-  if (kind === 'favour') return spoken
-  if (spoken === false) return true
+  if (kind === 'favour' || spoken === false) return spoken
   const excepted = unless ? agrees(unless, known) : false
-  if (excepted === true) return true
-  return spoken === null || excepted === null ? null : false
+  if (excepted === true) return false
+  return spoken === null || excepted === null ? null : true
 }
 
-/** Weight of the habits that are met already, and the habits still open: the shorter the list, the less is asked again for every retrieve and line. */
-export interface ResolvedPreferences {
-  readonly weight: number
+/** Weight of what recommends a set-up and of what warns of it so far, and the habits still open: the shorter the list, the less is asked again for every retrieve and line. */
+export interface Spoken {
+  readonly favoured: number
+  readonly warned: number
   readonly open: readonly Preference[]
 }
+const SILENCE = { favoured: 0, warned: 0 }
 
-export function resolvePreferences(
+export function spokenOf(
   habits: readonly Preference[],
   known: PartialSetUp,
-  before = 0,
-): ResolvedPreferences {
-  let weight = before
+  before: Pick<Spoken, 'favoured' | 'warned'> = SILENCE,
+): Spoken {
+  let { favoured, warned } = before
   const open: Preference[] = []
   for (const habit of habits) {
-    const met = isMet(habit, known)
-    if (met === null) open.push(habit)
-    else if (met) weight += habit.weight
+    const speaks = speaksOf(habit, known)
+    if (speaks === null) open.push(habit)
+    else if (speaks && habit.kind === 'favour') favoured += habit.weight
+    else if (speaks) warned += habit.weight
   }
-  return { weight, open }
+  return { favoured, warned, open }
 }

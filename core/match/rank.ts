@@ -3,24 +3,27 @@ import { groupShares, lureAction, modelKeyOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { scoreBreakdown, ranksBefore, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
-import { candidatesFor, candidatesOf, scoreUpperBound, setUpOf, type Candidate, type OnLine } from './candidates'
+import { candidatesFor, candidatesOf, logUpperBound, setUpOf, type Candidate, type OnLine } from './candidates'
 import type { EvaluatedBuild } from './dressed'
 import { ESTIMATE_ERROR, estimateCandidates, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
-import { axisPoints, colourLiking } from './score'
+import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
 /** A lure is not thrown further after this many casts in a row that were no better. */
 const PATIENCE = 28
 
+/** Logarithm of a chance given in points of 100. */
+const logOf = ({ score }: Pick<Ranked, 'score'>) => Math.log(score / 100)
+
 /** Best set-up of one lure, or null where nothing in the box lets it be fished here. */
 export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | null {
-  return bestAmong(estimateCandidates(candidatesOf(lure, box, context), context, 0), context, 0)
+  return bestAmong(estimateCandidates(candidatesOf(lure, box, context), context, -Infinity), context, -Infinity)
 }
 
 /** Best way of fishing a lure dressed in just one way, or null where that breaks a limit. */
 export function bestDressed(dressed: EvaluatedBuild, context: MatchContext): Ranked | null {
-  return bestAmong(estimateCandidates(candidatesFor(dressed.build.lure, [dressed], context), context, 0), context, 0)
+  return bestAmong(estimateCandidates(candidatesFor(dressed.build.lure, [dressed], context), context, -Infinity), context, -Infinity)
 }
 
 /** A set-up that was thrown, and the way of fishing it came from. */
@@ -34,9 +37,9 @@ interface Found {
 function bestAmong(looks: readonly CandidateEstimate[], context: MatchContext, atLeast: number): Ranked | null {
   let best: Found | null = null
   let castsWithoutGain = 0
-  for (const { candidate, onLine, score: about, maxError: slack } of looks) {
+  for (const { candidate, onLine, log: about, maxError: slack } of looks) {
     if (castsWithoutGain >= PATIENCE) break
-    const bar: number = Math.max(atLeast, best?.ranked.score ?? 0)
+    const bar: number = Math.max(atLeast, best ? logOf(best.ranked) : -Infinity)
     if (about + ESTIMATE_ERROR.beats < bar) break
     if (about + slack < bar) continue
     castsWithoutGain += 1
@@ -45,7 +48,7 @@ function bestAmong(looks: readonly CandidateEstimate[], context: MatchContext, a
     best = found
     castsWithoutGain = 0
   }
-  return best && (best.ranked.score + ESTIMATE_ERROR.even < atLeast ? best : onBestLine(best, context)).ranked
+  return best && (logOf(best.ranked) + ESTIMATE_ERROR.even < atLeast ? best : onBestLine(best, context)).ranked
 }
 
 /** Glances read the lines between the thinnest and the thickest off a straight line; the winner is thrown on all that may be better. */
@@ -54,7 +57,7 @@ function onBestLine(found: Found, context: MatchContext): Found {
   for (const onLine of found.candidate.onLines)
     if (
       onLine !== found.onLine &&
-      onLine.pathIndependentScore + ESTIMATE_ERROR.beats > found.onLine.pathIndependentScore
+      onLine.logBeforeCast + ESTIMATE_ERROR.beats > found.onLine.logBeforeCast
     )
       best = thrown(found.candidate, onLine, context, best) ?? best
   return best
@@ -67,8 +70,8 @@ function thrown(candidate: Candidate, onLine: OnLine, context: MatchContext, bes
   const setUp = setUpOf(candidate, onLine)
   const met = evaluateCast(setUp, motion, offer, context)
   if (met.risk > SNAG_LIMIT) return null
-  const score = onLine.pathIndependentScore + axisPoints(demand.by.path, pathOffers(met), demand)
-  if (best && score < best.ranked.score - 1e-9) return null
+  const log = onLine.logBeforeCast + axisLog(demand.by.path, pathOffers(met))
+  if (best && log < logOf(best.ranked) - 1e-9) return null
   const ranked = scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
   return best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked }
 }
@@ -118,7 +121,7 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
     const modelKey = modelKeyOf(lure)
     seen.push({ lure, modelKey, looks })
     const sound = looks.find((l) => l.snagFree)
-    if (sound) threshold.offer(modelKey, sound.score)
+    if (sound) threshold.offer(modelKey, sound.log)
   }
   let rest = carried
   if (carried.length > 4 * FIRST_LOOK) {
@@ -129,7 +132,7 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
   }
   const most: { lure: Lure; most: number }[] = []
   for (const lure of rest) {
-    most.push({ lure, most: scoreUpperBound(lure, box, context) })
+    most.push({ lure, most: logUpperBound(lure, box, context) })
     if (most.length % STRIDE === 0) yield { done: seen.length, of: carried.length, first: null }
   }
   most.sort((a, b) => b.most - a.most)
@@ -146,11 +149,11 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
 /** The heights that hold the first places, one for each mould. */
 function topKThreshold(limit: number) {
   const best = new Map<string, number>()
-  let floor = 0
+  let floor = -Infinity
   return {
     floor: () => floor,
     offer(modelKey: string, about: number) {
-      if ((best.get(modelKey) ?? -1) >= about) return
+      if ((best.get(modelKey) ?? -Infinity) >= about) return
       best.set(modelKey, about)
       if (about > floor && best.size >= limit)
         floor = itemAt(
@@ -163,6 +166,7 @@ function topKThreshold(limit: number) {
 
 /** Lures by what is seen of them at once, their colour, length and action; the most hopeful first. */
 function byQuickScore(lures: readonly Lure[], { demand, contrastOf, record }: MatchContext): Lure[] {
+  const tested = demand.habits.filter((h) => h.test.family)
   const hope = new Map(
     lures.map((lure) => {
       const offers = {
@@ -172,13 +176,11 @@ function byQuickScore(lures: readonly Lure[], { demand, contrastOf, record }: Ma
         contrast: contrastOf(lure.colour),
         record: record.oddsOf(lure).share,
       }
-      const liked = demand.colour.weight * colourLiking({ colour: groupShares(lure.colour) }, demand)
-      const tested = demand.habits.filter((h) => h.test.family)
-      const met = tested.reduce((sum, { kind, test, weight }) => {
-        const spoken = test.family?.includes(lure.family) === true
-        return spoken === (kind === 'favour') ? sum + weight : sum
-      }, liked)
-      return [lure, axisPoints(demand.by.build, offers, demand) + (100 * met) / demand.totalWeight]
+      const spoken = { favoured: 0, warned: 0 }
+      for (const { kind, test, weight } of tested)
+        if (test.family?.includes(lure.family)) spoken[kind === 'favour' ? 'favoured' : 'warned'] += weight
+      const log = axisLog(demand.by.build, offers) + colourLog({ colour: groupShares(lure.colour) }, demand)
+      return [lure, log + practiceLog(spoken.favoured, spoken.warned)]
     }),
   )
   return [...lures].sort((a, b) => (hope.get(b) ?? 0) - (hope.get(a) ?? 0))
@@ -187,11 +189,12 @@ function byQuickScore(lures: readonly Lure[], { demand, contrastOf, record }: Ma
 /** Throws what was seen, most promising first, until the places are taken. */
 function placed(seen: readonly Seen[], lures: readonly Lure[], context: MatchContext, limit: number): Placed[] {
   const list: { modelKey: string; ranked: Ranked }[] = []
-  const promising = [...seen].sort((a, b) => (b.looks[0]?.score ?? 0) - (a.looks[0]?.score ?? 0))
+  const promising = [...seen].sort((a, b) => (b.looks[0]?.log ?? -Infinity) - (a.looks[0]?.log ?? -Infinity))
   for (const { modelKey, looks } of promising) {
-    const last = list.length >= limit ? (list[list.length - 1]?.ranked.score ?? 0) : 0
+    const reached = (one: (typeof list)[number] | undefined) => (one ? logOf(one.ranked) : -Infinity)
+    const last = list.length >= limit ? reached(list[list.length - 1]) : -Infinity
     const twin = list.findIndex((one) => one.modelKey === modelKey)
-    const ranked = bestAmong(looks, context, Math.max(last, list[twin]?.ranked.score ?? 0))
+    const ranked = bestAmong(looks, context, Math.max(last, reached(list[twin])))
     if (!ranked) continue
     if (twin >= 0) {
       const before = list[twin]

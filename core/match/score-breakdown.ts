@@ -1,17 +1,17 @@
 import type { MatchContext } from './match-context'
 import { handOffers } from './candidates'
 import { evaluateBuild } from './dressed'
-import { isMet } from './habit'
+import { speaksOf } from './habit'
 import type { Offer } from './offer'
 import { gearRatioFit, tackleOf, rodAndLineAgreement } from './outfit'
-import { axisParts, buildOffers, colourPart, habitPart, inOrder, type ScoreTerm } from './score'
+import { accountOf, axisLines, buildOffers, colourLines, practiceLines, type ScoreTerm } from './score'
 import { setUpKey, type SetUp } from './setup'
 import { pathOffers, simulateCast, type CastResult } from './cast-evaluation'
 
 export interface Ranked {
   readonly key: string
   readonly setUp: SetUp
-  /** 0 … 100: the sum of the points of its parts. */
+  /** 0 … 100: the product of the chances of its parts. */
   readonly score: number
   readonly parts: readonly ScoreTerm[]
   readonly thrown: CastResult
@@ -39,17 +39,17 @@ export function scoreBreakdown(
   const { retrieve, retrieveSpeedMps } = handling
   const rigging = tackleOf(outfit, leader)
   const tackle = rodAndLineAgreement(build, rigging) * gearRatioFit(outfit.reel, retrieve, retrieveSpeedMps)
-  const parts = inOrder([
-    ...axisParts(
+  const spoken = demand.habits.filter((h) => speaksOf(h, { build, retrieve, outfit }) === true)
+  const account = accountOf([
+    ...axisLines(
       demand.by.build,
       buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share),
-      demand,
     ),
-    ...colourPart(offer, demand),
-    ...axisParts(demand.by.hand, handOffers(retrieve, retrieveSpeedMps), demand),
-    ...axisParts(demand.by.outfit, { tackle, stealth: rigging.stealth, reach: thrown.plan.castM }, demand),
-    ...axisParts(demand.by.path, pathOffers(thrown), demand),
-    ...demand.habits.map((h) => habitPart(h, isMet(h, { build, retrieve, outfit }) === true, demand)),
+    ...colourLines(offer, demand),
+    ...axisLines(demand.by.hand, handOffers(retrieve, retrieveSpeedMps)),
+    ...axisLines(demand.by.outfit, { tackle, stealth: rigging.stealth, reach: thrown.plan.castM }),
+    ...axisLines(demand.by.path, pathOffers(thrown)),
+    ...practiceLines(spoken),
   ])
-  return { key: setUpKey(setUp), setUp, score: parts.reduce((sum, p) => sum + p.points, 0), parts, thrown }
+  return { key: setUpKey(setUp), setUp, ...account, thrown }
 }

@@ -1,64 +1,68 @@
+import { CHANCES } from '../../data/chances'
 import { COLOUR_GROUPS } from '../tackle'
-import { agreement, type AxisId } from './axis'
+import { agreement, axisOf, logChance, type AxisId, type Link } from './axis'
 import type { AxisDemand, RuleContribution, Demand, Preference } from './demand'
 import type { Offer } from './offer'
-import type { OfferTest } from './offer-test'
 
-/** One line of the account: what was asked, what is given, and the points it earned and lost. Points of all parts add up to the score. */
+/** One line of the account: what was asked, what is given, and the chance that leaves. The chances of all lines multiply to the score. */
 export interface ScoreTerm {
-  /** An axis, or `habit`. */
-  readonly axis: AxisId | 'habit'
+  /** An axis; `practice`: what is recommended of this set-up here; `warning`: what speaks against it. */
+  readonly axis: AxisId | 'practice' | 'warning'
+  readonly link: Link
   readonly want: number | null
   readonly offer: number | null
   readonly agreement: number
-  readonly points: number
+  /** Chance that it leaves, 0 … 1. */
+  readonly chance: number
+  /** Points of 100 that it costs: its share of what is missing, by logarithms. Those of all lines and the score add up to 100. */
   readonly lost: number
+  /** How much a middling offer would leave less, in logarithms: what speaks for this one; never below 0. */
+  readonly won: number
   readonly causes: readonly RuleContribution[]
-  /** What a habit favours or avoids; null for an axis. */
-  readonly habit: {
-    readonly kind: 'favour' | 'avoid'
-    readonly test: OfferTest
-    readonly unless: OfferTest | null
-  } | null
+  /** What practice recommends or warns of; null for an axis. */
+  readonly habit: Pick<Preference, 'test' | 'unless'> | null
 }
+/** A line before the account is made up. */
+export type Line = Omit<ScoreTerm, 'lost'>
 
-/** What is offered on some axes; null where nothing can be said, which counts half. */
+/** What is offered on some axes; null where nothing is to be judged. */
 export type Offers = Partial<Record<AxisId, number | null>>
 
-function agrees(d: AxisDemand, offers: Offers): number {
+/** Agreement, 0 … 1; null where nothing is to be judged: a plug is not asked how it falls. */
+function agrees(d: AxisDemand, offers: Offers): number | null {
   const offer = offers[d.axis]
-  return offer === null || offer === undefined ? 0.5 : agreement(d.spec, offer, d.want)
+  return offer === null || offer === undefined ? null : agreement(d.spec, offer, d.want)
 }
 
-/** Points, out of 100 for the whole demand, that offers earn on a group of axes. */
-export function axisPoints(group: readonly AxisDemand[], offers: Offers, demand: Demand): number {
+/** Logarithm of the chance that offers leave on a group of axes. */
+export function axisLog(group: readonly AxisDemand[], offers: Offers): number {
   let sum = 0
-  for (const d of group) sum += d.weight * agrees(d, offers)
-  return (100 * sum) / demand.totalWeight
+  for (const d of group) {
+    const agreed = agrees(d, offers)
+    if (agreed !== null) sum += logChance(d.spec, agreed, d.weight)
+  }
+  return sum
 }
 
-/** The most that a group of axes can give. */
-export function maxPoints(group: readonly AxisDemand[], demand: Demand): number {
-  return (100 * group.reduce((sum, d) => sum + d.weight, 0)) / demand.totalWeight
+export function axisLines(group: readonly AxisDemand[], offers: Offers): Line[] {
+  return group.flatMap((d) => {
+    const agreed = agrees(d, offers)
+    return agreed === null ? [] : [lineOf(d, d.want, offers[d.axis] ?? null, agreed)]
+  })
 }
 
-export function axisParts(group: readonly AxisDemand[], offers: Offers, demand: Demand): ScoreTerm[] {
-  return group.map((d) =>
-    scoreTerm(d.axis, d.want, offers[d.axis] ?? null, d.weight, agrees(d, offers), d.causes, demand),
-  )
-}
+/** What a middling offer agrees. */
+const MIDDLING = 0.5
 
-function scoreTerm(
-  axis: ScoreTerm['axis'],
+function lineOf(
+  { axis, spec, weight, causes }: Pick<AxisDemand, 'axis' | 'spec' | 'weight' | 'causes'>,
   want: number | null,
   offer: number | null,
-  weight: number,
   agreed: number,
-  causes: readonly RuleContribution[],
-  demand: Demand,
-): ScoreTerm {
-  const most = (100 * weight) / demand.totalWeight
-  return { axis, want, offer, agreement: agreed, points: most * agreed, lost: most * (1 - agreed), causes, habit: null }
+): Line {
+  const log = logChance(spec, agreed, weight)
+  const won = Math.max(0, log - logChance(spec, MIDDLING, weight))
+  return { axis, link: spec.link, want, offer, agreement: agreed, chance: Math.exp(log), won, causes, habit: null }
 }
 
 /** What a dressed lure offers on the axes it answers. The fall of what does not sink is not judged. */
@@ -82,24 +86,58 @@ export function colourLiking(offer: Pick<Offer, 'colour'>, demand: Demand): numb
   return COLOUR_GROUPS.reduce((sum, g) => sum + offer.colour[g] * demand.colour.liking[g], 0)
 }
 
-export function colourPart(offer: Pick<Offer, 'colour'>, demand: Demand): ScoreTerm[] {
-  const { colour } = demand
-  if (colour.weight === 0) return []
+/** Logarithm of the chance that its colours leave. */
+export const colourLog = (offer: Pick<Offer, 'colour'>, demand: Demand) =>
+  demand.colour.weight === 0 ? 0 : logChance(COLOUR, colourLiking(offer, demand), demand.colour.weight)
+
+export function colourLines(offer: Pick<Offer, 'colour'>, demand: Demand): Line[] {
+  const { weight, causes } = demand.colour
+  if (weight === 0) return []
   const liked = colourLiking(offer, demand)
-  return [scoreTerm('colour', null, liked, colour.weight, liked, colour.causes, demand)]
+  return [lineOf({ axis: 'colour', spec: COLOUR, weight, causes }, null, liked, liked)]
+}
+const COLOUR = axisOf('colour')
+
+/** Logarithm of the chance where so much weight recommends a set-up, and so much warns of it. */
+export function practiceLog(favoured: number, warned: number): number {
+  return Math.log(1 - (1 - CHANCES.unspoken) * Math.exp(-favoured / CHANCES.spoken)) - warned / CHANCES.warned
 }
 
-export function habitPart(habit: Preference, met: boolean, demand: Demand): ScoreTerm {
-  const { kind, test, unless, cause, weight } = habit
-  return {
-    ...scoreTerm('habit', null, null, weight, met ? 1 : 0, [cause], demand),
-    habit: { kind, test, unless },
-  }
+/** What practice says of a set-up: all that recommends it in one line, and one for each warning. What it says of others is not here. */
+export function practiceLines(spoken: readonly Preference[]): Line[] {
+  const favours = spoken.filter((h) => h.kind === 'favour').sort((a, b) => b.weight - a.weight)
+  const favoured = favours.reduce((sum, h) => sum + h.weight, 0)
+  const log = practiceLog(favoured, 0)
+  const line = (axis: 'practice' | 'warning', chance: number, won: number, of: readonly Preference[]): Line => ({
+    axis,
+    link: 'wanted',
+    want: null,
+    offer: null,
+    agreement: axis === 'warning' ? 0 : chance,
+    chance,
+    won,
+    causes: of.map((h) => h.cause),
+    habit: of[0] ? { test: of[0].test, unless: of[0].unless } : null,
+  })
+  return [
+    line('practice', Math.exp(log), log - practiceLog(0, 0), favours),
+    ...spoken
+      .filter((h) => h.kind === 'avoid')
+      .map((h) => line('warning', Math.exp(-h.weight / CHANCES.warned), 0, [h])),
+  ]
 }
 
-/** Heaviest first; equals by name, so that the same account always reads the same. */
-export function inOrder(parts: readonly ScoreTerm[]): ScoreTerm[] {
-  const weight = (p: ScoreTerm) => p.points + p.lost
-  const name = (p: ScoreTerm) => `${p.axis} ${p.causes[0]?.ruleId ?? ''}`
-  return [...parts].sort((a, b) => weight(b) - weight(a) || (name(a) < name(b) ? -1 : 1))
+/** Points between two scores for each unit of logarithm between them: the logarithmic mean, by which what sets them apart adds up. */
+export function pointsPerLog(a: number, b: number): number {
+  if (a <= 0 || b <= 0) return 0
+  return Math.abs(a - b) < 1e-9 ? a : (a - b) / Math.log(a / b)
+}
+
+/** The account made up: the score, and what each line costs of it; the dearest first, equals by name, so that the same account always reads the same. */
+export function accountOf(lines: readonly Line[]): { score: number; parts: ScoreTerm[] } {
+  const score = 100 * lines.reduce((product, p) => product * p.chance, 1)
+  const each = pointsPerLog(100, score)
+  const name = (p: Line) => `${p.axis} ${p.causes[0]?.ruleId ?? ''}`
+  const parts = lines.map((p): ScoreTerm => ({ ...p, lost: p.chance >= 1 ? 0 : -Math.log(p.chance) * each }))
+  return { score, parts: parts.sort((a, b) => b.lost - a.lost || b.won - a.won || (name(a) < name(b) ? -1 : 1)) }
 }

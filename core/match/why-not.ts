@@ -7,7 +7,7 @@ import { lawBroken } from './law'
 import { rodCanCast } from './outfit'
 import { bestOf } from './rank'
 import type { Refusal } from './refusal'
-import type { ScoreTerm } from './score'
+import { pointsPerLog, type ScoreTerm } from './score'
 
 /** Why a lure is not the answer here: its own best way of fishing beside the answer, or what forbids it. */
 export interface WhyNot {
@@ -22,9 +22,9 @@ export interface WhyNot {
 }
 
 export interface Apart {
-  /** Its own part, and that of the answer. */
-  readonly own: ScoreTerm
-  readonly other: ScoreTerm
+  /** Its own part, and that of the answer; null where nothing is judged there. */
+  readonly own: ScoreTerm | null
+  readonly other: ScoreTerm | null
   /** Points that it is behind. */
   readonly behind: number
 }
@@ -36,8 +36,13 @@ const NAMED = 5
 export function whyNotLure(lure: Lure, answer: Ranked, box: Box, context: MatchContext): WhyNot {
   const ranked = lure.count > 0 ? bestOf(lure, box, context) : null
   if (!ranked) return { ranked, why: forbidden(lure, box, context), behind: answer.score, worse: [], better: [] }
-  const apart = compareParts([ranked, answer]).flatMap(({ parts: [own, other] }): Apart[] =>
-    own && other ? [{ own, other, behind: other.points - own.points }] : [],
+  const each = pointsPerLog(answer.score, ranked.score)
+  const apart = compareParts([ranked, answer]).map(
+    ({ parts: [own, other] }): Apart => ({
+      own: own ?? null,
+      other: other ?? null,
+      behind: each * (Math.log(other?.chance ?? 1) - Math.log(own?.chance ?? 1)),
+    }),
   )
   return {
     ranked,
