@@ -15,7 +15,7 @@ export const AXES = [
   { id: 'dwell', name: 'Pause', by: 'hand', link: 'wanted', kind: 'plus-ratio', width: 0.9, most: 9, least: 0.15 },
   { id: 'speed', name: 'Speed', by: 'hand', link: 'wanted', kind: 'ratio', width: 0.5, most: 8, least: 0.15 },
   { id: 'passing', name: 'Covering water or staying put', by: 'hand', link: 'wanted', kind: 'near', width: 0.35, most: 7, least: 0.15 },
-  { id: 'fall', name: 'Fall', by: 'build', link: 'wanted', kind: 'ratio', width: 0.7, most: 4, least: 0.2 },
+  { id: 'fall', name: 'Fall', by: 'hand', link: 'wanted', kind: 'ratio', width: 0.7, most: 4, least: 0.2 },
   { id: 'bottom', name: 'On the bottom', by: 'path', link: 'wanted', kind: 'enough', width: 1, most: 6, least: 0.2 },
   { id: 'touch', name: 'Touching cover', by: 'path', link: 'wanted', kind: 'enough', width: 1, most: 6, least: 0.2 },
   { id: 'reach', name: 'Distance', by: 'outfit', link: 'meets', kind: 'enough', width: 1, most: 5, least: 0.3 },

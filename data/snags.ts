@@ -32,3 +32,6 @@ export const MOUNT_SNAG = {
   wacky: 0.45,
   'drop-shot': 0.35,
 } as const
+
+/** Families that are fished so as to touch cover and come off it: lips that knock, blades that tick the tips. Common practice. */
+export const TOUCHING = ['crankbait', 'lipless-crankbait', 'spinnerbait', 'bladed-jig'] as const

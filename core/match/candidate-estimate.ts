@@ -70,6 +70,6 @@ function estimateOnLines(candidate: Candidate, context: MatchContext, bar: numbe
 function estimateOn(candidate: Candidate, onLine: OnLine, context: MatchContext) {
   const { motion, offer } = candidate.dressed
   const met = estimateCastMetrics(setUpOf(candidate, onLine), motion, offer, context)
-  const log = axisLog(context.demand.by.path, pathOffers(met))
+  const log = axisLog(context.demand.by.path, pathOffers(met, candidate.dressed.build.lure))
   return { diameterM: onLine.rigging.outfit.line.diameterM, risk: met.risk, log }
 }

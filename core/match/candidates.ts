@@ -7,6 +7,7 @@ import { spokenOf, type Spoken } from './habit'
 import { lawBroken } from './law'
 import { gearRatioFit, rodAndLineAgreement, rodCanCast, type Tackle } from './outfit'
 import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
+import type { Offer } from './offer'
 import type { RetrieveSettings, SetUp } from './setup'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
@@ -31,9 +32,18 @@ export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): 
   return { build: dressed.build, outfit: rigging.outfit, leader: rigging.leader, handling }
 }
 
-/** What the hand offers: pace, pause, and passing. */
-export function handOffers(retrieve: Retrieve, retrieveSpeedMps: number): Offers {
-  return { dwell: retrieve.pauseS, speed: retrieveSpeedMps, passing: retrieve.passing }
+/** A rest of less than this, s, is no fall. */
+const FALLS_S = 1
+
+/**
+ * What the hand offers: pace, pause, passing, and the fall where the lure is let fall. The pace is that of pulls and rests together, the root of its mean square
+ * (as drag, flash and thump go): v·√(pull / (pull + rest)). Rips of 1 m/s for 0.9 s with 8 s of rest: 0.32 m/s.
+ */
+export function handOffers(retrieve: Retrieve, retrieveSpeedMps: number, { fallMps }: Pick<Offer, 'fallMps'>): Offers {
+  const { pullDurationS, pauseS, passing, delivery } = retrieve
+  const falls = fallMps > 0 && (pauseS >= FALLS_S || delivery !== 'cast')
+  const speed = retrieveSpeedMps * Math.sqrt(pullDurationS / (pullDurationS + pauseS))
+  return { dwell: pauseS, speed, passing, fall: falls ? fallMps : null }
 }
 
 /** Chance that a dressed lure leaves by itself, before rod and retrieve are chosen. */
@@ -68,7 +78,7 @@ export function logUpperBound(lure: Lure, box: Box, context: MatchContext): numb
     const { ofBuild, spoken } = worthOf(dressed, context)
     for (const { retrieve, retrieveSpeedMps } of hands) {
       if (!worksOn(retrieve, build.mount.kind)) continue
-      const offers = handOffers(retrieve, retrieveSpeedMps)
+      const offers = handOffers(retrieve, retrieveSpeedMps, dressed.offer)
       const { favoured, warned, open } = spokenOf(spoken.open, { build, retrieve }, spoken)
       const hoped = open.reduce((sum, h) => (h.kind === 'favour' ? sum + h.weight : sum), favoured)
       most = Math.max(most, ofBuild + axisLog(demand.by.hand, offers) + practiceLog(hoped, warned))
@@ -152,7 +162,7 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
       const trailers = fitted
         .map((f) => {
           const { build } = f.dressed
-          const offers = handOffers(retrieve, retrieveSpeedMps)
+          const offers = handOffers(retrieve, retrieveSpeedMps, f.dressed.offer)
           const hand = axisLog(demand.by.hand, offers)
           const spoken = spokenOf(f.spoken.open, { build, retrieve }, f.spoken)
           const onLines = bestPerLine(f, spoken, retrieve, retrieveSpeedMps, f.ofBuild + hand, context)

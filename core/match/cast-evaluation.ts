@@ -1,4 +1,5 @@
-import { SNAG_RATE_BY_COVER, DENSITY_RISK, SNAG_LIMIT, TOUCH_RISK } from '../../data/snags'
+import { SNAG_RATE_BY_COVER, DENSITY_RISK, SNAG_LIMIT, TOUCHING, TOUCH_RISK } from '../../data/snags'
+import type { Lure } from '../tackle'
 import {
   simulateRetrieve,
   estimateCast,
@@ -75,11 +76,14 @@ export const estimateCastMetrics: CastEvaluator<CastMetrics> = (...given) => mea
 /** The cast with its path, to keep and to draw. */
 export const simulateCast: CastEvaluator<CastResult> = (...given) => ({ ...evaluateCast(...given), path: track.path() })
 
-export function pathOffers({ share, risk }: Pick<CastResult, 'share' | 'risk'>): Offers {
+/** Lures that are meant to touch cover on their way. Others are not asked to. */
+const TOUCHES: ReadonlySet<string> = new Set(TOUCHING)
+
+export function pathOffers({ share, risk }: Pick<CastResult, 'share' | 'risk'>, { family }: Pick<Lure, 'family'>): Offers {
   return {
-    zone: share.withinReach,
+    zone: share.ofAllTime,
     bottom: share.onBottom,
-    touch: share.touching,
+    touch: TOUCHES.has(family) ? share.touching : null,
     snag: Math.max(0, 1 - risk / SNAG_LIMIT),
   }
 }

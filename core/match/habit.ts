@@ -1,3 +1,4 @@
+import { CHANCES } from '../../data/chances'
 import type { Build, Retrieve } from '../tackle'
 import type { Preference } from './demand'
 import { asksHand, asksOutfit, buildFits, outfitFits, retrieveFits, type OfferTest } from './offer-test'
@@ -40,7 +41,11 @@ export function speaksOf(
   return spoken === null || excepted === null ? null : true
 }
 
-/** Weight of what recommends a set-up and of what warns of it so far, and the habits still open: the shorter the list, the less is asked again for every retrieve and line. */
+/** What a warning costs, as a logarithm of the chance. One that names an exception is a matter of detail: the same lure, dressed otherwise. */
+export const warningOf = ({ weight, unless }: Pick<Preference, 'weight' | 'unless'>) =>
+  weight / (unless ? CHANCES.detail : CHANCES.warned)
+
+/** Weight of what recommends a set-up and cost of what warns of it so far, and the habits still open: the shorter the list, the less is asked again for every retrieve and line. */
 export interface Spoken {
   readonly favoured: number
   readonly warned: number
@@ -59,7 +64,7 @@ export function spokenOf(
     const speaks = speaksOf(habit, known)
     if (speaks === null) open.push(habit)
     else if (speaks && habit.kind === 'favour') favoured += habit.weight
-    else if (speaks) warned += habit.weight
+    else if (speaks) warned += warningOf(habit)
   }
   return { favoured, warned, open }
 }

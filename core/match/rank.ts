@@ -5,6 +5,7 @@ import { scoreBreakdown, ranksBefore, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { candidatesFor, candidatesOf, logUpperBound, setUpOf, type Candidate, type OnLine } from './candidates'
 import type { EvaluatedBuild } from './dressed'
+import { warningOf } from './habit'
 import { ESTIMATE_ERROR, estimateCandidates, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
 import { axisLog, colourLog, practiceLog } from './score'
@@ -70,7 +71,7 @@ function thrown(candidate: Candidate, onLine: OnLine, context: MatchContext, bes
   const setUp = setUpOf(candidate, onLine)
   const met = evaluateCast(setUp, motion, offer, context)
   if (met.risk > SNAG_LIMIT) return null
-  const log = onLine.logBeforeCast + axisLog(demand.by.path, pathOffers(met))
+  const log = onLine.logBeforeCast + axisLog(demand.by.path, pathOffers(met, setUp.build.lure))
   if (best && log < logOf(best.ranked) - 1e-9) return null
   const ranked = scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
   return best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked }
@@ -177,8 +178,10 @@ function byQuickScore(lures: readonly Lure[], { demand, contrastOf, record }: Ma
         record: record.oddsOf(lure).share,
       }
       const spoken = { favoured: 0, warned: 0 }
-      for (const { kind, test, weight } of tested)
-        if (test.family?.includes(lure.family)) spoken[kind === 'favour' ? 'favoured' : 'warned'] += weight
+      for (const habit of tested)
+        if (!habit.test.family?.includes(lure.family)) continue
+        else if (habit.kind === 'favour') spoken.favoured += habit.weight
+        else if (!habit.unless) spoken.warned += warningOf(habit)
       const log = axisLog(demand.by.build, offers) + colourLog({ colour: groupShares(lure.colour) }, demand)
       return [lure, log + practiceLog(spoken.favoured, spoken.warned)]
     }),

@@ -46,9 +46,9 @@ export function scoreBreakdown(
       buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share),
     ),
     ...colourLines(offer, demand),
-    ...axisLines(demand.by.hand, handOffers(retrieve, retrieveSpeedMps)),
+    ...axisLines(demand.by.hand, handOffers(retrieve, retrieveSpeedMps, offer)),
     ...axisLines(demand.by.outfit, { tackle, stealth: rigging.stealth, reach: thrown.plan.castM }),
-    ...axisLines(demand.by.path, pathOffers(thrown)),
+    ...axisLines(demand.by.path, pathOffers(thrown, build.lure)),
     ...practiceLines(spoken),
   ])
   return { key: setUpKey(setUp), setUp, ...account, thrown }

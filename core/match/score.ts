@@ -2,6 +2,7 @@ import { CHANCES } from '../../data/chances'
 import { COLOUR_GROUPS } from '../tackle'
 import { agreement, axisOf, logChance, type AxisId, type Link } from './axis'
 import type { AxisDemand, RuleContribution, Demand, Preference } from './demand'
+import { warningOf } from './habit'
 import type { Offer } from './offer'
 
 /** One line of the account: what was asked, what is given, and the chance that leaves. The chances of all lines multiply to the score. */
@@ -65,7 +66,7 @@ function lineOf(
   return { axis, link: spec.link, want, offer, agreement: agreed, chance: Math.exp(log), won, causes, habit: null }
 }
 
-/** What a dressed lure offers on the axes it answers. The fall of what does not sink is not judged. */
+/** What a dressed lure offers on the axes it answers. */
 export function buildOffers(offer: Offer, contrast: number, record: number): Offers {
   const { presence, amplitude, vibration, flash, sound } = offer
   return {
@@ -77,7 +78,6 @@ export function buildOffers(offer: Offer, contrast: number, record: number): Off
     contrast,
     record,
     length: offer.lengthM,
-    fall: offer.fallMps === 0 ? null : offer.fallMps,
   }
 }
 
@@ -98,9 +98,9 @@ export function colourLines(offer: Pick<Offer, 'colour'>, demand: Demand): Line[
 }
 const COLOUR = axisOf('colour')
 
-/** Logarithm of the chance where so much weight recommends a set-up, and so much warns of it. */
+/** Logarithm of the chance where so much weight recommends a set-up, and warnings cost so much. */
 export function practiceLog(favoured: number, warned: number): number {
-  return Math.log(1 - (1 - CHANCES.unspoken) * Math.exp(-favoured / CHANCES.spoken)) - warned / CHANCES.warned
+  return Math.log(1 - (1 - CHANCES.unspoken) * Math.exp(-favoured / CHANCES.spoken)) - warned
 }
 
 /** What practice says of a set-up: all that recommends it in one line, and one for each warning. What it says of others is not here. */
@@ -123,7 +123,7 @@ export function practiceLines(spoken: readonly Preference[]): Line[] {
     line('practice', Math.exp(log), log - practiceLog(0, 0), favours),
     ...spoken
       .filter((h) => h.kind === 'avoid')
-      .map((h) => line('warning', Math.exp(-h.weight / CHANCES.warned), 0, [h])),
+      .map((h) => line('warning', Math.exp(-warningOf(h)), 0, [h])),
   ]
 }
 

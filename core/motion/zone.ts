@@ -33,6 +33,8 @@ export interface ZoneExposure {
   readonly inZone: number
   /** The same with the water counted to which fish will come, fading with distance. */
   readonly withinReach: number
+  /** Share of all the time that a cast takes, its fall through empty water too, in which it fishes within reach of fish. */
+  readonly ofAllTime: number
   /** Metres of the cast and of its fall inside the zone. */
   readonly metres: number
   readonly seconds: number
@@ -156,6 +158,7 @@ function share({ x, z, t, pulled, work, count }: Way, fished: Fished): ZoneExpos
   return {
     inZone: of(inside, all),
     withinReach: of(reach, all),
+    ofAllTime: of(reach, till - itemAt(t, 0)),
     metres,
     seconds: inside,
     byDuty: { fall: fallTime, pull: pullTime, rest: Math.max(0, reach - fallTime - pullTime) },

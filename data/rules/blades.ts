@@ -14,15 +14,31 @@ export const BLADES = [
     id: 'skirts-elsewhere',
     side: null,
     facts: [36, 39],
-    when: { group: ['salmonid', 'pelagic', 'sea-bass', 'asp', 'offshore', 'reef'] },
+    when: { group: ['salmonid', 'pelagic', 'sea-bass', 'asp', 'offshore', 'reef', 'bottom', 'flathead', 'bream', 'whiting'] },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig', 'skirted-jig', 'creature'] }, weight: 6 }],
+    basis: practice,
+  },
+  {
+    id: 'wire-from-fresh-water',
+    side: null,
+    facts: [47],
+    when: {
+      water: ['salt'],
+      group: ['striper', 'inshore', 'sea-bass', 'pelagic', 'offshore', 'reef', 'bottom', 'flathead', 'bream', 'whiting'],
+    },
+    effects: [{ avoid: { family: ['spinnerbait', 'in-line-spinner', 'bladed-jig'] }, weight: 5 }],
     basis: practice,
   },
   {
     id: 'wind-blades',
     side: null,
     facts: [9],
-    when: { windMps: { above: [3, 7] }, waterTempC: { above: [7, 10] }, visibilityM: { below: [3, 5] } },
+    when: {
+      group: ['bass', 'pike'],
+      windMps: { above: [3, 7] },
+      waterTempC: { above: [7, 10] },
+      visibilityM: { below: [3, 5] },
+    },
     effects: [{ favour: { family: ['spinnerbait'] }, weight: 3 }],
     basis: practice,
   },
@@ -31,6 +47,7 @@ export const BLADES = [
     side: null,
     facts: [9],
     when: {
+      group: ['bass', 'pike'],
       sky: ['cloud', 'rain'],
       season: ['pre-spawn', 'spawn', 'post-spawn', 'autumn'],
       mood: ['active', 'neutral'],
@@ -82,7 +99,7 @@ export const BLADES = [
       waterTempC: { above: [8, 12] },
       visibilityM: { below: [2.5, 4] },
     },
-    effects: [{ favour: { family: ['bladed-jig'] }, weight: 2.5 }],
+    effects: [{ favour: { family: ['bladed-jig'] }, weight: 4 }],
     basis: practice,
   },
   {
@@ -130,7 +147,7 @@ export const BLADES = [
     facts: [1],
     when: {
       mood: ['neutral', 'active'],
-      mouth: ['small'],
+      group: ['salmonid', 'perch'],
       waterTempC: { above: [6, 9] },
       cover: ['open', 'rock', 'shell', 'clay'],
     },
@@ -142,6 +159,7 @@ export const BLADES = [
     side: null,
     facts: [9],
     when: {
+      group: ['bass', 'pike'],
       season: ['autumn'],
       windMps: { above: [2, 5] },
       mood: ['active', 'neutral'],

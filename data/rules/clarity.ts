@@ -157,7 +157,7 @@ export const CLARITY = [
     side: null,
     facts: [40, 29],
     when: { light: ['dawn', 'dusk'] },
-    effects: [{ axis: 'contrast', want: 0.35, weight: 2 }],
+    effects: [{ axis: 'contrast', want: 0.12, weight: 2 }],
     basis: practice,
   },
   {
@@ -165,7 +165,7 @@ export const CLARITY = [
     side: null,
     facts: [16],
     when: { visibilityM: { below: [1.4, 2.6] } },
-    effects: [{ axis: 'contrast', want: 0.4, weight: 4 }],
+    effects: [{ axis: 'contrast', want: 0.12, weight: 4 }],
     basis: practice,
   },
   {
@@ -173,7 +173,7 @@ export const CLARITY = [
     side: null,
     facts: [40],
     when: { light: ['night'] },
-    effects: [{ axis: 'contrast', want: 0.4, weight: 3 }],
+    effects: [{ axis: 'contrast', want: 0.12, weight: 3 }],
     basis: practice,
   },
   {
@@ -181,7 +181,7 @@ export const CLARITY = [
     side: null,
     facts: [6],
     when: { visibilityM: { above: [1.4, 2.6] }, light: ['day'], mood: ['active', 'neutral'] },
-    effects: [{ axis: 'contrast', want: 0.2, weight: 1.5 }],
+    effects: [{ axis: 'contrast', want: 0.08, weight: 1.5 }],
     basis: practice,
   },
   {

@@ -134,7 +134,7 @@ export const CRANKBAITS = [
     side: null,
     facts: [24],
     when: { mood: ['active'] },
-    effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['in-turned treble'] }, weight: 0.5 }],
+    effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['in-turned treble'] }, weight: 0.3 }],
     basis: practice,
   },
   {
@@ -142,7 +142,7 @@ export const CRANKBAITS = [
     side: null,
     facts: [24],
     when: { mood: ['neutral', 'lethargic', 'pressured'] },
-    effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['round treble'] }, weight: 0.5 }],
+    effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['round treble'] }, weight: 0.3 }],
     basis: practice,
   },
   {
@@ -162,7 +162,7 @@ export const CRANKBAITS = [
     id: 'deeper-edge-late',
     side: null,
     facts: [21],
-    when: { season: ['autumn', 'winter'], depthM: { above: [3, 5] } },
+    when: { season: ['autumn', 'winter'], depthM: { above: [3, 5] }, offBottomM: { below: [0.5, 1.5] } },
     effects: [{ axis: 'bottom', want: 0.4, weight: 1 }],
     basis: practice,
   },

@@ -46,8 +46,12 @@ export const JIGS = [
     id: 'hair-in-cold',
     side: null,
     facts: [18],
-    when: { waterTempC: { below: [6, 9] } },
-    effects: [{ favour: { family: ['hair-jig'] }, weight: 1.5 }],
+    when: {
+      waterTempC: { below: [7, 10] },
+      visibilityM: { above: [0.6, 1.2] },
+      group: ['bass', 'panfish', 'zander', 'perch', 'salmonid', 'striper'],
+    },
+    effects: [{ favour: { family: ['hair-jig'] }, weight: 4 }],
     basis: practice,
   },
   {
@@ -251,9 +255,36 @@ export const JIGS = [
     when: { forageKind: ['crab'] },
     effects: [
       { axis: 'bottom', want: 0.6, weight: 3 },
-      { favour: { family: ['creature', 'skirted-jig', 'tube', 'hair-jig'] }, weight: 5 },
+      { favour: { family: ['creature', 'skirted-jig', 'tube'] }, weight: 5 },
       { axis: 'colour', groups: { natural: 1, dark: 0.5 }, weight: 2 },
     ],
+    basis: practice,
+  },
+  {
+    id: 'gobies-on-stone',
+    side: null,
+    facts: [18],
+    when: { forage: ['goby'], cover: ['rock', 'shell', 'open', 'clay'] },
+    effects: [
+      { favour: { family: ['tube', 'hair-jig', 'finesse-worm'], retrieve: ['drag', 'hop', 'slow-hop', 'shake', 'stand'] }, weight: 3 },
+      { axis: 'bottom', want: 0.5, weight: 2 },
+    ],
+    basis: practice,
+  },
+  {
+    id: 'weight-for-deep-water',
+    side: null,
+    facts: [70, 46],
+    when: { depthM: { above: [12, 18] }, offBottomM: { below: [6, 12] } },
+    effects: [{ avoid: { massKg: [0, 0.025] }, weight: 5 }],
+    basis: practice,
+  },
+  {
+    id: 'weight-for-very-deep-water',
+    side: null,
+    facts: [70, 46],
+    when: { depthM: { above: [22, 30] }, offBottomM: { below: [10, 20] } },
+    effects: [{ avoid: { massKg: [0, 0.05] }, weight: 5 }],
     basis: practice,
   },
 ] as const

@@ -28,11 +28,13 @@ export const METAL = [
     when: {
       light: ['day'],
       sunAltitudeDeg: { above: [5, 9] },
+      hour: { below: [9, 11] },
       depthM: { below: [6, 9] },
       offBottomM: { below: [1, 2.5] },
-      cover: ['open', 'rock', 'shell', 'clay'],
+      cover: ['open'],
+      mood: ['active', 'neutral'],
       forageShade: ['silver'],
-      group: ['bass', 'perch', 'zander', 'striper', 'pike', 'panfish'],
+      group: ['bass', 'perch', 'striper', 'panfish', 'inshore', 'flathead', 'bream'],
     },
     effects: [
       { avoid: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner'] }, weight: 3 },
@@ -109,7 +111,7 @@ export const METAL = [
       group: ['bass', 'perch', 'zander', 'panfish', 'striper'],
       offBottomM: { below: [1, 2] },
     },
-    effects: [{ favour: { family: ['blade-bait'], retrieve: ['blade-hop'] }, weight: 1.5 }],
+    effects: [{ favour: { family: ['blade-bait'], retrieve: ['blade-hop'] }, weight: 5 }],
     basis: practice,
   },
   {
@@ -225,11 +227,12 @@ export const METAL = [
     when: {
       waterTempC: { above: [16, 20] },
       windMps: { below: [2, 4] },
-      light: ['dawn', 'dusk'],
+      light: ['dawn', 'dusk', 'night'],
       mood: ['active'],
       zoneTopM: { below: [0.5, 1] },
+      group: ['bass', 'pike', 'asp', 'sea-bass', 'striper', 'inshore', 'perch'],
     },
-    effects: [{ favour: { family: ['surface'] }, weight: 1.5 }],
+    effects: [{ favour: { family: ['surface'] }, weight: 5 }],
     basis: practice,
   },
   {

@@ -78,7 +78,7 @@ export const SEA = [
     facts: [40],
     when: { group: ['whiting'], depthM: { below: [1.5, 3] }, waterTempC: { above: [18, 22] } },
     effects: [
-      { favour: { family: ['surface'], lengthM: [0.03, 0.08] }, weight: 3 },
+      { favour: { family: ['surface'], lengthM: [0.03, 0.08] }, weight: 5 },
       { axis: 'speed', want: 0.7, weight: 2 },
     ],
     basis: practice,
@@ -89,7 +89,7 @@ export const SEA = [
     facts: [35],
     when: { group: ['whiting'] },
     effects: [
-      { favour: { family: ['segmented-bait', 'grub', 'finesse-worm', 'hair-jig'], lengthM: [0.03, 0.095] }, weight: 2 },
+      { favour: { family: ['segmented-bait', 'grub', 'finesse-worm', 'hair-jig'], lengthM: [0.03, 0.095] }, weight: 4 },
     ],
     basis: practice,
   },
@@ -159,8 +159,7 @@ export const SEA = [
     facts: [38],
     when: { group: ['reef', 'bottom'], depthM: { above: [12, 20] } },
     effects: [
-      { favour: { family: ['slow-fall-jig', 'paddle-tail', 'grub', 'hair-jig'] }, weight: 3 },
-      { axis: 'bottom', want: 0.4, weight: 3 },
+      { favour: { family: ['slow-fall-jig', 'long-jig', 'paddle-tail', 'hair-jig'], massKg: [0.03, 0.5] }, weight: 4 },
     ],
     basis: practice,
   },

@@ -202,7 +202,7 @@ export const SOFTS = [
       offBottomM: { above: [1, 2.5] },
       depthM: { above: [4, 6] },
     },
-    effects: [{ favour: { family: ['umbrella-rig'] }, weight: 1.5 }],
+    effects: [{ favour: { family: ['umbrella-rig'] }, weight: 5 }],
     basis: practice,
   },
   {
@@ -213,7 +213,7 @@ export const SOFTS = [
       coverDensity: { above: [0.1, 0.4] },
       cover: ['timber', 'brush', 'docks', 'grass', 'pads', 'reeds', 'rock'],
     },
-    effects: [{ avoid: { family: ['umbrella-rig'] }, weight: 3 }],
+    effects: [{ avoid: { family: ['umbrella-rig'] }, weight: 5 }],
     basis: practice,
   },
   {
@@ -253,8 +253,7 @@ export const SOFTS = [
     facts: [36],
     when: { mouth: ['small'] },
     effects: [
-      { favour: { lengthM: [0.025, 0.085] }, weight: 1.5 },
-      { avoid: { lengthM: [0.125, 0.5] }, weight: 3 },
+      { avoid: { lengthM: [0.125, 0.5] }, weight: 4 },
     ],
     basis: practice,
   },

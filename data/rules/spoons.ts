@@ -73,7 +73,15 @@ export const SPOONS = [
     side: 'S3.change',
     facts: [3, 23],
     when: { mood: ['neutral', 'active'] },
-    effects: [{ favour: { retrieve: ['stop-go', 'touch-pause', 'sweep-pause', 'rip-free', 'lift-wind'] }, weight: 1 }],
+    effects: [
+      {
+        favour: {
+          family: ['crankbait', 'lipless-crankbait', 'casting-spoon', 'jerkbait'],
+          retrieve: ['stop-go', 'touch-pause', 'sweep-pause', 'rip-free', 'lift-wind', 'rip-pause'],
+        },
+        weight: 1,
+      },
+    ],
     basis: practice,
   },
   {

@@ -6,7 +6,7 @@ export const WEIGHT = [
     id: 'slow-fall',
     side: 'S5.light',
     facts: [16, 31],
-    when: { mood: ['lethargic', 'neutral', 'pressured'] },
+    when: { mood: ['lethargic', 'neutral', 'pressured'], depthM: { below: [6, 9] } },
     effects: [{ axis: 'fall', want: 0.22, weight: 2.5 }],
     basis: practice,
   },

@@ -149,7 +149,7 @@ export const FRESH = [
     spawnC: [13, 19],
     spawnsOn: 'rising',
     biteProof: false,
-    mouth: 'small',
+    mouth: 'large',
     isSchooling: true,
     designPullN: 18,
     source: {
@@ -167,7 +167,7 @@ export const FRESH = [
     spawnC: [14, 20],
     spawnsOn: 'rising',
     biteProof: false,
-    mouth: 'small',
+    mouth: 'large',
     isSchooling: true,
     designPullN: 16,
     source: { feedingRangeC: memory('spotted bass (McMahon et al. 1984)'), spawnC: practice, designPullN: practice },
