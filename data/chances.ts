@@ -7,4 +7,4 @@
  * `warned`: weight of warning that leaves 37 % of the chance [2 … 12]; `detail`: the same where the warning is of a detail [5 … 30].
  * `record`: share of takes from which the own record leaves the whole chance: 0.75 is three times the usual [0.6 … 0.9].
  */
-export const CHANCES = { unit: 16, met: 3, unspoken: 0.6, spoken: 5, warned: 5, detail: 12, record: 0.75 } as const
+export const CHANCES = { unit: 16, met: 3, unspoken: 0.5, spoken: 5, warned: 5, detail: 12, record: 0.75 } as const

@@ -13,6 +13,9 @@ export interface Offer extends Action {
   readonly fallMps: number
 }
 
+/** An umbrella is a shoal: the fish in it are what is measured, about so much of its length each. */
+const FISH_OF_A_SHOAL = 0.4
+
 /** How loud a lure is, 0 … 1. */
 export const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
 
@@ -62,7 +65,9 @@ export function offerOf(
     flash: action.flash,
     presence: clamp(action.presence + adds.presence + bySize),
     snag: snagOf(build),
-    lengthM: build.lure.lengthM + TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
+    lengthM:
+      build.lure.lengthM * (build.lure.family === 'umbrella-rig' ? FISH_OF_A_SHOAL : 1) +
+      TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
     sound: SOUND[build.lure.sound],
     colour: coloursOf(build),
     fallMps: familyOf(build.lure.family).swims === 'sinks' ? Math.abs(sinkRateMps(motion, density)) : 0,

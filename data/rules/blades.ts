@@ -356,4 +356,12 @@ export const BLADES = [
     effects: [{ axis: 'vibration', want: 0.65, weight: 1.5 }],
     basis: practice,
   },
+  {
+    id: 'no-spinner-in-the-cold',
+    side: null,
+    facts: [1, 47],
+    when: { group: ['panfish', 'perch', 'bass', 'zander'], waterTempC: { below: [8, 11] } },
+    effects: [{ avoid: { family: ['in-line-spinner'] }, weight: 4 }],
+    basis: practice,
+  },
 ] as const

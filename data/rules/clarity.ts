@@ -137,7 +137,10 @@ export const CLARITY = [
     id: 'rattle-in-mud',
     side: null,
     facts: [23],
-    when: { visibilityM: { below: [0.5, 1] } },
+    when: {
+      group: ['bass', 'pike', 'zander', 'perch', 'panfish', 'striper', 'inshore'],
+      visibilityM: { below: [0.5, 1] },
+    },
     effects: [{ axis: 'sound', want: 1, weight: 3 }],
     basis: practice,
   },

@@ -6,7 +6,12 @@ export const CRANKBAITS = [
     id: 'hard-bottom-knock',
     side: null,
     facts: [19],
-    when: { cover: ['rock', 'shell', 'clay'], mood: ['active', 'neutral'], waterTempC: { above: [8, 12] } },
+    when: {
+      group: ['bass', 'zander', 'pike'],
+      cover: ['rock', 'shell', 'clay'],
+      mood: ['active', 'neutral'],
+      waterTempC: { above: [8, 12] },
+    },
     effects: [
       { axis: 'touch', want: 0.3, weight: 3 },
       { favour: { family: ['crankbait'], retrieve: ['touch-pause'] }, weight: 3.2 },

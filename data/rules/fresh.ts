@@ -253,7 +253,7 @@ export const FRESH = [
     facts: [17, 36],
     when: { group: ['perch'], mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [
-      { favour: { family: ['grub', 'paddle-tail', 'finesse-worm', 'creature', 'segmented-bait'], lengthM: [0.03, 0.095] }, weight: 3 },
+      { favour: { family: ['grub', 'paddle-tail', 'finesse-worm', 'creature', 'segmented-bait'], lengthM: [0.03, 0.095] }, weight: 4 },
     ],
     basis: practice,
   },

@@ -36,7 +36,7 @@ export const JERKBAITS = [
     side: null,
     facts: [27],
     when: { species: ['smallmouth-bass', 'spotted-bass'], waterTempC: { above: [9, 12] }, mood: ['active', 'neutral'] },
-    effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-pause'] }, weight: 1 }],
+    effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-pause'] }, weight: 3 }],
     basis: practice,
   },
   {
@@ -78,7 +78,12 @@ export const JERKBAITS = [
     id: 'long-wait-prespawn',
     side: 'S11.long',
     facts: [27],
-    when: { season: ['pre-spawn'], waterTempC: { below: [9, 12] }, visibilityM: { above: [1.2, 2] } },
+    when: {
+      group: ['bass'],
+      season: ['pre-spawn'],
+      waterTempC: { below: [9, 12] },
+      visibilityM: { above: [1.2, 2] },
+    },
     effects: [{ favour: { family: ['jerkbait'], pauseS: [6, 60] }, weight: 1.5 }],
     basis: practice,
   },

@@ -11,7 +11,7 @@ export const JIGS = [
       mood: ['neutral', 'lethargic', 'pressured'],
       coverDensity: { above: [0.2, 0.5] },
     },
-    effects: [{ favour: { family: ['skirted-jig', 'creature'], retrieve: ['pitch'] }, weight: 3 }],
+    effects: [{ favour: { family: ['skirted-jig', 'creature'], retrieve: ['pitch'] }, weight: 6 }],
     basis: practice,
   },
   {

@@ -12,6 +12,7 @@ export const METAL = [
       mood: ['active'],
       cover: ['open', 'rock', 'shell'],
       forageShade: ['silver'],
+      group: ['striper', 'perch', 'bass', 'panfish', 'asp', 'pelagic', 'sea-bass', 'inshore', 'offshore', 'salmonid'],
     },
     effects: [
       { favour: { family: ['casting-metal'] }, weight: 7 },

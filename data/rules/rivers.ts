@@ -96,4 +96,15 @@ export const RIVERS = [
     effects: [{ favour: { family: ['streamer', 'hair-jig', 'in-line-spinner'] }, weight: 1.2 }],
     basis: practice,
   },
+  {
+    id: 'salmon-take-hardware',
+    side: null,
+    facts: [3, 39],
+    when: { species: ['coho-salmon', 'chinook-salmon'] },
+    effects: [
+      { favour: { family: ['casting-spoon', 'in-line-spinner', 'jerkbait', 'crankbait'] }, weight: 3 },
+      { avoid: { body: ['soft'] }, weight: 3 },
+    ],
+    basis: practice,
+  },
 ] as const

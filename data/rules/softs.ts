@@ -22,7 +22,11 @@ export const SOFTS = [
     id: 'slim-ribbed-warm',
     side: null,
     facts: [33],
-    when: { waterTempC: { above: [10, 13] }, mood: ['active', 'neutral'] },
+    when: {
+      group: ['bass', 'perch', 'zander', 'pike', 'inshore', 'striper', 'sea-bass', 'flathead'],
+      waterTempC: { above: [10, 13] },
+      mood: ['active', 'neutral'],
+    },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 1.5 }],
     basis: practice,
   },

@@ -6,7 +6,11 @@ export const SPOONS = [
     id: 'spoon-lift',
     side: null,
     facts: [3],
-    when: { mood: ['active', 'neutral'], zoneMidM: { above: [0.8, 1.5] } },
+    when: {
+      mood: ['active', 'neutral'],
+      zoneMidM: { above: [0.8, 1.5] },
+      group: ['salmonid', 'pike', 'panfish', 'perch', 'striper', 'pelagic', 'asp'],
+    },
     effects: [{ favour: { family: ['casting-spoon'], retrieve: ['lift-wind'] }, weight: 1.2 }],
     basis: practice,
   },
