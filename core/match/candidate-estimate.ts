@@ -9,6 +9,8 @@ export const ESTIMATE_ERROR = { even: 0.12, beats: 0.25 } as const
 const LINE_SLACK = 0.3
 /** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */
 const OTHER_CAST_M = 2
+/** Rests in which a line sinks by itself, s. */
+const LONG_REST_S = 5
 /** And its risk of snagging, before a cast is ruled out unseen. */
 const RISK_SLACK = 0.15
 
@@ -52,7 +54,9 @@ function estimateOnLines(candidate: Candidate, context: MatchContext, bar: numbe
   const last = onLines[onLines.length - 1]
   if (!first || !last) return
   const thin = estimateOn(candidate, first, context)
-  if (candidate.logBeforeCast + thin.log + LINE_SLACK < bar) return
+  // Rests long enough for the line to sink tell lines of other stuff apart, whatever their thickness.
+  const alike = handling.retrieve.pauseS < LONG_REST_S
+  if (alike && candidate.logBeforeCast + thin.log + LINE_SLACK < bar) return
   const thick = last === first ? thin : estimateOn(candidate, last, context)
   if (Math.min(thin.risk, thick.risk) > SNAG_LIMIT + RISK_SLACK) return
   const clear = Math.max(thin.risk, thick.risk) <= SNAG_LIMIT
@@ -61,8 +65,8 @@ function estimateOnLines(candidate: Candidate, context: MatchContext, bar: numbe
     const at = span > 0 ? (onLine.rigging.outfit.line.diameterM - thin.diameterM) / span : 0
     const plain = Math.abs(onLine.castM - first.castM - at * (last.castM - first.castM)) < OTHER_CAST_M
     const read = thin.log + at * (thick.log - thin.log)
-    if (onLine.logBeforeCast + read + LINE_SLACK < bar) continue
-    const about = onLine.logBeforeCast + (plain ? read : estimateOn(candidate, onLine, context).log)
+    if (alike && onLine.logBeforeCast + read + LINE_SLACK < bar) continue
+    const about = onLine.logBeforeCast + (alike && plain ? read : estimateOn(candidate, onLine, context).log)
     if (about >= bar) looks.push({ candidate, onLine, log: about, maxError: slack, snagFree: clear })
   }
 }

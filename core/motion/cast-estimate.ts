@@ -2,12 +2,16 @@ import { LIFTED_AT_M, applyCountDown, inWater, isTowed, type CastPlan } from './
 import { GlanceBeat } from './glance-beat'
 import { GlanceLine } from './glance-line'
 import { simulateRetrieve } from './path'
+import { sinkRateMps } from './pull'
 import type { PathBuffer } from './path-buffer'
 
 /** Pieces of a steady wind, and places in which a beat is worked. */
 const PIECES = 12
 const MOST_PIECES = 18
 const PLACES = 4
+/** Rests from which a glance no longer holds, s, for what sinks or rises more slowly than this, m/s. */
+const LONG_REST_S = 5
+const HARDLY_SINKS_MPS = 0.06
 const SUM_OF_PLACES = (PLACES * (PLACES + 1)) / 2
 
 /**
@@ -23,9 +27,16 @@ export function estimateCast(plan: CastPlan, track: PathBuffer): void {
     track.markRetrieveStart()
     return track.add(LIFTED_AT_M, 0, castM / retrieveSpeedMps, 1)
   }
-  if (!isTowed(plan)) return simulateRetrieve(plan, track)
+  if (!isTowed(plan) || hangsOnLine(plan)) return simulateRetrieve(plan, track)
   if (pauseS > 0) return estimateBeats(plan, track)
   estimateWind(plan, track)
+}
+
+/**
+ * Left still for long, a lure of hardly any weight goes where its line takes it, by metres: no glance tells that.
+ */
+function hangsOnLine({ motion, density, pauseS, slack }: CastPlan): boolean {
+  return slack && pauseS >= LONG_REST_S && Math.abs(sinkRateMps(motion, density)) < HARDLY_SINKS_MPS
 }
 
 function estimateWind(plan: CastPlan, track: PathBuffer): void {
