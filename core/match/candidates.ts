@@ -119,9 +119,7 @@ function bestPerLine(
     const tackle = agreement * gearRatioFit(reel, retrieve, retrieveSpeedMps)
     const { favoured, warned } = spokenOf(spoken.open, { build, retrieve, outfit: rigging.outfit }, spoken)
     const sure =
-      base +
-      axisLog(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }) +
-      practiceLog(favoured, warned)
+      base + axisLog(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }) + practiceLog(favoured, warned)
     const last = best[best.length - 1]
     const one = { rigging, castM: reach, logBeforeCast: sure }
     if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push(one)

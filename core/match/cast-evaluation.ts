@@ -79,7 +79,10 @@ export const simulateCast: CastEvaluator<CastResult> = (...given) => ({ ...evalu
 /** Lures that are meant to touch cover on their way. Others are not asked to. */
 const TOUCHES: ReadonlySet<string> = new Set(TOUCHING)
 
-export function pathOffers({ share, risk }: Pick<CastResult, 'share' | 'risk'>, { family }: Pick<Lure, 'family'>): Offers {
+export function pathOffers(
+  { share, risk }: Pick<CastResult, 'share' | 'risk'>,
+  { family }: Pick<Lure, 'family'>,
+): Offers {
   return {
     zone: share.ofAllTime,
     bottom: share.onBottom,

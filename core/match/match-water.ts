@@ -6,6 +6,7 @@ import type { RuleContribution } from './demand'
 import { bestSingleChange, type Improvement } from './lift'
 import type { Ranked } from './score-breakdown'
 import { rankSteps, type Placed } from './rank'
+import { isPoor, pairOf, tiedPlaces, type Pair } from './places'
 import { rankRigs } from './rigs'
 import type { ScoreTerm } from './score'
 import type { Refusal } from './refusal'
@@ -28,6 +29,12 @@ interface MatchRig {
 export interface MatchAnswer {
   readonly reading: Reading
   readonly rows: readonly MatchRow[]
+  /** How many of the first are as good as the first. */
+  readonly tied: number
+  /** Even the first is poor. */
+  readonly poor: boolean
+  /** One that searches and one that finishes, by their places in the list. */
+  readonly pair: Pair | null
   /** What is tied already, best first. */
   readonly rigs: readonly MatchRig[]
   /** What the water asks for, the loudest rules first. */
@@ -88,7 +95,15 @@ export function* matchSteps(
       why,
       row: ranked && { ...ranked, alike: [], ...judged(ranked, null) },
     }))
-    return { reading: context.reading, rows, rigs, asked: loudest(context.demand) }
+    return {
+      reading: context.reading,
+      rows,
+      tied: tiedPlaces(rows),
+      poor: isPoor(rows),
+      pair: pairOf(rows),
+      rigs,
+      asked: loudest(context.demand),
+    }
   }
 }
 

@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import { groupShares, lureAction, modelKeyOf, type Lure } from '../tackle'
+import { groupShares, kinKeyOf, lureAction, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { scoreBreakdown, ranksBefore, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
@@ -8,6 +8,7 @@ import type { EvaluatedBuild } from './dressed'
 import { warningOf } from './habit'
 import { ESTIMATE_ERROR, estimateCandidates, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
+import { asChoice } from './places'
 import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
@@ -24,7 +25,11 @@ export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | nu
 
 /** Best way of fishing a lure dressed in just one way, or null where that breaks a limit. */
 export function bestDressed(dressed: EvaluatedBuild, context: MatchContext): Ranked | null {
-  return bestAmong(estimateCandidates(candidatesFor(dressed.build.lure, [dressed], context), context, -Infinity), context, -Infinity)
+  return bestAmong(
+    estimateCandidates(candidatesFor(dressed.build.lure, [dressed], context), context, -Infinity),
+    context,
+    -Infinity,
+  )
 }
 
 /** A set-up that was thrown, and the way of fishing it came from. */
@@ -56,10 +61,7 @@ function bestAmong(looks: readonly CandidateEstimate[], context: MatchContext, a
 function onBestLine(found: Found, context: MatchContext): Found {
   let best = found
   for (const onLine of found.candidate.onLines)
-    if (
-      onLine !== found.onLine &&
-      onLine.logBeforeCast + ESTIMATE_ERROR.beats > found.onLine.logBeforeCast
-    )
+    if (onLine !== found.onLine && onLine.logBeforeCast + ESTIMATE_ERROR.beats > found.onLine.logBeforeCast)
       best = thrown(found.candidate, onLine, context, best) ?? best
   return best
 }
@@ -77,7 +79,7 @@ function thrown(candidate: Candidate, onLine: OnLine, context: MatchContext, bes
   return best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked }
 }
 
-/** A place in the ranking: a lure in its best set-up, and those out of the same mould that stand behind it. */
+/** A place in the ranking: a lure in its best set-up, and its model’s other sizes and colours, which stand behind it. */
 export interface Placed extends Ranked {
   readonly alike: readonly Pick<Lure, 'id' | 'name'>[]
 }
@@ -95,11 +97,11 @@ const STRIDE = 100
 
 interface Seen {
   readonly lure: Lure
-  readonly modelKey: string
+  readonly kinKey: string
   readonly looks: readonly CandidateEstimate[]
 }
 
-/** Ranks the lures of a box, each in its best set-up, best first; lures out of one mould share a place. Same inputs, same order. */
+/** Ranks the lures of a box, each in its best set-up, best first; lures of one model share a place. Same inputs, same order. */
 export function rank(box: Box, context: MatchContext, limit: number): Placed[] {
   const steps = rankSteps(box, context, limit)
   for (;;) {
@@ -119,10 +121,10 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
   const look = (lure: Lure) => {
     const looks = estimateCandidates(candidatesOf(lure, box, context), context, threshold.floor())
     if (!looks[0]) return
-    const modelKey = modelKeyOf(lure)
-    seen.push({ lure, modelKey, looks })
+    const kinKey = kinKeyOf(lure)
+    seen.push({ lure, kinKey, looks })
     const sound = looks.find((l) => l.snagFree)
-    if (sound) threshold.offer(modelKey, sound.log)
+    if (sound) threshold.offer(kinKey, sound.log)
   }
   let rest = carried
   if (carried.length > 4 * FIRST_LOOK) {
@@ -147,15 +149,15 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
   return placed(seen, carried, context, limit)
 }
 
-/** The heights that hold the first places, one for each mould. */
+/** The heights that hold the first places, one for each model. */
 function topKThreshold(limit: number) {
   const best = new Map<string, number>()
   let floor = -Infinity
   return {
     floor: () => floor,
-    offer(modelKey: string, about: number) {
-      if ((best.get(modelKey) ?? -Infinity) >= about) return
-      best.set(modelKey, about)
+    offer(kinKey: string, about: number) {
+      if ((best.get(kinKey) ?? -Infinity) >= about) return
+      best.set(kinKey, about)
       if (about > floor && best.size >= limit)
         floor = itemAt(
           [...best.values()].sort((a, b) => b - a),
@@ -191,12 +193,12 @@ function byQuickScore(lures: readonly Lure[], { demand, contrastOf, record }: Ma
 
 /** Throws what was seen, most promising first, until the places are taken. */
 function placed(seen: readonly Seen[], lures: readonly Lure[], context: MatchContext, limit: number): Placed[] {
-  const list: { modelKey: string; ranked: Ranked }[] = []
+  const list: { kinKey: string; ranked: Ranked }[] = []
   const promising = [...seen].sort((a, b) => (b.looks[0]?.log ?? -Infinity) - (a.looks[0]?.log ?? -Infinity))
-  for (const { modelKey, looks } of promising) {
+  for (const { kinKey, looks } of promising) {
     const reached = (one: (typeof list)[number] | undefined) => (one ? logOf(one.ranked) : -Infinity)
     const last = list.length >= limit ? reached(list[list.length - 1]) : -Infinity
-    const twin = list.findIndex((one) => one.modelKey === modelKey)
+    const twin = list.findIndex((one) => one.kinKey === kinKey)
     const ranked = bestAmong(looks, context, Math.max(last, reached(list[twin])))
     if (!ranked) continue
     if (twin >= 0) {
@@ -205,19 +207,21 @@ function placed(seen: readonly Seen[], lures: readonly Lure[], context: MatchCon
       list.splice(twin, 1)
     }
     const at = list.findIndex((one) => ranksBefore(ranked, one.ranked))
-    list.splice(at < 0 ? list.length : at, 0, { modelKey, ranked })
+    list.splice(at < 0 ? list.length : at, 0, { kinKey, ranked })
     if (list.length > limit) list.pop()
   }
-  const shown = new Map(list.map((one) => [one.modelKey, one.ranked]))
+  const shown = new Map(list.map((one) => [one.kinKey, one.ranked]))
   const alike = new Map<string, Lure[]>()
   for (const lure of lures) {
-    const modelKey = modelKeyOf(lure)
-    if (shown.has(modelKey)) alike.set(modelKey, [...(alike.get(modelKey) ?? []), lure])
+    const kinKey = kinKeyOf(lure)
+    if (shown.has(kinKey)) alike.set(kinKey, [...(alike.get(kinKey) ?? []), lure])
   }
-  return list.map(({ modelKey, ranked }) => ({
-    ...ranked,
-    alike: (alike.get(modelKey) ?? [])
-      .filter((l) => l.id !== ranked.setUp.build.lure.id)
-      .map(({ id, name }) => ({ id, name })),
-  }))
+  return asChoice(
+    list.map(({ kinKey, ranked }) => ({
+      ...ranked,
+      alike: (alike.get(kinKey) ?? [])
+        .filter((l) => l.id !== ranked.setUp.build.lure.id)
+        .map(({ id, name }) => ({ id, name })),
+    })),
+  )
 }

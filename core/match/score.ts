@@ -121,9 +121,7 @@ export function practiceLines(spoken: readonly Preference[]): Line[] {
   })
   return [
     line('practice', Math.exp(log), log - practiceLog(0, 0), favours),
-    ...spoken
-      .filter((h) => h.kind === 'avoid')
-      .map((h) => line('warning', Math.exp(-warningOf(h)), 0, [h])),
+    ...spoken.filter((h) => h.kind === 'avoid').map((h) => line('warning', Math.exp(-warningOf(h)), 0, [h])),
   ]
 }
 

@@ -37,13 +37,11 @@ export function whyNotLure(lure: Lure, answer: Ranked, box: Box, context: MatchC
   const ranked = lure.count > 0 ? bestOf(lure, box, context) : null
   if (!ranked) return { ranked, why: forbidden(lure, box, context), behind: answer.score, worse: [], better: [] }
   const each = pointsPerLog(answer.score, ranked.score)
-  const apart = compareParts([ranked, answer]).map(
-    ({ parts: [own, other] }): Apart => ({
-      own: own ?? null,
-      other: other ?? null,
-      behind: each * (Math.log(other?.chance ?? 1) - Math.log(own?.chance ?? 1)),
-    }),
-  )
+  const apart = compareParts([ranked, answer]).map(({ parts: [own, other] }): Apart => ({
+    own: own ?? null,
+    other: other ?? null,
+    behind: each * (Math.log(other?.chance ?? 1) - Math.log(own?.chance ?? 1)),
+  }))
   return {
     ranked,
     why: null,

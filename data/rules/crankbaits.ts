@@ -207,4 +207,12 @@ export const CRANKBAITS = [
     effects: [{ avoid: { hooks: ['round treble', 'in-turned treble'] }, weight: 3 }],
     basis: practice,
   },
+  {
+    id: 'rip-free-of-grass-only',
+    side: null,
+    facts: [62],
+    when: { cover: ['open', 'rock', 'shell', 'clay', 'timber', 'brush', 'docks', 'pads', 'reeds'] },
+    effects: [{ avoid: { retrieve: ['rip-free'] }, weight: 4 }],
+    basis: practice,
+  },
 ] as const

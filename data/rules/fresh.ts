@@ -134,6 +134,7 @@ export const FRESH = [
     when: { group: ['panfish'] },
     effects: [
       { favour: { lengthM: [0.02, 0.065] }, weight: 3 },
+      { avoid: { lengthM: [0.08, 0.5] }, weight: 4 },
       { favour: { family: ['hair-jig', 'grub', 'finesse-worm'] }, weight: 2.5 },
       { axis: 'speed', want: 0.3, weight: 2 },
       { axis: 'fall', want: 0.15, weight: 2 },
@@ -244,7 +245,9 @@ export const FRESH = [
     side: null,
     facts: [17, 47],
     when: { group: ['zander'] },
-    effects: [{ avoid: { family: ['in-line-spinner', 'spinnerbait', 'glide-bait', 'creature'] }, weight: 3 }],
+    effects: [
+      { avoid: { family: ['in-line-spinner', 'spinnerbait', 'glide-bait', 'creature', 'surface'] }, weight: 3 },
+    ],
     basis: practice,
   },
   {
@@ -253,7 +256,13 @@ export const FRESH = [
     facts: [17, 36],
     when: { group: ['perch'], mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [
-      { favour: { family: ['grub', 'paddle-tail', 'finesse-worm', 'creature', 'segmented-bait'], lengthM: [0.03, 0.095] }, weight: 4 },
+      {
+        favour: {
+          family: ['grub', 'paddle-tail', 'finesse-worm', 'creature', 'segmented-bait'],
+          lengthM: [0.03, 0.095],
+        },
+        weight: 4,
+      },
     ],
     basis: practice,
   },

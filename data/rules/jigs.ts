@@ -143,7 +143,7 @@ export const JIGS = [
       mood: ['neutral', 'pressured', 'lethargic'],
     },
     effects: [
-      { favour: { family: ['skirted-jig', 'creature'], delivery: ['pitch'], weedless: true }, weight: 1.5 },
+      { favour: { family: ['skirted-jig', 'creature', 'tube', 'stick-worm'], delivery: ['pitch'] }, weight: 5 },
       { favour: { family: ['skirted-jig'], traits: { style: ['flipping'] } }, weight: 1.5 },
     ],
     basis: practice,
@@ -266,7 +266,13 @@ export const JIGS = [
     facts: [18],
     when: { forage: ['goby'], cover: ['rock', 'shell', 'open', 'clay'] },
     effects: [
-      { favour: { family: ['tube', 'hair-jig', 'finesse-worm'], retrieve: ['drag', 'hop', 'slow-hop', 'shake', 'stand'] }, weight: 3 },
+      {
+        favour: {
+          family: ['tube', 'hair-jig', 'finesse-worm'],
+          retrieve: ['drag', 'hop', 'slow-hop', 'shake', 'stand'],
+        },
+        weight: 3,
+      },
       { axis: 'bottom', want: 0.5, weight: 2 },
     ],
     basis: practice,

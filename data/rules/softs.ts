@@ -256,9 +256,7 @@ export const SOFTS = [
     side: null,
     facts: [36],
     when: { mouth: ['small'] },
-    effects: [
-      { avoid: { lengthM: [0.125, 0.5] }, weight: 4 },
-    ],
+    effects: [{ avoid: { lengthM: [0.125, 0.5] }, weight: 4 }],
     basis: practice,
   },
   {

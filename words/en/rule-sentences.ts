@@ -225,6 +225,8 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'segmented-as-shrimp': 'They eat shrimp: a short segmented bait on a head, left standing, popped after two counts.',
   'segmented-whole-fast': 'Whole, on a lightly weighted hook, fast under the surface.',
   'small-mouths-small-baits': 'Small mouths: two or three inches.',
+  'no-spinner-for-deep-bass': 'Bass that hold deep in open water leave a spinner to the perch.',
+  'rip-free-of-grass-only': 'There is no grass to rip it free of.',
   'no-spinner-in-the-cold': 'In cold water fish do not run after a spinner.',
   'salmon-take-hardware': 'Salmon on their way up take spoons, spinners and plugs, not soft baits.',
   'cobia-hair-and-eel': 'Big hair jigs and soft eels are what they come to look at.',

@@ -1,0 +1,54 @@
+import type { Ranked } from './score-breakdown'
+
+/** What is made of a ranking once it is done: a choice, a pair, ties, and a word when even the best is poor. */
+
+/** Places that are to differ from each other, and the share of a score that one may lose by it. */
+const CHOICE = { places: 3, least: 0.75 } as const
+/** Scores nearer than this share are a tie: glance, path and belief err by more. */
+const TIE = 0.05
+/** Under this score even the first is a poor answer. */
+const POOR = 20
+/** Places among which a pair is looked for; what searches and what finishes, by `passing`; least share of the first score. */
+const PAIR = { among: 12, search: 0.7, finish: 0.4, least: 0.4 } as const
+
+type Row = Pick<Ranked, 'setUp' | 'score'>
+const alike = ({ setUp: a }: Row, { setUp: b }: Row) =>
+  a.build.lure.family === b.build.lure.family && a.handling.retrieve.id === b.handling.retrieve.id
+
+/** The first places made a choice: each is another kind of lure or another way than those before it, as long as it is not much worse. The rest keep their order. */
+export function asChoice<R extends Row>(rows: readonly R[]): R[] {
+  const left = [...rows]
+  const chosen: R[] = []
+  while (chosen.length < CHOICE.places && left[0]) {
+    const [best] = left
+    const other = left.findIndex((row) => row.score >= CHOICE.least * best.score && !chosen.some((c) => alike(c, row)))
+    chosen.push(...left.splice(Math.max(0, other), 1))
+  }
+  return [...chosen, ...left]
+}
+
+/** How many of the first places are as good as the first. */
+export function tiedPlaces(rows: readonly Row[]): number {
+  const best = rows[0]?.score ?? 0
+  return rows.filter((row) => row.score >= (1 - TIE) * best).length
+}
+
+export const isPoor = (rows: readonly Row[]) => (rows[0]?.score ?? 0) < POOR
+
+/** Two set-ups for one day: the one searches fast, the other works slowly what the first has found. By place in the list. */
+export interface Pair {
+  readonly search: number
+  readonly finish: number
+}
+
+/** The best of either kind among the first places; null where one of them is missing or much worse than the first. */
+export function pairOf(rows: readonly Row[]): Pair | null {
+  const best = rows[0]?.score ?? 0
+  const first = (fits: (passing: number) => boolean) =>
+    rows
+      .slice(0, PAIR.among)
+      .findIndex(({ setUp, score }) => score >= PAIR.least * best && fits(setUp.handling.retrieve.passing))
+  const search = first((passing) => passing >= PAIR.search)
+  const finish = first((passing) => passing <= PAIR.finish)
+  return search >= 0 && finish >= 0 ? { search, finish } : null
+}
