@@ -26,7 +26,7 @@ export const AXES = [
   },
   { id: 'fall', name: 'Fall', by: 'hand', link: 'wanted', kind: 'ratio', width: 0.7, most: 4, least: 0.2 },
   { id: 'bottom', name: 'On the bottom', by: 'path', link: 'wanted', kind: 'enough', width: 1, most: 6, least: 0.2 },
-  { id: 'touch', name: 'Touching cover', by: 'path', link: 'wanted', kind: 'enough', width: 1, most: 6, least: 0.2 },
+  { id: 'touch', name: 'Touching cover', by: 'path', link: 'wanted', kind: 'near', width: 0.3, most: 6, least: 0.2 },
   { id: 'reach', name: 'Distance', by: 'outfit', link: 'meets', kind: 'enough', width: 1, most: 5, least: 0.3 },
   { id: 'length', name: 'Length', by: 'build', link: 'wanted', kind: 'ratio', width: 0.42, most: 8, least: 0.15 },
   { id: 'presence', name: 'Presence', by: 'build', link: 'noticed', kind: 'near', width: 0.3, most: 6, least: 0.25 },

@@ -86,7 +86,8 @@ export function pathOffers(
   return {
     zone: share.ofAllTime,
     bottom: share.onBottom,
-    touch: TOUCHES.has(family) ? share.touching : null,
+    // Under its top and along the bottom a lip does not touch: it ploughs.
+    touch: TOUCHES.has(family) ? Math.min(1, share.touching + share.inCover + share.onBottom) : null,
     snag: Math.max(0, 1 - risk / SNAG_LIMIT),
   }
 }

@@ -215,4 +215,12 @@ export const CRANKBAITS = [
     effects: [{ avoid: { retrieve: ['rip-free'] }, weight: 4 }],
     basis: practice,
   },
+  {
+    id: 'touch-not-plough',
+    side: null,
+    facts: [19, 61],
+    when: {},
+    effects: [{ axis: 'touch', want: 0.12, weight: 3 }],
+    basis: practice,
+  },
 ] as const

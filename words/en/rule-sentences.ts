@@ -227,6 +227,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'small-mouths-small-baits': 'Small mouths: two or three inches.',
   'no-spinner-for-deep-bass': 'Bass that hold deep in open water leave a spinner to the perch.',
   'rip-free-of-grass-only': 'There is no grass to rip it free of.',
+  'touch-not-plough': 'A lip touches now and then; one that digs all the way ploughs.',
   'no-spinner-in-the-cold': 'In cold water fish do not run after a spinner.',
   'salmon-take-hardware': 'Salmon on their way up take spoons, spinners and plugs, not soft baits.',
   'cobia-hair-and-eel': 'Big hair jigs and soft eels are what they come to look at.',
