@@ -1,11 +1,11 @@
-import { SCENARIOS, FIRST_SCENARIOS, BLIND_SCENARIOS } from '../core/testing/scenarios'
+import { SCENARIOS, FIRST_SCENARIOS, BLIND_SCENARIOS, LATER_SCENARIOS } from '../core/testing/scenarios'
 import { PLACE, WORLD, water } from '../core/testing/world'
 import { Place } from '../core/water'
 import { fitsSetUp, matchWater } from '../core/match'
 const verbose = process.argv.includes('-v')
 let held: Record<string, number> = {}
 const gaps5:number[]=[], gaps12:number[]=[], worst:number[]=[], top:number[]=[]
-for (const [k, list] of Object.entries({ first: FIRST_SCENARIOS, blind: BLIND_SCENARIOS })) {
+for (const [k, list] of Object.entries({ first: FIRST_SCENARIOS, blind: BLIND_SCENARIOS, later: LATER_SCENARIOS })) {
   held[k] = 0
   for (const s of list) {
     const { rows } = matchWater(water(s.water), Place.parse({ ...PLACE, ...s.place }), WORLD.box, { sides: {}, limit: 12, lifts: 0 })

@@ -3,18 +3,23 @@ import { MOUNT_SNAG } from '../../data/snags'
 import { TRAILER_ADDS, TRAILER_SHOWS } from '../../data/trailers'
 import type { BuildMotion } from '../motion'
 import { sinkRateMps } from '../motion'
-import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup } from '../tackle'
+import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup, type Lure } from '../tackle'
 
 /** What a build offers before it is thrown: its look, its action, its fall. */
 export interface Offer extends Action {
   readonly lengthM: number
-  readonly sound: number
+  /** null for what can carry no rattle. */
+  readonly sound: number | null
   readonly colour: Readonly<Record<ColourGroup, number>>
   readonly fallMps: number
 }
 
 /** An umbrella is a shoal: the fish in it are what is measured, about so much of its length each. */
 const FISH_OF_A_SHOAL = 0.4
+
+/** Whether anyone asks how loud it is: a soft body or a blade is never blamed for having no rattle. */
+const canRattle = ({ family, sound }: Lure) =>
+  sound !== 'silent' || familyOf(family).capabilities?.rattleChoice === true
 
 /** How loud a lure is, 0 … 1. */
 export const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
@@ -68,7 +73,7 @@ export function offerOf(
     lengthM:
       build.lure.lengthM * (build.lure.family === 'umbrella-rig' ? FISH_OF_A_SHOAL : 1) +
       TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
-    sound: SOUND[build.lure.sound],
+    sound: canRattle(build.lure) ? SOUND[build.lure.sound] : null,
     colour: coloursOf(build),
     fallMps: familyOf(build.lure.family).swims === 'sinks' ? Math.abs(sinkRateMps(motion, density)) : 0,
   }

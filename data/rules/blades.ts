@@ -51,7 +51,7 @@ export const BLADES = [
         'whiting',
       ],
     },
-    effects: [{ avoid: { family: ['spinnerbait', 'in-line-spinner', 'bladed-jig'] }, weight: 5 }],
+    effects: [{ avoid: { family: ['spinnerbait', 'in-line-spinner', 'bladed-jig', 'skirted-jig'] }, weight: 5 }],
     basis: practice,
   },
   {
@@ -395,6 +395,14 @@ export const BLADES = [
     facts: [42, 47],
     when: { group: ['bass'], zoneTopM: { above: [1, 2] } },
     effects: [{ avoid: { family: ['in-line-spinner'] }, weight: 4 }],
+    basis: practice,
+  },
+  {
+    id: 'no-blades-for-cold-bass',
+    side: null,
+    facts: [47],
+    when: { group: ['bass', 'zander', 'perch'], waterTempC: { below: [6, 9] } },
+    effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, weight: 4 }],
     basis: practice,
   },
 ] as const

@@ -270,9 +270,10 @@ export const FRESH = [
     id: 'crappie-hair-and-grub',
     side: null,
     facts: [78],
-    when: { species: ['crappie'], waterTempC: { below: [12, 16] }, cover: ['brush', 'timber', 'docks', 'open'] },
+    when: { species: ['crappie'], waterTempC: { below: [18, 23] }, cover: ['brush', 'timber', 'docks', 'open'] },
     effects: [
-      { favour: { family: ['hair-jig'], lengthM: [0.02, 0.065] }, weight: 4 },
+      { favour: { family: ['hair-jig', 'grub'], lengthM: [0.02, 0.065] }, weight: 4 },
+      { avoid: { body: ['hard'] }, weight: 3 },
       { axis: 'passing', want: 0.2, weight: 2 },
     ],
     basis: practice,

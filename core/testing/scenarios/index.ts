@@ -1,3 +1,4 @@
+import { AFTERWARDS } from './afterwards'
 import { BASS } from './bass'
 import { COAST } from './coast'
 import { FAMILIES_FIRST } from './families'
@@ -12,4 +13,5 @@ export type { Scenario } from './scenario'
 export const FIRST_SCENARIOS = [...BASS, ...NORTHERN, ...SALMONID, ...SALTWATER]
 /** Written before the chain of chances, too, but after every rule: what holds here was not chosen to hold. */
 export const BLIND_SCENARIOS = [...FAMILIES_FIRST, ...RIVERS, ...STILLWATER, ...COAST]
-export const SCENARIOS = [...FIRST_SCENARIOS, ...BLIND_SCENARIOS]
+export const LATER_SCENARIOS = AFTERWARDS
+export const SCENARIOS = [...FIRST_SCENARIOS, ...BLIND_SCENARIOS, ...LATER_SCENARIOS]

@@ -304,7 +304,18 @@ export const STILLWATER: readonly Scenario[] = [
       zone: { topM: 0, bottomM: 1.5 },
       castM: 20,
     },
-    [fam('in-line-spinner', 'casting-metal', 'surface', 'grub', 'paddle-tail', 'jerkbait', 'casting-spoon', 'crankbait')],
+    [
+      fam(
+        'in-line-spinner',
+        'casting-metal',
+        'surface',
+        'grub',
+        'paddle-tail',
+        'jerkbait',
+        'casting-spoon',
+        'crankbait',
+      ),
+    ],
     [fam('skirted-jig', 'umbrella-rig', 'flutter-spoon', 'glide-bait', 'needle-plug')],
   ),
   on(

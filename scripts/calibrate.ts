@@ -1,0 +1,75 @@
+import { writeFileSync } from 'node:fs'
+import { quantile } from 'd3-array'
+import { CHANCES } from '../data/chances'
+import { RULES } from '../core/match'
+import { SCENARIOS } from '../core/testing/scenarios'
+import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../core/testing/calibration'
+
+/**
+ * How the weights of the rules stand to the scenarios (docs/decisions.md, “Calibration”).
+ *
+ *     npm run calibrate                 margins, what each rule does, leave-one-out
+ *     npm run calibrate -- constants    the constants of data/chances, each a quarter less and more
+ *     npm run calibrate -- write        writes data/rules/factors.json
+ */
+const margins = () => SCENARIOS.flatMap(marginsOf)
+
+function report() {
+  const all = margins()
+  const held = new Set(SCENARIOS.map((s) => s.name))
+  for (const m of all) if (m.margin <= 0) held.delete(m.scenario)
+  console.log(`${held.size} of ${SCENARIOS.length} hold; margins ${[0.05, 0.25, 0.5, 0.75].map((q) => quantile(all.map((m) => m.margin), q)?.toFixed(2)).join(' ')} (5, 25, 50, 75 of 100)`)
+  console.log('\nnarrowest')
+  for (const m of [...all].sort((a, b) => a.margin - b.margin).slice(0, 15))
+    console.log(`  ${m.margin.toFixed(2).padStart(6)} ${m.kind} ${m.scenario}`)
+  const does = new Map<string, { good: number; bad: number; in: number }>()
+  for (const m of all)
+    for (const [id, share] of m.by) {
+      const one = does.get(id) ?? { good: 0, bad: 0, in: 0 }
+      one[share > 0 ? 'good' : 'bad'] += share
+      if (Math.abs(share) > 0.02) one.in += 1
+      does.set(id, one)
+    }
+  console.log('\nrules that never matter in any scenario')
+  console.log('  ' + RULES.filter((r) => (does.get(r.id)?.in ?? 0) === 0).map((r) => r.id).join(', '))
+  console.log('\nrules that hurt more than they help')
+  for (const [id, { good, bad, in: many }] of [...does].sort((a, b) => a[1].good + a[1].bad - b[1].good - b[1].bad))
+    if (good + bad < -0.3) console.log(`  ${(good + bad).toFixed(2).padStart(6)} ${id} (${many} margins)`)
+  console.log('\nrules that help most')
+  for (const [id, { good, bad, in: many }] of [...does].sort((a, b) => b[1].good + b[1].bad - a[1].good - a[1].bad).slice(0, 15))
+    console.log(`  ${(good + bad).toFixed(2).padStart(6)} ${id} (${many} margins)`)
+  const u = fitFactors(all)
+  const after = new Set(SCENARIOS.map((s) => s.name))
+  for (const m of all) if (marginWith(m, u) <= 0) after.delete(m.scenario)
+  console.log(`\nfitted factors: ${after.size} would hold; least margin ${Math.min(...all.map((m) => marginWith(m, u))).toFixed(2)}`)
+  const far = [...u].filter(([, v]) => Math.abs(v) > 0.03).sort((a, b) => Math.abs(b[1]) - Math.abs(a[1]))
+  console.log('  ' + far.map(([id, v]) => `${id} ×${Math.exp(v).toFixed(2)}`).join(', '))
+  const out = leaveOneOut(all)
+  console.log(`\nleave-one-out: ${out.held} of ${out.of} hold${out.lost.length > 0 ? `; not ${out.lost.join('; ')}` : ''}`)
+  return u
+}
+
+function constants() {
+  const loss = () => {
+    const all = margins()
+    const short = all.reduce((sum, m) => sum + Math.max(0, 0.15 - m.margin), 0)
+    return `${new Set(all.filter((m) => m.margin <= 0).map((m) => m.scenario)).size} fail, short of 0.15 by ${short.toFixed(2)} together`
+  }
+  console.log(`as they are: ${loss()}`)
+  const tunable = CHANCES as Record<string, number>
+  for (const [id, value] of Object.entries(CHANCES))
+    for (const by of [0.75, 1.25]) {
+      tunable[id] = value * by
+      console.log(`${id} ${(value * by).toFixed(2)}: ${loss()}`)
+      tunable[id] = value
+    }
+}
+
+if (process.argv.includes('constants')) constants()
+else {
+  const u = report()
+  if (process.argv.includes('write')) {
+    const factors = Object.fromEntries([...u].filter(([, v]) => Math.abs(v) > 0.03).sort().map(([id, v]) => [id, Math.round(Math.exp(v) * 100) / 100]))
+    writeFileSync('data/rules/factors.json', `${JSON.stringify(factors, null, 2)}\n`)
+  }
+}
