@@ -18,7 +18,16 @@ function report() {
   const all = margins()
   const held = new Set(SCENARIOS.map((s) => s.name))
   for (const m of all) if (m.margin <= 0) held.delete(m.scenario)
-  console.log(`${held.size} of ${SCENARIOS.length} hold; margins ${[0.05, 0.25, 0.5, 0.75].map((q) => quantile(all.map((m) => m.margin), q)?.toFixed(2)).join(' ')} (5, 25, 50, 75 of 100)`)
+  console.log(
+    `${held.size} of ${SCENARIOS.length} hold; margins ${[0.05, 0.25, 0.5, 0.75]
+      .map((q) =>
+        quantile(
+          all.map((m) => m.margin),
+          q,
+        )?.toFixed(2),
+      )
+      .join(' ')} (5, 25, 50, 75 of 100)`,
+  )
   console.log('\nnarrowest')
   for (const m of [...all].sort((a, b) => a.margin - b.margin).slice(0, 15))
     console.log(`  ${m.margin.toFixed(2).padStart(6)} ${m.kind} ${m.scenario}`)
@@ -31,21 +40,32 @@ function report() {
       does.set(id, one)
     }
   console.log('\nrules that never matter in any scenario')
-  console.log('  ' + RULES.filter((r) => (does.get(r.id)?.in ?? 0) === 0).map((r) => r.id).join(', '))
+  console.log(
+    '  ' +
+      RULES.filter((r) => (does.get(r.id)?.in ?? 0) === 0)
+        .map((r) => r.id)
+        .join(', '),
+  )
   console.log('\nrules that hurt more than they help')
   for (const [id, { good, bad, in: many }] of [...does].sort((a, b) => a[1].good + a[1].bad - b[1].good - b[1].bad))
     if (good + bad < -0.3) console.log(`  ${(good + bad).toFixed(2).padStart(6)} ${id} (${many} margins)`)
   console.log('\nrules that help most')
-  for (const [id, { good, bad, in: many }] of [...does].sort((a, b) => b[1].good + b[1].bad - a[1].good - a[1].bad).slice(0, 15))
+  for (const [id, { good, bad, in: many }] of [...does]
+    .sort((a, b) => b[1].good + b[1].bad - a[1].good - a[1].bad)
+    .slice(0, 15))
     console.log(`  ${(good + bad).toFixed(2).padStart(6)} ${id} (${many} margins)`)
   const u = fitFactors(all)
   const after = new Set(SCENARIOS.map((s) => s.name))
   for (const m of all) if (marginWith(m, u) <= 0) after.delete(m.scenario)
-  console.log(`\nfitted factors: ${after.size} would hold; least margin ${Math.min(...all.map((m) => marginWith(m, u))).toFixed(2)}`)
+  console.log(
+    `\nfitted factors: ${after.size} would hold; least margin ${Math.min(...all.map((m) => marginWith(m, u))).toFixed(2)}`,
+  )
   const far = [...u].filter(([, v]) => Math.abs(v) > 0.03).sort((a, b) => Math.abs(b[1]) - Math.abs(a[1]))
   console.log('  ' + far.map(([id, v]) => `${id} ×${Math.exp(v).toFixed(2)}`).join(', '))
   const out = leaveOneOut(all)
-  console.log(`\nleave-one-out: ${out.held} of ${out.of} hold${out.lost.length > 0 ? `; not ${out.lost.join('; ')}` : ''}`)
+  console.log(
+    `\nleave-one-out: ${out.held} of ${out.of} hold${out.lost.length > 0 ? `; not ${out.lost.join('; ')}` : ''}`,
+  )
   return u
 }
 
@@ -69,7 +89,12 @@ if (process.argv.includes('constants')) constants()
 else {
   const u = report()
   if (process.argv.includes('write')) {
-    const factors = Object.fromEntries([...u].filter(([, v]) => Math.abs(v) > 0.03).sort().map(([id, v]) => [id, Math.round(Math.exp(v) * 100) / 100]))
+    const factors = Object.fromEntries(
+      [...u]
+        .filter(([, v]) => Math.abs(v) > 0.03)
+        .sort()
+        .map(([id, v]) => [id, Math.round(Math.exp(v) * 100) / 100]),
+    )
     writeFileSync('data/rules/factors.json', `${JSON.stringify(factors, null, 2)}\n`)
   }
 }

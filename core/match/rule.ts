@@ -1,3 +1,4 @@
+import FACTORS from '../../data/rules/factors.json'
 import { RULES as TABLE } from '../../data/rules'
 import { OPEN_QUESTIONS as QUESTION_TABLE } from '../../data/open-questions'
 import { COLOUR_GROUPS } from '../tackle'
@@ -50,7 +51,13 @@ export interface Rule {
   readonly basis: string
 }
 
-export const RULES: readonly Rule[] = TABLE
+const factorOf: Readonly<Record<string, number>> = FACTORS
+/** The same rule speaking so many times as loudly. */
+const weighed = (rule: Rule, by: number): Rule =>
+  by === 1 ? rule : { ...rule, effects: rule.effects.map((e) => ({ ...e, weight: e.weight * by })) }
+
+/** The rules of practice, each weighed as `npm run calibrate` found (data/rules/factors.json). */
+export const RULES: readonly Rule[] = TABLE.map((rule) => weighed(rule, factorOf[rule.id] ?? 1))
 
 /** A rule that the angler wrote. */
 export const OwnRule = z.strictObject({
@@ -77,13 +84,11 @@ export const USUAL_PRACTICE: Practice = { sides: {}, weights: {}, own: [] }
 
 /** The rules that count for an angler: those of the trade as weighed, and then the angler's own. */
 export function rulesFor({ weights, own }: Pick<Practice, 'weights' | 'own'>): readonly Rule[] {
-  const weighed = (rule: Rule): Rule[] => {
+  const heard = (rule: Rule): Rule[] => {
     const by = weights[rule.id] ?? 1
-    if (by === 0) return []
-    if (by === 1) return [rule]
-    return [{ ...rule, effects: rule.effects.map((e) => ({ ...e, weight: e.weight * by })) }]
+    return by === 0 ? [] : [weighed(rule, by)]
   }
-  return [...RULES, ...own].flatMap(weighed)
+  return [...RULES, ...own].flatMap(heard)
 }
 
 /** A point on which good anglers disagree; words/ has the question and what each side says. */

@@ -76,8 +76,7 @@ export function fitFactors(margins: readonly Margin[]): Map<string, number> {
     for (const one of margins) {
       const pull = 1 / (1 + Math.exp((marginWith(one, u) - FIT.asked) / FIT.soft))
       if (pull < 1e-3) continue
-      for (const [id, share] of one.by)
-        slope.set(id, (slope.get(id) ?? 0) - pull * share * Math.exp(u.get(id) ?? 0))
+      for (const [id, share] of one.by) slope.set(id, (slope.get(id) ?? 0) - pull * share * Math.exp(u.get(id) ?? 0))
     }
     for (const id of new Set([...slope.keys(), ...u.keys()])) {
       const was = u.get(id) ?? 0

@@ -56,7 +56,7 @@ export const CRANKBAITS = [
     facts: [19],
     when: { cover: ['grass'], mood: ['active'] },
     effects: [
-      { favour: { family: ['lipless-crankbait', 'crankbait'], retrieve: ['stop-go', 'touch-pause'] }, weight: 3 },
+      { favour: { family: ['lipless-crankbait', 'crankbait'], retrieve: ['stop-go', 'touch-pause'] }, weight: 1.5 },
     ],
     basis: practice,
   },

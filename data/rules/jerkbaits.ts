@@ -26,7 +26,7 @@ export const JERKBAITS = [
       mood: ['active', 'neutral'],
     },
     effects: [
-      { favour: { family: ['jerkbait'], retrieve: ['rip-pause', 'rip-wait'] }, weight: 2 },
+      { favour: { family: ['jerkbait'], retrieve: ['rip-pause', 'rip-wait'] }, weight: 1 },
       { avoid: { family: ['jerkbait'] }, unless: { retrieve: ['rip-pause', 'rip-wait', 'hang'] }, weight: 2 },
     ],
     basis: practice,

@@ -83,7 +83,7 @@ export const SPOONS = [
           family: ['crankbait', 'lipless-crankbait', 'casting-spoon', 'jerkbait'],
           retrieve: ['stop-go', 'touch-pause', 'sweep-pause', 'rip-free', 'lift-wind', 'rip-pause'],
         },
-        weight: 1,
+        weight: 0.5,
       },
     ],
     basis: practice,
