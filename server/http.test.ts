@@ -17,7 +17,7 @@ describe('match over HTTP', () => {
     const out = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 5 }), options.units)
     expect(out.ranking).toHaveLength(5)
     for (const row of out.ranking) {
-      expect(row.reasons.reduce((sum, r) => sum + r.points, 0)).toBeCloseTo(row.score, 8)
+      expect(row.reasons.reduce((product, r) => product * r.chance, 100)).toBeCloseTo(row.score, 8)
       expect(row.handling).toMatch(/\.$/)
     }
     expect(() => JSON.stringify(out)).not.toThrow()
@@ -35,7 +35,7 @@ describe('match over HTTP', () => {
       lure,
       score,
       retrieve,
-      points: reasons.map((r) => r.points),
+      chances: reasons.map((r) => r.chance),
     })
     expect(imperial.map(figures)).toEqual(metric.map(figures))
     expect(imperial.map((r) => r.handling)).not.toEqual(metric.map((r) => r.handling))

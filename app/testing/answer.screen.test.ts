@@ -26,7 +26,7 @@ const panel = () => find(body, '[role=tabpanel]')
 const points = (of: ParentNode, selector: string) =>
   [...of.querySelectorAll(selector)].map((p) => Number.parseFloat(p.textContent.replace('−', '-')))
 
-it('side by side: every column adds up to its score; a fifth is not taken in; what is taken away leaves', async () => {
+it('side by side: the chances of a column multiply to its score; a fifth is not taken in; what is taken away leaves', async () => {
   await tab('Side by side')
   await press(panel(), 'Compare the first four')
   await expect.poll(() => points(panel(), 'thead .score').length).toBe(4)
@@ -35,8 +35,8 @@ it('side by side: every column adds up to its score; a fifth is not taken in; wh
   for (const [i, score] of scores.entries()) {
     const column = points(panel(), `tbody tr td:nth-of-type(${i + 1}) .points`)
     expect(column.length).toBeGreaterThan(8)
-    // Each line is rounded to a tenth.
-    expect(Math.abs(column.reduce((a, b) => a + b, 0) - score)).toBeLessThan(0.06 * column.length)
+    // Each line is rounded to a percent.
+    expect(Math.abs(100 * column.reduce((a, b) => (a * b) / 100, 1) - score)).toBeLessThan(0.15 * score)
   }
   const boxes = [...body.querySelectorAll<HTMLInputElement>('input[aria-label^=Compare]')]
   expect(boxes.filter((b) => b.checked)).toHaveLength(4)

@@ -45,19 +45,19 @@ it('another lure is looked at, and stays looked at while the water changes', asy
 it('points shown add up to the score shown', async () => {
   const body = await matchPage()
   const answer = find(body, 'article')
-  async function figures(side: string) {
-    const part = region(answer, side)
-    const more = [...part.querySelectorAll('button')].find((b) => /more$/.test(b.textContent.trim()))
-    if (more) await click(more)
-    return [...part.querySelectorAll('.points')].map((p) => number(p.textContent))
-  }
-  const score = number(find(answer, '.points b').textContent)
-  const [won, lost] = [await figures('Won'), await figures('Lost')]
-  expect(won.length).toBeGreaterThan(3)
+  const score = number(find(answer, 'header .points b').textContent)
+  const lost = () => [...answer.querySelectorAll('.link .points')].map((p) => number(p.textContent))
   const sum = (all: number[]) => all.reduce((a, b) => a + b, 0)
   // Each figure is rounded to a tenth for reading.
-  expect(Math.abs(sum(won) - score)).toBeLessThan(0.05 * won.length + 0.06)
-  expect(Math.abs(sum(won) + Math.abs(sum(lost)) - 100)).toBeLessThan(0.05 * (won.length + lost.length) + 0.06)
+  const addsUp = (all: number[]) => expect(Math.abs(score - sum(all) - 100)).toBeLessThan(0.05 * all.length + 0.06)
+  addsUp(lost())
+  expect(answer.querySelectorAll('.link li').length).toBeLessThanOrEqual(12 + 5)
+  await press(answer, /more$/)
+  expect(lost().length).toBeGreaterThan(12)
+  addsUp(lost())
+  const links = [...answer.querySelectorAll('.link h3 b')].map((b) => number(b.textContent) / 100)
+  expect(links).toHaveLength(5)
+  expect(Math.abs(100 * links.reduce((a, b) => a * b, 1) - score)).toBeLessThan(4)
 })
 
 it('an empty box is answered with a way on, and so is a box without rods', async () => {

@@ -4,9 +4,9 @@ import { axisLog } from './score'
 import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 
 /** How far a glance may be out, as a logarithm of the chance: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
-export const ESTIMATE_ERROR = { even: 0.12, beats: 0.25 } as const
+export const ESTIMATE_ERROR = { even: 0.15, beats: 0.6 } as const
 /** And how far the thickest line may lie from the thinnest before it is looked at for itself. */
-const LINE_SLACK = 0.3
+const LINE_SLACK = 0.6
 /** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */
 const OTHER_CAST_M = 2
 /** Rests in which a line sinks by itself, s. */

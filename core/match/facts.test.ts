@@ -6,7 +6,9 @@ import { RULES, OPEN_QUESTIONS } from '.'
 
 /** The facts of the trade and where each of them lives. The table is docs/facts.md: this holds it to what is there. */
 
-const FACTS = Array.from({ length: 41 }, (_, i) => i + 1)
+/** The first 41, and of those that came after them the ones that a rule stands for. */
+const LATER = [...new Set(RULES.flatMap((r) => r.facts))].filter((f) => f > 41).sort((a, b) => a - b)
+const FACTS = [...Array.from({ length: 41 }, (_, i) => i + 1), ...LATER]
 const SAID = [...FEEL, ...TELLS, ...CHANGES, ...READY, ...CAUTIONS]
 const table = readFileSync(new URL('../../docs/facts.md', import.meta.url), 'utf8')
 const rows = table.split('\n').flatMap((line) => {

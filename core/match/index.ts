@@ -1,4 +1,4 @@
-export { AXES, agreementAt, axisOf } from './axis'
+export { AXES, LINKS, agreementAt, axisOf } from './axis'
 export { RULE_GROUPS } from '../../data/rules'
 export {
   OwnRule,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { COLOURS, type Lure } from '../tackle'
+import { COLOURS, retrieveOf, type Lure } from '../tackle'
 import { PLACE, WORLD, water } from '../testing/world'
-import { bestSingleChange, createMatchContext, rank } from '.'
+import { bestOf, bestSingleChange, createMatchContext, rank } from '.'
 import { SNAG_LIMIT } from './cast-evaluation'
 import { scoreSetUp } from './score-breakdown'
 
@@ -37,7 +37,14 @@ describe('the best single change of a set-up that hangs up', () => {
     expect(kinds.filter((kind) => kind === 'colour' || kind === 'sound')).toEqual([])
   })
   it('a shallower dive brings it out of the timber', () => {
-    const dives = snagged.flatMap((r) => {
+    const plugs = WORLD.box.lures.filter((l) => l.family === 'crankbait' || l.family === 'jerkbait')
+    const hung = plugs
+      .flatMap((l) => bestOf(l, WORLD.box, open) ?? [])
+      // Wound straight through: the best ways in open water touch and rise.
+      .map(({ setUp }) => ({ ...setUp, handling: { ...setUp.handling, retrieve: retrieveOf('steady'), rodTipM: 0.2 } }))
+      .map((setUp) => scoreSetUp(setUp, timber))
+      .filter((r) => r.thrown.risk > SNAG_LIMIT)
+    const dives = hung.flatMap((r) => {
       const change = bestSingleChange(r, timber)?.change
       const { lure } = r.setUp.build
       if (change?.kind !== 'running-depth' || !('depthM' in lure.traits)) return []

@@ -74,15 +74,16 @@ describe('rules as data', () => {
 })
 
 describe('the score', () => {
-  it('is the sum of the points of its parts, on random waters; what is won and lost adds up to 100', () => {
+  it('is the product of the chances of its parts, on random waters; it and what they cost add up to 100', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
         for (const row of ask(c, 5).rows) {
-          const won = row.parts.reduce((sum, p) => sum + p.points, 0)
+          const chance = row.parts.reduce((product, p) => product * p.chance, 1)
           const lost = row.parts.reduce((sum, p) => sum + p.lost, 0)
-          expect(row.score).toBeCloseTo(won, 8)
-          expect(won + lost).toBeCloseTo(100, 6)
-          for (const p of row.parts) expect(p.agreement >= 0 && p.agreement <= 1).toBe(true)
+          expect(row.score).toBeCloseTo(100 * chance, 8)
+          expect(row.score + lost).toBeCloseTo(100, 6)
+          for (const p of row.parts)
+            expect(p.agreement >= 0 && p.agreement <= 1 && p.chance > 0 && p.chance <= 1).toBe(true)
         }
       }),
       { numRuns: 15 },
@@ -152,7 +153,12 @@ describe('words', () => {
 
 it('agreement: near enough counts, enough is enough, proportions count alike both ways', () => {
   expect(agreementAt('vibration', 0.5, 0.5)).toBe(1)
-  expect(agreementAt('touch', 0.9, 0.3)).toBe(1)
+  expect(agreementAt('bottom', 0.9, 0.3)).toBe(1)
+  // Touch is a band: a lip that is down there all the way ploughs.
+  expect(agreementAt('touch', 0.9, 0.3)).toBeLessThan(0.2)
+  // A twentieth of the time near the fish is worth a seventh of all of it; half of it, four fifths.
+  expect(agreementAt('zone', 0.05, 1)).toBeCloseTo(0.147, 2)
+  expect(agreementAt('zone', 0.5, 1)).toBeCloseTo(0.818, 2)
   expect(agreementAt('length', 0.1, 0.05)).toBeCloseTo(agreementAt('length', 0.05, 0.1))
   expect(agreementAt('dwell', 35, 30)).toBeGreaterThan(0.97)
 })

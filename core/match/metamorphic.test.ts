@@ -31,7 +31,10 @@ const anyWater = fc
 const runs = { numRuns: 12 }
 const of = (c: Conditions, limit = 6) => rank(some, context(c), limit)
 const ofColour = ({ axis, habit }: Ranked['parts'][number]) =>
-  axis === 'colour' || axis === 'contrast' || Boolean(habit?.test.colour ?? habit?.unless?.colour)
+  axis === 'colour' ||
+  axis === 'contrast' ||
+  axis === 'practice' ||
+  Boolean(habit?.test.colour ?? habit?.unless?.colour)
 const again = (row: Ranked, c: Conditions) => scoreSetUp(row.setUp, context(c))
 
 describe('on random waters', () => {
@@ -96,7 +99,8 @@ describe('on random waters', () => {
           const { build } = row.setUp
           const other = { ...build.lure, colour: { ...build.lure.colour, back: 'pink', flank: 'pink', belly: 'pink' } }
           const scored = scoreSetUp({ ...row.setUp, build: { ...build, lure: other as typeof build.lure } }, on)
-          const rest = (r: Ranked) => r.parts.filter((p) => !ofColour(p)).reduce((sum, p) => sum + p.points, 0)
+          const rest = (r: Ranked) =>
+            r.parts.filter((p) => !ofColour(p)).reduce((log, p) => log + Math.log(p.chance), 0)
           expect(rest(scored)).toBeCloseTo(rest(row), 6)
         }
       }),
@@ -128,8 +132,8 @@ describe('on random waters', () => {
           if (style !== 'round treble' && style !== 'in-turned treble') continue
           expect(points(row, denser)).toBeLessThanOrEqual(points(row, held) + 1e-9)
           // The part weighs no less than before, so what is lost to it only grows.
-          const lost = (of: Conditions) => again(row, of).parts.find((p) => p.axis === 'snag')?.lost ?? 0
-          expect(lost(denser)).toBeGreaterThanOrEqual(lost(held) - 0.05)
+          const left = (of: Conditions) => again(row, of).parts.find((p) => p.axis === 'snag')?.chance ?? 1
+          expect(left(denser)).toBeLessThanOrEqual(left(held) + 0.001)
         }
       }),
       runs,
@@ -149,7 +153,14 @@ describe('on random waters', () => {
             colour: { ...lure.colour, flank, back: flank, belly: flank },
           } as typeof lure
           const other = scoreSetUp({ ...row.setUp, build: { ...row.setUp.build, lure: twin } }, on)
-          const worse = other.parts.every((p, i) => p.points <= (row.parts[i]?.points ?? 0) + 1e-9)
+          const worse =
+            other.parts.length === row.parts.length &&
+            other.parts.every(
+              (p) =>
+                p.chance <=
+                (row.parts.find((q) => q.axis === p.axis && q.causes[0]?.ruleId === p.causes[0]?.ruleId)?.chance ?? 0) +
+                  1e-9,
+            )
           if (!worse || other.score > row.score - 0.01) continue
           const both = { ...untested, lures: [lure, twin] }
           const [first] = rank(both, createMatchContext(c, PLACE, both, { sides: {} }), 2)

@@ -13,7 +13,7 @@ import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
 /** A lure is not thrown further after this many casts in a row that were no better. */
-const PATIENCE = 28
+const PATIENCE = 60
 
 /** Logarithm of a chance given in points of 100. */
 const logOf = ({ score }: Pick<Ranked, 'score'>) => Math.log(score / 100)

@@ -29,11 +29,11 @@ describe('saved rigs in the match', () => {
       if (saved.trailerId) expect(build.trailer?.id).toBe(saved.trailerId)
     }
   })
-  it('its points add up, and are those of the set-up itself', () => {
+  it('its chances multiply, and are those of the set-up itself', () => {
     const c = water(perch)
     for (const { row: ranked } of answer(box).rigs) {
       if (!ranked) continue
-      expect(ranked.parts.reduce((sum, p) => sum + p.points, 0)).toBeCloseTo(ranked.score, 8)
+      expect(ranked.parts.reduce((product, p) => product * p.chance, 100)).toBeCloseTo(ranked.score, 8)
       const context = createMatchContext(c, place, box, { sides: {} })
       expect(scoreSetUp(ranked.setUp, context).score).toBeCloseTo(ranked.score, 6)
     }

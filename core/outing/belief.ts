@@ -20,9 +20,9 @@ export interface Observation {
   readonly agoMin: number
 }
 
-/** Share of the fish that come past which the match alone lets one expect to take, for points given and the best points carried. */
+/** Share of the fish that come past which the match alone lets one expect to take, for the chance of what is fished and of the best that is carried, points. */
 export function takeProbability(fit: number, bestFit: number): number {
-  return LEARNING.takeShare * Math.exp((fit - bestFit) / LEARNING.fitScale)
+  return bestFit > 0 ? LEARNING.takeShare * Math.max(0, fit / bestFit) ** LEARNING.fitPower : 0
 }
 
 /** Where fish are, and what they want, are told apart: these variables belong to the first. */

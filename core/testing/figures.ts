@@ -45,7 +45,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
       showingsPerH: between(1, 6),
       takeShare: between(0.2, 0.8),
       shows: between(0.2, 0.6),
-      fitScale: between(10, 40),
+      fitPower: between(0.2, 1),
       halfLifeMin: between(30, 180),
       priorStrength: between(0.5, 4),
       priorStrengthDay: between(2, 20),
@@ -231,7 +231,19 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     SOUND_WORDS: each(['silent', 'knock', 'rattles'], z.array(said).min(2)),
     COLOUR_WORDS: lists,
   },
+  chances: {
+    CHANCES: z.strictObject({
+      unit: between(8, 40),
+      met: between(1, 6),
+      unspoken: between(0.4, 0.9),
+      spoken: between(2, 12),
+      warned: between(2, 12),
+      detail: between(5, 30),
+      record: between(0.6, 0.9),
+    }),
+  },
   snags: {
+    TOUCHING: z.array(z.enum(FAMILIES.map((f) => f.id) as [string, ...string[]])).min(1),
     TOUCH_RISK: share,
     DENSITY_RISK: z.strictObject({ sparse: between(0, 2), thickAdds: between(0, 4) }),
     SNAG_LIMIT: share,

@@ -80,9 +80,11 @@ export const TABLE_SCHEMAS = {
     id,
     name: words,
     by: z.enum(['build', 'hand', 'outfit', 'path']),
-    kind: z.enum(['near', 'ratio', 'plus-ratio', 'enough', 'share']),
+    link: z.enum(['meets', 'noticed', 'wanted', 'holds', 'returns']),
+    kind: z.enum(['near', 'ratio', 'plus-ratio', 'enough', 'share', 'met']),
     width: positive,
     most: z.number().min(2).max(25),
+    least: z.number().min(0.02).max(0.5),
   }),
   colours: z.strictObject({
     id,

@@ -119,7 +119,8 @@ export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units
         snagRisk: row.thrown.risk,
         reasons: row.parts.map((p) => ({
           axis: p.axis,
-          points: p.points,
+          link: p.link,
+          chance: p.chance,
           lost: p.lost,
           asked: sayCause(p),
           given: sayGiven(p, row, units),

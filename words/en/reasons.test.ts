@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../core/testing/world'
 import { retrieveOf, type Build, type Hook, type Sinker } from '../../core/tackle'
-import { createMatchContext, rank, type ScoreTerm, type SetUp } from '../../core/match'
+import { createMatchContext, rank, type OfferTest, type ScoreTerm, type SetUp } from '../../core/match'
 import { sayCause, sayGiven, sayHandling, sayLift, sayMount, sayRig } from '.'
 
 /** What the angler reads. The figures behind it are checked elsewhere; here it is the words. */
@@ -14,7 +14,9 @@ const part = (axis: ScoreTerm['axis'], offer: number | null, want: number | null
   offer,
   want,
   agreement: 0.5,
-  points: 1,
+  link: 'wanted',
+  chance: 0.8,
+  won: 0,
   lost: 1,
   causes: [{ ruleId: 'r', own: 'Because.', weight: 1 }],
   habit: null,
@@ -26,11 +28,9 @@ describe('what a set-up gives', () => {
   it.each([
     ['dwell', 0, 30, 'it never stops; about 30 s wanted'],
     ['dwell', 12, 30, 'pauses of 12 s; about 30 s wanted'],
-    ['speed', 0.5, 1, 'wound at 0.5 m/s; about 1 m/s wanted'],
     ['passing', 0.9, 1, 'it covers water'],
     ['passing', 0.5, 1, 'it covers water with stops'],
     ['passing', 0.1, 1, 'it stays in front of them'],
-    ['fall', null, 0.3, 'it does not sink'],
     ['fall', 0.25, 0.3, 'falls at 0.25 m/s; about 0.3 m/s wanted'],
     ['bottom', 0.42, 1, 'on the bottom 42 % of the time'],
     ['touch', 0.3, 1, 'touches the top of the cover 30 % of the time'],
@@ -58,21 +58,20 @@ describe('what a set-up gives', () => {
     const tied = { ...row, setUp: { ...row.setUp, leader } }
     expect(sayGiven(part('stealth', 0.5), tied, 'metric')).toBe(`${leader.name} next to the lure`)
   })
-  it('a habit says whether it is met, and what it is about', () => {
-    const habit = (kind: 'favour' | 'avoid', agreement: number) =>
+  it('practice says what it recommends or warns of, and when it is silent', () => {
+    const practice = (axis: 'practice' | 'warning', unless: OfferTest | null = null) =>
       sayGiven(
         {
-          ...part('habit', null, null),
-          agreement,
-          habit: { kind, test: { family: ['spinnerbait'], traits: { blade: ['willow'] } }, unless: null },
+          ...part(axis, null, null),
+          habit: { test: { family: ['spinnerbait'], traits: { blade: ['willow'] } }, unless },
         },
         row,
         'metric',
       )
-    expect(habit('favour', 1)).toBe('recommended here: spinnerbait; willow blade')
-    expect(habit('favour', 0)).toMatch(/, and it is not: /)
-    expect(habit('avoid', 1)).toMatch(/^avoids what fails/)
-    expect(habit('avoid', 0)).toMatch(/^not recommended here/)
+    expect(practice('practice')).toBe('recommended here: spinnerbait; willow blade')
+    expect(practice('warning')).toBe('not recommended here: spinnerbait; willow blade')
+    expect(practice('warning', { sound: ['rattles'] })).toMatch(/^spinnerbait; willow blade, but not /)
+    expect(sayGiven(part('practice', null, null), row, 'metric')).toBe('nobody speaks for it here')
   })
   it('the reason is the loudest rule’s own sentence', () => expect(sayCause(part('zone', 1))).toBe('Because.'))
 })

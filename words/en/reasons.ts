@@ -36,17 +36,17 @@ export function sayGiven(
   const speed = (v: number) => showMeasure(v, 'lureSpeed', system)
   switch (p.axis) {
     case 'zone':
-      return `${percent(thrown.share.inZone)} of the cast runs in the zone, ${percent(offer)} within reach of it`
+      return `${percent(thrown.share.inZone)} of what is fished runs in the zone; within reach of fish ${percent(offer)} of all the time`
     case 'dwell':
       return offer === 0
         ? `it never stops; about ${Math.round(want)} s wanted`
         : `pauses of ${offer} s; about ${Math.round(want)} s wanted`
     case 'speed':
-      return `wound at ${speed(offer)}; about ${speed(want)} wanted`
+      return `${setUp.handling.retrieve.pauseS > 0 ? 'moved, rests and all, like a wind of' : 'wound at'} ${speed(offer)}; about ${speed(want)} wanted`
     case 'passing':
       return MOBILITY.find((m) => offer > m.over)?.says ?? ''
     case 'fall':
-      return p.offer === null ? 'it does not sink' : `falls at ${speed(offer)}; about ${speed(want)} wanted`
+      return `falls at ${speed(offer)}; about ${speed(want)} wanted`
     case 'bottom':
       return `on the bottom ${percent(offer)} of the time`
     case 'touch':
@@ -77,8 +77,10 @@ export function sayGiven(
       return `${outfit.rod.name} with ${outfit.line.name}`
     case 'stealth':
       return leader ? `${leader.name} next to the lure` : `${outfit.line.name} straight to the lure`
-    case 'habit':
-      return sayPreference(p, system)
+    case 'practice':
+      return p.habit ? `recommended here: ${sayTest(p.habit.test, system)}` : 'nobody speaks for it here'
+    case 'warning':
+      return sayWarning(p, system)
   }
 }
 
@@ -88,17 +90,10 @@ function sayTimes(ratio: number): string {
   return `${ratio > 1 ? ratio.toFixed(1) : ratio.toFixed(2)} × your average here`
 }
 
-function sayPreference({ habit, agreement }: ScoreTerm, system: UnitSystem): string {
+function sayWarning({ habit }: ScoreTerm, system: UnitSystem): string {
   if (!habit) return ''
-  const { kind, test, unless } = habit
-  const what = sayTest(test, system)
-  if (unless)
-    return agreement === 1
-      ? `with ${what}, ${sayTest(unless, system)} is right, and it is`
-      : `${what}, but not ${sayTest(unless, system)}`
-  if (kind === 'favour')
-    return agreement === 1 ? `recommended here: ${what}` : `recommended here, and it is not: ${what}`
-  return agreement === 1 ? `avoids what fails here: ${what}` : `not recommended here: ${what}`
+  const what = sayTest(habit.test, system)
+  return habit.unless ? `${what}, but not ${sayTest(habit.unless, system)}` : `not recommended here: ${what}`
 }
 
 /** What a rule says: its sentence, or the angler’s own. */

@@ -236,7 +236,8 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'wire-from-fresh-water': 'Wire and skirts are for fresh water: in the sea they rust, and there are better.',
   'gobies-on-stone': 'Where they pick gobies off stones: a tube, hair or a worm along the bottom.',
   'weight-for-deep-water': 'Deep water asks for weight before all else: what is too light is never felt down there.',
-  'weight-for-very-deep-water': 'Past twenty-five metres nothing light is fished: it never gets there, and you feel nothing.',
+  'weight-for-very-deep-water':
+    'Past twenty-five metres nothing light is fished: it never gets there, and you feel nothing.',
   'big-forage-big-bait': 'They eat big fish here: a glide bait or a jointed swimbait as long as that.',
   'walleye-wind-reef': 'Wind on a reef brings them up shallow: plugs and swimmers.',
   'zander-softs-and-plugs': 'They take a soft bait off the bottom or a plug; blades on wire are for other fish.',

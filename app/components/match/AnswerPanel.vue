@@ -83,16 +83,7 @@ const caution = computed(() => {
           <b>{{ words.careful }}</b> {{ sayCaution(caution) }}
         </p>
         <WhatHangs />
-        <div class="sides">
-          <section>
-            <h3>{{ words.won }}</h3>
-            <ReasonList :row="chosen" side="won" />
-          </section>
-          <section>
-            <h3>{{ words.lost }}</h3>
-            <ReasonList :row="chosen" side="lost" />
-          </section>
-        </div>
+        <ReasonChain :row="chosen" />
       </template>
       <HowToFish v-else-if="view === 'how'" :row="chosen" />
       <CompareTable v-else-if="view === 'compare'" />
@@ -147,15 +138,6 @@ const caution = computed(() => {
   padding: var(--space-8) var(--space-12);
   border-left: 4px solid rgb(var(--v-theme-warning));
 }
-.sides {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: var(--space-24);
-}
-h3 {
-  font-size: var(--text-4);
-  margin-bottom: var(--space-8);
-}
 .tabs {
   display: flex;
   flex-wrap: wrap;
@@ -180,9 +162,6 @@ h3 {
   min-width: 0;
 }
 @media (max-width: 600px) {
-  .sides {
-    grid-template-columns: 1fr;
-  }
   .answer {
     padding: var(--space-12);
   }

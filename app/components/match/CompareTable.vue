@@ -7,7 +7,7 @@ import { useMatch } from '~/stores/match'
 import { useSettings } from '~/stores/settings'
 import { PATH_DASHES } from './path-dashes'
 
-/** Up to four set-ups side by side: their paths over the same water, and every point they won. */
+/** Up to four set-ups side by side: their paths over the same water, and what each thing leaves of their chances. */
 const compare = useCompare()
 const match = useMatch()
 const settings = useSettings()
@@ -24,11 +24,14 @@ const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, SHO
 const nameOf = (parts: readonly (ScoreTerm | null)[]) => {
   const part = parts.find((p) => p !== null)
   if (!part) return ''
-  return part.axis === 'habit' ? sayCause(part) : axisOf(part.axis).name
+  if (part.axis === 'practice') return words.recommendedHere
+  return part.axis === 'warning' ? sayCause(part) : axisOf(part.axis).name
 }
-const most = (parts: readonly (ScoreTerm | null)[]) => Math.max(...parts.map((p) => (p ? p.points + p.lost : 0)), 0.01)
-const best = (parts: readonly (ScoreTerm | null)[], p: ScoreTerm | null) =>
-  p !== null && p.points > 0.05 && p.points >= Math.max(...parts.map((o) => o?.points ?? 0)) - 0.05
+/** Better than some other by a percent at least, and than none worse. */
+const best = (parts: readonly (ScoreTerm | null)[], { chance }: ScoreTerm) => {
+  const others = parts.map((o) => o?.chance ?? 1)
+  return chance >= Math.max(...others) - 0.005 && chance > Math.min(...others) + 0.01
+}
 const firstFour = () =>
   match.rows.slice(0, 4).forEach((r) => !compare.full && !compare.keys.has(r.key) && compare.toggle(r.setUp))
 </script>
@@ -70,15 +73,11 @@ const firstFour = () =>
           <tbody>
             <tr v-for="l in shown" :key="l.key">
               <th scope="row">{{ nameOf(l.parts) }}</th>
-              <td v-for="(p, i) in l.parts" :key="i" :class="{ best: best(l.parts, p) }">
+              <td v-for="(p, i) in l.parts" :key="i" :class="{ best: p && best(l.parts, p) }">
                 <template v-if="p">
-                  <span class="points"
-                    >{{ p.points.toFixed(1) }}<small> {{ words.of((p.points + p.lost).toFixed(1)) }}</small></span
-                  >
-                  <span class="bar" aria-hidden="true"
-                    ><span :style="{ width: `${(100 * p.points) / most(l.parts)}%` }"
-                  /></span>
-                  <small v-if="rows[i] && p.axis !== 'habit'" class="given">{{
+                  <span class="points">{{ Math.round(100 * p.chance) }} %</span>
+                  <span class="bar" aria-hidden="true"><span :style="{ width: `${100 * p.chance}%` }" /></span>
+                  <small v-if="rows[i] && p.axis !== 'warning'" class="given">{{
                     sayGiven(p, rows[i]!, settings.system)
                   }}</small>
                 </template>
@@ -93,7 +92,7 @@ const firstFour = () =>
           {{ all ? words.onlyWhatSetsThem : words.allLines(lines.length) }}
         </button>
         <button type="button" @click="compare.clear()">{{ words.clear }}</button>
-        <span class="quiet">{{ words.everyColumnAddsUp }}</span>
+        <span class="quiet">{{ words.chancesMultiply }}</span>
       </p>
     </template>
   </div>
@@ -174,10 +173,6 @@ thead th > * {
 }
 .points {
   font-weight: 600;
-}
-.points small {
-  font-weight: 400;
-  opacity: var(--v-medium-emphasis-opacity);
 }
 .best .points {
   color: rgb(var(--v-theme-primary));

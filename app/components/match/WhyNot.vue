@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { whyNot as words, sayCause, sayGiven, sayHandling, sayRefusal, sayRig } from '../../../words'
-import { axisOf, type Apart, type WhyNot } from '../../../core/match'
+import { axisOf, type Apart, type Ranked, type ScoreTerm, type WhyNot } from '../../../core/match'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useBox } from '~/stores/box'
@@ -33,7 +33,14 @@ watch(
     if (id === lureId.value) found.value = answer
   },
 )
-const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf(own.axis).name)
+function named({ own, other }: Apart): string {
+  const part = own ?? other
+  if (!part) return ''
+  if (part.axis === 'practice') return words.recommendedHere
+  return part.axis === 'warning' ? sayCause(part) : axisOf(part.axis).name
+}
+const given = (part: ScoreTerm | null, row: Pick<Ranked, 'setUp' | 'thrown'>) =>
+  part ? sayGiven(part, row, settings.system) : words.nothingToJudge
 </script>
 
 <template>
@@ -88,8 +95,8 @@ const named = ({ own }: Apart) => (own.axis === 'habit' ? sayCause(own) : axisOf
                 <span>
                   {{ named(a) }}
                   <small
-                    >{{ sayGiven(a.own, found.ranked, settings.system) }}; {{ first.setUp.build.lure.name }}:
-                    {{ sayGiven(a.other, first, settings.system) }}</small
+                    >{{ given(a.own, found.ranked) }}; {{ first.setUp.build.lure.name }}:
+                    {{ given(a.other, first) }}</small
                   >
                 </span>
               </li>

@@ -1,5 +1,5 @@
 import type { Shown } from '../catalogue'
-import { withArticles } from '../grammar'
+import { count, withArticles } from '../grammar'
 
 /** What the screens of match say, by component. */
 
@@ -9,8 +9,6 @@ export const answerPanel = {
   aboutThisSetUp: 'About this set-up',
   bestSingleChange: 'Best single change:',
   careful: 'Careful:',
-  won: 'Won',
-  lost: 'Lost',
   why: 'Why',
   howToFish: 'How to fish it',
   sideBySide: 'Side by side',
@@ -51,11 +49,11 @@ export const compareTable = {
   compareTheFirstFour: 'Compare the first four',
   takeAway: (name: Shown) => `Take ${name} away`,
   takeAway2: 'Take away',
-  of: (n: Shown) => ` of ${n}`,
   onlyWhatSetsThem: 'Only what sets them apart',
   allLines: (lines: Shown) => `All ${lines} lines`,
   clear: 'Clear',
-  everyColumnAddsUp: 'Every column adds up to its score.',
+  recommendedHere: 'Recommended here',
+  chancesMultiply: 'The chances of a column multiply to its score.',
 } as const
 
 /** app/components/match/HowToFish.vue */
@@ -90,7 +88,7 @@ export const howToFish = {
 
 /** app/components/match/RankRow.vue */
 export const rankRow = {
-  andMoreColours: (alike: Shown) => ` and ${alike} more colours`,
+  andMoreColours: (alike: number) => ` and ${count(alike, 'more size or colour', 'more sizes and colours')}`,
   inZone: (zone: Shown) => `${zone} % in zone`,
 } as const
 
@@ -115,12 +113,28 @@ export const rankingPanel = {
   whatThisWaterAsks: 'What this water asks for',
 } as const
 
-/** app/components/match/ReasonList.vue */
-export const reasonList = {
+/** app/components/match/ReasonChain.vue */
+export const reasonChain = {
+  links: {
+    meets: 'It meets them',
+    noticed: 'They notice it',
+    wanted: 'They want it',
+    holds: 'It holds them',
+    returns: 'It comes back',
+  },
+  speaksForIt: 'speaks for it',
   smallThingsTogether: 'small things together',
-  nothingWorthNaming: 'Nothing worth naming.',
+  theChancesMultiply: 'The five multiply to the score; what each line costs adds up to what is missing from 100.',
   fewer: 'Fewer',
   more: (n: number) => `${n} more`,
+} as const
+
+/** app/components/match/AnswerWord.vue */
+export const answerWord = {
+  poor: 'Nothing in your box is made for this: even the first is a poor answer. See what it hangs on, and what one change would do.',
+  tied: (n: number) => `The first ${n} are as good as each other: take the one you like.`,
+  search: 'To search:',
+  finish: '. To finish what it finds:',
 } as const
 
 /** app/components/match/TiedRigs.vue */
@@ -167,6 +181,8 @@ export const whyNot = {
   comesPointsBehindAgainst: (n: Shown, name: Shown, n2: Shown, n3: Shown) =>
     `comes ${n} points behind ${name}: ${n2} against ${n3}.`,
   isTheAnswer: 'is the answer.',
+  recommendedHere: 'Recommended here',
+  nothingToJudge: 'nothing to judge',
   nowhereWorthNaming: 'Nowhere worth naming.',
   inComparison: 'In comparison',
   addToComparison: 'Add to comparison',

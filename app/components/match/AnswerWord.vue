@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { answerWord as words } from '../../../words'
+import { useMatchShown } from '~/composables/useMatchShown'
+
+/** A word on the answer as a whole: whether it is any good, whether the first are a tie, and which two to carry. */
+const match = useMatchShown()
+const answer = computed(() => match.answer)
+const pair = computed(() => {
+  const at = answer.value?.pair
+  const [search, finish] = at ? [match.rows[at.search], match.rows[at.finish]] : []
+  return search && finish ? [search, finish] : null
+})
+const nameOf = (i: number) => pair.value?.[i]?.setUp.build.lure.name ?? ''
+const idOf = (i: number) => pair.value?.[i]?.setUp.build.lure.id ?? ''
+</script>
+
+<template>
+  <div v-if="answer" class="word">
+    <p v-if="answer.poor" role="status">{{ words.poor }}</p>
+    <p v-else-if="answer.tied > 1" role="status">{{ words.tied(answer.tied) }}</p>
+    <p v-if="pair">
+      {{ words.search }}
+      <button type="button" @click="match.choose(idOf(0))">{{ nameOf(0) }}</button>{{ words.finish }}
+      <button type="button" @click="match.choose(idOf(1))">{{ nameOf(1) }}</button>.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.word {
+  display: grid;
+  gap: var(--space-4);
+  padding: 0 var(--space-16) var(--space-8);
+  font-size: var(--text-3);
+}
+.word button {
+  font-weight: 650;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+</style>
