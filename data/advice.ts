@@ -9,7 +9,7 @@ export const LEARNING = {
   /** Share of the fish that do not take which show that they were there [0.2 … 0.6]. */
   shows: 0.33,
   /** How far the match's chances are believed: power of their ratio; 1 is in full [0.2 … 1]. */
-  fitPower: 0.4,
+  fitPower: 0.25,
   /** Half-life of what an answer, or its absence, tells, min [30 … 180]: fish change their mind within a day. */
   halfLifeMin: 75,
   /** Firmness of the belief that a step is as good as any other, in answers [0.5 … 4]. */

@@ -55,7 +55,7 @@ it('points shown add up to the score shown', async () => {
   await press(answer, /more$/)
   expect(lost().length).toBeGreaterThan(12)
   addsUp(lost())
-  const links = [...answer.querySelectorAll('.link h3 b')].map((b) => number(b.textContent) / 100)
+  const links = [...answer.querySelectorAll('.link h3 b')].map((b) => Number.parseFloat(b.textContent) / 100)
   expect(links).toHaveLength(5)
   expect(Math.abs(100 * links.reduce((a, b) => a * b, 1) - score)).toBeLessThan(4)
 })

@@ -7,7 +7,9 @@ const SIZE = /\d|^[A-Z]{1,2}$/
 function stemOf(name: string): string {
   const words = name.trim().split(/\s+/)
   const figure = words.findIndex((word) => /\d/.test(word))
-  const kept = (figure < 0 ? words : words.slice(0, Math.max(1, figure))).filter((word, i) => i === 0 || !SIZE.test(word))
+  const kept = (figure < 0 ? words : words.slice(0, Math.max(1, figure))).filter(
+    (word, i) => i === 0 || !SIZE.test(word),
+  )
   return kept.join(' ').toLowerCase()
 }
 

@@ -286,4 +286,12 @@ export const FRESH = [
     effects: [{ favour: { family: ['in-line-spinner', 'casting-spoon'] }, weight: 3 }],
     basis: practice,
   },
+  {
+    id: 'pike-a-mouthful',
+    side: null,
+    facts: [39],
+    when: { group: ['pike'] },
+    effects: [{ axis: 'length', want: 0.14, weight: 8 }],
+    basis: practice,
+  },
 ] as const

@@ -71,7 +71,9 @@ describe('what a set-up gives', () => {
     expect(practice('practice')).toBe('recommended here: spinnerbait; willow blade')
     expect(practice('warning')).toBe('not recommended here: spinnerbait; willow blade')
     expect(practice('warning', { sound: ['rattles'] })).toMatch(/^spinnerbait; willow blade, but not /)
-    expect(sayGiven(part('practice', null, null), row, 'metric')).toBe('nobody speaks for it here')
+    expect(sayGiven(part('practice', null, null), row, 'metric')).toMatch(/^nothing speaks for it here/)
+    const faint = { ...part('practice', null, null), chance: 0.55, habit: { test: { family: ['grub'] }, unless: null } }
+    expect(sayGiven(faint as ScoreTerm, row, 'metric')).toMatch(/^little speaks for it here, but this: /)
   })
   it('the reason is the loudest rule’s own sentence', () => expect(sayCause(part('zone', 1))).toBe('Because.'))
 })

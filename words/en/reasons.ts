@@ -78,7 +78,7 @@ export function sayGiven(
     case 'stealth':
       return leader ? `${leader.name} next to the lure` : `${outfit.line.name} straight to the lure`
     case 'practice':
-      return p.habit ? `recommended here: ${sayTest(p.habit.test, system)}` : 'nobody speaks for it here'
+      return sayPractice(p, system)
     case 'warning':
       return sayWarning(p, system)
   }
@@ -88,6 +88,15 @@ export function sayGiven(
 function sayTimes(ratio: number): string {
   if (ratio > 0.9 && ratio < 1.12) return 'about your average here'
   return `${ratio > 1 ? ratio.toFixed(1) : ratio.toFixed(2)} × your average here`
+}
+
+/** Chance from which practice speaks for a set-up with some force. */
+const SPOKEN_FOR = 0.7
+
+function sayPractice({ habit, chance }: ScoreTerm, system: UnitSystem): string {
+  if (!habit) return 'nothing speaks for it here, and nothing against it'
+  const what = sayTest(habit.test, system)
+  return chance < SPOKEN_FOR ? `little speaks for it here, but this: ${what}` : `recommended here: ${what}`
 }
 
 function sayWarning({ habit }: ScoreTerm, system: UnitSystem): string {

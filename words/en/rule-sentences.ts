@@ -229,6 +229,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'rip-free-of-grass-only': 'There is no grass to rip it free of.',
   'touch-not-plough': 'A lip touches now and then; one that digs all the way ploughs.',
   'no-blades-for-cold-bass': 'Below eight degrees a skirt and blades run away from fish that do not follow.',
+  'pike-a-mouthful': 'A hand’s length is what they look for, whatever the fry of the year measure.',
   'no-spinner-in-the-cold': 'In cold water fish do not run after a spinner.',
   'salmon-take-hardware': 'Salmon on their way up take spoons, spinners and plugs, not soft baits.',
   'cobia-hair-and-eel': 'Big hair jigs and soft eels are what they come to look at.',

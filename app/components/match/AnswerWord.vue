@@ -20,8 +20,9 @@ const idOf = (i: number) => pair.value?.[i]?.setUp.build.lure.id ?? ''
     <p v-else-if="answer.tied > 1" role="status">{{ words.tied(answer.tied) }}</p>
     <p v-if="pair">
       {{ words.search }}
-      <button type="button" @click="match.choose(idOf(0))">{{ nameOf(0) }}</button>{{ words.finish }}
-      <button type="button" @click="match.choose(idOf(1))">{{ nameOf(1) }}</button>.
+      <button type="button" @click="match.choose(idOf(0))">{{ nameOf(0) }}</button><br />
+      {{ words.finish }}
+      <button type="button" @click="match.choose(idOf(1))">{{ nameOf(1) }}</button>
     </p>
   </div>
 </template>

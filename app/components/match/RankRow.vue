@@ -36,13 +36,11 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
         <span v-for="(colour, i) in below" :key="i" :style="{ background: colour }" /></span
     ></span>
     <span class="words">
-      <span class="name"
-        >{{ lure.name
-        }}<small v-if="row.alike?.length" :title="row.alike.map((a) => a.name).join(', ')">
-          {{ texts.andMoreColours(row.alike.length) }}</small
-        ></span
-      >
+      <span class="name">{{ lure.name }}</span>
       <span class="how">{{ row.setUp.handling.retrieve.name }}</span>
+      <small v-if="row.alike?.length" class="kin" :title="row.alike.map((a) => a.name).join(', ')">{{
+        texts.andMoreColours(row.alike.length)
+      }}</small>
       <span class="rig">{{ sayRig(row.setUp) }}</span>
     </span>
     <span class="score">
@@ -101,8 +99,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   height: 5px;
   border-radius: var(--radius-s);
 }
-.name small {
-  font-weight: 400;
+.kin {
   font-size: var(--text-1);
 }
 .words {
@@ -111,9 +108,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 }
 .name {
   font-weight: 650;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  overflow-wrap: anywhere;
 }
 .how {
   font-size: var(--text-2);
@@ -121,9 +116,6 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 .rig {
   font-size: var(--text-1);
   opacity: var(--v-medium-emphasis-opacity);
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .score {
   display: grid;

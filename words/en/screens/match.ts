@@ -88,7 +88,7 @@ export const howToFish = {
 
 /** app/components/match/RankRow.vue */
 export const rankRow = {
-  andMoreColours: (alike: number) => ` and ${count(alike, 'more size or colour', 'more sizes and colours')}`,
+  andMoreColours: (alike: number) => `and ${count(alike, 'more size or colour', 'more sizes and colours')}`,
   inZone: (zone: Shown) => `${zone} % in zone`,
 } as const
 
@@ -134,7 +134,7 @@ export const answerWord = {
   poor: 'Nothing in your box is made for this: even the first is a poor answer. See what it hangs on, and what one change would do.',
   tied: (n: number) => `The first ${n} are as good as each other: take the one you like.`,
   search: 'To search:',
-  finish: '. To finish what it finds:',
+  finish: 'To finish what it finds:',
 } as const
 
 /** app/components/match/TiedRigs.vue */
