@@ -9,7 +9,7 @@ test.describe('on a first visit', () => {
     const clearSummer = await rankedNames(page)
     expect(clearSummer).toHaveLength(12)
     const answer = page.getByRole('article')
-    await expect(answer.getByRole('heading', { name: 'Won' })).toBeVisible()
+    await expect(answer.getByRole('heading', { name: /They want it/ })).toBeVisible()
     const reasonsBefore = await answer.innerText()
 
     await page.getByRole('link', { name: 'Change the water' }).click()

@@ -1,7 +1,8 @@
-import { writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { quantile } from 'd3-array'
 import { CHANCES } from '../data/chances'
-import { RULES } from '../core/match'
+import { RULES as AS_WRITTEN } from '../data/rules'
+import { RULES, type Rule } from '../core/match'
 import { SCENARIOS } from '../core/testing/scenarios'
 import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../core/testing/calibration'
 
@@ -10,9 +11,10 @@ import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../core/testing/
  *
  *     npm run calibrate                 margins, what each rule does, leave-one-out
  *     npm run calibrate -- constants    the constants of data/chances, each a quarter less and more
- *     npm run calibrate -- write        writes data/rules/factors.json
+ *     npm run calibrate -- write        writes data/rules/factors.ts
  */
-const margins = () => SCENARIOS.flatMap(marginsOf)
+const FILE = 'data/rules/factors.ts'
+const margins = (rules?: readonly Rule[]) => SCENARIOS.flatMap((s) => marginsOf(s, rules))
 
 function report() {
   const all = margins()
@@ -54,15 +56,17 @@ function report() {
     .sort((a, b) => b[1].good + b[1].bad - a[1].good - a[1].bad)
     .slice(0, 15))
     console.log(`  ${(good + bad).toFixed(2).padStart(6)} ${id} (${many} margins)`)
-  const u = fitFactors(all)
+  console.log('\nfrom the weights as written, without their factors:')
+  const plain = margins(AS_WRITTEN)
+  const u = fitFactors(plain)
   const after = new Set(SCENARIOS.map((s) => s.name))
-  for (const m of all) if (marginWith(m, u) <= 0) after.delete(m.scenario)
+  for (const m of plain) if (marginWith(m, u) <= 0) after.delete(m.scenario)
   console.log(
-    `\nfitted factors: ${after.size} would hold; least margin ${Math.min(...all.map((m) => marginWith(m, u))).toFixed(2)}`,
+    `\nfitted factors: ${after.size} would hold; least margin ${Math.min(...plain.map((m) => marginWith(m, u))).toFixed(2)}`,
   )
   const far = [...u].filter(([, v]) => Math.abs(v) > 0.03).sort((a, b) => Math.abs(b[1]) - Math.abs(a[1]))
   console.log('  ' + far.map(([id, v]) => `${id} ×${Math.exp(v).toFixed(2)}`).join(', '))
-  const out = leaveOneOut(all)
+  const out = leaveOneOut(plain)
   console.log(
     `\nleave-one-out: ${out.held} of ${out.of} hold${out.lost.length > 0 ? `; not ${out.lost.join('; ')}` : ''}`,
   )
@@ -89,12 +93,11 @@ if (process.argv.includes('constants')) constants()
 else {
   const u = report()
   if (process.argv.includes('write')) {
-    const factors = Object.fromEntries(
-      [...u]
-        .filter(([, v]) => Math.abs(v) > 0.03)
-        .sort()
-        .map(([id, v]) => [id, Math.round(Math.exp(v) * 100) / 100]),
-    )
-    writeFileSync('data/rules/factors.json', `${JSON.stringify(factors, null, 2)}\n`)
+    const lines = [...u]
+      .filter(([, v]) => Math.abs(v) > 0.03)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([id, v]) => `  '${id}': ${Math.exp(v).toFixed(2)},`)
+    const [head] = readFileSync(FILE, 'utf8').split('export const')
+    writeFileSync(FILE, `${head ?? ''}export const FACTORS = {\n${lines.join('\n')}\n} as const\n`)
   }
 }

@@ -1,4 +1,4 @@
-import FACTORS from '../../data/rules/factors.json'
+import { FACTORS } from '../../data/rules/factors'
 import { RULES as TABLE } from '../../data/rules'
 import { OPEN_QUESTIONS as QUESTION_TABLE } from '../../data/open-questions'
 import { COLOUR_GROUPS } from '../tackle'
@@ -56,7 +56,7 @@ const factorOf: Readonly<Record<string, number>> = FACTORS
 const weighed = (rule: Rule, by: number): Rule =>
   by === 1 ? rule : { ...rule, effects: rule.effects.map((e) => ({ ...e, weight: e.weight * by })) }
 
-/** The rules of practice, each weighed as `npm run calibrate` found (data/rules/factors.json). */
+/** The rules of practice, each weighed as `npm run calibrate` found (data/rules/factors). */
 export const RULES: readonly Rule[] = TABLE.map((rule) => weighed(rule, factorOf[rule.id] ?? 1))
 
 /** A rule that the angler wrote. */

@@ -1,4 +1,4 @@
-import { createMatchContext, fitsSetUp, rank, type Ranked } from '../match'
+import { RULES, createMatchContext, fitsSetUp, rank, type Ranked, type Rule } from '../match'
 import { CHANCES } from '../../data/chances'
 import { Place } from '../water'
 import type { Scenario } from './scenarios'
@@ -42,9 +42,9 @@ function marginOf(scenario: string, kind: Margin['kind'], before: Ranked, behind
 }
 
 /** The margins of a scenario: of the best that is wanted before the one it must beat, and of the last allowed before the best that is not. */
-export function marginsOf(s: Scenario): Margin[] {
+export function marginsOf(s: Scenario, rules: readonly Rule[] = RULES): Margin[] {
   const place = Place.parse({ ...PLACE, ...s.place })
-  const context = createMatchContext(water(s.water), place, WORLD.box, { sides: {} })
+  const context = createMatchContext(water(s.water), place, WORLD.box, { sides: {}, rules })
   const rows = [...rank(WORLD.box, context, ROWS)].sort((a, b) => b.score - a.score)
   const wanted = (r: Ranked) => s.first.some((t) => fitsSetUp(t, r.setUp))
   const shunned = (r: Ranked) => s.never.some((t) => fitsSetUp(t, r.setUp))

@@ -10,6 +10,8 @@ const pair = computed(() => {
   const [search, finish] = at ? [match.rows[at.search], match.rows[at.finish]] : []
   return search && finish ? [search, finish] : null
 })
+/** The first three were made to differ: then one further down may stand higher. */
+const isChoice = computed(() => match.rows.slice(3).some((r) => r.score > (match.rows[2]?.score ?? 0)))
 const nameOf = (i: number) => pair.value?.[i]?.setUp.build.lure.name ?? ''
 const idOf = (i: number) => pair.value?.[i]?.setUp.build.lure.id ?? ''
 </script>
@@ -18,6 +20,7 @@ const idOf = (i: number) => pair.value?.[i]?.setUp.build.lure.id ?? ''
   <div v-if="answer" class="word">
     <p v-if="answer.poor" role="status">{{ words.poor }}</p>
     <p v-else-if="answer.tied > 1" role="status">{{ words.tied(answer.tied) }}</p>
+    <p v-if="isChoice" class="quiet">{{ words.choice }}</p>
     <p v-if="pair">
       {{ words.search }}
       <button type="button" @click="match.choose(idOf(0))">{{ nameOf(0) }}</button><br />

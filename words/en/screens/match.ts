@@ -133,6 +133,7 @@ export const reasonChain = {
 export const answerWord = {
   poor: 'Nothing in your box is made for this: even the first is a poor answer. See what it hangs on, and what one change would do.',
   tied: (n: number) => `The first ${n} are as good as each other: take the one you like.`,
+  choice: 'The first three differ in kind or way, so that you have a choice.',
   search: 'To search:',
   finish: 'To finish what it finds:',
 } as const
