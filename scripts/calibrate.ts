@@ -3,7 +3,7 @@ import { quantile } from 'd3-array'
 import { CHANCES } from '../data/chances'
 import { RULES as AS_WRITTEN } from '../data/rules'
 import { RULES, type Rule } from '../core/match'
-import { SCENARIOS } from '../core/testing/scenarios'
+import { BLIND_SCENARIOS, FIRST_SCENARIOS, LATER_SCENARIOS, SCENARIOS } from '../core/testing/scenarios'
 import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../core/testing/calibration'
 
 /**
@@ -30,6 +30,9 @@ function report() {
       )
       .join(' ')} (5, 25, 50, 75 of 100)`,
   )
+  const sets = { older: FIRST_SCENARIOS, blind: BLIND_SCENARIOS, later: LATER_SCENARIOS }
+  for (const [name, of] of Object.entries(sets))
+    console.log(`  ${name}: ${of.filter((s) => held.has(s.name)).length} of ${of.length}`)
   console.log('\nnarrowest')
   for (const m of [...all].sort((a, b) => a.margin - b.margin).slice(0, 15))
     console.log(`  ${m.margin.toFixed(2).padStart(6)} ${m.kind} ${m.scenario}`)
