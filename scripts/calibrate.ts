@@ -2,7 +2,10 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { quantile } from 'd3-array'
 import { CHANCES } from '../data/chances'
 import { RULES as AS_WRITTEN } from '../data/rules'
-import { RULES, type Rule } from '../core/match'
+import { RULES, createMatchContext, type Rule } from '../core/match'
+import { COVERS, MOODS, Place, SKIES, SPECIES } from '../core/water'
+import { seededRandom } from '../core/random'
+import { PLACE, WORLD, water } from '../core/testing/world'
 import { BLIND_SCENARIOS, FIRST_SCENARIOS, LATER_SCENARIOS, SCENARIOS } from '../core/testing/scenarios'
 import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../core/testing/calibration'
 
@@ -10,9 +13,12 @@ import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../core/testing/
  * How the weights of the rules stand to the scenarios (docs/decisions.md, “Calibration”).
  *
  *     npm run calibrate                 margins, what each rule does, leave-one-out
+ *     npm run calibrate -- loudest      which rules speak loudest in 400 random waters
  *     npm run calibrate -- constants    the constants of data/chances, each a quarter less and more
  *     npm run calibrate -- write        writes data/rules/factors.ts
  */
+/** Rules that speak in every water. */
+const ALWAYS = new Set(['zone-first', 'forage-length', 'balanced-tackle', 'come-through-cover'])
 const FILE = 'data/rules/factors.ts'
 const margins = (rules?: readonly Rule[]) => SCENARIOS.flatMap((s) => marginsOf(s, rules))
 
@@ -92,7 +98,49 @@ function constants() {
     }
 }
 
+/** Which rules speak loudest in 400 waters drawn at random: to be read, not held. */
+function loudest() {
+  const random = seededRandom(1)
+  const draw = () => random.next()
+  const of = <T>(all: readonly T[]) => random.pick(all)
+  const loud = new Map<string, { first: number; in: number; species: Set<string> }>()
+  for (let i = 0; i < 400; i++) {
+    const species = of(SPECIES)
+    const depthM = 1 + 14 * draw() ** 2
+    const salinity = species.waters.includes('fresh') ? 0 : 32
+    const c = water({
+      speciesId: species.id,
+      date: `2026-${String(1 + Math.floor(12 * draw())).padStart(2, '0')}-15`,
+      hour: 24 * draw(),
+      waterTempC: 2 + 26 * draw(),
+      visibilityM: 0.3 * 20 ** draw(),
+      windMps: 8 * draw(),
+      sky: of(SKIES),
+      mood: of(MOODS),
+      depthM,
+      cover: { kind: of(COVERS), topM: depthM * draw(), density: draw() },
+    })
+    const { demand } = createMatchContext(c, Place.parse({ ...PLACE, salinity }), WORLD.box, { sides: {} })
+    const causes = [...demand.axes, demand.colour].flatMap((a) => a.causes)
+    const spoken = [...causes, ...demand.habits.map((h) => h.cause)].filter((k) => !ALWAYS.has(k.ruleId))
+    const order = [...spoken].sort((a, b) => b.weight - a.weight)
+    for (const [place, { ruleId }] of order.slice(0, 5).entries()) {
+      const one = loud.get(ruleId) ?? { first: 0, in: 0, species: new Set() }
+      one.in += 1
+      if (place === 0) one.first += 1
+      one.species.add(species.id)
+      loud.set(ruleId, one)
+    }
+  }
+  console.log('among the five loudest, loudest of all, species it spoke to')
+  for (const [id, { first, in: many, species }] of [...loud].sort((a, b) => b[1].in - a[1].in))
+    console.log(
+      `${String(many).padStart(4)} ${String(first).padStart(4)}  ${id}: ${species.size > 6 ? `${species.size} species` : [...species].join(', ')}`,
+    )
+}
+
 if (process.argv.includes('constants')) constants()
+else if (process.argv.includes('loudest')) loudest()
 else {
   const u = report()
   if (process.argv.includes('write')) {

@@ -87,6 +87,7 @@ export const BLADES = [
     side: null,
     facts: [9],
     when: {
+      group: ['bass'],
       visibilityM: { below: [0.5, 1] },
       season: ['winter', 'pre-spawn', 'spawn', 'post-spawn'],
       cover: ['timber', 'brush', 'docks'],
@@ -119,6 +120,7 @@ export const BLADES = [
     side: null,
     facts: [14],
     when: {
+      group: ['bass', 'pike'],
       cover: ['grass', 'reeds'],
       mood: ['active', 'neutral'],
       waterTempC: { above: [8, 12] },
@@ -352,6 +354,7 @@ export const BLADES = [
     side: null,
     facts: [14],
     when: {
+      group: ['bass', 'pike'],
       mood: ['active'],
       cover: ['grass', 'timber', 'brush', 'reeds', 'docks'],
       waterTempC: { above: [10, 14] },
@@ -365,6 +368,7 @@ export const BLADES = [
     side: null,
     facts: [5],
     when: {
+      group: ['bass', 'pike'],
       mood: ['active'],
       waterTempC: { above: [17, 21] },
       windMps: { above: [3, 6] },

@@ -22,7 +22,7 @@ export const CRANKBAITS = [
     id: 'wood-feather',
     side: null,
     facts: [19],
-    when: { cover: ['timber', 'brush'], mood: ['active', 'neutral'], waterTempC: { above: [9, 13] } },
+    when: { group: ['bass'], cover: ['timber', 'brush'], mood: ['active', 'neutral'], waterTempC: { above: [9, 13] } },
     effects: [
       { axis: 'touch', want: 0.25, weight: 2 },
       { favour: { family: ['crankbait'], traits: { lip: ['square'] } }, weight: 2 },
@@ -41,7 +41,7 @@ export const CRANKBAITS = [
     id: 'grass-ease',
     side: 'S1.ease',
     facts: [19],
-    when: { cover: ['grass'], mood: ['lethargic', 'neutral', 'pressured'] },
+    when: { group: ['bass', 'pike'], cover: ['grass'], mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [
       {
         favour: { family: ['crankbait', 'lipless-crankbait'], retrieve: ['slow-roll', 'steady', 'touch-pause'] },
@@ -54,7 +54,7 @@ export const CRANKBAITS = [
     id: 'grass-rip',
     side: 'S1.rip',
     facts: [19],
-    when: { cover: ['grass'], mood: ['active'] },
+    when: { group: ['bass', 'pike'], cover: ['grass'], mood: ['active'] },
     effects: [
       { favour: { family: ['lipless-crankbait', 'crankbait'], retrieve: ['stop-go', 'touch-pause'] }, weight: 1.5 },
     ],
@@ -155,6 +155,7 @@ export const CRANKBAITS = [
     side: null,
     facts: [19],
     when: {
+      group: ['bass', 'pike'],
       cover: ['grass'],
       season: ['pre-spawn', 'spawn', 'autumn'],
       mood: ['active', 'neutral'],
@@ -176,6 +177,7 @@ export const CRANKBAITS = [
     side: null,
     facts: [15, 19],
     when: {
+      group: ['bass'],
       depthM: { below: [2, 3] },
       cover: ['timber', 'brush', 'docks', 'rock'],
       mood: ['active', 'neutral'],

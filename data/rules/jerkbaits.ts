@@ -7,6 +7,7 @@ export const JERKBAITS = [
     side: 'S11.long',
     facts: [28],
     when: {
+      group: ['bass', 'pike', 'zander', 'perch'],
       waterTempC: { below: [8, 11] },
       appetite: { below: [0.7, 0.97] },
       visibilityM: { above: [0.7, 1.2] },
@@ -100,6 +101,7 @@ export const JERKBAITS = [
     side: null,
     facts: [30],
     when: {
+      group: ['bass', 'pike', 'inshore', 'sea-bass'],
       cover: ['grass', 'pads', 'reeds'],
       mood: ['neutral', 'pressured'],
       waterTempC: { above: [14, 18] },

@@ -7,6 +7,7 @@ export const JIGS = [
     side: null,
     facts: [18],
     when: {
+      group: ['bass'],
       cover: ['timber', 'brush', 'docks'],
       mood: ['neutral', 'lethargic', 'pressured'],
       coverDensity: { above: [0.2, 0.5] },
@@ -84,7 +85,12 @@ export const JIGS = [
     id: 'swim-the-jig',
     side: null,
     facts: [15],
-    when: { mood: ['active'], cover: ['grass', 'reeds', 'pads', 'docks', 'timber'], waterTempC: { above: [12, 15] } },
+    when: {
+      group: ['bass', 'pike'],
+      mood: ['active'],
+      cover: ['grass', 'reeds', 'pads', 'docks', 'timber'],
+      waterTempC: { above: [12, 15] },
+    },
     effects: [
       {
         favour: { family: ['skirted-jig'], traits: { style: ['swim'] }, retrieve: ['slow-roll', 'steady'] },
@@ -97,7 +103,7 @@ export const JIGS = [
     id: 'finesse-jig',
     side: 'S8.small',
     facts: [15],
-    when: { mood: ['pressured', 'lethargic'], visibilityM: { above: [1, 2] } },
+    when: { group: ['bass'], mood: ['pressured', 'lethargic'], visibilityM: { above: [1, 2] } },
     effects: [{ favour: { family: ['skirted-jig'], traits: { style: ['finesse'] } }, weight: 1.5 }],
     basis: practice,
   },
@@ -138,6 +144,7 @@ export const JIGS = [
     side: null,
     facts: [14, 18],
     when: {
+      group: ['bass'],
       cover: ['timber', 'brush', 'docks', 'reeds', 'pads', 'grass'],
       coverDensity: { above: [0.5, 0.8] },
       mood: ['neutral', 'pressured', 'lethargic'],

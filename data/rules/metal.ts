@@ -69,7 +69,12 @@ export const METAL = [
     id: 'big-shad-spoon',
     side: null,
     facts: [37],
-    when: { waterTempC: { above: [24, 27] }, zoneMidM: { above: [3, 5] }, forageLengthM: { above: [0.09, 0.12] } },
+    when: {
+      group: ['bass', 'striper', 'panfish', 'pike'],
+      waterTempC: { above: [24, 27] },
+      zoneMidM: { above: [3, 5] },
+      forageLengthM: { above: [0.09, 0.12] },
+    },
     effects: [{ favour: { family: ['flutter-spoon'] }, weight: 4 }],
     basis: practice,
   },

@@ -34,7 +34,7 @@ export const SOFTS = [
     id: 'finesse-for-pressured',
     side: null,
     facts: [30],
-    when: { mood: ['pressured'] },
+    when: { group: ['bass', 'perch', 'zander', 'panfish', 'bream', 'whiting'], mood: ['pressured'] },
     effects: [{ favour: { mount: ['drop-shot', 'wacky'] }, weight: 4 }],
     basis: practice,
   },
@@ -76,6 +76,7 @@ export const SOFTS = [
     side: null,
     facts: [30],
     when: {
+      group: ['bass', 'perch', 'zander', 'panfish'],
       mood: ['pressured', 'neutral', 'lethargic'],
       visibilityM: { above: [1.5, 3] },
       cover: ['open', 'rock', 'shell', 'clay'],
@@ -98,6 +99,7 @@ export const SOFTS = [
     side: null,
     facts: [32],
     when: {
+      group: ['bass'],
       mood: ['neutral', 'pressured', 'lethargic'],
       visibilityM: { above: [1, 2] },
       depthM: { below: [4, 7] },
@@ -197,6 +199,7 @@ export const SOFTS = [
     side: null,
     facts: [34],
     when: {
+      group: ['bass', 'striper', 'panfish'],
       cover: ['open', 'clay', 'shell'],
       schooling: ['yes'],
       visibilityM: { above: [1.8, 3] },
@@ -243,6 +246,7 @@ export const SOFTS = [
     side: null,
     facts: [35],
     when: {
+      group: ['bass', 'inshore', 'pike'],
       mood: ['active'],
       zoneTopM: { below: [0.4, 0.8] },
       waterTempC: { above: [15, 19] },

@@ -123,6 +123,7 @@ export const SPOONS = [
     side: null,
     facts: [37],
     when: {
+      group: ['bass', 'striper', 'pike'],
       season: ['post-spawn'],
       forageKind: ['fish'],
       forageLengthM: { above: [0.08, 0.11] },
