@@ -297,7 +297,7 @@ export const JIGS = [
     side: null,
     facts: [70, 46],
     when: { depthM: { above: [22, 30] }, offBottomM: { below: [10, 20] } },
-    effects: [{ avoid: { massKg: [0, 0.05] }, weight: 5 }],
+    effects: [{ avoid: { massKg: [0, 0.05] }, weight: 8 }],
     basis: practice,
   },
 ] as const

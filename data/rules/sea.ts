@@ -203,4 +203,17 @@ export const SEA = [
     effects: [{ avoid: { body: ['metal', 'wire'] }, weight: 4 }],
     basis: practice,
   },
+  {
+    id: 'cod-softs-and-metal',
+    side: null,
+    facts: [38],
+    when: { group: ['bottom'], depthM: { above: [4, 6] } },
+    effects: [
+      {
+        favour: { family: ['paddle-tail', 'hair-jig', 'slow-fall-jig', 'casting-metal'], massKg: [0.015, 0.5] },
+        weight: 4,
+      },
+    ],
+    basis: practice,
+  },
 ] as const

@@ -230,6 +230,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'touch-not-plough': 'A lip touches now and then; one that digs all the way ploughs.',
   'no-blades-for-cold-bass': 'Below eight degrees a skirt and blades run away from fish that do not follow.',
   'pike-a-mouthful': 'A hand’s length is what they look for, whatever the fry of the year measure.',
+  'cod-softs-and-metal': 'Weight and a body they can find: a swimmer on a heavy head, hair, or metal.',
   'no-spinner-in-the-cold': 'In cold water fish do not run after a spinner.',
   'salmon-take-hardware': 'Salmon on their way up take spoons, spinners and plugs, not soft baits.',
   'cobia-hair-and-eel': 'Big hair jigs and soft eels are what they come to look at.',

@@ -1,4 +1,5 @@
 import { AFTERWARDS } from './afterwards'
+import { AFTERWARDS_2 } from './afterwards-2'
 import { BASS } from './bass'
 import { COAST } from './coast'
 import { FAMILIES_FIRST } from './families'
@@ -13,5 +14,5 @@ export type { Scenario } from './scenario'
 export const FIRST_SCENARIOS = [...BASS, ...NORTHERN, ...SALMONID, ...SALTWATER]
 /** Written before the chain of chances, too, but after every rule: what holds here was not chosen to hold. */
 export const BLIND_SCENARIOS = [...FAMILIES_FIRST, ...RIVERS, ...STILLWATER, ...COAST]
-export const LATER_SCENARIOS = AFTERWARDS
+export const LATER_SCENARIOS = [...AFTERWARDS, ...AFTERWARDS_2]
 export const SCENARIOS = [...FIRST_SCENARIOS, ...BLIND_SCENARIOS, ...LATER_SCENARIOS]
