@@ -16,9 +16,15 @@ describe('match over HTTP', () => {
     const { conditions, place, box, options } = MatchRequest.parse(exampleMatch())
     const out = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 5 }), options.units)
     expect(out.ranking).toHaveLength(5)
+    const ids = out.ranking.map((r) => r.lure.id)
+    expect(out.tied).toBeGreaterThan(0)
+    expect(out.poor).toBe(Math.max(...out.ranking.map((r) => r.score)) < 20)
+    if (out.pair) for (const id of [out.pair.search, out.pair.finish]) expect(ids).toContain(id)
     for (const row of out.ranking) {
       expect(row.reasons.reduce((product, r) => product * r.chance, 100)).toBeCloseTo(row.score, 8)
       expect(row.handling).toMatch(/\.$/)
+      expect(row.nearShare).toBeLessThanOrEqual(1)
+      expect(row.seconds.fall + row.seconds.pull + row.seconds.rest).toBeGreaterThanOrEqual(0)
     }
     expect(() => JSON.stringify(out)).not.toThrow()
   })

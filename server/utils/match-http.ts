@@ -77,8 +77,14 @@ export function completeRequest(raw: unknown): unknown {
 const demoBox = (): BoxType => demoWorld('2026-06-12').box
 
 /** The answer as plain JSON: names and sentences for people, SI figures for programs. */
-export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units: 'metric' | 'imperial') {
+export function matchResponse(answer: MatchAnswer, units: 'metric' | 'imperial') {
+  const { reading, rows, rigs, asked, tied, poor, pair } = answer
+  const idAt = (place: number | undefined) => (place === undefined ? null : (rows[place]?.setUp.build.lure.id ?? null))
   return {
+    /** How many of the first are as good as the first; whether even that is poor; one lure that searches and one that finishes. */
+    tied,
+    poor,
+    pair: pair && { search: idAt(pair.search), finish: idAt(pair.finish) },
     reading: {
       season: reading.season,
       light: reading.light,
@@ -116,9 +122,15 @@ export function matchResponse({ reading, rows, rigs, asked }: MatchAnswer, units
         },
         handling: sayHandling(row, units),
         zoneShare: row.thrown.share.inZone,
+        /** Share of all the time of a cast spent near the fish; and what it does there, s. */
+        nearShare: row.thrown.share.ofAllTime,
+        seconds: row.thrown.share.byDuty,
+        castM: row.thrown.plan.castM,
+        delivery: handling.retrieve.delivery,
         snagRisk: row.thrown.risk,
         reasons: row.parts.map((p) => ({
           axis: p.axis,
+          /** The link of the chain it belongs to, and the chance it leaves: the chances of all reasons multiply to the score. */
           link: p.link,
           chance: p.chance,
           lost: p.lost,
