@@ -93,8 +93,9 @@ export const useMatch = defineStore('match', () => {
   }
 
   function start() {
+    // Each for itself: a further part of the page that looks on is no new question.
     watch(
-      () => [shown.value > 0, record.entries, box.box] as const,
+      [() => shown.value > 0, () => record.entries, () => box.box],
       async ([looked]) => {
         if (!looked) return
         await sendInputs()

@@ -153,3 +153,14 @@ it('a rig is built part by part; every joint answers at once, with its reason; t
   expect(answered(match)).toBe('Shudderkin 10')
   expect(find(match, '.rigline').textContent).toContain('Oakstave 10–40')
 })
+
+it('a further part of the page that looks at the answer is no new question', async () => {
+  await matchPage()
+  const before = useMatch().answer
+  expect(before).not.toBeNull()
+  useMatch().shown += 1
+  await new Promise((resolve) => setTimeout(resolve, 600))
+  expect(useMatch().status).toBe('ready')
+  expect(useMatch().answer).toBe(before)
+  useMatch().shown -= 1
+})

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { answerWord as words } from '../../../words'
-import { useMatchShown } from '~/composables/useMatchShown'
+import { useMatch } from '~/stores/match'
 
 /** A word on the answer as a whole: whether it is any good, whether the first are a tie, and which two to carry. */
-const match = useMatchShown()
+const match = useMatch()
 const answer = computed(() => match.answer)
 const pair = computed(() => {
   const at = answer.value?.pair
