@@ -1,3 +1,4 @@
+import { LONG_REST_S } from '../motion'
 import type { MatchContext } from './match-context'
 import { setUpOf, type Candidate, type OnLine } from './candidates'
 import { axisLog } from './score'
@@ -9,8 +10,6 @@ export const ESTIMATE_ERROR = { even: 0.15, beats: 0.6 } as const
 const LINE_SLACK = 0.6
 /** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */
 const OTHER_CAST_M = 2
-/** Rests in which a line sinks by itself, s. */
-const LONG_REST_S = 5
 /** And its risk of snagging, before a cast is ruled out unseen. */
 const RISK_SLACK = 0.15
 

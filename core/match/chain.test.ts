@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { CHANCES } from '../../data/chances'
 import { SCENARIOS } from '../testing/scenarios'
 import { PLACE, WORLD, water } from '../testing/world'
+import { kinKeyOf } from '../tackle'
 import { Place } from '../water'
 import { createMatchContext, rank, rulesFor, scoreSetUp, type Ranked } from '.'
 import { axisOf, logChance } from './axis'
@@ -57,16 +58,18 @@ describe('an answer that separates', () => {
       expect(again.parts.flatMap((p) => p.causes.map((k) => k.ruleId))).not.toContain('mine')
     }
   })
-  it('a law more never adds a lure', () => {
+  it('a law more never adds a model', () => {
     const c = water({ speciesId: 'sea-trout', currentMps: 0.5 })
-    const lures = (place: Partial<typeof PLACE>) => {
+    const models = (place: Partial<typeof PLACE>) => {
       const at = { ...PLACE, ...place }
-      return rank(WORLD.box, createMatchContext(c, at, WORLD.box, { sides: {} }), 200).map((r) => r.setUp.build.lure.id)
+      return rank(WORLD.box, createMatchContext(c, at, WORLD.box, { sides: {} }), 200).map((r) =>
+        kinKeyOf(r.setUp.build.lure),
+      )
     }
-    const free = new Set(lures({}))
-    const bound = lures({ singlesOnly: true })
+    const free = new Set(models({}))
+    const bound = models({ singlesOnly: true })
     expect(bound.length).toBeLessThan(free.size)
-    expect(bound.filter((id) => !free.has(id) && !WORLD.box.lures.some((l) => l.id === id))).toEqual([])
+    expect(bound.filter((kin) => !free.has(kin))).toEqual([])
   })
 })
 
@@ -135,6 +138,9 @@ describe('what is made of a ranking', () => {
   })
   it('near ties are counted, poor days told', () => {
     expect(tiedPlaces(list)).toBe(2)
+    // Ordered for the choice, the second is no longer as good.
+    expect(tiedPlaces(asChoice(list))).toBe(1)
+    expect(tiedPlaces(list.slice(0, 2))).toBe(2)
     expect(isPoor(list)).toBe(false)
     expect(isPoor([row('grub', 'hop', 0.3, 12)])).toBe(true)
     expect([tiedPlaces([]), isPoor([])]).toEqual([0, true])

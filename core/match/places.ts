@@ -27,10 +27,11 @@ export function asChoice<R extends Row>(rows: readonly R[]): R[] {
   return [...chosen, ...left]
 }
 
-/** How many of the first places are as good as the first. */
+/** How many places from the first on are as good as it; what stands further down, behind a worse one pulled up for the choice, is not among them. */
 export function tiedPlaces(rows: readonly Row[]): number {
   const best = rows[0]?.score ?? 0
-  return rows.filter((row) => row.score >= (1 - TIE) * best).length
+  const worse = rows.findIndex((row) => row.score < (1 - TIE) * best)
+  return worse < 0 ? rows.length : worse
 }
 
 export const isPoor = (rows: readonly Row[]) => (rows[0]?.score ?? 0) < POOR

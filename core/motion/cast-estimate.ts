@@ -10,7 +10,7 @@ const PIECES = 12
 const MOST_PIECES = 18
 const PLACES = 4
 /** Rests from which a glance no longer holds, s, for what sinks or rises more slowly than this, m/s. */
-const LONG_REST_S = 5
+export const LONG_REST_S = 5
 const HARDLY_SINKS_MPS = 0.06
 const SUM_OF_PLACES = (PLACES * (PLACES + 1)) / 2
 

@@ -7,7 +7,7 @@ export { dragAreaFromSinkTime, sinkDepthM, sinkTimeS } from './fall'
 export { transverseSpeedMps, sinkRateMps } from './pull'
 export { STEADY_WIND, type CastPlan } from './cast-plan'
 export { depthOnPath, simulateRetrieve, newTrack, retrievePath, type Path } from './path'
-export { estimateCast } from './cast-estimate'
+export { LONG_REST_S, estimateCast } from './cast-estimate'
 export { BLOWN_OUT_FROM, blowOutMps } from './blow-out'
 
 export { zoneExposure, trackShare, type Fished, type StrikeRange, type TimeByDuty, type ZoneExposure } from './zone'

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../core/testing/world'
 import { retrieveOf, type Build, type Hook, type Sinker } from '../../core/tackle'
 import { createMatchContext, rank, type OfferTest, type ScoreTerm, type SetUp } from '../../core/match'
-import { sayCause, sayGiven, sayHandling, sayLift, sayMount, sayRig } from '.'
+import { sayCause, sayGiven, sayLine, sayHandling, sayLift, sayMount, sayRig } from '.'
 
 /** What the angler reads. The figures behind it are checked elsewhere; here it is the words. */
 
@@ -74,6 +74,11 @@ describe('what a set-up gives', () => {
     expect(sayGiven(part('practice', null, null), row, 'metric')).toMatch(/^nothing speaks for it here/)
     const faint = { ...part('practice', null, null), chance: 0.55, habit: { test: { family: ['grub'] }, unless: null } }
     expect(sayGiven(faint as ScoreTerm, row, 'metric')).toMatch(/^little speaks for it here, but this: /)
+  })
+  it('a line is headed by its axis, by practice, or by what warns', () => {
+    expect(sayLine(part('snag', 1))).toBe('Snag risk')
+    expect(sayLine(part('practice', null, null))).toBe('Recommended here')
+    expect(sayLine(part('warning', null, null))).toBe('Because.')
   })
   it('the reason is the loudest rule’s own sentence', () => expect(sayCause(part('zone', 1))).toBe('Because.'))
 })

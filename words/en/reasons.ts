@@ -1,4 +1,4 @@
-import type { Improvement, Ranked, ScoreTerm, SetUp } from '../../core/match'
+import { axisOf, type Improvement, type Ranked, type ScoreTerm, type SetUp } from '../../core/match'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
 import { describeColouring } from '../../core/tackle'
 import { GROUP_WORDS } from './colours'
@@ -22,6 +22,12 @@ const MOBILITY = [
   { over: 0.4, says: 'it covers water with stops' },
   { over: -Infinity, says: 'it stays in front of them' },
 ] as const
+
+/** What a line of a score is about, as a heading. */
+export function sayLine(p: Pick<ScoreTerm, 'axis' | 'causes'>): string {
+  if (p.axis === 'practice') return 'Recommended here'
+  return p.axis === 'warning' ? sayCause(p) : axisOf(p.axis).name
+}
 
 /** What this set-up gives on the axis of a line of its score. */
 export function sayGiven(

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { compareTable as words, sayCause, sayGiven, sayRig } from '../../../words'
-import { axisOf, compareParts, scoreSetUp, setUpKey, type ScoreTerm } from '../../../core/match'
+import { compareTable as words, sayGiven, sayLine, sayRig } from '../../../words'
+import { compareParts, scoreSetUp, setUpKey, type ScoreTerm } from '../../../core/match'
 import { useJudged } from '~/composables/useJudged'
 import { useCompare } from '~/stores/compare'
 import { useMatch } from '~/stores/match'
@@ -23,9 +23,7 @@ const SHOWN = 12
 const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, SHOWN)))
 const nameOf = (parts: readonly (ScoreTerm | null)[]) => {
   const part = parts.find((p) => p !== null)
-  if (!part) return ''
-  if (part.axis === 'practice') return words.recommendedHere
-  return part.axis === 'warning' ? sayCause(part) : axisOf(part.axis).name
+  return part ? sayLine(part) : ''
 }
 /** Better than some other by a percent at least, and than none worse. */
 const best = (parts: readonly (ScoreTerm | null)[], { chance }: ScoreTerm) => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { whyNot as words, sayCause, sayGiven, sayHandling, sayRefusal, sayRig } from '../../../words'
-import { axisOf, type Apart, type Ranked, type ScoreTerm, type WhyNot } from '../../../core/match'
+import { whyNot as words, sayGiven, sayHandling, sayLine, sayRefusal, sayRig } from '../../../words'
+import type { Apart, Ranked, ScoreTerm, WhyNot } from '../../../core/match'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useBox } from '~/stores/box'
@@ -35,9 +35,7 @@ watch(
 )
 function named({ own, other }: Apart): string {
   const part = own ?? other
-  if (!part) return ''
-  if (part.axis === 'practice') return words.recommendedHere
-  return part.axis === 'warning' ? sayCause(part) : axisOf(part.axis).name
+  return part ? sayLine(part) : ''
 }
 const given = (part: ScoreTerm | null, row: Pick<Ranked, 'setUp' | 'thrown'>) =>
   part ? sayGiven(part, row, settings.system) : words.nothingToJudge

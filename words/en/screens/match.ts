@@ -52,7 +52,6 @@ export const compareTable = {
   onlyWhatSetsThem: 'Only what sets them apart',
   allLines: (lines: Shown) => `All ${lines} lines`,
   clear: 'Clear',
-  recommendedHere: 'Recommended here',
   chancesMultiply: 'The chances of a column multiply to its score.',
 } as const
 
@@ -182,7 +181,6 @@ export const whyNot = {
   comesPointsBehindAgainst: (n: Shown, name: Shown, n2: Shown, n3: Shown) =>
     `comes ${n} points behind ${name}: ${n2} against ${n3}.`,
   isTheAnswer: 'is the answer.',
-  recommendedHere: 'Recommended here',
   nothingToJudge: 'nothing to judge',
   nowhereWorthNaming: 'Nowhere worth naming.',
   inComparison: 'In comparison',
