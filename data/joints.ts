@@ -30,7 +30,15 @@ export const JOINTS = {
   },
   'line-rod': {
     says: ['good', 'mind', 'wrong'],
-    fact: 0,
+    fact: 52,
+  },
+  'cast-strength': {
+    says: ['mind', 'wrong'],
+    fact: 51,
+  },
+  'lowered-rod': {
+    says: ['good', 'wrong'],
+    fact: 53,
   },
   'reel-rod': {
     says: ['good', 'wrong'],
@@ -74,7 +82,7 @@ export const JOINTS = {
   },
   'leader-line': {
     says: ['good', 'mind'],
-    fact: 0,
+    fact: 51,
   },
   teeth: {
     says: ['good', 'wrong'],

@@ -19,7 +19,7 @@ export const RETRIEVES = [
   },
   {
     id: 'steady',
-    name: 'Steady wind',
+    name: 'Wind steadily',
     window: 0.45,
     pullDurationS: 3,
     pauseS: 0,
@@ -164,7 +164,7 @@ export const RETRIEVES = [
   },
   {
     id: 'blade-hop',
-    name: 'Short lifts till it shivers',
+    name: 'Lift it short till it shivers',
     retrieveSpeedMps: 0.7,
     pullDurationS: 0.35,
     pauseS: 4,
@@ -186,7 +186,7 @@ export const RETRIEVES = [
   },
   {
     id: 'pitch',
-    name: 'Pitch to cover, drop, hop twice',
+    name: 'Let it drop along the cover, hop it twice',
     retrieveSpeedMps: 0.8,
     pullDurationS: 0.4,
     pauseS: 3.5,
@@ -197,7 +197,7 @@ export const RETRIEVES = [
   },
   {
     id: 'slow-pitch',
-    name: 'Half-turn lifts under the rod',
+    name: 'Lift it by half turns',
     retrieveSpeedMps: 0.7,
     pullDurationS: 0.7,
     pauseS: 1.5,
@@ -265,7 +265,7 @@ export const RETRIEVES = [
   },
   {
     id: 'fast-lift',
-    name: 'Quick short lifts under the rod',
+    name: 'Lift it quick and short',
     retrieveSpeedMps: 1.3,
     pullDurationS: 0.4,
     pauseS: 0.25,

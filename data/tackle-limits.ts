@@ -4,14 +4,36 @@
 export const ROD_LURE_SLACK = [0.8, 1.2] as const
 export const ROD_LINE_SLACK = [0.8, 1.25] as const
 
+/**
+ * Strength of nylon by thickness, N for the square of a millimetre of diameter: 0.20 mm 22 N, 0.30 mm 51 N, 0.40 mm 89 N (printed strengths, from memory). Braid
+ * may be so many times stronger than a rod's heaviest line, if it is as thin as what is printed.
+ */
+export const MONO_N_PER_MM2 = 560
+export const BRAID_OVER = 2
+
+/**
+ * A hard cast asks a pound of strength for every tenth of an ounce, N/kg; under `least` of that it breaks, and down to there it costs up to `costs` of the chance.
+ */
+export const CAST_N_PER_KG = 1569
+export const CAST_STRENGTH = { least: 0.5, costs: 0.4 } as const
+
 /** Knots and wear leave this share of a line's printed strength. */
 export const KNOT = 0.75
 
 /** Cover asks for more line: by this share more in the thickest. */
 export const COVER_PULL = 1
 
-/** A leader stronger than this share of the main line puts the weak link in the wrong place, and costs this factor. */
-export const WEAK_LINK = { over: 1.1, factor: 0.85 } as const
+/**
+ * A leader stronger than `over` of the main line puts the weak link in the wrong place, unless teeth or rock ask for it; one weaker than `under` of it gives the
+ * line's strength away. Each costs its factor.
+ */
+export const WEAK_LINK = { over: 1.1, factor: 0.85, under: 0.4, wastes: 0.9 } as const
+
+/**
+ * Hook against rod and line, as factors. Stout or buried: a rod from medium-heavy up drives it home, a medium one hardly, a lighter one not, and a line below
+ * `stoutLineN` stretches or breaks first. Fine wire straightens on such a rod.
+ */
+export const HOOK_ON_ROD = { hardly: 0.85, hopeless: 0.5, straightens: 0.85, stoutLineN: 35, lineCosts: 0.75 } as const
 
 /** Fluorocarbon from this thickness up stands teeth, m; wire always does. */
 export const BITE_PROOF_M = 0.0007

@@ -8,13 +8,16 @@ import { completed } from './utils/answer'
 import { exampleMatch, examplePath, openapi } from './utils/openapi'
 import { PathRequest, pathResponse } from './utils/path-http'
 
+const answered = (request: ReturnType<typeof MatchRequest.parse>, lifts = 0) => {
+  const { conditions, place, box, options } = request
+  return matchResponse(matchWater(conditions, place, box, { ...options, lifts }), options.units, request)
+}
 const faults = (parsed: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
   parsed.error?.issues.map((i) => i.path.join('.')) ?? []
 
 describe('match over HTTP', () => {
   it('the example of the description works as it stands', () => {
-    const { conditions, place, box, options } = MatchRequest.parse(exampleMatch())
-    const out = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 5 }), options.units)
+    const out = answered(MatchRequest.parse(exampleMatch()), 5)
     expect(out.ranking).toHaveLength(5)
     const ids = out.ranking.map((r) => r.lure.id)
     expect(out.tied).toBeGreaterThan(0)
@@ -28,13 +31,43 @@ describe('match over HTTP', () => {
     }
     expect(() => JSON.stringify(out)).not.toThrow()
   })
+  it('every part of a set-up is told by its id, with lead, leader and dropper: it could be tied from the answer alone', () => {
+    const { box } = demoWorld('2026-06-12')
+    const request = MatchRequest.parse({ ...exampleMatch(), box, options: { limit: 50 } })
+    const { ranking } = answered(request)
+    const ids = (list: readonly { id: string }[]) => new Set(list.map((one) => one.id))
+    for (const { mount, trailer, leader, line, reel, rod, massKg, shares } of ranking) {
+      if (mount.head) expect(ids(box.heads)).toContain(mount.head.id)
+      if (mount.hook) expect(ids(box.hooks)).toContain(mount.hook.id)
+      if (mount.sinker) expect(ids(box.sinkers)).toContain(mount.sinker.id)
+      if (trailer) expect(ids(box.trailers)).toContain(trailer.id)
+      if (leader) expect(leader.lengthM).toBe(box.leaders.find((l) => l.id === leader.id)?.lengthM)
+      expect(ids(box.lines)).toContain(line.id)
+      expect(ids(box.reels)).toContain(reel.id)
+      expect(ids(box.rods)).toContain(rod.id)
+      expect(mount.leadKg).toBeLessThan(massKg)
+      expect(mount.dropperM === null).toBe(mount.kind !== 'drop-shot')
+      const sum = Object.values(shares).reduce((a, b) => a + b, 0)
+      expect(sum === 0 || Math.abs(sum - 1) < 1e-9).toBe(true)
+    }
+    expect(ranking.some((r) => r.mount.head)).toBe(true)
+  })
+  it('cautions and the law of the place stand with the answer; lures left out are counted', () => {
+    const singles = { ...exampleMatch().place, singlesOnly: true, rules: 'No fishing from the weir.' }
+    const conditions = { ...exampleMatch().conditions, speciesId: 'pike', hour: 1 }
+    const out = answered(MatchRequest.parse({ ...exampleMatch(), place: singles, conditions }))
+    expect(out.cautions.join(' ')).toMatch(/teeth/)
+    expect(out.law).toEqual([
+      'Single hooks only on this water.',
+      'No more than 6 hooks on a line here.',
+      'No fishing from the weir.',
+    ])
+    expect(out.leftOut.find((l) => l.code === 'trebles')?.lures).toBeGreaterThan(0)
+    expect(out.remedy).toBeNull()
+  })
   it('units change the words and never the ranking', () => {
     const of = (units: 'metric' | 'imperial') => {
-      const { conditions, place, box, options } = MatchRequest.parse({
-        ...exampleMatch(),
-        options: { limit: 8, units },
-      })
-      return matchResponse(matchWater(conditions, place, box, { ...options, lifts: 0 }), options.units).ranking
+      return answered(MatchRequest.parse({ ...exampleMatch(), options: { limit: 8, units } })).ranking
     }
     const [metric, imperial] = [of('metric'), of('imperial')]
     const figures = ({ lure, score, retrieve, reasons }: (typeof metric)[number]) => ({
@@ -73,9 +106,8 @@ describe('requests of an earlier shape', () => {
     expect(completed({ other: 1 }, 'box', completeBox)).toEqual({ other: 1 })
   })
   it('saved rigs are answered with their points or the limit they break', () => {
-    const { conditions, place, options } = MatchRequest.parse(exampleMatch())
     const { box } = demoWorld('2026-06-12')
-    const { rigs } = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 0 }), 'metric')
+    const { rigs } = answered({ ...MatchRequest.parse(exampleMatch()), box })
     expect(rigs).toHaveLength(box.rigs.length)
     for (const r of rigs) expect(r.score === null).toBe(r.why !== null)
   })
@@ -86,9 +118,10 @@ describe('a request that leaves out what an angler need not say', () => {
     conditions: { date: '2026-06-12', speciesId: 'perch', waterTempC: 15, visibilityM: 3, depthM: 5 },
   }
   it('is answered from the demo’s box, in open water on an ordinary day', () => {
-    const { conditions, place, box, options } = MatchRequest.parse(completeRequest(short))
+    const request = MatchRequest.parse(completeRequest(short))
+    const { conditions, place } = request
     expect([conditions.cover.kind, conditions.mood, place.id]).toEqual(['open', 'neutral', 'anywhere'])
-    const out = matchResponse(matchWater(conditions, place, box, { ...options, lifts: 0 }), 'metric')
+    const out = answered(request)
     expect(out.ranking).toHaveLength(12)
     expect(out.reading).toMatchObject({ trend: 'rising', tempChangeC: null })
   })

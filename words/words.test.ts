@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import type { FileProblem, StoreProblem } from '../core/exchange'
 import type { SchemaFault } from '../core/fault'
-import type { PartUse, PlaceLaw, Refusal } from '../core/match'
+import type { PartUse, Piece, PlaceLaw, Refusal } from '../core/match'
 import type { Adjustment } from '../core/bench'
 import { ANSWERS, type AdviceSays } from '../core/outing'
-import type { Care, JointFigure, Judgement } from '../core/tackle'
+import { usualPart, type Care, type JointFigure, type Judgement } from '../core/tackle'
 import { TEST_KINDS } from '../core/bench'
 import { RULES, OPEN_QUESTIONS } from '../core/match'
 import { WORLD } from '../core/testing/world'
@@ -190,6 +190,12 @@ const PROBLEMS = all<FileProblem>({
 
 const REFUSALS = all<Refusal>({
   'not-cast': NONE,
+  'lowered-only': NONE,
+  'breaks-on-cast': NONE,
+  'no-rod': NONE,
+  'no-reel': NONE,
+  'no-line': NONE,
+  'no-line-on-reel': NONE,
   'part-missing': NONE,
   'reel-off-rod': NONE,
   'used-up': NONE,
@@ -229,6 +235,14 @@ const USES: readonly PartUse[] = NUMBERS.flatMap((n): PartUse[] => [
   { kind: 'terminals', holdsN: 200, lines: n },
 ])
 
+const PIECES: readonly Piece[] = [
+  { kind: 'respool', part: { ...usualPart('lines', 'x'), name: LONG }, reel: LONG },
+  { kind: 'singles', lure },
+  ...(['hooks', 'heads', 'leaders', 'lines', 'reels', 'rods'] as const).map(
+    (kind) => ({ kind, part: usualPart(kind, 'x') }) as Piece,
+  ),
+]
+
 /** Every joint, verdict by verdict, with each figure that its sentences ask for. */
 const FIGURES: Readonly<Record<string, JointFigure>> = {
   gap: { si: 0.009, role: 'hookGap' },
@@ -241,6 +255,8 @@ const FIGURES: Readonly<Record<string, JointFigure>> = {
   mass: { si: 0.0125, role: 'lureMass' },
   range: { from: 0.005, to: 0.02, role: 'lureMass' },
   line: { si: 50, role: 'lineStrength' },
+  asked: { si: 44, role: 'lineStrength' },
+  holds: { si: 30, role: 'lineStrength' },
   reel: 'casting',
   rod: 'spinning',
   turns: '0.4',
@@ -266,6 +282,7 @@ const WAYS: Readonly<Record<string, string>> = {
   'reel-speed': 'too-slow',
   'jig-reel': 'off-spinning',
   'head-depth': 'light',
+  'leader-line': 'gives',
 }
 const JUDGED = Object.entries(JOINTS).flatMap(([id, { says }]) =>
   says.map((verdict): Judgement => ({
@@ -294,6 +311,8 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
   ['advice', SYSTEMS.flatMap((s) => ADVICE_SAYS.map((a) => W.sayAdvice(a, s)))],
   ['files', PROBLEMS.map((p) => W.sayFileProblem(p))],
   ['refusals', REFUSALS.map((r) => W.sayRefusal(r))],
+  ['pieces', SYSTEMS.flatMap((s) => PIECES.map((p) => W.sayPiece(p, s)))],
+  ['left out', REFUSALS.flatMap((r) => [1, 12].map((n) => W.sayLeftOut(n, W.sayRefusal(r))))],
   ['care', CARE.map((c) => W.sayCare(c))],
   ['parts', SYSTEMS.flatMap((s) => USES.map((u) => W.sayUse(u, s)))],
   ['joints', SYSTEMS.flatMap((s) => JUDGED.flatMap((j) => Object.values(W.sayJoint(j, s)).filter(Boolean)))],

@@ -68,7 +68,10 @@ it('an empty box is answered with a way on, and so is a box without rods', async
   await useHistory().undo()
   await expect.poll(() => ranked(body).length).toBeGreaterThan(0)
   for (const rod of [...box.box.rods]) await box.remove('rods', [rod])
-  await expect.poll(() => body.textContent).toContain('Nothing in this box can be fished here')
+  await expect.poll(() => body.textContent).toContain('there is no rod in the box')
+  await press(body, 'Put it in the box')
+  await expect.poll(() => ranked(body).length).toBeGreaterThan(0)
+  expect(box.box.rods).toHaveLength(1)
 })
 
 it('a line taken off its reel is no longer fished, and undo puts it back', async () => {

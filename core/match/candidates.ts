@@ -5,10 +5,11 @@ import { countDowns, restsHere, rodTips } from './cast-of'
 import { buildVariants, type EvaluatedBuild } from './dressed'
 import { spokenOf, type Spoken } from './habit'
 import { lawBroken } from './law'
-import { gearRatioFit, rodAndLineAgreement, rodCanCast, type Tackle } from './outfit'
+import { rodAndLineAgreement, workAgreement, workRefusal, type Tackle } from './outfit'
 import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
 import type { Offer } from './offer'
 import type { RetrieveSettings, SetUp } from './setup'
+import { linesThatHold } from './stay-down'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
 export interface Candidate {
@@ -87,17 +88,19 @@ export function logUpperBound(lure: Lure, box: Box, context: MatchContext): numb
   return most
 }
 
-/** A dressed lure that some rod here casts. */
+/** A dressed lure that some rod here works. */
 interface Fitted extends Worth {
   readonly dressed: EvaluatedBuild
   /** Thinnest line first. */
   readonly riggings: readonly { readonly rigging: Tackle; readonly agreement: number }[]
 }
 
+const DELIVERIES = ['cast', 'pitch', 'vertical'] as const
+
 function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted | null {
   const { build } = dressed
   const possible = context.riggings
-    .filter((rigging) => rodCanCast(rigging.outfit.rod, build.massKg))
+    .filter((rigging) => DELIVERIES.some((delivery) => !workRefusal(build.massKg, rigging, delivery)))
     .map((rigging) => ({ rigging, agreement: rodAndLineAgreement(build, rigging) }))
   if (possible.length === 0) return null
   return { dressed, riggings: possible, ...worthOf(dressed, context) }
@@ -114,9 +117,10 @@ function bestPerLine(
 ) {
   const best: OnLine[] = []
   for (const { rigging, agreement } of riggings) {
-    const { line, reel } = rigging.outfit
+    if (workRefusal(build.massKg, rigging, retrieve.delivery)) continue
+    const { line } = rigging.outfit
     const reach = castM({ build, outfit: rigging.outfit, handling: { retrieve } }, motion)
-    const tackle = agreement * gearRatioFit(reel, retrieve, retrieveSpeedMps)
+    const tackle = agreement * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
     const { favoured, warned } = spokenOf(spoken.open, { build, retrieve, outfit: rigging.outfit }, spoken)
     const sure =
       base + axisLog(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }) + practiceLog(favoured, warned)
@@ -170,16 +174,20 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
             sure: onLines.reduce((most, l) => Math.max(most, l.logBeforeCast), -Infinity),
           }
         })
+        .filter((t) => t.onLines.length > 0)
         .sort((a, b) => b.sure - a.sure)
       for (const { dressed, onLines, sure } of trailers.slice(0, TRAILERS_TRIED))
-        for (const countDownS of countDowns(dressed.build, dressed.motion, retrieve, c, reading, context.countedOn))
-          for (const rodTipM of rodTips(dressed.build, retrieve, c))
+        for (const rodTipM of rodTips(dressed.build, retrieve, c)) {
+          const held = linesThatHold(onLines, dressed.build, dressed.motion, { retrieve, rodTipM }, context)
+          if (held.length === 0) continue
+          for (const countDownS of countDowns(dressed.build, dressed.motion, retrieve, c, reading, context.countedOn))
             found.push({
               dressed,
               handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM },
-              onLines,
+              onLines: held,
               logBeforeCast: sure,
             })
+        }
     }
   }
   return found.sort((a, b) => b.logBeforeCast - a.logBeforeCast)

@@ -11,7 +11,7 @@ import {
   type ZoneExposure,
 } from '../motion'
 import type { Conditions } from '../water'
-import { castPlanOf } from './cast-of'
+import { castPlanOf, dropperM } from './cast-of'
 import type { Offer } from './offer'
 import type { MatchContext } from './match-context'
 import { reachOf } from './reach'
@@ -25,6 +25,8 @@ export interface CastResult {
   readonly share: ZoneExposure
   /** Chance of hanging up or fouling on a cast, 0 … 1. */
   readonly risk: number
+  /** From the hook of a drop-shot to its sinker, m; null for other rigs. */
+  readonly dropperM: number | null
 }
 
 export { SNAG_LIMIT }
@@ -74,7 +76,11 @@ export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCas
 export const estimateCastMetrics: CastEvaluator<CastMetrics> = (...given) => measureCast(estimateCast, ...given)
 
 /** The cast with its path, to keep and to draw. */
-export const simulateCast: CastEvaluator<CastResult> = (...given) => ({ ...evaluateCast(...given), path: track.path() })
+export const simulateCast: CastEvaluator<CastResult> = (setUp, motion, offer, on) => ({
+  ...evaluateCast(setUp, motion, offer, on),
+  path: track.path(),
+  dropperM: dropperM(setUp.build, on.c, on.reading),
+})
 
 /** Lures that are meant to touch cover on their way. Others are not asked to. */
 const TOUCHES: ReadonlySet<string> = new Set(TOUCHING)

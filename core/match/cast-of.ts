@@ -5,11 +5,20 @@ import { fallTaken, familyOf, type Build, type Retrieve } from '../tackle'
 import { passingOf, type Conditions, type Reading } from '../water'
 import type { SetUp } from './setup'
 
+/** Length from the hook of a drop-shot to its sinker, m, so that the bait hangs in the middle of the zone, as far as such leaders go; null for other rigs. */
+export function dropperM(
+  { mount }: Pick<Build, 'mount'>,
+  c: Pick<Conditions, 'depthM'>,
+  { zone }: Pick<Reading, 'zone'>,
+) {
+  if (mount.kind !== 'drop-shot') return null
+  const wanted = c.depthM - (zone.topM + zone.bottomM) / 2
+  return Math.min(DROPPER_M[1], Math.max(DROPPER_M[0], wanted))
+}
+
 function heldHeight(build: Build, c: Conditions, reading: Reading, rodTipM: number, distanceM: number): number | null {
-  if (build.mount.kind !== 'drop-shot') return null
-  const wanted = c.depthM - (reading.zone.topM + reading.zone.bottomM) / 2
-  const leaderM = Math.min(DROPPER_M[1], Math.max(DROPPER_M[0], wanted))
-  return dropShotHeightM(leaderM, c.depthM, rodTipM, distanceM)
+  const leaderM = dropperM(build, c, reading)
+  return leaderM === null ? null : dropShotHeightM(leaderM, c.depthM, rodTipM, distanceM)
 }
 
 /** The cast of so many metres that a set-up makes in this water, ready for the path. */
@@ -81,6 +90,20 @@ export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readon
     return [level]
   // A sinker's depth is set by its count and pace; for it down and up are enough.
   return swims === 'sinks' ? [down, up] : [down, level, up]
+}
+
+/** The same way of working with every count-down and height of the rod, beside the one it has. */
+export function handlings(
+  { build, handling }: Pick<SetUp, 'build' | 'handling'>,
+  motion: BuildMotion,
+  { c, reading, countedOn }: { readonly c: Conditions; readonly reading: Reading; readonly countedOn: CountedOn },
+): SetUp['handling'][] {
+  const { retrieve, countDownS: now, rodTipM: held } = handling
+  return countDowns(build, motion, retrieve, c, reading, countedOn).flatMap((countDownS) =>
+    rodTips(build, retrieve, c)
+      .filter((rodTipM) => countDownS !== now || rodTipM !== held)
+      .map((rodTipM) => ({ ...handling, countDownS, rodTipM })),
+  )
 }
 
 /**

@@ -3,7 +3,7 @@ import { BLOWN_OUT_FROM, blowOutMps, staysDown, type StaysDown } from '../motion
 import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import { familyOf, type Retrieve } from '../tackle'
-import { truthDegree, waterViscosity, type Conditions, type Reading, type When } from '../water'
+import { truthDegree, type When } from '../water'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { fitsSetUp } from './habit'
@@ -12,6 +12,7 @@ import type { Refusal } from './refusal'
 import type { OfferTest } from './offer-test'
 import { sideShare } from './rule'
 import type { SetUp } from './setup'
+import { downIn, flowHere } from './stay-down'
 
 type Doing = keyof typeof DOINGS
 
@@ -129,7 +130,7 @@ export function howToFish(
   const { path } = thrown
   return {
     cadence: cadenceOf(setUp),
-    staysDown: staysDownHere(setUp, thrown, c, reading, place),
+    staysDown: staysDownHere(setUp, thrown, { c, reading, place }),
     blowOut: { fromMps: blowOutMps(thrown.plan), now: thrown.share.blownOut > BLOWN_OUT_FROM },
     sinksToM: countDownS > 0 ? itemAt(path.z, path.retrieveStartIndex) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
@@ -141,39 +142,18 @@ export function howToFish(
   }
 }
 
-/** How far a fall may carry it before it is past, as a share of the cast: a cast up and across gives the rest. */
-const ROOM_SHARE = 0.5
-/** How a lead grips each bottom: clay as sand, silt as mud. */
-const GROUND_OF = { rock: 'rock', gravel: 'gravel', sand: 'sand', clay: 'sand', silt: 'mud' } as const
-/** Nearer than this no lead lies to a rod, m. */
-const LEAST_AWAY_M = 2
-
 /** What stays down of a sinking set-up in this current or drift, lead by lead. */
 function staysDownHere(
   { build, outfit, handling }: SetUp,
   { plan }: Ranked['thrown'],
-  c: Conditions,
-  reading: Reading,
-  { bottom }: MatchContext['place'],
+  where: Pick<MatchContext, 'c' | 'reading' | 'place'>,
 ): StaysDown | null {
-  const flowMps = Math.hypot(...plan.flowMps)
-  if (flowMps <= 0 || familyOf(build.lure.family).swims !== 'sinks') return null
-  return staysDown({
-    motion: plan.motion,
-    line: { diameterM: outfit.line.diameterM, densityKgM3: plan.lineDensityKgM3 },
-    density: plan.density,
-    viscosity: waterViscosity(c.waterTempC, reading.salinity),
-    tipM: handling.rodTipM,
-    depthM: c.depthM,
-    holdM: Math.min(c.depthM, (reading.zone.topM + reading.zone.bottomM) / 2),
-    flowMps,
-    awayM: Math.max(LEAST_AWAY_M, plan.delivery === 'vertical' ? 0 : ROOM_SHARE * plan.castM),
-    roomM: Math.max(LEAST_AWAY_M, ROOM_SHARE * plan.castM),
-    ground: GROUND_OF[bottom],
-  })
+  if (flowHere(where.c) <= 0 || familyOf(build.lure.family).swims !== 'sinks') return null
+  return staysDown(downIn(plan.motion, outfit.line, handling, plan.castM, where))
 }
 
-function lawOf({ build }: SetUp, place: MatchContext['place']): PlaceLaw {
+/** What local rules say of hooks here, and whether a set-up breaks them. */
+export function lawOf(setUp: Pick<SetUp, 'build'> | null, place: MatchContext['place']): PlaceLaw {
   const { singlesOnly, mostHooks, rules } = place
-  return { broken: lawBroken(build.lure, place), singlesOnly, mostHooks, rules }
+  return { broken: setUp && lawBroken(setUp.build.lure, place), singlesOnly, mostHooks, rules }
 }

@@ -1,7 +1,8 @@
-import { COLOUR_GROUPS, COLOURS, familyOf, type Build, type ColourGroup, type Lure } from '../tackle'
+import { COLOUR_GROUPS, COLOURS, familyOf, groupShares, type Build, type ColourGroup, type Lure } from '../tackle'
 import type { MatchContext } from './match-context'
 import { countDowns } from './cast-of'
 import { evaluateBuild } from './dressed'
+import { rejectionReason, workRefusal } from './outfit'
 import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { SetUp } from './setup'
 import { SNAG_LIMIT } from './cast-evaluation'
@@ -22,6 +23,8 @@ export interface Improvement {
 /** Steps that an angler could buy or tie: half to double the weight, a third off or on the line and the diving depth. */
 const STEPS = [0.6, 0.8, 1.25, 1.6] as const
 const LONGER_CAST = 1.25
+/** Whoever is so much of one colour group is told no other shade of it. */
+const MOSTLY = 0.4
 /** A change worth less is not worth naming, points. */
 const MIN_GAIN = 0.5
 
@@ -93,11 +96,12 @@ function changesTo(
 ): { change: Improvement['change']; setUps: SetUp[] }[] {
   const { build, outfit } = setUp
   const { lure } = build
+  const shares = groupShares(lure.colour)
   const tries: { change: Improvement['change']; setUps: SetUp[] }[] = []
   const wanted = parts.find((p) => p.axis === 'length')?.want
   if (wanted) tries.push({ change: { kind: 'length', toM: wanted }, setUps: [withLength(setUp, wanted)] })
   for (const to of COLOUR_GROUPS) {
-    if (context.demand.colour.liking[to] < 0.9) continue
+    if (context.demand.colour.liking[to] < 0.9 || shares[to] >= MOSTLY) continue
     const id = anyOf(to)
     tries.push({
       change: { kind: 'colour', to },
@@ -118,7 +122,8 @@ function changesTo(
       })
     }
     const diameterM = outfit.line.diameterM * by
-    const line = { ...outfit.line, diameterM }
+    const line = { ...outfit.line, diameterM, strengthN: outfit.line.strengthN * by ** 2 }
+    if (rejectionReason({ ...outfit, line }, setUp.leader, context.species, context.c)) continue
     tries.push({ change: { kind: 'line', toM: diameterM }, setUps: [{ ...setUp, outfit: { ...outfit, line } }] })
   }
   return tries
@@ -128,6 +133,8 @@ function changesTo(
 export function bestSingleChange(ranked: Ranked, context: MatchContext): Improvement | null {
   let best: Improvement | null = null
   const weigh = (change: Improvement['change'], setUp: SetUp, on: MatchContext) => {
+    const { build, outfit, leader, handling } = setUp
+    if (workRefusal(build.massKg, { outfit, leader }, handling.retrieve.delivery)) return
     const tried = scoreSetUp(setUp, on)
     if (tried.thrown.risk > SNAG_LIMIT) return
     const points = tried.score - ranked.score

@@ -3,10 +3,12 @@ import type { Box } from '../box'
 import type { Conditions, Place, Reading } from '../water'
 import { createMatchContext, type MatchOptions } from './match-context'
 import type { RuleContribution } from './demand'
+import { leftOut, type LeftOut } from './left-out'
 import { bestSingleChange, type Improvement } from './lift'
 import type { Ranked } from './score-breakdown'
 import { rankSteps, type Placed } from './rank'
 import { isPoor, pairOf, tiedPlaces, type Pair } from './places'
+import { cheapestRemedy, type Remedy } from './remedy'
 import { rankRigs } from './rigs'
 import type { ScoreTerm } from './score'
 import type { Refusal } from './refusal'
@@ -35,6 +37,10 @@ export interface MatchAnswer {
   readonly poor: boolean
   /** One that searches and one that finishes, by their places in the list. */
   readonly pair: Pair | null
+  /** Lures that break a limit here, by the limit. */
+  readonly leftOut: readonly LeftOut[]
+  /** Where nothing can be fished: the cheapest change with which something can; null where there is an answer, or no such change. */
+  readonly remedy: Remedy | null
   /** What is tied already, best first. */
   readonly rigs: readonly MatchRig[]
   /** What the water asks for, the loudest rules first. */
@@ -101,6 +107,8 @@ export function* matchSteps(
       tied: tiedPlaces(rows),
       poor: isPoor(rows),
       pair: pairOf(rows),
+      leftOut: leftOut(box, context),
+      remedy: rows.length === 0 ? cheapestRemedy(box, context, options) : null,
       rigs,
       asked: loudest(context.demand),
     }

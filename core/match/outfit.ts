@@ -1,21 +1,28 @@
 import {
   BITE_PROOF_M,
+  CAST_STRENGTH,
   COVER_PULL,
   EASY_TURNS,
+  HOOK_ON_ROD,
   KNOT,
-  ROD_LINE_SLACK,
   ROD_LURE_SLACK,
   THICKNESS_SEEN,
   STEALTH_BY_MATERIAL,
   WEAK_LINK,
 } from '../../data/tackle-limits'
 import {
+  ROD_POWERS,
+  canCast,
+  castStrengthN,
+  familyOf,
+  lineAsRated,
+  lineInRodRange,
+  lineOnRodN,
   reelFitsRod,
   rodFit,
-  familyOf,
+  weakestN,
   type Build,
   type Leader,
-  type Line,
   type Reel,
   type Retrieve,
   type Rod,
@@ -56,9 +63,8 @@ export function rejectionReason(
   species: Species,
   c: Conditions,
 ): Refusal | null {
-  if (!lineInRodRange(rod, line)) return { code: 'line-off-rod' }
-  if (Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT < requiredStrengthN(species, c))
-    return { code: 'too-weak' }
+  if (!lineInRodRange(rod, line, leader)) return { code: 'line-off-rod' }
+  if (weakestN(line, leader) * KNOT < requiredStrengthN(species, c)) return { code: 'too-weak' }
   if (species.biteProof && !isBiteProof(leader)) return { code: 'not-bite-proof' }
   return null
 }
@@ -66,23 +72,35 @@ export function rejectionReason(
 /** Every rigging that breaks no hard limit of strength, rod or teeth, thinnest line first; of leaders worse in every way than another, none. */
 export function tackleOptions(box: Box, species: Species, c: Conditions): Tackle[] {
   const outfits = outfitsOf(box).sort((a, b) => a.line.diameterM - b.line.diameterM)
+  const stout = asksStoutLeader(species, c)
   return outfits.flatMap((outfit) => {
     const possible = [null, ...box.leaders]
       .filter((leader) => rejectionReason(outfit, leader, species, c) === null)
-      .map((leader) => tackleOf(outfit, leader))
+      .map((leader) => tackleOf(outfit, leader, stout))
     return possible.filter((a, i) => !possible.some((b, j) => dominates(b, a, j < i)))
   })
 }
 
-export function tackleOf(outfit: Outfit, leader: Leader | null): Tackle {
+/** Teeth, rock and shell chafe: there a leader stronger than the line makes sense. */
+export function asksStoutLeader(species: Pick<Species, 'biteProof'>, c: Pick<Conditions, 'cover'>): boolean {
+  return species.biteProof || c.cover.kind === 'rock' || c.cover.kind === 'shell'
+}
+
+/** @param stout whether a leader stronger than the line makes sense here */
+export function tackleOf(outfit: Outfit, leader: Leader | null, stout = false): Tackle {
   const { rod, line } = outfit
   return {
     outfit,
     leader,
     stealth: stealthAgreement(outfit, leader),
-    lineInRod: rangeFit(line.strengthN, rod.lineMinN, rod.lineMaxN),
-    weakLink: leader && leader.strengthN > line.strengthN * WEAK_LINK.over ? WEAK_LINK.factor : 1,
+    lineInRod: rangeFit(lineOnRodN(rod, lineAsRated(line, leader)), rod.lineMinN, rod.lineMaxN),
+    weakLink: leader ? weakLinkFit(leader.strengthN / line.strengthN, stout) : 1,
   }
+}
+
+function weakLinkFit(share: number, stout: boolean): number {
+  if (share > WEAK_LINK.over) return stout ? 1 : WEAK_LINK.factor
+  return share < WEAK_LINK.under ? WEAK_LINK.wastes : 1
 }
 
 function dominates(b: Tackle, a: Tackle, earlier: boolean): boolean {
@@ -90,15 +108,51 @@ function dominates(b: Tackle, a: Tackle, earlier: boolean): boolean {
   return b.stealth > a.stealth || b.weakLink > a.weakLink || earlier
 }
 
-/** Whether a line is within what is printed on a rod, or a little outside. */
-export function lineInRodRange(rod: Rod, line: Pick<Line, 'strengthN'>): boolean {
-  return line.strengthN >= rod.lineMinN * ROD_LINE_SLACK[0] && line.strengthN <= rod.lineMaxN * ROD_LINE_SLACK[1]
-}
-
 /** Whether a rod casts this weight, or a little outside what is printed on it. */
 export function rodCanCast(rod: Rod, massKg: number): boolean {
   return massKg >= rod.lureMinKg * ROD_LURE_SLACK[0] && massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1]
 }
+
+/**
+ * The hard limit that a weight breaks on given tackle in one way of fishing; null where it holds. What is lowered need not load the rod and breaks nothing; what is
+ * cast asks for a rod and a reel that cast, and for a line and leader that bear it.
+ */
+export function workRefusal(
+  massKg: number,
+  { outfit: { rod, reel, line }, leader }: Pick<Tackle, 'outfit' | 'leader'>,
+  delivery: Retrieve['delivery'],
+): Refusal | null {
+  if (delivery === 'vertical') return massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1] ? null : { code: 'rod-cannot-cast' }
+  if (!canCast(rod, reel)) return { code: 'lowered-only' }
+  if (!rodCanCast(rod, massKg)) return { code: 'rod-cannot-cast' }
+  if (delivery === 'cast' && weakestN(line, leader) < CAST_STRENGTH.least * castStrengthN(massKg))
+    return { code: 'breaks-on-cast' }
+  return null
+}
+
+/** How well line and leader bear the cast, as a factor. */
+function castStrengthFit(massKg: number, { outfit: { line }, leader }: Tackle): number {
+  const share = weakestN(line, leader) / castStrengthN(massKg)
+  const missing = Math.min(1, Math.max(0, (1 - share) / (1 - CAST_STRENGTH.least)))
+  return 1 - CAST_STRENGTH.costs * missing
+}
+
+/** How far the hook that is tied on suits rod and line, as a factor: a stout one must be driven home, fine wire must not be bent open. */
+function hookFit({ lure, mount }: Build, { outfit: { rod, line }, leader }: Tackle): number {
+  const at = ROD_POWERS.indexOf(rod.power)
+  const hook = mount.kind === 'head' ? mount.head : 'hook' in mount ? mount.hook : lure.hooks
+  if (!hook) return 1
+  if (hook.wire === 'light') return at >= STRONG ? HOOK_ON_ROD.straightens : 1
+  const stout = hook.wire === 'heavy' || (mount.kind === 'head' && mount.head.kind === 'weed-guard')
+  if (stout && mount.kind !== 'own') {
+    const driven = at >= STRONG ? 1 : at >= MIDDLING ? HOOK_ON_ROD.hardly : HOOK_ON_ROD.hopeless
+    return driven * (weakestN(line, leader) < HOOK_ON_ROD.stoutLineN ? HOOK_ON_ROD.lineCosts : 1)
+  }
+  const buried = 'hook' in mount && (mount.hook.style === 'offset' || mount.hook.style === 'straight-shank')
+  return buried && at < MIDDLING ? HOOK_ON_ROD.hardly : 1
+}
+const STRONG = ROD_POWERS.indexOf('medium-heavy')
+const MIDDLING = ROD_POWERS.indexOf('medium')
 
 /** Wire, or fluorocarbon thick enough. */
 export function isBiteProof(leader: Leader | null): boolean {
@@ -118,10 +172,18 @@ function rangeFit(value: number, low: number, high: number): number {
   return place < 0 || place > 1 ? 0.55 : 1 - 0.25 * Math.abs(place - 0.5)
 }
 
-/** Agreement of rod and line with a build, 0 … 1, before the reel is asked. */
-export function rodAndLineAgreement(build: Build, { outfit: { rod }, lineInRod, weakLink }: Tackle): number {
+/** Agreement of rod, line and hook with a build, 0 … 1, before it is known how it is worked. */
+export function rodAndLineAgreement(build: Build, tackle: Tackle): number {
+  const { rod } = tackle.outfit
   const need = rodFit(familyOf(build.lure.family).rod, rod)
-  return (0.5 * need + 0.3 * rangeFit(build.massKg, rod.lureMinKg, rod.lureMaxKg) + 0.2 * lineInRod) * weakLink
+  const mass = rangeFit(build.massKg, rod.lureMinKg, rod.lureMaxKg)
+  return (0.5 * need + 0.3 * mass + 0.2 * tackle.lineInRod) * tackle.weakLink * hookFit(build, tackle)
+}
+
+/** What the way of fishing makes of that agreement, as a factor: how the reel winds it, and how line and leader bear the cast. */
+export function workAgreement(massKg: number, tackle: Tackle, retrieve: Retrieve, retrieveSpeedMps: number): number {
+  const wound = gearRatioFit(tackle.outfit.reel, retrieve, retrieveSpeedMps)
+  return retrieve.delivery === 'cast' ? wound * castStrengthFit(massKg, tackle) : wound
 }
 
 /** How little of the line a fish sees, 0 … 1. */

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { PARTS, buildsOf, drawPart, usualPart, type PartKind, type PartOf } from '../tackle'
+import { PARTS, buildsOf, drawPart, lineInRodRange, usualPart, type PartKind, type PartOf } from '../tackle'
 import { EMPTY_BOX, type Box } from '../box'
 import { partUse } from '.'
-import { lineInRodRange } from './outfit'
+
 import { sayUse } from '../../words'
 import type { UnitSystem } from '../quantity'
 

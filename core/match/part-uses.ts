@@ -5,6 +5,7 @@ import {
   familyOf,
   hookFits,
   hookGapM,
+  lineInRodRange,
   reelFitsRod,
   trailerFits,
   type Lure,
@@ -12,7 +13,7 @@ import {
   type PartOf,
 } from '../tackle'
 import type { Box } from '../box'
-import { isBiteProof, lineInRodRange, rodCanCast } from './outfit'
+import { isBiteProof, rodCanCast } from './outfit'
 
 /** What a part is good for in a box: how many lures or lines go with it, and what it holds. Strengths N, speeds m/s. */
 export type PartUse =

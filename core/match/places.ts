@@ -1,19 +1,18 @@
+import { CHOICE, NEAR, PAIR, POOR, TIE } from '../../data/places'
 import type { Ranked } from './score-breakdown'
 
 /** What is made of a ranking once it is done: a choice, a pair, ties, and a word when even the best is poor. */
 
-/** Places that are to differ from each other, and the share of a score that one may lose by it. */
-const CHOICE = { places: 3, least: 0.75 } as const
-/** Scores nearer than this share are a tie: glance, path and belief err by more. */
-const TIE = 0.05
-/** Under this score even the first is a poor answer. */
-const POOR = 20
-/** Places among which a pair is looked for; what searches and what finishes, by `passing`; least share of the first score. */
-const PAIR = { among: 12, search: 0.7, finish: 0.4, least: 0.4 } as const
-
 type Row = Pick<Ranked, 'setUp' | 'score'>
+type RowInWater = Row & { readonly thrown: { readonly share: Pick<Ranked['thrown']['share'], 'ofAllTime'> } }
 const alike = ({ setUp: a }: Row, { setUp: b }: Row) =>
   a.build.lure.family === b.build.lure.family && a.handling.retrieve.id === b.handling.retrieve.id
+
+/** What hardly comes near the fish stands behind all that does, whatever else speaks for it; the rest keep their order. */
+export function nearFirst<R extends RowInWater>(rows: readonly R[]): R[] {
+  const near = ({ thrown }: R) => thrown.share.ofAllTime >= NEAR
+  return [...rows.filter(near), ...rows.filter((row) => !near(row))]
+}
 
 /** The first places made a choice: each is another kind of lure or another way than those before it, as long as it is not much worse. The rest keep their order. */
 export function asChoice<R extends Row>(rows: readonly R[]): R[] {

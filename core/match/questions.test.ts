@@ -185,7 +185,7 @@ describe('why not this one', () => {
       whyNotLure(l, answer, of, createMatchContext(water(), PLACE, of, { sides: {} })).why
     expect(why(box, { ...lure, count: 0 })).toEqual({ code: 'used-up' })
     expect(why({ ...box, hooks: [], heads: [] })).toEqual({ code: 'no-hook-fits' })
-    expect(why({ ...box, rods: [] })).toEqual({ code: 'no-tackle-holds' })
+    expect(why({ ...box, rods: [] })).toEqual({ code: 'no-rod' })
     expect(why(box, { ...named('Slingspat 28'), massKg: 0.4, measuredMassKg: null } as Lure)).toEqual({
       code: 'no-rod-casts',
     })

@@ -1,14 +1,15 @@
 import { itemAt } from '../list'
 import { groupShares, kinKeyOf, lureAction, type Lure } from '../tackle'
 import type { Box } from '../box'
-import { scoreBreakdown, ranksBefore, type Ranked } from './score-breakdown'
+import { handlings } from './cast-of'
+import { ranksBefore, scoreBreakdown, scoreSetUp, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { candidatesFor, candidatesOf, logUpperBound, setUpOf, type Candidate, type OnLine } from './candidates'
-import type { EvaluatedBuild } from './dressed'
+import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { warningOf } from './habit'
 import { ESTIMATE_ERROR, estimateCandidates, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
-import { asChoice } from './places'
+import { asChoice, nearFirst } from './places'
 import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
@@ -77,6 +78,18 @@ function thrown(candidate: Candidate, onLine: OnLine, context: MatchContext, bes
   if (best && log < logOf(best.ranked) - 1e-9) return null
   const ranked = scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
   return best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked }
+}
+
+/** A glance tells count-downs and heights of the rod least apart: of what is shown each is thrown with all of them. */
+function bestCounted(ranked: Ranked, context: MatchContext): Ranked {
+  const { setUp } = ranked
+  const { motion } = evaluateBuild(setUp.build, context.known(setUp.build.lure), context.reading)
+  let best = ranked
+  for (const handling of handlings(setUp, motion, context)) {
+    const other = scoreSetUp({ ...setUp, handling }, context)
+    if (other.thrown.risk <= SNAG_LIMIT && ranksBefore(other, best)) best = other
+  }
+  return best
 }
 
 /** A place in the ranking: a lure in its best set-up, and its model’s other sizes and colours, which stand behind it. */
@@ -210,18 +223,22 @@ function placed(seen: readonly Seen[], lures: readonly Lure[], context: MatchCon
     list.splice(at < 0 ? list.length : at, 0, { kinKey, ranked })
     if (list.length > limit) list.pop()
   }
+  for (const one of list) one.ranked = bestCounted(one.ranked, context)
+  list.sort((a, b) => (ranksBefore(a.ranked, b.ranked) ? -1 : 1))
   const shown = new Map(list.map((one) => [one.kinKey, one.ranked]))
   const alike = new Map<string, Lure[]>()
   for (const lure of lures) {
     const kinKey = kinKeyOf(lure)
     if (shown.has(kinKey)) alike.set(kinKey, [...(alike.get(kinKey) ?? []), lure])
   }
-  return asChoice(
-    list.map(({ kinKey, ranked }) => ({
-      ...ranked,
-      alike: (alike.get(kinKey) ?? [])
-        .filter((l) => l.id !== ranked.setUp.build.lure.id)
-        .map(({ id, name }) => ({ id, name })),
-    })),
+  return nearFirst(
+    asChoice(
+      list.map(({ kinKey, ranked }) => ({
+        ...ranked,
+        alike: (alike.get(kinKey) ?? [])
+          .filter((l) => l.id !== ranked.setUp.build.lure.id)
+          .map(({ id, name }) => ({ id, name })),
+      })),
+    ),
   )
 }

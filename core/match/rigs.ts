@@ -1,9 +1,21 @@
-import { evaluateBuild } from './dressed'
-import { familyOf, rigMassKg, rigParts, reelFitsRod, type Build, type Rig, type RigParts } from '../tackle'
+import {
+  familyOf,
+  reelFitsRod,
+  retrieveOf,
+  rigMassKg,
+  rigParts,
+  worksOn,
+  type Build,
+  type Lure,
+  type Rig,
+  type RigParts,
+} from '../tackle'
 import type { Box } from '../box'
 import type { Ranked } from './score-breakdown'
+import { evaluateBuild } from './dressed'
+import { lawBroken } from './law'
 import type { MatchContext } from './match-context'
-import { tackleOf, rodCanCast, rejectionReason } from './outfit'
+import { asksStoutLeader, rejectionReason, tackleOf, workRefusal } from './outfit'
 import { bestDressed } from './rank'
 import type { Refusal } from './refusal'
 
@@ -33,6 +45,20 @@ function mountOf({ type, head, hook, sinker }: RigParts): Build['mount'] | null 
   }
 }
 
+/** Why none of the ways of fishing a lure can be done with a rod, reel and line; null where one can. */
+function unworkable(
+  lure: Lure,
+  mount: Build['mount'],
+  massKg: number,
+  tackle: Parameters<typeof workRefusal>[1],
+): Refusal | null {
+  const ways = familyOf(lure.family)
+    .retrieves.map(retrieveOf)
+    .filter((way) => worksOn(way, mount.kind))
+  const refusals = ways.map(({ delivery }) => workRefusal(massKg, tackle, delivery))
+  return refusals.includes(null) ? null : (refusals[0] ?? null)
+}
+
 function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const refuse = (why: Refusal): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
   const no = (code: Exclude<Refusal['code'], 'too-many-hooks'>) => refuse({ code })
@@ -43,15 +69,18 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   if (!lure || !mount || !rod || !line) return no('part-missing')
   if (!reel || !reelFitsRod(rod, reel)) return no('reel-off-rod')
   if (lure.count === 0) return no('used-up')
+  const law = lawBroken(lure, context.place, (mount.kind === 'own' ? 0 : 1) + (rig.stinger ? 1 : 0))
+  if (law) return refuse(law)
   const massKg = rigMassKg(parts)
-  if (!rodCanCast(rod, massKg)) return no('rod-cannot-cast')
   const outfit = { rod, reel, line }
-  const broken = rejectionReason(outfit, leader, context.species, context.c)
+  const broken =
+    rejectionReason(outfit, leader, context.species, context.c) ?? unworkable(lure, mount, massKg, { outfit, leader })
   if (broken) return refuse(broken)
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
   const build: Build = { lure, mount, trailer: taken, massKg }
   const dressed = evaluateBuild(build, context.known(lure), context.reading)
-  const ranked = bestDressed(dressed, { ...context, riggings: [tackleOf(outfit, leader)] })
+  const tackle = tackleOf(outfit, leader, asksStoutLeader(context.species, context.c))
+  const ranked = bestDressed(dressed, { ...context, riggings: [tackle] })
   return ranked ? { rig: { id: rig.id, name: rig.name }, ranked, why: null } : no('hangs-up')
 }
 

@@ -3,7 +3,7 @@ import { handOffers } from './candidates'
 import { evaluateBuild } from './dressed'
 import { speaksOf } from './habit'
 import type { Offer } from './offer'
-import { gearRatioFit, tackleOf, rodAndLineAgreement } from './outfit'
+import { asksStoutLeader, rodAndLineAgreement, tackleOf, workAgreement } from './outfit'
 import { accountOf, axisLines, buildOffers, colourLines, practiceLines, type ScoreTerm } from './score'
 import { setUpKey, type SetUp } from './setup'
 import { pathOffers, simulateCast, type CastResult } from './cast-evaluation'
@@ -33,12 +33,12 @@ export function scoreBreakdown(
   setUp: SetUp,
   offer: Offer,
   thrown: CastResult,
-  { demand, contrastOf, record }: MatchContext,
+  { c, species, demand, contrastOf, record }: MatchContext,
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
   const { retrieve, retrieveSpeedMps } = handling
-  const rigging = tackleOf(outfit, leader)
-  const tackle = rodAndLineAgreement(build, rigging) * gearRatioFit(outfit.reel, retrieve, retrieveSpeedMps)
+  const rigging = tackleOf(outfit, leader, asksStoutLeader(species, c))
+  const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
   const spoken = demand.habits.filter((h) => speaksOf(h, { build, retrieve, outfit }) === true)
   const account = accountOf([
     ...axisLines(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share)),

@@ -7,7 +7,8 @@ import { countDowns, restsHere, rodTips } from './cast-of'
 import { buildVariants } from './dressed'
 import { estimateCandidates } from './candidate-estimate'
 import { candidatesOf } from './candidates'
-import { rodCanCast } from './outfit'
+import { workRefusal } from './outfit'
+import { linesThatHold } from './stay-down'
 import { axisLog, buildOffers, colourLiking, colourLog } from './score'
 import { SNAG_LIMIT, estimateCastMetrics, pathOffers, evaluateCast } from './cast-evaluation'
 import { scoreSetUp, type Ranked } from './score-breakdown'
@@ -24,7 +25,12 @@ function everySetUp(lure: Lure, box: Box, context: MatchContext): SetUp[] {
       return rodTips(build, retrieve, c).flatMap((rodTipM) =>
         countDowns(build, motion, retrieve, c, reading, countedOn).flatMap((countDownS) =>
           riggings
-            .filter((r) => rodCanCast(r.outfit.rod, build.massKg))
+            .filter((r) => !workRefusal(build.massKg, r, retrieve.delivery))
+            .filter((rigging) => {
+              const castM = context.castM({ build, outfit: rigging.outfit, handling: { retrieve } }, motion)
+              const one = { rigging, castM, logBeforeCast: 0 }
+              return linesThatHold([one], build, motion, { retrieve, rodTipM }, context).length > 0
+            })
             .map(({ outfit, leader }) => ({
               build,
               outfit,

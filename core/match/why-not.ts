@@ -1,10 +1,9 @@
-import { buildsOf, type Lure } from '../tackle'
+import type { Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { compareParts } from './compare'
-import { lawBroken } from './law'
-import { rodCanCast } from './outfit'
+import { forbids } from './left-out'
 import { bestOf } from './rank'
 import type { Refusal } from './refusal'
 import { pointsPerLog, type ScoreTerm } from './score'
@@ -35,7 +34,14 @@ const NAMED = 5
 
 export function whyNotLure(lure: Lure, answer: Ranked, box: Box, context: MatchContext): WhyNot {
   const ranked = lure.count > 0 ? bestOf(lure, box, context) : null
-  if (!ranked) return { ranked, why: forbidden(lure, box, context), behind: answer.score, worse: [], better: [] }
+  if (!ranked)
+    return {
+      ranked,
+      why: forbids(lure, box, context) ?? { code: 'hangs-up' },
+      behind: answer.score,
+      worse: [],
+      better: [],
+    }
   const each = pointsPerLog(answer.score, ranked.score)
   const apart = compareParts([ranked, answer]).map(({ parts: [own, other] }): Apart => ({
     own: own ?? null,
@@ -49,16 +55,4 @@ export function whyNotLure(lure: Lure, answer: Ranked, box: Box, context: MatchC
     worse: apart.filter((a) => a.behind >= WORTH).slice(0, NAMED),
     better: apart.filter((a) => a.behind <= -WORTH).slice(0, NAMED),
   }
-}
-
-function forbidden(lure: Lure, box: Box, context: MatchContext): Refusal {
-  if (lure.count === 0) return { code: 'used-up' }
-  const law = lawBroken(lure, context.place)
-  if (law) return law
-  const builds = buildsOf(lure, box)
-  if (builds.length === 0) return { code: 'no-hook-fits' }
-  if (context.riggings.length === 0) return { code: 'no-tackle-holds' }
-  if (!builds.some((b) => context.riggings.some((r) => rodCanCast(r.outfit.rod, b.massKg))))
-    return { code: 'no-rod-casts' }
-  return { code: 'hangs-up' }
 }

@@ -35,6 +35,6 @@ export {
   turnsForSpeed,
   type Ground,
 } from './bottom'
-export { staysDown, type StaysDown, type Verdict } from './stays-down'
+export { holdsBottom, staysDown, type DownIn, type StaysDown, type Verdict } from './stays-down'
 export { swing, type SwingPoint } from './swing'
 export { cheapestChange, type InverseInput, type Option } from './cheapest'

@@ -74,12 +74,34 @@ function least(holds: (moreKg: number) => boolean): Verdict {
   }
 }
 
+/** Whether a rig with so much more lead stays where it lies. */
+function holdsWith(given: DownIn, moreKg: number): boolean {
+  const { line, density, tipM, depthM, flowMps, awayM, ground } = given
+  const rig = withLead(given, moreKg)
+  const dragN = 0.5 * density * rig.towDragAreaM2 * flowMps ** 2
+  const needed = leastHoldingN({
+    depthM,
+    tipM,
+    awayM,
+    flowMps,
+    lineDiameterM: line.diameterM,
+    density,
+    ground,
+    dragN,
+  })
+  return needed !== null && rig.submergedWeightN >= needed
+}
+
+/** Whether a rig stays where it lies, as it is. */
+export const holdsBottom = (given: DownIn): boolean =>
+  given.motion.submergedWeightN > 0 && (given.flowMps < STILL_MPS || holdsWith(given, 0))
+
 /**
  * Whether a rig stays where it lies, can be held at a depth under the rod, and gets down before the water has carried it past: from all its lead with its
  * drag, the drag of the bait, depth, current or drift, and line. The flow is taken as even down to the bottom, which errs on the heavy side.
  */
 export function staysDown(given: DownIn): StaysDown {
-  const { line, density, tipM, depthM, holdM, flowMps, awayM, roomM, ground } = given
+  const { line, density, tipM, depthM, holdM, flowMps, roomM } = given
   const fall = (moreKg: number) => sinkTimeS(withLead(given, moreKg), density, line.diameterM, depthM)
   const seconds = fall(0)
   const down = least((kg) => fall(kg) * flowMps <= roomM)
@@ -91,24 +113,10 @@ export function staysDown(given: DownIn): StaysDown {
     }
     return { holdsBottom: sinks, holdsDepth: sinks, getsDown: { ...getsDown, does: sinks.does } }
   }
-  const holdsBottom = least((kg) => {
-    const rig = withLead(given, kg)
-    const dragN = 0.5 * density * rig.towDragAreaM2 * flowMps ** 2
-    const needed = leastHoldingN({
-      depthM,
-      tipM,
-      awayM,
-      flowMps,
-      lineDiameterM: line.diameterM,
-      density,
-      ground,
-      dragN,
-    })
-    return needed !== null && rig.submergedWeightN >= needed
-  })
+  const bottom = least((kg) => holdsWith(given, kg))
   const holdsDepth = least((kg) => {
     const rig = { ...withLead(given, kg), diveAngleTan: 0, basis: 'assumed' as const }
     return trollingDepth(rig, density, line, flowMps, LINE_BY_DEPTH * (holdM + tipM), tipM).depthM >= holdM
   })
-  return { holdsBottom, holdsDepth, getsDown }
+  return { holdsBottom: bottom, holdsDepth, getsDown }
 }

@@ -32,6 +32,16 @@ export {
   type PartKind,
   type PartOf,
 } from './parts'
+export {
+  canCast,
+  castStrengthN,
+  lineAsRated,
+  lineInRodRange,
+  lineOnRodN,
+  monoOfThicknessN,
+  thicknessOfMonoM,
+  weakestN,
+} from './strength'
 export { usualPart } from './usual-parts'
 export { rodFit } from './rod-need'
 export { MOUNT_KINDS, type Action } from './family'
@@ -75,7 +85,7 @@ export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPla
 export { RIG_TYPES, Rig, rigTypeOf, type RigPart, type RigType, type RigTypeId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { MOST_THINGS, TackleBox } from './tackle-box'
-export { buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
+export { GAP_BAND, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
 export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
 export { searchFor } from './search'
 export { colourAt, coloursOfPhoto, nearestColour, type Pixels } from './photo-colours'

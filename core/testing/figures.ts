@@ -33,6 +33,8 @@ const said = z
   .min(1)
   .regex(/^[a-z0-9 -]+$/)
 const lists = z.record(z.string(), z.array(said).min(1))
+/** The end of a step, or of none. */
+const upTo = z.number().positive().or(z.literal(Infinity))
 const metres = (most: number) => between(0.0001, most)
 /** 400 to 700 nm in steps of ten. */
 const spectrum = (least: number, most: number) => z.array(between(least, most)).length(31)
@@ -265,12 +267,42 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     JUDGED_FROM_M: metres(3),
     GREYS: ordered({ none: between(-2, 1), all: between(-5, -1) }, 'all', 'none'),
   },
+  places: {
+    CHOICE: z.strictObject({ places: between(2, 6), least: between(0.4, 1) }),
+    TIE: between(0.01, 0.2),
+    POOR: between(5, 40),
+    NEAR: between(0.01, 0.2),
+    PAIR: ordered({ finish: share, search: share, among: between(3, 30), least: share }, 'finish', 'search'),
+  },
+  remedy: {
+    REMEDY: z.strictObject({
+      over: between(1, 2),
+      tried: between(1, 20),
+      pack: between(1, 50),
+      lureKg: between(0.003, 0.03),
+      hookKgPerGap: between(0.03, 0.3),
+      braidNPerMm2: between(2000, 6000),
+      heads: z.array(z.strictObject({ toM: upTo, kg: between(0.001, 0.06) })).min(2),
+      lures: rising('what a rod casts', 0.1, 4),
+      lines: rising('what a rod takes', 0.1, 4),
+      powers: z.array(z.strictObject({ toKg: upTo, power: said })).min(3),
+    }),
+  },
   'tackle-limits': {
     ROD_LURE_SLACK: rising('the slack', 0.5, 1.6),
     ROD_LINE_SLACK: rising('the slack', 0.5, 1.6),
     KNOT: between(0.4, 1),
     COVER_PULL: between(0, 3),
-    WEAK_LINK: z.strictObject({ over: between(1, 1.5), factor: share }),
+    WEAK_LINK: z.strictObject({ over: between(1, 1.5), factor: share, under: between(0.1, 0.9), wastes: share }),
+    MONO_N_PER_MM2: between(400, 750),
+    BRAID_OVER: between(1.2, 4),
+    CAST_N_PER_KG: between(1000, 2500),
+    CAST_STRENGTH: z.strictObject({ least: between(0.2, 0.9), costs: share }),
+    HOOK_ON_ROD: ordered(
+      { hopeless: share, hardly: share, straightens: share, lineCosts: share, stoutLineN: between(15, 80) },
+      'hopeless',
+      'hardly',
+    ),
     BITE_PROOF_M: metres(0.0015),
     EASY_TURNS: ordered({ least: between(0.1, 1), most: between(1, 5), slower: share, faster: share }, 'least', 'most'),
     STEALTH_BY_MATERIAL: each(['fluoro', 'mono', 'braid', 'wire'], share),

@@ -21,7 +21,7 @@ export function rig(id: string, over: Partial<Carried> = {}, ways: Partial<Carri
     ways: ways.map((w) => ({
       id: w.retrieveId ?? 'steady',
       retrieveId: 'steady',
-      name: 'Steady wind',
+      name: 'Wind steadily',
       retrieveSpeedMps: 0.6,
       pullDurationS: 3,
       pauseS: 0,

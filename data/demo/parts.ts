@@ -252,7 +252,8 @@ export const DEMO_PARTS = {
     { id: 'reel-surge', name: 'Surge 4000', type: 'spinning', gearRatio: 6.2, linePerTurnM: 0.98 },
     { id: 'reel-amble', name: 'Amble 64', type: 'casting', gearRatio: 6.4, linePerTurnM: 0.66 },
     { id: 'reel-brisk', name: 'Brisk 73', type: 'casting', gearRatio: 7.3, linePerTurnM: 0.77 },
-    { id: 'reel-haul', name: 'Haul 300', type: 'overhead', gearRatio: 5.8, linePerTurnM: 0.72 },
+    { id: 'reel-haul', name: 'Haul 300', type: 'casting', gearRatio: 5.8, linePerTurnM: 0.72 },
+    { id: 'reel-plumb', name: 'Plumb 200', type: 'overhead', gearRatio: 6, linePerTurnM: 0.8 },
   ],
   lines: [
     {
@@ -310,6 +311,14 @@ export const DEMO_PARTS = {
       strengthN: 260,
       diameterM: mm(0.3),
       reelId: 'reel-haul',
+    },
+    {
+      id: 'line-braid-16',
+      name: 'Braid 0.16',
+      material: 'braid',
+      strengthN: 105,
+      diameterM: mm(0.16),
+      reelId: 'reel-plumb',
     },
     {
       id: 'line-fluoro-30',

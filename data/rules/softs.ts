@@ -224,6 +224,14 @@ export const SOFTS = [
     basis: practice,
   },
   {
+    id: 'umbrella-is-a-shoal',
+    side: null,
+    facts: [34],
+    when: { forageKind: ['shrimp', 'crayfish', 'crab', 'worm', 'frog'] },
+    effects: [{ avoid: { family: ['umbrella-rig'] }, weight: 4 }],
+    basis: practice,
+  },
+  {
     id: 'segmented-as-shrimp',
     side: null,
     facts: [35],

@@ -75,5 +75,5 @@ export function answerTo({ of, body }: Question): Answer {
     })
   const { sides, limit } = options
   const found = matchWater(conditions, place, box, { sides, limit, lifts: limit, rules: rulesFor(options) })
-  return answer(200, matchResponse(found, options.units))
+  return answer(200, matchResponse(found, options.units, { conditions, place }))
 }

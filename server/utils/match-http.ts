@@ -1,10 +1,22 @@
 import { demoWorld } from '../../core/demo/world'
-import { OwnRule, OPEN_QUESTIONS, type MatchAnswer } from '../../core/match'
+import { OwnRule, OPEN_QUESTIONS, cautionsFor, lawOf, type MatchAnswer, type MatchRow } from '../../core/match'
 import { completeBox } from '../../core/tackle'
 import { Box, type Box as BoxType } from '../../core/box'
 import { Conditions, Place, SPECIES, forageLengthM } from '../../core/water'
 import { z } from '../../core/zod'
-import { sayContribution, sayRefusal, sayCause, sayGiven, sayHandling, sayLift, sayMount } from '../../words'
+import {
+  sayCaution,
+  sayLaw,
+  sayPiece,
+  sayRig,
+  sayContribution,
+  sayRefusal,
+  sayCause,
+  sayGiven,
+  sayHandling,
+  sayLift,
+  sayMount,
+} from '../../words'
 
 const questionIds = OPEN_QUESTIONS.map((s) => s.id)
 const speciesIds = SPECIES.map((s) => s.id)
@@ -76,9 +88,37 @@ export function completeRequest(raw: unknown): unknown {
 /** Any day will do: the box itself does not change with it. */
 const demoBox = (): BoxType => demoWorld('2026-06-12').box
 
+/** How the lure is hooked: every part of it by id, all its lead, and the length of a drop-shot's leader. */
+function mountJson({ setUp, thrown }: MatchRow) {
+  const { mount } = setUp.build
+  const { kind } = mount
+  const head = kind === 'head' ? mount.head : null
+  const hook = 'hook' in mount ? mount.hook : null
+  const sinker = 'sinker' in mount ? mount.sinker : null
+  return {
+    kind,
+    name: sayMount(setUp),
+    head: head && { id: head.id, name: head.name, massKg: head.massKg, hookSize: head.hookSize },
+    hook: hook && { id: hook.id, name: hook.name, massKg: hook.massKg, hookSize: hook.hookSize },
+    sinker: sinker && { id: sinker.id, name: sinker.name, massKg: sinker.massKg },
+    leadKg: (head?.massKg ?? 0) + (sinker?.massKg ?? 0),
+    dropperM: thrown.dropperM,
+  }
+}
+
+/** Of the time near the fish: the shares that it falls, is pulled and rests. */
+function sharesOf({ byDuty }: MatchRow['thrown']['share']) {
+  const all = Object.values(byDuty).reduce((sum, s) => sum + s, 0)
+  return Object.fromEntries(Object.entries(byDuty).map(([duty, s]) => [duty, all > 0 ? s / all : 0]))
+}
+
 /** The answer as plain JSON: names and sentences for people, SI figures for programs. */
-export function matchResponse(answer: MatchAnswer, units: 'metric' | 'imperial') {
-  const { reading, rows, rigs, asked, tied, poor, pair } = answer
+export function matchResponse(
+  answer: MatchAnswer,
+  units: 'metric' | 'imperial',
+  { conditions, place }: Pick<z.infer<typeof MatchRequest>, 'conditions' | 'place'>,
+) {
+  const { reading, rows, rigs, asked, tied, poor, pair, leftOut, remedy } = answer
   const idAt = (place: number | undefined) => (place === undefined ? null : (rows[place]?.setUp.build.lure.id ?? null))
   return {
     /** How many of the first are as good as the first; whether even that is poor; one lure that searches and one that finishes. */
@@ -96,6 +136,16 @@ export function matchResponse(answer: MatchAnswer, units: 'metric' | 'imperial')
       stirredM: reading.stirredM,
       densityKgM3: reading.density,
     },
+    /** Lures that break a limit here, by the limit; and, where nothing is left, the cheapest change with which something can be fished. */
+    leftOut: leftOut.map(({ why, lures }) => ({ code: why.code, lures, why: sayRefusal(why) })),
+    remedy: remedy && {
+      pieces: remedy.pieces.map((piece) => ({ kind: piece.kind, sentence: sayPiece(piece, units) })),
+      lure: remedy.lure,
+      score: remedy.score,
+    },
+    /** What to be careful of here, and what the place's law says of hooks; local rules come first. */
+    cautions: cautionsFor(conditions, reading).map((caution) => sayCaution(caution)),
+    law: sayLaw(lawOf(null, place)),
     asked: asked.map((rule) => ({ ruleId: rule.ruleId, sentence: sayContribution(rule), weight: rule.weight })),
     rigs: rigs.map(({ rig, row, why }) => ({ ...rig, score: row?.score ?? null, why: why && sayRefusal(why) })),
     ranking: rows.map((row, i) => {
@@ -106,10 +156,31 @@ export function matchResponse(answer: MatchAnswer, units: 'metric' | 'imperial')
         lure: { id: build.lure.id, family: build.lure.family, name: build.lure.name },
         /** Others out of the same mould, standing behind it. */
         alike: row.alike,
-        mount: { kind: build.mount.kind, name: sayMount(row.setUp) },
-        trailer: build.trailer && { id: build.trailer.id, name: build.trailer.name },
-        leader: leader && { id: leader.id, name: leader.name },
-        line: { id: outfit.line.id, name: outfit.line.name, diameterM: outfit.line.diameterM },
+        mount: mountJson(row),
+        /** All that is thrown. */
+        massKg: build.massKg,
+        rig: sayRig(row.setUp),
+        trailer: build.trailer && {
+          id: build.trailer.id,
+          name: build.trailer.name,
+          kind: build.trailer.kind,
+          lengthM: build.trailer.lengthM,
+        },
+        leader: leader && {
+          id: leader.id,
+          name: leader.name,
+          material: leader.material,
+          lengthM: leader.lengthM,
+          diameterM: leader.diameterM,
+          strengthN: leader.strengthN,
+        },
+        line: {
+          id: outfit.line.id,
+          name: outfit.line.name,
+          material: outfit.line.material,
+          diameterM: outfit.line.diameterM,
+          strengthN: outfit.line.strengthN,
+        },
         reel: { id: outfit.reel.id, name: outfit.reel.name },
         rod: { id: outfit.rod.id, name: outfit.rod.name },
         retrieve: {
@@ -125,6 +196,7 @@ export function matchResponse(answer: MatchAnswer, units: 'metric' | 'imperial')
         /** Share of all the time of a cast spent near the fish; and what it does there, s. */
         nearShare: row.thrown.share.ofAllTime,
         seconds: row.thrown.share.byDuty,
+        shares: sharesOf(row.thrown.share),
         castM: row.thrown.plan.castM,
         delivery: handling.retrieve.delivery,
         snagRisk: row.thrown.risk,

@@ -46,6 +46,18 @@ export const JOINT_WORDS = {
     wrong: 'A line of {line} is {way} for a rod of {range}.',
     remedy: 'Another line, or another rod.',
   },
+  'cast-strength': {
+    title: 'Line and cast',
+    mind: '{mass} thrown hard asks for {asked} of strength; the weakest link holds {holds}. Lob it.',
+    wrong: '{mass} breaks off on the cast: it asks for {asked}, and the weakest link holds {holds}.',
+    remedy: 'A stronger line or leader, or a lighter lure.',
+  },
+  'lowered-rod': {
+    title: 'Rod, reel and cast',
+    good: 'This rod and reel are lowered, and so is the jig.',
+    wrong: 'This rod or reel is made to be lowered, not to cast.',
+    remedy: 'A rod for casting with a casting or spinning reel.',
+  },
   'reel-rod': {
     title: 'Reel and rod',
     good: 'The {reel} reel fits this rod.',
@@ -111,9 +123,9 @@ export const JOINT_WORDS = {
   },
   'leader-line': {
     title: 'Leader and line',
-    good: 'The leader gives before the main line: a break costs little.',
-    mind: 'The leader is stronger than the line: a break goes far up.',
-    remedy: 'A weaker leader, or a stronger line.',
+    good: '{way}.',
+    mind: '{way}.',
+    remedy: 'A leader somewhat weaker than the line.',
   },
   teeth: {
     title: 'Leader and teeth',

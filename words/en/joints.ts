@@ -18,6 +18,10 @@ const CODES: Readonly<Record<string, string>> = {
   'long-jig': 'a long fast jig',
   'guarded-hook': 'a stout guarded hook',
   'light-wire': 'light wire',
+  gives: 'the leader gives before the main line: a break costs little',
+  chafes: 'the leader is stronger than the line, as teeth and rock ask',
+  stronger: 'the leader is stronger than the line: a break goes far up',
+  'much-weaker': 'the leader is much weaker than the line, whose strength it gives away',
   'round-bend': 'Round-bend trebles, and the fish hit hard: in-turned ones hold better',
   'in-turned': 'In-turned trebles, and the fish barely take: round bends hook light takes better',
 }

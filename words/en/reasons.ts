@@ -191,5 +191,9 @@ export function sayHandling({ setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
   const pause = retrieve.pauseS >= 2 ? `, pausing ${retrieve.pauseS} s` : ''
   const tip =
     retrieve.delivery !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
-  return `${start}${counted}; ${lower(retrieve.name)}${turns}${pause}${tip}.`
+  const dropper =
+    thrown.dropperM === null
+      ? ''
+      : ` Tie the hook ${showMeasure(thrown.dropperM, 'lureLength', system)} above the sinker.`
+  return `${start}${counted}; ${lower(retrieve.name)}${turns}${pause}${tip}.${dropper}`
 }

@@ -221,6 +221,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'underspin-under-cloud': 'Cloudy: an underspin adds the flash that the sky does not.',
   'swimmer-suspended': 'Fish hanging over open water: a swimmer counted down and wound level.',
   'umbrella-open-shoal': 'A shoal over open water: a shoal of lures, where the law allows its hooks.',
+  'umbrella-is-a-shoal': 'An umbrella is a shoal of small fish; here they eat something else.',
   'umbrella-not-in-cover': 'Five bare hooks do not come back through cover.',
   'segmented-as-shrimp': 'They eat shrimp: a short segmented bait on a head, left standing, popped after two counts.',
   'segmented-whole-fast': 'Whole, on a lightly weighted hook, fast under the surface.',

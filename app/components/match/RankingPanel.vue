@@ -65,10 +65,9 @@ const chosen = computed(() => match.chosen)
           <NuxtLink to="/box">{{ words.fillTheBox }}</NuxtLink>
         </p>
       </template>
-      <p v-else>
-        {{ words.nothingInThisBox }}
-      </p>
+      <NoAnswer v-else />
     </div>
+    <LeftOut v-if="match.rows.length" />
     <TiedRigs v-if="match.rigs.length" />
     <details v-if="match.answer?.asked.length" class="asked">
       <summary>{{ words.whatThisWaterAsks }}</summary>

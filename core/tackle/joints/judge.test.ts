@@ -62,6 +62,7 @@ const LB = 4.4482
 const OZ = 0.02835
 const inch = 0.0254
 const rod = (over: object) => part('rods', over)
+const braid = (lb: number, mm: number) => part('lines', { material: 'braid', strengthN: lb * LB, diameterM: mm / 1000 })
 const treble = (size: string) => ({ style: 'round treble', size, wire: 'medium', count: 2 })
 
 type Case = readonly [fact: string, joint: JointId, verdict: Verdict | null, RigParts, RigWater?]
@@ -149,6 +150,82 @@ const CASES: readonly Case[] = [
     'line-rod',
     'wrong',
     rig('direct', { line: part('lines', { strengthN: 50 * LB }), rod: rod({ lineMinN: 6 * LB, lineMaxN: 12 * LB }) }),
+  ],
+  [
+    '52: 10 lb braid on a rod for 2–6 lb nylon',
+    'line-rod',
+    'good',
+    rig('direct', { line: braid(10, 0.15), rod: rod({ lineMinN: 2 * LB, lineMaxN: 6 * LB }) }),
+  ],
+  [
+    '52: 15 lb braid with an 8 lb leader on a rod for 6–10 lb',
+    'line-rod',
+    'good',
+    rig('direct', {
+      line: braid(15, 0.2),
+      leader: part('leaders', { strengthN: 8 * LB }),
+      rod: rod({ lineMinN: 6 * LB, lineMaxN: 10 * LB }),
+    }),
+  ],
+  [
+    '52: 50 lb braid on a rod for 6–10 lb',
+    'line-rod',
+    'wrong',
+    rig('direct', { line: braid(50, 0.36), rod: rod({ lineMinN: 6 * LB, lineMaxN: 10 * LB }) }),
+  ],
+  [
+    '52: nylon is what it is printed',
+    'line-rod',
+    'wrong',
+    rig('direct', {
+      line: part('lines', { material: 'mono', strengthN: 10 * LB }),
+      rod: rod({ lineMinN: 2 * LB, lineMaxN: 6 * LB }),
+    }),
+  ],
+  [
+    '51: 3 oz on 8 lb',
+    'cast-strength',
+    'wrong',
+    rig('direct', { lure: lure('glide-bait', { massKg: 3 * OZ }), line: part('lines', { strengthN: 8 * LB }) }),
+  ],
+  [
+    '51: 1 oz on 7 lb is lobbed',
+    'cast-strength',
+    'mind',
+    rig('direct', { lure: lure('glide-bait', { massKg: OZ }), line: part('lines', { strengthN: 7 * LB }) }),
+  ],
+  [
+    '51: a leader much weaker than the line',
+    'leader-line',
+    'mind',
+    rig('direct', { line: part('lines', { strengthN: 200 }), leader: part('leaders', { strengthN: 40 }) }),
+  ],
+  [
+    '51: over rock a stronger leader makes sense',
+    'leader-line',
+    'good',
+    rig('direct', { line: part('lines', { strengthN: 60 }), leader: part('leaders', { strengthN: 90 }) }),
+    { ...WATER, cover: { kind: 'rock', density: 0.5 } },
+  ],
+  [
+    '53: a plug on an overhead reel',
+    'lowered-rod',
+    'wrong',
+    rig('direct', {
+      lure: lure('crankbait'),
+      reel: part('reels', { type: 'overhead' }),
+      rod: rod({ type: 'casting' }),
+    }),
+  ],
+  [
+    '53: a short slow jig on a slow-pitch rod',
+    'lowered-rod',
+    'good',
+    rig('direct', {
+      lure: lure('slow-fall-jig'),
+      reel: part('reels', { type: 'overhead' }),
+      rod: rod({ type: 'casting', purpose: 'slow-pitch' }),
+    }),
   ],
   [
     'a spinning reel on a casting rod',

@@ -1,7 +1,7 @@
 import { LOOSE_STYLES } from '../../../data/hooks'
 import { JOINT_LIMITS as LIMITS } from '../../../data/joints'
 import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../../../data/snags'
-import { BITE_PROOF_M, EASY_TURNS, KNOT, ROD_LINE_SLACK, ROD_LURE_SLACK, WEAK_LINK } from '../../../data/tackle-limits'
+import { BITE_PROOF_M, CAST_STRENGTH, EASY_TURNS, KNOT, ROD_LURE_SLACK, WEAK_LINK } from '../../../data/tackle-limits'
 import { TRAILER_ADDS } from '../../../data/trailers'
 import type { RoleId } from '../../quantity'
 import { GAP_BAND, hookFits, trailerFits } from '../builds'
@@ -9,6 +9,8 @@ import { hookGapM, type HookSize } from '../hook-size'
 import { hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass, type Lure } from '../lure'
 import { ROD_POWERS, reelFitsRod, type Rod } from '../parts'
+import { retrieveOf } from '../retrieve'
+import { canCast, castStrengthN, lineAsRated, lineInRodRange, weakestN } from '../strength'
 import type { Finding, JointFigures, JointId, RigParts, RigWater } from './judge'
 
 type Test = (rig: RigParts, water: RigWater) => Finding
@@ -53,6 +55,8 @@ function inRange(value: number, from: number, to: number, slack: readonly [numbe
 const isTreble = (style: string) => style.endsWith('treble')
 const capabilitiesOf = (lure: Lure | null) => (lure ? (familyOf(lure.family).capabilities ?? {}) : {})
 const JIG_FIGURE = { slow: 'slow-fall-jig', fast: 'long-jig' } as const
+
+const castHere = (lure: Lure) => familyOf(lure.family).retrieves.some((id) => retrieveOf(id).delivery === 'cast')
 
 export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'hook-body': (rig) => {
@@ -110,15 +114,39 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     }
     return { verdict: inRange(kg, rod.lureMinKg, rod.lureMaxKg, ROD_LURE_SLACK), figures }
   },
-  'line-rod': ({ line, rod }) => {
+  'line-rod': ({ line, leader, rod }) => {
     if (!line || !rod) return null
+    const [low, high] = lineAsRated(line, leader)
     const say = (n: number) => measure(n, 'lineStrength')
+    const tooWeak = high < rod.lineMinN
     const figures = {
       line: say(line.strengthN),
       range: { from: rod.lineMinN, to: rod.lineMaxN, role: 'lineStrength' as const },
-      way: line.strengthN < rod.lineMinN ? 'too-weak' : 'too-strong',
+      way: tooWeak ? 'too-weak' : 'too-strong',
     }
-    return { verdict: inRange(line.strengthN, rod.lineMinN, rod.lineMaxN, ROD_LINE_SLACK), figures }
+    if (!lineInRodRange(rod, line, leader)) return wrong(figures)
+    return tooWeak || low > rod.lineMaxN ? mind(figures) : good(figures)
+  },
+  'cast-strength': (rig) => {
+    const { type, lure, line, leader, rod, reel } = rig
+    if (!lure || !line || type.trolled || type.mount === null || !castHere(lure)) return null
+    if (rod && reel && !canCast(rod, reel)) return null
+    const kg = rigMassKg(rig)
+    const holdsN = weakestN(line, leader)
+    const askedN = castStrengthN(kg)
+    const figures = {
+      mass: measure(kg, 'lureMass'),
+      holds: measure(holdsN, 'lineStrength'),
+      asked: measure(askedN, 'lineStrength'),
+    }
+    if (holdsN >= askedN) return good(figures)
+    return holdsN < CAST_STRENGTH.least * askedN ? wrong(figures) : mind(figures)
+  },
+  'lowered-rod': ({ type, lure, rod, reel }) => {
+    if (!lure || !rod || !reel || type.trolled || type.mount === null || canCast(rod, reel)) return null
+    const figures = { reel: reel.type, purpose: rod.purpose }
+    const lowered = familyOf(lure.family).retrieves.some((id) => retrieveOf(id).delivery === 'vertical')
+    return lowered ? good(figures) : wrong(figures)
   },
   'reel-rod': ({ reel, rod }) => {
     if (!reel || !rod) return null
@@ -195,9 +223,12 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     const figures = { weak: say(weakLinkN), line: say(holdsN) }
     return weakLinkN < holdsN * LIMITS.weakLink ? good(figures) : wrong(figures)
   },
-  'leader-line': ({ leader, line }) => {
+  'leader-line': ({ leader, line }, { toothed, cover }) => {
     if (!leader || !line) return null
-    return leader.strengthN > line.strengthN * WEAK_LINK.over ? mind() : good()
+    const share = leader.strengthN / line.strengthN
+    const chafes = toothed !== null || cover.kind === 'rock' || cover.kind === 'shell'
+    if (share > WEAK_LINK.over) return chafes ? good({ way: 'chafes' }) : mind({ way: 'stronger' })
+    return share < WEAK_LINK.under ? mind({ way: 'much-weaker' }) : good({ way: 'gives' })
   },
   teeth: ({ leader, line }, { toothed }) => {
     if (!toothed || !line) return null

@@ -107,9 +107,23 @@ export const rankingPanel = {
   addToTheComparison: (name: Shown) => `Add ${name} to the comparison`,
   yourBoxIsEmpty: 'Your box is empty. Add your lures, rods and lines, and the match answers here.',
   fillTheBox: 'Fill the box',
-  nothingInThisBox:
-    'Nothing in this box can be fished here: no rod and line carry a lure through this water within their limits. Add a stronger line or leader, or choose another species.',
   whatThisWaterAsks: 'What this water asks for',
+} as const
+
+/** app/components/match/NoAnswer.vue */
+export const noAnswer = {
+  nothing: 'Nothing in your box can be fished here:',
+  because: (why: Shown) => `${why}.`,
+  hangsUp: 'everything in it would hang up or foul on cast after cast.',
+  wouldDo: (pieces: Shown, lure: Shown, score: Shown) =>
+    `What would do it: ${pieces}. Then ${lure} is the answer, with ${score} points.`,
+  putIn: 'Put it in the box',
+  noSinglePiece: 'No piece or two of tackle would mend that. Choose another species or another spot.',
+} as const
+
+/** app/components/match/LeftOut.vue */
+export const leftOut = {
+  leftOut: (n: number) => `${n} ${n === 1 ? 'lure' : 'lures'} left out`,
 } as const
 
 /** app/components/match/ReasonChain.vue */

@@ -1,0 +1,60 @@
+import { buildsOf, familyOf, retrieveOf, worksOn, type Lure } from '../tackle'
+import type { Box } from '../box'
+import type { MatchContext } from './match-context'
+import { lawBroken } from './law'
+import { rejectionReason, outfitsOf, workRefusal } from './outfit'
+import type { Refusal } from './refusal'
+
+/** Lures that are no answer here, counted by the reason; the commonest first. */
+export interface LeftOut {
+  readonly why: Refusal
+  readonly lures: number
+}
+
+/** What stands against a lure here before it is thrown; null where nothing does. */
+export function forbids(lure: Lure, box: Box, context: MatchContext): Refusal | null {
+  if (lure.count === 0) return { code: 'used-up' }
+  const law = lawBroken(lure, context.place)
+  if (law) return law
+  if (context.riggings.length === 0) return tackleLacks(box, context)
+  const builds = buildsOf(lure, box)
+  if (builds.length === 0) return { code: 'no-hook-fits' }
+  const ways = familyOf(lure.family).retrieves.map(retrieveOf)
+  const works = builds.some(({ massKg, mount }) =>
+    ways.some(
+      (way) =>
+        worksOn(way, mount.kind) && context.riggings.some((tackle) => !workRefusal(massKg, tackle, way.delivery)),
+    ),
+  )
+  return works ? null : { code: 'no-rod-casts' }
+}
+
+/** The piece that is missing, or the limit that all tackle of the box breaks: the one that the nearest outfit fails last. */
+function tackleLacks({ rods, reels, lines, leaders }: Box, { species, c }: MatchContext): Refusal {
+  if (rods.length === 0) return { code: 'no-rod' }
+  if (reels.length === 0) return { code: 'no-reel' }
+  if (lines.length === 0) return { code: 'no-line' }
+  const outfits = outfitsOf({ rods, reels, lines } as Box)
+  if (outfits.length === 0) return { code: 'no-line-on-reel' }
+  const broken = new Set(
+    outfits.flatMap((outfit) =>
+      [null, ...leaders].map((leader) => rejectionReason(outfit, leader, species, c)?.code ?? null),
+    ),
+  )
+  // In the order in which they are looked at: what fails at the last of them is nearest.
+  const nearest = (['not-bite-proof', 'too-weak', 'line-off-rod'] as const).find((code) => broken.has(code))
+  return { code: nearest ?? 'no-tackle-holds' }
+}
+
+/** The lures of a box that break a limit here before they are thrown. */
+export function leftOut(box: Box, context: MatchContext): LeftOut[] {
+  const byReason = new Map<string, { why: Refusal; lures: number }>()
+  for (const lure of box.lures) {
+    const why = forbids(lure, box, context)
+    if (!why || why.code === 'used-up') continue
+    const known = byReason.get(why.code) ?? { why, lures: 0 }
+    known.lures += 1
+    byReason.set(why.code, known)
+  }
+  return [...byReason.values()].sort((a, b) => b.lures - a.lures || (a.why.code < b.why.code ? -1 : 1))
+}
