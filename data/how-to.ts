@@ -136,6 +136,18 @@ export const TELLS = [
     of: {},
   },
   {
+    id: 'bites-rotate',
+    side: 'S18.rotate',
+    facts: [15],
+    of: {},
+  },
+  {
+    id: 'bites-keep',
+    side: 'S18.keep',
+    facts: [15],
+    of: {},
+  },
+  {
     id: 'grass-bite',
     facts: [25],
     of: {},
@@ -165,6 +177,18 @@ export const CHANGES = [
     id: 'other-action',
     facts: [22],
     of: { family: ['crankbait', 'jerkbait', 'lipless-crankbait'] },
+  },
+  {
+    id: 'line-by-rule',
+    side: 'S15.thickness',
+    facts: [20],
+    of: { family: ['crankbait'] },
+  },
+  {
+    id: 'line-by-sum',
+    side: 'S15.sum',
+    facts: [20],
+    of: { family: ['crankbait'] },
   },
   {
     id: 'slower-after-school',

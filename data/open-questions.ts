@@ -81,4 +81,34 @@ export const OPEN_QUESTIONS = [
     second: { id: 'move' },
     usual: { schooling: ['no'], cover: ['open', 'rock', 'clay', 'shell', 'timber', 'brush', 'docks'] },
   },
+  {
+    id: 'S14',
+    first: { id: 'paint' },
+    second: { id: 'natural' },
+    usual: { sky: ['sun'] },
+  },
+  {
+    id: 'S15',
+    first: { id: 'thickness' },
+    second: { id: 'sum' },
+    usual: 0.5,
+  },
+  {
+    id: 'S16',
+    first: { id: 'wait' },
+    second: { id: 'provoke' },
+    usual: { waterTempC: { above: [21, 25] }, group: ['bass', 'striper', 'panfish'] },
+  },
+  {
+    id: 'S17',
+    first: { id: 'spoon' },
+    second: { id: 'spinner' },
+    usual: 0.5,
+  },
+  {
+    id: 'S18',
+    first: { id: 'rotate' },
+    second: { id: 'keep' },
+    usual: { schooling: ['yes'] },
+  },
 ] as const

@@ -9,8 +9,14 @@ export const TRAILER_ADDS = {
   'kicking-craw': { vibration: 0.12, presence: 0.1, amplitude: 0.08 },
 } as const
 
-/** A trailer belongs to its bait when it is between a third and nine tenths as long. */
-export const TRAILER_BAND = [0.33, 0.9] as const
+/**
+ * A trailer belongs to its bait from a third of its length up to its whole length, a stick worm threaded crosswise to somewhat more: a 4 in claw on a 4 in jig, a
+ * 5 in stick across it.
+ */
+export const TRAILER_BAND = { least: 0.33, most: 1.05, crosswise: 1.3 } as const
 
 /** Jigs and blades are thrown with a trailer that shows this much of its length behind them. */
 export const TRAILER_SHOWS = 0.25
+
+/** What a trailer adds is told of one so long, m; it goes with its length, within these bounds. */
+export const TRAILER_USUAL = { lengthM: 0.07, least: 0.4, most: 1.6 } as const

@@ -5,7 +5,7 @@ import { axisLog } from './score'
 import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 
 /** How far a glance may be out, as a logarithm of the chance: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
-export const ESTIMATE_ERROR = { even: 0.15, beats: 0.6 } as const
+export const ESTIMATE_ERROR = { even: 0.15, beats: 0.4 } as const
 /** And how far the thickest line may lie from the thinnest before it is looked at for itself. */
 const LINE_SLACK = 0.6
 /** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */
@@ -34,7 +34,8 @@ export function estimateCandidates(
   const looks: CandidateEstimate[] = []
   let brightest = floor
   for (const candidate of candidates) {
-    if (candidate.logBeforeCast < brightest) break
+    // The brightest may be too bright.
+    if (candidate.logBeforeCast < brightest - 0.12) break
     const before = looks.length
     estimateOnLines(candidate, context, brightest - 2 * ESTIMATE_ERROR.beats, looks)
     for (let i = before; i < looks.length; i++) brightest = Math.max(brightest, looks[i]?.log ?? -Infinity)

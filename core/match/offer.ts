@@ -1,6 +1,6 @@
 import { LOOSE_STYLES } from '../../data/hooks'
 import { MOUNT_SNAG } from '../../data/snags'
-import { TRAILER_ADDS, TRAILER_SHOWS } from '../../data/trailers'
+import { TRAILER_ADDS, TRAILER_SHOWS, TRAILER_USUAL } from '../../data/trailers'
 import type { BuildMotion } from '../motion'
 import { sinkRateMps } from '../motion'
 import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup, type Lure } from '../tackle'
@@ -49,6 +49,15 @@ function coloursOf(build: Build): Record<ColourGroup, number> {
   return shares
 }
 
+/** Thump, bulk and swing that a trailer adds: more with its length. */
+function trailerAdds(trailer: Build['trailer']) {
+  if (!trailer) return { vibration: 0, presence: 0, amplitude: 0 }
+  const { vibration, presence, amplitude } = TRAILER_ADDS[trailer.kind]
+  const { lengthM, least, most } = TRAILER_USUAL
+  const by = Math.min(most, Math.max(least, trailer.lengthM / lengthM))
+  return { vibration: vibration * by, presence: presence * by, amplitude: amplitude * by }
+}
+
 /**
  * @param action of the lure by itself, or with its trailer where that was tested
  * @param damped whether the trailer's thump is in `action` already
@@ -60,7 +69,7 @@ export function offerOf(
   action: Action = lureAction(build.lure),
   damped = false,
 ): Offer {
-  const usual = build.trailer ? TRAILER_ADDS[build.trailer.kind] : { vibration: 0, presence: 0, amplitude: 0 }
+  const usual = trailerAdds(build.trailer)
   const adds = damped ? { ...usual, vibration: 0 } : usual
   const bySize = PRESENCE_PER_DOUBLING * Math.log2(build.lure.lengthM / ORDINARY_M)
   const clamp = (v: number) => Math.min(1, Math.max(0, v))

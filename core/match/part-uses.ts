@@ -78,7 +78,7 @@ const PART_USES: Uses = {
     const fits = (l: Lure) =>
       kind === null
         ? l.hooks !== null && Math.abs(hookGapM(l.hooks.size) / gap - 1) < GAP_NEAR
-        : mounts(l).includes(kind) && hookFits(kind, hook.hookSize, l.lengthM)
+        : mounts(l).includes(kind) && hookFits(kind, hook.hookSize, l.lengthM, hook.style)
     return { kind: 'hooks', lures: fitting(box, fits), point: pointOf(exposed), replaces: kind === null }
   },
   sinkers: (sinker, box) => {

@@ -14,23 +14,22 @@ import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
 /** A lure is not thrown further after this many casts in a row that were no better. */
-const PATIENCE = 60
+const PATIENCE = 25
 
 /** Logarithm of a chance given in points of 100. */
 const logOf = ({ score }: Pick<Ranked, 'score'>) => Math.log(score / 100)
 
 /** Best set-up of one lure, or null where nothing in the box lets it be fished here. */
 export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | null {
-  return bestAmong(estimateCandidates(candidatesOf(lure, box, context), context, -Infinity), context, -Infinity)
+  const best = bestAmong(estimateCandidates(candidatesOf(lure, box, context), context, -Infinity), context, -Infinity)
+  return best && bestCounted(best, context)
 }
 
 /** Best way of fishing a lure dressed in just one way, or null where that breaks a limit. */
 export function bestDressed(dressed: EvaluatedBuild, context: MatchContext): Ranked | null {
-  return bestAmong(
-    estimateCandidates(candidatesFor(dressed.build.lure, [dressed], context), context, -Infinity),
-    context,
-    -Infinity,
-  )
+  const candidates = candidatesFor(dressed.build.lure, [dressed], context)
+  const best = bestAmong(estimateCandidates(candidates, context, -Infinity), context, -Infinity)
+  return best && bestCounted(best, context)
 }
 
 /** A set-up that was thrown, and the way of fishing it came from. */

@@ -61,7 +61,7 @@ const PLACES = ['vessamere-north', 'vessamere-south', 'quillskar', 'ottermoss']
 
 describe('the ranking against its slow twin, which throws every cast', () => {
   it.each(PLACES.map((id, i) => [id, i] as const))(
-    '%s: each model’s set-up has 45 of 100 of the best chance there is, nine in ten 75, most 99',
+    '%s: each model’s set-up has 70 of 100 of the best chance there is, nine in ten 78, most 99',
     (id, nth) => {
       const { box, context } = demo(id, (_, i) => i % 6 === nth)
       const fast = new Map(rank(box, context, 50).map((r) => [kinKeyOf(r.setUp.build.lure), r.score]))
@@ -73,9 +73,9 @@ describe('the ranking against its slow twin, which throws every cast', () => {
       const shares = [...best].map(([kin, score]) => (fast.get(kin) ?? 0) / score)
       expect(shares.length).toBeGreaterThan(6)
       expect(Math.max(...shares)).toBeLessThan(1 + 1e-6)
-      expect(Math.min(...shares)).toBeGreaterThan(0.45)
+      expect(Math.min(...shares)).toBeGreaterThan(0.7)
       const at = (part: number) => [...shares].sort((a, b) => a - b)[Math.floor(shares.length * part)] ?? 0
-      expect(at(0.1)).toBeGreaterThan(0.75)
+      expect(at(0.1)).toBeGreaterThan(0.78)
       expect(at(0.5)).toBeGreaterThan(0.99)
     },
   )

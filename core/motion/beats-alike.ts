@@ -49,7 +49,7 @@ export class BeatsAlike {
     const bowM = Math.abs(line.lengthM - this.lengthM - moved[3])
     if (this.carried > 0) this.setRight(moved)
     const settled = bowM < SETTLED * plan.retrieveSpeedMps * plan.pullDurationS
-    const more = settled ? Math.max(0, Math.min(most, beatsHome(line.awayM, nearerM))) : 0
+    const more = settled ? Math.max(0, Math.min(most, beatsAlike(line.awayM, nearerM), this.beatsAsDeep(moved[2]))) : 0
     this.moved = moved
     this.carried = more
     this.carriedFrom = track.count
@@ -58,6 +58,11 @@ export class BeatsAlike {
     line.carry(...times(moved, more))
     track.repeat(this.first, more, (line.awayM - away) / more, (line.z - z) / more, seconds, plan.depthM)
     return more
+  }
+
+  /** Whole beats that change the depth by no more than {@link DEEPER}, if each changes it so much. */
+  private beatsAsDeep(deeperM: number): number {
+    return Math.floor((DEEPER * this.plan.depthM) / Math.max(1e-6, Math.abs(deeperM)))
   }
 
   /** The beats carried last, and the one worked after them, moved so much more as half of what that one moves otherwise. */
@@ -69,7 +74,13 @@ export class BeatsAlike {
   }
 }
 
-/** Whole beats until the lure is home, if each brings it so much nearer. */
-function beatsHome(awayM: number, nearerM: number): number {
-  return nearerM > 0 ? Math.max(0, Math.floor((awayM - LIFTED_AT_M) / nearerM)) : Infinity
+/** Near the rod, which lifts the lure, beats change: no more are alike than bring it over this share of what is left of its way. */
+const OF_THE_REST = 0.4
+
+/** Nor than change its depth by this share of the water: what sinks or is lifted so fast does not go on as it is. */
+const DEEPER = 0.1
+
+/** Whole beats that bring the lure so far, if each brings it so much nearer. */
+function beatsAlike(awayM: number, nearerM: number): number {
+  return nearerM > 0 ? Math.max(0, Math.floor((OF_THE_REST * (awayM - LIFTED_AT_M)) / nearerM)) : Infinity
 }

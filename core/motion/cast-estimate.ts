@@ -6,9 +6,12 @@ import { sinkRateMps } from './pull'
 import type { PathBuffer } from './path-buffer'
 
 /** Pieces of a steady wind, and places in which a beat is worked. */
-const PIECES = 12
-const MOST_PIECES = 18
-const PLACES = 4
+const PIECES = 32
+const MOST_PIECES = 48
+const PLACES = 5
+const MOST_PLACES = 14
+/** A stretch covers no more than this share of what is left to the rod. */
+const OF_THE_REST = 0.5
 /** Rests from which a glance no longer holds, s, for what sinks or rises more slowly than this, m/s. */
 export const LONG_REST_S = 5
 const HARDLY_SINKS_MPS = 0.06
@@ -65,11 +68,11 @@ function estimateBeats(plan: CastPlan, track: PathBuffer): void {
   let t = plan.countDownS
   const all = Math.max(1, castM / (retrieveSpeedMps * pullDurationS))
   let lineM = Math.hypot(x, y, z + plan.rodTipM)
-  for (let i = 0; i < 2 * PLACES && Math.hypot(x, y) > LIFTED_AT_M; i++) {
-    // Few beats are alike at first, while the lure finds its depth.
-    const beats = Math.max(1, (all * (i + 1)) / SUM_OF_PLACES)
-    // To the middle of the stretch and then, with what holds there, over all of it.
+  for (let i = 0; i < MOST_PLACES && Math.hypot(x, y) > LIFTED_AT_M; i++) {
     beat.from(x, y, z)
+    // Few beats are alike at first, while the lure finds its depth, and few near the rod, which lifts it.
+    const beats = Math.max(1, Math.min((all * (i + 1)) / SUM_OF_PLACES, beatsLeft(x, y, beat) * OF_THE_REST))
+    // To the middle of the stretch and then, with what holds there, over all of it.
     beat.from(x + (beat.dx * beats) / 2, y + (beat.dy * beats) / 2, inWater(plan, z + (beat.dz * beats) / 2))
     const part = shareToRod(x, y, beat.dx * beats, beat.dy * beats)
     x += beat.dx * beats * part
@@ -89,6 +92,13 @@ function estimateBeats(plan: CastPlan, track: PathBuffer): void {
     t += (pullDurationS + pauseS) * beatsGone
     track.add(away, z, t)
   }
+}
+
+/** Beats to the rod if each brings the lure as much nearer as this one; without end where it does not. */
+function beatsLeft(x: number, y: number, { dx, dy }: Pick<GlanceBeat, 'dx' | 'dy'>): number {
+  const away = Math.hypot(x, y)
+  const nearer = -(x * dx + y * dy) / away
+  return nearer > 0 ? away / nearer : Infinity
 }
 
 /** Share of a way that is gone when it passes the rod, or all of it. */

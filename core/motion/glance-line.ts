@@ -92,9 +92,13 @@ export class GlanceLine {
     const cos = level / chord
     if (slack) {
       const swept = LINE_NORMAL_DRAG * lineDiameterM * SWEPT * chord * cos * cos * cos
-      this.vx = flowMps[0]
-      this.vy = flowMps[1]
-      this.vz = this.fallMps / Math.sqrt(1 + swept / motion.sinkDragAreaM2)
+      const free = this.fallMps / Math.sqrt(1 + swept / motion.sinkDragAreaM2)
+      // What falls soon comes to the end of its line and swings on it: much under the rod, little far away. What rises has line enough.
+      const v = free > 0 ? free * Math.sqrt(cos) : free
+      const swings = free > 0 ? (v * (z + rodTipM)) / chord : 0
+      this.vx = flowMps[0] - (swings * x) / level
+      this.vy = flowMps[1] - (swings * y) / level
+      this.vz = free > 0 ? v * cos : free
       return
     }
     const v = transverseSpeedMps(0, 0, this.g, cos)

@@ -21,7 +21,7 @@ export interface Path {
 const MAX_STEPS = 600
 const PIECES = 26
 /** A sinker that gains more line in its rests than its pulls win never comes home: it is given up after so many times the beats of its cast. */
-const LONGEST = 2
+const LONGEST = 4
 const MOVES_HOME = 8
 
 /** Most points that a cast can have. */
@@ -77,7 +77,7 @@ interface Grain {
 }
 /** To be drawn and fitted; to be ranked. */
 export const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, restM: 0.5 }
-export const QUICK: Grain = { pieces: 20, beats: 10, near: 0.08, tries: 5, longestS: 2, ofTheRest: 1 / 4, restM: 1 }
+export const QUICK: Grain = { pieces: 20, beats: 9, near: 0, tries: 6, longestS: 2, ofTheRest: 1 / 4, restM: 1 }
 
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {

@@ -33,10 +33,21 @@ export const GAP_BAND: Record<Exclude<MountKind, 'own'>, readonly [number, numbe
   wacky: [0.07, 0.16],
   'drop-shot': [0.07, 0.14],
 }
+/** Small weedless hooks for slim worms: #1–#2 in 4 in. Common practice. */
+const HYBRID_BAND = [0.07, 0.15] as const
 
-export function hookFits(kind: Exclude<MountKind, 'own'>, size: HookSize, bodyLengthM: number): boolean {
+/** The band in which a hook carries a body in one way of hooking it. */
+export const gapBand = (kind: Exclude<MountKind, 'own'>, style?: Hook['style']): readonly [number, number] =>
+  style === 'finesse-hybrid' ? HYBRID_BAND : GAP_BAND[kind]
+
+export function hookFits(
+  kind: Exclude<MountKind, 'own'>,
+  size: HookSize,
+  bodyLengthM: number,
+  style?: Hook['style'],
+): boolean {
   const ratio = hookGapM(size) / bodyLengthM
-  const [low, high] = GAP_BAND[kind]
+  const [low, high] = gapBand(kind, style)
   return ratio >= low && ratio <= high
 }
 
@@ -45,7 +56,7 @@ function mountsOf(lure: Lure, box: TackleBox): Mount[] {
   if (!kinds) return [{ kind: 'own' }]
   const hooksFor = (kind: Exclude<MountKind, 'own'>) =>
     box.hooks.filter(
-      (h) => h.count > 0 && LOOSE_STYLES[h.style].mount === kind && hookFits(kind, h.hookSize, lure.lengthM),
+      (h) => h.count > 0 && LOOSE_STYLES[h.style].mount === kind && hookFits(kind, h.hookSize, lure.lengthM, h.style),
     )
   return kinds.flatMap((kind): Mount[] => {
     switch (kind) {
@@ -72,9 +83,12 @@ function mountsOf(lure: Lure, box: TackleBox): Mount[] {
   })
 }
 
-export function trailerFits(trailer: Pick<Trailer, 'lengthM'>, baitLengthM: number): boolean {
-  const ratio = trailer.lengthM / baitLengthM
-  return ratio >= TRAILER_BAND[0] && ratio <= TRAILER_BAND[1]
+export function trailerFits({ kind, lengthM }: Pick<Trailer, 'lengthM' | 'kind'>, baitLengthM: number): boolean {
+  const ratio = lengthM / baitLengthM
+  return (
+    ratio >= TRAILER_BAND.least &&
+    ratio <= (kind === 'stick-worm crosswise' ? TRAILER_BAND.crosswise : TRAILER_BAND.most)
+  )
 }
 
 function trailersOf(lure: Lure, box: TackleBox): (Trailer | null)[] {

@@ -29,7 +29,7 @@ export function lineAsRated(
   return byThickness < weakest ? [byThickness, weakest] : [weakest, byThickness]
 }
 
-/** Whether a line is within what is printed on a rod, or a little outside; braid by its thickness or its weakest link, whose strength is never to be far beyond. */
+/** Whether a line is within what is printed on a rod, or a little outside; braid by its thickness or its weakest link, and never far stronger than the rod is made for. */
 export function lineInRodRange(
   rod: Pick<Rod, 'lineMinN' | 'lineMaxN'>,
   line: Pick<Line, 'material' | 'strengthN' | 'diameterM'>,
@@ -38,7 +38,7 @@ export function lineInRodRange(
   const [low, high] = lineAsRated(line, leader)
   const most = rod.lineMaxN * ROD_LINE_SLACK[1]
   if (high < rod.lineMinN * ROD_LINE_SLACK[0] || low > most) return false
-  return line.material !== 'braid' || weakestN(line, leader) <= rod.lineMaxN * BRAID_OVER
+  return line.material !== 'braid' || line.strengthN <= rod.lineMaxN * BRAID_OVER
 }
 
 /** The figure nearest the middle of a rod's range that a line can be said to have, N. */

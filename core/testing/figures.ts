@@ -321,7 +321,18 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     LEAST_RANGE_M: metres(0.5),
   },
   trailers: {
-    TRAILER_BAND: rising('the band', 0, 1),
+    TRAILER_BAND: ordered(
+      { least: share, most: between(0.8, 1.3), crosswise: between(1, 1.6) },
+      'least',
+      'most',
+      'crosswise',
+    ),
+    TRAILER_USUAL: ordered(
+      { lengthM: between(0.04, 0.12), least: between(0.1, 1), most: between(1, 3) },
+      'lengthM',
+      'least',
+      'most',
+    ),
     TRAILER_SHOWS: share,
   },
   wear: {

@@ -134,9 +134,15 @@ export const BLADES = [
     side: null,
     facts: [11],
     when: {},
-    effects: [
-      { avoid: { family: ['bladed-jig'], trailer: ['kicking-craw', 'gliding-creature', 'paddle-tail'] }, weight: 1.5 },
-    ],
+    effects: [{ avoid: { family: ['bladed-jig'], trailer: ['kicking-craw', 'gliding-creature'] }, weight: 1.5 }],
+    basis: practice,
+  },
+  {
+    id: 'bladed-jig-ribbed',
+    side: null,
+    facts: [55],
+    when: { mood: ['active', 'neutral'] },
+    effects: [{ favour: { family: ['bladed-jig'], trailer: ['paddle-tail', 'split-tail'] }, weight: 0.8 }],
     basis: practice,
   },
   {

@@ -94,7 +94,7 @@ export const CRANKBAITS = [
     id: 'crank-never-just-wind',
     side: null,
     facts: [23],
-    when: { mood: ['active', 'neutral'] },
+    when: {},
     effects: [{ avoid: { family: ['crankbait', 'lipless-crankbait'], retrieve: ['steady', 'burn'] }, weight: 1.2 }],
     basis: practice,
   },

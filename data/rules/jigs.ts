@@ -28,6 +28,58 @@ export const JIGS = [
     basis: practice,
   },
   {
+    id: 'trailer-finishes-it',
+    side: null,
+    facts: [55],
+    when: { mood: ['active', 'neutral', 'lethargic'] },
+    effects: [{ avoid: { family: ['skirted-jig', 'spinnerbait', 'bladed-jig'], trailer: ['none'] }, weight: 4 }],
+    basis: practice,
+  },
+  {
+    id: 'flipping-trailer',
+    side: null,
+    facts: [55],
+    when: { mood: ['active', 'neutral'] },
+    effects: [
+      {
+        favour: {
+          family: ['skirted-jig'],
+          traits: { style: ['flipping'] },
+          trailer: ['kicking-craw', 'gliding-creature'],
+        },
+        weight: 0.8,
+      },
+    ],
+    basis: practice,
+  },
+  {
+    id: 'heavy-body-heavy-head',
+    side: null,
+    facts: [70],
+    when: {},
+    effects: [
+      { avoid: { lengthM: [0.14, 0.4], headKg: [0, 0.0125] }, weight: 2 },
+      {
+        avoid: {
+          family: ['paddle-tail'],
+          traits: { shape: ['fat-ribbed'] },
+          lengthM: [0.09, 0.14],
+          headKg: [0, 0.0055],
+        },
+        weight: 1,
+      },
+    ],
+    basis: practice,
+  },
+  {
+    id: 'small-body-light-head',
+    side: null,
+    facts: [70],
+    when: { depthM: { below: [7, 10] }, currentMps: { below: [0.2, 0.5] } },
+    effects: [{ avoid: { lengthM: [0, 0.085], headKg: [0.016, 0.2] }, weight: 1.5 }],
+    basis: practice,
+  },
+  {
     id: 'trailer-kick-warm',
     side: null,
     facts: [13],
@@ -202,8 +254,8 @@ export const JIGS = [
     facts: [17],
     when: { depthM: { below: [2.5, 3.5] }, currentMps: { below: [0.2, 0.5] } },
     effects: [
-      { avoid: { mount: ['head'] }, unless: { headKg: [0, 0.0042] }, weight: 1.5 },
-      { avoid: { headKg: [0.0068, 0.2] }, weight: 1.5 },
+      { avoid: { mount: ['head'], lengthM: [0, 0.1] }, unless: { headKg: [0, 0.0042] }, weight: 1.5 },
+      { avoid: { headKg: [0.0068, 0.2], lengthM: [0, 0.1] }, weight: 1.5 },
     ],
     basis: practice,
   },
@@ -213,8 +265,8 @@ export const JIGS = [
     facts: [17],
     when: { depthM: { above: [2.5, 3.5], below: [5.5, 7] }, currentMps: { below: [0.2, 0.5] } },
     effects: [
-      { avoid: { mount: ['head'] }, unless: { headKg: [0.0048, 0.0075] }, weight: 1.5 },
-      { avoid: { headKg: [0.012, 0.2] }, weight: 1 },
+      { avoid: { mount: ['head'], lengthM: [0, 0.1] }, unless: { headKg: [0.0048, 0.0075] }, weight: 1.5 },
+      { avoid: { headKg: [0.012, 0.2], lengthM: [0, 0.1] }, weight: 1 },
     ],
     basis: practice,
   },

@@ -26,13 +26,14 @@ export const MOOD = [
   },
   {
     id: 'lethargic-in-the-face',
-    side: null,
-    facts: [28],
+    side: 'S16.wait',
+    facts: [28, 79],
     when: { mood: ['lethargic'] },
     effects: [
       { axis: 'zone', weight: 4 },
       { axis: 'dwell', want: 28, weight: 4 },
       { axis: 'passing', want: 0.25, weight: 2 },
+      { axis: 'speed', want: 0.15, weight: 2 },
       { axis: 'vibration', want: 0.25, weight: 1.5 },
     ],
     basis: practice,
@@ -78,11 +79,29 @@ export const MOOD = [
   },
   {
     id: 'lethargic-no-speed',
-    side: null,
-    facts: [28],
+    side: 'S16.wait',
+    facts: [28, 79],
     when: { mood: ['lethargic'] },
     effects: [
       { avoid: { retrieve: ['burn', 'rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 },
+    ],
+    basis: practice,
+  },
+  {
+    id: 'lethargic-provoked',
+    side: 'S16.provoke',
+    facts: [79],
+    when: { mood: ['lethargic'] },
+    effects: [
+      { axis: 'zone', weight: 4 },
+      { axis: 'dwell', want: 3, weight: 3 },
+      { axis: 'fall', want: 0.8, weight: 2 },
+      {
+        favour: {
+          retrieve: ['rip-pause', 'lift-drop', 'rip-free', 'pitch', 'fast-lift'],
+        },
+        weight: 3,
+      },
     ],
     basis: practice,
   },

@@ -171,10 +171,15 @@ export const SOFTS = [
     basis: practice,
   },
   {
-    id: 'underspin-under-cloud',
+    id: 'underspin-in-cloudy-water',
     side: null,
-    facts: [33],
-    when: { sky: ['cloud', 'rain'], mood: ['neutral', 'active'], waterTempC: { above: [5, 9] }, forageKind: ['fish'] },
+    facts: [33, 72],
+    when: {
+      visibilityM: { above: [0.4, 0.8], below: [1.8, 3] },
+      mood: ['neutral', 'active'],
+      waterTempC: { above: [5, 9] },
+      forageKind: ['fish'],
+    },
     effects: [{ favour: { family: ['paddle-tail'], head: ['underspin'] }, weight: 1.5 }],
     basis: practice,
   },
@@ -252,15 +257,17 @@ export const SOFTS = [
   {
     id: 'segmented-whole-fast',
     side: null,
-    facts: [35],
+    facts: [35, 75],
     when: {
       group: ['bass', 'inshore', 'pike'],
       mood: ['active'],
       zoneTopM: { below: [0.4, 0.8] },
       waterTempC: { above: [15, 19] },
-      cover: ['grass', 'open', 'reeds', 'pads'],
+      cover: ['grass', 'open', 'reeds', 'pads', 'docks', 'timber', 'rock'],
     },
-    effects: [{ favour: { family: ['segmented-bait'], lengthM: [0.12, 0.2], retrieve: ['steady'] }, weight: 1 }],
+    effects: [
+      { favour: { family: ['segmented-bait'], lengthM: [0.12, 0.2], retrieve: ['steady', 'burn'] }, weight: 1 },
+    ],
     basis: practice,
   },
   {

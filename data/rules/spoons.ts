@@ -3,6 +3,30 @@ import { practice } from './basis'
 /** Spoons. */
 export const SPOONS = [
   {
+    id: 'trout-slow-spoon',
+    side: 'S17.spoon',
+    facts: [80],
+    when: { group: ['salmonid'], waterTempC: { below: [7, 11] } },
+    effects: [
+      {
+        favour: {
+          family: ['casting-spoon', 'thin-spoon'],
+          retrieve: ['slow-roll', 'lift-wind', 'stop-go', 'drag', 'hop'],
+        },
+        weight: 2,
+      },
+    ],
+    basis: practice,
+  },
+  {
+    id: 'trout-slow-spinner',
+    side: 'S17.spinner',
+    facts: [80],
+    when: { group: ['salmonid'], waterTempC: { below: [7, 11] } },
+    effects: [{ favour: { family: ['in-line-spinner'], retrieve: ['slow-roll', 'stop-go'] }, weight: 2 }],
+    basis: practice,
+  },
+  {
     id: 'spoon-lift',
     side: null,
     facts: [3],

@@ -89,6 +89,14 @@ export const NOTES = {
     heard: 'One bite, then nothing',
     says: 'a few more casts, then on: the next one is farther along',
   },
+  'bites-rotate': {
+    heard: 'Two from one small place on one lure',
+    says: 'show them another colour or another way before they tire of it',
+  },
+  'bites-keep': {
+    heard: 'One fish after the other',
+    says: 'there are many: keep what works until it stops',
+  },
   'grass-bite': {
     heard: 'One bite in grass',
     says: 'it means more than elsewhere: give the place 5 to 10 minutes and other lures',
@@ -107,6 +115,12 @@ export const NOTES = {
   },
   'other-action': {
     says: 'another action at the same depth, then natural against hot',
+  },
+  'line-by-rule': {
+    says: 'too deep or too shallow by two or three feet: the next line, thicker or thinner; or test it on the bench',
+  },
+  'line-by-sum': {
+    says: 'too deep or too shallow: rod up or down, a shorter or a longer cast, another pace; a line size moves it by a hand',
   },
   'slower-after-school': {
     says: 'after the first few of a side: something slower on the bottom',

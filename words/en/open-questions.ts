@@ -78,4 +78,34 @@ export const QUESTION_WORDS = {
     second: 'Move on.',
     why: 'Stay in grass and for fish that go in shoals; elsewhere the next one is farther on.',
   },
+  S14: {
+    question: 'Paint in deep clear water',
+    first: 'Loud paint is seen from afar and calls.',
+    second: 'Natural and silver.',
+    why: 'Paint under cloud, silver in sun.',
+  },
+  S15: {
+    question: 'Line against depth',
+    first: 'A line size is worth two or three feet.',
+    second: 'A line size is worth a hand; cast length and pace do more.',
+    why: 'Both are told: your own test on the bench settles it.',
+  },
+  S16: {
+    question: 'Fish that will not move',
+    first: 'Leave it in front of them.',
+    second: 'Provoke them: drop it fast, hit the cover, rip.',
+    why: 'Wait in the cold; provoke in the heat.',
+  },
+  S17: {
+    question: 'The slowest lure for trout',
+    first: 'A spoon.',
+    second: 'A spinner.',
+    why: 'By the bench: the slow end of each one’s own window tells.',
+  },
+  S18: {
+    question: 'When they bite',
+    first: 'Change before they tire of it.',
+    second: 'Keep what works until it stops.',
+    why: 'Change on small spots; keep it where there are many.',
+  },
 } as const

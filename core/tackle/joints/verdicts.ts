@@ -4,11 +4,11 @@ import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../../../data/snags'
 import { BITE_PROOF_M, CAST_STRENGTH, EASY_TURNS, KNOT, ROD_LURE_SLACK, WEAK_LINK } from '../../../data/tackle-limits'
 import { TRAILER_ADDS } from '../../../data/trailers'
 import type { RoleId } from '../../quantity'
-import { GAP_BAND, hookFits, trailerFits } from '../builds'
+import { gapBand, hookFits, trailerFits, type GAP_BAND } from '../builds'
 import { hookGapM, type HookSize } from '../hook-size'
 import { hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass, type Lure } from '../lure'
-import { ROD_POWERS, reelFitsRod, type Rod } from '../parts'
+import { ROD_POWERS, reelFitsRod, type Hook, type Rod } from '../parts'
 import { retrieveOf } from '../retrieve'
 import { canCast, castStrengthN, lineAsRated, lineInRodRange, weakestN } from '../strength'
 import type { Finding, JointFigures, JointId, RigParts, RigWater } from './judge'
@@ -30,12 +30,17 @@ export function rigMassKg({ lure, head, hook, sinker, trailer, terminal }: RigPa
 }
 
 /** The loose hook of a rig, or the one in its head: what the body is hooked with. */
-function bodyHook({ type, head, hook }: RigParts): { kind: keyof typeof GAP_BAND; size: HookSize } | null {
+function bodyHook({
+  type,
+  head,
+  hook,
+}: RigParts): { kind: keyof typeof GAP_BAND; size: HookSize; style?: Hook['style'] } | null {
   if (head) return { kind: 'head', size: head.hookSize }
   if (!hook || type.mount === null || type.mount === 'own') return null
   return {
     kind: type.mount === 'head' ? 'head' : type.mount,
     size: hook.hookSize,
+    style: hook.style,
   }
 }
 
@@ -64,14 +69,14 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     if (!hook || !rig.lure || familyOf(rig.lure.family).body !== 'soft') return null
     const { lengthM } = rig.lure
     const gapM = hookGapM(hook.size)
-    const [low, high] = GAP_BAND[hook.kind]
+    const [low, high] = gapBand(hook.kind, hook.style)
     const figures = {
       gap: measure(gapM, 'hookGap'),
       length: measure(lengthM, 'lureLength'),
       way: gapM / lengthM < low ? 'small' : 'wide',
       size: sizeForGap(((low + high) / 2) * lengthM),
     }
-    return hookFits(hook.kind, hook.size, lengthM) ? good(figures) : wrong(figures)
+    return hookFits(hook.kind, hook.size, lengthM, hook.style) ? good(figures) : wrong(figures)
   },
   'stout-hook-rod': ({ head, hook, lure, rod }) => {
     const guarded = lure && capabilitiesOf(lure).stoutGuard?.(lure.traits)
@@ -238,9 +243,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'bladed-trailer': ({ lure, trailer }) => {
     if (!capabilitiesOf(lure).slimTrailer || !trailer) return null
     const figures = { trailer: trailer.kind }
-    const { presence } = TRAILER_ADDS[trailer.kind]
-    if (presence > 0.1 || trailer.kind === 'kicking-craw') return wrong(figures)
-    return presence >= 0.1 ? mind(figures) : good(figures)
+    return TRAILER_ADDS[trailer.kind].presence > 0.1 || trailer.kind === 'kicking-craw' ? wrong(figures) : good(figures)
   },
   'trailer-length': ({ lure, trailer }) => {
     if (!lure || !trailer || !familyOf(lure.family).takesTrailer) return null

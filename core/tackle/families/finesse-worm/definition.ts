@@ -12,7 +12,7 @@ export const finesseWorm = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
-  mounts: ['drop-shot', 'head', 'wacky'],
+  mounts: ['drop-shot', 'head', 'wacky', 'texas'],
   lengthM: [0.05, 0.13],
   massKg: [0.001, 0.008],
   traits,

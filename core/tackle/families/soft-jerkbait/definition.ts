@@ -12,7 +12,7 @@ export const softJerkbait = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
-  mounts: ['texas', 'belly'],
+  mounts: ['texas', 'belly', 'head', 'drop-shot'],
   lengthM: [0.06, 0.2],
   massKg: [0.002, 0.05],
   traits,

@@ -12,7 +12,7 @@ export const stickWorm = family({
   swims: 'sinks',
   rotates: false,
   takesTrailer: false,
-  mounts: ['wacky', 'texas'],
+  mounts: ['wacky', 'texas', 'head'],
   lengthM: [0.07, 0.18],
   massKg: [0.003, 0.03],
   traits,
