@@ -37,5 +37,8 @@ useHead({ title: words.matchYgrion })
   .match {
     grid-template-columns: minmax(0, 1fr);
   }
+  .left {
+    order: 1;
+  }
 }
 </style>

@@ -30,6 +30,9 @@ export const useMatch = defineStore('match', () => {
   const chosenLureId = ref<string | null>(null)
   const chosenRigId = ref<string | null>(null)
 
+  /** Sizes and colours that were opened behind a row, by its lure. */
+  const opened = shallowRef<ReadonlyMap<string, readonly MatchRow[]>>(new Map())
+
   const box = useBox()
   const water = useWater()
   const record = useRecord()
@@ -52,6 +55,7 @@ export const useMatch = defineStore('match', () => {
         return
       }
       answer.value = markRaw(out.answer)
+      void reopen()
       ms.value = out.ms
       status.value = 'ready'
     },
@@ -106,13 +110,32 @@ export const useMatch = defineStore('match', () => {
     watch(() => JSON.stringify(asked.value), refresh)
   }
 
+  const lureOf = (row: MatchRow) => row.setUp.build.lure.id
+  async function openBehind(row: MatchRow) {
+    if (!asked.value) return
+    const found = await useMatchWorker().behind(...plain([{ alike: row.alike }, asked.value] as const))
+    opened.value = new Map([...opened.value, [lureOf(row), markRaw(found)]])
+  }
+  /** Opens what stands behind a row, or closes it. */
+  async function toggleBehind(row: MatchRow) {
+    if (!opened.value.has(lureOf(row))) return openBehind(row)
+    opened.value = new Map([...opened.value].filter(([id]) => id !== lureOf(row)))
+  }
+  /** A new answer has new scores for what is open, too. */
+  async function reopen() {
+    const open = (answer.value?.rows ?? []).filter((row) => opened.value.has(lureOf(row)))
+    opened.value = new Map()
+    for (const row of open) await openBehind(row)
+  }
+
   const rows = computed(() => early.value ?? answer.value?.rows ?? [])
+  const behind = computed(() => [...opened.value.values()].flat())
   /** The set-up looked at: the one chosen while it is still ranked, else the first. */
   const rigs = computed(() => answer.value?.rigs ?? [])
   const chosen = computed<MatchRow | undefined>(
     () =>
       rigs.value.find((r) => r.rig.id === chosenRigId.value)?.row ??
-      rows.value.find((r) => r.setUp.build.lure.id === chosenLureId.value) ??
+      [...rows.value, ...behind.value].find((r) => r.setUp.build.lure.id === chosenLureId.value) ??
       // While a new answer is being worked out, its first rows may lack the one that is looked at.
       answer.value?.rows.find((r) => early.value && r.setUp.build.lure.id === chosenLureId.value) ??
       rows.value[0],
@@ -148,6 +171,9 @@ export const useMatch = defineStore('match', () => {
     ms,
     asked,
     rows,
+    opened,
+    behind,
+    toggleBehind,
     rigs,
     chosen,
     chosenRigId,

@@ -37,9 +37,24 @@ it('another lure is looked at, and stays looked at while the water changes', asy
   await click(find(region(body, 'Ranking'), `[data-lure="${third}"]`))
   expect(answered(body)).toBe(third)
   const before = useMatch().answer
-  useWater().change({ visibilityM: 1.9 })
+  useWater().change({ visibilityM: 4 })
   await expect.poll(() => useMatch().answer).not.toBe(before)
   await expect.poll(() => answered(body)).toBe(third)
+})
+
+it('sizes and colours behind a place are opened with scores of their own, and can be looked at', async () => {
+  const body = await matchPage()
+  await press(body, /more sizes? (or|and) colours?$/)
+  const behind = () => [...body.querySelectorAll<HTMLElement>('.behind li button')]
+  await expect.poll(() => behind().length).toBeGreaterThan(0)
+  const [first] = behind()
+  const score = number(first?.querySelector('b')?.textContent)
+  expect(score).toBeGreaterThanOrEqual(0)
+  const name = first?.querySelector('span')?.firstChild?.textContent.trim() ?? ''
+  await click(first as HTMLElement)
+  await expect.poll(() => answered(body)).toBe(name)
+  await press(body, 'Close')
+  await expect.poll(() => behind().length).toBe(0)
 })
 
 it('points shown add up to the score shown', async () => {

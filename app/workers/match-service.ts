@@ -6,6 +6,7 @@ import {
   findDecisiveQuestions,
   matchSteps,
   rank,
+  rowsBehind,
   rulesFor,
   scoreSetUp,
   sweepSteps,
@@ -109,6 +110,10 @@ export const matchService = {
   lift(setUp: SetUp, asked: MatchRequest): Improvement | null {
     const context = benchOf(asked)
     return bestSingleChange(scoreSetUp(setUp, context), context)
+  },
+  /** The sizes and colours that stand behind a row, each with a score of its own. */
+  behind(row: Pick<MatchRow, 'alike'>, asked: MatchRequest): MatchRow[] {
+    return rowsBehind(row, box, benchOf(asked))
   },
   whyNot(lureId: string, answer: SetUp, asked: MatchRequest): WhyNot | null {
     const lure = box.lures.find((l) => l.id === lureId)

@@ -6,7 +6,7 @@ import type { RuleContribution } from './demand'
 import { leftOut, type LeftOut } from './left-out'
 import { bestSingleChange, type Improvement } from './lift'
 import type { Ranked } from './score-breakdown'
-import { rankSteps, type Placed } from './rank'
+import { rankBehind, rankSteps, type Placed } from './rank'
 import { isPoor, pairOf, tiedPlaces, type Pair } from './places'
 import { cheapestRemedy, type Remedy } from './remedy'
 import { rankRigs } from './rigs'
@@ -114,6 +114,13 @@ export function* matchSteps(
     }
   }
 }
+
+/** The sizes and colours that stand behind a row, as rows of their own. */
+export const rowsBehind = (
+  row: Pick<MatchRow, 'alike'>,
+  box: Box,
+  context: Parameters<typeof rankBehind>[2],
+): MatchRow[] => rankBehind(row, box, context).map((ranked) => ({ ...ranked, ...judged(ranked, null) }))
 
 function loudest(demand: ReturnType<typeof createMatchContext>['demand']): RuleContribution[] {
   const causes = [

@@ -96,6 +96,13 @@ export interface Placed extends Ranked {
   readonly alike: readonly Pick<Lure, 'id' | 'name'>[]
 }
 
+/** Sizes and colours that stand behind a place, each in its own best set-up, best first. */
+export function rankBehind(place: Pick<Placed, 'alike'>, box: Box, context: MatchContext): Placed[] {
+  const ids = new Set(place.alike.map((one) => one.id))
+  const found = box.lures.filter((l) => ids.has(l.id)).flatMap((lure) => bestOf(lure, box, context) ?? [])
+  return found.sort((a, b) => (ranksBefore(a, b) ? -1 : 1)).map((ranked) => ({ ...ranked, alike: [] }))
+}
+
 /** How far a ranking has come: what is ranked so far, where there is something new. */
 export interface Step {
   readonly done: number

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, fahrenheit, feet, water } from '../testing/world'
 import type { Conditions } from '../water'
-import { matchWater, type MatchRow } from '.'
+import { createMatchContext, matchWater, scoreSetUp, type MatchRow } from '.'
 
 /** Waters from the trade and what must come out on top: by rules and physics. All common practice. */
 
@@ -81,16 +81,16 @@ describe('(c) facts 19, 20: grass tops at 3 ft against 7 ft', () => {
     mood: 'active',
   })
   it.each(['Bumblecrag M', 'Bumblecrag M Hush', 'Bumblecrag M Ember'])(
-    '%s: heavier line or rod up over the high grass, lighter or rod down over the low',
+    '%s: no deeper than its touch over the high grass, deeper over the low; rod up runs it no deeper',
     (name) => {
-      const [high, low] = [feet(3), feet(7)].map((topM) => {
-        const only = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.name === name) }
-        return nth(matchWater(water(grass(topM)), PLACE, only, { sides: {}, limit: 1, lifts: 0 }).rows, 0)
-      })
-      if (!high || !low) throw new Error('not ranked')
-      const heavier = high.setUp.outfit.line.diameterM > low.setUp.outfit.line.diameterM
-      const rodUp = high.setUp.handling.rodTipM > low.setUp.handling.rodTipM
-      expect(heavier || rodUp).toBe(true)
+      const only = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.name === name) }
+      const best = (topM: number) =>
+        nth(matchWater(water(grass(topM)), PLACE, only, { sides: {}, limit: 1, lifts: 0 }).rows, 0)
+      const [high, low] = [best(feet(3)), best(feet(7))]
+      expect(Math.max(...high.thrown.path.z)).toBeLessThan(feet(3) + 0.25)
+      const up = { ...high.setUp, handling: { ...high.setUp.handling, rodTipM: 2.2 } }
+      const on = createMatchContext(water(grass(feet(3))), PLACE, only, { sides: {} })
+      expect(Math.max(...scoreSetUp(up, on).thrown.path.z)).toBeLessThanOrEqual(Math.max(...high.thrown.path.z))
       expect(Math.max(...high.thrown.path.z)).toBeLessThan(Math.max(...low.thrown.path.z))
     },
   )

@@ -3,6 +3,24 @@ import { practice } from './basis'
 /** Weight and fall. */
 export const WEIGHT = [
   {
+    id: 'thick-line-small-lure',
+    side: null,
+    facts: [20, 64],
+    when: {},
+    effects: [
+      {
+        avoid: {
+          lengthM: [0, 0.09],
+          lineM: [0.00033, 0.002],
+          material: ['mono', 'fluoro'],
+          body: ['hard', 'metal', 'wire'],
+        },
+        weight: 2.5,
+      },
+    ],
+    basis: practice,
+  },
+  {
     id: 'slow-fall',
     side: 'S5.light',
     facts: [16, 31],

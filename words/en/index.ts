@@ -14,7 +14,17 @@ export { sayJoint } from './joints'
 export { sayGap, sayHinge, sayHolds, sayKnob } from './match'
 export { sayUse } from './parts'
 export { questionWords } from './questions'
-export { sayCause, sayContribution, sayGiven, sayHandling, sayLift, sayLine, sayMount, sayRig } from './reasons'
+export {
+  labelledRig,
+  sayCause,
+  sayContribution,
+  sayGiven,
+  sayHandling,
+  sayLift,
+  sayLine,
+  sayMount,
+  sayRig,
+} from './reasons'
 export { sayLeftOut, sayPiece } from './remedy'
 export { sayRefusal } from './refusals'
 export { featureName } from './features'

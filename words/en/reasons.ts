@@ -160,6 +160,20 @@ export function sayMount({ build }: Pick<SetUp, 'build'>): string | null {
   }
 }
 
+/** Everything between hand and hook with what it is, hook end first; what is not there is left out. */
+export function labelledRig(setUp: SetUp): { label: string; name: string }[] {
+  const { build, leader, outfit } = setUp
+  const mount = sayMount(setUp)
+  return [
+    ...(mount ? [{ label: 'on', name: mount }] : []),
+    ...(build.trailer ? [{ label: 'trailer', name: build.trailer.name }] : []),
+    ...(leader ? [{ label: 'leader', name: leader.name }] : []),
+    { label: 'line', name: outfit.line.name },
+    { label: 'reel', name: outfit.reel.name },
+    { label: 'rod', name: outfit.rod.name },
+  ]
+}
+
 /** Everything between hand and hook in one line, hook end first. */
 export function sayRig(setUp: SetUp): string {
   const { build, leader, outfit } = setUp

@@ -221,6 +221,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'underspin-in-cloudy-water': 'Cloudy water: an underspin adds the flash that shows them where it is.',
   'swimmer-suspended': 'Fish hanging over open water: a swimmer counted down and wound level.',
   'umbrella-open-shoal': 'A shoal over open water: a shoal of lures, where the law allows its hooks.',
+  'thick-line-small-lure': 'Thick line deadens a small lure.',
   'trailer-finishes-it': 'A jig or spinnerbait without a trailer is unfinished.',
   'bladed-jig-ribbed': 'A bladed jig likes a slim swimming body behind it.',
   'flipping-trailer': 'Flipped into cover a jig carries a claw or a creature.',

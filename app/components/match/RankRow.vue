@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rankRow as texts, sayRig } from '../../../words'
+import { rankRow as texts, labelledRig } from '../../../words'
 import type { MatchRow } from '../../../core/match'
 import { colourOf } from '../../../core/tackle'
 import { useUnderwater } from '~/composables/useUnderwater'
@@ -17,6 +17,7 @@ const below = computed(() => {
   const { back, flank, belly } = lure.value.colour
   return [back, flank, belly].map((id) => seen.value(colourOf(id).hex))
 })
+const parts = computed(() => labelledRig(props.row.setUp))
 const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 </script>
 
@@ -38,10 +39,11 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
     <span class="words">
       <span class="name">{{ lure.name }}</span>
       <span class="how">{{ row.setUp.handling.retrieve.name }}</span>
-      <small v-if="row.alike?.length" class="kin" :title="row.alike.map((a) => a.name).join(', ')">{{
-        texts.andMoreColours(row.alike.length)
-      }}</small>
-      <span class="rig">{{ sayRig(row.setUp) }}</span>
+      <span class="rig">
+        <span v-for="part in parts" :key="part.label"
+          ><i>{{ part.label }}</i> {{ part.name }}</span
+        >
+      </span>
     </span>
     <span class="score">
       <b>{{ Math.round(row.score) }}</b>
@@ -99,9 +101,6 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   height: 5px;
   border-radius: var(--radius-s);
 }
-.kin {
-  font-size: var(--text-1);
-}
 .words {
   display: grid;
   min-width: 0;
@@ -114,7 +113,16 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   font-size: var(--text-2);
 }
 .rig {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--space-8);
   font-size: var(--text-1);
+}
+.rig span {
+  overflow-wrap: anywhere;
+}
+.rig i {
+  font-style: normal;
   opacity: var(--v-medium-emphasis-opacity);
 }
 .score {

@@ -8,6 +8,8 @@ import { useCompare } from '~/stores/compare'
 const box = useBox()
 const match = useMatchShown()
 const compare = useCompare()
+/** On a small screen the first two stand above the picture; the others when asked for. */
+const all = ref(false)
 const chosen = computed(() => match.chosen)
 </script>
 
@@ -39,7 +41,7 @@ const chosen = computed(() => match.chosen)
     </div>
     <p v-else-if="match.stopped" class="note" role="status">{{ words.stoppedThese }}</p>
     <AnswerWord v-if="match.rows.length" />
-    <ol v-if="match.rows.length" class="list">
+    <ol v-if="match.rows.length" class="list" :class="{ short: !all }">
       <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">
         <RankRow
           :row="row"
@@ -47,6 +49,7 @@ const chosen = computed(() => match.chosen)
           :chosen="match.chosenRigId === null && row.key === chosen?.key"
           @choose="match.choose(row.setUp.build.lure.id)"
         />
+        <BehindRow v-if="row.alike?.length" :row="row" />
         <label class="beside" :title="words.addToTheComparison(row.setUp.build.lure.name)">
           <input
             type="checkbox"
@@ -58,7 +61,10 @@ const chosen = computed(() => match.chosen)
         </label>
       </li>
     </ol>
-    <div v-else-if="match.status === 'ready'" class="note">
+    <button v-if="match.rows.length > 2" type="button" class="all" :aria-expanded="all" @click="all = !all">
+      {{ all ? words.firstTwo : words.all(match.rows.length) }}
+    </button>
+    <div v-if="match.rows.length === 0 && match.status === 'ready'" class="note">
       <template v-if="box.box.lures.length === 0">
         <p>{{ words.yourBoxIsEmpty }}</p>
         <p class="next">
@@ -67,14 +73,16 @@ const chosen = computed(() => match.chosen)
       </template>
       <NoAnswer v-else />
     </div>
-    <LeftOut v-if="match.rows.length" />
-    <TiedRigs v-if="match.rigs.length" />
-    <details v-if="match.answer?.asked.length" class="asked">
-      <summary>{{ words.whatThisWaterAsks }}</summary>
-      <ul>
-        <li v-for="a in match.answer.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
-      </ul>
-    </details>
+    <div class="further" :class="{ short: !all && match.rows.length > 2 }">
+      <LeftOut v-if="match.rows.length" />
+      <TiedRigs v-if="match.rigs.length" />
+      <details v-if="match.answer?.asked.length" class="asked">
+        <summary>{{ words.whatThisWaterAsks }}</summary>
+        <ul>
+          <li v-for="a in match.answer.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
+        </ul>
+      </details>
+    </div>
   </section>
 </template>
 
@@ -136,6 +144,24 @@ const chosen = computed(() => match.chosen)
   text-decoration: underline;
   text-underline-offset: 3px;
   min-height: 32px;
+}
+.all {
+  display: none;
+  width: 100%;
+  min-height: 44px;
+  font-weight: 650;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+}
+@media (max-width: 1080px) {
+  .all {
+    display: block;
+  }
+  .short .ranked:nth-child(n + 3),
+  .further.short {
+    display: none;
+  }
 }
 .note {
   padding: var(--space-4) var(--space-16) var(--space-20);

@@ -18,10 +18,12 @@ const { show } = useMeasure()
 /** Carried to begin with: the first places of the match. */
 const USUAL = 6
 const MOST = 12
+/** Every size and colour that was opened in the ranking can be carried, too. */
+const rows = computed(() => [...match.rows, ...match.behind])
 const chosen = ref<Set<string> | null>(null)
 const keys = computed(() => chosen.value ?? new Set(match.rows.slice(0, USUAL).map((r) => r.key)))
 const carried = computed<SetUp[]>(() => [
-  ...match.rows.filter((r) => keys.value.has(r.key)).map((r) => r.setUp),
+  ...rows.value.filter((r) => keys.value.has(r.key)).map((r) => r.setUp),
   ...match.rigs.flatMap(({ rig, row }) => (row && keys.value.has(rig.id) ? [row.setUp] : [])),
 ])
 function toggle(key: string) {
@@ -80,7 +82,7 @@ const askedFor = computed(
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <h2>{{ words.whatDoYouCarry }}</h2>
       <ul class="carry">
-        <li v-for="row in match.rows" :key="row.key">
+        <li v-for="row in rows" :key="row.key">
           <label :class="{ on: keys.has(row.key) }">
             <input type="checkbox" :checked="keys.has(row.key)" @change="toggle(row.key)" />
             <LureDrawing :lure="row.setUp.build.lure" :width-px="72" />

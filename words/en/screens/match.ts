@@ -87,12 +87,19 @@ export const howToFish = {
 
 /** app/components/match/RankRow.vue */
 export const rankRow = {
-  andMoreColours: (alike: number) => `and ${count(alike, 'more size or colour', 'more sizes and colours')}`,
   inZone: (zone: Shown) => `${zone} % in zone`,
+} as const
+
+/** app/components/match/BehindRow.vue */
+export const behindRow = {
+  more: (alike: number) => count(alike, 'more size or colour', 'more sizes and colours'),
+  close: 'Close',
 } as const
 
 /** app/components/match/RankingPanel.vue */
 export const rankingPanel = {
+  all: (n: number) => `All ${n} set-ups`,
+  firstTwo: 'The first two only',
   compare: (lure: Shown) => `Compare ${lure}`,
   ranking: 'Ranking',
   whatToTieOn: 'What to tie on',
