@@ -48,10 +48,10 @@ it('sizes and colours behind a place are opened with scores of their own, and ca
   const behind = () => [...body.querySelectorAll<HTMLElement>('.behind li button')]
   await expect.poll(() => behind().length).toBeGreaterThan(0)
   const [first] = behind()
-  const score = number(first?.querySelector('b')?.textContent)
-  expect(score).toBeGreaterThanOrEqual(0)
-  const name = first?.querySelector('span')?.firstChild?.textContent.trim() ?? ''
-  await click(first as HTMLElement)
+  if (!first) throw new Error('nothing stands behind')
+  expect(number(find(first, 'b').textContent)).toBeGreaterThanOrEqual(0)
+  const name = find(first, 'span').firstChild?.textContent?.trim() ?? ''
+  await click(first)
   await expect.poll(() => answered(body)).toBe(name)
   await press(body, 'Close')
   await expect.poll(() => behind().length).toBe(0)

@@ -233,6 +233,8 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'lethargic-provoked': 'They will not move in the heat: drop it fast, hit the cover, rip it past them.',
   'trout-slow-spoon': 'A spoon can be fished slower than any other lure you cast.',
   'trout-slow-spinner': 'A small spinner turns at a crawl.',
+  'umbrella-for-shoals-only': 'An umbrella is for fish that drive shoals in open water, not for these.',
+  'pike-no-worms': 'Worms are no mouthful for a pike.',
   'umbrella-is-a-shoal': 'An umbrella is a shoal of small fish; here they eat something else.',
   'umbrella-not-in-cover': 'Five bare hooks do not come back through cover.',
   'segmented-as-shrimp': 'They eat shrimp: a short segmented bait on a head, left standing, popped after two counts.',
