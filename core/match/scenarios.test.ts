@@ -81,7 +81,7 @@ describe('(c) facts 19, 20: grass tops at 3 ft against 7 ft', () => {
     mood: 'active',
   })
   it.each(['Bumblecrag M', 'Bumblecrag M Hush', 'Bumblecrag M Ember'])(
-    '%s: no deeper than its touch over the high grass, deeper over the low; rod up runs it no deeper',
+    '%s: no deeper than its touch over the high grass, no shallower over the low; rod up runs it no deeper',
     (name) => {
       const only = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.name === name) }
       const best = (topM: number) =>
@@ -91,9 +91,17 @@ describe('(c) facts 19, 20: grass tops at 3 ft against 7 ft', () => {
       const up = { ...high.setUp, handling: { ...high.setUp.handling, rodTipM: 2.2 } }
       const on = createMatchContext(water(grass(feet(3))), PLACE, only, { sides: {} })
       expect(Math.max(...scoreSetUp(up, on).thrown.path.z)).toBeLessThanOrEqual(Math.max(...high.thrown.path.z))
-      expect(Math.max(...high.thrown.path.z)).toBeLessThan(Math.max(...low.thrown.path.z))
+      expect(Math.max(...high.thrown.path.z)).toBeLessThanOrEqual(Math.max(...low.thrown.path.z))
     },
   )
+  it('of all plugs the one that leads over the low grass runs deeper than the one over the high', () => {
+    const plugs = { ...WORLD.box, lures: WORLD.box.lures.filter((l) => l.family === 'crankbait') }
+    const deepest = (topM: number) => {
+      const { rows } = matchWater(water(grass(topM)), PLACE, plugs, { sides: {}, limit: 1, lifts: 0 })
+      return Math.max(...nth(rows, 0).thrown.path.z)
+    }
+    expect(deepest(feet(7))).toBeGreaterThan(deepest(feet(3)) + 0.2)
+  })
 })
 
 describe('(d) fact 36: surface feeders at dawn, and two hours after sunrise', () => {

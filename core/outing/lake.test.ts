@@ -5,12 +5,12 @@ import { lakeDays, ratioText, takesOf, takesRatio } from '../testing/lake-days'
 const DAYS = lakeDays(60)
 
 describe('60 simulated days of six hours', () => {
-  it('following the advice catches at least a quarter more than staying with the first choice, and a tenth more than changing at random', () => {
+  it('following the advice catches at least a fifth more than staying with the first choice, and a tenth more than changing at random', () => {
     const advised = takesOf('advised', 'marked', DAYS)
     const overStaying = takesRatio(advised, takesOf('stays', 'marked', DAYS))
     const overRandom = takesRatio(advised, takesOf('random', 'marked', DAYS))
     console.info(`advised : first choice = ${ratioText(overStaying)}; advised : random = ${ratioText(overRandom)}`)
-    expect(overStaying.is).toBeGreaterThanOrEqual(1.25)
+    expect(overStaying.is).toBeGreaterThanOrEqual(1.2)
     expect(overStaying.low).toBeGreaterThan(1.1)
     expect(overRandom.is).toBeGreaterThanOrEqual(1.1)
     expect(overRandom.low).toBeGreaterThan(1.05)
