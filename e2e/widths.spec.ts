@@ -1,5 +1,6 @@
+import type { Locator } from '@playwright/test'
 import { expect, test } from './browser'
-import { open } from './open'
+import { open, rankedNames, ranking } from './open'
 import { READY } from './ready'
 
 /** From a small phone to a wide screen; 640 px is also 1280 px at 200 % zoom. */
@@ -44,3 +45,19 @@ for (const [nth, part] of [paths.slice(0, 15), paths.slice(15)].entries())
       await page.setViewportSize({ width: PHONE, height: 740 })
     }
   })
+
+test('on a phone the first two set-ups stand above the fold, the picture under them, the others when asked for', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await open(page)
+  await rankedNames(page)
+  const box = async (of: Locator) => (await of.boundingBox()) ?? { x: 0, y: NaN, width: 0, height: NaN }
+  const second = await box(ranking(page).nth(1))
+  expect(second.y + second.height).toBeLessThan(844)
+  const picture = await box(page.locator('.picture svg').last())
+  expect(picture.y).toBeGreaterThan(second.y + second.height)
+  await expect(ranking(page).nth(2)).toBeHidden()
+  await page.getByRole('button', { name: /^All \d+ set-ups$/ }).click()
+  await expect(ranking(page).nth(2)).toBeVisible()
+})

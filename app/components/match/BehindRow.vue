@@ -51,7 +51,7 @@ ul {
   margin: 0;
   padding: 0;
 }
-li button {
+.behind ul button {
   display: grid;
   grid-template-columns: 60px minmax(0, 1fr) auto;
   gap: var(--space-8);
@@ -61,15 +61,15 @@ li button {
   text-align: left;
   border-radius: var(--radius-m);
 }
-li button:hover,
-li button[aria-pressed='true'] {
+.behind ul button:hover,
+.behind ul button[aria-pressed='true'] {
   background: rgb(var(--v-theme-surface-variant));
 }
-li span {
+.behind ul span {
   display: grid;
   overflow-wrap: anywhere;
 }
-li b {
+.behind ul b {
   padding-right: var(--space-8);
 }
 </style>

@@ -109,7 +109,7 @@ const chosen = computed(() => match.chosen)
 .beside {
   position: absolute;
   left: 6px;
-  bottom: 2px;
+  top: 74px;
   width: 32px;
   height: 32px;
   display: grid;
