@@ -55,7 +55,7 @@ test('on a phone the first two set-ups stand above the fold, the picture under t
   const box = async (of: Locator) => (await of.boundingBox()) ?? { x: 0, y: NaN, width: 0, height: NaN }
   const second = await box(ranking(page).nth(1))
   expect(second.y + second.height).toBeLessThan(844)
-  const picture = await box(page.locator('.picture svg').last())
+  const picture = await box(page.locator('.panel.picture'))
   expect(picture.y).toBeGreaterThan(second.y + second.height)
   await expect(ranking(page).nth(2)).toBeHidden()
   await page.getByRole('button', { name: /^All \d+ set-ups$/ }).click()

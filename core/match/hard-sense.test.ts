@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
-import { Place } from '../water'
+import { Place, speciesOf } from '../water'
 import { castStrengthN, lineInRodRange, monoOfThicknessN, thicknessOfMonoM, type Line, type Rig } from '../tackle'
 import { createMatchContext, matchWater, rank } from '.'
-import { asksStoutLeader, tackleOf, workRefusal } from './outfit'
+import { tackleAsked, tackleOf, workRefusal } from './outfit'
 
 /** What is wrong before any score: strength, rods and reels, law, what is carried off. Common practice but where a source is named. */
 
@@ -66,18 +66,28 @@ describe('strength against rod and cast', () => {
     const [leader] = box.leaders
     if (!leader) throw new Error('no leader')
     const link = (leaderN: number, stout: boolean) =>
-      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), { ...leader, strengthN: leaderN }, stout).weakLink
+      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), { ...leader, strengthN: leaderN }, { stout, strengthN: 30 })
+        .weakLink
     expect(link(90, false)).toBeLessThan(1)
     expect(link(90, true)).toBe(1)
     expect(link(50, false)).toBe(1)
     expect(link(15, false)).toBeLessThan(1)
-    const open = water()
-    const rock = water({ cover: { kind: 'rock', topM: 2, density: 0.4 } })
-    expect([asksStoutLeader({ biteProof: false }, open), asksStoutLeader({ biteProof: true }, open)]).toEqual([
-      false,
-      true,
-    ])
-    expect(asksStoutLeader({ biteProof: false }, rock)).toBe(true)
+    const asks = (speciesId: string, over = {}) => {
+      const species = speciesOf(speciesId)
+      if (!species) throw new Error(`no ${speciesId}`)
+      return tackleAsked(species, water({ speciesId, ...over })).stout
+    }
+    expect([asks('perch'), asks('pike')]).toEqual([false, true])
+    expect(asks('perch', { cover: { kind: 'rock', topM: 2, density: 0.4 } })).toBe(true)
+  })
+  it('tackle many times as strong as fish and cover ask for is clumsy; up to four times nobody minds', () => {
+    const measure = (strengthN: number) =>
+      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), null, { stout: false, strengthN }).measure
+    expect(measure(60)).toBe(1)
+    expect(measure(12)).toBe(1)
+    expect(measure(7)).toBeLessThan(1)
+    expect(measure(4)).toBeLessThan(measure(7))
+    expect(measure(1)).toBeCloseTo(0.7, 9)
   })
 })
 

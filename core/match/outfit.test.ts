@@ -32,6 +32,7 @@ const LEADER: Leader = {
   lengthM: 1,
   cost: null,
 }
+const ASKED = { stout: false, strengthN: 30 }
 const line = (over: Partial<Line>): Line => ({ ...outfit.line, ...over })
 
 describe('outfits', () => {
@@ -103,9 +104,9 @@ describe('what the fish see of the line (common practice)', () => {
 describe('agreement of the tackle', () => {
   it('a leader stronger than the line puts the weak link in the wrong place', () => {
     const weak = { ...outfit, line: line({ strengthN: 40 }) }
-    expect(tackleOf(weak, { ...LEADER, strengthN: 80 }).weakLink).toBeLessThan(1)
-    expect(tackleOf(weak, { ...LEADER, strengthN: 40 }).weakLink).toBe(1)
-    expect(tackleOf(weak, null).weakLink).toBe(1)
+    expect(tackleOf(weak, { ...LEADER, strengthN: 80 }, ASKED).weakLink).toBeLessThan(1)
+    expect(tackleOf(weak, { ...LEADER, strengthN: 40 }, ASKED).weakLink).toBe(1)
+    expect(tackleOf(weak, null, ASKED).weakLink).toBe(1)
   })
   it('fact 32: of two reels on one rod the slow one is eased by a slow pull, the fast one by a fast pull', () => {
     const [reel] = box.reels
@@ -122,7 +123,7 @@ describe('agreement of the tackle', () => {
     const [build] = crank ? buildsOf(crank, box) : []
     if (!build) throw new Error('no crankbait')
     const rod = { ...outfit.rod, lureMinKg: 0.01, lureMaxKg: 0.03 }
-    const at = (massKg: number) => rodAndLineAgreement({ ...build, massKg }, tackleOf({ ...outfit, rod }, null))
+    const at = (massKg: number) => rodAndLineAgreement({ ...build, massKg }, tackleOf({ ...outfit, rod }, null, ASKED))
     expect(at(0.02)).toBeGreaterThan(at(0.011))
     expect(at(0.011)).toBeGreaterThan(at(0.009))
     for (const massKg of [0.001, 0.02, 0.2]) {

@@ -5,6 +5,7 @@ import {
   EASY_TURNS,
   HOOK_ON_ROD,
   KNOT,
+  OVERGUNNED,
   ROD_LURE_SLACK,
   THICKNESS_SEEN,
   STEALTH_BY_MATERIAL,
@@ -54,6 +55,8 @@ export interface Tackle {
   /** Place of the line in the rod's range, and whether the weakest link is where it should be, as a factor. */
   readonly lineInRod: number
   readonly weakLink: number
+  /** How far its strength is what fish and cover ask for, and not many times that, as a factor. */
+  readonly measure: number
 }
 
 /** The hard limit that rod, line and leader break here; null where they hold. */
@@ -72,22 +75,37 @@ export function rejectionReason(
 /** Every rigging that breaks no hard limit of strength, rod or teeth, thinnest line first; of leaders worse in every way than another, none. */
 export function tackleOptions(box: Box, species: Species, c: Conditions): Tackle[] {
   const outfits = outfitsOf(box).sort((a, b) => a.line.diameterM - b.line.diameterM)
-  const stout = asksStoutLeader(species, c)
+  const asks = tackleAsked(species, c)
   return outfits.flatMap((outfit) => {
     const possible = [null, ...box.leaders]
       .filter((leader) => rejectionReason(outfit, leader, species, c) === null)
-      .map((leader) => tackleOf(outfit, leader, stout))
+      .map((leader) => tackleOf(outfit, leader, asks))
     return possible.filter((a, i) => !possible.some((b, j) => dominates(b, a, j < i)))
   })
 }
 
 /** Teeth, rock and shell chafe: there a leader stronger than the line makes sense. */
-export function asksStoutLeader(species: Pick<Species, 'biteProof'>, c: Pick<Conditions, 'cover'>): boolean {
+function asksStoutLeader(species: Pick<Species, 'biteProof'>, c: Pick<Conditions, 'cover'>): boolean {
   return species.biteProof || c.cover.kind === 'rock' || c.cover.kind === 'shell'
 }
 
-/** @param stout whether a leader stronger than the line makes sense here */
-export function tackleOf(outfit: Outfit, leader: Leader | null, stout = false): Tackle {
+/** What fish and cover ask of tackle: whether a leader stronger than its line makes sense, and how strong the weakest part is to be, N. */
+export interface TackleAsked {
+  readonly stout: boolean
+  readonly strengthN: number
+}
+
+export const tackleAsked = (species: Species, c: Conditions): TackleAsked => ({
+  stout: asksStoutLeader(species, c),
+  strengthN: requiredStrengthN(species, c),
+})
+
+function measureFit(holdsN: number, askedN: number): number {
+  const { from, to, costs } = OVERGUNNED
+  return 1 - costs * Math.min(1, Math.max(0, (holdsN / askedN - from) / (to - from)))
+}
+
+export function tackleOf(outfit: Outfit, leader: Leader | null, { stout, strengthN }: TackleAsked): Tackle {
   const { rod, line } = outfit
   return {
     outfit,
@@ -95,6 +113,7 @@ export function tackleOf(outfit: Outfit, leader: Leader | null, stout = false): 
     stealth: stealthAgreement(outfit, leader),
     lineInRod: rangeFit(lineOnRodN(rod, lineAsRated(line, leader)), rod.lineMinN, rod.lineMaxN),
     weakLink: leader ? weakLinkFit(leader.strengthN / line.strengthN, stout) : 1,
+    measure: measureFit(weakestN(line, leader) * KNOT, strengthN),
   }
 }
 
@@ -104,8 +123,8 @@ function weakLinkFit(share: number, stout: boolean): number {
 }
 
 function dominates(b: Tackle, a: Tackle, earlier: boolean): boolean {
-  if (b.stealth < a.stealth || b.weakLink < a.weakLink || a === b) return false
-  return b.stealth > a.stealth || b.weakLink > a.weakLink || earlier
+  if (b.stealth < a.stealth || b.weakLink < a.weakLink || b.measure < a.measure || a === b) return false
+  return b.stealth > a.stealth || b.weakLink > a.weakLink || b.measure > a.measure || earlier
 }
 
 /** Whether a rod casts this weight, or a little outside what is printed on it. */
@@ -177,7 +196,7 @@ export function rodAndLineAgreement(build: Build, tackle: Tackle): number {
   const { rod } = tackle.outfit
   const need = rodFit(familyOf(build.lure.family).rod, rod)
   const mass = rangeFit(build.massKg, rod.lureMinKg, rod.lureMaxKg)
-  return (0.5 * need + 0.3 * mass + 0.2 * tackle.lineInRod) * tackle.weakLink * hookFit(build, tackle)
+  return (0.5 * need + 0.3 * mass + 0.2 * tackle.lineInRod) * tackle.weakLink * tackle.measure * hookFit(build, tackle)
 }
 
 /** What the way of fishing makes of that agreement, as a factor: how the reel winds it, and how line and leader bear the cast. */

@@ -15,7 +15,7 @@ import type { Ranked } from './score-breakdown'
 import { evaluateBuild } from './dressed'
 import { lawBroken } from './law'
 import type { MatchContext } from './match-context'
-import { asksStoutLeader, rejectionReason, tackleOf, workRefusal } from './outfit'
+import { tackleAsked, rejectionReason, tackleOf, workRefusal } from './outfit'
 import { bestDressed } from './rank'
 import type { Refusal } from './refusal'
 
@@ -79,7 +79,7 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
   const build: Build = { lure, mount, trailer: taken, massKg }
   const dressed = evaluateBuild(build, context.known(lure), context.reading)
-  const tackle = tackleOf(outfit, leader, asksStoutLeader(context.species, context.c))
+  const tackle = tackleOf(outfit, leader, tackleAsked(context.species, context.c))
   const ranked = bestDressed(dressed, { ...context, riggings: [tackle] })
   return ranked ? { rig: { id: rig.id, name: rig.name }, ranked, why: null } : no('hangs-up')
 }

@@ -3,7 +3,7 @@ import { handOffers } from './candidates'
 import { evaluateBuild } from './dressed'
 import { speaksOf } from './habit'
 import type { Offer } from './offer'
-import { asksStoutLeader, rodAndLineAgreement, tackleOf, workAgreement } from './outfit'
+import { rodAndLineAgreement, tackleAsked, tackleOf, workAgreement } from './outfit'
 import { accountOf, axisLines, buildOffers, colourLines, practiceLines, type ScoreTerm } from './score'
 import { setUpKey, type SetUp } from './setup'
 import { pathOffers, simulateCast, type CastResult } from './cast-evaluation'
@@ -37,7 +37,7 @@ export function scoreBreakdown(
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
   const { retrieve, retrieveSpeedMps } = handling
-  const rigging = tackleOf(outfit, leader, asksStoutLeader(species, c))
+  const rigging = tackleOf(outfit, leader, tackleAsked(species, c))
   const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
   const spoken = demand.habits.filter((h) => speaksOf(h, { build, retrieve, outfit }) === true)
   const account = accountOf([
