@@ -29,6 +29,9 @@ export const COVER_PULL = 1
  */
 export const WEAK_LINK = { over: 1.1, factor: 0.85, under: 0.4, wastes: 0.9 } as const
 
+/** Cover that chafes line. */
+export const CHAFING = ['rock', 'shell'] as const
+
 /** Tackle far stronger than fish and cover ask for is clumsy: from so many times the strength that is needed it begins to cost, up to `costs` at `to` times. */
 export const OVERGUNNED = { from: 4, to: 10, costs: 0.3 } as const
 

@@ -6,6 +6,8 @@ import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 
 /** How far a glance may be out, as a logarithm of the chance: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
 export const ESTIMATE_ERROR = { even: 0.15, beats: 0.4 } as const
+/** The brightest glance may be too bright by so much: a way is left out only where it promises still less. */
+const TOO_BRIGHT = 0.12
 /** And how far the thickest line may lie from the thinnest before it is looked at for itself. */
 const LINE_SLACK = 0.6
 /** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */
@@ -34,8 +36,7 @@ export function estimateCandidates(
   const looks: CandidateEstimate[] = []
   let brightest = floor
   for (const candidate of candidates) {
-    // The brightest may be too bright.
-    if (candidate.logBeforeCast < brightest - 0.12) break
+    if (candidate.logBeforeCast < brightest - TOO_BRIGHT) break
     const before = looks.length
     estimateOnLines(candidate, context, brightest - 2 * ESTIMATE_ERROR.beats, looks)
     for (let i = before; i < looks.length; i++) brightest = Math.max(brightest, looks[i]?.log ?? -Infinity)

@@ -1,8 +1,8 @@
-import { buildsOf, familyOf, retrieveOf, worksOn, type Lure } from '../tackle'
+import { buildsOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
 import { lawBroken } from './law'
-import { rejectionReason, outfitsOf, workRefusal } from './outfit'
+import { rejectionReason, outfitsOf, buildRefusal } from './outfit'
 import type { Refusal } from './refusal'
 
 /** Lures that are no answer here, counted by the reason; the commonest first. */
@@ -19,13 +19,7 @@ export function forbids(lure: Lure, box: Box, context: MatchContext): Refusal | 
   if (context.riggings.length === 0) return tackleLacks(box, context)
   const builds = buildsOf(lure, box)
   if (builds.length === 0) return { code: 'no-hook-fits' }
-  const ways = familyOf(lure.family).retrieves.map(retrieveOf)
-  const works = builds.some(({ massKg, mount }) =>
-    ways.some(
-      (way) =>
-        worksOn(way, mount.kind) && context.riggings.some((tackle) => !workRefusal(massKg, tackle, way.delivery)),
-    ),
-  )
+  const works = builds.some((build) => context.riggings.some((tackle) => !buildRefusal(build, tackle)))
   return works ? null : { code: 'no-rod-casts' }
 }
 

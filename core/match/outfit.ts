@@ -1,3 +1,4 @@
+import { JOINT_LIMITS } from '../../data/joints'
 import {
   BITE_PROOF_M,
   CAST_STRENGTH,
@@ -15,13 +16,16 @@ import {
   ROD_POWERS,
   canCast,
   castStrengthN,
+  chafes,
   familyOf,
   lineAsRated,
   lineInRodRange,
   lineOnRodN,
   reelFitsRod,
+  retrieveOf,
   rodFit,
   weakestN,
+  worksOn,
   type Build,
   type Leader,
   type Reel,
@@ -84,11 +88,6 @@ export function tackleOptions(box: Box, species: Species, c: Conditions): Tackle
   })
 }
 
-/** Teeth, rock and shell chafe: there a leader stronger than the line makes sense. */
-function asksStoutLeader(species: Pick<Species, 'biteProof'>, c: Pick<Conditions, 'cover'>): boolean {
-  return species.biteProof || c.cover.kind === 'rock' || c.cover.kind === 'shell'
-}
-
 /** What fish and cover ask of tackle: whether a leader stronger than its line makes sense, and how strong the weakest part is to be, N. */
 export interface TackleAsked {
   readonly stout: boolean
@@ -96,7 +95,7 @@ export interface TackleAsked {
 }
 
 export const tackleAsked = (species: Species, c: Conditions): TackleAsked => ({
-  stout: asksStoutLeader(species, c),
+  stout: species.biteProof || chafes(c.cover),
   strengthN: requiredStrengthN(species, c),
 })
 
@@ -149,6 +148,18 @@ export function workRefusal(
   return null
 }
 
+/** Why no way of fishing a lure hooked so can be done with given tackle; null where one can. */
+export function buildRefusal(
+  { lure, mount, massKg }: Pick<Build, 'lure' | 'mount' | 'massKg'>,
+  tackle: Pick<Tackle, 'outfit' | 'leader'>,
+): Refusal | null {
+  const ways = familyOf(lure.family).retrieves.map(retrieveOf)
+  const refusals = ways
+    .filter((way) => worksOn(way, mount.kind))
+    .map(({ delivery }) => workRefusal(massKg, tackle, delivery))
+  return refusals.includes(null) ? null : (refusals[0] ?? null)
+}
+
 /** How well line and leader bear the cast, as a factor. */
 function castStrengthFit(massKg: number, { outfit: { line }, leader }: Tackle): number {
   const share = weakestN(line, leader) / castStrengthN(massKg)
@@ -170,8 +181,8 @@ function hookFit({ lure, mount }: Build, { outfit: { rod, line }, leader }: Tack
   const buried = 'hook' in mount && (mount.hook.style === 'offset' || mount.hook.style === 'straight-shank')
   return buried && at < MIDDLING ? HOOK_ON_ROD.hardly : 1
 }
-const STRONG = ROD_POWERS.indexOf('medium-heavy')
-const MIDDLING = ROD_POWERS.indexOf('medium')
+const STRONG = ROD_POWERS.indexOf(JOINT_LIMITS.stoutPower.good)
+const MIDDLING = ROD_POWERS.indexOf(JOINT_LIMITS.stoutPower.hopeless)
 
 /** Wire, or fluorocarbon thick enough. */
 export function isBiteProof(leader: Leader | null): boolean {

@@ -1,21 +1,10 @@
-import {
-  familyOf,
-  reelFitsRod,
-  retrieveOf,
-  rigMassKg,
-  rigParts,
-  worksOn,
-  type Build,
-  type Lure,
-  type Rig,
-  type RigParts,
-} from '../tackle'
+import { familyOf, reelFitsRod, rigMassKg, rigParts, type Build, type Rig, type RigParts } from '../tackle'
 import type { Box } from '../box'
 import type { Ranked } from './score-breakdown'
 import { evaluateBuild } from './dressed'
 import { lawBroken } from './law'
 import type { MatchContext } from './match-context'
-import { tackleAsked, rejectionReason, tackleOf, workRefusal } from './outfit'
+import { tackleAsked, rejectionReason, tackleOf, buildRefusal } from './outfit'
 import { bestDressed } from './rank'
 import type { Refusal } from './refusal'
 
@@ -45,20 +34,6 @@ function mountOf({ type, head, hook, sinker }: RigParts): Build['mount'] | null 
   }
 }
 
-/** Why none of the ways of fishing a lure can be done with a rod, reel and line; null where one can. */
-function unworkable(
-  lure: Lure,
-  mount: Build['mount'],
-  massKg: number,
-  tackle: Parameters<typeof workRefusal>[1],
-): Refusal | null {
-  const ways = familyOf(lure.family)
-    .retrieves.map(retrieveOf)
-    .filter((way) => worksOn(way, mount.kind))
-  const refusals = ways.map(({ delivery }) => workRefusal(massKg, tackle, delivery))
-  return refusals.includes(null) ? null : (refusals[0] ?? null)
-}
-
 function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const refuse = (why: Refusal): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
   const no = (code: Exclude<Refusal['code'], 'too-many-hooks'>) => refuse({ code })
@@ -74,7 +49,8 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const massKg = rigMassKg(parts)
   const outfit = { rod, reel, line }
   const broken =
-    rejectionReason(outfit, leader, context.species, context.c) ?? unworkable(lure, mount, massKg, { outfit, leader })
+    rejectionReason(outfit, leader, context.species, context.c) ??
+    buildRefusal({ lure, mount, massKg }, { outfit, leader })
   if (broken) return refuse(broken)
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
   const build: Build = { lure, mount, trailer: taken, massKg }

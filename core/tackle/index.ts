@@ -35,6 +35,7 @@ export {
 export {
   canCast,
   castStrengthN,
+  chafes,
   lineAsRated,
   lineInRodRange,
   lineOnRodN,

@@ -1,4 +1,4 @@
-import { BRAID_OVER, MONO_N_PER_MM2, ROD_LINE_SLACK, CAST_N_PER_KG } from '../../data/tackle-limits'
+import { CHAFING, BRAID_OVER, MONO_N_PER_MM2, ROD_LINE_SLACK, CAST_N_PER_KG } from '../../data/tackle-limits'
 import type { Leader, Line, Reel, Rod } from './parts'
 
 /**
@@ -58,3 +58,6 @@ export const castStrengthN = (massKg: number): number => CAST_N_PER_KG * massKg
 export function canCast(rod: Pick<Rod, 'purpose'>, reel: Pick<Reel, 'type'>): boolean {
   return rod.purpose === 'all-round' && reel.type !== 'overhead'
 }
+
+/** Rock and shell chafe: there a leader stronger than the line makes sense, as it does against teeth. */
+export const chafes = (cover: { readonly kind: string }): boolean => CHAFING.some((kind) => kind === cover.kind)

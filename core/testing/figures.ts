@@ -298,6 +298,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     BRAID_OVER: between(1.2, 4),
     CAST_N_PER_KG: between(1000, 2500),
     CAST_STRENGTH: z.strictObject({ least: between(0.2, 0.9), costs: share }),
+    CHAFING: z.array(said).min(1),
     OVERGUNNED: ordered({ from: between(2, 8), to: between(4, 20), costs: share }, 'from', 'to'),
     HOOK_ON_ROD: ordered(
       { hopeless: share, hardly: share, straightens: share, lineCosts: share, stoutLineN: between(15, 80) },

@@ -1,5 +1,14 @@
 import { practice } from './basis'
 
+/** Reservoirs in which colours are seen from afar. */
+const DEEP_AND_CLEAR = {
+  visibilityM: { above: [3, 5] },
+  depthM: { above: [6, 9] },
+  water: ['fresh'],
+  group: ['bass', 'striper'],
+  light: ['day', 'dawn', 'dusk'],
+} as const
+
 /** Clarity, sky and light: colour, thump, flash and sound. */
 export const CLARITY = [
   {
@@ -72,13 +81,7 @@ export const CLARITY = [
     id: 'deep-clear-paint',
     side: 'S14.paint',
     facts: [58],
-    when: {
-      visibilityM: { above: [3, 5] },
-      depthM: { above: [6, 9] },
-      water: ['fresh'],
-      group: ['bass', 'striper'],
-      light: ['day', 'dawn', 'dusk'],
-    },
+    when: DEEP_AND_CLEAR,
     effects: [{ axis: 'colour', groups: { light: 1, hot: 0.95, painted: 0.9 }, weight: 8 }],
     basis: practice,
   },
@@ -86,13 +89,7 @@ export const CLARITY = [
     id: 'deep-clear-natural',
     side: 'S14.natural',
     facts: [58],
-    when: {
-      visibilityM: { above: [3, 5] },
-      depthM: { above: [6, 9] },
-      water: ['fresh'],
-      group: ['bass', 'striper'],
-      light: ['day', 'dawn', 'dusk'],
-    },
+    when: DEEP_AND_CLEAR,
     effects: [{ axis: 'colour', groups: { silver: 1, natural: 0.95 }, weight: 4 }],
     basis: practice,
   },

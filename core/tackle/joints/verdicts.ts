@@ -10,7 +10,7 @@ import { hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass, type Lure } from '../lure'
 import { ROD_POWERS, reelFitsRod, type Hook, type Rod } from '../parts'
 import { retrieveOf } from '../retrieve'
-import { canCast, castStrengthN, lineAsRated, lineInRodRange, weakestN } from '../strength'
+import { canCast, castStrengthN, chafes, lineAsRated, lineInRodRange, weakestN } from '../strength'
 import type { Finding, JointFigures, JointId, RigParts, RigWater } from './judge'
 
 type Test = (rig: RigParts, water: RigWater) => Finding
@@ -231,8 +231,8 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'leader-line': ({ leader, line }, { toothed, cover }) => {
     if (!leader || !line) return null
     const share = leader.strengthN / line.strengthN
-    const chafes = toothed !== null || cover.kind === 'rock' || cover.kind === 'shell'
-    if (share > WEAK_LINK.over) return chafes ? good({ way: 'chafes' }) : mind({ way: 'stronger' })
+    if (share > WEAK_LINK.over)
+      return toothed !== null || chafes(cover) ? good({ way: 'chafes' }) : mind({ way: 'stronger' })
     return share < WEAK_LINK.under ? mind({ way: 'much-weaker' }) : good({ way: 'gives' })
   },
   teeth: ({ leader, line }, { toothed }) => {
