@@ -19,7 +19,7 @@ export default defineConfig({
           include: ['core/**/*.test.ts', 'words/**/*.test.ts', 'server/**/*.test.ts'],
           // Pure functions: files may share what they have loaded, which halves the time.
           isolate: false,
-          testTimeout: 60_000,
+          testTimeout: 240_000,
         },
       },
       {
@@ -29,7 +29,7 @@ export default defineConfig({
           setupFiles: ['core/testing/setup.ts'],
           include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],
           exclude: ['app/**/*.screen.test.ts'],
-          testTimeout: 60_000,
+          testTimeout: 240_000,
         },
       },
       {
@@ -56,7 +56,7 @@ export default defineConfig({
           setupFiles: ['core/testing/setup.ts', 'app/testing/setup.ts'],
           isolate: false,
           server: { deps: { inline: ['vuetify'] } },
-          testTimeout: 60_000,
+          testTimeout: 240_000,
           hookTimeout: 60_000,
           expect: { poll: { timeout: 30_000 } },
         },

@@ -8,16 +8,13 @@ import { completed } from './utils/answer'
 import { exampleMatch, examplePath, openapi } from './utils/openapi'
 import { PathRequest, pathResponse } from './utils/path-http'
 
-const answered = (request: ReturnType<typeof MatchRequest.parse>, lifts = 0) => {
-  const { conditions, place, box, options } = request
-  return matchResponse(matchWater(conditions, place, box, { ...options, lifts }), options.units, request)
-}
+const answered = matchResponse
 const faults = (parsed: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }) =>
   parsed.error?.issues.map((i) => i.path.join('.')) ?? []
 
 describe('match over HTTP', () => {
   it('the example of the description works as it stands', () => {
-    const out = answered(MatchRequest.parse(exampleMatch()), 5)
+    const out = answered(MatchRequest.parse(exampleMatch()))
     expect(out.ranking).toHaveLength(5)
     const ids = out.ranking.map((r) => r.lure.id)
     expect(out.tied).toBeGreaterThan(0)
@@ -51,6 +48,18 @@ describe('match over HTTP', () => {
       expect(sum === 0 || Math.abs(sum - 1) < 1e-9).toBe(true)
     }
     expect(ranking.some((r) => r.mount.head)).toBe(true)
+  })
+  it('a poor answer tells the one thing that would mend it most, in the units asked for', () => {
+    const { conditions, box } = exampleMatch()
+    const surface = demoWorld('2026-06-12').box.lures.filter((l) => l.family === 'surface')
+    const cold = { ...conditions, waterTempC: 5, date: '2026-02-10', depthM: 9, mood: 'lethargic', zone: null }
+    const asked = { ...exampleMatch(), conditions: cold, box: { ...box, lures: surface } }
+    const out = answered(MatchRequest.parse(asked))
+    expect(out.poor).toBe(true)
+    expect(out.mend?.sentence).toMatch(/ would add \d+\.\d points\.$/)
+    const feet = answered(MatchRequest.parse({ ...asked, options: { units: 'imperial' } }))
+    expect(feet.mend?.sentence).toMatch(/\sin\s/)
+    expect(answered(MatchRequest.parse(exampleMatch())).mend).toBeNull()
   })
   it('cautions and the law of the place stand with the answer; lures left out are counted', () => {
     const singles = { ...exampleMatch().place, singlesOnly: true, rules: 'No fishing from the weir.' }

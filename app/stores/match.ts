@@ -1,11 +1,11 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { Improvement, MatchAnswer, MatchRow } from '../../core/match'
+import type { Improvement, MatchAnswer, MatchRow, Mend } from '../../core/match'
 import { latestOnly } from '~/composables/latest'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
-import type { MatchRequest, MatchReply } from '~/workers/match-service'
+import type { MatchRequest, MatchReply, MatchService } from '~/workers/match-service'
 import { useBox } from './box'
 import { useRecord } from './record'
 import { useWater } from './water'
@@ -33,6 +33,10 @@ export const useMatch = defineStore('match', () => {
   /** Sizes and colours that were opened behind a row, by its lure. */
   const opened = shallowRef<ReadonlyMap<string, readonly MatchRow[]>>(new Map())
 
+  /** All ways of the lure that is looked at, and the one of them that was chosen. */
+  const ways = shallowRef<Awaited<ReturnType<MatchService['ways']>>>(null)
+  const chosenWayKey = ref<string | null>(null)
+
   const box = useBox()
   const water = useWater()
   const record = useRecord()
@@ -55,6 +59,7 @@ export const useMatch = defineStore('match', () => {
         return
       }
       answer.value = markRaw(out.answer)
+      ways.value = null
       void reopen()
       ms.value = out.ms
       status.value = 'ready'
@@ -129,13 +134,19 @@ export const useMatch = defineStore('match', () => {
   }
 
   const rows = computed(() => early.value ?? answer.value?.rows ?? [])
-  const behind = computed(() => [...opened.value.values()].flat())
+  /** What was opened or chosen beside the rows: sizes, colours, and another way of one of them. */
+  const beside = computed(() => {
+    const way = ways.value?.ways.find((r) => r.key === chosenWayKey.value)
+    const all = [...[...opened.value.values()].flat(), ...(way ? [way] : [])]
+    return all.filter((r) => rows.value.every((row) => row.key !== r.key))
+  })
   /** The set-up looked at: the one chosen while it is still ranked, else the first. */
   const rigs = computed(() => answer.value?.rigs ?? [])
   const chosen = computed<MatchRow | undefined>(
     () =>
       rigs.value.find((r) => r.rig.id === chosenRigId.value)?.row ??
-      [...rows.value, ...behind.value].find((r) => r.setUp.build.lure.id === chosenLureId.value) ??
+      ways.value?.ways.find((r) => r.key === chosenWayKey.value) ??
+      [...rows.value, ...beside.value].find((r) => r.setUp.build.lure.id === chosenLureId.value) ??
       // While a new answer is being worked out, its first rows may lack the one that is looked at.
       answer.value?.rows.find((r) => early.value && r.setUp.build.lure.id === chosenLureId.value) ??
       rows.value[0],
@@ -155,11 +166,39 @@ export const useMatch = defineStore('match', () => {
       }, SETTLED_MS)
     },
   )
+  /** Works out all ways of the lure that is looked at. */
+  async function findWays() {
+    const id = chosen.value && lureOf(chosen.value)
+    if (id === undefined || !asked.value) return
+    const found = await useMatchWorker().ways(id, plain(asked.value))
+    if (chosen.value && lureOf(chosen.value) === id) ways.value = found && markRaw(found)
+  }
+  function chooseWay(row: MatchRow) {
+    chosenRigId.value = null
+    chosenLureId.value = lureOf(row)
+    chosenWayKey.value = row.key
+  }
+  /** What would mend a poor answer most; worked out once the water has stood still. */
+  const mend = shallowRef<Mend | null>(null)
+  let mending: ReturnType<typeof setTimeout> | undefined
+  watch(answer, (now) => {
+    mend.value = null
+    clearTimeout(mending)
+    const first = now?.poor ? now.rows[0] : undefined
+    if (!first) return
+    mending = setTimeout(async () => {
+      if (!asked.value) return
+      const found = await useMatchWorker().mend(...plain([first.setUp, asked.value] as const))
+      if (answer.value === now) mend.value = found
+    }, SETTLED_MS)
+  })
   function choose(lureId: string) {
     chosenRigId.value = null
+    chosenWayKey.value = null
     chosenLureId.value = lureId
   }
   function chooseRig(rigId: string) {
+    chosenWayKey.value = null
     chosenRigId.value = rigId
   }
   return {
@@ -172,12 +211,16 @@ export const useMatch = defineStore('match', () => {
     asked,
     rows,
     opened,
-    behind,
+    beside,
     toggleBehind,
+    ways,
+    findWays,
+    chooseWay,
     rigs,
     chosen,
     chosenRigId,
     lift,
+    mend,
     choose,
     chooseRig,
     stop,

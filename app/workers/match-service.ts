@@ -5,8 +5,10 @@ import {
   betterBuy,
   findDecisiveQuestions,
   matchSteps,
+  mendOf,
   rank,
   rowsBehind,
+  rowsOfWays,
   rulesFor,
   scoreSetUp,
   sweepSteps,
@@ -17,6 +19,7 @@ import {
   type Improvement,
   type MatchAnswer,
   type MatchRow,
+  type Mend,
   type Practice,
   type RecordEntry,
   type SetUp,
@@ -115,6 +118,11 @@ export const matchService = {
   behind(row: Pick<MatchRow, 'alike'>, asked: MatchRequest): MatchRow[] {
     return rowsBehind(row, box, benchOf(asked))
   },
+  /** Every way of hooking and working one lure of the box, each ranked; null where it is not there. */
+  ways(lureId: string, asked: MatchRequest): ReturnType<typeof rowsOfWays> | null {
+    const lure = box.lures.find((l) => l.id === lureId)
+    return lure ? rowsOfWays(lure, box, benchOf(asked)) : null
+  },
   whyNot(lureId: string, answer: SetUp, asked: MatchRequest): WhyNot | null {
     const lure = box.lures.find((l) => l.id === lureId)
     const context = benchOf(asked)
@@ -123,6 +131,10 @@ export const matchService = {
   betterBuy(answer: SetUp | null, asked: MatchRequest): BetterBuy | null {
     const context = benchOf(asked)
     return betterBuy(box, context, answer ? scoreSetUp(answer, context) : undefined, shop())
+  },
+  /** The one thing that would mend a poor answer most. */
+  mend(first: SetUp, asked: MatchRequest): Mend | null {
+    return mendOf(first, box, benchOf(asked), shop())
   },
   /** Set-ups as they go on the water, each with every way in which it can be fished there. */
   carry(setUps: readonly SetUp[], asked: MatchRequest): Carried[] {

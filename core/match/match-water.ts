@@ -1,7 +1,8 @@
-import type { Rig } from '../tackle'
+import type { Lure, Rig } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions, Place, Reading } from '../water'
-import { createMatchContext, type MatchOptions } from './match-context'
+import { baitWays } from './bait-ways'
+import { createMatchContext, type MatchContext, type MatchOptions } from './match-context'
 import type { RuleContribution } from './demand'
 import { leftOut, type LeftOut } from './left-out'
 import { bestSingleChange, type Improvement } from './lift'
@@ -116,11 +117,14 @@ export function* matchSteps(
 }
 
 /** The sizes and colours that stand behind a row, as rows of their own. */
-export const rowsBehind = (
-  row: Pick<MatchRow, 'alike'>,
-  box: Box,
-  context: Parameters<typeof rankBehind>[2],
-): MatchRow[] => rankBehind(row, box, context).map((ranked) => ({ ...ranked, ...judged(ranked, null) }))
+export const rowsBehind = (row: Pick<MatchRow, 'alike'>, box: Box, context: MatchContext): MatchRow[] =>
+  rankBehind(row, box, context).map((ranked) => ({ ...ranked, ...judged(ranked, null) }))
+
+/** All ways of a lure in this water, as rows of their own. */
+export function rowsOfWays(lure: Lure, box: Box, context: MatchContext) {
+  const { ways, without } = baitWays(lure, box, context)
+  return { ways: ways.map((ranked): MatchRow => ({ ...ranked, alike: [], ...judged(ranked, null) })), without }
+}
 
 function loudest(demand: ReturnType<typeof createMatchContext>['demand']): RuleContribution[] {
   const causes = [

@@ -91,7 +91,9 @@ export function recordFor(entries: readonly RecordEntry[], c: Conditions): OwnRe
       const belief = updatePosterior(gammaPrior(usual, PRIOR_STRENGTH), count, effort)
       const ratio = meanRate(belief) / usual
       const odds: Odds = {
-        rate: credibleInterval(belief, 60),
+        get rate() {
+          return credibleInterval(belief, 60)
+        },
         usualPerH: usual * 60,
         minutes: effort,
         takes: count,

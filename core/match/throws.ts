@@ -2,7 +2,7 @@ import { PITCH_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { fitSwing } from '../bench'
 import type { Box } from '../box'
-import { airDragM2, castLengthM, handOf, type BuildMotion, type CastHand, type CastWind } from '../motion'
+import { castBySwingM, castLengthM, castTable, handOf, type BuildMotion, type CastHand, type CastWind } from '../motion'
 import type { Rod } from '../tackle'
 import type { Outfit, SetUp } from './setup'
 
@@ -14,7 +14,7 @@ type ToCast = Pick<SetUp, 'build' | 'outfit'> & {
 
 /**
  * Casts with the rods of a box on a water where so much is comfortable, m. A rod with which casts were measured throws by them where they are shorter than
- * what is comfortable would make it: nobody throws farther than he says he does here. Every cast is worked out once.
+ * what is comfortable would make it: nobody throws farther than he says he does here. Casts are read off a table.
  */
 export function throwsIn(box: Box, comfortableM: number, wind: CastWind): CastOfSetUp {
   const usual = handOf(comfortableM, wind)
@@ -24,16 +24,15 @@ export function throwsIn(box: Box, comfortableM: number, wind: CastWind): CastOf
     hands.set(rod.id, found)
     return found
   }
-  const thrown = new Map<string, number>()
+  const byTackle = new Map<string, ReturnType<typeof castTable>>()
   const byMotion = new WeakMap<BuildMotion, Map<Outfit, number>>()
   const overhead = (massKg: number, motion: BuildMotion, { rod, line }: Outfit): number => {
-    const key = `${rod.id} ${line.diameterM} ${line.material} ${massKg} ${airDragM2(motion)} ${motion.castM ?? ''}`
-    const known = thrown.get(key)
-    if (known !== undefined) return known
     const by = { rod, line: { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] } }
-    const far = castLengthM(handWith(rod), motion, massKg, by, 'cast')
-    thrown.set(key, far)
-    return far
+    const hand = handWith(rod)
+    const key = `${rod.id} ${line.diameterM} ${line.material}`
+    const table = byTackle.get(key) ?? castTable((thrown) => castBySwingM(hand.swingJ, thrown, by, wind))
+    byTackle.set(key, table)
+    return castLengthM(hand, motion, massKg, by, 'cast', table)
   }
   return ({ build, outfit, handling }, motion) => {
     const known = byMotion.get(motion) ?? new Map<Outfit, number>()

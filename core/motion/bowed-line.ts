@@ -126,7 +126,8 @@ export class BowedLine {
 
   /** Straight from the rod tip to the lure, m. */
   get chordM(): number {
-    return Math.max(SHORTEST_M, Math.hypot(this.x, this.y, this.z + this.given.rodTipM))
+    const under = this.z + this.given.rodTipM
+    return Math.max(SHORTEST_M, Math.sqrt(this.x * this.x + this.y * this.y + under * under))
   }
 
   /** Level distance from the rod tip, m. */

@@ -42,12 +42,15 @@ function hangsOnLine({ motion, density, pauseS, slack }: CastPlan): boolean {
   return slack && pauseS >= LONG_REST_S && Math.abs(sinkRateMps(motion, density)) < HARDLY_SINKS_MPS
 }
 
+/** As Math.hypot, which is slow: thousands of casts are asked. */
+const far = (x: number, y: number) => Math.sqrt(x * x + y * y)
+
 function estimateWind(plan: CastPlan, track: PathBuffer): void {
   const line = new GlanceLine(plan)
   let { x, y, z } = begun(plan, line, track)
   let t = plan.countDownS
   const dt = plan.castM / plan.retrieveSpeedMps / PIECES
-  for (let i = 0; i < MOST_PIECES && Math.hypot(x, y) > LIFTED_AT_M; i++) {
+  for (let i = 0; i < MOST_PIECES && far(x, y) > LIFTED_AT_M; i++) {
     // To the middle of the stretch and then, with what holds there, over all of it.
     line.pull(x, y, z)
     line.pull(x + (line.vx * dt) / 2, y + (line.vy * dt) / 2, inWater(plan, z + (line.vz * dt) / 2))
@@ -56,7 +59,7 @@ function estimateWind(plan: CastPlan, track: PathBuffer): void {
     y += line.vy * dt * part
     z = inWater(plan, z + line.vz * dt * part)
     t += dt * part
-    track.add(Math.hypot(x, y), z, t, 1)
+    track.add(far(x, y), z, t, 1)
   }
 }
 
@@ -67,8 +70,8 @@ function estimateBeats(plan: CastPlan, track: PathBuffer): void {
   let { x, y, z } = begun(plan, beat.line, track)
   let t = plan.countDownS
   const all = Math.max(1, castM / (retrieveSpeedMps * pullDurationS))
-  let lineM = Math.hypot(x, y, z + plan.rodTipM)
-  for (let i = 0; i < MOST_PLACES && Math.hypot(x, y) > LIFTED_AT_M; i++) {
+  let lineM = far(far(x, y), z + plan.rodTipM)
+  for (let i = 0; i < MOST_PLACES && far(x, y) > LIFTED_AT_M; i++) {
     beat.from(x, y, z)
     // Few beats are alike at first, while the lure finds its depth, and few near the rod, which lifts it.
     const beats = Math.max(1, Math.min((all * (i + 1)) / SUM_OF_PLACES, beatsLeft(x, y, beat) * OF_THE_REST))
@@ -82,11 +85,11 @@ function estimateBeats(plan: CastPlan, track: PathBuffer): void {
     // No farther than the line that is out, however the water carries it.
     lineM -= retrieveSpeedMps * pullDurationS * beatsGone
     const most = Math.sqrt(Math.max(LIFTED_AT_M ** 2, lineM * lineM - (z + plan.rodTipM) ** 2))
-    const held = drifts ? Math.min(1, most / Math.max(LIFTED_AT_M, Math.hypot(x, y))) : 1
+    const held = drifts ? Math.min(1, most / Math.max(LIFTED_AT_M, far(x, y))) : 1
     x *= held
     y *= held
     // The saw of pull and rest as one tooth: to its point, back, and what is left of the rest.
-    const away = Math.hypot(x, y)
+    const away = far(x, y)
     track.add(away, inWater(plan, z - beat.backM), t + pullDurationS * beatsGone, 1)
     track.add(away, z, t + (pullDurationS + beat.backS) * beatsGone)
     t += (pullDurationS + pauseS) * beatsGone
@@ -96,7 +99,7 @@ function estimateBeats(plan: CastPlan, track: PathBuffer): void {
 
 /** Beats to the rod if each brings the lure as much nearer as this one; without end where it does not. */
 function beatsLeft(x: number, y: number, { dx, dy }: Pick<GlanceBeat, 'dx' | 'dy'>): number {
-  const away = Math.hypot(x, y)
+  const away = far(x, y)
   const nearer = -(x * dx + y * dy) / away
   return nearer > 0 ? away / nearer : Infinity
 }
@@ -105,7 +108,7 @@ function beatsLeft(x: number, y: number, { dx, dy }: Pick<GlanceBeat, 'dx' | 'dy
 function shareToRod(x: number, y: number, dx: number, dy: number): number {
   const square = dx * dx + dy * dy
   const nearest = square > 0 ? -(x * dx + y * dy) / square : 1
-  return nearest > 0 && nearest < 1 && Math.hypot(x + nearest * dx, y + nearest * dy) < LIFTED_AT_M ? nearest : 1
+  return nearest > 0 && nearest < 1 && far(x + nearest * dx, y + nearest * dy) < LIFTED_AT_M ? nearest : 1
 }
 
 /** Where the work begins: slack that is wound in has lifted the lure. */

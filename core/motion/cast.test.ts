@@ -9,6 +9,7 @@ import {
   castBySwingM,
   castDistanceM,
   castLengthM,
+  castTable,
   handOf,
   launchSpeedMps,
   swingForCast,
@@ -171,5 +172,22 @@ describe('one law for all masses', () => {
     expect(castLengthM(on, own, 0.02, by, 'cast')).toBe(21)
     expect(castLengthM(on, own, 0.02, by, 'pitch')).toBeLessThan(10)
     expect(castLengthM(on, { ...own, castM: 90 }, 0.02, by, 'cast')).toBe(40)
+  })
+})
+
+describe('a table of casts', () => {
+  it('reads what the law says, to 1 % or 40 cm', () => {
+    for (const rod of [LIGHT, MEDIUM])
+      for (const behindMps of [-6, 0]) {
+        const law = (thrown: { massKg: number; dragM2: number }) =>
+          castBySwingM(6, thrown, { rod, line: THIN }, { behindMps, acrossMps: 0 })
+        const table = castTable(law)
+        for (let massKg = 0.0007; massKg < 0.2; massKg *= 1.13)
+          for (let bulk = 0.2; bulk < 5; bulk *= 1.3) {
+            const thrown = { massKg, dragM2: bulk * plug(massKg).dragM2 }
+            const far = law(thrown)
+            expect(Math.abs(table(thrown) - far), JSON.stringify(thrown)).toBeLessThan(Math.max(0.4, 0.01 * far))
+          }
+      }
   })
 })

@@ -89,6 +89,7 @@ export const handOf = (comfortableM: number, wind = CALM): CastHand => ({
 /**
  * Length of the cast of a build on its tackle, m: the angler's own casts with this very lure where they were measured, else by the law of all masses; never much
  * beyond what is comfortable on the water at hand.
+ * @param bySwing the law, where it has been worked out already
  */
 export function castLengthM(
   { comfortableM, swingJ, wind }: CastHand,
@@ -96,8 +97,9 @@ export function castLengthM(
   massKg: number,
   by: Thrower,
   delivery: 'cast' | 'pitch' | 'vertical',
+  bySwing = (thrown: Projectile) => castBySwingM(swingJ, thrown, by, wind),
 ): number {
-  const far = motion.castM ?? castBySwingM(swingJ, { massKg, dragM2: airDragM2(motion) }, by, wind)
+  const far = motion.castM ?? bySwing({ massKg, dragM2: airDragM2(motion) })
   const most = Math.min(far, MOST_OF_COMFORTABLE * comfortableM)
   return delivery === 'pitch' ? Math.min(PITCH_M, most) : most
 }

@@ -88,5 +88,7 @@ export function castDistanceM({ launchMps, massKg, dragM2, angleDeg, fromM, wind
     vz -= ((halfK * mz + halfBehind * mz) / halfMass + GRAVITY_MPS2) * dt
     outM += half * dt
   }
-  return Math.sqrt(x * x + y * y)
+  // What the wind blows back behind the rod is no cast.
+  const ahead = Math.max(0, x)
+  return Math.sqrt(ahead * ahead + y * y)
 }

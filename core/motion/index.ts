@@ -21,6 +21,7 @@ export {
   type CastHand,
   type Thrower,
 } from './cast'
+export { castTable } from './cast-table'
 export { AIR_KG_M3, castDistanceM, type CastWind } from './flight'
 export { behindBall, cableForDepth, downrigger, trollingDepth, trimOf } from './troll'
 export { throughTurn } from './turn'

@@ -20,8 +20,11 @@ export interface Path {
 /** Steps of a steady wind at most; pieces of a cast over the surface. */
 const MAX_STEPS = 600
 const PIECES = 26
-/** A sinker that gains more line in its rests than its pulls win never comes home: it is given up after so many times the beats of its cast. */
-const LONGEST = 4
+/**
+ * Under the rod, or held off by a current, rests may give back what pulls win: after so many worked beats in a row that win less than this share of what they wind, the cast is
+ * over and the lure is reeled in.
+ */
+const NO_NEARER = { beats: 3, share: 0.1 } as const
 const MOVES_HOME = 8
 
 /** Most points that a cast can have. */
@@ -115,7 +118,9 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
   const all = castM / (retrieveSpeedMps * pullDurationS)
   const alike = new BeatsAlike(line, track, plan)
   let t = from
-  for (let i = 0; i < LONGEST * grain.beats && line.awayM > LIFTED_AT_M && !track.isFull; i++) {
+  let [nearestM, shortestM, noNearer] = [line.awayM, line.lengthM, 0]
+  const winsM = NO_NEARER.share * retrieveSpeedMps * pullDurationS
+  for (let i = 0; noNearer < NO_NEARER.beats && line.awayM > LIFTED_AT_M && !track.isFull; i++) {
     alike.begin()
     let end = t
     for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M;) {
@@ -130,6 +135,10 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
     const most = Math.round((2 * all * (i + 1)) / (grain.beats * (grain.beats + 1))) - 1
     const more = alike.carry(most, end - t)
     t += (1 + more) * (end - t)
+    const nearer = line.awayM < nearestM - winsM || line.lengthM < shortestM - winsM
+    noNearer = nearer ? 0 : noNearer + 1
+    nearestM = Math.min(nearestM, line.awayM)
+    shortestM = Math.min(shortestM, line.lengthM)
   }
 }
 

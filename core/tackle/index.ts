@@ -45,7 +45,7 @@ export {
 } from './strength'
 export { usualPart } from './usual-parts'
 export { rodFit } from './rod-need'
-export { MOUNT_KINDS, type Action } from './family'
+export { MOUNT_KINDS, type Action, type MountKind } from './family'
 
 export { drawPart } from './drawing/parts'
 export { FAMILIES } from './families/register'

@@ -1,4 +1,3 @@
-import { matchWater, rulesFor } from '../../core/match'
 import { completeLure, countBuilds } from '../../core/tackle'
 import { faultOf } from '../../core/fault'
 import type { z } from '../../core/zod'
@@ -67,13 +66,11 @@ export function answerTo({ of, body }: Question): Answer {
   }
   const read = readBody(text, MatchRequest, completeRequest)
   if (!read.ok) return read.answer
-  const { conditions, place, box, options } = read.data
+  const { box } = read.data
   if (countBuilds(box, MOST_BUILDS) > MOST_BUILDS)
     return refuse(422, 'Box too large to be matched at once', {
       most: MOST_BUILDS,
       remedy: `There are more than ${MOST_BUILDS} ways to dress these lures. Send fewer heads, hooks, sinkers, trailers or soft bodies at a time.`,
     })
-  const { sides, limit } = options
-  const found = matchWater(conditions, place, box, { sides, limit, lifts: limit, rules: rulesFor(options) })
-  return answer(200, matchResponse(found, options.units, { conditions, place }))
+  return answer(200, matchResponse(read.data))
 }

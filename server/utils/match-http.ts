@@ -1,5 +1,16 @@
 import { demoWorld } from '../../core/demo/world'
-import { OwnRule, OPEN_QUESTIONS, cautionsFor, lawOf, type MatchAnswer, type MatchRow } from '../../core/match'
+import {
+  OwnRule,
+  OPEN_QUESTIONS,
+  cautionsFor,
+  createMatchContext,
+  lawOf,
+  matchWater,
+  mendOf,
+  rulesFor,
+  type MatchAnswer,
+  type MatchRow,
+} from '../../core/match'
 import { completeBox } from '../../core/tackle'
 import { Box, type Box as BoxType } from '../../core/box'
 import { Conditions, Place, SPECIES, forageLengthM } from '../../core/water'
@@ -15,6 +26,7 @@ import {
   sayGiven,
   sayHandling,
   sayLift,
+  sayMend,
   sayMount,
 } from '../../words'
 
@@ -112,18 +124,26 @@ function sharesOf({ byDuty }: MatchRow['thrown']['share']) {
   return Object.fromEntries(Object.entries(byDuty).map(([duty, s]) => [duty, all > 0 ? s / all : 0]))
 }
 
+/** What would mend a poor answer most, of all that the demo's box holds as a shop; null where the answer is not poor, or nothing would. */
+function mendJson({ poor, rows }: MatchAnswer, { conditions, place, box, options }: z.infer<typeof MatchRequest>) {
+  if (!poor || !rows[0]) return null
+  const context = createMatchContext(conditions, place, box, { sides: options.sides, rules: rulesFor(options) })
+  const mend = mendOf(rows[0].setUp, box, context, demoBox().lures)
+  return mend && { kind: mend.kind, sentence: sayMend(mend, options.units) }
+}
+
 /** The answer as plain JSON: names and sentences for people, SI figures for programs. */
-export function matchResponse(
-  answer: MatchAnswer,
-  units: 'metric' | 'imperial',
-  { conditions, place }: Pick<z.infer<typeof MatchRequest>, 'conditions' | 'place'>,
-) {
+export function matchResponse(request: z.infer<typeof MatchRequest>) {
+  const { conditions, place, box, options } = request
+  const { sides, limit, units } = options
+  const answer = matchWater(conditions, place, box, { sides, limit, lifts: limit, rules: rulesFor(options) })
   const { reading, rows, rigs, asked, tied, poor, pair, leftOut, remedy } = answer
   const idAt = (place: number | undefined) => (place === undefined ? null : (rows[place]?.setUp.build.lure.id ?? null))
   return {
-    /** How many of the first are as good as the first; whether even that is poor; one lure that searches and one that finishes. */
+    /** How many of the first are as good as the first; whether even that is poor, and what would mend it most; one lure that searches and one that finishes. */
     tied,
     poor,
+    mend: mendJson(answer, request),
     pair: pair && { search: idAt(pair.search), finish: idAt(pair.finish) },
     reading: {
       season: reading.season,

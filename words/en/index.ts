@@ -20,15 +20,17 @@ export {
   sayContribution,
   sayGiven,
   sayHandling,
+  sayLacking,
   sayLift,
   sayLine,
+  sayMend,
   sayMount,
   sayRig,
 } from './reasons'
 export { sayLeftOut, sayPiece } from './remedy'
 export { sayRefusal } from './refusals'
 export { featureName } from './features'
-export { sayEffect, sayEffects, sayFeatureValue, sayRule, sayTest, sayWhen } from './rules'
+export { sayEffect, sayEffects, sayFeatureValue, sayMountKind, sayRule, sayTest, sayWhen } from './rules'
 export { spotWords } from './spots'
 export { sayCare, sayChange, sayHooks, sayUnusual, sayWeights } from './tackle'
 export { thumbRuleName } from './thumb'

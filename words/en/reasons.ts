@@ -1,8 +1,8 @@
-import { axisOf, type Improvement, type Ranked, type ScoreTerm, type SetUp } from '../../core/match'
+import { axisOf, type Improvement, type Mend, type Ranked, type ScoreTerm, type SetUp } from '../../core/match'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
-import { describeColouring } from '../../core/tackle'
+import { describeColouring, familyOf, type Lure } from '../../core/tackle'
 import { GROUP_WORDS } from './colours'
-import { lower, percent } from './grammar'
+import { capital, lower, percent, withArticles } from './grammar'
 import { RULE_SENTENCES } from './rule-sentences'
 import { sayTest } from './rules'
 
@@ -142,6 +142,20 @@ export function sayLift({ change, points }: Improvement, system: UnitSystem): st
     case 'cast':
       return `Casting to ${showMeasure(change.toM, 'distance', system)} ${gain}.`
   }
+}
+
+/** A lure that the box lacks: “a jerkbait of 11 cm and 13 g, silver, with rattles”. */
+export function sayLacking(lure: Lure, system: UnitSystem): string {
+  const sound = { silent: '', knock: ', with one knock', rattles: ', with rattles' }[lure.sound]
+  const [length, mass] = [showMeasure(lure.lengthM, 'lureLength', system), showMeasure(lure.massKg, 'lureMass', system)]
+  const kind = familyOf(lure.family).name.toLowerCase()
+  return `${withArticles(`a ${kind} of ${length} and ${mass}, ${describeColouring(lure.colour)}`)}${sound}`
+}
+
+/** The one thing that would mend a poor day most. */
+export function sayMend(mend: Mend, system: UnitSystem): string {
+  if (mend.kind === 'change') return sayLift(mend.change, system)
+  return `${capital(sayLacking(mend.buy.lure, system))}, would add ${mend.buy.gain.toFixed(1)} points.`
 }
 
 export function sayMount({ build }: Pick<SetUp, 'build'>): string | null {

@@ -1,5 +1,5 @@
 import { showMeasure, showRange, type RoleId, type UnitSystem } from '../../core/quantity'
-import { FAMILIES, retrieveOf } from '../../core/tackle'
+import { FAMILIES, retrieveOf, type MountKind } from '../../core/tackle'
 import {
   NUMBER_FEATURES,
   TEXT_FEATURES,
@@ -46,6 +46,9 @@ function sayFigure(feature: NumberFeature, value: number, system: UnitSystem): s
   const role = featureRole(feature)
   return role ? showMeasure(value, role, system) : String(Math.round(value * 100) / 100)
 }
+
+/** “On a head”, as part of a sentence. */
+export const sayMountKind = (kind: MountKind): string => MOUNT_WORDS[kind]
 
 /** What a feature may be, as it is said. */
 export function sayFeatureValue(feature: TextFeature, value: string): string {

@@ -17,6 +17,7 @@ const doubts = useDoubts()
 const VIEWS = [
   { id: 'why', name: words.why },
   { id: 'how', name: words.howToFish },
+  { id: 'ways', name: words.itsWays },
   { id: 'compare', name: words.sideBySide },
   { id: 'if', name: words.whatIf },
   { id: 'not', name: words.whyNot },
@@ -86,6 +87,7 @@ const caution = computed(() => {
         <ReasonChain :row="chosen" />
       </template>
       <HowToFish v-else-if="view === 'how'" :row="chosen" />
+      <BaitWays v-else-if="view === 'ways'" />
       <CompareTable v-else-if="view === 'compare'" />
       <WhatIf v-else-if="view === 'if'" />
       <WhyNot v-else />

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { answerWord as words } from '../../../words'
+import { answerWord as words, sayMend } from '../../../words'
 import { useMatch } from '~/stores/match'
+import { useSettings } from '~/stores/settings'
 
 /** A word on the answer as a whole: whether it is any good, whether the first are a tie, and which two to carry. */
 const match = useMatch()
+const settings = useSettings()
 const answer = computed(() => match.answer)
 const pair = computed(() => {
   const at = answer.value?.pair
@@ -18,7 +20,12 @@ const idOf = (i: number) => pair.value?.[i]?.setUp.build.lure.id ?? ''
 
 <template>
   <div v-if="answer" class="word">
-    <p v-if="answer.poor" role="status">{{ words.poor }}</p>
+    <p v-if="answer.poor" role="status">
+      {{ words.poor }}
+      <template v-if="match.mend"
+        ><b>{{ words.mend }}</b> {{ sayMend(match.mend, settings.system) }}</template
+      >
+    </p>
     <p v-else-if="answer.tied > 1" role="status">{{ words.tied(answer.tied) }}</p>
     <p v-if="isChoice" class="quiet">{{ words.choice }}</p>
     <p v-if="pair">

@@ -1,14 +1,11 @@
 <script setup lang="ts">
-import { whatHangs as words, questionWords, sayHinge, sayHolds } from '../../../words'
-import { describeColouring, familyOf } from '../../../core/tackle'
-import { useMeasure } from '~/composables/useMeasure'
+import { whatHangs as words, questionWords, sayHinge, sayHolds, sayLacking } from '../../../words'
 import { useDoubts } from '~/stores/doubts'
 import { useSettings } from '~/stores/settings'
 
 /** What the answer hangs on, and whether the best answer lies in the box at all. */
 const doubts = useDoubts()
 const settings = useSettings()
-const { show } = useMeasure()
 const buy = computed(() => doubts.buy)
 </script>
 
@@ -17,17 +14,7 @@ const buy = computed(() => doubts.buy)
     <p v-if="buy === undefined" class="quiet">{{ words.checkingHowSureThis }}</p>
     <p v-else-if="buy" data-testid="gap-note">
       <b>{{ words.notInYourBox }}</b>
-      {{
-        words.a(
-          familyOf(buy.lure.family).name.toLowerCase(),
-          show(buy.lure.lengthM, 'lureLength'),
-          show(buy.lure.massKg, 'lureMass'),
-          describeColouring(buy.lure.colour),
-        )
-      }}<template v-if="buy.lure.sound !== 'silent'">{{
-        words.withWord(buy.lure.sound === 'knock' ? words.oneKnock : words.rattles)
-      }}</template
-      >{{ words.wouldBePointsAhead(buy.gain.toFixed(1)) }}
+      {{ sayLacking(buy.lure, settings.system) }}{{ words.wouldBePointsAhead(buy.gain.toFixed(1)) }}
     </p>
     <p v-else data-testid="gap-note">
       <b>{{ words.buyNothing }}</b> {{ words.noOtherLureWould }}

@@ -18,8 +18,8 @@ const { show } = useMeasure()
 /** Carried to begin with: the first places of the match. */
 const USUAL = 6
 const MOST = 12
-/** Every size and colour that was opened in the ranking can be carried, too. */
-const rows = computed(() => [...match.rows, ...match.behind])
+/** Every size, colour and way that was opened in the ranking can be carried, too. */
+const rows = computed(() => [...match.rows, ...match.beside])
 const chosen = ref<Set<string> | null>(null)
 const keys = computed(() => chosen.value ?? new Set(match.rows.slice(0, USUAL).map((r) => r.key)))
 const carried = computed<SetUp[]>(() => [

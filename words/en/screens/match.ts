@@ -1,5 +1,5 @@
 import type { Shown } from '../catalogue'
-import { count, withArticles } from '../grammar'
+import { capital, count, withArticles } from '../grammar'
 
 /** What the screens of match say, by component. */
 
@@ -11,6 +11,7 @@ export const answerPanel = {
   careful: 'Careful:',
   why: 'Why',
   howToFish: 'How to fish it',
+  itsWays: 'All its ways',
   sideBySide: 'Side by side',
   whatIf: 'What if',
   whyNot: 'Why not …',
@@ -90,6 +91,16 @@ export const rankRow = {
   inZone: (zone: Shown) => `${zone} % in zone`,
 } as const
 
+/** app/components/match/BaitWays.vue */
+export const baitWays = {
+  working: 'Trying it every way …',
+  intro: (n: number) =>
+    n === 1
+      ? 'Here it can be fished in one way.'
+      : `Here it can be fished in ${n} ways. Choose one to see it in the water.`,
+  not: (mount: string, why: string) => `${capital(mount)} it is no way here: ${why}.`,
+} as const
+
 /** app/components/match/BehindRow.vue */
 export const behindRow = {
   more: (alike: number) => count(alike, 'more size or colour', 'more sizes and colours'),
@@ -151,7 +162,8 @@ export const reasonChain = {
 
 /** app/components/match/AnswerWord.vue */
 export const answerWord = {
-  poor: 'Nothing in your box is made for this: even the first is a poor answer. See what it hangs on, and what one change would do.',
+  poor: 'Nothing in your box is made for this: even the first is a poor answer.',
+  mend: 'What would mend it most:',
   tied: (n: number) => `The first ${n} are as good as each other: take the one you like.`,
   choice: 'The first three differ in kind or way, so that you have a choice.',
   search: 'To search:',
@@ -169,11 +181,6 @@ export const whatHangs = {
   whatThisAnswerHangs: 'What this answer hangs on',
   checkingHowSureThis: 'Checking how sure this is …',
   notInYourBox: 'Not in your box:',
-  a: (toLowerCase: Shown, lureLength: Shown, lureMass: Shown, colour: Shown) =>
-    withArticles(`a ${toLowerCase} of ${lureLength} and ${lureMass}, ${colour}`),
-  withWord: (sound: Shown) => `, with ${sound}`,
-  oneKnock: 'one knock',
-  rattles: 'rattles',
   wouldBePointsAhead: (n: Shown) => `, would be ${n} points ahead here.`,
   buyNothing: 'Buy nothing:',
   noOtherLureWould: 'no other lure would do clearly better in this water on your rods and lines.',
