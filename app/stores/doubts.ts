@@ -1,4 +1,3 @@
-import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import {
@@ -13,12 +12,12 @@ import {
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useMatch } from './match'
+import { useSweeps } from './sweeps'
 
 /** Doubts are looked into once the water has stood still this long, ms. */
 const SETTLED_MS = 900
-/** What the sentence beside the answer looks along, and in how many steps. */
+/** What the sentence beside the answer looks along. */
 const LOOKED_ALONG: readonly SweepParameterId[] = ['visibilityM', 'waterTempC']
-const COARSE = 5
 
 /** How far the first place holds along one condition. */
 export interface Holds {
@@ -31,6 +30,7 @@ export interface Holds {
 /** What an answer hangs on: open questions, conditions, and what is not in the box. Worked out after it, and dropped when the water moves. */
 export const useDoubts = defineStore('doubts', () => {
   const match = useMatch()
+  const sweeps = useSweeps()
   const hinges = shallowRef<readonly DecisiveQuestion[] | null>(null)
   const buy = shallowRef<BetterBuy | null | undefined>(undefined)
   const holding = shallowRef<readonly Holds[]>([])
@@ -66,13 +66,7 @@ export const useDoubts = defineStore('doubts', () => {
     if (mine !== turn || !found) return
     hinges.value = markRaw(found)
     for (const knob of LOOKED_ALONG) {
-      const sweep = await worker.sweep(
-        'holds',
-        knob,
-        COARSE,
-        question,
-        proxy(() => undefined),
-      )
+      const sweep = await sweeps.along('holds', knob)
       if (mine !== turn || !sweep) return
       const reign = leaderAt(sweep, parameterValue(question.c, knob))
       if (reign) holding.value = [...holding.value, markRaw({ sweep, ...reign })]

@@ -110,3 +110,23 @@ it('what if: the slider moves the ranking and stores nothing until it is taken o
   expect(useWater().current?.visibilityM).toBeCloseTo(0.2, 6)
   await expect.poll(() => body.querySelector('.strip')?.textContent).toContain('visibility 0.2')
 })
+
+it('all its ways: each with a score; one that is chosen is the one looked at and can be carried', async () => {
+  await tab('All its ways')
+  const ways = () => [...panel().querySelectorAll<HTMLElement>('.ways ol button')]
+  await expect.poll(() => ways().length, { timeout: 60_000 }).toBeGreaterThan(1)
+  const scores = ways().map((w) => Number(find(w, '.points').textContent))
+  expect(scores).toEqual([...scores].sort((a, b) => b - a))
+  const last = ways().at(-1)
+  if (!last) throw new Error('no way')
+  const name = find(last, '.what b').textContent.trim()
+  await click(last)
+  await expect.poll(() => useMatch().chosen?.setUp.handling.retrieve.name).toBe(name)
+  expect(ways().filter((w) => w.ariaPressed === 'true' || w.getAttribute('aria-pressed') === 'true')).toHaveLength(1)
+  expect(useMatch().beside.map((r) => r.key)).toContain(useMatch().chosen?.key)
+  const [other] = [...body.querySelectorAll<HTMLElement>('[data-lure]')].slice(-1)
+  if (!other) throw new Error('no row')
+  await click(other)
+  await expect.poll(() => useMatch().chosen?.setUp.build.lure.name).toBe(other.dataset.lure)
+  await expect.poll(() => useMatch().ways?.ways[0]?.setUp.build.lure.name).toBe(other.dataset.lure)
+})

@@ -4,11 +4,7 @@ import { useMatchShown } from '~/composables/useMatchShown'
 
 /** One bait, all its ways: every way of hooking and working the lure that is looked at, ranked in this water. */
 const match = useMatchShown()
-watch(
-  () => [match.answer, match.chosen?.setUp.build.lure.id],
-  () => void match.findWays(),
-  { immediate: true },
-)
+watch([() => match.answer, () => match.chosen?.setUp.build.lure.id], () => void match.findWays(), { immediate: true })
 const best = computed(() => match.ways?.ways[0]?.score ?? 1)
 </script>
 
