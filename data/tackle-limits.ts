@@ -49,6 +49,8 @@ export const EASY_TURNS = { least: 0.3, most: 2.4, slower: 0.8, faster: 0.7 } as
 
 /** How little of a line fish see, 0 … 1: fluorocarbon, mono, wire, bare braid; and how thickness tells, m. */
 export const STEALTH_BY_MATERIAL = { fluoro: 1, mono: 0.75, braid: 0.25, wire: 0.4 } as const
+/** Wire is for teeth: it stiffens what hangs on it. Agreement that is left where nothing here bites through a line [0.5 … 0.9]. */
+export const WIRE_UNASKED = 0.7
 export const THICKNESS_SEEN = { fromM: 0.00025, toM: 0.0007, costs: 0.35 } as const
 
 /** Density of line by material, kg/m³: nylon 6, PVDF, UHMW polyethylene. Handbook values of the polymers, from memory. */

@@ -6,7 +6,8 @@ import { PLACE, WORLD, water } from '../testing/world'
 import { kinKeyOf } from '../tackle'
 import { Place } from '../water'
 import { createMatchContext, rank, rulesFor, scoreSetUp, type Ranked } from '.'
-import { axisOf, logChance } from './axis'
+import { sayContribution } from '../../words'
+import { agreementAt, axisOf, logChance, type AxisId } from './axis'
 import { asChoice, isPoor, pairOf, tiedPlaces } from './places'
 import { accountOf, pointsPerLog, practiceLog } from './score'
 
@@ -107,6 +108,36 @@ describe('chances', () => {
     expect(pointsPerLog(40, 10) * Math.log(40 / 10)).toBeCloseTo(30, 10)
     expect(pointsPerLog(40, 40)).toBe(40)
     expect(pointsPerLog(40, 0)).toBe(0)
+  })
+})
+
+describe('what explains a line', () => {
+  it('of a bad one is the rule that the offer fails most, of a good one that which it meets best', () => {
+    for (const { rows } of RANKED.slice(0, 12))
+      for (const row of rows.slice(0, 5))
+        for (const part of row.parts) {
+          const [first, ...others] = part.causes
+          if (first?.want === undefined || part.offer === null || others.length === 0) continue
+          const telling = (cause: typeof first) => {
+            const own = agreementAt(part.axis as AxisId, part.offer ?? 0, cause.want ?? NaN)
+            return cause.weight * (part.agreement < 0.8 ? 1 - own : own)
+          }
+          for (const other of others) expect(telling(first)).toBeGreaterThanOrEqual(telling(other) - 1e-9)
+        }
+  })
+  it('by night nobody is told of the sun', () => {
+    for (const mood of ['active', 'neutral'] as const)
+      for (const visibilityM of [1.5, 3, 6]) {
+        const c = water({ hour: 0, sky: 'sun', visibilityM, mood, forage: { kind: 'bleak', lengthM: 0.08 } })
+        const { demand, reading } = createMatchContext(c, PLACE, WORLD.box, { sides: {} })
+        expect(reading.light).toBe('night')
+        const spoken = [
+          ...demand.axes.flatMap((a) => a.causes),
+          ...demand.colour.causes,
+          ...demand.habits.map((h) => h.cause),
+        ]
+        for (const { ruleId } of spoken) expect(sayContribution({ ruleId, weight: 1 })).not.toMatch(/\bsun\b/i)
+      }
   })
 })
 

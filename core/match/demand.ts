@@ -14,6 +14,8 @@ export interface RuleContribution {
   /** Effort of the own record, where it is that which counts, min. */
   readonly minutes?: number
   readonly weight: number
+  /** What it asks for by itself, where it speaks of an axis. */
+  readonly want?: number
 }
 
 export interface AxisDemand {
@@ -103,12 +105,13 @@ export function demandOf(
         for (const group of COLOUR_GROUPS) liking[group] += weight * (effect.groups[group] ?? 0)
       } else {
         const want = effect.times !== undefined ? effect.times * features.forageLengthM : (effect.want ?? 1)
+        const asks = { ...cause, want }
         const known = byAxis.get(effect.axis)
-        if (!known) byAxis.set(effect.axis, { want, weight, causes: [cause] })
+        if (!known) byAxis.set(effect.axis, { want, weight, causes: [asks] })
         else {
           known.want = meanWant(axisOf(effect.axis), known.want, known.weight, want, weight)
           known.weight += weight
-          known.causes.push(cause)
+          known.causes.push(asks)
         }
       }
     }

@@ -66,8 +66,11 @@ describe('strength against rod and cast', () => {
     const [leader] = box.leaders
     if (!leader) throw new Error('no leader')
     const link = (leaderN: number, stout: boolean) =>
-      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), { ...leader, strengthN: leaderN }, { stout, strengthN: 30 })
-        .weakLink
+      tackleOf(
+        outfitOf('rod-tern', { strengthN: 60 }),
+        { ...leader, strengthN: leaderN },
+        { teeth: false, stout, strengthN: 30 },
+      ).weakLink
     expect(link(90, false)).toBeLessThan(1)
     expect(link(90, true)).toBe(1)
     expect(link(50, false)).toBe(1)
@@ -80,9 +83,21 @@ describe('strength against rod and cast', () => {
     expect([asks('perch'), asks('pike')]).toEqual([false, true])
     expect(asks('perch', { cover: { kind: 'rock', topM: 2, density: 0.4 } })).toBe(true)
   })
+  it('wire is for teeth: without them the same leader suits less', () => {
+    const wire = box.leaders.find((l) => l.material === 'wire')
+    if (!wire) throw new Error('no wire')
+    const measure = (teeth: boolean) =>
+      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), wire, { teeth, stout: true, strengthN: 30 }).measure
+    expect(measure(false)).toBeLessThan(measure(true))
+    const asked = (speciesId: string) => {
+      const species = speciesOf(speciesId)
+      return species && tackleAsked(species, water({ speciesId })).teeth
+    }
+    expect([asked('pike'), asked('largemouth-bass')]).toEqual([true, false])
+  })
   it('tackle many times as strong as fish and cover ask for is clumsy; up to four times nobody minds', () => {
     const measure = (strengthN: number) =>
-      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), null, { stout: false, strengthN }).measure
+      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), null, { teeth: false, stout: false, strengthN }).measure
     expect(measure(60)).toBe(1)
     expect(measure(12)).toBe(1)
     expect(measure(7)).toBeLessThan(1)

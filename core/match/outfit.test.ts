@@ -32,7 +32,7 @@ const LEADER: Leader = {
   lengthM: 1,
   cost: null,
 }
-const ASKED = { stout: false, strengthN: 30 }
+const ASKED = { teeth: false, stout: false, strengthN: 30 }
 const line = (over: Partial<Line>): Line => ({ ...outfit.line, ...over })
 
 describe('outfits', () => {

@@ -11,6 +11,7 @@ import {
   THICKNESS_SEEN,
   STEALTH_BY_MATERIAL,
   WEAK_LINK,
+  WIRE_UNASKED,
 } from '../../data/tackle-limits'
 import {
   ROD_POWERS,
@@ -59,7 +60,7 @@ export interface Tackle {
   /** Place of the line in the rod's range, and whether the weakest link is where it should be, as a factor. */
   readonly lineInRod: number
   readonly weakLink: number
-  /** How far its strength is what fish and cover ask for, and not many times that, as a factor. */
+  /** How far its strength is what fish and cover ask for, and not many times that, and no wire where no teeth are, as a factor. */
   readonly measure: number
 }
 
@@ -88,13 +89,15 @@ export function tackleOptions(box: Box, species: Species, c: Conditions): Tackle
   })
 }
 
-/** What fish and cover ask of tackle: whether a leader stronger than its line makes sense, and how strong the weakest part is to be, N. */
+/** What fish and cover ask of tackle: whether teeth must be stopped, whether a leader stronger than its line makes sense, and how strong the weakest part is to be, N. */
 export interface TackleAsked {
+  readonly teeth: boolean
   readonly stout: boolean
   readonly strengthN: number
 }
 
 export const tackleAsked = (species: Species, c: Conditions): TackleAsked => ({
+  teeth: species.biteProof,
   stout: species.biteProof || chafes(c.cover),
   strengthN: requiredStrengthN(species, c),
 })
@@ -104,7 +107,7 @@ function measureFit(holdsN: number, askedN: number): number {
   return 1 - costs * Math.min(1, Math.max(0, (holdsN / askedN - from) / (to - from)))
 }
 
-export function tackleOf(outfit: Outfit, leader: Leader | null, { stout, strengthN }: TackleAsked): Tackle {
+export function tackleOf(outfit: Outfit, leader: Leader | null, { teeth, stout, strengthN }: TackleAsked): Tackle {
   const { rod, line } = outfit
   return {
     outfit,
@@ -112,7 +115,8 @@ export function tackleOf(outfit: Outfit, leader: Leader | null, { stout, strengt
     stealth: stealthAgreement(outfit, leader),
     lineInRod: rangeFit(lineOnRodN(rod, lineAsRated(line, leader)), rod.lineMinN, rod.lineMaxN),
     weakLink: leader ? weakLinkFit(leader.strengthN / line.strengthN, stout) : 1,
-    measure: measureFit(weakestN(line, leader) * KNOT, strengthN),
+    measure:
+      measureFit(weakestN(line, leader) * KNOT, strengthN) * (leader?.material === 'wire' && !teeth ? WIRE_UNASKED : 1),
   }
 }
 

@@ -29,6 +29,9 @@ export type Line = Omit<ScoreTerm, 'lost'>
 /** What is offered on some axes; null where nothing is to be judged. */
 export type Offers = Partial<Record<AxisId, number | null>>
 
+/** What a middling offer agrees. */
+const MIDDLING = 0.5
+
 /** Agreement, 0 … 1; null where nothing is to be judged: a plug is not asked how it falls. */
 function agrees(d: AxisDemand, offers: Offers): number | null {
   const offer = offers[d.axis]
@@ -48,12 +51,23 @@ export function axisLog(group: readonly AxisDemand[], offers: Offers): number {
 export function axisLines(group: readonly AxisDemand[], offers: Offers): Line[] {
   return group.flatMap((d) => {
     const agreed = agrees(d, offers)
-    return agreed === null ? [] : [lineOf(d, d.want, offers[d.axis] ?? null, agreed)]
+    const offer = offers[d.axis]
+    if (agreed === null || offer === null || offer === undefined) return []
+    return [lineOf({ ...d, causes: tellingFirst(d, offer, agreed) }, d.want, offer, agreed)]
   })
 }
 
-/** What a middling offer agrees. */
-const MIDDLING = 0.5
+/** From so much agreement on a line is a good one. */
+const WELL = 0.8
+
+/** What explains a line stands first in it: of a bad one the rule that the offer fails most, of a good one that which it meets best. */
+function tellingFirst({ spec, causes }: AxisDemand, offer: number, agreed: number): readonly RuleContribution[] {
+  const telling = ({ want, weight }: RuleContribution) => {
+    const own = want === undefined ? agreed : agreement(spec, offer, want)
+    return weight * (agreed < WELL ? 1 - own : own)
+  }
+  return [...causes].sort((a, b) => telling(b) - telling(a) || (a.ruleId < b.ruleId ? -1 : 1))
+}
 
 function lineOf(
   { axis, spec, weight, causes }: Pick<AxisDemand, 'axis' | 'spec' | 'weight' | 'causes'>,

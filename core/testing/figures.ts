@@ -293,6 +293,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     ROD_LINE_SLACK: rising('the slack', 0.5, 1.6),
     KNOT: between(0.4, 1),
     COVER_PULL: between(0, 3),
+    WIRE_UNASKED: between(0.5, 0.9),
     WEAK_LINK: z.strictObject({ over: between(1, 1.5), factor: share, under: between(0.1, 0.9), wastes: share }),
     MONO_N_PER_MM2: between(400, 750),
     BRAID_OVER: between(1.2, 4),

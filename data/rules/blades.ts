@@ -242,7 +242,7 @@ export const BLADES = [
     id: 'silver-blades-clear',
     side: null,
     facts: [6],
-    when: { visibilityM: { above: [2, 3.5] }, sky: ['sun', 'broken'] },
+    when: { visibilityM: { above: [2, 3.5] }, sky: ['sun', 'broken'], light: ['day'] },
     effects: [{ avoid: { traits: { bladeFinish: ['gold', 'brass', 'copper', 'painted'] } }, weight: 1 }],
     basis: practice,
   },
@@ -250,7 +250,7 @@ export const BLADES = [
     id: 'painted-blades-dull',
     side: null,
     facts: [6],
-    when: { sky: ['cloud', 'rain'], visibilityM: { above: [2.5, 4] } },
+    when: { sky: ['cloud', 'rain'], light: ['day'], visibilityM: { above: [2.5, 4] } },
     effects: [
       {
         avoid: { family: ['spinnerbait', 'in-line-spinner', 'bladed-jig'] },

@@ -125,7 +125,7 @@ export const CLARITY = [
     id: 'dull-deep-painted',
     side: null,
     facts: [6],
-    when: { sky: ['cloud', 'rain'], visibilityM: { above: [2.5, 4] }, zoneMidM: { above: [4, 7] } },
+    when: { sky: ['cloud', 'rain'], light: ['day'], visibilityM: { above: [2.5, 4] }, zoneMidM: { above: [4, 7] } },
     effects: [{ axis: 'colour', groups: { painted: 1 }, weight: 2 }],
     basis: practice,
   },
@@ -143,6 +143,7 @@ export const CLARITY = [
     facts: [1, 4],
     when: {
       sky: ['sun', 'broken'],
+      light: ['day'],
       visibilityM: { above: [1, 2] },
       mood: ['active', 'neutral'],
       forageShade: ['silver'],

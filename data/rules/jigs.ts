@@ -126,6 +126,17 @@ export const JIGS = [
     basis: practice,
   },
   {
+    id: 'cold-mud-bulk',
+    side: null,
+    facts: [16, 13],
+    when: { group: ['bass'], visibilityM: { below: [0.4, 0.9] }, waterTempC: { below: [10, 13] } },
+    effects: [
+      { favour: { family: ['skirted-jig', 'creature'] }, weight: 5 },
+      { favour: { family: ['spinnerbait'], retrieve: ['slow-roll'] }, weight: 4 },
+    ],
+    basis: practice,
+  },
+  {
     id: 'kick-trailer-mud',
     side: null,
     facts: [13],

@@ -121,6 +121,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'hair-in-cold': 'Hair is alive in the cold even when it lies still.',
   'glide-trailer': 'Between warm and cold: a trailer that slides, with bulk, dropping straight.',
   'stick-trailer-pressured': 'Cold or pressured: a stick worm behind the jig, which hardly stirs.',
+  'cold-mud-bulk': 'Cold and muddy: a jig or creature with bulk, crawled; or big slow blades.',
   'kick-trailer-mud': 'Warm and dirty: a kicking craw.',
   'swim-the-jig': 'They want it passing: swim the jig.',
   'finesse-jig': 'They peck and miss: a finesse jig, a small bite.',

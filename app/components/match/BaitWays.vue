@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { baitWays as words, sayMountKind, sayRefusal, sayRig } from '../../../words'
+import { baitWays as words, capital, sayMountKind, sayRefusal, sayRig } from '../../../words'
 import { useMatchShown } from '~/composables/useMatchShown'
 
 /** One bait, all its ways: every way of hooking and working the lure that is looked at, ranked in this water. */
@@ -28,7 +28,7 @@ const best = computed(() => match.ways?.ways[0]?.score ?? 1)
       </ol>
       <ul v-if="match.ways.without.length" class="without">
         <li v-for="w in match.ways.without" :key="w.mount">
-          {{ words.not(sayMountKind(w.mount), sayRefusal(w.why)) }}
+          {{ words.not(capital(sayMountKind(w.mount)), sayRefusal(w.why)) }}
         </li>
       </ul>
     </template>

@@ -18,6 +18,20 @@ export const BASS: readonly Scenario[] = [
     never: [{ family: ['surface', 'glide-bait', 'umbrella-rig'] }, { retrieve: ['burn'] }],
   },
   {
+    name: '45 °F, a muddy backwater, rock',
+    facts: [16, 13],
+    water: {
+      date: '2026-02-20',
+      waterTempC: f(45),
+      visibilityM: 0.3,
+      depthM: 2,
+      cover: { kind: 'rock', topM: 1.5, density: 0.3 },
+      mood: 'lethargic',
+    },
+    first: [{ family: ['skirted-jig', 'creature', 'spinnerbait'] }],
+    never: [{ family: ['surface', 'casting-metal', 'flutter-spoon', 'umbrella-rig', 'thin-spoon'] }],
+  },
+  {
     name: '42 °F, 4 ft of sight, brush tops at 6 ft',
     facts: [28],
     water: {

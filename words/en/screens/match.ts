@@ -1,5 +1,5 @@
 import type { Shown } from '../catalogue'
-import { capital, count, withArticles } from '../grammar'
+import { count } from '../grammar'
 
 /** What the screens of match say, by component. */
 
@@ -98,7 +98,7 @@ export const baitWays = {
     n === 1
       ? 'Here it can be fished in one way.'
       : `Here it can be fished in ${n} ways. Choose one to see it in the water.`,
-  not: (mount: string, why: string) => `${capital(mount)} it is no way here: ${why}.`,
+  not: (mount: Shown, why: Shown) => `${mount} it is no way here: ${why}.`,
 } as const
 
 /** app/components/match/BehindRow.vue */
