@@ -46,7 +46,7 @@ const chosen = computed(() => match.chosen)
         <RankRow
           :row="row"
           :place="i + 1"
-          :chosen="match.chosenRigId === null && row.key === chosen?.key"
+          :chosen="match.chosenRigId === null && row.setUp.build.lure.id === chosen?.setUp.build.lure.id"
           @choose="match.choose(row.setUp.build.lure.id)"
         />
         <BehindRow v-if="row.alike?.length" :row="row" />
