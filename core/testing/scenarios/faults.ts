@@ -1,0 +1,23 @@
+import { fitsSetUp, matchWater } from '../../match'
+import { Place, type Conditions } from '../../water'
+import { PLACE, WORLD, water } from '../world'
+import type { Scenario } from './scenario'
+
+const match = ({ water: over, place }: Scenario, nudge: (c: Conditions) => Conditions = (c) => c) =>
+  matchWater(nudge(water(over)), Place.parse({ ...PLACE, ...place }), WORLD.box, { sides: {}, limit: 10, lifts: 0 })
+
+/** What is wrong with the answer to a water, as it is or nudged: what is not among the first three, and what is among the first ten. Empty where nothing is. */
+export function faults(scenario: Scenario, nudge?: (c: Conditions) => Conditions): string[] {
+  const { rows } = match(scenario, nudge)
+  const wrong: string[] = []
+  const say = (i: number) => {
+    const { build, handling } = rows[i]?.setUp ?? {}
+    return `${i + 1}. ${build?.lure.name} (${build?.mount.kind}), ${handling?.retrieve.id}`
+  }
+  if (!rows.slice(0, 3).some((r) => scenario.first.some((t) => fitsSetUp(t, r.setUp))))
+    wrong.push(`not among the first three, which are ${[0, 1, 2].map(say).join('; ')}`)
+  rows.forEach((r, i) => {
+    if (scenario.never.some((t) => fitsSetUp(t, r.setUp))) wrong.push(`should not be there: ${say(i)}`)
+  })
+  return wrong
+}
