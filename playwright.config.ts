@@ -9,8 +9,9 @@ export default defineConfig({
   // Two cores; each test has a browser context of its own.
   workers: 2,
   fullyParallel: true,
-  timeout: 90_000,
-  expect: { timeout: 20_000 },
+  // Generous: the machine may be slow, and a test that hangs is told all the same.
+  timeout: 240_000,
+  expect: { timeout: 45_000 },
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },

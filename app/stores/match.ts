@@ -13,8 +13,8 @@ import { useWater } from './water'
 type Status = 'idle' | 'working' | 'ready' | { problem: string }
 
 const SHOWN = 12
-/** Between two rankings of a drag, ms: two cores also have to draw. */
-const BREATH_MS = 110
+/** Between two rankings of a drag, ms, and as a share of what the last one took: two cores also have to draw. */
+const BREATH = { least: 110, most: 600, share: 0.8 }
 /** The lift is worked out once the water has stood still this long, ms. */
 const SETTLED_MS = 200
 
@@ -64,7 +64,7 @@ export const useMatch = defineStore('match', () => {
       ms.value = out.ms
       status.value = 'ready'
     },
-    () => new Promise((resolve) => setTimeout(resolve, BREATH_MS)),
+    (tookMs) => new Promise((resolve) => setTimeout(resolve, Math.min(BREATH.most, Math.max(BREATH.least, BREATH.share * tookMs)))),
   )
 
   /** The question that the page stands at. */
