@@ -64,7 +64,10 @@ export const useMatch = defineStore('match', () => {
       ms.value = out.ms
       status.value = 'ready'
     },
-    (tookMs) => new Promise((resolve) => setTimeout(resolve, Math.min(BREATH.most, Math.max(BREATH.least, BREATH.share * tookMs)))),
+    (tookMs) =>
+      new Promise((resolve) =>
+        setTimeout(resolve, Math.min(BREATH.most, Math.max(BREATH.least, BREATH.share * tookMs))),
+      ),
   )
 
   /** The question that the page stands at. */
