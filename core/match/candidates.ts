@@ -63,6 +63,12 @@ function worthOf({ build, offer }: EvaluatedBuild, { demand, contrastOf, record 
   }
 }
 
+/** What practice says at most, whatever tackle is still open. */
+function mostPractice({ favoured, warned, open }: Spoken): number {
+  const hoped = open.reduce((sum, h) => (h.kind === 'favour' ? sum + h.weight : sum), favoured)
+  return practiceLog(hoped, warned)
+}
+
 /** Logarithm of the most chance of a lure in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
 export function logUpperBound(lure: Lure, box: Box, context: MatchContext): number {
   const { demand, reading } = context
@@ -80,9 +86,10 @@ export function logUpperBound(lure: Lure, box: Box, context: MatchContext): numb
     for (const { retrieve, retrieveSpeedMps } of hands) {
       if (!worksOn(retrieve, build.mount.kind)) continue
       const offers = handOffers(retrieve, retrieveSpeedMps, dressed.offer)
-      const { favoured, warned, open } = spokenOf(spoken.open, { build, retrieve }, spoken)
-      const hoped = open.reduce((sum, h) => (h.kind === 'favour' ? sum + h.weight : sum), favoured)
-      most = Math.max(most, ofBuild + axisLog(demand.by.hand, offers) + practiceLog(hoped, warned))
+      most = Math.max(
+        most,
+        ofBuild + axisLog(demand.by.hand, offers) + mostPractice(spokenOf(spoken.open, { build, retrieve }, spoken)),
+      )
     }
   }
   return most
@@ -135,14 +142,19 @@ function bestPerLine(
 /** Of the trailers on one hook only those that earn most before the cast can win: their paths hardly differ. */
 const TRAILERS_TRIED = 2
 
-/** Every way to fish a lure that can win and breaks no hard limit known before it is thrown; most promising first. */
-export function candidatesOf(lure: Lure, box: Box, context: MatchContext): Candidate[] {
+/** Every way to fish a lure that can win, come up to `floor`, and break no hard limit known before it is thrown; most promising first. */
+export function candidatesOf(lure: Lure, box: Box, context: MatchContext, floor = -Infinity): Candidate[] {
   if (lawBroken(lure, context.place)) return []
-  return candidatesFor(lure, buildVariants(lure, box, context.reading), context)
+  return candidatesFor(lure, buildVariants(lure, box, context.reading), context, floor)
 }
 
 /** The same for a lure dressed only in given ways. */
-export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], context: MatchContext): Candidate[] {
+export function candidatesFor(
+  lure: Lure,
+  dressings: readonly EvaluatedBuild[],
+  context: MatchContext,
+  floor = -Infinity,
+): Candidate[] {
   const { c, demand, reading } = context
   const family = familyOf(lure.family)
   const byMount = new Map<Build['mount'], Fitted[]>()
@@ -162,19 +174,16 @@ export function candidatesFor(lure: Lure, dressings: readonly EvaluatedBuild[], 
     for (const [mount, fitted] of byMount) {
       if (!worksOn(retrieve, mount.kind)) continue
       const trailers = fitted
-        .map((f) => {
+        .flatMap((f) => {
           const { build } = f.dressed
           const offers = handOffers(retrieve, retrieveSpeedMps, f.dressed.offer)
-          const hand = axisLog(demand.by.hand, offers)
+          const base = f.ofBuild + axisLog(demand.by.hand, offers)
           const spoken = spokenOf(f.spoken.open, { build, retrieve }, f.spoken)
-          const onLines = bestPerLine(f, spoken, retrieve, retrieveSpeedMps, f.ofBuild + hand, context)
-          return {
-            dressed: f.dressed,
-            onLines,
-            sure: onLines.reduce((most, l) => Math.max(most, l.logBeforeCast), -Infinity),
-          }
+          if (base + mostPractice(spoken) < floor) return []
+          const onLines = bestPerLine(f, spoken, retrieve, retrieveSpeedMps, base, context)
+          const sure = onLines.reduce((most, l) => Math.max(most, l.logBeforeCast), -Infinity)
+          return sure < floor ? [] : [{ dressed: f.dressed, onLines, sure }]
         })
-        .filter((t) => t.onLines.length > 0)
         .sort((a, b) => b.sure - a.sure)
       for (const { dressed, onLines, sure } of trailers.slice(0, TRAILERS_TRIED))
         for (const rodTipM of rodTips(dressed.build, retrieve, c)) {

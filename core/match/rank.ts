@@ -7,7 +7,7 @@ import type { MatchContext } from './match-context'
 import { candidatesFor, candidatesOf, logUpperBound, setUpOf, type Candidate, type OnLine } from './candidates'
 import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { warningOf } from './habit'
-import { ESTIMATE_ERROR, estimateCandidates, type CandidateEstimate } from './candidate-estimate'
+import { ESTIMATE_ERROR, TOO_BRIGHT, estimateCandidates, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
 import { asChoice, nearFirst } from './places'
 import { axisLog, colourLog, practiceLog } from './score'
@@ -161,7 +161,11 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
   const threshold = topKThreshold(limit)
   const seen: Seen[] = []
   const look = (lure: Lure) => {
-    const looks = estimateCandidates(candidatesOf(lure, box, context), context, threshold.floor())
+    const looks = estimateCandidates(
+      candidatesOf(lure, box, context, threshold.floor() - TOO_BRIGHT),
+      context,
+      threshold.floor(),
+    )
     if (!looks[0]) return
     const kinKey = kinKeyOf(lure)
     seen.push({ lure, kinKey, looks })
