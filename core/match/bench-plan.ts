@@ -1,9 +1,11 @@
 import { LONGEST_COUNT_S, ORDINARY_CAST, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { castLengthM, handOf, sinkTimeS, type BuildMotion, type CastPlan } from '../motion'
-import { familyOf, pullSpeedMps, type Build, type Line, type Retrieve } from '../tackle'
+import { deliveryOf, familyOf, pullSpeedMps, type Build, type Line, type Retrieve } from '../tackle'
 import type { Conditions, Reading } from '../water'
 import { castPlanOf } from './cast-of'
+import { flowHere } from './flow'
+import { letOutM } from './let-out'
 
 /** The cast of one build on the bench, thrown by an ordinary rod in calm air: counted down to the middle of the zone where it sinks, and wound within its speeds, m/s. */
 export function benchPlan(
@@ -28,11 +30,15 @@ export function benchPlan(
   const seconds = sinks ? sinkTimeS(motion, reading.density, line.diameterM, mid) : 0
   const handling = {
     retrieve,
-    retrieveSpeedMps: pullSpeedMps(retrieve, speeds),
+    retrieveSpeedMps: pullSpeedMps(retrieve, speeds, flowHere(c)),
     countDownS: seconds <= LONGEST_COUNT_S ? Math.round(seconds) : 0,
     rodTipM: c.rodTipM ?? ROD_TIPS_M.level,
   }
   const by = { rod: ORDINARY_CAST.rod, line: { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] } }
-  const castM = castLengthM(handOf(c.castM), motion, build.massKg, by, retrieve.delivery)
+  const { thrown, pace } = deliveryOf(retrieve.delivery)
+  const castM =
+    thrown === 'none' && pace !== 'hand'
+      ? letOutM({ build, line, handling }, motion, { c, reading })
+      : castLengthM(handOf(c.castM), motion, build.massKg, by, retrieve.delivery)
   return castPlanOf({ build, outfit: { line }, handling }, motion, castM, { c, reading })
 }

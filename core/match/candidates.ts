@@ -1,8 +1,19 @@
-import { familyOf, pullSpeedMps, retrieveOf, worksOn, type Build, type Lure, type Retrieve } from '../tackle'
+import {
+  DELIVERIES,
+  deliveryOf,
+  familyOf,
+  pullSpeedMps,
+  retrieveOf,
+  type Build,
+  type Lure,
+  type Retrieve,
+} from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
-import { countDowns, restsHere, rodTips } from './cast-of'
+import { anchored } from './anchor'
+import { countDowns, isFishedSo, rodTips } from './cast-of'
 import { buildVariants, type EvaluatedBuild } from './dressed'
+import { flowHere } from './flow'
 import { spokenOf, type Spoken } from './habit'
 import { lawBroken } from './law'
 import { rodAndLineAgreement, workAgreement, workRefusal, type Tackle } from './outfit'
@@ -38,12 +49,15 @@ const FALLS_S = 1
 
 /**
  * What the hand offers: pace, pause, passing, and the fall where the lure is let fall. The pace is that of pulls and rests together, the root of its mean square
- * (as drag, flash and thump go): v·√(pull / (pull + rest)). Rips of 1 m/s for 0.9 s with 8 s of rest: 0.32 m/s.
+ * (as drag, flash and thump go): v·√(pull / (pull + rest)). Rips of 1 m/s for 0.9 s with 8 s of rest: 0.32 m/s. What the water works needs no pull.
  */
 export function handOffers(retrieve: Retrieve, retrieveSpeedMps: number, { fallMps }: Pick<Offer, 'fallMps'>): Offers {
   const { pullDurationS, pauseS, passing, delivery } = retrieve
-  const falls = fallMps > 0 && (pauseS >= FALLS_S || delivery !== 'cast')
-  const speed = retrieveSpeedMps * Math.sqrt(pullDurationS / (pullDurationS + pauseS))
+  const { pace } = deliveryOf(delivery)
+  const falls =
+    fallMps > 0 && (pauseS >= FALLS_S || delivery === 'pitch' || delivery === 'vertical') && delivery !== 'three-way'
+  const byWater = pace === 'water' && retrieve.retrieveSpeedMps === undefined
+  const speed = byWater ? retrieveSpeedMps : retrieveSpeedMps * Math.sqrt(pullDurationS / (pullDurationS + pauseS))
   return { dwell: pauseS, speed, passing, fall: falls ? fallMps : null }
 }
 
@@ -71,20 +85,20 @@ function mostPractice({ favoured, warned, open }: Spoken): number {
 
 /** Logarithm of the most chance of a lure in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
 export function logUpperBound(lure: Lure, box: Box, context: MatchContext): number {
-  const { demand, reading } = context
+  const { demand } = context
   const family = familyOf(lure.family)
-  const dressings = buildVariants(lure, box, reading)
+  const dressings = dressingsOf(lure, box, context)
   const speedMps = dressings[0]?.speedMps ?? family.speedMps
   const hands = family.retrieves.map((id) => {
     const retrieve = retrieveOf(id)
-    return { retrieve, retrieveSpeedMps: pullSpeedMps(retrieve, speedMps) }
+    return { retrieve, retrieveSpeedMps: pullSpeedMps(retrieve, speedMps, flowHere(context.c)) }
   })
   let most = -Infinity
   for (const dressed of dressings) {
     const { build } = dressed
     const { ofBuild, spoken } = worthOf(dressed, context)
     for (const { retrieve, retrieveSpeedMps } of hands) {
-      if (!worksOn(retrieve, build.mount.kind)) continue
+      if (!isFishedSo(build, retrieve, retrieveSpeedMps, speedMps, context)) continue
       const offers = handOffers(retrieve, retrieveSpeedMps, dressed.offer)
       most = Math.max(
         most,
@@ -102,12 +116,12 @@ interface Fitted extends Worth {
   readonly riggings: readonly { readonly rigging: Tackle; readonly agreement: number }[]
 }
 
-const DELIVERIES = ['cast', 'pitch', 'vertical'] as const
-
 function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted | null {
   const { build } = dressed
   const possible = context.riggings
-    .filter((rigging) => DELIVERIES.some((delivery) => !workRefusal(build.massKg, rigging, delivery)))
+    .filter((rigging) =>
+      DELIVERIES.some(({ id }) => context.deliveries.has(id) && !workRefusal(build.massKg, rigging, id)),
+    )
     .map((rigging) => ({ rigging, agreement: rodAndLineAgreement(build, rigging) }))
   if (possible.length === 0) return null
   return { dressed, riggings: possible, ...worthOf(dressed, context) }
@@ -126,7 +140,7 @@ function bestPerLine(
   for (const { rigging, agreement } of riggings) {
     if (workRefusal(build.massKg, rigging, retrieve.delivery)) continue
     const { line } = rigging.outfit
-    const reach = castM({ build, outfit: rigging.outfit, handling: { retrieve } }, motion)
+    const reach = castM({ build, outfit: rigging.outfit, handling: { retrieve, retrieveSpeedMps } }, motion)
     const tackle = agreement * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
     const { favoured, warned } = spokenOf(spoken.open, { build, retrieve, outfit: rigging.outfit }, spoken)
     const sure =
@@ -142,10 +156,16 @@ function bestPerLine(
 /** Of the trailers on one hook only those that earn most before the cast can win: their paths hardly differ. */
 const TRAILERS_TRIED = 2
 
+/** Every way the box dresses a lure for the ways of fishing that are looked at. */
+function dressingsOf(lure: Lure, box: Box, { reading, deliveries }: MatchContext): readonly EvaluatedBuild[] {
+  const plain = buildVariants(lure, box, reading)
+  return deliveries.has('three-way') ? [...plain, ...anchored(plain, box)] : plain
+}
+
 /** Every way to fish a lure that can win, come up to `floor`, and break no hard limit known before it is thrown; most promising first. */
 export function candidatesOf(lure: Lure, box: Box, context: MatchContext, floor = -Infinity): Candidate[] {
   if (lawBroken(lure, context.place)) return []
-  return candidatesFor(lure, buildVariants(lure, box, context.reading), context, floor)
+  return candidatesFor(lure, dressingsOf(lure, box, context), context, floor)
 }
 
 /** The same for a lure dressed only in given ways. */
@@ -157,23 +177,24 @@ export function candidatesFor(
 ): Candidate[] {
   const { c, demand, reading } = context
   const family = familyOf(lure.family)
-  const byMount = new Map<Build['mount'], Fitted[]>()
+  const byMount = new Map<Build['mount'] | Build['anchor'], Fitted[]>()
   for (const dressed of dressings) {
     const fitted = fit(dressed, context)
     if (!fitted) continue
-    const beside = byMount.get(dressed.build.mount)
+    const key = dressed.build.anchor ?? dressed.build.mount
+    const beside = byMount.get(key)
     if (beside) beside.push(fitted)
-    else byMount.set(dressed.build.mount, [fitted])
+    else byMount.set(key, [fitted])
   }
   const found: Candidate[] = []
   for (const id of family.retrieves) {
     const retrieve = retrieveOf(id)
-    if (!restsHere(lure, retrieve, context)) continue
     // The window is the lure's own: the same in whatever way it is dressed.
-    const retrieveSpeedMps = pullSpeedMps(retrieve, dressings[0]?.speedMps ?? family.speedMps)
-    for (const [mount, fitted] of byMount) {
-      if (!worksOn(retrieve, mount.kind)) continue
+    const speedMps = dressings[0]?.speedMps ?? family.speedMps
+    const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps, flowHere(c))
+    for (const fitted of byMount.values()) {
       const trailers = fitted
+        .filter((f) => isFishedSo(f.dressed.build, retrieve, retrieveSpeedMps, speedMps, context))
         .flatMap((f) => {
           const { build } = f.dressed
           const offers = handOffers(retrieve, retrieveSpeedMps, f.dressed.offer)

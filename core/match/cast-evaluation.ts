@@ -76,11 +76,10 @@ export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCas
 export const estimateCastMetrics: CastEvaluator<CastMetrics> = (...given) => measureCast(estimateCast, ...given)
 
 /** The cast with its path, to keep and to draw. */
-export const simulateCast: CastEvaluator<CastResult> = (setUp, motion, offer, on) => ({
-  ...evaluateCast(setUp, motion, offer, on),
-  path: track.path(),
-  dropperM: dropperM(setUp.build, on.c, on.reading),
-})
+export const simulateCast: CastEvaluator<CastResult> = (setUp, motion, offer, on) => {
+  const met = evaluateCast(setUp, motion, offer, on)
+  return { ...met, path: track.path(), dropperM: dropperM(setUp.build, motion, on, met.plan) }
+}
 
 /** Lures that are meant to touch cover on their way. Others are not asked to. */
 const TOUCHES: ReadonlySet<string> = new Set(TOUCHING)

@@ -1,24 +1,61 @@
+import { LET_OUT } from '../../data/deliveries'
 import { CARRIED_SHARE, DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
-import { dropShotHeightM, sinkRateMps, sinkTimeS, type BuildMotion, type CastPlan } from '../motion'
-import { fallTaken, familyOf, type Build, type Retrieve } from '../tackle'
-import { passingOf, type Conditions, type Reading } from '../water'
+import { dropShotHeightM, sinkRateMps, sinkTimeS, trimOf, type BuildMotion, type CastPlan } from '../motion'
+import { deliveryOf, fallTaken, familyOf, worksOn, type Build, type DeliveryId, type Retrieve } from '../tackle'
+import { passingOf, slidesMps, type Conditions, type Reading } from '../water'
+import { flowHere } from './flow'
+import { ballDepthM } from './let-out'
 import type { SetUp } from './setup'
 
-/** Length from the hook of a drop-shot to its sinker, m, so that the bait hangs in the middle of the zone, as far as such leaders go; null for other rigs. */
+/** A water, and what was read off it. */
+interface Where {
+  readonly c: Conditions
+  readonly reading: Reading
+}
+
+/**
+ * Length of a dropper, m: from the hook of a drop-shot to its sinker, or from the swivel of a three-way, in steps, so that the bait hangs in the middle of the
+ * zone as far as such droppers go; null for other rigs.
+ */
 export function dropperM(
-  { mount }: Pick<Build, 'mount'>,
-  c: Pick<Conditions, 'depthM'>,
-  { zone }: Pick<Reading, 'zone'>,
+  { mount, anchor }: Pick<Build, 'mount' | 'anchor'>,
+  motion: BuildMotion,
+  where: Where,
+  { castM, rodTipM }: Pick<CastPlan, 'castM' | 'rodTipM'>,
 ) {
+  const { c, reading } = where
+  const wanted = c.depthM - (reading.zone.topM + reading.zone.bottomM) / 2
+  if (anchor) {
+    const [least, most] = LET_OUT.dropperM
+    // From afar the line lies flat and draws the dropper down with it.
+    const leans = dropShotHeightM(1, c.depthM, rodTipM, castM)
+    const steps = Math.round(((wanted + sagM(motion, where)) / leans - least) / LET_OUT.dropperStepM)
+    return Math.min(most, Math.max(least, least + steps * LET_OUT.dropperStepM))
+  }
   if (mount.kind !== 'drop-shot') return null
-  const wanted = c.depthM - (zone.topM + zone.bottomM) / 2
   return Math.min(DROPPER_M[1], Math.max(DROPPER_M[0], wanted))
 }
 
-function heldHeight(build: Build, c: Conditions, reading: Reading, rodTipM: number, distanceM: number): number | null {
-  const leaderM = dropperM(build, c, reading)
-  return leaderM === null ? null : dropShotHeightM(leaderM, c.depthM, rodTipM, distanceM)
+/** Height above the bottom at which a bait hangs over its sinker, or behind a three-way on its leader in the current, m; null for other rigs. */
+function heldHeight(
+  build: Build,
+  motion: BuildMotion,
+  where: Where,
+  rodTipM: number,
+  distanceM: number,
+): number | null {
+  const { depthM } = where.c
+  const leaderM = dropperM(build, motion, where, { castM: distanceM, rodTipM })
+  if (leaderM === null) return null
+  const height = dropShotHeightM(leaderM, depthM, rodTipM, distanceM)
+  return build.anchor ? Math.min(depthM, Math.max(0, height - sagM(motion, where))) : height
+}
+
+/** How far a lure hangs below the swivel of a three-way, on its leader in the current, m; negative where it rises or dives up. */
+function sagM(motion: BuildMotion, { c, reading }: Where): number {
+  const { angle } = trimOf(motion, reading.density, Math.max(0.02, flowHere(c)))
+  return LET_OUT.leaderM * Math.sin(angle)
 }
 
 /** The cast of so many metres that a set-up makes in this water, ready for the path. */
@@ -46,7 +83,11 @@ export function castPlanOf(
     pauseS: retrieve.pauseS,
     slack: retrieve.slack,
     delivery: retrieve.delivery,
-    heldAboveBottomM: heldHeight(build, c, reading, handling.rodTipM, castM),
+    ballM:
+      retrieve.delivery === 'downrigger'
+        ? ballDepthM(motion, outfit.line, handling.retrieveSpeedMps, { c, reading })
+        : null,
+    heldAboveBottomM: heldHeight(build, motion, { c, reading }, handling.rodTipM, castM),
     fallTaken: fallTaken(build.lure.family),
     blowsOut: family.swims === 'sinks',
   }
@@ -57,6 +98,9 @@ export interface CountedOn {
   readonly usualM: number
   readonly thickestM: number
 }
+
+/** Ways of fishing in which it is let sink before the work begins. */
+const SUNK: ReadonlySet<DeliveryId> = new Set(['cast', 'pitch', 'vertical', 'still'])
 
 /**
  * Count-downs worth trying: straight away, to the zone, to the bottom, as the retrieve allows. Whole seconds, shortest first. Line that is drawn down slows the
@@ -71,6 +115,7 @@ export function countDowns(
   { usualM, thickestM }: CountedOn,
 ): number[] {
   const fall = sinkRateMps(motion, reading.density)
+  if (!SUNK.has(retrieve.delivery)) return [0]
   if (familyOf(build.lure.family).swims !== 'sinks' || fall <= 0.01) return [0]
   const toBottom = Math.ceil(sinkTimeS(motion, reading.density, thickestM, c.depthM))
   if (retrieve.delivery === 'pitch') return [Math.min(LONGEST_COUNT_S, toBottom)]
@@ -106,11 +151,32 @@ export function handlings(
   )
 }
 
-/**
- * Whether a retrieve's rests belong in this water: what hangs or floats is carried off by a current or a drift meanwhile, and a rest of half a minute is none
- * there. What sinks lies on the bottom.
- */
-export function restsHere(lure: Build['lure'], retrieve: Retrieve, { c }: { readonly c: Conditions }): boolean {
-  if (familyOf(lure.family).swims === 'sinks') return true
-  return retrieve.pauseS * Math.max(c.currentMps, c.driftMps) <= CARRIED_SHARE * c.castM
+/** What is needed to tell whether a way of working a lure belongs in a water. */
+interface Fishing {
+  readonly c: Conditions
+  readonly deliveries: ReadonlySet<DeliveryId>
 }
+
+/**
+ * Whether a dressed lure is worked so here: its way of fishing is allowed, it is rigged for it, boat or water move at a pace at which it works, and its rests belong in this
+ * water. What hangs or floats is carried off by a current or a drift meanwhile, and a rest of half a minute is none there; what sinks lies on the bottom.
+ */
+export function isFishedSo(
+  build: Pick<Build, 'lure' | 'mount' | 'anchor'>,
+  retrieve: Retrieve,
+  retrieveSpeedMps: number,
+  [slow, fast]: readonly [number, number],
+  { c, deliveries }: Fishing,
+): boolean {
+  if (!deliveries.has(retrieve.delivery) || !worksOn(retrieve, build.mount.kind)) return false
+  if ((retrieve.delivery === 'three-way') !== (build.anchor !== undefined)) return false
+  const { pace } = deliveryOf(retrieve.delivery)
+  const { swims, body } = familyOf(build.lure.family)
+  if (pace === 'boat') return retrieveSpeedMps >= LET_OUT.boatMps[0] && retrieveSpeedMps <= LET_OUT.boatMps[1]
+  if (pace === 'water' && retrieve.pauseS === 0 && body !== 'soft' && body !== 'jig')
+    return retrieveSpeedMps >= WORKS_FROM * slow && retrieveSpeedMps <= fast / WORKS_FROM
+  if (swims === 'sinks' || pace === 'water') return true
+  return retrieve.pauseS * Math.max(c.currentMps, slidesMps(c)) <= CARRIED_SHARE * c.castM
+}
+/** A little under its slowest pace a lure still moves. */
+const WORKS_FROM = 0.85

@@ -17,7 +17,9 @@ export interface EvaluatedBuild {
 export function evaluateBuild(build: Build, known: LureProfile | null, water: Carrying): EvaluatedBuild {
   const density = waterDensity(water.tempC, water.salinity)
   const { lure } = build
-  const motion = known ? motionFromProfile(build, known, water) : motionOf(build, density)
+  // The lure of a three-way swims free of its sinker.
+  const free = build.anchor ? { ...build, massKg: build.massKg - build.anchor.massKg } : build
+  const motion = known ? motionFromProfile(free, known, water) : motionOf(free, density)
   const action = known ? actionFromProfile(build, known) : lureAction(lure)
   const damped = build.trailer !== null && known?.damping.has(build.trailer.id) === true
   const speedMps = known

@@ -2,7 +2,7 @@ import { itemAt } from '../list'
 import { BLOWN_OUT_FROM, blowOutMps, staysDown, type StaysDown } from '../motion'
 import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
-import { familyOf, type Retrieve } from '../tackle'
+import { familyOf, isWound, type Retrieve } from '../tackle'
 import { truthDegree, type When } from '../water'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
@@ -12,7 +12,8 @@ import type { Refusal } from './refusal'
 import type { OfferTest } from './offer-test'
 import { sideShare } from './rule'
 import type { SetUp } from './setup'
-import { downIn, flowHere } from './stay-down'
+import { flowHere } from './flow'
+import { downIn } from './stay-down'
 
 type Doing = keyof typeof DOINGS
 
@@ -36,7 +37,7 @@ type Parts = readonly { readonly does: Doing; readonly part: number }[]
 
 function pullParts(retrieve: Retrieve): Parts {
   const named = (CADENCES as Readonly<Record<string, Parts>>)[retrieve.id]
-  return named ?? [{ does: retrieve.window === undefined ? 'drag' : 'wind', part: 1 }]
+  return named ?? [{ does: isWound(retrieve) ? 'wind' : 'drag', part: 1 }]
 }
 
 /** What of a set-up the hand's work hangs on. */
@@ -54,7 +55,7 @@ export function cadenceOf({ handling, outfit }: Worked): Cadence {
     lead: countDownS > 0 ? [{ does: 'sink', seconds: countDownS }] : [],
     loop,
     loopS: loop.reduce((sum, b) => sum + b.seconds, 0),
-    turnsPerS: retrieve.window === undefined ? null : retrieveSpeedMps / outfit.reel.linePerTurnM,
+    turnsPerS: isWound(retrieve) ? retrieveSpeedMps / outfit.reel.linePerTurnM : null,
   }
 }
 

@@ -1,6 +1,6 @@
 import { ascending } from 'd3-array'
 import { cachedProfile, type LureProfile } from '../bench'
-import { colourOf, type Colouring, type Lure } from '../tackle'
+import { colourOf, deliveriesHere, deliveryOf, type Colouring, type DeliveryId, type Lure } from '../tackle'
 import type { Box } from '../box'
 import {
   readWater,
@@ -14,6 +14,7 @@ import {
 } from '../water'
 import type { CountedOn } from './cast-of'
 import { throwsIn, type CastOfSetUp } from './throws'
+import { flowHere } from './flow'
 import { demandOf, type Demand } from './demand'
 import { recordFor, type OwnRecord, type RecordEntry } from './own-record'
 import { tackleOptions, type Tackle } from './outfit'
@@ -36,6 +37,8 @@ export interface MatchContext {
   readonly species: Species
   readonly reading: Reading
   readonly demand: Demand
+  /** Ways of fishing that are looked at here. */
+  readonly deliveries: ReadonlySet<DeliveryId>
   /** What the lures may be hung on here. */
   readonly riggings: readonly Tackle[]
   /** What tests say of a lure; null where there are none. */
@@ -73,10 +76,20 @@ export function createMatchContext(
     riggings,
     countedOn: countedOn(riggings),
     known: (lure) => cachedProfile(box, lure),
-    castM: throwsIn(box, c.castM, windOnCast(c)),
+    deliveries: deliveriesMoving(c),
+    castM: throwsIn(box, windOnCast(c), { c, reading }),
     contrastOf: contrastsIn(reading, c),
     record,
   }
+}
+
+/** Less than this, m/s, swings nothing across. */
+const MOVES_MPS = 0.08
+
+/** Ways of fishing allowed here that this water, or the boat on it, can do. */
+function deliveriesMoving(c: Conditions): ReadonlySet<DeliveryId> {
+  const moves = flowHere(c) >= MOVES_MPS
+  return new Set([...deliveriesHere(c)].filter((id) => moves || !deliveryOf(id).moving))
 }
 
 function countedOn(riggings: readonly Tackle[]): CountedOn {

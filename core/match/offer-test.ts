@@ -1,6 +1,7 @@
 import { z } from '../zod'
 import {
   COLOUR_GROUPS,
+  DELIVERY_IDS,
   FAMILIES,
   HEAD_KINDS,
   HUNG,
@@ -49,7 +50,7 @@ export const OfferTest = z.strictObject({
   /** Traits that are figures. */
   sized: z.record(z.string(), Span).optional(),
   retrieve: oneOf(ids(RETRIEVES)).optional(),
-  delivery: oneOf(['cast', 'pitch', 'vertical']).optional(),
+  delivery: oneOf(DELIVERY_IDS).optional(),
   pauseS: Span.optional(),
   rodAction: oneOf(ROD_ACTIONS).optional(),
   rodPower: oneOf(ROD_POWERS).optional(),

@@ -18,7 +18,9 @@ import {
   canCast,
   castStrengthN,
   chafes,
+  deliveryOf,
   familyOf,
+  isWound,
   lineAsRated,
   lineInRodRange,
   lineOnRodN,
@@ -144,10 +146,11 @@ export function workRefusal(
   { outfit: { rod, reel, line }, leader }: Pick<Tackle, 'outfit' | 'leader'>,
   delivery: Retrieve['delivery'],
 ): Refusal | null {
-  if (delivery === 'vertical') return massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1] ? null : { code: 'rod-cannot-cast' }
+  const { thrown } = deliveryOf(delivery)
+  if (thrown === 'none') return massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1] ? null : { code: 'rod-cannot-cast' }
   if (!canCast(rod, reel)) return { code: 'lowered-only' }
   if (!rodCanCast(rod, massKg)) return { code: 'rod-cannot-cast' }
-  if (delivery === 'cast' && weakestN(line, leader) < CAST_STRENGTH.least * castStrengthN(massKg))
+  if (thrown === 'cast' && weakestN(line, leader) < CAST_STRENGTH.least * castStrengthN(massKg))
     return { code: 'breaks-on-cast' }
   return null
 }
@@ -195,7 +198,7 @@ export function isBiteProof(leader: Leader | null): boolean {
 
 /** How far the reel's gearing lets the hand wind at the wanted speed with ease, as a factor. A pull of the rod asks nothing of it. */
 export function gearRatioFit(reel: Reel, retrieve: Retrieve, retrieveSpeedMps: number): number {
-  if (retrieve.window === undefined) return 1
+  if (!isWound(retrieve) || retrieve.window === undefined) return 1
   const turns = retrieveSpeedMps / reel.linePerTurnM
   return turns < EASY_TURNS.least ? EASY_TURNS.slower : turns > EASY_TURNS.most ? EASY_TURNS.faster : 1
 }
@@ -217,7 +220,7 @@ export function rodAndLineAgreement(build: Build, tackle: Tackle): number {
 /** What the way of fishing makes of that agreement, as a factor: how the reel winds it, and how line and leader bear the cast. */
 export function workAgreement(massKg: number, tackle: Tackle, retrieve: Retrieve, retrieveSpeedMps: number): number {
   const wound = gearRatioFit(tackle.outfit.reel, retrieve, retrieveSpeedMps)
-  return retrieve.delivery === 'cast' ? wound * castStrengthFit(massKg, tackle) : wound
+  return deliveryOf(retrieve.delivery).thrown === 'cast' ? wound * castStrengthFit(massKg, tackle) : wound
 }
 
 /** How little of the line a fish sees, 0 … 1. */

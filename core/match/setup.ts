@@ -36,6 +36,7 @@ export function setUpKey({ build, outfit, leader, handling }: SetUp): string {
     build.lure.id,
     mountKey(build.mount),
     build.trailer?.id ?? '',
+    ...(build.anchor ? [`three-way:${build.anchor.id}`] : []),
     leader?.id ?? '',
     outfit.line.id,
     outfit.rod.id,

@@ -1,9 +1,11 @@
 import type { BuildMotion, DownIn } from '../motion'
 import { holdsBottom } from '../motion'
 import { LINE_DENSITY } from '../../data/tackle-limits'
-import { passingOf, waterViscosity, type Conditions, type Place, type Reading } from '../water'
-import type { Build } from '../tackle'
+import { waterViscosity, type Conditions, type Place, type Reading } from '../water'
+import { deliveryOf, type Build } from '../tackle'
+import { anchorMotion } from './anchor'
 import type { OnLine } from './candidates'
+import { flowHere } from './flow'
 import type { RetrieveSettings } from './setup'
 
 /** How far a fall may carry it before it is past, as a share of the cast: a cast up and across gives the rest. */
@@ -18,9 +20,6 @@ interface Where {
   readonly reading: Reading
   readonly place: Pick<Place, 'bottom'>
 }
-
-/** Water past a rig, m/s: current, or drift of the boat. */
-export const flowHere = (c: Conditions): number => Math.hypot(...passingOf(c).flowMps)
 
 /** A sinking rig on a line, cast so far, in the water of a match: ready to be asked whether it stays down. */
 export function downIn(
@@ -39,7 +38,7 @@ export function downIn(
     depthM: c.depthM,
     holdM: Math.min(c.depthM, (reading.zone.topM + reading.zone.bottomM) / 2),
     flowMps: flowHere(c),
-    awayM: Math.max(LEAST_AWAY_M, retrieve.delivery === 'vertical' ? 0 : ROOM_SHARE * castM),
+    awayM: Math.max(LEAST_AWAY_M, deliveryOf(retrieve.delivery).thrown === 'none' ? 0 : ROOM_SHARE * castM),
     roomM: Math.max(LEAST_AWAY_M, ROOM_SHARE * castM),
     ground: GROUND_OF[bottom],
   }
@@ -58,8 +57,7 @@ export function linesThatHold(
   handling: Pick<RetrieveSettings, 'rodTipM' | 'retrieve'>,
   where: Where,
 ): readonly OnLine[] {
-  if (build.mount.kind !== 'drop-shot' || flowHere(where.c) === 0) return onLines
-  return onLines.filter(({ rigging, castM }) =>
-    holdsBottom(downIn(motion, rigging.outfit.line, handling, castM, where)),
-  )
+  if ((build.mount.kind !== 'drop-shot' && !build.anchor) || flowHere(where.c) === 0) return onLines
+  const held = build.anchor ? anchorMotion(build.anchor, motion, where.reading.density) : motion
+  return onLines.filter(({ rigging, castM }) => holdsBottom(downIn(held, rigging.outfit.line, handling, castM, where)))
 }

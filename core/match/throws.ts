@@ -3,20 +3,25 @@ import { LINE_DENSITY } from '../../data/tackle-limits'
 import { fitSwing } from '../bench'
 import type { Box } from '../box'
 import { castBySwingM, castLengthM, castTable, handOf, type BuildMotion, type CastHand, type CastWind } from '../motion'
-import type { Rod } from '../tackle'
+import { deliveryOf, type Rod } from '../tackle'
+import { letOutM } from './let-out'
 import type { Outfit, SetUp } from './setup'
+
+/** Through a hole in the ice, m. */
+const UNDER_ICE_M = 2
 
 /** Length of the cast of a set-up whose build moves so, m. */
 export type CastOfSetUp = (setUp: ToCast, motion: BuildMotion) => number
 type ToCast = Pick<SetUp, 'build' | 'outfit'> & {
-  readonly handling: { readonly retrieve: Pick<SetUp['handling']['retrieve'], 'delivery'> }
+  readonly handling: Pick<SetUp['handling'], 'retrieve' | 'retrieveSpeedMps'>
 }
 
 /**
- * Casts with the rods of a box on a water where so much is comfortable, m. A rod with which casts were measured throws by them where they are shorter than
+ * Casts with the rods of a box on a water where so much is comfortable, m; of what is not thrown, the line that is let out. A rod with which casts were measured throws by them where they are shorter than
  * what is comfortable would make it: nobody throws farther than he says he does here. Casts are read off a table.
  */
-export function throwsIn(box: Box, comfortableM: number, wind: CastWind): CastOfSetUp {
+export function throwsIn(box: Box, wind: CastWind, where: Parameters<typeof letOutM>[2]): CastOfSetUp {
+  const comfortableM = where.c.castM
   const usual = handOf(comfortableM, wind)
   const hands = new Map<string, CastHand>()
   const handWith = (rod: Rod): CastHand => {
@@ -35,6 +40,10 @@ export function throwsIn(box: Box, comfortableM: number, wind: CastWind): CastOf
     return castLengthM(hand, motion, massKg, by, 'cast', table)
   }
   return ({ build, outfit, handling }, motion) => {
+    const { pace, thrown } = deliveryOf(handling.retrieve.delivery)
+    if (pace === 'boat' || (pace === 'water' && thrown === 'none'))
+      return letOutM({ build, line: outfit.line, handling }, motion, where)
+    if (where.c.stand === 'ice') return UNDER_ICE_M
     const known = byMotion.get(motion) ?? new Map<Outfit, number>()
     byMotion.set(motion, known)
     const far = known.get(outfit) ?? overhead(build.massKg, motion, outfit)

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { familyOf, kinKeyOf, pullSpeedMps, retrieveOf, worksOn, type Lure } from '../tackle'
+import { familyOf, kinKeyOf, pullSpeedMps, retrieveOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { createMatchContext, bestOf, lawBroken, rank, type MatchContext } from '.'
-import { countDowns, restsHere, rodTips } from './cast-of'
+import { countDowns, isFishedSo, rodTips } from './cast-of'
 import { buildVariants } from './dressed'
 import { estimateCandidates } from './candidate-estimate'
 import { candidatesOf } from './candidates'
@@ -20,14 +20,17 @@ function everySetUp(lure: Lure, box: Box, context: MatchContext): SetUp[] {
   const family = familyOf(lure.family)
   return buildVariants(lure, box, reading).flatMap(({ build, motion, speedMps }) =>
     family.retrieves.map(retrieveOf).flatMap((retrieve) => {
-      if (!worksOn(retrieve, build.mount.kind) || !restsHere(lure, retrieve, context)) return []
       const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps)
+      if (!isFishedSo(build, retrieve, retrieveSpeedMps, speedMps, context)) return []
       return rodTips(build, retrieve, c).flatMap((rodTipM) =>
         countDowns(build, motion, retrieve, c, reading, countedOn).flatMap((countDownS) =>
           riggings
             .filter((r) => !workRefusal(build.massKg, r, retrieve.delivery))
             .filter((rigging) => {
-              const castM = context.castM({ build, outfit: rigging.outfit, handling: { retrieve } }, motion)
+              const castM = context.castM(
+                { build, outfit: rigging.outfit, handling: { retrieve, retrieveSpeedMps } },
+                motion,
+              )
               const one = { rigging, castM, logBeforeCast: 0 }
               return linesThatHold([one], build, motion, { retrieve, rodTipM }, context).length > 0
             })
@@ -121,7 +124,9 @@ describe('candidates', () => {
         expect(candidate.logBeforeCast).toBeCloseTo(Math.max(...candidate.onLines.map((l) => l.logBeforeCast)), 8)
         const thickness = candidate.onLines.map((l) => l.rigging.outfit.line.diameterM)
         expect(thickness).toEqual([...new Set(thickness)].sort((a, b) => a - b))
-        expect(worksOn(candidate.handling.retrieve, candidate.dressed.build.mount.kind)).toBe(true)
+        const { dressed, handling } = candidate
+        const pace = [handling.retrieveSpeedMps, dressed.speedMps] as const
+        expect(isFishedSo(dressed.build, handling.retrieve, ...pace, context)).toBe(true)
       })
     }
   })

@@ -1,10 +1,11 @@
 import { itemAt } from '../list'
 import { sinkRateMps } from '../motion'
-import { familyOf, pullSpeedMps, retrieveOf, worksOn } from '../tackle'
+import { familyOf, pullSpeedMps, retrieveOf } from '../tackle'
 import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
-import { countDowns, restsHere, rodTips } from './cast-of'
+import { countDowns, isFishedSo, rodTips } from './cast-of'
 import { evaluateBuild } from './dressed'
+import { flowHere } from './flow'
 import type { SetUp } from './setup'
 import { SNAG_LIMIT } from './cast-evaluation'
 
@@ -19,8 +20,8 @@ export function waysOf(setUp: SetUp, context: MatchContext): Ranked[] {
   const own = scoreSetUp(setUp, context)
   const others = familyOf(build.lure.family).retrieves.flatMap((id) => {
     const retrieve = retrieveOf(id)
-    if (!worksOn(retrieve, build.mount.kind) || !restsHere(build.lure, retrieve, context)) return []
-    const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps)
+    const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps, flowHere(c))
+    if (!isFishedSo(build, retrieve, retrieveSpeedMps, speedMps, context)) return []
     return countDowns(build, motion, retrieve, c, reading, context.countedOn).flatMap((countDownS) =>
       rodTips(build, retrieve, c).map((rodTipM) =>
         scoreSetUp({ ...setUp, handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM } }, context),

@@ -26,7 +26,7 @@ export class BeatsAlike {
   constructor(
     private readonly line: BowedLine,
     private readonly track: PathBuffer,
-    private readonly plan: Pick<CastPlan, 'depthM' | 'retrieveSpeedMps' | 'pullDurationS'>,
+    private readonly plan: Pick<CastPlan, 'depthM' | 'retrieveSpeedMps' | 'pullDurationS' | 'flowMps'>,
   ) {}
 
   private get place(): Place {
@@ -49,7 +49,7 @@ export class BeatsAlike {
     const bowM = Math.abs(line.lengthM - this.lengthM - moved[3])
     if (this.carried > 0) this.setRight(moved)
     const settled = bowM < SETTLED * plan.retrieveSpeedMps * plan.pullDurationS
-    const more = settled ? Math.max(0, Math.min(most, beatsAlike(line.awayM, nearerM), this.beatsAsDeep(moved[2]))) : 0
+    const more = settled ? Math.max(0, Math.min(most, this.beatsAsFar(nearerM), this.beatsAsDeep(moved[2]))) : 0
     this.moved = moved
     this.carried = more
     this.carriedFrom = track.count
@@ -58,6 +58,12 @@ export class BeatsAlike {
     line.carry(...times(moved, more))
     track.repeat(this.first, more, (line.awayM - away) / more, (line.z - z) / more, seconds, plan.depthM)
     return more
+  }
+
+  /** Whole beats that bring it so far, if each brings it so much nearer. Only water that moves carries it away again and again. */
+  private beatsAsFar(nearerM: number): number {
+    if (nearerM > 0) return Math.max(0, Math.floor((OF_THE_REST * (this.line.awayM - LIFTED_AT_M)) / nearerM))
+    return this.plan.flowMps.some((mps) => mps !== 0) ? Infinity : 0
   }
 
   /** Whole beats that change the depth by no more than {@link DEEPER}, if each changes it so much. */
@@ -79,8 +85,3 @@ const OF_THE_REST = 0.4
 
 /** Nor than change its depth by this share of the water: what sinks or is lifted so fast does not go on as it is. */
 const DEEPER = 0.1
-
-/** Whole beats that bring the lure so far, if each brings it so much nearer. */
-function beatsAlike(awayM: number, nearerM: number): number {
-  return nearerM > 0 ? Math.max(0, Math.floor((OF_THE_REST * (awayM - LIFTED_AT_M)) / nearerM)) : Infinity
-}

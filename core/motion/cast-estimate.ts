@@ -25,7 +25,7 @@ const SUM_OF_PLACES = (PLACES * (PLACES + 1)) / 2
 export function estimateCast(plan: CastPlan, track: PathBuffer): void {
   track.clear()
   const { castM, retrieveSpeedMps, pauseS } = plan
-  if (plan.surface) {
+  if (plan.surface && isTowed(plan)) {
     track.add(castM, 0, 0)
     track.markRetrieveStart()
     return track.add(LIFTED_AT_M, 0, castM / retrieveSpeedMps, 1)

@@ -1,3 +1,4 @@
+import type { DeliveryId } from '../tackle'
 import type { BuildMotion } from './build-motion'
 import { sinkDepthM, sinkTimeS } from './fall'
 import type { PathBuffer } from './path-buffer'
@@ -14,6 +15,7 @@ export interface CastPlan {
   readonly surface: boolean
   readonly density: number
   readonly lineDiameterM: number
+  /** Length of the cast; of the line let out behind a boat; of the lead behind a downrigger's ball. */
   readonly castM: number
   readonly rodTipM: number
   readonly depthM: number
@@ -27,7 +29,9 @@ export interface CastPlan {
   readonly pullDurationS: number
   readonly pauseS: number
   readonly slack: boolean
-  readonly delivery: 'cast' | 'pitch' | 'vertical'
+  readonly delivery: DeliveryId
+  /** How deep a downrigger's ball hangs, m; null without one. */
+  readonly ballM: number | null
   /** Height at which a drop-shot bait is held above the bottom, m; null where the lure itself goes down. */
   readonly heldAboveBottomM: number | null
   /** How readily it is taken as it sinks after the cast, against how it is taken in the pull, 0 … 1. */
@@ -45,6 +49,7 @@ export const STEADY_WIND = {
   pauseS: 0,
   slack: false,
   delivery: 'cast',
+  ballM: null,
   heldAboveBottomM: null,
   fallTaken: 0,
   blowsOut: false,
@@ -56,8 +61,11 @@ export const LIFTED_AT_M = 1.5
 /** A depth kept between surface and bottom, m. */
 export const inWater = (plan: Pick<CastPlan, 'depthM'>, z: number) => (z < 0 ? 0 : z > plan.depthM ? plan.depthM : z)
 
-/** Drops under the rod and baits held over a sinker draw no line behind them. */
-export const isTowed = (plan: CastPlan) => plan.heldAboveBottomM === null && plan.delivery !== 'vertical'
+/** Ways in which line is won by the hand: the lure comes home on a line that is drawn through the water. */
+const WORKED_HOME: ReadonlySet<DeliveryId> = new Set(['cast', 'pitch', 'still'])
+
+/** Whether the hand draws it home through the water: drops under the rod, baits over a sinker and what a boat or river carries are followed in ways of their own. */
+export const isTowed = (plan: CastPlan) => plan.heldAboveBottomM === null && WORKED_HOME.has(plan.delivery)
 
 /** Where a lure is when the work begins: away from the rod tip, across, down, m. */
 export interface Begun {

@@ -1,3 +1,4 @@
+import type { DeliveryId } from '../tackle'
 import {
   CAST_ANGLES_DEG,
   CAST_FROM_M,
@@ -96,7 +97,7 @@ export function castLengthM(
   motion: BuildMotion,
   massKg: number,
   by: Thrower,
-  delivery: 'cast' | 'pitch' | 'vertical',
+  delivery: DeliveryId,
   bySwing = (thrown: Projectile) => castBySwingM(swingJ, thrown, by, wind),
 ): number {
   const far = motion.castM ?? bySwing({ massKg, dragM2: airDragM2(motion) })

@@ -1,10 +1,13 @@
+import { LET_OUT } from '../../data/deliveries'
 import { itemAt } from '../list'
 import { BeatsAlike } from './beats-alike'
 import { BowedLine } from './bowed-line'
 import { LIFTED_AT_M, applyCountDown, type CastPlan } from './cast-plan'
 import { sinkRateMps } from './pull'
 import { PathBuffer } from './path-buffer'
+import { behindBallPath, driftedPath, swungPath, trolledPath } from './let-out'
 import { verticalPath } from './vertical'
+import type { DeliveryId } from '../tackle'
 
 /** The lure's way: `x` m from the rod tip, `z` m deep, `t` s after it touched the water. Equal length. */
 export interface Path {
@@ -82,11 +85,21 @@ interface Grain {
 export const EXACT: Grain = { pieces: 32, beats: 60, near: 0, tries: 6, longestS: 1, ofTheRest: 1 / 6, restM: 0.5 }
 export const QUICK: Grain = { pieces: 20, beats: 9, near: 0, tries: 6, longestS: 2, ofTheRest: 1 / 4, restM: 1 }
 
+/** Ways of fishing that have a path of their own; all others are worked home on the line. */
+const OWN_PATHS: Partial<Record<DeliveryId, (plan: CastPlan, track: PathBuffer) => void>> = {
+  vertical: (plan, track) => verticalPath(plan, oneLine, track),
+  drift: driftedPath,
+  swing: swungPath,
+  troll: trolledPath,
+  downrigger: behindBallPath,
+}
+
 /** Follows a retrieve: each pull and each rest in steps of the lure on its line ({@link BowedLine}). The track is written anew. */
 export function simulateRetrieve(plan: CastPlan, track: PathBuffer, grain: Grain = QUICK): void {
   track.clear()
   if (plan.heldAboveBottomM !== null) return dropShotPath(plan, plan.heldAboveBottomM, track)
-  if (plan.delivery === 'vertical') return verticalPath(plan, oneLine, track)
+  const own = OWN_PATHS[plan.delivery]
+  if (own) return own(plan, track)
   if (plan.surface) return surfacePath(plan, track)
   const { line, seconds } = readyLine(plan, track, grain)
   if (plan.pauseS < LEAST_REST_S) windHome(plan, line, track, seconds, grain)
@@ -120,7 +133,8 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
   let t = from
   let [nearestM, shortestM, noNearer] = [line.awayM, line.lengthM, 0]
   const winsM = NO_NEARER.share * retrieveSpeedMps * pullDurationS
-  for (let i = 0; noNearer < NO_NEARER.beats && line.awayM > LIFTED_AT_M && !track.isFull; i++) {
+  const most = plan.delivery === 'still' ? LET_OUT.waits : Infinity
+  for (let i = 0; i < most && noNearer < NO_NEARER.beats && line.awayM > LIFTED_AT_M && !track.isFull; i++) {
     alike.begin()
     let end = t
     for (let left = pullDurationS; left > 1e-9 && line.awayM > LIFTED_AT_M;) {
@@ -132,8 +146,8 @@ function beatHome(plan: CastPlan, line: BowedLine, track: PathBuffer, from: numb
     }
     end = restOut(plan, line, track, end, grain)
     // Few beats are alike at first, while the lure finds its depth.
-    const most = Math.round((2 * all * (i + 1)) / (grain.beats * (grain.beats + 1))) - 1
-    const more = alike.carry(most, end - t)
+    const alikeAtMost = Math.round((2 * all * (i + 1)) / (grain.beats * (grain.beats + 1))) - 1
+    const more = plan.delivery === 'still' ? 0 : alike.carry(alikeAtMost, end - t)
     t += (1 + more) * (end - t)
     const nearer = line.awayM < nearestM - winsM || line.lengthM < shortestM - winsM
     noNearer = nearer ? 0 : noNearer + 1

@@ -25,12 +25,14 @@ export interface Swing {
   readonly retrieveSpeedMps: number
   readonly tipM: number
   readonly depthM: number
+  /** Swung on along the bottom where it comes down; otherwise its way ends there. */
+  readonly alongBottom?: boolean
 }
 
 const STEP_S = 0.25
 const LONGEST_S = 180
 /** Nearer than this, m, it is lifted out; nearer than this to straight below, degrees, it hangs there. */
-const HOME_M = 2
+export const SWING_HOME_M = 2
 const BELOW_DEG = 86
 
 /**
@@ -38,7 +40,18 @@ const BELOW_DEG = 86
  * ({@link BowedLine}), until it hangs below the rod, comes home or lies on the bottom. The current is taken as the same at every depth.
  */
 export function swing(given: Swing): SwingPoint[] {
-  const { motion, density, line, castM, angleDeg, currentMps, retrieveSpeedMps, tipM, depthM } = given
+  const {
+    motion,
+    density,
+    line,
+    castM,
+    angleDeg,
+    currentMps,
+    retrieveSpeedMps,
+    tipM,
+    depthM,
+    alongBottom = false,
+  } = given
   const bowed = new BowedLine()
   bowed.take({
     motion,
@@ -53,11 +66,11 @@ export function swing(given: Swing): SwingPoint[] {
   const angle = (angleDeg * Math.PI) / 180
   bowed.lay(castM * Math.cos(angle), castM * Math.sin(angle), 0, false)
   const points: SwingPoint[] = []
-  for (let t = 0; t <= LONGEST_S && bowed.awayM > HOME_M; t += STEP_S) {
+  for (let t = 0; t <= LONGEST_S && bowed.awayM > SWING_HOME_M; t += STEP_S) {
     const below = (Math.atan2(bowed.y, bowed.x) * 180) / Math.PI
     points.push({ t, acrossM: bowed.x, downM: bowed.y, angleDeg: below, depthM: bowed.z })
-    // It hangs below the rod, or lies on the bottom.
-    if ((below >= BELOW_DEG && retrieveSpeedMps === 0) || bowed.z >= depthM) break
+    // It hangs below the rod, or has come down to the bottom.
+    if ((below >= BELOW_DEG && retrieveSpeedMps === 0) || (!alongBottom && bowed.z >= depthM)) break
     bowed.step(STEP_S, retrieveSpeedMps)
   }
   return points

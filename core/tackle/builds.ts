@@ -18,6 +18,8 @@ export interface Build {
   readonly lure: Lure
   readonly mount: Mount
   readonly trailer: Trailer | null
+  /** The sinker of a three-way, on its dropper ahead of the lure; none where it is left out. */
+  readonly anchor?: Sinker
   /** Thrown weight, kg. */
   readonly massKg: number
 }

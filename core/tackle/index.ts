@@ -87,7 +87,16 @@ export { RIG_TYPES, Rig, rigTypeOf, type RigPart, type RigType, type RigTypeId }
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { MOST_THINGS, TackleBox } from './tackle-box'
 export { GAP_BAND, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
-export { RETRIEVES, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
+export { RETRIEVES, isWound, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
+export {
+  DELIVERIES,
+  DELIVERY_IDS,
+  deliveriesFrom,
+  deliveriesHere,
+  deliveryOf,
+  type DeliveryId,
+  type StandId,
+} from './delivery'
 export { searchFor } from './search'
 export { colourAt, coloursOfPhoto, nearestColour, type Pixels } from './photo-colours'
 export { SETTLES, settled, type ScaleReading, type Settled } from './settle'

@@ -1,10 +1,11 @@
 import { RETRIEVES as TABLE } from '../../data/retrieves'
+import { deliveryOf, type DeliveryId } from './delivery'
 import type { MountKind } from './family'
 
 export interface Retrieve {
   readonly id: string
   readonly name: string
-  /** Pull as a place in the lure's speed window, 0 … 1; or a fixed pull of the rod, m/s. One of the two. */
+  /** Pull as a place in the lure's speed window, 0 … 1; or a fixed pull of the rod, m/s. One of the two, or neither where the water sets the pace. */
   readonly window?: number
   readonly retrieveSpeedMps?: number
   readonly pullDurationS: number
@@ -14,7 +15,7 @@ export interface Retrieve {
   readonly passing: number
   /** How deep it is let sink before the work begins. */
   readonly sinkTo: readonly ('surface' | 'zone' | 'bottom')[]
-  readonly delivery: 'cast' | 'pitch' | 'vertical'
+  readonly delivery: DeliveryId
   readonly mounts?: readonly MountKind[]
 }
 
@@ -28,10 +29,22 @@ export function retrieveOf(id: string): Retrieve {
   return found
 }
 
-/** Speed of the pull, m/s. Slow to fast runs evenly in proportion, as the hand does. */
-export function pullSpeedMps(retrieve: Retrieve, [slow, fast]: readonly [number, number]): number {
-  return retrieve.retrieveSpeedMps ?? slow * (fast / slow) ** (retrieve.window ?? 0.5)
+/**
+ * Speed of the pull, m/s. Slow to fast runs evenly in proportion, as the hand does.
+ *
+ * @param flowMps what passes a lure that is held, m/s: it sets the pace where the hand does not
+ */
+export function pullSpeedMps(retrieve: Retrieve, [slow, fast]: readonly [number, number], flowMps = 0): number {
+  if (retrieve.retrieveSpeedMps !== undefined) return retrieve.retrieveSpeedMps
+  if (retrieve.window === undefined) return Math.max(STILL_MPS, flowMps)
+  return slow * (fast / slow) ** retrieve.window
 }
+/** What is held in still water hardly moves, m/s. */
+const STILL_MPS = 0.02
+
+/** Whether the hand winds it in at a pace of its own: then the reel must be able to. */
+export const isWound = (retrieve: Retrieve): boolean =>
+  retrieve.window !== undefined && deliveryOf(retrieve.delivery).pace === 'hand'
 
 /** A drop-shot is only shaken; every other rig is fished in every way that does not name its rigs. */
 export function worksOn(retrieve: Retrieve, mount: MountKind): boolean {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import type { CastPlan } from '../motion'
+import { DELIVERY_IDS } from '../tackle'
 import { waterDensity } from '../water'
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
@@ -29,12 +30,12 @@ export const EXTREME_PLAN: fc.Arbitrary<CastPlan> = fc
     surface: fc.boolean(),
     blowsOut: fc.boolean(),
     fallTaken: between(0, 1),
-    delivery: fc.constantFrom('cast', 'cast', 'pitch', 'vertical'),
+    delivery: fc.constantFrom(...(['cast', 'cast', 'cast'] as const), ...DELIVERY_IDS),
+    ballM: fc.option(between(0, 40)),
     heldAboveBottomM: fc.option(between(0, 2), { freq: 8 }),
   })
   .map(({ submergedWeightN, towDragAreaM2, sinkDragAreaM2, diveAngleTan, tempC, salinity, ...rest }) => ({
     ...rest,
-    delivery: rest.delivery as CastPlan['delivery'],
     density: waterDensity(tempC, salinity),
     motion: { submergedWeightN, towDragAreaM2, sinkDragAreaM2, diveAngleTan, basis: 'assumed' },
   }))

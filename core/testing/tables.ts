@@ -1,5 +1,5 @@
 import { z } from '../zod'
-import { COLOUR_GROUPS, MOUNT_KINDS, isFamily, retrieveOf } from '../tackle'
+import { COLOUR_GROUPS, DELIVERY_IDS, MOUNT_KINDS, deliveryOf, isFamily, retrieveOf } from '../tackle'
 import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
@@ -109,12 +109,17 @@ export const TABLE_SCHEMAS = {
       slack: z.boolean(),
       passing: share,
       sinkTo: z.array(z.enum(['surface', 'zone', 'bottom'])).min(1),
-      delivery: z.enum(['cast', 'pitch', 'vertical']),
+      delivery: z.enum(DELIVERY_IDS),
       mounts: z.array(z.enum(MOUNT_KINDS)).optional(),
     })
-    .refine((r) => (r.window === undefined) !== (r.retrieveSpeedMps === undefined), {
-      error: 'has no pace of its own, or two',
-    }),
+    .refine(
+      (r) =>
+        Number(r.window !== undefined) +
+          Number(r.retrieveSpeedMps !== undefined) +
+          Number(deliveryOf(r.delivery).pace === 'water' && r.retrieveSpeedMps === undefined) ===
+        1,
+      { error: 'has no pace of its own, or two' },
+    ),
   rigWays: z.strictObject({
     id,
     name: words,

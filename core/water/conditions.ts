@@ -1,3 +1,4 @@
+import { DELIVERIES, STANDS } from '../../data/deliveries'
 import { z } from '../zod'
 
 /** The water as the angler reads it. One schema for form, storage, files and API; SI throughout. */
@@ -97,6 +98,17 @@ export const Conditions = z
     tideRangeM: z.number().min(0).max(16).default(0),
     /** Height of the waves that come in from outside. */
     swellM: z.number().min(0).max(10).default(0),
+    /** From where one fishes; null where nobody says. */
+    stand: z.enum(STANDS).nullable().default(null),
+    /** Ways of fishing the angler allows; null leaves it at the usual ones from there. */
+    deliveries: z
+      .array(z.enum(DELIVERIES.map(({ id }) => id)))
+      .min(1)
+      .max(DELIVERIES.length)
+      .nullable()
+      .default(null),
+    /** Weight of a downrigger's ball, kg; null takes the usual one. */
+    ballKg: z.number().min(0.5).max(12).nullable().default(null),
     depthM: z.number().min(0.3).max(200),
     cover: Cover,
     forage: z.strictObject({ kind: z.string().min(1).max(40), lengthM: z.number().min(0.003).max(0.6) }),

@@ -1,3 +1,4 @@
+import { slidesMps } from './passing'
 import type { RoleId } from '../quantity'
 import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, TIDES, type Conditions, type Place, type Season } from './conditions'
 import { FORAGE, forageOf } from './forage'
@@ -56,7 +57,7 @@ const NUMBERS = {
   month: { role: null, plain: true, of: ({ c }) => Number(c.date.slice(5, 7)) },
   hour: { role: null, plain: true, of: ({ c }) => c.hour },
   salinity: { role: null, of: ({ place }) => place.salinity },
-  driftMps: { role: 'current', of: ({ c }) => c.driftMps },
+  driftMps: { role: 'current', of: ({ c }) => slidesMps(c) },
   tideRangeM: { role: 'depth', of: ({ c }) => c.tideRangeM },
   swellM: { role: 'depth', of: ({ c }) => c.swellM },
   tempChangeC: { role: null, of: ({ tempChangeC }) => tempChangeC ?? 0 },

@@ -4,15 +4,25 @@ import type { CastInWind, Conditions } from './conditions'
 type Passing = readonly [away: number, across: number]
 const SHARES = { across: [0, 1], against: [-1, 0], along: [1, 0] } as const
 
+type Slides = Pick<Conditions, 'driftMps'> & Partial<Pick<Conditions, 'stand'>>
+/** Only a boat slides. */
+const AFLOAT: ReadonlySet<string> = new Set(['boat', 'kayak'])
+
+/** How fast a boat slides through the water, m/s; bank, bed and ice stand. */
+export const slidesMps = ({ driftMps, stand = null }: Slides): number =>
+  stand === null || AFLOAT.has(stand) ? driftMps : 0
+
 /**
  * Water and bottom past the rod, m/s. A boat that slides is passed by the water as an anchored one is by a current; it drifts with the current itself, and
  * then the bottom passes, too.
  */
-export function passingOf({ driftMps, currentMps, castTo }: Pick<Conditions, 'driftMps' | 'currentMps' | 'castTo'>): {
+export function passingOf(c: Slides & Pick<Conditions, 'currentMps' | 'castTo'>): {
   readonly flowMps: Passing
   readonly groundMps: Passing
 } {
-  const [away, across] = SHARES[castTo]
+  const { currentMps } = c
+  const [away, across] = SHARES[c.castTo]
+  const driftMps = slidesMps(c)
   const at = (mps: number): Passing => [away * mps, across * mps]
   return driftMps > 0
     ? { flowMps: at(driftMps), groundMps: at(driftMps + currentMps) }

@@ -1,3 +1,5 @@
+import { isWound } from '../../core/tackle'
+import { sayBoatPace, sayBrought } from './deliveries'
 import { axisOf, type Improvement, type Mend, type Ranked, type ScoreTerm, type SetUp } from '../../core/match'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
 import { describeColouring, familyOf, type Lure } from '../../core/tackle'
@@ -181,6 +183,7 @@ export function labelledRig(setUp: SetUp): { label: string; name: string }[] {
   return [
     ...(mount ? [{ label: 'on', name: mount }] : []),
     ...(build.trailer ? [{ label: 'trailer', name: build.trailer.name }] : []),
+    ...(build.anchor ? [{ label: 'dropper', name: build.anchor.name }] : []),
     ...(leader ? [{ label: 'leader', name: leader.name }] : []),
     { label: 'line', name: outfit.line.name },
     { label: 'reel', name: outfit.reel.name },
@@ -194,6 +197,7 @@ export function sayRig(setUp: SetUp): string {
   return [
     sayMount(setUp),
     build.trailer && `${build.trailer.name.toLowerCase()} as trailer`,
+    build.anchor && `${build.anchor.name.toLowerCase()} on a dropper`,
     leader?.name ?? 'tied direct',
     outfit.line.name,
     outfit.reel.name,
@@ -207,21 +211,19 @@ export function sayRig(setUp: SetUp): string {
 export function sayHandling({ setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>, system: UnitSystem): string {
   const { handling, outfit } = setUp
   const { retrieve, countDownS, retrieveSpeedMps, rodTipM } = handling
-  const start =
-    retrieve.delivery === 'vertical'
-      ? 'Drop it under the rod'
-      : `${retrieve.delivery === 'pitch' ? 'Pitch' : 'Cast'} ${showMeasure(thrown.plan.castM, 'distance', system)}`
+  const start = sayBrought({ setUp, thrown }, system)
   const counted = countDownS > 0 && retrieve.delivery === 'cast' ? `, count to ${countDownS}` : ''
-  const turns =
-    retrieve.window === undefined
-      ? ''
-      : ` at ${(retrieveSpeedMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
+  const turns = !isWound(retrieve)
+    ? sayBoatPace(retrieve, retrieveSpeedMps, system)
+    : ` at ${(retrieveSpeedMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
   const pause = retrieve.pauseS >= 2 ? `, pausing ${retrieve.pauseS} s` : ''
   const tip =
     retrieve.delivery !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
   const dropper =
     thrown.dropperM === null
       ? ''
-      : ` Tie the hook ${showMeasure(thrown.dropperM, 'lureLength', system)} above the sinker.`
+      : setUp.build.anchor
+        ? ` ${setUp.build.anchor.name} on a dropper of ${showMeasure(thrown.dropperM, 'depth', system)}, weaker than the line.`
+        : ` Tie the hook ${showMeasure(thrown.dropperM, 'lureLength', system)} above the sinker.`
   return `${start}${counted}; ${lower(retrieve.name)}${turns}${pause}${tip}.${dropper}`
 }

@@ -1,3 +1,4 @@
+import { deliveryWords } from './deliveries'
 import { showMeasure, showRange, type RoleId, type UnitSystem } from '../../core/quantity'
 import { FAMILIES, retrieveOf, type MountKind } from '../../core/tackle'
 import {
@@ -103,8 +104,7 @@ export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string 
     saySpan(test.lengthM, 'lureLength', system),
     saySpan(test.massKg, 'lureMass', system, 'weighing'),
     test.retrieve && either(test.retrieve.map((id) => lower(retrieveOf(id).name))),
-    test.delivery &&
-      either(test.delivery.map((w) => ({ cast: 'cast out', pitch: 'pitched', vertical: 'under the rod' })[w])),
+    test.delivery && either(test.delivery.map((w) => deliveryWords(w).done)),
     test.pauseS && `pauses of ${test.pauseS[0]} to ${test.pauseS[1]} s`,
     test.rodPower && `a ${either(test.rodPower)} rod`,
     test.rodAction && `a ${either(test.rodAction)} tip`,

@@ -22,7 +22,7 @@ export const creature = family({
   shift: (t) => (t.form === 'craw' ? { vibration: 0.45 } : { presence: 0.75 }),
   motion: { pullDrag: 0.12, fallDrag: 0.11, densityKgM3: 1080, diveAngleTan: 0 },
   speedMps: [0.1, 0.6],
-  retrieves: ['pitch', 'hop', 'slow-hop', 'drag'],
+  retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'drift-drag', 'wait-lift'],
   rod: { power: ['medium-heavy', 'heavy'], action: ['fast', 'extra-fast'], why: 'backbone to turn a fish out of wood' },
   sheetWords: ['craw', 'crawfish', 'creaturebait'],
   draw,
