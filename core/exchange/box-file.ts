@@ -12,7 +12,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 9
+export const ARCHIVE_VERSION = 10
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -69,6 +69,8 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   7: (raw) => ({ ...raw, version: 8 }),
   // So has how the wind meets the cast.
   8: (raw) => ({ ...raw, version: 9 }),
+  // And from where one fishes, in which ways.
+  9: (raw) => ({ ...raw, version: 10 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

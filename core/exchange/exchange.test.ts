@@ -9,6 +9,7 @@ import V5 from './fixtures/archive-v5.json'
 import V6 from './fixtures/archive-v6.json'
 import V7 from './fixtures/archive-v7.json'
 import V8 from './fixtures/archive-v8.json'
+import V9 from './fixtures/archive-v9.json'
 import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
@@ -72,11 +73,21 @@ describe('archive', () => {
       expect(problems(read)[0]).toMatchObject({ place: expect.stringContaining(`${kind}[${list.length}]`) })
     },
   )
-  /** What the ninth version says more: how the wind meets the cast. */
-  const blown = <T extends { waters: object[]; outings: { water: object }[] }>(old: T) => ({
+  type Waters = { waters: object[]; outings: { water: object }[] }
+  const withWater = <T extends Waters>(old: T, more: object) => ({
     ...old,
-    waters: old.waters.map((w) => ({ ...w, castInWind: null })),
-    outings: old.outings.map((o) => ({ ...o, water: { ...o.water, castInWind: null } })),
+    waters: old.waters.map((w) => ({ ...w, ...more })),
+    outings: old.outings.map((o) => ({ ...o, water: { ...o.water, ...more } })),
+  })
+  /** What the tenth version says more: from where one fishes, in which ways, with what ball on the cable. */
+  const fished = <T extends Waters>(old: T) => withWater(old, { stand: null, deliveries: null, ballKg: null })
+  /** What the ninth version says more: how the wind meets the cast. */
+  const blown = <T extends Waters>(old: T) => withWater(fished(old), { castInWind: null })
+  it('an archive of the ninth version opens as it is; nobody said from where he fished', () => {
+    const read = readArchive(JSON.stringify(V9))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    expect(read.archive).toEqual({ ...fished(V9), version: ARCHIVE_VERSION })
+    expect(read.archive.waters.map((w) => w.castInWind)).toEqual(['with', 'into', 'across', null])
   })
   it('an archive of the eighth version opens as it is; nobody said how the wind met the casts', () => {
     const read = readArchive(JSON.stringify(V8))

@@ -1,3 +1,4 @@
+import { STANDS } from '../../data/deliveries'
 import { COLOUR_GROUPS, FAMILIES } from '../tackle'
 import { MOODS, SKIES } from '../water'
 import { z } from '../zod'
@@ -134,6 +135,40 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     LABEL_CAST_M: between(25, 50),
     LONGEST_COUNT_S: between(20, 120),
     DROPPER_M: rising('the dropper', 0.1, 2),
+  },
+  deliveries: {
+    STANDS: z.array(said).min(3),
+    DELIVERIES: z
+      .array(
+        z.strictObject({
+          id: said,
+          from: z.array(z.enum(STANDS)).min(1),
+          usual: z.array(z.enum(STANDS).nullable()),
+          thrown: z.enum(['cast', 'pitch', 'none']),
+          pace: z.enum(['hand', 'boat', 'water']),
+          moving: z.boolean(),
+          effort: z.enum(['cast', 'drop', 'drift', 'pass', 'wait']),
+        }),
+      )
+      .refine((all) => all.every((d) => d.usual.every((from) => from === null || d.from.includes(from))), {
+        error: 'is usual from where it cannot be done',
+      }),
+    LET_OUT: z.strictObject({
+      trolledM: rising('line out', 5, 150),
+      atSurfaceM: between(10, 60),
+      driftedM: between(20, 150),
+      leadM: between(2, 30),
+      ballKg: between(1, 10),
+      clearM: between(0.2, 3),
+      boatMps: rising('pace of a boat', 0.1, 6),
+      passS: between(30, 600),
+      dropperM: rising('dropper', 0.1, 6),
+      dropperStepM: between(0.1, 1.5),
+      leaderM: between(0.3, 3),
+      swingDeg: between(0, 60),
+      hangS: between(2, 60),
+      waits: between(3, 60),
+    }),
   },
   'fall-taken': {
     FALL_TAKEN: each(

@@ -24,7 +24,7 @@ export {
   type CastInWind,
   type Tide,
 } from './conditions'
-export { passingOf, slidesMps, windOnCast } from './passing'
+export { passingOf, slides, slidesMps, windOnCast } from './passing'
 export { SPECIES, speciesOf, waterKind, type Species, type WaterKind } from './species'
 export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
 export { appetite, seasonOf, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason } from './season'

@@ -8,9 +8,12 @@ type Slides = Pick<Conditions, 'driftMps'> & Partial<Pick<Conditions, 'stand'>>
 /** Only a boat slides. */
 const AFLOAT: ReadonlySet<string> = new Set(['boat', 'kayak'])
 
+/** Whether one stands where a drift carries one along; not said is a boat that may. */
+export const slides = ({ stand = null }: Partial<Pick<Conditions, 'stand'>>): boolean =>
+  stand === null || AFLOAT.has(stand)
+
 /** How fast a boat slides through the water, m/s; bank, bed and ice stand. */
-export const slidesMps = ({ driftMps, stand = null }: Slides): number =>
-  stand === null || AFLOAT.has(stand) ? driftMps : 0
+export const slidesMps = (c: Slides): number => (slides(c) ? c.driftMps : 0)
 
 /**
  * Water and bottom past the rod, m/s. A boat that slides is passed by the water as an anchored one is by a current; it drifts with the current itself, and

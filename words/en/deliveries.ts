@@ -48,11 +48,11 @@ export const sayStand = (stand: StandId | null): string => (stand === null ? 'No
 
 /** What is counted of a way of fishing: casts, drops, drifts, passes, waits. */
 export const EFFORT_WORDS = {
-  cast: { one: 'A cast', more: (n: number) => count(n, 'cast') },
-  drop: { one: 'A drop', more: (n: number) => count(n, 'drop') },
-  drift: { one: 'A drift', more: (n: number) => count(n, 'drift') },
-  pass: { one: 'A pass', more: (n: number) => count(n, 'pass', 'passes') },
-  wait: { one: 'A wait', more: (n: number) => count(n, 'wait') },
+  cast: { noun: 'cast', one: 'A cast', more: (n: number) => count(n, 'cast') },
+  drop: { noun: 'drop', one: 'A drop', more: (n: number) => count(n, 'drop') },
+  drift: { noun: 'drift', one: 'A drift', more: (n: number) => count(n, 'drift') },
+  pass: { noun: 'pass', one: 'A pass', more: (n: number) => count(n, 'pass', 'passes') },
+  wait: { noun: 'wait', one: 'A wait', more: (n: number) => count(n, 'wait') },
 } as const
 
 /** How it is brought to the fish: the first words of how to fish it. */

@@ -10,6 +10,8 @@ const props = defineProps<{
   c: Conditions
   zone: { topM: number; bottomM: number }
   castM: number
+  /** What is not thrown has no cast to take hold of. */
+  thrown: boolean
   rodTipM: number
   tip: { x: number; y: number }
 }>()
@@ -87,6 +89,7 @@ function setTip(m: number) {
       @set="setCover"
     />
     <ColumnHandle
+      v-if="thrown"
       :x="scene.x(castM)"
       :y="scene.skyPx"
       axis="x"

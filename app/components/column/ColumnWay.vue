@@ -11,6 +11,8 @@ const props = defineProps<{
   countDownS: number
   tip: { x: number; y: number }
   lure: Lure | null
+  /** Depth of the bottom on which the sinker of a three-way stands, m. */
+  dropper?: number | null
   /** Turns each of its colours into how it looks down there. */
   seen?: (colour: string) => string
 }>()
@@ -62,6 +64,8 @@ const fishingLine = computed(() => {
       <path d="M-4 0h8" class="tick" />
       <text x="-8" y="4" text-anchor="end" class="on-water">{{ t.s }}</text>
     </g>
+    <path v-if="dropper" :d="`M${midwayAt.x} ${midwayAt.y}L${midwayAt.x - 14} ${scene.z(dropper)}`" class="line" />
+    <circle v-if="dropper" :cx="midwayAt.x - 14" :cy="scene.z(dropper) - 5" r="5" class="sinker" />
     <path :d="run" class="halo" />
     <path :d="run" class="run" data-testid="lure-path" />
     <g v-if="lure" :transform="`translate(${midwayAt.x} ${midwayAt.y})`">
@@ -76,6 +80,9 @@ const fishingLine = computed(() => {
   stroke: rgb(var(--v-theme-on-surface));
   stroke-width: 0.9;
   opacity: 0.55;
+}
+.sinker {
+  fill: rgb(var(--v-theme-on-surface));
 }
 .fall {
   fill: none;

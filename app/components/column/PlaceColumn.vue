@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { placeColumn as words } from '../../../words'
+import { deliveryOf } from '../../../core/tackle'
+import { EFFORT_WORDS, placeColumn as words } from '../../../words'
 import { useScene } from '~/composables/useScene'
 import { useUnderwater } from '~/composables/useUnderwater'
 import { useWater } from '~/stores/water'
@@ -9,6 +10,8 @@ defineProps<{ withOthers?: boolean }>()
 const water = useWater()
 const { now, others, band, known } = useScene()
 const { seen } = useUnderwater()
+/** What is counted of this way of fishing. */
+const counted = computed(() => (now.value ? EFFORT_WORDS[deliveryOf(now.value.thrown.plan.delivery).effort].noun : ''))
 const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
 </script>
 
@@ -27,7 +30,9 @@ const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
     :seen="seen"
     @change="water.change"
   >
-    <span v-if="now" class="share">{{ words.ofTheCast(Math.round(now.thrown.share.inZone * 100)) }}</span>
+    <span v-if="now" class="share">{{
+      words.ofTheCast(Math.round(now.thrown.share.inZone * 100), counted)
+    }}</span>
     <NuxtLink
       v-if="now && withOthers"
       class="bench-link"

@@ -2,7 +2,7 @@
 import { waterColumn as words, sayColumn } from '../../../words'
 import type { Band } from '../../../core/bench'
 import type { CastPlan, Path } from '../../../core/motion'
-import type { Lure } from '../../../core/tackle'
+import { deliveryOf, type Lure } from '../../../core/tackle'
 import type { Conditions, LightPhase } from '../../../core/water'
 import { useElementSize } from '@vueuse/core'
 import { useMeasure } from '~/composables/useMeasure'
@@ -41,6 +41,8 @@ const carriedM = computed(() => (props.path ? Math.max(...props.path.x) : 0))
 const reachM = computed(() =>
   Math.max(10, Math.ceil((Math.max(castM.value, props.c.castM, carriedM.value) * 1.02) / 5) * 5),
 )
+/** Drawn behind a boat, not cast. */
+const towed = computed(() => props.plan && ['troll', 'downrigger', 'drift'].includes(props.plan.delivery))
 const depthM = computed(() => props.c.depthM)
 const scene = computed(() =>
   sceneOf({ widthPx: width.value, depthM: depthM.value, reachM: reachM.value, trueScale: trueScale.value }),
@@ -97,14 +99,24 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
         <g clip-path="url(#in-water)">
           <ColumnOthers v-if="others?.length" :scene="scene" :others="others" :reach-m="reachM" />
         </g>
+        <ColumnTowed
+          v-if="path && plan && towed"
+          :scene="scene"
+          :plan="plan"
+          :path="path"
+          :tip="tip"
+          :lure="lure ?? null"
+          :seen="seen"
+        />
         <ColumnWay
-          v-if="path && plan"
+          v-else-if="path && plan"
           :scene="scene"
           :path="path"
           :count-down-s="plan.countDownS"
           :tip="tip"
           :lure="lure ?? null"
           :seen="seen"
+          :dropper="plan.delivery === 'three-way' ? c.depthM : null"
         />
         <ColumnMeasured v-if="path && measuredM" :scene="scene" :path="path" :measured-m="measuredM" />
         <path
@@ -125,6 +137,7 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
           :c="c"
           :zone="zone"
           :cast-m="castM"
+          :thrown="!plan || deliveryOf(plan.delivery).thrown !== 'none'"
           :rod-tip-m="rodTipM"
           :tip="tip"
           @change="(over) => $emit('change', over)"

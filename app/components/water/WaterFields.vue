@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { waterFields as words, capital, sayCastTo, sayMud, sayTide, sayTrend } from '../../../words'
-import { CAST_DIRECTIONS, TIDES, stirredVisibilityM, waterKind, type Conditions } from '../../../core/water'
+import { CAST_DIRECTIONS, TIDES, slides, stirredVisibilityM, waterKind, type Conditions } from '../../../core/water'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 
@@ -31,8 +31,11 @@ const directions = computed(() =>
 const showsMore = computed(() => {
   const { driftMps, swellM, tide } = props.c
   const salty = water.place !== undefined && waterKind(water.place.salinity) !== 'fresh'
-  return more.value || salty || driftMps > 0 || swellM > 0 || tide !== 'none'
+  const afloat = props.c.stand === 'boat' || props.c.stand === 'kayak'
+  return more.value || afloat || salty || driftMps > 0 || swellM > 0 || tide !== 'none'
 })
+/** A bank does not slide. */
+const moreMeasures = computed(() => MORE_MEASURES.filter(({ key }) => key !== 'driftMps' || slides(props.c)))
 /** What the temperatures kept with the place say. */
 const trend = computed(() => (water.reading ? sayTrend(water.reading, settings.system) : ''))
 const inMud = computed(() => {
@@ -76,7 +79,7 @@ const mud = computed(() => {
         @update:model-value="(tide) => set({ tide })"
       />
       <MeasureField
-        v-for="f in MORE_MEASURES"
+        v-for="f in moreMeasures"
         :key="f.key"
         :label="f.label"
         :role="f.role"

@@ -19,6 +19,7 @@ const stranger = computed(() => {
     <WhereWhen :c="c" />
     <FishFields :c="c" />
     <p v-if="stranger" class="law">{{ stranger }}</p>
+    <WaysFields :c="c" />
     <WaterFields :c="c" />
     <CoverFields :c="c" />
     <SkyFields :c="c" :reading="water.reading" />

@@ -14,7 +14,7 @@ export const columnGrips = {
 
 /** app/components/column/PlaceColumn.vue */
 export const placeColumn = {
-  ofTheCast: (inZone: Shown) => `${inZone} % of the cast in the zone`,
+  ofTheCast: (inZone: Shown, what: Shown) => `${inZone} % of the ${what} in the zone`,
   pathByYourTests: 'Path by your tests',
   pathByPacket: 'Path by packet and family: test it',
   leaveTheRod: 'Leave the rod to the match',
@@ -281,4 +281,17 @@ export const waterInstrumentsPage = {
 export const waterPlacesPage = {
   about: 'Your waters: where they lie, what lives there, and the rules that hold.',
   placesYgrion: 'Places · Ygrion',
+} as const
+
+/** app/components/water/WaysFields.vue */
+export const waysFields = {
+  howYouFish: 'How you fish',
+  from: 'From',
+  waysLookedAt: 'Ways of fishing that are looked at',
+  yourWays: 'The match ranks these ways.',
+  usualFromThere: 'As usual from there.',
+  usualAnywhere: 'As usual: cast, pitched and straight down. Take in what you also do.',
+  asUsual: 'As usual again',
+  needsMovingWater: (ways: Shown) => `${ways}: only where water passes. Give the current, or the drift of the boat.`,
+  ball: 'Ball of the downrigger',
 } as const
