@@ -189,7 +189,9 @@ const PROBLEMS = all<FileProblem>({
 })
 
 const REFUSALS = all<Refusal>({
-  'not-cast': NONE,
+  'not-from-here': NONE,
+  'still-water': NONE,
+  'idle-here': NONE,
   'lowered-only': NONE,
   'breaks-on-cast': NONE,
   'no-rod': NONE,
@@ -209,6 +211,7 @@ const REFUSALS = all<Refusal>({
   'no-rod-casts': NONE,
   trebles: NONE,
   'too-many-hooks': [{ hooks: 3, allowed: 1 }],
+  'too-many-lures': [{ lures: 3, allowed: 2 }],
 })
 
 const CARE = all<Care>({
@@ -303,8 +306,15 @@ const ADJUSTMENTS = all<Adjustment>({
   lure: [{ name: LONG }],
 })
 const LAWS: readonly PlaceLaw[] = [
-  { broken: null, singlesOnly: false, mostHooks: null, rules: '' },
-  { broken: { code: 'trebles' }, singlesOnly: true, mostHooks: 1, rules: 'No fishing from the bridge.' },
+  { broken: null, singlesOnly: false, mostHooks: null, trebleIsThree: false, mostLures: null, rules: '' },
+  {
+    broken: { code: 'trebles' },
+    singlesOnly: true,
+    mostHooks: 1,
+    trebleIsThree: true,
+    mostLures: 2,
+    rules: 'No fishing from the bridge.',
+  },
 ]
 
 const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
@@ -349,7 +359,7 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
       ...TIDES.map(W.sayTide),
       ...[0, 0.4, 1].map(W.sayDensity),
       ...(['fresh', 'brackish', 'salt'] as const).map((kind) => W.sayStranger('Cod', kind)),
-      W.sayPlaceLaw({ rules: 'No boats.', singlesOnly: true, mostHooks: 2 }),
+      W.sayPlaceLaw({ rules: 'No boats.', singlesOnly: true, mostHooks: 2, trebleIsThree: true, mostLures: 3 }),
       ...SYSTEMS.flatMap((s) => [
         W.sayTrend({ tempChangeC: -1.25, trend: 'falling' }, s),
         W.sayTrend({ tempChangeC: 0, trend: 'steady' }, s),

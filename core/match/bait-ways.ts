@@ -45,6 +45,8 @@ function whyNotMounted(lure: Lure, mount: MountKind, box: Box, context: MatchCon
   if (forbidden) return forbidden
   const builds = buildsOf(lure, box).filter((build) => build.mount.kind === mount)
   if (builds.length === 0) return { code: 'no-hook-fits' }
-  const worked = builds.some((build) => context.riggings.some((tackle) => !buildRefusal(build, tackle)))
+  const worked = builds.some((build) =>
+    context.riggings.some((tackle) => !buildRefusal(build, tackle, context.deliveries)),
+  )
   return { code: worked ? 'hangs-up' : 'no-rod-casts' }
 }

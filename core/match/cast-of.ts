@@ -68,7 +68,7 @@ export function castPlanOf(
   const family = familyOf(build.lure.family)
   const { retrieve } = handling
   return {
-    motion,
+    motion: deliveryOf(retrieve.delivery).pace === 'boat' ? (motion.behindBoat ?? motion) : motion,
     surface: family.swims === 'surface',
     density: reading.density,
     lineDiameterM: outfit.line.diameterM,
@@ -85,7 +85,7 @@ export function castPlanOf(
     delivery: retrieve.delivery,
     ballM:
       retrieve.delivery === 'downrigger'
-        ? ballDepthM(motion, outfit.line, handling.retrieveSpeedMps, { c, reading })
+        ? ballDepthM(motion.behindBoat ?? motion, outfit.line, handling.retrieveSpeedMps, { c, reading })
         : null,
     heldAboveBottomM: heldHeight(build, motion, { c, reading }, handling.rodTipM, castM),
     fallTaken: fallTaken(build.lure.family),

@@ -1,4 +1,11 @@
-import { actionFromProfile, motionFromProfile, cachedProfile, type Carrying, type LureProfile } from '../bench'
+import {
+  actionFromProfile,
+  motionFromProfile,
+  cachedProfile,
+  trolledMotion,
+  type Carrying,
+  type LureProfile,
+} from '../bench'
 import { motionOf, type BuildMotion } from '../motion'
 import { buildsOf, familyOf, lureAction, type Build, type Lure } from '../tackle'
 import type { Box } from '../box'
@@ -19,13 +26,19 @@ export function evaluateBuild(build: Build, known: LureProfile | null, water: Ca
   const { lure } = build
   // The lure of a three-way swims free of its sinker.
   const free = build.anchor ? { ...build, massKg: build.massKg - build.anchor.massKg } : build
-  const motion = known ? motionFromProfile(free, known, water) : motionOf(free, density)
+  const motion = known ? withTrolled(motionFromProfile(free, known, water), known) : motionOf(free, density)
   const action = known ? actionFromProfile(build, known) : lureAction(lure)
   const damped = build.trailer !== null && known?.damping.has(build.trailer.id) === true
   const speedMps = known
     ? ([known.window.slow.value, known.window.fast.value] as const)
     : familyOf(lure.family).speedMps
   return { build, motion, offer: offerOf(build, motion, density, action, damped), speedMps }
+}
+
+/** What tests behind a boat say goes with the motion. */
+function withTrolled(motion: BuildMotion, known: LureProfile): BuildMotion {
+  const behindBoat = trolledMotion(known, motion)
+  return behindBoat === motion ? motion : { ...motion, behindBoat }
 }
 
 interface Held {

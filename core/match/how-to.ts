@@ -105,6 +105,8 @@ export interface PlaceLaw {
   readonly broken: Refusal | null
   readonly singlesOnly: boolean
   readonly mostHooks: number | null
+  readonly trebleIsThree: boolean
+  readonly mostLures: number | null
   readonly rules: string
 }
 
@@ -155,6 +157,7 @@ function staysDownHere(
 
 /** What local rules say of hooks here, and whether a set-up breaks them. */
 export function lawOf(setUp: Pick<SetUp, 'build'> | null, place: MatchContext['place']): PlaceLaw {
-  const { singlesOnly, mostHooks, rules } = place
-  return { broken: setUp && lawBroken(setUp.build.lure, place), singlesOnly, mostHooks, rules }
+  const { singlesOnly, mostHooks, trebleIsThree, mostLures, rules } = place
+  const broken = setUp && lawBroken(setUp.build.lure, place)
+  return { broken, singlesOnly, mostHooks, trebleIsThree, mostLures, rules }
 }

@@ -19,7 +19,9 @@ export function forbids(lure: Lure, box: Box, context: MatchContext): Refusal | 
   if (context.riggings.length === 0) return tackleLacks(box, context)
   const builds = buildsOf(lure, box)
   if (builds.length === 0) return { code: 'no-hook-fits' }
-  const works = builds.some((build) => context.riggings.some((tackle) => !buildRefusal(build, tackle)))
+  const works = builds.some((build) =>
+    context.riggings.some((tackle) => !buildRefusal(build, tackle, context.deliveries)),
+  )
   return works ? null : { code: 'no-rod-casts' }
 }
 

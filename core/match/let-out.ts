@@ -25,12 +25,13 @@ const middleOf = ({ zone }: Where['reading']) => (zone.topM + zone.bottomM) / 2
  * Line let out behind a boat so that the lure rides in the middle of the zone, or on the bottom where it is worked there, m; the lead behind a downrigger's ball.
  * Where no line gets it there, as much as is let out at all.
  */
-export function letOutM({ build, line, handling }: Held, motion: BuildMotion, { c, reading }: Where): number {
+export function letOutM({ build, line, handling }: Held, own: BuildMotion, { c, reading }: Where): number {
   const { retrieve, retrieveSpeedMps, rodTipM = c.rodTipM ?? TIP_M } = handling
   const [leastM, mostM] = LET_OUT.trolledM
   if (retrieve.delivery === 'downrigger') return LET_OUT.leadM
   if (familyOf(build.lure.family).swims === 'surface') return LET_OUT.atSurfaceM
   const drifts = retrieve.delivery === 'drift'
+  const motion = drifts ? own : (own.behindBoat ?? own)
   const speed = drifts ? flowHere(c) : retrieveSpeedMps
   const clear = Math.max(0.2, c.depthM - (drifts ? 0 : LET_OUT.clearM))
   const wanted = retrieve.sinkTo.includes('bottom') ? c.depthM : middleOf(reading)

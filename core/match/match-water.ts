@@ -10,7 +10,7 @@ import type { Ranked } from './score-breakdown'
 import { rankBehind, rankSteps, type Placed } from './rank'
 import { isPoor, pairOf, tiedPlaces, type Pair } from './places'
 import { cheapestRemedy, type Remedy } from './remedy'
-import { rankRigs } from './rigs'
+import { rankRigs, type Member } from './rigs'
 import type { ScoreTerm } from './score'
 import type { Refusal } from './refusal'
 
@@ -25,6 +25,8 @@ export interface MatchRow extends Placed {
 interface MatchRig {
   readonly rig: Pick<Rig, 'id' | 'name'>
   readonly row: MatchRow | null
+  /** What else hangs on its line. */
+  readonly members: readonly Member[]
   readonly why: Refusal | null
 }
 
@@ -97,9 +99,10 @@ export function* matchSteps(
       ...ranked,
       ...judged(ranked, i < options.lifts ? bestSingleChange(ranked, context) : null),
     }))
-    const rigs = rankRigs(box, context).map(({ rig, ranked, why }): MatchRig => ({
+    const rigs = rankRigs(box, context).map(({ rig, ranked, members, why }): MatchRig => ({
       rig,
       why,
+      members,
       row: ranked && { ...ranked, alike: [], ...judged(ranked, null) },
     }))
     return {

@@ -30,6 +30,7 @@ import {
   weakestN,
   worksOn,
   type Build,
+  type DeliveryId,
   type Leader,
   type Reel,
   type Retrieve,
@@ -159,8 +160,11 @@ export function workRefusal(
 export function buildRefusal(
   { lure, mount, massKg }: Pick<Build, 'lure' | 'mount' | 'massKg'>,
   tackle: Pick<Tackle, 'outfit' | 'leader'>,
+  deliveries: ReadonlySet<DeliveryId>,
 ): Refusal | null {
-  const ways = familyOf(lure.family).retrieves.map(retrieveOf)
+  const ways = familyOf(lure.family)
+    .retrieves.map(retrieveOf)
+    .filter(({ delivery }) => deliveries.has(delivery))
   const refusals = ways
     .filter((way) => worksOn(way, mount.kind))
     .map(({ delivery }) => workRefusal(massKg, tackle, delivery))

@@ -137,14 +137,15 @@ describe('law', () => {
     expect(whyNotLure(treble, first, box, context).why).toEqual({ code: 'trebles' })
   })
   it('a number of hooks is kept', () => {
+    const law = { trebleIsThree: false, mostLures: null }
     const lure = { hooks: { style: 'single', size: '#1', wire: 'medium', count: 5 } } as Pick<Lure, 'hooks'>
-    expect(lawBroken(lure, { singlesOnly: false, mostHooks: 3 })).toEqual({
+    expect(lawBroken(lure, { ...law, singlesOnly: false, mostHooks: 3 })).toEqual({
       code: 'too-many-hooks',
       hooks: 5,
       allowed: 3,
     })
-    expect(lawBroken(lure, { singlesOnly: true, mostHooks: 5 })).toBeNull()
-    expect(lawBroken({ hooks: null }, { singlesOnly: true, mostHooks: 1 })).toBeNull()
+    expect(lawBroken(lure, { ...law, singlesOnly: true, mostHooks: 5 })).toBeNull()
+    expect(lawBroken({ hooks: null }, { ...law, singlesOnly: true, mostHooks: 1 })).toBeNull()
   })
 })
 

@@ -2,7 +2,6 @@
 export type Refusal =
   | {
       readonly code:
-        | 'not-cast'
         | 'part-missing'
         | 'reel-off-rod'
         | 'used-up'
@@ -21,5 +20,9 @@ export type Refusal =
         | 'no-line-on-reel'
         | 'no-rod-casts'
         | 'trebles'
+        | 'not-from-here'
+        | 'still-water'
+        | 'idle-here'
     }
   | { readonly code: 'too-many-hooks'; readonly hooks: number; readonly allowed: number }
+  | { readonly code: 'too-many-lures'; readonly lures: number; readonly allowed: number }

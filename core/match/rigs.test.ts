@@ -12,6 +12,7 @@ const answer = (of: Box, over = {}) =>
 const row = (rig: Rig, over = {}, of: Partial<Box> = {}) => answer({ ...box, ...of, rigs: [rig] }, over).rigs[0]
 const named = (name: string) => box.rigs.find((r) => r.name === name) as Rig
 const sill = named('Sill, slow')
+const spinner = box.lures.find((l) => l.family === 'in-line-spinner')!
 
 describe('saved rigs in the match', () => {
   it('each is fished with just the parts it is tied of', () => {
@@ -52,7 +53,18 @@ describe('saved rigs in the match', () => {
   })
   it.each([
     ['a lure is gone', { lureId: 'gone' }, {}, ['part-missing']],
-    ['it is trolled', { type: 'trolled-keel' }, {}, ['not-cast']],
+    [
+      'it is trolled, from the bank',
+      { type: 'trolled-keel', lureId: spinner.id },
+      { stand: 'shore' },
+      ['not-from-here'],
+    ],
+    [
+      'a three-way in still water',
+      { type: 'three-way', lureId: spinner.id, sinkerId: 'dropper-20' },
+      {},
+      ['still-water'],
+    ],
     ['the rod cannot throw it', { rodId: 'rod-barge' }, {}, ['rod-cannot-cast', 'reel-off-rod', 'line-off-rod']],
     ['teeth', {}, { speciesId: 'pike' }, ['not-bite-proof', 'too-weak']],
     ['no reel under the line', { lineId: 'none' }, {}, ['part-missing']],

@@ -1,67 +1,143 @@
-import { familyOf, reelFitsRod, rigMassKg, rigParts, type Build, type Rig, type RigParts } from '../tackle'
+import {
+  deliveriesFrom,
+  deliveryOf,
+  familyOf,
+  pullSpeedMps,
+  reelFitsRod,
+  retrieveOf,
+  rigMassKg,
+  rigParts,
+  type Build,
+  type DeliveryId,
+  type Lure,
+  type Rig,
+  type RigParts,
+} from '../tackle'
 import type { Box } from '../box'
-import type { Ranked } from './score-breakdown'
-import { evaluateBuild } from './dressed'
-import { lawBroken } from './law'
+import { isFishedSo } from './cast-of'
+import { evaluateBuild, type EvaluatedBuild } from './dressed'
+import { flowHere } from './flow'
+import { lineBroken } from './law'
 import type { MatchContext } from './match-context'
 import { tackleAsked, rejectionReason, tackleOf, buildRefusal } from './outfit'
 import { bestDressed } from './rank'
 import type { Refusal } from './refusal'
+import { ranksBefore, scoreBreakdown, type Ranked } from './score-breakdown'
+
+/** A further lure on the line of a rig, and what it would earn by itself where the rig takes it. */
+export interface Member {
+  readonly lureId: string
+  readonly name: string
+  readonly at: RigParts['further'][number]['at']
+  readonly metres: number
+  readonly dummy: boolean
+  readonly score: number
+}
 
 /** A saved rig in one water: its best handling there, or why it cannot be fished so. */
 export interface RigRow {
   readonly rig: Pick<Rig, 'id' | 'name'>
   readonly ranked: Ranked | null
+  readonly members: readonly Member[]
   readonly why: Refusal | null
 }
 
-/** How a rig hooks its lure, as the match casts it; null where a part is missing or the way is not cast. */
-function mountOf({ type, head, hook, sinker }: RigParts): Build['mount'] | null {
+/** How a rig hooks its lure; null where a part is missing. A bare body behind a three-way goes on a loose hook. */
+function mountOf({ type, lure, head, hook, sinker }: RigParts): Build['mount'] | null {
   switch (type.mount) {
     case 'own':
-      return { kind: 'own' }
+      if (!lure || familyOf(lure.family).body !== 'soft') return { kind: 'own' }
+      return hook && { kind: 'texas', hook, sinker: null }
     case 'head':
       return head && { kind: 'head', head }
     case 'texas':
       return hook && { kind: 'texas', hook, sinker }
     case 'drop-shot':
       return hook && sinker && { kind: 'drop-shot', hook, sinker }
-    case 'belly':
-    case 'wacky':
-      return hook && { kind: type.mount, hook }
     default:
-      return null
+      return hook && { kind: type.mount, hook }
   }
 }
 
+/** The ways of fishing that a rig is tied for and that can be done from here; the limit that it breaks where there are none. */
+function deliveriesOfRig(
+  { type }: Pick<RigParts, 'type'>,
+  { c, deliveries }: MatchContext,
+): ReadonlySet<DeliveryId> | Refusal {
+  if (!type.deliveries) return deliveries
+  const possible = deliveriesFrom(c.stand).filter((id) => type.deliveries?.includes(id))
+  if (possible.length === 0) return { code: 'not-from-here' }
+  const moving = possible.filter((id) => !deliveryOf(id).moving || flowHere(c) > 0)
+  return moving.length > 0 ? new Set(moving) : { code: 'still-water' }
+}
+
+const isRefusal = (found: ReadonlySet<DeliveryId> | Refusal): found is Refusal => 'code' in found
+
+/** Whether any way of working a dressed lure is one of those that are allowed. */
+const worksHere = ({ build, speedMps }: EvaluatedBuild, context: MatchContext) =>
+  familyOf(build.lure.family)
+    .retrieves.map(retrieveOf)
+    .some((r) => isFishedSo(build, r, pullSpeedMps(r, speedMps, flowHere(context.c)), speedMps, context))
+
+/** Single hooks that a rig adds to those hung on its lures: a stinger, the loose hook or head of a body. */
+const addedHooks = (rig: Rig, mount: Build['mount'], further: readonly { readonly lure: Lure }[]) =>
+  (mount.kind === 'own' ? 0 : 1) + (rig.stinger ? 1 : 0) + further.filter(({ lure }) => !lure.hooks).length
+
 function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
-  const refuse = (why: Refusal): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, why })
-  const no = (code: Exclude<Refusal['code'], 'too-many-hooks'>) => refuse({ code })
+  const refuse = (why: Refusal): RigRow => ({ rig: { id: rig.id, name: rig.name }, ranked: null, members: [], why })
+  const no = (code: Exclude<Refusal['code'], 'too-many-hooks' | 'too-many-lures'>) => refuse({ code })
   const parts = rigParts(rig, box)
-  const { lure, trailer, rod, reel, line, leader } = parts
-  if (parts.type.mount === null) return no('not-cast')
+  const { lure, trailer, rod, reel, line, leader, sinker } = parts
   const mount = mountOf(parts)
-  if (!lure || !mount || !rod || !line) return no('part-missing')
+  if (!lure || !mount || !rod || !line || parts.further.length < rig.further.length) return no('part-missing')
   if (!reel || !reelFitsRod(rod, reel)) return no('reel-off-rod')
   if (lure.count === 0) return no('used-up')
-  const law = lawBroken(lure, context.place, (mount.kind === 'own' ? 0 : 1) + (rig.stinger ? 1 : 0))
+  const deliveries = deliveriesOfRig(parts, context)
+  if (isRefusal(deliveries)) return refuse(deliveries)
+  const hooked = parts.further.filter((one) => !one.dummy)
+  const law = lineBroken([lure, ...hooked.map((one) => one.lure)], context.place, addedHooks(rig, mount, hooked))
   if (law) return refuse(law)
-  const massKg = rigMassKg(parts)
+  const anchor = deliveries.has('three-way') ? sinker : null
+  if (deliveries.has('three-way') && !anchor) return no('part-missing')
+  const massKg = rigMassKg({ ...parts, further: [] })
   const outfit = { rod, reel, line }
+  const here = { ...context, deliveries, riggings: [tackleOf(outfit, leader, tackleAsked(context.species, context.c))] }
+  const taken = familyOf(lure.family).takesTrailer ? trailer : null
+  const build: Build = { lure, mount, trailer: taken, massKg, ...(anchor && { anchor }) }
   const broken =
     rejectionReason(outfit, leader, context.species, context.c) ??
-    buildRefusal({ lure, mount, massKg }, { outfit, leader })
+    buildRefusal({ ...build, massKg: rigMassKg(parts) }, { outfit, leader }, deliveries)
   if (broken) return refuse(broken)
-  const taken = familyOf(lure.family).takesTrailer ? trailer : null
-  const build: Build = { lure, mount, trailer: taken, massKg }
   const dressed = evaluateBuild(build, context.known(lure), context.reading)
-  const tackle = tackleOf(outfit, leader, tackleAsked(context.species, context.c))
-  const ranked = bestDressed(dressed, { ...context, riggings: [tackle] })
-  return ranked ? { rig: { id: rig.id, name: rig.name }, ranked, why: null } : no('hangs-up')
+  if (!worksHere(dressed, here)) return no('idle-here')
+  const ranked = bestDressed(dressed, here)
+  if (!ranked) return no('hangs-up')
+  return { rig: { id: rig.id, name: rig.name }, ranked, members: membersOf(parts, ranked, here), why: null }
 }
+
+/** The other lures on the line, each judged on the way that the first one goes. */
+const membersOf = ({ further }: RigParts, { setUp, thrown }: Ranked, context: MatchContext): Member[] =>
+  further.map(({ lure, at, metres, dummy }) => {
+    const build: Build = { lure, mount: { kind: 'own' }, trailer: null, massKg: lure.massKg }
+    const { offer } = evaluateBuild(build, context.known(lure), context.reading)
+    const { score } = scoreBreakdown({ ...setUp, build }, offer, thrown, context)
+    return { lureId: lure.id, name: lure.name, at, metres, dummy, score }
+  })
 
 /** Every saved rig as it is tied, fished in its best way here; the best first, those that cannot be fished last. */
 export function rankRigs(box: Box, context: MatchContext): RigRow[] {
   const rows = box.rigs.map((rig) => rankRig(rig, box, context))
-  return rows.sort((a, b) => (b.ranked?.score ?? -1) - (a.ranked?.score ?? -1) || (a.rig.name < b.rig.name ? -1 : 1))
+  return rows.sort((a, b) =>
+    a.ranked && b.ranked
+      ? ranksBefore(a.ranked, b.ranked)
+        ? -1
+        : 1
+      : a.ranked
+        ? -1
+        : b.ranked
+          ? 1
+          : a.rig.name < b.rig.name
+            ? -1
+            : 1,
+  )
 }

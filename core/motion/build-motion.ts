@@ -15,6 +15,8 @@ export interface BuildMotion {
   readonly submergedWeightN: number
   /** Where the figures come from. */
   readonly basis: Basis
+  /** How it moves behind a boat, where that was tested: a plug trolled holds another angle than one wound in. */
+  readonly behindBoat?: Omit<BuildMotion, 'behindBoat'>
   /** Length of the angler's own casts with it, m, where they were measured. */
   readonly castM?: number
 }

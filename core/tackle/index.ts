@@ -83,7 +83,7 @@ export {
   type Patch,
 } from './changes'
 export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPlace } from './tray'
-export { RIG_TYPES, Rig, rigTypeOf, type RigPart, type RigType, type RigTypeId } from './rig'
+export { FURTHER_AT, RIG_TYPES, Rig, rigTypeOf, type Further, type RigPart, type RigType, type RigTypeId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { MOST_THINGS, TackleBox } from './tackle-box'
 export { GAP_BAND, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'

@@ -1,4 +1,5 @@
 import { z } from '../zod'
+import type { DeliveryId } from './delivery'
 import { RIG_TYPES as TABLE } from '../../data/rig-types'
 
 const id = z.string().min(1).max(80)
@@ -6,6 +7,19 @@ const part = id.nullable()
 
 export type RigTypeId = (typeof TABLE)[number]['id']
 const TYPES = TABLE.map((type) => type.id)
+
+/** Where a further lure hangs on the same line: behind the first, on a dropper above it, on an arm of an umbrella. */
+export const FURTHER_AT = ['behind', 'above', 'arm'] as const
+
+/** A further lure on the same line; a dummy carries no hook and only makes the shoal. */
+const Further = z.strictObject({
+  lureId: id,
+  at: z.enum(FURTHER_AT),
+  /** From the first lure, m. */
+  metres: z.number().min(0).max(5),
+  dummy: z.boolean(),
+})
+export type Further = z.infer<typeof Further>
 
 /** A rig as it is tied: what it joins, by id; nothing where a joint is left open. */
 export const Rig = z.strictObject({
@@ -25,6 +39,8 @@ export const Rig = z.strictObject({
   weakLinkN: z.number().positive().max(500).nullable(),
   /** A stinger hook trailed behind the main one. */
   stinger: z.boolean(),
+  /** What else hangs on the line. */
+  further: z.array(Further).max(12).default([]),
   notes: z.string().max(500),
 })
 export type Rig = z.infer<typeof Rig>
@@ -34,8 +50,12 @@ export interface RigType {
   readonly id: RigTypeId
   readonly name: string
   readonly about: string
-  /** How the body is hooked; null where the match does not know how to fish it. */
-  readonly mount: 'own' | 'head' | 'texas' | 'belly' | 'wacky' | 'drop-shot' | null
+  /** How the body is hooked. */
+  readonly mount: 'own' | 'head' | 'texas' | 'belly' | 'wacky' | 'drop-shot'
+  /** The ways of fishing it is tied for; all that its lure is fished in where none are named. */
+  readonly deliveries?: readonly DeliveryId[]
+  /** Where a second lure belongs on it. */
+  readonly second?: Further['at']
   readonly bodies: readonly ('hard' | 'soft' | 'wire' | 'metal' | 'jig')[]
   readonly families?: readonly string[]
   readonly needs: readonly RigPart[]
@@ -44,7 +64,6 @@ export interface RigType {
   readonly hookStyles?: readonly string[]
   readonly sinkerKinds?: readonly string[]
   readonly terminalKinds?: readonly string[]
-  readonly trolled?: boolean
   readonly weakLink?: boolean
   readonly tip?: string
 }

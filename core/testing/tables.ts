@@ -1,5 +1,5 @@
 import { z } from '../zod'
-import { COLOUR_GROUPS, DELIVERY_IDS, MOUNT_KINDS, deliveryOf, isFamily, retrieveOf } from '../tackle'
+import { COLOUR_GROUPS, DELIVERY_IDS, FURTHER_AT, MOUNT_KINDS, deliveryOf, isFamily, retrieveOf } from '../tackle'
 import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
@@ -124,7 +124,7 @@ export const TABLE_SCHEMAS = {
     id,
     name: words,
     about: words,
-    mount: z.enum(MOUNT_KINDS).nullable(),
+    mount: z.enum(MOUNT_KINDS),
     bodies: z.array(body),
     families: z.array(familyId).optional(),
     needs: z.array(id),
@@ -133,7 +133,8 @@ export const TABLE_SCHEMAS = {
     hookStyles: z.array(words).optional(),
     sinkerKinds: z.array(id).optional(),
     terminalKinds: z.array(id).optional(),
-    trolled: z.boolean().optional(),
+    deliveries: z.array(z.enum(DELIVERY_IDS)).min(1).optional(),
+    second: z.enum(FURTHER_AT).optional(),
     weakLink: z.boolean().optional(),
     tip: sentence.optional(),
   }),

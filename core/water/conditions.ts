@@ -48,6 +48,9 @@ export const Place = z.strictObject({
   /** Whether the law here allows single hooks only, and how many hooks a line may carry; null where nobody says. */
   singlesOnly: z.boolean().default(false),
   mostHooks: z.number().int().min(1).max(60).nullable().default(null),
+  /** Whether a treble counts as three hooks here, not as one; and how many lures a line may carry. */
+  trebleIsThree: z.boolean().default(false),
+  mostLures: z.number().int().min(1).max(20).nullable().default(null),
   /** How far the wind blows over open water before it gets here, km, and what it finds on the bottom: these make mud. */
   fetchKm: z.number().min(0).max(500).default(1),
   bottom: z.enum(BOTTOMS).default('sand'),

@@ -1,4 +1,5 @@
 import type { Note, PlaceLaw } from '../../core/match'
+import { count } from './grammar'
 import { NOTES } from './how-to'
 import { sayRefusal } from './refusals'
 
@@ -12,11 +13,14 @@ interface NoteWords {
 export const noteWords = ({ id }: Pick<Note, 'id'>): NoteWords => NOTES[id]
 
 /** The law of a place for a set-up, sentence by sentence. */
-export function sayLaw({ broken, singlesOnly, mostHooks, rules }: PlaceLaw): string[] {
+export function sayLaw({ broken, singlesOnly, mostHooks, trebleIsThree, mostLures, rules }: PlaceLaw): string[] {
   return [
     ...(broken ? [`Not here: ${sayRefusal(broken)}.`] : []),
     ...(singlesOnly ? ['Single hooks only on this water.'] : []),
-    ...(mostHooks === null ? [] : [`No more than ${mostHooks} hooks on a line here.`]),
+    ...(mostHooks === null
+      ? []
+      : [`No more than ${mostHooks} hooks on a line here${trebleIsThree ? ', a treble counted as three' : ''}.`]),
+    ...(mostLures === null ? [] : [`No more than ${count(mostLures, 'lure')} on a line here.`]),
     ...(rules ? [rules] : []),
   ]
 }

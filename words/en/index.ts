@@ -14,6 +14,7 @@ export { both, capital, count, either, percent, plural } from './grammar'
 export { sayJoint } from './joints'
 export { sayGap, sayHinge, sayHolds, sayKnob } from './match'
 export { sayUse } from './parts'
+export { sayFurtherAt, sayMember } from './rigs'
 export { questionWords } from './questions'
 export {
   labelledRig,

@@ -3,7 +3,9 @@ import { read, type Catalogue } from './catalogue'
 
 /** Why a set-up cannot be fished here, as the rest of “it cannot be fished here: …”. */
 const REFUSALS: Catalogue<Refusal> = {
-  'not-cast': () => 'the match only knows what is cast',
+  'not-from-here': () => 'it cannot be fished from where you stand',
+  'still-water': () => 'it needs water that passes: a current, or the drift of a boat',
+  'idle-here': () => 'it does not work at the pace of this water, or of a boat',
   'part-missing': () => 'a part is missing',
   'reel-off-rod': () => 'its line is on no reel that fits the rod',
   'used-up': () => 'there is none left in the box',
@@ -22,6 +24,7 @@ const REFUSALS: Catalogue<Refusal> = {
   'no-line-on-reel': () => 'no line is wound on a reel that fits one of the rods',
   'no-rod-casts': () => 'no rod that holds this fish casts its weight',
   trebles: () => 'it carries trebles, and only single hooks are allowed here',
+  'too-many-lures': ({ lures, allowed }) => `it is ${lures} lures on one line, and ${allowed} are allowed here`,
   'too-many-hooks': ({ hooks, allowed }) => `it carries ${hooks} hooks, and ${allowed} are allowed here`,
 }
 

@@ -12,7 +12,7 @@ import type {
 import type { Band } from '../../core/bench'
 import type { Path } from '../../core/motion'
 import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
-import { percent } from './grammar'
+import { count, percent } from './grammar'
 import { HOLDING_SENTENCES } from './holding'
 
 /** Why fish are taken to hold where they do. */
@@ -79,11 +79,16 @@ export function sayPlaceLaw({
   rules,
   singlesOnly,
   mostHooks,
-}: Pick<Place, 'rules' | 'singlesOnly' | 'mostHooks'>): string {
+  trebleIsThree,
+  mostLures,
+}: Pick<Place, 'rules' | 'singlesOnly' | 'mostHooks' | 'trebleIsThree' | 'mostLures'>): string {
   return [
     rules,
     singlesOnly ? 'Single hooks only.' : '',
-    mostHooks === null ? '' : `At most ${mostHooks} hooks on a line.`,
+    mostHooks === null
+      ? ''
+      : `At most ${mostHooks} hooks on a line${trebleIsThree ? ', a treble counted as three' : ''}.`,
+    mostLures === null ? '' : `At most ${count(mostLures, 'lure')} on a line.`,
   ]
     .filter(Boolean)
     .join(' ')

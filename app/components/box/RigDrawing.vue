@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { rigDrawing as words } from '../../../words'
-import { drawPart, type PartKind, type PartOf, type RigParts } from '../../../core/tackle'
+import { rigDrawing as words, sayFurtherAt } from '../../../words'
+import { drawPart, type Lure, type PartKind, type PartOf, type RigParts } from '../../../core/tackle'
 
 /** A rig as it hangs: rod tip, line, leader, hardware, weight, hook and lure, in the order in which they are tied. */
 const props = defineProps<{ parts: RigParts }>()
@@ -11,11 +11,23 @@ interface Piece {
   readonly what: string
   readonly wide: number
   readonly kind: 'rod' | 'string' | 'part' | 'lure'
+  readonly lure?: Lure
   readonly part?: { kind: PartKind; one: PartOf<PartKind> }
   readonly thick?: number
 }
 const pieces = computed<Piece[]>(() => {
-  const { rod, line, leader, terminal, sinker, head, hook, lure, trailer, type } = props.parts
+  const { rod, line, leader, terminal, sinker, head, hook, lure, trailer, type, further } = props.parts
+  const hung = (at: 'above' | 'behind' | 'arm'): Piece[] =>
+    further
+      .filter((one) => one.at === at)
+      .map((one, i) => ({
+        key: `${at}${i}`,
+        name: one.lure.name,
+        what: sayFurtherAt(at),
+        wide: 110,
+        kind: 'lure',
+        lure: one.lure,
+      }))
   const part = (kind: PartKind, one: PartOf<PartKind> | null, what: string): Piece[] =>
     one ? [{ key: what, name: one.name, what, wide: 96, kind: 'part', part: { kind, one } }] : []
   const drop = type.mount === 'drop-shot'
@@ -44,10 +56,20 @@ const pieces = computed<Piece[]>(() => {
           },
         ]
       : []),
+    ...hung('above'),
     ...part('heads', head, 'Head'),
     ...part('hooks', hook, 'Hook'),
-    { key: 'lure', name: lure?.name ?? words.noLureYet, what: words.lure, wide: 170, kind: 'lure' },
+    {
+      key: 'lure',
+      name: lure?.name ?? words.noLureYet,
+      what: words.lure,
+      wide: 170,
+      kind: 'lure',
+      ...(lure && { lure }),
+    },
     ...part('trailers', trailer, 'Trailer'),
+    ...hung('arm'),
+    ...hung('behind'),
     ...(drop ? weight : []),
   ]
 })
@@ -71,7 +93,7 @@ const shapes = (piece: Piece) => (piece.part ? drawPart(piece.part.kind, piece.p
           class="string"
           :style="{ height: `${Math.max(1.4, piece.thick ?? 1)}px` }"
         />
-        <LureDrawing v-else-if="piece.kind === 'lure' && parts.lure" :lure="parts.lure" :width-px="118" />
+        <LureDrawing v-else-if="piece.lure" :lure="piece.lure" :width-px="piece.wide * 0.7" />
         <svg v-else-if="piece.part" viewBox="-45 -34 90 68" aria-hidden="true">
           <path
             v-for="(s, i) in shapes(piece)"

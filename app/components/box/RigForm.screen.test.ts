@@ -13,6 +13,7 @@ const OPEN = {
   leaderId: null,
   weakLinkN: null,
   stinger: false,
+  further: [],
   notes: '',
 }
 const BAD: readonly (Partial<Rig> & { lure: string; type: Rig['type']; lineId: string; rodId: string })[] = [

@@ -20,7 +20,7 @@ const props = defineProps<{ rig: Rig; adding: boolean; water: RigWater }>()
 const emit = defineEmits<{ save: [rig: Rig]; remove: [rig: Rig]; close: [] }>()
 
 const box = useBox()
-const draft = reactive<Rig>({ ...props.rig })
+const draft = reactive<Rig>({ ...props.rig, further: [...props.rig.further] })
 const kept = useDraft(
   draftKey('rigs', props.adding ? null : props.rig.id),
   () => draft.name || words.aNewRig,
@@ -144,6 +144,7 @@ function save() {
       density="compact"
       hide-details
     />
+    <RigFurther v-model="draft.further" :type="draft.type" />
     <v-textarea v-model="draft.notes" :label="words.notes" rows="2" auto-grow maxlength="500" class="wide" />
   </EditForm>
 </template>

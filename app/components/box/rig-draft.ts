@@ -29,6 +29,7 @@ export function newRig(id: string, lineId: string | null, rodId: string | null):
     rodId,
     weakLinkN: null,
     stinger: false,
+    further: [],
     notes: '',
   }
 }

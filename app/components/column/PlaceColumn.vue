@@ -30,9 +30,7 @@ const tested = computed(() => (known.value?.tests.length ?? 0) > 0)
     :seen="seen"
     @change="water.change"
   >
-    <span v-if="now" class="share">{{
-      words.ofTheCast(Math.round(now.thrown.share.inZone * 100), counted)
-    }}</span>
+    <span v-if="now" class="share">{{ words.ofTheCast(Math.round(now.thrown.share.inZone * 100), counted) }}</span>
     <NuxtLink
       v-if="now && withOthers"
       class="bench-link"

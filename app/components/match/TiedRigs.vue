@@ -1,21 +1,24 @@
 <script setup lang="ts">
-import { tiedRigs as words, sayRefusal } from '../../../words'
+import { tiedRigs as words, sayMember, sayRefusal } from '../../../words'
+import { useSettings } from '~/stores/settings'
 import { useMatchShown } from '~/composables/useMatchShown'
 
 /** Rigs tied already, each fished in its best way here, or why it cannot be. */
 const match = useMatchShown()
+const settings = useSettings()
 </script>
 
 <template>
   <section class="tied" :aria-label="words.tiedAlready">
     <h3>{{ words.tiedAlready }}</h3>
     <ul>
-      <li v-for="{ rig, row, why } in match.rigs" :key="rig.id">
+      <li v-for="{ rig, row, members, why } in match.rigs" :key="rig.id">
         <button v-if="row" type="button" :aria-pressed="match.chosenRigId === rig.id" @click="match.chooseRig(rig.id)">
           <b>{{ Math.round(row.score) }}</b>
           <span
             ><span class="rig-name">{{ rig.name }}</span
-            ><small>{{ row.setUp.build.lure.name }} · {{ row.setUp.handling.retrieve.name }}</small></span
+            ><small>{{ row.setUp.build.lure.name }} · {{ row.setUp.handling.retrieve.name }}</small
+            ><small v-for="(m, i) in members" :key="i" class="member">{{ sayMember(m, settings.system) }}</small></span
           >
         </button>
         <p v-else class="not">
@@ -74,6 +77,9 @@ h3 {
 .rig-name {
   display: block;
   font-weight: 650;
+}
+.member {
+  display: block;
 }
 .tied small {
   font-size: var(--text-2);

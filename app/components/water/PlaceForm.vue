@@ -109,6 +109,15 @@ const FIGURES = [
           clearable
           @update:model-value="(v) => (draft.mostHooks = !v ? null : Number(v))"
         />
+        <v-checkbox v-model="draft.trebleIsThree" :label="words.trebleIsThree" hide-details density="compact" />
+        <v-text-field
+          :label="words.mostLures"
+          type="number"
+          min="1"
+          :model-value="draft.mostLures"
+          clearable
+          @update:model-value="(v) => (draft.mostLures = !v ? null : Number(v))"
+        />
       </div>
     </fieldset>
     <fieldset>

@@ -56,6 +56,7 @@ const rig = (type: RigTypeId, over: Partial<RigParts>): RigParts => ({
   rod: null,
   weakLinkN: null,
   stinger: false,
+  further: [],
   ...over,
 })
 const LB = 4.4482

@@ -4,7 +4,7 @@ import type { HungHooks } from '../hung-hooks'
 import type { TackleBox } from '../tackle-box'
 import type { Lure } from '../lure'
 import type { Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from '../parts'
-import { rigTypeOf, type Rig, type RigType } from '../rig'
+import { rigTypeOf, type Further, type Rig, type RigType } from '../rig'
 import { JOINT_TESTS } from './verdicts'
 
 /** What a rig joins, looked up in the box; null where a joint is open or the part is gone. */
@@ -22,6 +22,12 @@ export interface RigParts {
   readonly rod: Rod | null
   readonly weakLinkN: number | null
   readonly stinger: boolean
+  /** What else hangs on the line, looked up. */
+  readonly further: readonly FurtherLure[]
+}
+
+export interface FurtherLure extends Pick<Further, 'at' | 'metres' | 'dummy'> {
+  readonly lure: Lure
 }
 
 /** The water a rig is judged for, as far as joints ask about it. */
@@ -76,6 +82,10 @@ export function rigParts(rig: Rig, box: TackleBox): RigParts {
     rod: find(box.rods, rig.rodId),
     weakLinkN: rig.weakLinkN,
     stinger: rig.stinger,
+    further: rig.further.flatMap(({ lureId, ...where }) => {
+      const lure = find(box.lures, lureId)
+      return lure ? [{ lure, ...where }] : []
+    }),
   }
 }
 

@@ -9,7 +9,9 @@ import { hookGapM, type HookSize } from '../hook-size'
 import { hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass, type Lure } from '../lure'
 import { ROD_POWERS, reelFitsRod, type Hook, type Rod } from '../parts'
+import { deliveryOf } from '../delivery'
 import { retrieveOf } from '../retrieve'
+import type { RigType } from '../rig'
 import { canCast, castStrengthN, chafes, lineAsRated, lineInRodRange, weakestN } from '../strength'
 import type { Finding, JointFigures, JointId, RigParts, RigWater } from './judge'
 
@@ -24,9 +26,12 @@ const power = (rod: Pick<Rod, 'power'>) => ROD_POWERS.indexOf(rod.power)
 const powerOf = (name: Rod['power']) => ROD_POWERS.indexOf(name)
 
 /** Everything that is thrown, kg. */
-export function rigMassKg({ lure, head, hook, sinker, trailer, terminal }: RigParts): number {
+export function rigMassKg({ lure, head, hook, sinker, trailer, terminal, further }: RigParts): number {
   const parts = [head, hook, sinker, trailer, terminal]
-  return (lure ? lureMass(lure).kg : 0) + parts.reduce((sum, part) => sum + (part?.massKg ?? 0), 0)
+  const lures = [...(lure ? [lure] : []), ...further.map((one) => one.lure)]
+  return (
+    lures.reduce((sum, one) => sum + lureMass(one).kg, 0) + parts.reduce((sum, part) => sum + (part?.massKg ?? 0), 0)
+  )
 }
 
 /** The loose hook of a rig, or the one in its head: what the body is hooked with. */
@@ -61,6 +66,9 @@ const isTreble = (style: string) => style.endsWith('treble')
 const capabilitiesOf = (lure: Lure | null) => (lure ? (familyOf(lure.family).capabilities ?? {}) : {})
 const JIG_FIGURE = { slow: 'slow-fall-jig', fast: 'long-jig' } as const
 
+/** Tied for ways in which it is never cast; for ways in which a boat draws it. */
+const neverCast = ({ deliveries }: RigType) => deliveries !== undefined && !deliveries.includes('cast')
+const isTrolled = ({ deliveries }: RigType) => deliveries?.some((id) => deliveryOf(id).pace === 'boat') ?? false
 const castHere = (lure: Lure) => familyOf(lure.family).retrieves.some((id) => retrieveOf(id).delivery === 'cast')
 
 export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
@@ -134,7 +142,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   },
   'cast-strength': (rig) => {
     const { type, lure, line, leader, rod, reel } = rig
-    if (!lure || !line || type.trolled || type.mount === null || !castHere(lure)) return null
+    if (!lure || !line || neverCast(type) || !castHere(lure)) return null
     if (rod && reel && !canCast(rod, reel)) return null
     const kg = rigMassKg(rig)
     const holdsN = weakestN(line, leader)
@@ -148,7 +156,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     return holdsN < CAST_STRENGTH.least * askedN ? wrong(figures) : mind(figures)
   },
   'lowered-rod': ({ type, lure, rod, reel }) => {
-    if (!lure || !rod || !reel || type.trolled || type.mount === null || canCast(rod, reel)) return null
+    if (!lure || !rod || !reel || neverCast(type) || canCast(rod, reel)) return null
     const figures = { reel: reel.type, purpose: rod.purpose }
     const lowered = familyOf(lure.family).retrieves.some((id) => retrieveOf(id).delivery === 'vertical')
     return lowered ? good(figures) : wrong(figures)
@@ -208,7 +216,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
         : good(figures)
   },
   'thick-spoon-direct': ({ lure, type, terminal }) => {
-    if (capabilitiesOf(lure).knot !== 'direct' || type.trolled) return null
+    if (capabilitiesOf(lure).knot !== 'direct' || neverCast(type)) return null
     return terminal ? mind() : good()
   },
   'thin-spoon-swivel': ({ lure, terminal }) => {
@@ -217,7 +225,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   },
   twist: ({ lure, type, terminal }) => {
     if (!lure || !familyOf(lure.family).rotates) return null
-    if (type.trolled) return terminal?.kind === 'keel' ? good() : wrong()
+    if (isTrolled(type)) return terminal?.kind === 'keel' ? good() : wrong()
     return terminal && ['snap-swivel', 'ball-bearing', 'swivel', 'keel'].includes(terminal.kind) ? good() : mind()
   },
   'weak-link': ({ type, weakLinkN, line, leader }) => {
@@ -261,13 +269,16 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     const takes = (SNAG_RATE_BY_COVER as Readonly<Record<string, number>>)[cover.kind] ?? 0
     return takes > SNAG_RATE_BY_COVER.clay ? wrong({ cover: cover.kind }) : good()
   },
-  'hook-count': ({ lure, stinger }) => {
+  'hook-count': ({ lure, stinger, further }) => {
     if (!lure?.hooks) return null
-    const more = stinger ? 1 : 0
+    const others = further.flatMap((one) =>
+      one.dummy ? [] : (one.lure.hooks ?? { style: 'single' as const, count: 1 }),
+    )
+    const more = others.reduce((sum, { count }) => sum + count, stinger ? 1 : 0)
     if (lure.hooks.count + more < LIMITS.hooks) return null
     return mind({
-      hooks: { hooks: lure.hooks, stinger: more > 0 },
-      points: hookPoints(lure.hooks) + more,
+      hooks: { hooks: lure.hooks, stinger },
+      points: others.reduce((sum, hooks) => sum + hookPoints(hooks), hookPoints(lure.hooks) + (stinger ? 1 : 0)),
     })
   },
   'terminal-strength': ({ terminal, line, leader }) => {

@@ -92,6 +92,8 @@ export const placeForm = {
   rulesOfThisWater: 'Rules of this water',
   singleHooksOnly: 'Single hooks only',
   mostHooksOn: 'Most hooks on a line',
+  trebleIsThree: 'A treble counts as three hooks',
+  mostLures: 'Most lures on a line',
   asItUsually: 'As it usually is',
   nothingWrittenDownYet: 'Nothing written down yet. A water set here for the first time starts from this.',
   depth: 'Depth',
