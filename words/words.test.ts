@@ -48,6 +48,7 @@ const ADVICE_SAYS = all<AdviceSays>({
   depth: [0, 1, 2].map((step) => ({ step, depthM: 1, waterM: 2.5 })),
   speed: [0, 1, 2].map((step) => ({ step, way: 'Slow wind' })),
   cadence: [0, 1, 2, 3].map((step) => ({ step, way: 'Lift and let it drop on slack line' })),
+  'boat-speed': [true, false].map((faster) => ({ faster, mps: 1.07 })),
   size: [true, false].map((smaller) => ({ smaller, rig: LONG, lengthM: 0.075 })),
   colour: (['natural', 'light', 'silver', 'gold', 'hot', 'painted', 'dark'] as const).map((to) => ({ to, rig: LONG })),
   action: [0, 1, 2].map((step) => ({ step, rig: 'A' })),

@@ -1,6 +1,7 @@
-import { outingLogWords as words, answerWords, sayAdvice, spotWords } from '../../words'
+import { EFFORT_WORDS, outingLogWords as words, answerWords, sayAdvice, spotWords } from '../../words'
 import {
   answerEntry,
+  deliveryOfWay,
   followAdvice,
   newFish,
   nextStop,
@@ -40,10 +41,10 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
   const adviceText = ({ does, why }: Change) =>
     `${sayAdvice(does, settings.system)}. ${sayAdvice(why, settings.system)}`.slice(0, 400)
 
-  function answer(id: AnswerId) {
+  function answer(id: AnswerId, lureId: string | null = null) {
     const fish = id === 'landed' ? newFish(account.value.water.speciesId) : null
     return enqueue(async () => {
-      const entry = { kind: 'answer', answer: id, aim: account.value.aim, fish } as const
+      const entry = { kind: 'answer', answer: id, aim: account.value.aim, fish, ...(lureId && { lureId }) } as const
       const stored = await outings.log(outing(), entry, answerWords(id).name)
       status.value = words.logged(answerWords(id).says)
       if (id === 'landed') detailsId.value = stored.id
@@ -54,7 +55,11 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     if (entryId === undefined) return
     return enqueue(() => outings.change({ outingId: outing().id, amend: [{ entryId, fish }] }, words.theFish))
   }
-  const cast = (aim: number | null) => log({ kind: 'cast', aim }, words.aCast, '')
+  /** A cast, a drop, a pass: what is counted of the way that is fished. */
+  const cast = (aim: number | null) => {
+    const { effort } = deliveryOfWay(account.value.inHand?.way ?? {})
+    return log({ kind: 'cast', aim }, EFFORT_WORDS[effort].one, '')
+  }
   const takeRig = (carriedId: string, wayId: string) => log({ kind: 'rig', carriedId, wayId }, words.anotherRig)
   /** A rig in its first way. */
   function turnTo(carriedId: string) {

@@ -40,8 +40,13 @@ export const useOutings = defineStore('outings', {
       }, onError)
     },
     /** Starts an outing with the set-ups that are carried; the first is taken into the hand. */
-    async start(setUps: readonly SetUp[], asked: MatchRequest, effortBy: Outing['effortBy']) {
-      const carried: Carried[] = await useMatchWorker().carry(...plain([setUps, asked] as const))
+    async start(
+      setUps: readonly SetUp[],
+      asked: MatchRequest,
+      effortBy: Outing['effortBy'],
+      beside: readonly (readonly string[])[] = [],
+    ) {
+      const carried: Carried[] = await useMatchWorker().carry(...plain([setUps, asked, beside] as const))
       const at = momentNow()
       const [first] = carried
       const outing: Outing = {

@@ -137,9 +137,10 @@ export const matchService = {
     return mendOf(first, box, benchOf(asked), shop())
   },
   /** Set-ups as they go on the water, each with every way in which it can be fished there. */
-  carry(setUps: readonly SetUp[], asked: MatchRequest): Carried[] {
+  carry(setUps: readonly SetUp[], asked: MatchRequest, beside: readonly (readonly string[])[] = []): Carried[] {
     const context = benchOf(asked)
-    return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`, sayRig(setUp)))
+    const lures = (ids: readonly string[] = []) => ids.flatMap((id) => box.lures.find((l) => l.id === id) ?? [])
+    return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`, sayRig(setUp), lures(beside[i])))
   },
   /** Looks through the log for what stands out, and shuffles it against luck. */
   patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {

@@ -3,7 +3,7 @@ import type { AdviceInput, AdviceSays, Change } from './advice'
 import { ANSWERS, type Answer } from './answer'
 import type { Observation } from './belief'
 import type { PossibleChange } from './changes'
-import type { Levels } from './levels'
+import { isDrawn, type Levels } from './levels'
 import { goneQuiet, sizeUnchangedMin } from './patience'
 import type { Account } from './stretches'
 import type { Variable } from './variables'
@@ -18,6 +18,9 @@ export function doesOf({ variable, to, levels }: PossibleChange, from: Levels, {
     case 'depth':
       return { code: 'depth', step: Number(levels.depth), depthM: to.way.depthM, waterM: water.depthM }
     case 'speed':
+      if (isDrawn(to.way))
+        return { code: 'boat-speed', faster: Number(levels.speed) > Number(from.speed), mps: to.way.retrieveSpeedMps }
+      return { code: 'speed', step: Number(levels.speed), way }
     case 'cadence':
       return { code: variable, step: Number(levels[variable]), way }
     case 'size':

@@ -13,6 +13,7 @@ export type AdviceSays =
   | { readonly code: 'move'; readonly spot: Spot | null; readonly stop: number | null }
   | { readonly code: 'depth'; readonly step: number; readonly depthM: number; readonly waterM: number }
   | { readonly code: 'speed' | 'cadence'; readonly step: number; readonly way: string }
+  | { readonly code: 'boat-speed'; readonly faster: boolean; readonly mps: number }
   | { readonly code: 'size'; readonly smaller: boolean; readonly rig: string; readonly lengthM: number }
   | { readonly code: 'colour'; readonly to: ColourGroup; readonly rig: string }
   | { readonly code: 'action'; readonly step: number; readonly rig: string }

@@ -1,7 +1,7 @@
 import { itemAt } from '../list'
 import { fallOf, waysOf, workedDepthM, type MatchContext, type Ranked, type SetUp } from '../match'
-import { COLOUR_GROUPS, groupShares, lureAction, modelKeyOf } from '../tackle'
-import type { Carried, Way } from './outing'
+import { COLOUR_GROUPS, groupShares, lureAction, modelKeyOf, type Lure } from '../tackle'
+import type { Beside, Carried, Way } from './outing'
 
 /** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
 const BETWEEN_CASTS_S = 8
@@ -22,16 +22,44 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
     rodTipM,
     depthM: Math.round(workedDepthM(thrown) * 100) / 100,
     castM: plan.castM,
+    delivery: retrieve.delivery,
+    ballM: plan.ballM,
+    dropperM: thrown.dropperM,
     castS: Math.round(Math.min(1800, itemAt(path.t, path.t.length - 1) + BETWEEN_CASTS_S)),
     points: Math.min(100, Math.max(0, score)),
   }
 }
 
-/** A set-up of the match as it goes on the water: what it is, and every way it can be fished there, the match's own way first. `rig`: from hook to rod in words. */
-export function carry(setUp: SetUp, context: MatchContext, id: string, rig: string): Carried {
+/** What the log keeps of a lure. */
+function looksOf(lure: Lure): Beside {
+  const shares = groupShares(lure.colour)
+  return {
+    lureId: lure.id,
+    name: lure.name,
+    modelKey: modelKeyOf(lure).slice(0, 200),
+    family: lure.family,
+    lengthM: lure.lengthM,
+    colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),
+    sound: lure.sound,
+    vibration: lureAction(lure).vibration,
+  }
+}
+
+/**
+ * A set-up of the match as it goes on the water: what it is, and every way it can be fished there, the match's own way first.
+ *
+ * @param rig from hook to rod in words
+ * @param beside further lures on its line
+ */
+export function carry(
+  setUp: SetUp,
+  context: MatchContext,
+  id: string,
+  rig: string,
+  beside: readonly Lure[] = [],
+): Carried {
   const { build, outfit } = setUp
   const { lure } = build
-  const shares = groupShares(lure.colour)
   const ranked = waysOf(setUp, context)
   const own = ranked.find(
     (r) =>
@@ -47,14 +75,8 @@ export function carry(setUp: SetUp, context: MatchContext, id: string, rig: stri
   }
   return {
     id,
-    lureId: lure.id,
-    name: lure.name,
-    modelKey: modelKeyOf(lure).slice(0, 200),
-    family: lure.family,
-    lengthM: lure.lengthM,
-    colour: COLOUR_GROUPS.reduce((a, b) => (shares[b] > shares[a] ? b : a)),
-    sound: lure.sound,
-    vibration: lureAction(lure).vibration,
+    ...looksOf(lure),
+    ...(beside.length > 0 && { beside: beside.map(looksOf) }),
     rig: rig.slice(0, 300),
     linePerTurnM: outfit.reel.linePerTurnM,
     fallMps: fallOf(build, context),

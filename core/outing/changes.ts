@@ -1,7 +1,8 @@
 import { LEARNING, SIZE_FORGOTTEN_MIN } from '../../data/advice'
+import { LET_OUT } from '../../data/deliveries'
 import type { AdviceInput } from './advice'
 import { cueLikelihood, expectedYield, fitDayModel, habituation, type Belief, type Observation } from './belief'
-import { differing, levelsOf, spotKey, type Fished, type Levels } from './levels'
+import { BOAT_STEP_MPS, differing, isDrawn, levelsOf, spotKey, type Fished, type Levels } from './levels'
 import { observationsOf } from './observations'
 import { minutesBetween } from './outing'
 import { goneQuiet, sizeUnchangedMin, takesOf } from './patience'
@@ -18,7 +19,17 @@ function options({ account, carried, spots }: AdviceInput): Fished[] {
   const { spot } = current
   const here: Fished[] = carried.flatMap((c) => c.ways.map((way) => ({ carried: c, way, spot })))
   const elsewhere: Fished[] = spots.map((s) => ({ carried: current.carried, way: current.way, spot: s }))
-  return [...here, ...elsewhere, ...unaimed(account)]
+  return [...here, ...elsewhere, ...unaimed(account), ...otherPaces(current)]
+}
+
+/** Behind a boat: the same rig a step or two slower and faster, within what is trolled at all. */
+function otherPaces({ carried, way, spot }: Fished): Fished[] {
+  if (!isDrawn(way)) return []
+  const [least, most] = LET_OUT.boatMps
+  return [-2, -1, 1, 2]
+    .map((steps) => way.retrieveSpeedMps + steps * BOAT_STEP_MPS)
+    .filter((mps) => mps >= least && mps <= most)
+    .map((retrieveSpeedMps) => ({ carried, way: { ...way, retrieveSpeedMps }, spot }))
 }
 
 /** Directions that have had no cast here yet, once some have had a few. */

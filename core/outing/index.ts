@@ -1,6 +1,8 @@
 export { ANSWERS, ANSWER_IDS, answerOf, type AnswerId } from './answer'
 export {
   ATE,
+  SIDES,
+  TURNS,
   Carried,
   Entry,
   Fish,
@@ -9,6 +11,7 @@ export {
   MOST_ENTRIES,
   Outing,
   Way,
+  deliveryOfWay,
   hourOf,
   isOver,
   minutesBetween,
@@ -16,8 +19,8 @@ export {
   type NewEntry,
 } from './outing'
 export type { Variable } from './variables'
-export { accountOf, bitesOf, landedOf, type Account, type Spot, type Stretch } from './stretches'
-export { ORDERED, levelsOf, spotKey, type Fished, type Levels } from './levels'
+export { accountOf, bitesOf, landedOf, type Account, type Boat, type Spot, type Stretch } from './stretches'
+export { BOAT_STEP_MPS, ORDERED, isDrawn, levelsOf, spotKey, type Fished, type Levels } from './levels'
 export { FEATURES, featureOf, spotLabel, spotsOf, usualFeature } from './spots'
 export { takeProbability } from './belief'
 export { advise } from './advise'

@@ -1,5 +1,5 @@
 import type { Conditions } from '../water'
-import type { Aim, Carried, Way } from './outing'
+import { deliveryOfWay, type Aim, type Carried, type Way } from './outing'
 import { VARIABLES, type Variable } from './variables'
 import type { Spot } from './stretches'
 import type { z } from '../zod'
@@ -39,7 +39,9 @@ export function levelsOf({ carried, way, spot, aim }: Fished, { depthM }: Pick<C
   return {
     place: spot ? spotKey(spot) : '',
     depth: step(way.depthM / depthM, DEPTH_STEPS),
-    speed: step(way.retrieveSpeedMps, SPEED_STEPS),
+    speed: isDrawn(way)
+      ? String(Math.round(way.retrieveSpeedMps / BOAT_STEP_MPS))
+      : step(way.retrieveSpeedMps, SPEED_STEPS),
     cadence: step(way.pauseS, PAUSE_STEPS),
     size: String(sizeStep(carried.lengthM)),
     colour: carried.colour,
@@ -49,6 +51,10 @@ export function levelsOf({ carried, way, spot, aim }: Fished, { depthM }: Pick<C
     family: carried.family,
   }
 }
+
+/** Drawn by a boat: then a fifth of a mile an hour is another pace (common practice). */
+export const isDrawn = (way: Pick<Way, 'delivery'>): boolean => deliveryOfWay(way).pace === 'boat'
+export const BOAT_STEP_MPS = 0.0894
 
 /** Variables on which two differ. */
 export function differing(a: Levels, b: Levels): Variable[] {

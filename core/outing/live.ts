@@ -1,3 +1,4 @@
+import { isDrawn } from './levels'
 import { answerOf } from './answer'
 import type { Change } from './advice'
 import type { Entry, Fish, NewEntry, Outing } from './outing'
@@ -55,6 +56,7 @@ export function followAdvice({ to, variable, giveMin }: Change, says: string, fr
   const advice: NewEntry = { kind: 'advice', variable, says, giveMin, taken: true, ...aim }
   if (to.spot && !sameSpot(to.spot, from)) return [advice, { kind: 'spot', ...to.spot }]
   if (variable === 'direction') return [advice]
+  if (variable === 'speed' && isDrawn(to.way)) return [advice, { kind: 'boat', speedMps: to.way.retrieveSpeedMps }]
   return [advice, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id }]
 }
 

@@ -1,4 +1,4 @@
-import { COLOUR_GROUPS, SOUNDS } from '../tackle'
+import { COLOUR_GROUPS, DELIVERY_IDS, SOUNDS, deliveryOf, type Delivery } from '../tackle'
 import { Conditions, SKIES } from '../water'
 import { z } from '../zod'
 import { ANSWER_IDS } from './answer'
@@ -23,7 +23,12 @@ export const Way = z.strictObject({
   rodTipM: z.number().min(-1).max(6),
   /** Depth at which it is worked on the average, m. */
   depthM: z.number().min(0).max(200),
-  /** How far a cast goes, m, and what it takes with everything around it, s. */
+  /** How it is brought to the fish; cast where nothing is said. */
+  delivery: z.enum(DELIVERY_IDS).optional(),
+  /** Depth of a downrigger's ball, and length of a dropper, m; null without one. */
+  ballM: z.number().min(0).max(200).nullable().optional(),
+  dropperM: z.number().min(0).max(5).nullable().optional(),
+  /** How far a cast goes, or how much line is let out, m, and what it takes with everything around it, s. */
   castM: z.number().min(0).max(200),
   castS: z.number().min(1).max(1800),
   /** Points of the match, 0 … 100. */
@@ -31,9 +36,11 @@ export const Way = z.strictObject({
 })
 export type Way = z.infer<typeof Way>
 
-/** A rig that is carried, as it was that day: what is changed in the box later leaves the log as it was. */
-export const Carried = z.strictObject({
-  id,
+/** The way of fishing it belongs to. */
+export const deliveryOfWay = ({ delivery = 'cast' }: Pick<Way, 'delivery'>): Delivery => deliveryOf(delivery)
+
+/** What is kept of a lure that is carried, besides how it is fished. */
+const looks = {
   lureId: id.nullable(),
   name,
   /** The modelKey: lures that differ in colour alone share it. */
@@ -44,6 +51,18 @@ export const Carried = z.strictObject({
   sound: z.enum(SOUNDS),
   /** Thump of its action, 0 … 1. */
   vibration: z.number().min(0).max(1),
+}
+
+/** A further lure on the line of a rig. */
+export const Beside = z.strictObject({ ...looks, lureId: id })
+export type Beside = z.infer<typeof Beside>
+
+/** A rig that is carried, as it was that day: what is changed in the box later leaves the log as it was. */
+export const Carried = z.strictObject({
+  id,
+  ...looks,
+  /** What else hangs on its line; each lure has a record of its own. */
+  beside: z.array(Beside).max(12).optional(),
   /** From hook to rod in words. */
   rig: z.string().max(300),
   linePerTurnM: z.number().min(0).max(5),
@@ -71,6 +90,10 @@ export type Fish = z.infer<typeof Fish>
 /** How far to the side a cast goes: 0 straight ahead, −2 hard left, 2 hard right. */
 export const Aim = z.number().int().min(-2).max(2)
 
+/** Rods over either side; in a turn the inner lure slows and the outer one speeds up. */
+export const SIDES = ['left', 'right'] as const
+export const TURNS = ['straight', 'inside', 'outside'] as const
+
 const at = { id, at: Moment }
 
 export const Entry = z.discriminatedUnion('kind', [
@@ -91,6 +114,17 @@ export const Entry = z.discriminatedUnion('kind', [
     answer: z.enum(ANSWER_IDS),
     aim: Aim.nullable(),
     fish: Fish.nullable(),
+    /** Which of several lures on the line it was given to; the first where nothing is said. */
+    lureId: id.optional(),
+  }),
+  /** What the boat does: its pace by the instrument or by hand, the line out, on which side; what is left out stays as it was. */
+  z.strictObject({
+    ...at,
+    kind: z.literal('boat'),
+    speedMps: z.number().min(0).max(5).optional(),
+    lineOutM: z.number().min(0).max(200).optional(),
+    side: z.enum(SIDES).optional(),
+    turn: z.enum(TURNS).optional(),
   }),
   /** What the water says now; what is left out stays as it was. */
   z.strictObject({

@@ -1,6 +1,6 @@
 import type { Conditions } from '../water'
 import { answerOf } from './answer'
-import { minutesBetween, type Carried, type Entry, type EntryOf, type Outing, type Way } from './outing'
+import { deliveryOfWay, minutesBetween, type Carried, type Entry, type EntryOf, type Outing, type Way } from './outing'
 
 /** Where on the cover. */
 export interface Spot {
@@ -9,12 +9,17 @@ export interface Spot {
   readonly spotId: string
 }
 
+/** What the boat does, as far as it was said. */
+export type Boat = Partial<Pick<EntryOf<'boat'>, 'speedMps' | 'lineOutM' | 'side' | 'turn'>>
+
 /** What stays the same for a while: one rig fished in one way at one spot in one water, with the effort and what came of it. */
 export interface Stretch {
   readonly carried: Carried
   readonly way: Way
   readonly spot: Spot | null
   readonly water: Conditions
+  /** Side and turn of a trolled rod; its pace and line out are those of its way. */
+  readonly boat: Pick<Boat, 'side' | 'turn'>
   readonly from: string
   readonly to: string
   /** Effort, min: by the clock without the pauses, or the casts times what one takes. */
@@ -38,6 +43,7 @@ export interface Account {
   /** Where casts go at this spot: as the last one did, or as advice that was followed asks; null where nobody says. */
   readonly aim: number | null
   readonly water: Conditions
+  readonly boat: Boat
   readonly paused: boolean
   readonly over: boolean
 }
@@ -47,6 +53,7 @@ interface Open {
   way: Way
   spot: Spot | null
   water: Conditions
+  boat: Pick<Boat, 'side' | 'turn'>
   from: string
   since: string
   minutes: number
@@ -62,6 +69,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
   let spot: Spot | null = null
   let aim: number | null = null
   let water = first
+  let boat: Boat = {}
   let paused = false
   let over = false
 
@@ -75,7 +83,24 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
   const begin = (at: string) => {
     const done = close(at)
     if (done && (done.minutes > 0 || done.answers.length > 0 || done.casts.length > 0)) stretches.push(done)
-    open = inHand && !over ? { ...inHand, spot, water, from: at, since: at, minutes: 0, casts: [], answers: [] } : null
+    if (!inHand || over) return void (open = null)
+    const { side, turn } = boat
+    const way = trolledAs(inHand.way, boat)
+    const told = { ...(side && { side }), ...(turn && { turn }) }
+    const isTrolled = way.delivery === 'troll' || way.delivery === 'downrigger'
+    const { carried: rig } = inHand
+    open = {
+      carried: rig,
+      way,
+      spot,
+      water,
+      boat: isTrolled ? told : {},
+      from: at,
+      since: at,
+      minutes: 0,
+      casts: [],
+      answers: [],
+    }
   }
 
   for (const entry of entries as readonly Entry[]) {
@@ -84,6 +109,15 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
         const rig = carried.find((c) => c.id === entry.carriedId)
         const way = rig?.ways.find((w) => w.id === entry.wayId)
         if (rig && way) inHand = { carried: rig, way }
+        // The boat keeps its pace; line is let out anew.
+        const { lineOutM: _, ...kept } = boat
+        boat = kept
+        begin(entry.at)
+        break
+      }
+      case 'boat': {
+        const { id: _, at: __, kind: ___, ...told } = entry
+        boat = { ...boat, ...told }
         begin(entry.at)
         break
       }
@@ -138,7 +172,14 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
     spot,
     aim,
     water,
+    boat,
     paused,
     over,
   }
+}
+
+/** A way as the boat makes it: drawn at its pace, on the line that is out. */
+function trolledAs(way: Way, { speedMps, lineOutM }: Boat): Way {
+  if (deliveryOfWay(way).pace !== 'boat') return way
+  return { ...way, retrieveSpeedMps: speedMps ?? way.retrieveSpeedMps, castM: lineOutM ?? way.castM }
 }

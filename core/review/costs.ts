@@ -1,6 +1,6 @@
 import { careOf, type Care, type Lure } from '../tackle'
 import type { Outing } from '../outing'
-import { countEvents, type EffortRow } from './record'
+import { countEvents, splitByLure, type EffortRow } from './record'
 
 /** What a lure has brought and cost. Costs in the angler's own currency. */
 export interface LureCost {
@@ -28,7 +28,7 @@ export function costsOf(tried: readonly EffortRow[], outings: readonly Outing[],
     }
   }
   const byLure = new Map<string, EffortRow[]>()
-  for (const t of tried)
+  for (const t of splitByLure(tried))
     if (t.carried.lureId) byLure.set(t.carried.lureId, [...(byLure.get(t.carried.lureId) ?? []), t])
   return [...byLure]
     .map(([lureId, list]): LureCost => {

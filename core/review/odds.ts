@@ -1,9 +1,9 @@
 import type { RecordEntry } from '../match'
-import { countEvents, type EffortRow } from './record'
+import { countEvents, splitByLure, type EffortRow } from './record'
 
 /** The log as the match hears it: effort and takes of each lure in each water. */
 export function recordEntries(tried: readonly EffortRow[]): RecordEntry[] {
-  return tried
+  return splitByLure(tried)
     .filter((t) => t.minutes > 0)
     .map((t) => ({
       lureId: t.carried.lureId,

@@ -136,7 +136,7 @@ function partsOf(tried: readonly EffortRow[], events: readonly number[]): Part[]
     const minutes = list.reduce((s, i) => s + (tried[i]?.minutes ?? 0), 0)
     return minutes >= LEAST.minutes && minutes * rate >= LEAST.due
   }
-  const labels = new Map(FACTORS.map((f) => [f.id, tried.map((t) => f.of(t))]))
+  const labels = new Map(FACTORS.map((f) => [f.id, tried.map((t) => ('byLure' in f && t.byLure ? null : f.of(t)))]))
   const split = (factor: Factor, among: readonly number[], within: Part['within']): Part[] => {
     const of = labels.get(factor.id as FactorId) ?? []
     const steps = new Map<string, string>()

@@ -1,6 +1,14 @@
 import { takeProbability } from '../outing'
 import { gammaPrior, updatePosterior, credibleInterval, type GammaRate, type RateInterval } from '../rate'
-import { countEvents, factorOf, splitByAnswer, type FactorId, type MeasureId, type EffortRow } from './record'
+import {
+  countEvents,
+  factorOf,
+  splitByAnswer,
+  splitByLure,
+  type FactorId,
+  type MeasureId,
+  type EffortRow,
+} from './record'
 
 /** Rate of a part of the record, with what stands behind it. */
 interface Cell {
@@ -95,7 +103,9 @@ export function ratesBy(
   counted: MeasureId,
 ): RateTable {
   const byAnswer = rowBy === 'answer' || columnBy === 'answer'
-  const tried = byAnswer ? splitByAnswer(record) : record
+  const asksOfLures = [rowBy, columnBy].some((id) => id !== null && factorOf(id).byLure)
+  const counting = asksOfLures ? splitByLure(record) : record
+  const tried = byAnswer ? splitByAnswer(counting) : counting
   const measure = byAnswer ? 'answers' : counted
   const [rowOf, columnOf] = [factorOf(rowBy).of, columnBy ? factorOf(columnBy).of : null]
   const parts = new Map<string, { row: string; column: string; list: EffortRow[] }>()

@@ -1,9 +1,11 @@
 import { itemAt } from '../list'
 import {
   ANSWERS,
+  BOAT_STEP_MPS,
   accountOf,
   answerOf,
   hourOf,
+  isDrawn,
   spotLabel,
   type AnswerId,
   type Carried,
@@ -26,6 +28,10 @@ export interface EffortRow {
   readonly spot: Stretch['spot']
   readonly water: Conditions
   readonly answers: readonly AnswerId[]
+  /** Side and turn of a trolled rod. */
+  readonly boat?: Stretch['boat']
+  /** The effort of each lure on the line by itself, where there were several: all had all of the time, and each its own answers. */
+  readonly byLure?: readonly Pick<EffortRow, 'carried' | 'answers'>[]
   /** The one kind of answer looked at, where effort was split by answers. */
   readonly only?: AnswerId
 }
@@ -47,10 +53,25 @@ export function effortRows(outings: readonly Outing[], now: string): EffortRow[]
         way: s.way,
         spot: s.spot,
         water: s.water,
+        boat: s.boat,
         answers: s.answers.map((a) => a.answer),
+        ...(s.carried.beside?.length && { byLure: eachLure(s) }),
       })),
   )
 }
+
+function eachLure({ carried, answers }: Pick<Stretch, 'carried' | 'answers'>): NonNullable<EffortRow['byLure']> {
+  const given = (lureId: string | null) => answers.filter((a) => (a.lureId ?? carried.lureId) === lureId)
+  const alone = ({ beside: _, ...lure }: Carried) => ({
+    carried: lure,
+    answers: given(lure.lureId).map((a) => a.answer),
+  })
+  return [alone(carried), ...(carried.beside ?? []).map((other) => alone({ ...carried, ...other }))]
+}
+
+/** The same effort lure by lure: for what is asked of lures. Time on a line with several counts for each of them. */
+export const splitByLure = (tried: readonly EffortRow[]): EffortRow[] =>
+  tried.flatMap(({ byLure, ...row }) => byLure?.map((own) => ({ ...row, ...own })) ?? [row])
 
 /** The same effort once for each kind of answer: every kind had all of the time to be given. */
 export function splitByAnswer(tried: readonly EffortRow[]): EffortRow[] {
@@ -89,22 +110,65 @@ const MONTH = new Intl.DateTimeFormat('en', { month: 'long', timeZone: 'UTC' })
 /** By what effort can be split. `within`: may change during one outing. */
 export interface Factor {
   readonly id: string
+  /** Asks of the lure: then effort on a line with several counts for each. */
+  readonly byLure?: boolean
   readonly name: string
   readonly within: boolean
   readonly of: (t: EffortRow) => Label | null
 }
 
 export const FACTORS = [
-  { id: 'lure', name: 'Lure', within: true, of: (t) => named(t.carried.lureId ?? t.carried.name, t.carried.name) },
-  { id: 'family', name: 'Family', within: true, of: (t) => named(t.carried.family, capital(t.carried.family)) },
-  { id: 'colour', name: 'Colour', within: true, of: (t) => named(t.carried.colour, capital(t.carried.colour)) },
+  {
+    id: 'lure',
+    name: 'Lure',
+    byLure: true,
+    within: true,
+    of: (t) => named(t.carried.lureId ?? t.carried.name, t.carried.name),
+  },
+  {
+    id: 'family',
+    name: 'Family',
+    byLure: true,
+    within: true,
+    of: (t) => named(t.carried.family, capital(t.carried.family)),
+  },
+  {
+    id: 'colour',
+    name: 'Colour',
+    byLure: true,
+    within: true,
+    of: (t) => named(t.carried.colour, capital(t.carried.colour)),
+  },
   {
     id: 'size',
     name: 'Size',
+    byLure: true,
     within: true,
     of: (t) => band(t.carried.lengthM * 1000, [50, 75, 100, 140], range('mm')),
   },
   { id: 'retrieve', name: 'Retrieve', within: true, of: (t) => named(t.way.retrieveId, t.way.name) },
+  {
+    id: 'boat-speed',
+    name: 'Boat speed',
+    within: true,
+    of: (t) => {
+      if (!isDrawn(t.way)) return null
+      const step = Math.round(t.way.retrieveSpeedMps / BOAT_STEP_MPS)
+      return { key: String(step), label: `${(step * BOAT_STEP_MPS).toFixed(2)} m/s`, order: step }
+    },
+  },
+  {
+    id: 'turn',
+    name: 'Rod in a turn',
+    within: true,
+    of: (t) => (t.boat?.turn ? named(t.boat.turn, capital(t.boat.turn)) : null),
+  },
+  {
+    id: 'side',
+    name: 'Side of the boat',
+    within: true,
+    of: (t) => (t.boat?.side ? named(t.boat.side, capital(t.boat.side)) : null),
+  },
   { id: 'depth', name: 'Depth fished', within: true, of: (t) => band(t.way.depthM, [1, 2, 3, 5, 8], range('m')) },
   {
     id: 'spot',

@@ -94,6 +94,7 @@ export {
   deliveriesFrom,
   deliveriesHere,
   deliveryOf,
+  type Delivery,
   type DeliveryId,
   type StandId,
 } from './delivery'

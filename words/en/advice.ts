@@ -40,6 +40,8 @@ const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
   depth: ({ step, depthM, waterM }, system) =>
     `Fish it ${STEPS.depth[step] ?? ''}, about ${showMeasure(depthM, 'depth', system)} deep (water ${showMeasure(waterM, 'depth', system)})`,
   speed: ({ step, way }) => `Work it ${STEPS.speed[step] ?? ''}: ${lower(way)}`,
+  'boat-speed': ({ faster, mps }, system) =>
+    `Troll ${faster ? 'faster' : 'slower'}: ${showMeasure(mps, 'boatSpeed', system)}`,
   cadence: ({ step, way }) => `Work it ${STEPS.cadence[step] ?? ''}: ${lower(way)}`,
   size: ({ smaller, rig, lengthM }, system) =>
     `Go ${smaller ? 'smaller' : 'bigger'}: ${rig}, ${showMeasure(lengthM, 'lureLength', system)}`,

@@ -111,6 +111,8 @@ const NOT_IN_TABLE: Readonly<Record<NotInTable, readonly [string, string]>> = {
   advice: ['piece of advice', 'pieces of advice'],
   aim: ['direction of a cast', 'directions of casts'],
   fish: ['fish’s weight or hook hold', 'weights and hook holds of fish'],
+  boat: ['pace or line out of the boat', 'paces and lines out of the boat'],
+  'which-lure': ['lure of several that was taken', 'lures of several that were taken'],
   'empty-spot': ['spot that was not fished', 'spots that were not fished'],
 }
 /** What a table of the log leaves out: “22 lost lures”. */

@@ -3,11 +3,20 @@ import { answerSheet as words, answerWords } from '../../../words'
 import { ANSWERS, type AnswerId } from '../../../core/outing'
 
 /** Tap one: it is written down. Large, apart, and none needs looking at twice. */
-const emit = defineEmits<{ answer: [answer: AnswerId]; close: [] }>()
+const props = defineProps<{ lures?: readonly { id: string; name: string }[] }>()
+const emit = defineEmits<{ answer: [answer: AnswerId, lureId: string | null]; close: [] }>()
+/** Of several lures on the line: the first, unless another is tapped before the answer. */
+const which = ref<string | null>(props.lures?.[0]?.id ?? null)
+const given = (id: AnswerId) => emit('answer', id, which.value === props.lures?.[0]?.id ? null : which.value)
 </script>
 
 <template>
   <BottomSheet :title="words.whatDidTheFish" :closing="words.nothingHappened" @close="emit('close')">
+    <div v-if="lures && lures.length > 1" class="which" role="group" :aria-label="words.whichLure">
+      <button v-for="l in lures" :key="l.id" type="button" :aria-pressed="which === l.id" @click="which = l.id">
+        {{ l.name }}
+      </button>
+    </div>
     <div class="grid">
       <button
         v-for="a in ANSWERS"
@@ -15,7 +24,7 @@ const emit = defineEmits<{ answer: [answer: AnswerId]; close: [] }>()
         type="button"
         :class="[a.bite ? 'bite' : 'touch', a.id]"
         :data-answer="a.id"
-        @click="emit('answer', a.id)"
+        @click="given(a.id)"
       >
         <b>{{ answerWords(a.id).name }}</b>
         <small>{{ answerWords(a.id).hint }}</small>
@@ -25,6 +34,23 @@ const emit = defineEmits<{ answer: [answer: AnswerId]; close: [] }>()
 </template>
 
 <style scoped>
+.which {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-8);
+  margin-bottom: var(--space-8);
+}
+.which button {
+  flex: 1;
+  min-height: 52px;
+  border: 2px solid rgba(var(--v-border-color), 0.55);
+  border-radius: var(--radius-l);
+  font-weight: 650;
+}
+.which button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-on-surface));
+  color: rgb(var(--v-theme-surface));
+}
 .grid {
   display: grid;
   grid-template-columns: repeat(3, 1fr);

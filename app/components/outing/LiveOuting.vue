@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { liveOuting as words } from '../../../words'
+import { EFFORT_WORDS, capital, liveOuting as words } from '../../../words'
 import {
+  deliveryOfWay,
+  isDrawn,
   lastTakeAt,
   minutesOn,
   outingTally,
@@ -30,9 +32,14 @@ const PARTS = [
   { id: 'fan', name: words.casts },
   { id: 'time', name: words.timers },
   { id: 'ab', name: words.compare },
+  { id: 'boat', name: words.boat },
   { id: 'water', name: words.water },
   { id: 'log', name: words.log },
 ] as const
+const inHand = computed(() => account.value.inHand)
+/** The boat has a part of its own only while it sets the pace. */
+const drawn = computed(() => inHand.value !== null && isDrawn(inHand.value.way))
+const parts = computed(() => PARTS.filter((p) => (p.id === 'boat' ? drawn.value : p.id !== 'fan' || !drawn.value)))
 const part = ref<(typeof PARTS)[number]['id']>('next')
 const sheet = ref<'answer' | 'rig' | null>(null)
 
@@ -46,7 +53,6 @@ const stop = computed(() => account.value.spot?.stop ?? 1)
 const log = useOutingLog(() => props.outing, account, feature)
 const { status, details, detailsId } = log
 
-const inHand = computed(() => account.value.inHand)
 const lure = computed(() => (inHand.value?.carried.lureId ? box.lureById.get(inHand.value.carried.lureId) : undefined))
 const place = computed(() => box.places.find((p) => p.id === props.outing.water.placeId))
 const schooling = computed(() => speciesOf(account.value.water.speciesId)?.isSchooling ?? false)
@@ -67,9 +73,14 @@ const cadence = computed(() => {
   })
 })
 
-function answer(id: AnswerId) {
+/** Every lure on the line, the first one first. */
+const onLine = computed(() => {
+  const rig = inHand.value?.carried
+  return rig ? [rig, ...(rig.beside ?? [])].map((l) => ({ id: l.lureId ?? '', name: l.name })) : []
+})
+function answer(id: AnswerId, lureId: string | null) {
   sheet.value = null
-  void log.answer(id)
+  void log.answer(id, lureId)
 }
 function takeRig(carriedId: string, wayId: string) {
   sheet.value = null
@@ -104,7 +115,7 @@ function lost() {
     </section>
 
     <nav class="parts" :aria-label="words.partsOfTheOuting">
-      <button v-for="p in PARTS" :key="p.id" type="button" :aria-pressed="part === p.id" @click="part = p.id">
+      <button v-for="p in parts" :key="p.id" type="button" :aria-pressed="part === p.id" @click="part = p.id">
         {{ p.name }}
       </button>
     </nav>
@@ -159,6 +170,16 @@ function lost() {
         @turn="log.turnTo"
         @end="log.log({ kind: 'comparison-end' }, words.comparisonEnded)"
       />
+      <BoatForm
+        v-else-if="part === 'boat' && inHand"
+        :key="`boat${outing.entries.length}`"
+        :boat="account.boat"
+        :pace-mps="inHand.way.retrieveSpeedMps"
+        :line-out-m="inHand.way.castM"
+        :water="account.water"
+        :place="place"
+        @keep="(boat) => log.log({ kind: 'boat', ...boat }, words.theBoat)"
+      />
       <ReadingForm
         v-else-if="part === 'water'"
         :key="outing.entries.length"
@@ -174,6 +195,7 @@ function lost() {
     <ThumbBar
       :status="status"
       :casts="tally.casts"
+      :counted="capital(EFFORT_WORDS[deliveryOfWay(inHand?.way ?? {}).effort].noun)"
       :can-undo="outing.entries.length > 1"
       :can-cast="!account.paused"
       :can-answer="!account.paused && inHand !== null"
@@ -182,7 +204,7 @@ function lost() {
       @fish="sheet = 'answer'"
     />
 
-    <AnswerSheet v-if="sheet === 'answer'" @answer="answer" @close="sheet = null" />
+    <AnswerSheet v-if="sheet === 'answer'" :lures="onLine" @answer="answer" @close="sheet = null" />
     <RigSheet
       v-else-if="sheet === 'rig'"
       :carried="outing.carried"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { logList as words, answerWords, saySky } from '../../../words'
-import { spotLabel, type Entry, type Outing } from '../../../core/outing'
+import { EFFORT_WORDS, boatForm as boat, logList as words, answerWords, saySky } from '../../../words'
+import { deliveryOfWay, spotLabel, type Entry, type Outing } from '../../../core/outing'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** What was written down, newest first; each entry can be taken out. */
@@ -8,6 +8,14 @@ const props = defineProps<{ outing: Outing; fixed?: boolean }>()
 const emit = defineEmits<{ drop: [entry: Entry]; open: [entry: Entry] }>()
 const { show } = useMeasure()
 const carried = (id: string) => props.outing.carried.find((c) => c.id === id)
+
+/** What was counted when an entry was made: casts, drops, passes. */
+function effortOf(entry: Entry) {
+  const before = props.outing.entries.slice(0, props.outing.entries.indexOf(entry))
+  const rig = before.findLast((e) => e.kind === 'rig')
+  const way = rig && carried(rig.carriedId)?.ways.find((w) => w.id === rig.wayId)
+  return EFFORT_WORDS[deliveryOfWay(way ?? {}).effort]
+}
 
 function say(e: Entry): string {
   switch (e.kind) {
@@ -18,9 +26,21 @@ function say(e: Entry): string {
     case 'spot':
       return words.stop(e.stop, spotLabel(e).toLowerCase())
     case 'cast':
-      return words.aCast
-    case 'answer':
-      return `${answerWords(e.answer).name}${e.fish?.lengthM ? `, ${show(e.fish.lengthM, 'lureLength')}` : ''}`
+      return effortOf(e).one
+    case 'answer': {
+      const said = `${answerWords(e.answer).name}${e.fish?.lengthM ? `, ${show(e.fish.lengthM, 'lureLength')}` : ''}`
+      const lure = e.lureId && props.outing.carried.flatMap((c) => c.beside ?? []).find((b) => b.lureId === e.lureId)
+      return lure ? words.toWhich(said, lure.name) : said
+    }
+    case 'boat':
+      return [
+        e.speedMps !== undefined && show(e.speedMps, 'boatSpeed'),
+        e.lineOutM !== undefined && words.lineOut(show(e.lineOutM, 'distance')),
+        e.side && boat[e.side],
+        e.turn && boat[e.turn],
+      ]
+        .filter(Boolean)
+        .join(', ')
     case 'reading':
       return [
         e.waterTempC !== undefined && words.water(show(e.waterTempC, 'waterTemp')),
@@ -73,7 +93,9 @@ const lines = computed(() => {
       >
         <b>{{ l.text }}</b>
       </button>
-      <span v-else :class="{ bold: l.entry.kind === 'answer' }">{{ l.casts > 1 ? words.casts(l.casts) : l.text }}</span>
+      <span v-else :class="{ bold: l.entry.kind === 'answer' }">{{
+        l.casts > 1 ? effortOf(l.entry).more(l.casts) : l.text
+      }}</span>
       <button
         v-if="!fixed && outing.entries.length > 1"
         type="button"

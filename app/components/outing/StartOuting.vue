@@ -22,10 +22,16 @@ const MOST = 12
 const rows = computed(() => [...match.rows, ...match.beside])
 const chosen = ref<Set<string> | null>(null)
 const keys = computed(() => chosen.value ?? new Set(match.rows.slice(0, USUAL).map((r) => r.key)))
-const carried = computed<SetUp[]>(() => [
-  ...rows.value.filter((r) => keys.value.has(r.key)).map((r) => r.setUp),
-  ...match.rigs.flatMap(({ rig, row }) => (row && keys.value.has(rig.id) ? [row.setUp] : [])),
+/** Set-ups with the ids of what else hangs on their lines. */
+const taken = computed<{ setUp: SetUp; beside: string[] }[]>(() => [
+  ...rows.value.filter((r) => keys.value.has(r.key)).map((r) => ({ setUp: r.setUp, beside: [] })),
+  ...match.rigs.flatMap(({ rig, row, members }) =>
+    row && keys.value.has(rig.id)
+      ? [{ setUp: row.setUp, beside: members.filter((m) => !m.dummy).map((m) => m.lureId) }]
+      : [],
+  ),
 ])
+const carried = computed(() => taken.value.map((t) => t.setUp))
 function toggle(key: string) {
   const next = new Set(keys.value)
   if (next.has(key)) next.delete(key)
@@ -40,7 +46,8 @@ async function start() {
   starting.value = true
   problem.value = ''
   try {
-    await outings.start(carried.value, match.asked, effortBy.value)
+    const beside = taken.value.map((t) => t.beside)
+    await outings.start(carried.value, match.asked, effortBy.value, beside)
   } catch (error) {
     problem.value = words.theOutingWasNot(sayError(error))
   }

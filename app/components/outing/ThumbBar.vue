@@ -3,7 +3,14 @@ import { thumbBar as words } from '../../../words'
 import { mdiUndo } from '@mdi/js'
 
 /** At the bottom, for the thumb: take back, cast, and the fish; above them what was logged last. */
-defineProps<{ status: string; casts: number; canUndo: boolean; canCast: boolean; canAnswer: boolean }>()
+defineProps<{
+  status: string
+  casts: number
+  counted: string
+  canUndo: boolean
+  canCast: boolean
+  canAnswer: boolean
+}>()
 defineEmits<{ undo: []; cast: []; fish: [] }>()
 </script>
 
@@ -14,7 +21,7 @@ defineEmits<{ undo: []; cast: []; fish: [] }>()
       <v-icon :icon="mdiUndo" size="28" />
     </button>
     <button type="button" class="cast" :disabled="!canCast" @click="$emit('cast')">
-      {{ words.cast }}<b>{{ casts }}</b>
+      {{ counted }}<b>{{ casts }}</b>
     </button>
     <button type="button" class="fish" :disabled="!canAnswer" @click="$emit('fish')">{{ words.fish }}</button>
   </div>

@@ -23,6 +23,7 @@ export const advicePanel = {
 /** app/components/outing/AnswerSheet.vue */
 export const answerSheet = {
   whatDidTheFish: 'What did the fish do?',
+  whichLure: 'Which lure?',
   nothingHappened: 'Nothing happened',
 } as const
 
@@ -120,6 +121,8 @@ export const liveOuting = {
   casts: 'Casts',
   timers: 'Timers',
   compare: 'Compare',
+  boat: 'Boat',
+  theBoat: 'What the boat does',
   water: 'Water',
   log: 'Log',
   aBreak: 'A break',
@@ -138,16 +141,36 @@ export const liveStrip = {
   hMin: (min: Shown, min2: Shown) => `${min} h ${min2} min`,
 } as const
 
+/** app/components/outing/BoatForm.vue */
+export const boatForm = {
+  theBoat: 'The boat now',
+  pace: 'Pace',
+  lineOut: 'Line out',
+  less: (what: Shown) => `Less: ${what}`,
+  more: (what: Shown) => `More: ${what}`,
+  side: 'Side',
+  turn: 'In a turn',
+  left: 'Left rod',
+  right: 'Right rod',
+  straight: 'Straight',
+  inside: 'Inside: slower',
+  outside: 'Outside: faster',
+  listen: 'Read the instrument',
+  listening: 'Reading the instrument (simulated) …',
+  noInstrument: 'No instrument is heard. Set the pace by hand.',
+  writeItDown: 'Write it down',
+} as const
+
 /** app/components/outing/LogList.vue */
 export const logList = {
   ended: 'Ended',
   water: (temp: Shown) => `water ${temp}`,
   depth: (depth: Shown) => `depth ${depth}`,
   wind: (speed: Shown) => `wind ${speed}`,
-  casts: (n: number) => count(n, 'cast'),
+  lineOut: (far: Shown) => `${far} of line out`,
+  toWhich: (answer: Shown, lure: Shown) => `${answer}, to ${lure}`,
   takeOut: (text: Shown) => `Take out: ${text}`,
   stop: (stop: Shown, toLowerCase: Shown) => `Stop ${stop}, ${toLowerCase}`,
-  aCast: 'A cast',
   seen: (depth: Shown) => `seen to ${depth}`,
   aBreak: 'A break',
   fishingAgain: 'Fishing again',
@@ -232,7 +255,6 @@ export const stayTimer = {
 /** app/components/outing/ThumbBar.vue */
 export const thumbBar = {
   takeTheLastEntry: 'Take the last entry back',
-  cast: 'Cast',
   fish: 'Fish!',
 } as const
 
