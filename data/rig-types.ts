@@ -134,6 +134,7 @@ export const RIG_TYPES = [
     name: 'Carolina',
     about: 'Weight, bead and swivel ahead; the body drifts on its leader.',
     mount: 'texas',
+    deliveries: ['cast', 'drift'],
     bodies: ['soft'],
     needs: ['hook', 'sinker', 'terminal'],
     may: [],

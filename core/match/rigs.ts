@@ -14,6 +14,7 @@ import {
   type RigParts,
 } from '../tackle'
 import type { Box } from '../box'
+import { candidatesFor } from './candidates'
 import { isFishedSo } from './cast-of'
 import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { flowHere } from './flow'
@@ -68,7 +69,9 @@ function deliveriesOfRig(
   const possible = deliveriesFrom(c.stand).filter((id) => type.deliveries?.includes(id))
   if (possible.length === 0) return { code: 'not-from-here' }
   const moving = possible.filter((id) => !deliveryOf(id).moving || flowHere(c) > 0)
-  return moving.length > 0 ? new Set(moving) : { code: 'still-water' }
+  if (moving.length === 0) return { code: 'still-water' }
+  const wanted = moving.filter((id) => deliveries.has(id))
+  return new Set(wanted.length > 0 ? wanted : moving)
 }
 
 const isRefusal = (found: ReadonlySet<DeliveryId> | Refusal): found is Refusal => 'code' in found
@@ -78,6 +81,11 @@ const worksHere = ({ build, speedMps }: EvaluatedBuild, context: MatchContext) =
   familyOf(build.lure.family)
     .retrieves.map(retrieveOf)
     .some((r) => isFishedSo(build, r, pullSpeedMps(r, speedMps, flowHere(context.c)), speedMps, context))
+
+/** What stands on a sinker that no line here holds where it lies. */
+const carriedOff = (dressed: EvaluatedBuild, context: MatchContext) =>
+  (dressed.build.anchor !== undefined || dressed.build.mount.kind === 'drop-shot') &&
+  candidatesFor(dressed.build.lure, [dressed], context).length === 0
 
 /** Single hooks that a rig adds to those hung on its lures: a stinger, the loose hook or head of a body. */
 const addedHooks = (rig: Rig, mount: Build['mount'], further: readonly { readonly lure: Lure }[]) =>
@@ -111,7 +119,7 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const dressed = evaluateBuild(build, context.known(lure), context.reading)
   if (!worksHere(dressed, here)) return no('idle-here')
   const ranked = bestDressed(dressed, here)
-  if (!ranked) return no('hangs-up')
+  if (!ranked) return no(carriedOff(dressed, here) ? 'carried-off' : 'hangs-up')
   return { rig: { id: rig.id, name: rig.name }, ranked, members: membersOf(parts, ranked, here), why: null }
 }
 
