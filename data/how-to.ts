@@ -5,6 +5,8 @@
 
 /** What to feel for. The first two that fit are shown. */
 export const FEEL = [
+  { id: 'tip-nods', facts: [85], of: { delivery: ['troll', 'downrigger'] } },
+  { id: 'weight-comes-round', facts: [82], of: { delivery: ['swing'] } },
   {
     id: 'tick-of-blade',
     facts: [1, 5],
@@ -76,6 +78,8 @@ export const FEEL = [
 
 /** What a touch or a take tells, and what to do about it. */
 export const TELLS = [
+  { id: 'inner-rod', facts: [85], of: { delivery: ['troll', 'downrigger'] } },
+  { id: 'outer-rod', facts: [85], of: { delivery: ['troll', 'downrigger'] } },
   {
     id: 'thump-and-run',
     facts: [15],
@@ -173,6 +177,12 @@ export const TELLS = [
 
 /** First changes to try, in this order. */
 export const CHANGES = [
+  { id: 'boat-steps', facts: [85], of: { delivery: ['troll', 'downrigger'] } },
+  { id: 'lead-length', facts: [85], of: { delivery: ['downrigger'] } },
+  { id: 'line-out', facts: [85], of: { delivery: ['troll'] } },
+  { id: 'swing-angle', facts: [82], of: { delivery: ['swing'] } },
+  { id: 'dropper-steps', facts: [83], of: { delivery: ['three-way'] } },
+  { id: 'wait-longer', facts: [83], of: { delivery: ['three-way', 'still'] } },
   {
     id: 'other-action',
     facts: [22],
@@ -261,6 +271,12 @@ export const CHANGES = [
 
 /** What to see to before the first cast. */
 export const READY = [
+  {
+    id: 'keel-ahead',
+    facts: [2, 85],
+    of: { family: ['in-line-spinner', 'thin-spoon'], delivery: ['troll', 'downrigger'] },
+  },
+  { id: 'weak-dropper', facts: [83], of: { delivery: ['three-way'] } },
   { id: 'tied-direct', facts: [3], of: { family: ['casting-spoon'] } },
   {
     id: 'snap-swivel',
@@ -298,6 +314,10 @@ export const READY = [
 
 /** What can hurt somebody, or break a law. */
 export const CAUTIONS = [
+  { id: 'lookout', facts: [85], of: { delivery: ['troll'] }, when: {} },
+  { id: 'cable', facts: [85], of: { delivery: ['downrigger'] }, when: {} },
+  { id: 'ice', facts: [], of: {}, when: { stand: ['ice'] } },
+  { id: 'wading', facts: [82], of: {}, when: { stand: ['wading'] } },
   {
     id: 'hooks',
     facts: [],

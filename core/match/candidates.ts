@@ -87,7 +87,7 @@ function mostPractice({ favoured, warned, open }: Spoken): number {
 export function logUpperBound(lure: Lure, box: Box, context: MatchContext): number {
   const { demand } = context
   const family = familyOf(lure.family)
-  const dressings = dressingsOf(lure, box, context)
+  const dressings = variantsHere(lure, box, context)
   const speedMps = dressings[0]?.speedMps ?? family.speedMps
   const hands = family.retrieves.map((id) => {
     const retrieve = retrieveOf(id)
@@ -157,7 +157,7 @@ function bestPerLine(
 const TRAILERS_TRIED = 2
 
 /** Every way the box dresses a lure for the ways of fishing that are looked at. */
-function dressingsOf(lure: Lure, box: Box, { reading, deliveries }: MatchContext): readonly EvaluatedBuild[] {
+function variantsHere(lure: Lure, box: Box, { reading, deliveries }: MatchContext): readonly EvaluatedBuild[] {
   const plain = buildVariants(lure, box, reading)
   return deliveries.has('three-way') ? [...plain, ...anchored(plain, box)] : plain
 }
@@ -165,7 +165,7 @@ function dressingsOf(lure: Lure, box: Box, { reading, deliveries }: MatchContext
 /** Every way to fish a lure that can win, come up to `floor`, and break no hard limit known before it is thrown; most promising first. */
 export function candidatesOf(lure: Lure, box: Box, context: MatchContext, floor = -Infinity): Candidate[] {
   if (lawBroken(lure, context.place)) return []
-  return candidatesFor(lure, dressingsOf(lure, box, context), context, floor)
+  return candidatesFor(lure, variantsHere(lure, box, context), context, floor)
 }
 
 /** The same for a lure dressed only in given ways. */

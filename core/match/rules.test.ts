@@ -12,6 +12,7 @@ const MIDDLING: WaterFeatures = {
   visibilityM: 2,
   windMps: 3,
   currentMps: 0.1,
+  stand: 'not said',
   depthM: 4,
   coverTopM: 2,
   coverDensity: 0.4,

@@ -1,4 +1,4 @@
-import type { DeliveryId } from '../tackle'
+import type { DeliveryId, Rod } from '../tackle'
 import {
   CAST_ANGLES_DEG,
   CAST_FROM_M,
@@ -8,7 +8,6 @@ import {
   PITCH_M,
   ROD_THROWS,
 } from '../../data/casting'
-import type { Rod } from '../tackle'
 import { bisect } from '../bisect'
 import type { BuildMotion } from './build-motion'
 import { CALM, castDistanceM, type CastWind, type FlyingLine } from './flight'

@@ -1,4 +1,5 @@
 import { slidesMps } from './passing'
+import { STANDS } from '../../data/deliveries'
 import type { RoleId } from '../quantity'
 import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, TIDES, type Conditions, type Place, type Season } from './conditions'
 import { FORAGE, forageOf } from './forage'
@@ -82,6 +83,7 @@ const TEXTS = {
   forageKind: { of: ({ c }) => forageOf(c.forage.kind)?.kind ?? 'fish' },
   tide: { choices: TIDES, of: ({ c }) => c.tide },
   water: { choices: ['fresh', 'brackish', 'salt'], of: ({ place }) => waterKind(place.salinity) },
+  stand: { choices: STANDS, of: ({ c }) => c.stand ?? 'not said' },
   singlesOnly: { of: ({ place }) => yesNo(place.singlesOnly) },
 } as const satisfies Readonly<Record<string, TextRow>>
 

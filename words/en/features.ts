@@ -24,6 +24,7 @@ const NAMES: Readonly<Record<NumberFeature | TextFeature, string>> = {
   tempChangeC: 'temperature change in three days, °C',
   stirredM: 'depth stirred by wind',
   moonIlluminatedFraction: 'moon, share lit',
+  stand: 'stand',
   sky: 'sky',
   cover: 'cover',
   season: 'fish season',

@@ -22,7 +22,7 @@ const ballM = computed(() => props.plan.ballM)
 const drawn = computed(() => towedLine(props.plan, at.value))
 const onScene = ({ x, z }: { x: number; z: number }): Point => [props.scene.x(x), props.scene.z(z)]
 /** From the lure up: to the clip at the ball, or to the surface and on to the tip. */
-const towed = computed(() => {
+const lineDrawn = computed(() => {
   const points = drawn.value.map(onScene)
   if (ballM.value === null) points.push([props.tip.x, props.tip.y])
   else points.push(onScene({ x: 0, z: ballM.value }), [props.tip.x, props.tip.y])
@@ -47,7 +47,7 @@ const hull = computed(() => {
       :d="`M${scene.x(0)} ${scene.skyPx - 12}L${scene.x(0)} ${scene.z(ballM)}`"
       class="cable"
     />
-    <path :d="towed" class="line" />
+    <path :d="lineDrawn" class="line" />
     <circle v-if="ballM !== null" :cx="scene.x(0)" :cy="scene.z(ballM)" r="6" class="ball" data-testid="ball" />
     <path :d="wake" class="halo" />
     <path :d="wake" class="run" data-testid="lure-path" />

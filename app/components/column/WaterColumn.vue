@@ -42,7 +42,7 @@ const reachM = computed(() =>
   Math.max(10, Math.ceil((Math.max(castM.value, props.c.castM, carriedM.value) * 1.02) / 5) * 5),
 )
 /** Drawn behind a boat, not cast. */
-const towed = computed(() => props.plan && ['troll', 'downrigger', 'drift'].includes(props.plan.delivery))
+const behindBoat = computed(() => props.plan && ['troll', 'downrigger', 'drift'].includes(props.plan.delivery))
 const depthM = computed(() => props.c.depthM)
 const scene = computed(() =>
   sceneOf({ widthPx: width.value, depthM: depthM.value, reachM: reachM.value, trueScale: trueScale.value }),
@@ -100,7 +100,7 @@ const description = computed(() => sayColumn({ ...props, castM: castM.value }, s
           <ColumnOthers v-if="others?.length" :scene="scene" :others="others" :reach-m="reachM" />
         </g>
         <ColumnTowed
-          v-if="path && plan && towed"
+          v-if="path && plan && behindBoat"
           :scene="scene"
           :plan="plan"
           :path="path"

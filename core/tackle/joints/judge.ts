@@ -26,7 +26,7 @@ export interface RigParts {
   readonly further: readonly FurtherLure[]
 }
 
-export interface FurtherLure extends Pick<Further, 'at' | 'metres' | 'dummy'> {
+interface FurtherLure extends Pick<Further, 'at' | 'metres' | 'dummy'> {
   readonly lure: Lure
 }
 
