@@ -245,7 +245,10 @@ export const CHANGES = [
   {
     id: 'fan',
     facts: [3],
-    of: { family: ['casting-spoon', 'thin-spoon', 'in-line-spinner', 'casting-metal'] },
+    of: {
+      delivery: ['cast'],
+      family: ['casting-spoon', 'thin-spoon', 'in-line-spinner', 'casting-metal'],
+    },
   },
   {
     id: 'count-deeper',
@@ -321,7 +324,7 @@ export const CAUTIONS = [
   {
     id: 'hooks',
     facts: [],
-    of: {},
+    of: { delivery: ['cast', 'pitch', 'swing', 'three-way', 'still'] },
     when: {},
   },
   {

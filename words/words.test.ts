@@ -193,6 +193,7 @@ const REFUSALS = all<Refusal>({
   'not-from-here': NONE,
   'still-water': NONE,
   'idle-here': NONE,
+  'other-way': NONE,
   'carried-off': NONE,
   'lowered-only': NONE,
   'breaks-on-cast': NONE,

@@ -23,6 +23,7 @@ export type Refusal =
         | 'not-from-here'
         | 'still-water'
         | 'idle-here'
+        | 'other-way'
         | 'carried-off'
     }
   | { readonly code: 'too-many-hooks'; readonly hooks: number; readonly allowed: number }

@@ -117,7 +117,10 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
     buildRefusal({ ...build, massKg: rigMassKg(parts) }, { outfit, leader }, deliveries)
   if (broken) return refuse(broken)
   const dressed = evaluateBuild(build, context.known(lure), context.reading)
-  if (!worksHere(dressed, here)) return no('idle-here')
+  if (!worksHere(dressed, here)) {
+    const allowed = new Set(deliveriesFrom(context.c.stand))
+    return no(worksHere(dressed, { ...here, deliveries: allowed }) ? 'other-way' : 'idle-here')
+  }
   const ranked = bestDressed(dressed, here)
   if (!ranked) return no(carriedOff(dressed, here) ? 'carried-off' : 'hangs-up')
   return { rig: { id: rig.id, name: rig.name }, ranked, members: membersOf(parts, ranked, here), why: null }

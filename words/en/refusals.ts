@@ -6,6 +6,7 @@ const REFUSALS: Catalogue<Refusal> = {
   'not-from-here': () => 'it cannot be fished from where you stand',
   'still-water': () => 'it needs water that passes: a current, or the drift of a boat',
   'carried-off': () => 'the water carries its sinker off: more lead, or thinner line',
+  'other-way': () => 'it is not fished in the ways you chose for today',
   'idle-here': () => 'it does not work at the pace of this water, or of a boat',
   'part-missing': () => 'a part is missing',
   'reel-off-rod': () => 'its line is on no reel that fits the rod',

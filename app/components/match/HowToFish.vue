@@ -2,6 +2,7 @@
 import { howToFish as words, noteWords, sayHandling, sayLaw } from '../../../words'
 import { howToFish, type Ranked } from '../../../core/match'
 import type { Verdict } from '../../../core/motion'
+import { deliveryOf } from '../../../core/tackle'
 import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
@@ -14,6 +15,11 @@ const { context } = useJudged()
 const how = computed(() => context.value && howToFish(props.row, context.value))
 const law = computed(() => (how.value ? sayLaw(how.value.law) : []))
 const handling = computed(() => props.row.setUp.handling)
+/** Drawn by boat or river there is no beat to keep. */
+const beats = computed(() => {
+  const { retrieve } = props.row.setUp.handling
+  return deliveryOf(retrieve.delivery).pace === 'hand' || retrieve.pauseS > 0
+})
 const turns = computed(() => how.value?.cadence.turnsPerS ?? null)
 const stays = computed(() => {
   const down = how.value?.staysDown
@@ -72,7 +78,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
         </div>
       </dl>
       <p v-if="how.blowOut.now" class="caution">{{ words.blownOut }}</p>
-      <CadenceScore :cadence="how.cadence" />
+      <CadenceScore v-if="beats" :cadence="how.cadence" />
     </section>
     <section v-if="how.ready.length || how.feel.length" class="two">
       <div v-if="how.ready.length">

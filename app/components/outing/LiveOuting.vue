@@ -60,6 +60,7 @@ const tally = computed(() => outingTally(account.value))
 const cadence = computed(() => {
   if (!inHand.value) return null
   const { way, carried } = inHand.value
+  if (deliveryOfWay(way).pace !== 'hand' && way.pauseS === 0) return null
   // A log from elsewhere may name one that is not known here: it is fished without a beat.
   const retrieve = RETRIEVES.find((r) => r.id === way.retrieveId)
   if (!retrieve) return null
@@ -226,7 +227,8 @@ function lost() {
 }
 .parts {
   display: grid;
-  grid-template-columns: repeat(7, minmax(48px, auto));
+  grid-template-columns: repeat(7, auto);
+  gap: var(--space-2);
 }
 .parts button {
   min-height: 48px;

@@ -268,7 +268,7 @@ export const rigForm = {
   addALure: 'Add a lure to this line',
   furtherLure: (nth: Shown) => `Lure ${nth}`,
   whereItHangs: 'Where',
-  fromTheFirst: 'From the first lure',
+  fromTheFirst: 'Distance',
   dummy: 'No hook: a dummy',
   takeOff: (nth: Shown) => `Take off lure ${nth}`,
   aStingerHookBehind: 'A stinger hook behind',
