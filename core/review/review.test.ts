@@ -135,9 +135,15 @@ describe('rates', () => {
       )
     }
   })
+  const BEHIND_A_BOAT = new Set<string>(['boat-speed', 'turn', 'side'])
   it('every factor of the demo has steps with words, and bands in order', () => {
     for (const f of FACTORS) {
       const { rows, cells } = ratesBy(DEMO, f.id, null, 'landed')
+      // Nobody trolled in the demo: those have logs of their own.
+      if (BEHIND_A_BOAT.has(f.id)) {
+        expect([f.id, rows]).toEqual([f.id, []])
+        continue
+      }
       expect([f.id, rows.length > 1]).toEqual([f.id, true])
       expect(rows.every((r) => r.label.trim().length > 0)).toBe(true)
       for (const { shown } of cells) {

@@ -7,6 +7,13 @@ useHead({ title: words.reviewYgrion })
 const review = useReview()
 const table = computed(() => ratesBy(review.tried, review.rowBy, review.columnBy, review.measure))
 const says = computed(() => MEASURES.find((m) => m.id === review.measure)?.says ?? '')
+/** Factors of which this record says anything, and the ones that are chosen. */
+const factors = computed(() =>
+  FACTORS.filter(
+    ({ id, of }) =>
+      id === 'answer' || id === review.rowBy || id === review.columnBy || review.tried.some((t) => of(t) !== null),
+  ),
+)
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
 </script>
 
@@ -17,14 +24,14 @@ const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
       <label
         >{{ words.by }}
         <select v-model="review.rowBy">
-          <option v-for="f in FACTORS" :key="f.id" :value="f.id">{{ f.name }}</option>
+          <option v-for="f in factors" :key="f.id" :value="f.id">{{ f.name }}</option>
         </select>
       </label>
       <label
         >{{ words.andBy }}
         <select v-model="review.columnBy">
           <option :value="null">{{ words.nothingElse }}</option>
-          <option v-for="f in FACTORS.filter((x) => x.id !== review.rowBy)" :key="f.id" :value="f.id">
+          <option v-for="f in factors.filter((x) => x.id !== review.rowBy)" :key="f.id" :value="f.id">
             {{ f.name }}
           </option>
         </select>
