@@ -267,6 +267,8 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     NO: z.array(said).min(2),
     SOUND_WORDS: each(['silent', 'knock', 'rattles'], z.array(said).min(2)),
     COLOUR_WORDS: lists,
+    DRESS_WORDS: lists,
+    COLOUR_MANNERS: z.array(said).min(20),
   },
   chances: {
     CHANCES: z.strictObject({

@@ -1,6 +1,5 @@
-import { COLOUR_WORDS, HEADINGS, SOUND_WORDS } from '../../../data/sheet-words'
+import { HEADINGS, SOUND_WORDS } from '../../../data/sheet-words'
 import {
-  COLOURS,
   FAMILIES,
   HookSize,
   HUNG,
@@ -16,6 +15,7 @@ import {
   type Tray,
 } from '../../tackle'
 import { UNITS, showFigure, unitFor, type RoleId, type UnitSystem } from '../../quantity'
+import { colourName, readColour, readColours } from './colour-words'
 import {
   bare,
   readChoice,
@@ -55,13 +55,6 @@ const FAMILY_CHOICES = new Map(
     [f.id, f.name, ...f.sheetWords].flatMap((word) => [[bare(word), f.id] as const, [`${bare(word)}s`, f.id] as const]),
   ),
 )
-const COLOUR_CHOICES = new Map(
-  COLOURS.flatMap((c) =>
-    [c.id, c.name, ...((COLOUR_WORDS as Readonly<Record<string, readonly string[]>>)[c.id] ?? [])].map(
-      (word) => [bare(word), c.id] as const,
-    ),
-  ),
-)
 
 type Spec = Omit<Column, 'heading' | 'words' | 'role' | 'figures'> & { readonly role?: RoleId }
 
@@ -99,20 +92,8 @@ const measure = (id: string, label: string, role: RoleId, of: (lure: Lure) => nu
     },
   })
 const familyName = (id: Lure['family']) => familyOf(id).name
-const colourName = (id: string) => COLOURS.find((c) => c.id === id)?.name ?? id
 const colour = (id: 'back' | 'flank' | 'belly', label: string) =>
-  choice(id, label, COLOUR_CHOICES, 'colour', (l) => colourName(l.colour[id]), colourName)
-
-/** “olive/silver/white”: back, flank, belly; “silver”: all of it; two are flank and belly under the first as back. */
-function readColours(cell: string): Read {
-  const parts = cell.split(/[/,;|]+|\s+and\s+/).filter((p) => p.trim() !== '')
-  const read = parts.map((p) => readChoice(p.trim(), COLOUR_CHOICES, 'colour', colourName))
-  const bad = read.find((r) => !r.ok)
-  if (bad && !bad.ok) return bad
-  const [first, second, third] = read.map((r) => (r.ok ? r.value : null))
-  if (!first) return unread({ code: 'empty' })
-  return value({ back: first, flank: second ?? first, belly: third ?? second ?? first })
-}
+  column({ id, label, read: readColour, write: (l) => colourName(l.colour[id]) })
 
 /** One column a trait: families share those of the same name. */
 function traitColumns(): Column[] {

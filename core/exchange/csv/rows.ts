@@ -4,6 +4,7 @@ import { columnOf } from './columns'
 import type { FileProblem } from '../problem'
 import type { Slip } from './cells'
 import { settled, type Marks } from './marks'
+import { measuresIn } from './two-in-one'
 import { headingUnit, type Sheet } from './sheet'
 
 /** Which column of ours each column of the sheet is; null where it is passed over. */
@@ -38,13 +39,26 @@ export function readCells(
     const column = id ? columnOf(id) : undefined
     if (!column || cell === '') return
     const read = column.read(settled(cell, marks[i]?.comma ?? null), headingUnit(headings[i] ?? ''))
-    if (!read.ok) problems.push({ column: column.id, problem: read.problem })
+    const together = !read.ok && (column.id === 'length' || column.id === 'weight') ? measuresIn(cell) : null
+    if (together?.length && together.weight) {
+      for (const key of ['length', 'weight'] as const) if (!said.has(key)) said.set(key, together[key])
+    } else if (!read.ok) problems.push({ column: column.id, problem: read.problem })
     else {
       said.set(column.id, read.value)
       if (read.slip) slips.push(read.slip)
     }
   })
+  sayByName(said)
   return { problems, slips, said }
+}
+
+/** A name that says length or weight, with its unit, says it where no cell does. */
+function sayByName(said: Map<string, unknown>): void {
+  const name = said.get('name')
+  if (typeof name !== 'string') return
+  const inName = measuresIn(name)
+  for (const key of ['length', 'weight'] as const)
+    if (!said.has(key) && inName[key] !== null) said.set(key, inName[key])
 }
 
 const REQUIRED = ['name', 'family', 'length', 'weight'] as const
