@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import type { OwnWords } from '../../core/exchange'
 import type { UnitSystem } from '../../core/quantity'
 import { settingsWords as words } from '../../words'
 import { SETTINGS_KEY, choicesOf } from '../../storage/whole'
@@ -25,6 +26,8 @@ interface Kept {
   references: Partial<Record<string, string>>
   /** Whether the angler's own log is heard by the match. */
   ownRecord: boolean
+  /** What words of the angler's own stand for in a sheet. */
+  ownWords: OwnWords
 }
 
 export type BoxView = 'trays' | 'families' | 'table'
@@ -53,6 +56,7 @@ export const useSettings = defineStore('settings', {
     benchLureId: '',
     references: {},
     ownRecord: true,
+    ownWords: {},
   }),
   actions: {
     async load() {

@@ -4,6 +4,8 @@ import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import {
   marksOf,
+  withWord,
+  type WordKind,
   type FileProblem,
   type RejectedRow,
   type ImportPlan,
@@ -16,6 +18,7 @@ import { put, type Edit } from '../../storage/edits'
 import { onFile, stopFiles } from '~/composables/file-work'
 import type { Source } from '~/workers/file-service'
 import { useBox } from './box'
+import { useSettings } from './settings'
 import { now } from './repository'
 import { plain } from '~/composables/plain'
 
@@ -76,7 +79,7 @@ export const useSheets = defineStore('sheets', {
       this.stage = { ...this.stage, marks }
     },
     async plan() {
-      if (this.stage.state !== 'mapping') return
+      if (this.stage.state !== 'mapping' && this.stage.state !== 'planned') return
       const { file, sheet, mapping, marks } = this.stage
       const back = this.stage
       this.stage = { state: 'reading', file, done: 0, of: sheet.rows.length }
@@ -84,9 +87,14 @@ export const useSheets = defineStore('sheets', {
         if (this.stage.state === 'reading') this.stage = { ...this.stage, done, of }
       })
       const plan = await onFile((files, send) =>
-        files.plan(sheet, plain(mapping), plain(marks), useBox().box, onProgress, send),
+        files.plan(sheet, plain(mapping), plain(marks), useBox().box, onProgress, plain(useSettings().ownWords), send),
       )
       this.stage = plan ? { state: 'planned', file, sheet, mapping, marks, plan: markRaw(plan) } : back
+    },
+    /** Says what a word stands for, here and in every sheet to come; the plan is made anew. */
+    async means(kind: WordKind, word: string, known: string) {
+      await useSettings().keep({ ownWords: withWord(useSettings().ownWords, kind, word, known) })
+      await this.plan()
     },
     stop: stopFiles,
     again() {
@@ -129,7 +137,7 @@ export const useSheets = defineStore('sheets', {
       const onProgress = proxy(() => undefined)
       // Mended by hand, one figure at a time: what is unclear is said again.
       const plan = await onFile((files, send) =>
-        files.plan(sheet, plain(from.mapping), [], useBox().box, onProgress, send),
+        files.plan(sheet, plain(from.mapping), [], useBox().box, onProgress, plain(useSettings().ownWords), send),
       )
       if (!plan) return
       const still = plan.aside.map((a) => ({ ...a, row: row.row }))

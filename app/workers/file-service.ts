@@ -3,6 +3,7 @@ import {
   archiveProblem,
   guessColumns,
   planImport,
+  type OwnWords,
   readArchive,
   readGpx,
   readNmeaLog,
@@ -74,10 +75,11 @@ export const fileService = {
     marks: Marks,
     box: Box,
     onProgress: (done: number, of: number) => void,
+    own: OwnWords,
     send: Send,
   ): Promise<ImportPlan> {
     return inPieces(
-      planImport(sheet, mapping, marks, box, () => crypto.randomUUID(), onProgress),
+      planImport(sheet, mapping, marks, box, () => crypto.randomUUID(), onProgress, own),
       send,
     )
   },

@@ -39,7 +39,11 @@ export {
   marksOf,
   settled,
   trayEffects,
+  unknownWords,
+  withWord,
+  type OwnWords,
   type Sheet,
+  type WordKind,
 } from './csv'
 export { binItemFrom5, outingFrom5, practiceFrom5, rejectedFrom5, rigFrom5, testFrom5 } from './from-5'
 export { FORMATS, type ExportFormat } from './formats'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
-import { BOX_KINDS, BinItem, Photo, RejectedRows, readArchive, writeArchive } from '.'
+import { ARCHIVE_VERSION, BOX_KINDS, BinItem, Photo, RejectedRows, readArchive, writeArchive } from '.'
 
 const [lure] = WORLD.box.lures
 if (!lure) throw new Error('no lure')
@@ -42,7 +42,7 @@ describe('an archive with all of it', () => {
     const read = readArchive(writeArchive(world as never))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
     const { format, version, ...content } = read.archive
-    expect([format, version]).toEqual(['ygrion-archive', 9])
+    expect([format, version]).toEqual(['ygrion-archive', ARCHIVE_VERSION])
     expect(content).toEqual(world)
     expect(content.box.lures.some((l) => l.changes.length > 0)).toBe(true)
     expect(content.box.rigs.length).toBeGreaterThan(2)

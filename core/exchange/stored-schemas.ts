@@ -78,6 +78,9 @@ export const UnreadableRow = z.strictObject({
 export type UnreadableRow = z.infer<typeof UnreadableRow>
 
 /** What the angler chose once; what was never chosen is left out. */
+/** A word, letters and figures only, and the known one it stands for. */
+const Meanings = z.record(z.string().max(80), z.string().max(80))
+
 export const KeptSettings = z
   .strictObject({
     system: z.enum(['metric', 'imperial']),
@@ -92,6 +95,8 @@ export const KeptSettings = z
     references: z.record(z.string().max(40), z.string().max(80).optional()),
     /** Whether the angler's own log is heard by the match. */
     ownRecord: z.boolean(),
+    /** What words of the angler's own stand for in a sheet. */
+    ownWords: z.strictObject({ family: Meanings, colour: Meanings }).partial(),
   })
   .partial()
 export type KeptSettings = z.infer<typeof KeptSettings>

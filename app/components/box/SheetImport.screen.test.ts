@@ -123,3 +123,28 @@ it('what is removed lies in the bin until it is put back', async () => {
   await expect.poll(() => body.querySelectorAll('[data-binned]')).toHaveLength(0)
   await expect.poll(() => box.box.rigs.some((r) => r.id === rig.id)).toBe(true)
 })
+
+it('a word that is not known is explained once: its rows come in, and the next sheet is read at once', async () => {
+  const { body, screen } = await mountScreen(FilesPage)
+  const sheet =
+    'Name,Type,Size,Colour\nBent one,Crankbait,7 cm / 9 g,motor oil\nOther one,Spoon,"6 cm, 12 g",Motor Oil\n'
+  await giveFile(body, SHEET, 'own.csv', sheet)
+  await expect.poll(() => useSheets().stage.state).toBe('mapping')
+  await press(body, 'Look through the rows')
+  await expect.poll(() => body.textContent).toContain('2 to fix first')
+  expect(body.textContent).toContain('“motor oil” in 2 rows')
+  await choose(screen, '“motor oil” means …', 'Moss brown')
+  await expect.poll(() => body.textContent).toContain('2 new')
+  await press(body, 'Take them in')
+  await expect.poll(() => box.box.lures.length).toBe(lures + 2)
+  expect(box.box.lures.find((l) => l.name === 'Bent one')).toMatchObject({
+    lengthM: 0.07,
+    massKg: 0.009,
+    colour: { flank: 'moss' },
+  })
+  await giveFile(body, SHEET, 'own.csv', sheet.replaceAll('one', 'two'))
+  await expect.poll(() => useSheets().stage.state).toBe('mapping')
+  await press(body, 'Look through the rows')
+  await expect.poll(() => body.textContent).toContain('2 new')
+  expect(body.textContent).toContain('0 to fix first')
+})

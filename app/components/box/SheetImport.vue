@@ -171,7 +171,14 @@ const missing = computed(() => {
       <v-btn variant="outlined" @click="sheets.stop()">{{ words.stop }}</v-btn>
     </div>
 
-    <SheetPlan v-else :plan="stage.plan" @take="sheets.take()" @again="sheets.again()" @close="sheets.close()" />
+    <SheetPlan
+      v-else
+      :plan="stage.plan"
+      @take="sheets.take()"
+      @means="sheets.means"
+      @again="sheets.again()"
+      @close="sheets.close()"
+    />
   </section>
 </template>
 

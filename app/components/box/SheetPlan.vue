@@ -1,11 +1,19 @@
 <script setup lang="ts">
 import { sheetPlan as words, count, sayFileProblem, saySlip } from '../../../words'
-import { columnOf, trayEffects, type ImportPlan, type TrayEffect } from '../../../core/exchange'
+import {
+  columnOf,
+  trayEffects,
+  unknownWords,
+  type ImportPlan,
+  type TrayEffect,
+  type WordKind,
+} from '../../../core/exchange'
+import { COLOURS, FAMILIES } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 
 /** What a spreadsheet would do to the box, before it does it. */
 const props = defineProps<{ plan: ImportPlan }>()
-defineEmits<{ take: []; again: []; close: [] }>()
+const emit = defineEmits<{ take: []; again: []; close: []; means: [kind: WordKind, word: string, known: string] }>()
 const box = useBox()
 const effects = computed(() => trayEffects(props.plan, box.box))
 const said = (e: TrayEffect) =>
@@ -17,6 +25,13 @@ const said = (e: TrayEffect) =>
   ]
     .filter(Boolean)
     .join('; ')
+/** Words that would set rows aside, and what each may be said to stand for. */
+const MOST_WORDS = 12
+const unknown = computed(() => unknownWords(props.plan).slice(0, MOST_WORDS))
+const CHOICES: Readonly<Record<WordKind, readonly { value: string; title: string }[]>> = {
+  family: FAMILIES.map((f) => ({ value: f.name, title: f.name })),
+  colour: COLOURS.map((c) => ({ value: c.name, title: c.name })),
+}
 const columnName = (id: string) => columnOf(id)?.label ?? id
 </script>
 
@@ -52,7 +67,22 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
         </li>
       </ul>
     </details>
-    <details v-if="plan.aside.length" open>
+    <section v-if="unknown.length" :aria-label="words.wordsNotKnown">
+      <h3>{{ words.wordsNotKnown }}</h3>
+      <ul class="words">
+        <li v-for="u in unknown" :key="`${u.kind} ${u.word}`">
+          <span>{{ words.wordIn(u.word, count(u.rows, 'row')) }}</span>
+          <v-select
+            :label="words.means(u.word)"
+            :items="CHOICES[u.kind]"
+            :model-value="null"
+            @update:model-value="(known) => known && emit('means', u.kind, u.word, known)"
+          />
+        </li>
+      </ul>
+      <p class="quiet">{{ words.remembered }}</p>
+    </section>
+    <details v-if="plan.aside.length" :open="unknown.length === 0">
       <summary>{{ words.rowsThatWouldBe }}</summary>
       <ul>
         <li v-for="a in plan.aside.slice(0, 30)" :key="a.row">
@@ -104,6 +134,24 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
 .counts b {
   font-family: var(--v-font-heading);
   font-size: var(--text-7);
+}
+.words {
+  list-style: none;
+  margin: var(--space-8) 0;
+  padding: 0;
+  display: grid;
+  gap: var(--space-8);
+}
+.words li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: var(--space-12);
+  align-items: center;
+  overflow-wrap: anywhere;
+}
+.quiet {
+  font-size: var(--text-3);
+  opacity: var(--v-medium-emphasis-opacity);
 }
 .bad b {
   color: rgb(var(--v-theme-error));

@@ -13,7 +13,7 @@ interface Dress {
 const CHOICES: ReadonlyMap<string, ColourId> = new Map(
   COLOURS.flatMap((c) =>
     [c.id, c.name, ...((COLOUR_WORDS as Readonly<Record<string, readonly string[]>>)[c.id] ?? [])].map(
-      (word) => [bare(word), c.id] as const,
+      (word) => [bare(word), c.id as ColourId] as const,
     ),
   ),
 )

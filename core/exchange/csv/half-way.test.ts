@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { COLOUR_WORDS, DRESS_WORDS } from '../../../data/sheet-words'
 import { seededRandom } from '../../random'
 import { EMPTY_BOX } from '../../box'
-import { guessColumns, planImport, readSheet } from '.'
+import { guessColumns, planImport, readSheet, unknownWords, withWord, type OwnWords } from '.'
+import { inKnownWords } from './own-words'
 import { readColours } from './colour-words'
 import { measuresIn } from './two-in-one'
 import { bare } from './cells'
@@ -121,6 +122,29 @@ describe('a sheet of 300 rows', () => {
       .join(',')
   })
   const sheet = readSheet(['Lure,Type,Size,Colour,Qty', ...rows].join('\n'))
+  it('a word that the angler explains is read from then on, in every row and beside other colours', () => {
+    if (!sheet.ok) throw new Error('not read')
+    const planned = (own: OwnWords) => {
+      let id = 0
+      return planImport(
+        sheet.sheet,
+        guessColumns(sheet.sheet.headings),
+        [],
+        EMPTY_BOX,
+        () => `n${++id}`,
+        undefined,
+        own,
+      )
+    }
+    const [unknown, ...rest] = unknownWords(planned({}))
+    if (!unknown) throw new Error('all known')
+    expect(rest).toEqual([])
+    expect(unknown).toMatchObject({ kind: 'colour', word: 'motor oil' })
+    const own = withWord({}, unknown.kind, 'Motor-Oil', 'Moss brown')
+    expect(planned(own).aside).toEqual([])
+    expect(inKnownWords('colour', 'motor oil/silver', own)).toBe('Moss brown/silver')
+    expect(inKnownWords('name', 'motor oil', own)).toBe('motor oil')
+  })
   it('sets aside fewer than one row in twenty, each with the word that was not known', () => {
     if (!sheet.ok) throw new Error('not read')
     let id = 0

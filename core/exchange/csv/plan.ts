@@ -3,6 +3,7 @@ import type { Box } from '../../box'
 import { lureFrom, readCells, type CellProblem, type Mapping } from './rows'
 import type { Slip } from './cells'
 import type { Marks } from './marks'
+import type { OwnWords } from './own-words'
 import type { Sheet } from './sheet'
 
 /** A row that could not be taken in: kept as it is, to be mended. */
@@ -123,6 +124,7 @@ export function planImport(
   box: Box,
   newId: () => string,
   progress: Progress = () => undefined,
+  own: OwnWords = {},
 ): ImportPlan {
   const byId = new Map(box.lures.map((l) => [l.id, l]))
   const contents = new Map<string, number>()
@@ -138,7 +140,7 @@ export function planImport(
     if (i % EVERY === 0) progress(i, sheet.rows.length)
     const row = i + 2
     const setAside = (problems: readonly CellProblem[]) => aside.push({ row, cells, problems })
-    const read = readCells(cells, mapping, marks, sheet)
+    const read = readCells(cells, mapping, marks, sheet, own)
     if (read.problems.length > 0) {
       setAside(read.problems)
       continue

@@ -4,6 +4,7 @@ import { columnOf } from './columns'
 import type { FileProblem } from '../problem'
 import type { Slip } from './cells'
 import { settled, type Marks } from './marks'
+import { inKnownWords, type OwnWords } from './own-words'
 import { measuresIn } from './two-in-one'
 import { headingUnit, type Sheet } from './sheet'
 
@@ -30,14 +31,16 @@ export function readCells(
   mapping: Mapping,
   marks: Marks,
   { headings }: Pick<Sheet, 'headings'>,
+  own: OwnWords = {},
 ): RowRead {
   const problems: CellProblem[] = []
   const slips: Slip[] = []
   const said = new Map<string, unknown>()
   mapping.forEach((id, i) => {
-    const cell = (cells[i] ?? '').trim()
+    const typed = (cells[i] ?? '').trim()
     const column = id ? columnOf(id) : undefined
-    if (!column || cell === '') return
+    if (!column || typed === '') return
+    const cell = inKnownWords(column.id, typed, own)
     const read = column.read(settled(cell, marks[i]?.comma ?? null), headingUnit(headings[i] ?? ''))
     const together = !read.ok && (column.id === 'length' || column.id === 'weight') ? measuresIn(cell) : null
     if (together?.length && together.weight) {
