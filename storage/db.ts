@@ -12,7 +12,7 @@ import {
   type RejectedRows,
   type UnreadableRow,
 } from '../core/exchange'
-import { Lure, boxFrom1 } from '../core/tackle'
+import { Lure, Rig, boxFrom1 } from '../core/tackle'
 import type { Box } from '../core/box'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
 import { Outing } from '../core/outing'
@@ -66,7 +66,7 @@ const FIRST_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders'
 const SECOND_KINDS = [...FIRST_KINDS, 'blades', 'terminals', 'trays', 'rigs'] as const
 
 /** What the last block below brings the database to. */
-export const DB_VERSION = 8
+export const DB_VERSION = 9
 
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
@@ -111,7 +111,8 @@ export class YgrionDb extends Dexie {
     this.version(5).stores({ outings: 'id' })
     this.version(6).upgrade(from5)
     this.version(7).stores({ steps: '++nth, tab', backups: 'id', unreadable: 'id' })
-    this.version(DB_VERSION).upgrade(from7)
+    this.version(8).upgrade(from7)
+    this.version(DB_VERSION).upgrade(from8)
   }
 }
 
@@ -154,6 +155,11 @@ async function from5(transaction: Transaction): Promise<void> {
 /** Waters, and those that outings were fished in, say where the cast goes. */
 async function from7(transaction: Transaction): Promise<void> {
   await takeOnDefaults(transaction, { lures: Lure, waters: Conditions, outings: Outing })
+}
+
+/** Waters say from where and in which ways one fishes, places how hooks and lures are counted, rigs what else hangs on their line. */
+async function from8(transaction: Transaction): Promise<void> {
+  await takeOnDefaults(transaction, { places: Place, waters: Conditions, rigs: Rig, outings: Outing })
 }
 
 /** Puts what the schemas have gained into what is stored. What a schema refuses stays as it is: it is set aside when the box is opened. */

@@ -6,6 +6,7 @@ import V2 from '../core/exchange/fixtures/archive-v2.json'
 import V4 from '../core/exchange/fixtures/archive-v4.json'
 import V5 from '../core/exchange/fixtures/archive-v5.json'
 import V6 from '../core/exchange/fixtures/archive-v6.json'
+import V9 from '../core/exchange/fixtures/archive-v9.json'
 import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
@@ -153,7 +154,7 @@ describe('a database of the second version', () => {
     old.close()
     const now = await new Repository(new YgrionDb('old-two')).readAll()
     expect(now.box.tests).toEqual([])
-    expect(now.box.rigs.map(({ type, ...rig }) => ({ ...rig, way: type }))).toEqual(sorted(box.rigs))
+    expect(now.box.rigs.map(({ type, further: _, ...rig }) => ({ ...rig, way: type }))).toEqual(sorted(box.rigs))
     expect(now.box.lures).toEqual(sorted(withLabelCasts(box.lures as { id: string; traits: object }[])))
     for (const kind of ['rods', 'trays', 'blades'] as const)
       expect(now.box[kind]).toEqual(sorted(box[kind] as { id: string }[]))
@@ -279,6 +280,34 @@ describe('a database of the sixth version', () => {
       exportedOn: '2026-06-01',
       unknown: 5,
     })
+  })
+})
+
+describe('a database of the eighth version', () => {
+  it('takes on what waters, places and rigs have gained', async () => {
+    const old = new Dexie('old-eight')
+    const { box, places, waters, outings } = V9
+    old.version(8).stores({
+      ...Object.fromEntries(
+        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings', 'backups', 'unreadable'].map(
+          (kind) => [kind, 'id'],
+        ),
+      ),
+      waters: 'placeId',
+      settings: 'key',
+      drafts: 'key',
+      steps: '++nth, tab',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters, outings }))
+      await old.table(kind).bulkAdd(things as unknown[])
+    old.close()
+    const now = await new Repository(new YgrionDb('old-eight')).readAll()
+    const archive = readArchive(JSON.stringify(V9))
+    if (!archive.ok) throw new Error('the frozen archive does not open')
+    expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
+    expect(now.places).toEqual(sorted(archive.archive.places))
+    expect(now.waters.every((w) => w.stand === null && w.deliveries === null)).toBe(true)
+    expect(now.outings).toEqual(sorted(archive.archive.outings))
   })
 })
 
