@@ -227,13 +227,12 @@ function lost() {
 }
 .parts {
   display: grid;
-  grid-template-columns: repeat(7, auto);
-  gap: var(--space-2);
+  grid-template-columns: repeat(7, minmax(48px, auto));
 }
 .parts button {
   min-height: 48px;
   padding: 0;
-  font-size: var(--text-3);
+  font-size: var(--text-2);
   font-weight: 650;
   border-radius: var(--radius-m);
 }
