@@ -32,8 +32,16 @@ export async function choose(page: Page, label: string, option: string) {
 /** A lure in the box, searched for by its whole name: trays further down are not drawn until they are scrolled to. */
 export async function lureInBox(page: Page, name: string): Promise<Locator> {
   const search = page.getByRole('textbox', { name: 'Search' })
-  await search.fill(name)
-  return page.locator(`[data-lure="${name}"]`)
+  const lure = page.locator(`[data-lure="${name}"]`)
+  // What is typed while the page is still waking up is typed again.
+  await expect(async () => {
+    await search.fill('')
+    await search.fill(name)
+    await expect(lure).toBeVisible({ timeout: 5000 })
+  })
+    .toPass({ timeout: 40_000 })
+    .catch(() => undefined)
+  return lure
 }
 
 /** How many lures the box says it holds. */
