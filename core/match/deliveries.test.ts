@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../testing/world'
 import { deliveriesFrom, deliveryOf, familyOf, retrieveOf, type DeliveryId } from '../tackle'
 import { Conditions } from '../water'
-import { createMatchContext, rank, scoreSetUp, waysOf } from '.'
+import { createMatchContext, howToFish, rank, scoreSetUp, waysOf } from '.'
 
 /** Every way of fishing, on a water on which it is done. The judges: the hand's own rules, geometry and what anglers do (common practice). */
 
@@ -106,6 +106,16 @@ describe('line let out', () => {
     }
     const low = ranked({ ...only('downrigger'), zone: { topM: 29, bottomM: 30 } })
     for (const { thrown } of low) expect(thrown.plan.ballM ?? 99).toBeLessThanOrEqual(29.4)
+  })
+  it('the cable is longer than the ball is deep, longer still for a light ball, and none without one', () => {
+    const [row] = ranked(only('downrigger'), 1)
+    if (!row) throw new Error('none')
+    const cable = (ballKg: number) => howToFish(row, context({ ...only('downrigger'), ballKg })).cable?.outM ?? NaN
+    expect(cable(5)).toBeGreaterThan(row.thrown.plan.ballM ?? NaN)
+    expect(cable(1)).toBeGreaterThan(cable(5))
+    const [cast] = ranked(LAKE, 1)
+    if (!cast) throw new Error('none')
+    expect(howToFish(cast, context(LAKE)).cable).toBeUndefined()
   })
   it('the pace is one that the lure works at and a boat holds', () => {
     for (const id of ['troll', 'downrigger'] as const)

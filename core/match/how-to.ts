@@ -1,9 +1,10 @@
 import { itemAt } from '../list'
-import { BLOWN_OUT_FROM, blowOutMps, staysDown, type StaysDown } from '../motion'
+import { BLOWN_OUT_FROM, blowOutMps, cableForDepth, staysDown, type StaysDown } from '../motion'
+import { LET_OUT } from '../../data/deliveries'
 import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import { familyOf, isWound, type Retrieve } from '../tackle'
-import { truthDegree, type When } from '../water'
+import { truthDegree, waterViscosity, type When } from '../water'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { fitsSetUp } from './habit'
@@ -93,6 +94,8 @@ export interface HowTo {
   readonly changes: readonly Note[]
   /** Whether it stays down in water that moves; null in still water, and for what does not sink. */
   readonly staysDown: StaysDown | null
+  /** Cable to let out so that the downrigger's ball hangs where it is wanted, m: its own weight and the pace decide; null where no length gets it down. None without a ball. */
+  readonly cable?: { readonly outM: number | null }
   /** Pace at which it comes up and lies on the surface, m/s, null where it stays under; and whether it does so as it is wound here. */
   readonly blowOut: { readonly fromMps: number | null; readonly now: boolean }
   readonly cautions: readonly Note[]
@@ -134,6 +137,7 @@ export function howToFish(
   return {
     cadence: cadenceOf(setUp),
     staysDown: staysDownHere(setUp, thrown, { c, reading, place }),
+    ...cableHere(thrown.plan, c, reading),
     blowOut: { fromMps: blowOutMps(thrown.plan), now: thrown.share.blownOut > BLOWN_OUT_FROM },
     sinksToM: countDownS > 0 ? itemAt(path.z, path.retrieveStartIndex) : 0,
     ready: fitting<Entry>(READY).slice(0, MOST.ready),
@@ -143,6 +147,17 @@ export function howToFish(
     cautions: fitting<Entry>(CAUTIONS),
     law: lawOf(setUp, place),
   }
+}
+
+/** Cable for the depth of the ball, at the pace of the boat. */
+function cableHere(
+  { ballM, retrieveSpeedMps }: Ranked['thrown']['plan'],
+  c: MatchContext['c'],
+  { density, salinity }: MatchContext['reading'],
+): Pick<HowTo, 'cable'> {
+  if (ballM === null) return {}
+  const water = { density, viscosity: waterViscosity(c.waterTempC, salinity) }
+  return { cable: { outM: cableForDepth(c.ballKg ?? LET_OUT.ballKg, ballM, retrieveSpeedMps, water) } }
 }
 
 /** What stays down of a sinking set-up in this current or drift, lead by lead. */

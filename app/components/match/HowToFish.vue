@@ -62,6 +62,10 @@ const reel = computed(() => props.row.setUp.outfit.reel)
             {{ words.turnsS(turns.toFixed(1)) }} <small>{{ words.on(reel.name) }}</small>
           </dd>
         </div>
+        <div v-if="how.cable">
+          <dt>{{ words.cableOut }}</dt>
+          <dd>{{ how.cable.outM === null ? words.heavierBall : show(how.cable.outM, 'depth') }}</dd>
+        </div>
         <div v-if="how.blowOut.fromMps !== null">
           <dt>{{ words.blowsOutFrom }}</dt>
           <dd>{{ show(how.blowOut.fromMps, 'lureSpeed') }}</dd>

@@ -68,6 +68,8 @@ export const howToFish = {
   on: (name: Shown) => `on the ${name}`,
   pause: 'Pause',
   blowsOutFrom: 'Blows out from',
+  cableOut: 'Cable out',
+  heavierBall: 'a heavier ball, or slower',
   holdsBottom: 'Holds bottom',
   holdsDepth: 'Holds its depth',
   getsDown: 'Gets down',
