@@ -4,6 +4,24 @@
  */
 export const HOLDING = [
   {
+    id: 'under-the-birds',
+    when: { birds: ['yes'], light: ['dawn', 'day', 'dusk'] },
+    top: { from: 'surface', m: 0 },
+    bottom: { from: 'surface', m: 2 },
+  },
+  {
+    id: 'edge-of-the-lamps',
+    when: { lamps: ['yes'], light: ['night'] },
+    top: { from: 'surface', m: 0.2 },
+    bottom: { from: 'surface', m: 1.8 },
+  },
+  {
+    id: 'over-the-mud',
+    when: { mudOfFish: ['yes'] },
+    top: { from: 'bottom', m: -0.8 },
+    bottom: { from: 'bottom', m: 0 },
+  },
+  {
     id: 'feeding-on-top',
     when: {
       light: ['dawn', 'dusk'],

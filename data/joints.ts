@@ -109,6 +109,34 @@ export const JOINTS = {
     says: ['good', 'wrong'],
     fact: 0,
   },
+  'ring-strength': {
+    says: ['good', 'wrong'],
+    fact: 66,
+  },
+  'spoon-gap': {
+    says: ['good', 'mind', 'wrong'],
+    fact: 79,
+  },
+  brake: {
+    says: ['good', 'mind', 'wrong'],
+    fact: 0,
+  },
+  capacity: {
+    says: ['good', 'mind', 'wrong'],
+    fact: 0,
+  },
+  'outfit-weight': {
+    says: ['good', 'mind'],
+    fact: 0,
+  },
+  guides: {
+    says: ['good', 'mind'],
+    fact: 0,
+  },
+  'line-age': {
+    says: ['mind', 'wrong'],
+    fact: 0,
+  },
   'plug-line': {
     says: ['good', 'mind', 'wrong'],
     fact: 20,
@@ -163,4 +191,6 @@ export const JOINT_LIMITS = {
   /** A head this many times lighter or heavier than usual is worth a word. */
   headTimes: 2.1,
   underspinClearM: 3,
+  /** Shares of its strength at which an old line is worth a word, and to be changed. */
+  agedLine: { good: 0.9, least: 0.7 },
 } as const

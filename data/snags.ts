@@ -14,6 +14,9 @@ export const SNAG_RATE_BY_COVER = {
   brush: 1,
 } as const
 
+/** Loose weed on the way takes this share of bare trebles, cast by cast, however clear the water around the cover. */
+export const WEED_RISK = { none: 0, some: 0.2, much: 0.5 } as const
+
 /** Brushing the top of the cover is this much as risky as swimming inside it. */
 export const TOUCH_RISK = 0.2
 

@@ -20,6 +20,15 @@ export const CAST_STRENGTH = { least: 0.5, costs: 0.4 } as const
 /** Knots and wear leave this share of a line's printed strength. */
 export const KNOT = 0.75
 
+/** Share of its strength that a season of use takes from a line: nylon takes up water and light and ages soonest. No line still in use is below `least`. */
+export const LINE_AGES = { perSeason: { mono: 0.15, fluoro: 0.08, braid: 0.05 }, least: 0.5 } as const
+
+/** What reel and rod should give: a brake of a quarter to a third of the line's strength, line for three casts or for what is let out, and an outfit light enough to cast all day, kg. */
+export const REEL_GIVES = { brakeLeast: 0.2, brakeGood: 0.25, castsOfLine: 3, castM: 35, letOutM: 150 } as const
+export const OUTFIT_KG = { light: 0.45, heavy: 0.7 } as const
+/** Knots of leaders from this thickness on catch in small guides, m. */
+export const SMALL_GUIDES_M = 0.0005
+
 /** Cover asks for more line: by this share more in the thickest. */
 export const COVER_PULL = 1
 

@@ -6,6 +6,7 @@ export const TRAILER_ADDS = {
   'split-tail': { vibration: 0.02, presence: 0.03, amplitude: 0 },
   'gliding-creature': { vibration: 0.04, presence: 0.14, amplitude: 0.02 },
   'paddle-tail': { vibration: 0.1, presence: 0.1, amplitude: 0.05 },
+  chunk: { vibration: 0.03, presence: 0.12, amplitude: 0 },
   'kicking-craw': { vibration: 0.12, presence: 0.1, amplitude: 0.08 },
 } as const
 
@@ -14,6 +15,22 @@ export const TRAILER_ADDS = {
  * 5 in stick across it.
  */
 export const TRAILER_BAND = { least: 0.33, most: 1.05, crosswise: 1.3 } as const
+
+/** A soft bait of the box serves as this kind of trailer, where none of the kind lies ready (common practice). Creatures go by their form. */
+export const SOFT_AS_TRAILER = {
+  grub: 'grub',
+  'paddle-tail': 'paddle-tail',
+  'soft-jerkbait': 'split-tail',
+  'stick-worm': 'stick-worm',
+  'finesse-worm': 'stick-worm',
+  'segmented-bait': 'stick-worm',
+  craw: 'kicking-craw',
+  creature: 'gliding-creature',
+  chunk: 'chunk',
+} as const
+
+/** A trailer of another colour makes up so much of what is seen. */
+export const TRAILER_COLOUR_SHARE = 0.25
 
 /** Jigs and blades are thrown with a trailer that shows this much of its length behind them. */
 export const TRAILER_SHOWS = 0.25

@@ -66,7 +66,7 @@ const FIRST_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders'
 const SECOND_KINDS = [...FIRST_KINDS, 'blades', 'terminals', 'trays', 'rigs'] as const
 
 /** What the last block below brings the database to. */
-export const DB_VERSION = 9
+export const DB_VERSION = 10
 
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
@@ -112,7 +112,8 @@ export class YgrionDb extends Dexie {
     this.version(6).upgrade(from5)
     this.version(7).stores({ steps: '++nth, tab', backups: 'id', unreadable: 'id' })
     this.version(8).upgrade(from7)
-    this.version(DB_VERSION).upgrade(from8)
+    this.version(9).upgrade(from8)
+    this.version(DB_VERSION).upgrade(from9)
   }
 }
 
@@ -160,6 +161,11 @@ async function from7(transaction: Transaction): Promise<void> {
 /** Waters say from where and in which ways one fishes, places how hooks and lures are counted, rigs what else hangs on their line. */
 async function from8(transaction: Transaction): Promise<void> {
   await takeOnDefaults(transaction, { places: Place, waters: Conditions, rigs: Rig, outings: Outing })
+}
+
+/** Waters say how fish lie and what is seen of them, places whether lead is allowed. */
+async function from9(transaction: Transaction): Promise<void> {
+  await takeOnDefaults(transaction, { places: Place, waters: Conditions, outings: Outing })
 }
 
 /** Puts what the schemas have gained into what is stored. What a schema refuses stays as it is: it is set aside when the box is opened. */

@@ -213,6 +213,7 @@ const REFUSALS = all<Refusal>({
   'no-tackle-holds': NONE,
   'no-rod-casts': NONE,
   trebles: NONE,
+  lead: NONE,
   'too-many-hooks': [{ hooks: 3, allowed: 1 }],
   'too-many-lures': [{ lures: 3, allowed: 2 }],
 })
@@ -221,6 +222,7 @@ const CARE = all<Care>({
   spent: [{ lure, when: 'now' }],
   worn: [{ lure, when: 'soon' }],
   'none-left': [{ lure, when: 'now' }],
+  'stock-hooks': [{ lure, when: 'soon' }],
   'few-left': each('left', [1, 2]).map((one) => ({ lure, when: 'soon', ...one })),
   'hooks-soon': each('left', [1, 5]).map((one) => ({ lure, when: 'soon', ...one })),
   'hooks-due': ['light', 'heavy'].map((wire) => ({ lure, when: 'now', fish: 25, wire })),
@@ -252,6 +254,9 @@ const PIECES: readonly Piece[] = [
 /** Every joint, verdict by verdict, with each figure that its sentences ask for. */
 const FIGURES: Readonly<Record<string, JointFigure>> = {
   gap: { si: 0.009, role: 'hookGap' },
+  width: { si: 0.018, role: 'lureLength' },
+  brake: { si: 40, role: 'lineStrength' },
+  seasons: 3,
   length: { si: 0.1, role: 'lureLength' },
   size: '2/0',
   hook: { wire: 'heavy', style: 'straight-shank' },
@@ -309,13 +314,22 @@ const ADJUSTMENTS = all<Adjustment>({
   lure: [{ name: LONG }],
 })
 const LAWS: readonly PlaceLaw[] = [
-  { broken: null, singlesOnly: false, mostHooks: null, trebleIsThree: false, mostLures: null, rules: '' },
+  {
+    broken: null,
+    singlesOnly: false,
+    mostHooks: null,
+    trebleIsThree: false,
+    mostLures: null,
+    noLead: false,
+    rules: '',
+  },
   {
     broken: { code: 'trebles' },
     singlesOnly: true,
     mostHooks: 1,
     trebleIsThree: true,
     mostLures: 2,
+    noLead: true,
     rules: 'No fishing from the bridge.',
   },
 ]
@@ -362,7 +376,14 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
       ...TIDES.map(W.sayTide),
       ...[0, 0.4, 1].map(W.sayDensity),
       ...(['fresh', 'brackish', 'salt'] as const).map((kind) => W.sayStranger('Cod', kind)),
-      W.sayPlaceLaw({ rules: 'No boats.', singlesOnly: true, mostHooks: 2, trebleIsThree: true, mostLures: 3 }),
+      W.sayPlaceLaw({
+        rules: 'No boats.',
+        singlesOnly: true,
+        mostHooks: 2,
+        trebleIsThree: true,
+        mostLures: 3,
+        noLead: true,
+      }),
       ...SYSTEMS.flatMap((s) => [
         W.sayTrend({ tempChangeC: -1.25, trend: 'falling' }, s),
         W.sayTrend({ tempChangeC: 0, trend: 'steady' }, s),

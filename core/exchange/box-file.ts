@@ -12,7 +12,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 10
+export const ARCHIVE_VERSION = 11
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -71,6 +71,8 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   8: (raw) => ({ ...raw, version: 9 }),
   // And from where one fishes, in which ways.
   9: (raw) => ({ ...raw, version: 10 }),
+  // And how fish lie, what is seen of them, lamps, weed, further fish; the make of lures and parts may be left out.
+  10: (raw) => ({ ...raw, version: 11 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

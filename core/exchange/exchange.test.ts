@@ -10,6 +10,7 @@ import V6 from './fixtures/archive-v6.json'
 import V7 from './fixtures/archive-v7.json'
 import V8 from './fixtures/archive-v8.json'
 import V9 from './fixtures/archive-v9.json'
+import V10 from './fixtures/archive-v10.json'
 import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
@@ -79,12 +80,24 @@ describe('archive', () => {
     waters: old.waters.map((w) => ({ ...w, ...more })),
     outings: old.outings.map((o) => ({ ...o, water: { ...o.water, ...more } })),
   })
-  /** What the tenth version says more: from where one fishes, in which ways, with what ball on the cable; how hooks are counted; what else hangs on a line. */
-  const fished = <T extends Waters & { places: object[]; box: { rigs: object[] } }>(old: T) => ({
-    ...withWater(old, { stand: null, deliveries: null, ballKg: null }),
-    places: old.places.map((p) => ({ ...p, trebleIsThree: false, mostLures: null })),
-    box: { ...old.box, rigs: old.box.rigs.map((rig) => ({ ...rig, further: [] })) },
+  /** What the eleventh version says more: how fish lie, what is seen of them, lamps, weed, further fish; whether lead is allowed. */
+  const seen = <T extends Waters & { places: object[] }>(old: T) => ({
+    ...withWater(old, { shoal: null, signs: [], lamps: false, weedDrift: 'none', alsoFor: [] }),
+    places: old.places.map((p) => ({ ...p, noLead: false })),
   })
+  it('an archive of the tenth version opens as it is; nobody said what was seen', () => {
+    const read = readArchive(JSON.stringify(V10))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    expect(read.archive).toEqual({ ...seen(V10), version: ARCHIVE_VERSION })
+    expect(read.archive.waters.map((w) => w.stand)).toEqual(['boat', 'ice', 'wading', null])
+  })
+  /** What the tenth version says more: from where one fishes, in which ways, with what ball on the cable; how hooks are counted; what else hangs on a line. */
+  const fished = <T extends Waters & { places: object[]; box: { rigs: object[] } }>(old: T) =>
+    seen({
+      ...withWater(old, { stand: null, deliveries: null, ballKg: null }),
+      places: old.places.map((p) => ({ ...p, trebleIsThree: false, mostLures: null })),
+      box: { ...old.box, rigs: old.box.rigs.map((rig) => ({ ...rig, further: [] })) },
+    })
   /** What the ninth version says more: how the wind meets the cast. */
   const blown = <T extends Parameters<typeof fished>[0]>(old: T) => withWater(fished(old), { castInWind: null })
   it('an archive of the ninth version opens as it is; nobody said from where he fished', () => {

@@ -9,13 +9,17 @@ import type { EvaluatedBuild } from './dressed'
 const RE = 5000
 
 /** A three-way as the bottom feels it: the sinker with its weight and drag, and the drag of the lure behind it. */
-export function anchorMotion({ massKg }: Pick<Sinker, 'massKg'>, lure: BuildMotion, density: number): BuildMotion {
-  const d = ballDiameterM(massKg, METAL_KG_M3.lead)
+export function anchorMotion(
+  { massKg, metal = 'lead' }: Pick<Sinker, 'massKg' | 'metal'>,
+  lure: BuildMotion,
+  density: number,
+): BuildMotion {
+  const d = ballDiameterM(massKg, METAL_KG_M3[metal])
   const area = sphereDrag(RE) * (Math.PI / 4) * d * d
   return {
     basis: 'assumed',
     diveAngleTan: 0,
-    submergedWeightN: weightInWaterN(massKg, METAL_KG_M3.lead, density) + Math.max(0, lure.submergedWeightN),
+    submergedWeightN: weightInWaterN(massKg, METAL_KG_M3[metal], density) + Math.max(0, lure.submergedWeightN),
     towDragAreaM2: area + lure.towDragAreaM2,
     sinkDragAreaM2: area + lure.sinkDragAreaM2,
   }

@@ -15,7 +15,7 @@ import { countDowns, isFishedSo, rodTips } from './cast-of'
 import { buildVariants, type EvaluatedBuild } from './dressed'
 import { flowHere } from './flow'
 import { spokenOf, type Spoken } from './habit'
-import { lawBroken } from './law'
+import { bringsLead, lawBroken } from './law'
 import { rodAndLineAgreement, workAgreement, workRefusal, type Tackle } from './outfit'
 import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
 import type { Offer } from './offer'
@@ -72,7 +72,10 @@ function worthOf({ build, offer }: EvaluatedBuild, { demand, contrastOf, record 
   return {
     ofBuild:
       colourLog(offer, demand) +
-      axisLog(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share)),
+      axisLog(
+        demand.by.build,
+        buildOffers(offer, contrastOf(build.lure.colour, build.lure.make), record.oddsOf(build.lure).share),
+      ),
     spoken: spokenOf(demand.habits, { build }),
   }
 }
@@ -157,9 +160,10 @@ function bestPerLine(
 const TRAILERS_TRIED = 2
 
 /** Every way the box dresses a lure for the ways of fishing that are looked at. */
-function variantsHere(lure: Lure, box: Box, { reading, deliveries }: MatchContext): readonly EvaluatedBuild[] {
+function variantsHere(lure: Lure, box: Box, { reading, deliveries, place }: MatchContext): readonly EvaluatedBuild[] {
   const plain = buildVariants(lure, box, reading)
-  return deliveries.has('three-way') ? [...plain, ...anchored(plain, box)] : plain
+  const all = deliveries.has('three-way') ? [...plain, ...anchored(plain, box)] : plain
+  return place.noLead ? all.filter(({ build }) => !bringsLead(build)) : all
 }
 
 /** Every way to fish a lure that can win, come up to `floor`, and break no hard limit known before it is thrown; most promising first. */
@@ -177,11 +181,11 @@ export function candidatesFor(
 ): Candidate[] {
   const { c, demand, reading } = context
   const family = familyOf(lure.family)
-  const byMount = new Map<Build['mount'] | Build['anchor'], Fitted[]>()
+  const byMount = new Map<Build['mount'] | Build['anchor'] | Build['clip'], Fitted[]>()
   for (const dressed of dressings) {
     const fitted = fit(dressed, context)
     if (!fitted) continue
-    const key = dressed.build.anchor ?? dressed.build.mount
+    const key = dressed.build.anchor ?? dressed.build.clip ?? dressed.build.mount
     const beside = byMount.get(key)
     if (beside) beside.push(fitted)
     else byMount.set(key, [fitted])

@@ -1,4 +1,4 @@
-import { SNAG_RATE_BY_COVER, DENSITY_RISK, SNAG_LIMIT, TOUCHING, TOUCH_RISK } from '../../data/snags'
+import { SNAG_RATE_BY_COVER, DENSITY_RISK, SNAG_LIMIT, TOUCHING, TOUCH_RISK, WEED_RISK } from '../../data/snags'
 import type { Lure } from '../tackle'
 import {
   simulateRetrieve,
@@ -34,7 +34,9 @@ export { SNAG_LIMIT }
 function snagRisk(offer: Pick<Offer, 'snag'>, share: ZoneExposure, c: Conditions): number {
   const met = Math.min(1, share.inCover + TOUCH_RISK * share.touching)
   const thick = DENSITY_RISK.sparse + DENSITY_RISK.thickAdds * c.cover.density
-  return offer.snag * SNAG_RATE_BY_COVER[c.cover.kind] * Math.min(1, met * thick)
+  const onCover = offer.snag * SNAG_RATE_BY_COVER[c.cover.kind] * Math.min(1, met * thick)
+  const onWeed = offer.snag * WEED_RISK[c.weedDrift]
+  return 1 - (1 - onCover) * (1 - onWeed)
 }
 
 const coverTop = (c: Conditions) => (c.cover.kind === 'open' ? null : c.cover.topM)

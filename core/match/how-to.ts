@@ -110,6 +110,7 @@ export interface PlaceLaw {
   readonly mostHooks: number | null
   readonly trebleIsThree: boolean
   readonly mostLures: number | null
+  readonly noLead: boolean
   readonly rules: string
 }
 
@@ -172,7 +173,7 @@ function staysDownHere(
 
 /** What local rules say of hooks here, and whether a set-up breaks them. */
 export function lawOf(setUp: Pick<SetUp, 'build'> | null, place: MatchContext['place']): PlaceLaw {
-  const { singlesOnly, mostHooks, trebleIsThree, mostLures, rules } = place
+  const { singlesOnly, mostHooks, trebleIsThree, mostLures, noLead, rules } = place
   const broken = setUp && lawBroken(setUp.build.lure, place)
-  return { broken, singlesOnly, mostHooks, trebleIsThree, mostLures, rules }
+  return { broken, singlesOnly, mostHooks, trebleIsThree, mostLures, noLead, rules }
 }

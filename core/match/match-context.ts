@@ -1,6 +1,7 @@
 import { ascending } from 'd3-array'
+import { COATINGS, GLOWS_UNDER_LUX } from '../../data/make'
 import { cachedProfile, type LureProfile } from '../bench'
-import { colourOf, deliveriesHere, deliveryOf, type Colouring, type DeliveryId, type Lure } from '../tackle'
+import { colourOf, deliveriesHere, deliveryOf, type Colouring, type DeliveryId, type Lure, type Make } from '../tackle'
 import type { Box } from '../box'
 import {
   readWater,
@@ -44,7 +45,7 @@ export interface MatchContext {
   /** What tests say of a lure; null where there are none. */
   readonly known: (lure: Lure) => LureProfile | null
   /** How far a colouring stands out where the fish are, 0 … 1. */
-  readonly contrastOf: (colouring: Colouring) => number
+  readonly contrastOf: (colouring: Colouring, make?: Make) => number
   /** Lines by which it is counted down here. */
   readonly countedOn: CountedOn
   /** Length of the cast of a set-up, m. */
@@ -104,7 +105,8 @@ const LEVEL_SHARE = 0.8
 function contrastsIn({ zone, zoneLux }: Reading, { visibilityM }: Conditions): MatchContext['contrastOf'] {
   const water = underwater({ visibilityM, depthM: (zone.topM + zone.bottomM) / 2, lux: zoneLux })
   const found = new Map<string, number>()
-  return ({ back, flank, belly }) => {
+  const dark = zoneLux < GLOWS_UNDER_LUX ? 1 : 0
+  return ({ back, flank, belly }, make) => {
     const key = `${back} ${flank} ${belly}`
     let contrast = found.get(key)
     if (contrast === undefined) {
@@ -113,6 +115,7 @@ function contrastsIn({ zone, zoneLux }: Reading, { visibilityM }: Conditions): M
       contrast = LEVEL_SHARE * level + (1 - LEVEL_SHARE) * (sides[0]?.up ?? 0)
       found.set(key, contrast)
     }
-    return contrast
+    const coat = COATINGS[make?.coating ?? 'plain']
+    return contrast + (coat.contrast + dark * coat.dark) * (1 - contrast)
   }
 }

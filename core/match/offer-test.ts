@@ -1,3 +1,4 @@
+import { HEAD_SNAG } from '../../data/heads'
 import { z } from '../zod'
 import {
   COLOUR_GROUPS,
@@ -46,6 +47,8 @@ export const OfferTest = z.strictObject({
   colour: oneOf(COLOUR_GROUPS).optional(),
   lengthM: Span.optional(),
   massKg: Span.optional(),
+  /** Whether it is said to be scented. */
+  scented: z.boolean().optional(),
   traits: z.record(z.string(), z.array(z.union([z.string(), z.boolean()])).readonly()).optional(),
   /** Traits that are figures. */
   sized: z.record(z.string(), Span).optional(),
@@ -90,7 +93,7 @@ function traitsFit({ traits, sized }: OfferTest, of: Traits): boolean {
 /** Buried points come through cover; a head, a wacky hook and a nose hook ride bare. */
 function isWeedless({ mount }: Build): boolean {
   if (mount.kind === 'own') return false
-  if (mount.kind === 'head') return mount.head.kind === 'weed-guard'
+  if (mount.kind === 'head') return mount.head.kind in HEAD_SNAG
   return (
     mount.kind === 'texas' || mount.kind === 'belly' || (mount.kind === 'drop-shot' && mount.hook.style !== 'drop-shot')
   )
@@ -112,6 +115,7 @@ export function buildFits(test: OfferTest, build: Build): boolean {
     inList(lure.sound, test.sound) &&
     inList(trailer?.kind ?? 'none', test.trailer) &&
     (!test.colour || test.colour.includes(main(groupShares(lure.colour)))) &&
+    (test.scented === undefined || test.scented === (lure.make?.scented === true)) &&
     inSpan(lure.lengthM, test.lengthM) &&
     inSpan(build.massKg, test.massKg) &&
     traitsFit(test, lure.traits as Traits)

@@ -1,9 +1,22 @@
+import { CLIP_ON, HEAD_ADDS, HEAD_SNAG } from '../../data/heads'
 import { LOOSE_STYLES } from '../../data/hooks'
 import { MOUNT_SNAG } from '../../data/snags'
-import { TRAILER_ADDS, TRAILER_SHOWS, TRAILER_USUAL } from '../../data/trailers'
+import { TRAILER_ADDS, TRAILER_COLOUR_SHARE, TRAILER_SHOWS, TRAILER_USUAL } from '../../data/trailers'
 import type { BuildMotion } from '../motion'
 import { sinkRateMps } from '../motion'
-import { familyOf, groupShares, lureAction, type Action, type Build, type ColourGroup, type Lure } from '../tackle'
+import { FRONT_BLADE_SHARE } from '../../data/make'
+import {
+  colourOf,
+  familyOf,
+  groupShares,
+  lureAction,
+  seenLengthM,
+  type Action,
+  type Build,
+  type ColourGroup,
+  type Head,
+  type Lure,
+} from '../tackle'
 
 /** What a build offers before it is thrown: its look, its action, its fall. */
 export interface Offer extends Action {
@@ -24,10 +37,14 @@ const canRattle = ({ family, sound }: Lure) =>
 /** How loud a lure is, 0 … 1. */
 export const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
 
+/** How readily the point of a head catches. */
+export const headSnag = ({ kind }: Pick<Head, 'kind'>): number =>
+  MOUNT_SNAG[(HEAD_SNAG as Readonly<Record<string, keyof typeof MOUNT_SNAG | undefined>>)[kind] ?? 'head']
+
 function snagOf(build: Build): number {
   const { mount } = build
-  if (mount.kind === 'own') return lureAction(build.lure).snag
-  if (mount.kind === 'head') return MOUNT_SNAG[mount.head.kind === 'weed-guard' ? 'weed-guard-head' : 'head']
+  if (mount.kind === 'own') return lureAction(build.lure).snag + (build.clip ? CLIP_ON.snag : 0)
+  if (mount.kind === 'head') return headSnag(mount.head)
   if (mount.kind === 'drop-shot' && LOOSE_STYLES[mount.hook.style].mount === 'texas') return MOUNT_SNAG.texas
   return MOUNT_SNAG[mount.kind]
 }
@@ -40,12 +57,27 @@ const PRESENCE_PER_DOUBLING = 0.18
 const BLADE_SHARE = 0.35
 const BLADE_GROUP = { silver: 'silver', gold: 'gold', brass: 'gold', copper: 'gold', painted: 'painted' } as const
 
+/** The shares once so much of what is seen is of one group. */
+function mixIn(shares: Record<ColourGroup, number>, group: ColourGroup, part: number): void {
+  for (const one of Object.keys(shares) as ColourGroup[]) shares[one] *= 1 - part
+  shares[group] += part
+}
+
 function coloursOf(build: Build): Record<ColourGroup, number> {
   const shares = groupShares(build.lure.colour)
-  const finish = (build.lure.traits as { bladeFinish?: keyof typeof BLADE_GROUP }).bladeFinish
+  if (build.trailer?.colour) mixIn(shares, colourOf(build.trailer.colour).group, TRAILER_COLOUR_SHARE)
+  const { bladeFinish: finish, blades } = build.lure.traits as {
+    bladeFinish?: keyof typeof BLADE_GROUP
+    blades?: string
+  }
   if (!finish) return shares
-  for (const group of Object.keys(shares) as ColourGroup[]) shares[group] *= 1 - BLADE_SHARE
-  shares[BLADE_GROUP[finish]] += BLADE_SHARE
+  const { paint, frontFinish } = build.lure.make ?? {}
+  const groupOf = (of: keyof typeof BLADE_GROUP) =>
+    of === 'painted' && paint ? colourOf(paint).group : BLADE_GROUP[of]
+  const front = blades === 'two' ? FRONT_BLADE_SHARE : 0
+  mixIn(shares, groupOf(finish), BLADE_SHARE)
+  shares[groupOf(finish)] -= BLADE_SHARE * front
+  shares[groupOf(frontFinish ?? finish)] += BLADE_SHARE * front
   return shares
 }
 
@@ -56,6 +88,14 @@ function trailerAdds(trailer: Build['trailer']) {
   const { lengthM, least, most } = TRAILER_USUAL
   const by = Math.min(most, Math.max(least, trailer.lengthM / lengthM))
   return { vibration: vibration * by, presence: presence * by, amplitude: amplitude * by }
+}
+
+const NONE = { amplitude: 0, vibration: 0, flash: 0 } as const
+
+/** Swing, thump and flash that a head, or a plate clipped on, adds to what is behind it. */
+function headAdds({ mount, clip }: Build) {
+  const head = mount.kind === 'head' ? HEAD_ADDS[mount.head.kind] : undefined
+  return { ...NONE, ...head, ...(clip ? CLIP_ON : {}) }
 }
 
 /**
@@ -71,16 +111,18 @@ export function offerOf(
 ): Offer {
   const usual = trailerAdds(build.trailer)
   const adds = damped ? { ...usual, vibration: 0 } : usual
-  const bySize = PRESENCE_PER_DOUBLING * Math.log2(build.lure.lengthM / ORDINARY_M)
+  const front = headAdds(build)
+  const seenM = seenLengthM(build.lure)
+  const bySize = PRESENCE_PER_DOUBLING * Math.log2(seenM / ORDINARY_M)
   const clamp = (v: number) => Math.min(1, Math.max(0, v))
   return {
-    amplitude: clamp(action.amplitude + adds.amplitude),
-    vibration: clamp(action.vibration + adds.vibration),
-    flash: action.flash,
+    amplitude: clamp(action.amplitude + adds.amplitude + front.amplitude),
+    vibration: clamp(action.vibration + adds.vibration + front.vibration),
+    flash: clamp(action.flash + front.flash),
     presence: clamp(action.presence + adds.presence + bySize),
     snag: snagOf(build),
     lengthM:
-      build.lure.lengthM * (build.lure.family === 'umbrella-rig' ? FISH_OF_A_SHOAL : 1) +
+      seenM * (build.lure.family === 'umbrella-rig' ? FISH_OF_A_SHOAL : 1) +
       TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
     sound: canRattle(build.lure) ? SOUND[build.lure.sound] : null,
     colour: coloursOf(build),

@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import { groupShares, kinKeyOf, lureAction, type Lure } from '../tackle'
+import { groupShares, kinKeyOf, lureAction, type Lure, seenLengthM } from '../tackle'
 import type { Box } from '../box'
 import { handlings } from './cast-of'
 import { ranksBefore, scoreBreakdown, scoreSetUp, type Ranked } from './score-breakdown'
@@ -220,9 +220,9 @@ function byQuickScore(lures: readonly Lure[], { demand, contrastOf, record }: Ma
   const hoped = lures.map((lure) => {
     const offers = {
       ...lureAction(lure),
-      length: lure.lengthM,
+      length: seenLengthM(lure),
       sound: SOUND[lure.sound],
-      contrast: contrastOf(lure.colour),
+      contrast: contrastOf(lure.colour, lure.make),
       record: record.oddsOf(lure).share,
     }
     const log = axisLog(demand.by.build, offers) + colourLog({ colour: groupShares(lure.colour) }, demand)

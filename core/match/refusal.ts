@@ -20,6 +20,7 @@ export type Refusal =
         | 'no-line-on-reel'
         | 'no-rod-casts'
         | 'trebles'
+        | 'lead'
         | 'not-from-here'
         | 'still-water'
         | 'idle-here'

@@ -18,7 +18,7 @@ import { candidatesFor } from './candidates'
 import { isFishedSo } from './cast-of'
 import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { flowHere } from './flow'
-import { lineBroken } from './law'
+import { bringsLead, lineBroken } from './law'
 import type { MatchContext } from './match-context'
 import { tackleAsked, rejectionReason, tackleOf, buildRefusal } from './outfit'
 import { bestDressed } from './rank'
@@ -74,6 +74,9 @@ function deliveriesOfRig(
   return new Set(wanted.length > 0 ? wanted : moving)
 }
 
+/** A plate that a jig is tied on through. */
+const clipOf = ({ terminal }: RigParts) => (terminal?.kind === 'clip-blade' ? { clip: terminal } : {})
+
 const isRefusal = (found: ReadonlySet<DeliveryId> | Refusal): found is Refusal => 'code' in found
 
 /** Whether any way of working a dressed lure is one of those that are allowed. */
@@ -111,7 +114,8 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   const outfit = { rod, reel, line }
   const here = { ...context, deliveries, riggings: [tackleOf(outfit, leader, tackleAsked(context.species, context.c))] }
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
-  const build: Build = { lure, mount, trailer: taken, massKg, ...(anchor && { anchor }) }
+  const build: Build = { lure, mount, trailer: taken, massKg, ...(anchor && { anchor }), ...clipOf(parts) }
+  if (context.place.noLead && bringsLead(build)) return no('lead')
   const broken =
     rejectionReason(outfit, leader, context.species, context.c) ??
     buildRefusal({ ...build, massKg: rigMassKg(parts) }, { outfit, leader }, deliveries)

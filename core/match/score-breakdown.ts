@@ -41,7 +41,10 @@ export function scoreBreakdown(
   const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
   const spoken = demand.habits.filter((h) => speaksOf(h, { build, retrieve, outfit }) === true)
   const account = accountOf([
-    ...axisLines(demand.by.build, buildOffers(offer, contrastOf(build.lure.colour), record.oddsOf(build.lure).share)),
+    ...axisLines(
+      demand.by.build,
+      buildOffers(offer, contrastOf(build.lure.colour, build.lure.make), record.oddsOf(build.lure).share),
+    ),
     ...colourLines(offer, demand),
     ...axisLines(demand.by.hand, handOffers(retrieve, retrieveSpeedMps, offer)),
     ...axisLines(demand.by.outfit, { tackle, stealth: rigging.stealth, reach: thrown.plan.castM }),

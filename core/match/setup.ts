@@ -37,6 +37,7 @@ export function setUpKey({ build, outfit, leader, handling }: SetUp): string {
     mountKey(build.mount),
     build.trailer?.id ?? '',
     ...(build.anchor ? [`three-way:${build.anchor.id}`] : []),
+    ...(build.clip ? [`clip:${build.clip.id}`] : []),
     leader?.id ?? '',
     outfit.line.id,
     outfit.rod.id,

@@ -1,4 +1,5 @@
-import { addedSinceRestTold, familyOf, fillerKg, type Build, type Lure } from '../tackle'
+import { CLIP_ON } from '../../data/heads'
+import { addedSinceRestTold, familyOf, fillerKg, madeDensity, madeShift, type Build, type Lure } from '../tackle'
 import { diveAngleForLabel } from './dive-label'
 import { METAL_KG_M3, weightInWaterN } from './drag-curve'
 import { GRAVITY_MPS2 } from '../constants'
@@ -17,6 +18,8 @@ export interface BuildMotion {
   readonly basis: Basis
   /** How it moves behind a boat, where that was tested: a plug trolled holds another angle than one wound in. */
   readonly behindBoat?: Omit<BuildMotion, 'behindBoat'>
+  /** Times its drag in the air beside a lure that tumbles as most do. */
+  readonly airDragBy?: number
   /** Length of the angler's own casts with it, m, where they were measured. */
   readonly castM?: number
 }
@@ -54,12 +57,12 @@ function mountWeightN({ mount }: Build, waterDensity: number): number {
     case 'own':
       return 0
     case 'head':
-      return weightInWaterN(mount.head.massKg, LEAD_KG_M3, waterDensity)
+      return weightInWaterN(mount.head.massKg, METAL_KG_M3[mount.head.metal ?? 'lead'], waterDensity)
     case 'texas':
     case 'drop-shot':
       return (
         weightInWaterN(mount.hook.massKg, STEEL_KG_M3, waterDensity) +
-        weightInWaterN(mount.sinker?.massKg ?? 0, LEAD_KG_M3, waterDensity)
+        weightInWaterN(mount.sinker?.massKg ?? 0, METAL_KG_M3[mount.sinker?.metal ?? 'lead'], waterDensity)
       )
     default:
       return weightInWaterN(mount.hook.massKg, STEEL_KG_M3, waterDensity)
@@ -92,14 +95,25 @@ const TRAILER_DRAG = 0.04
 export function motionOf(build: Build, waterDensity: number, tested: TestedMotion = UNTESTED): BuildMotion {
   const { lure, trailer } = build
   const d = familyOf(lure.family)
-  const shift = d.shift?.(lure.traits)
+  const shift = d.shift?.(lure.traits, lure.make)
+  const made = madeShift(lure)
   const area = lure.lengthM ** 2
   const trailerDrag = trailer ? TRAILER_DRAG * trailer.lengthM ** 2 : 0
-  const towDragAreaM2 = (tested.towDragAreaM2 ?? d.motion.pullDrag * (shift?.pullDragBy ?? 1) * area) + trailerDrag
-  const sinkDragAreaM2 = (tested.sinkDragAreaM2 ?? d.motion.fallDrag * (shift?.fallDragBy ?? 1) * area) + trailerDrag
+  const clipped = build.clip ? CLIP_ON : { pullDragBy: 1, fallDragBy: 1 }
+  const towDragAreaM2 =
+    (tested.towDragAreaM2 ?? d.motion.pullDrag * (shift?.pullDragBy ?? 1) * made.pullDragBy * area) *
+      clipped.pullDragBy +
+    trailerDrag
+  const sinkDragAreaM2 =
+    (tested.sinkDragAreaM2 ?? d.motion.fallDrag * (shift?.fallDragBy ?? 1) * made.fallDragBy * area) *
+      clipped.fallDragBy +
+    trailerDrag
   const { diveAngleTan: angle, towDragAreaM2: pulled, sinkDragAreaM2: falls, submergedWeightN: rests } = tested
   const fitted = [angle, pulled, falls, rests].some((figure) => figure !== null)
-  const own = tested.castM === null ? {} : { castM: tested.castM }
+  const own = {
+    ...(tested.castM === null ? {} : { castM: tested.castM }),
+    ...(made.airDragBy === 1 ? {} : { airDragBy: made.airDragBy }),
+  }
   if (d.swims === 'dives') {
     const submergedWeightN = tested.submergedWeightN ?? labelledRestN(lure, sinkDragAreaM2, waterDensity)
     const diveAngleTan =
@@ -117,11 +131,16 @@ export function motionOf(build: Build, waterDensity: number, tested: TestedMotio
   const submergedWeightN =
     d.swims === 'surface'
       ? SURFACE_N
-      : weightInWaterN(lure.measuredMassKg ?? lure.massKg, d.motion.densityKgM3, waterDensity) +
+      : weightInWaterN(
+          lure.measuredMassKg ?? lure.massKg,
+          madeDensity(lure.make, d.motion.densityKgM3, d.capabilities?.metal),
+          waterDensity,
+        ) +
         addedWeightN(lure, lure.alteredKg, waterDensity) +
         weightInWaterN(trailer?.massKg ?? 0, SOFT_KG_M3, waterDensity) +
+        weightInWaterN(build.clip?.massKg ?? 0, STEEL_KG_M3, waterDensity) +
         mountWeightN(build, waterDensity)
-  const diveAngleTan = tested.diveAngleTan ?? shift?.diveAngleTan ?? d.motion.diveAngleTan
+  const diveAngleTan = tested.diveAngleTan ?? (shift?.diveAngleTan ?? d.motion.diveAngleTan) + made.tilt
   return { towDragAreaM2, sinkDragAreaM2, diveAngleTan, submergedWeightN, basis: fitted ? 'fitted' : 'assumed', ...own }
 }
 
@@ -136,7 +155,8 @@ const TOLD_IN_KG_M3 = 998.2
  * of it: a plug of 15 g that hangs in a lake rises in the sea.
  */
 function labelledRestN(lure: Lure, sinkDragAreaM2: number, waterDensity: number): number {
-  const speed = REST_SPEED_MPS[traitOf<keyof typeof REST_SPEED_MPS>(lure, 'buoyancy') ?? 'floats']
+  const rests = REST_SPEED_MPS[traitOf<keyof typeof REST_SPEED_MPS>(lure, 'buoyancy') ?? 'floats']
+  const speed = rests < 0 ? rests * madeShift(lure).risesBy : rests
   const told = 0.5 * TOLD_IN_KG_M3 * sinkDragAreaM2 * speed * Math.abs(speed)
   const volumeM3 = Math.max(0, (lure.massKg - told / GRAVITY_MPS2) / TOLD_IN_KG_M3)
   const labelled = told - volumeM3 * (waterDensity - TOLD_IN_KG_M3) * GRAVITY_MPS2

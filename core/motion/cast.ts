@@ -25,8 +25,8 @@ export interface Thrower {
 }
 
 /** Drag area of a build in the air, m²: it tumbles, between nose first and broadside. The coefficient is that of the water at the same Reynolds number. */
-export function airDragM2({ towDragAreaM2, sinkDragAreaM2 }: BuildMotion): number {
-  return Math.sqrt(towDragAreaM2 * sinkDragAreaM2)
+export function airDragM2({ towDragAreaM2, sinkDragAreaM2, airDragBy = 1 }: BuildMotion): number {
+  return Math.sqrt(towDragAreaM2 * sinkDragAreaM2) * airDragBy
 }
 
 const middleKg = (rod: Thrower['rod']) => Math.sqrt(rod.lureMinKg * rod.lureMaxKg)

@@ -1,3 +1,4 @@
+import { METALS } from '../../data/make'
 import { GRAVITY_MPS2 } from '../constants'
 
 /**
@@ -13,8 +14,8 @@ export function sphereDrag(re: number): number {
   return (24 / re) * (1 + 0.15 * re ** 0.687) + 0.42 / (1 + 42_500 * re ** -1.16)
 }
 
-/** Density of what weights and hooks are made of, kg/m³. CRC Handbook of Chemistry and Physics; steel is the handbook's plain carbon steel. */
-export const METAL_KG_M3 = { lead: 11_340, tungsten: 19_250, steel: 7850, brass: 8500 } as const
+/** Density of what weights and hooks are made of, kg/m³. */
+export const METAL_KG_M3 = METALS
 export type Metal = keyof typeof METAL_KG_M3
 
 /** Weight in water, N, of a mass of one density; negative floats. */

@@ -1,4 +1,4 @@
-import { speciesOf } from '../water'
+import { shoalsToday } from '../water'
 import type { Advice } from './advice'
 import { advise } from './advise'
 import { minutesBetween, type Entry, type Outing } from './outing'
@@ -34,7 +34,7 @@ export function adviceNow(outing: Outing, account: Account, now: string): Advice
     account,
     carried: outing.carried,
     spots: spotsInReach(outing, account),
-    schooling: speciesOf(account.water.speciesId)?.isSchooling ?? false,
+    schooling: shoalsToday(account.water),
     now,
   })
   if (advice?.kind !== 'change' || advice.variable !== refusedVariable(outing.entries, now)) return advice

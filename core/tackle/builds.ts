@@ -1,10 +1,10 @@
 import { LOOSE_STYLES } from '../../data/hooks'
-import { TRAILER_BAND } from '../../data/trailers'
+import { SOFT_AS_TRAILER, TRAILER_BAND } from '../../data/trailers'
 import type { TackleBox } from './tackle-box'
 import type { MountKind } from './family'
 import { hookGapM, type HookSize } from './hook-size'
 import { familyOf, lureMass, type Lure } from './lure'
-import type { Head, Hook, Sinker, Trailer } from './parts'
+import type { Head, Hook, Sinker, Terminal, Trailer } from './parts'
 
 type Mount =
   | { readonly kind: 'own' }
@@ -20,6 +20,8 @@ export interface Build {
   readonly trailer: Trailer | null
   /** The sinker of a three-way, on its dropper ahead of the lure; none where it is left out. */
   readonly anchor?: Sinker
+  /** A plate clipped on before a jig; none where it is left off. */
+  readonly clip?: Terminal
   /** Thrown weight, kg. */
   readonly massKg: number
 }
@@ -93,9 +95,41 @@ export function trailerFits({ kind, lengthM }: Pick<Trailer, 'lengthM' | 'kind'>
   )
 }
 
+/** A soft bait of the box as a trailer; null for what serves as none. */
+export function asTrailer(lure: Lure): Trailer | null {
+  const form = lure.family === 'creature' ? lure.traits.form : lure.family
+  const kind = (SOFT_AS_TRAILER as Readonly<Record<string, Trailer['kind'] | undefined>>)[form]
+  if (!kind) return null
+  const { id, name, lengthM, cost, count } = lure
+  return { id, name, kind, lengthM, massKg: lureMass(lure).kg, colour: lure.colour.flank, cost, count }
+}
+
+/** A trailer shows best at so much of its bait's length. */
+const TRAILER_BEST = 0.7
+
+/** Of the box's soft baits one of each kind of which no trailer lies ready: of the bait's own colour if there is one, then the one of the best length. */
+function softTrailers(lure: Lure, box: TackleBox, ready: readonly Trailer[]): Trailer[] {
+  const best = new Map<Trailer['kind'], { readonly trailer: Trailer; readonly off: number }>()
+  for (const soft of box.lures) {
+    const trailer = soft.count > 0 && soft.id !== lure.id ? asTrailer(soft) : null
+    if (!trailer || !trailerFits(trailer, lure.lengthM) || ready.some(({ kind }) => kind === trailer.kind)) continue
+    const other = trailer.colour === lure.colour.flank ? 0 : 1
+    const off = other + Math.abs(trailer.lengthM / lure.lengthM - TRAILER_BEST)
+    if (off < (best.get(trailer.kind)?.off ?? Infinity)) best.set(trailer.kind, { trailer, off })
+  }
+  return [...best.values()].map(({ trailer }) => trailer)
+}
+
 function trailersOf(lure: Lure, box: TackleBox): (Trailer | null)[] {
   if (!familyOf(lure.family).takesTrailer) return [null]
-  return [null, ...box.trailers.filter((t) => t.count > 0 && trailerFits(t, lure.lengthM))]
+  const ready = box.trailers.filter((t) => t.count > 0 && trailerFits(t, lure.lengthM))
+  return [null, ...ready, ...softTrailers(lure, box, ready)]
+}
+
+/** Plates that a jig can be fished with, and without. */
+function clipsOf(lure: Lure, { terminals }: TackleBox): (Terminal | null)[] {
+  if (!familyOf(lure.family).capabilities?.takesClip) return [null]
+  return [null, ...terminals.filter((t) => t.count > 0 && t.kind === 'clip-blade')]
 }
 
 function mountMassKg(mount: Mount): number {
@@ -116,12 +150,15 @@ function mountMassKg(mount: Mount): number {
 export function buildsOf(lure: Lure, box: TackleBox): Build[] {
   const own = lureMass(lure).kg
   return mountsOf(lure, box).flatMap((mount) =>
-    trailersOf(lure, box).map((trailer) => ({
-      lure,
-      mount,
-      trailer,
-      massKg: own + mountMassKg(mount) + (trailer?.massKg ?? 0),
-    })),
+    trailersOf(lure, box).flatMap((trailer) =>
+      clipsOf(lure, box).map((clip) => ({
+        lure,
+        mount,
+        trailer,
+        ...(clip && { clip }),
+        massKg: own + mountMassKg(mount) + (trailer?.massKg ?? 0) + (clip?.massKg ?? 0),
+      })),
+    ),
   )
 }
 
@@ -133,7 +170,7 @@ export function buildsOf(lure: Lure, box: TackleBox): Build[] {
 export function countBuilds(box: TackleBox, most: number): number {
   let sum = 0
   for (const lure of box.lures) {
-    sum += mountsOf(lure, box).length * trailersOf(lure, box).length
+    sum += mountsOf(lure, box).length * trailersOf(lure, box).length * clipsOf(lure, box).length
     if (sum > most) return sum
   }
   return sum

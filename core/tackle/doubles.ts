@@ -5,9 +5,9 @@ const NEAR = { length: 0.03, mass: 0.06 } as const
 const near = (a: number, b: number, share: number) => Math.abs(a - b) <= share * Math.max(a, b)
 
 /** What makes two lures the same thing, but for size and weight. */
-function kindOf({ family, traits, sound, colour }: Lure): string {
+function kindOf({ family, traits, make, sound, colour }: Lure): string {
   const { back, flank, belly } = colour
-  return JSON.stringify([family, Object.entries(traits).sort(), sound, back, flank, belly])
+  return JSON.stringify([family, Object.entries({ ...make, ...traits }).sort(), sound, back, flank, belly])
 }
 
 /** Lures owned twice under whatever names: groups of two and more that agree in family, traits, sound, colours, length and weight. Largest value first. */

@@ -3,6 +3,8 @@ import type { RodNeed } from './rod-need'
 import type { Shape } from './drawing/shape'
 import type { Colouring } from './colour'
 import type { HungHooks, HungStyle } from './hung-hooks'
+import type { Make, MakeField } from './make'
+import type { METALS } from '../../data/make'
 
 export const MOUNT_KINDS = ['own', 'head', 'texas', 'belly', 'wacky', 'drop-shot'] as const
 export type MountKind = (typeof MOUNT_KINDS)[number]
@@ -37,6 +39,7 @@ export interface DrawInput<T> {
   readonly colour: Colouring
   readonly hooks: HungHooks | null
   readonly traits: T
+  readonly make?: Make | undefined
 }
 
 /** Capabilities of a family, asked for by joints, bench, wear, calculators and older files instead of its id. */
@@ -47,6 +50,8 @@ interface Capabilities<Traits> {
   readonly knot?: 'direct' | 'swivel'
   /** Its hook stands behind a guard so stout that the rod must drive it. */
   readonly stoutGuard?: (traits: Traits) => boolean
+  /** A plate can be clipped on before it. */
+  readonly takesClip?: boolean
   /** A bulky trailer kills its beat. */
   readonly slimTrailer?: boolean
   /** Carries a stinger hook of its own. */
@@ -57,6 +62,8 @@ interface Capabilities<Traits> {
   readonly revives?: boolean
   /** Sold silent and with rattles. */
   readonly rattleChoice?: boolean
+  /** The metal that its figures are told of; lead where nothing is said. */
+  readonly metal?: keyof typeof METALS
   /** Swung across a current before all others. */
   readonly swung?: boolean
   /** Traits that older or shorter records lack, filled in; `said` is what the record has. */
@@ -88,10 +95,13 @@ export interface FamilyDefinition<Id extends string = string, T extends z.ZodObj
   readonly lengthM: readonly [number, number]
   readonly massKg: readonly [number, number]
   readonly traits: T
+  /** What may be said of its make beyond what its body suggests. */
+  readonly make?: readonly MakeField[]
   readonly action: Action
   /** What the traits change about the action. */
   readonly shift?: (
     traits: z.infer<T>,
+    make?: Make,
   ) => Partial<Action> & { diveAngleTan?: number; pullDragBy?: number; fallDragBy?: number }
   readonly motion: MotionDefaults
   /** Slowest speed at which it works and fastest before it rolls or washes out, m/s. */

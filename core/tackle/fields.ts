@@ -14,6 +14,8 @@ export interface Field {
   readonly max: number
   /** May be left empty. */
   readonly optional: boolean
+  /** What stands for nothing said. */
+  readonly empty: null | undefined
   /** What is taken where nothing is said; null where it must be. */
   readonly usual: number | null
 }
@@ -47,6 +49,7 @@ export function fieldsOf(shape: Readonly<Record<string, z.core.$ZodType>>): Fiel
         min: leastOf(bare, limits.minValue ?? TINY),
         max: limits.maxValue ?? Infinity,
         optional,
+        empty: schema instanceof z.ZodOptional ? undefined : null,
         usual: typeof usual === 'number' ? usual : null,
       },
     ]

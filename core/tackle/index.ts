@@ -37,9 +37,11 @@ export {
   castStrengthN,
   chafes,
   lineAsRated,
+  lineHoldsN,
   lineInRodRange,
   lineOnRodN,
   monoOfThicknessN,
+  spoolHoldsM,
   thicknessOfMonoM,
   weakestN,
 } from './strength'
@@ -66,7 +68,8 @@ export {
   type Drawable,
   type FamilyId,
 } from './lure'
-export { HUNG, HungHooks, WIRES, hookPoints, hooksMassKg, sizeForGap } from './hung-hooks'
+export { HUNG, HungHooks, WIRES, eachHook, hookPoints, hooksMassKg, sizeForGap, type TailHook } from './hung-hooks'
+export { Make, madeDensity, madeShift, makeFieldsOf, seenLengthM, type MakeField } from './make'
 export { BLADE_SHAPES, bladeLengthMm, bladeMassKg, type BladeShape } from './blades'
 export {
   addBallast,
@@ -86,7 +89,7 @@ export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPla
 export { FURTHER_AT, RIG_TYPES, Rig, rigTypeOf, type Further, type RigPart, type RigType, type RigTypeId } from './rig'
 export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
 export { MOST_THINGS, TackleBox } from './tackle-box'
-export { GAP_BAND, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
+export { GAP_BAND, asTrailer, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
 export { RETRIEVES, isWound, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
 export {
   DELIVERIES,

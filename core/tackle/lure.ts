@@ -1,10 +1,10 @@
 import { z } from '../zod'
-import { HUNG_STYLES } from '../../data/hooks'
 import { Change } from './changes'
 import { Colouring } from './colour'
 import type { Action, DrawInput, FamilyDefinition } from './family'
 import { FAMILIES } from './families/register'
-import { HungHooks, sizeForGap } from './hung-hooks'
+import { HungHooks, sizeForGap, snagOfHooks } from './hung-hooks'
+import { Make, madeShift } from './make'
 import { MOST_SLOTS } from './tray'
 import type { Shape } from './drawing/shape'
 
@@ -43,6 +43,8 @@ const common = {
   /** Fish landed on it. */
   fish: z.number().int().min(0).max(99_999),
   photoId: z.string().min(1).max(80).nullable(),
+  /** How it is made, as far as that is said. */
+  make: Make.optional(),
   changes: z.array(Change).max(200),
   notes: z.string().max(500),
 }
@@ -120,21 +122,22 @@ export function weighed(lure: Lure, kg: number): Lure {
 }
 
 /** Action of a lure: its family's, shifted by its traits and hooks. Assumed until bench tests stand behind it. */
-export function lureAction(lure: Pick<Lure, 'family' | 'traits' | 'hooks'>): Action {
+export function lureAction(lure: Pick<Lure, 'family' | 'traits' | 'hooks' | 'lengthM' | 'make'>): Action {
   const d = familyOf(lure.family)
-  const { amplitude, vibration, flash, presence, snag } = { ...d.action, ...d.shift?.(lure.traits) }
-  const hung = lure.hooks && d.hooks ? HUNG_STYLES[lure.hooks.style].snag / HUNG_STYLES[d.hooks.style].snag : 1
+  const { amplitude, vibration, flash, presence, snag } = { ...d.action, ...d.shift?.(lure.traits, lure.make) }
+  const made = madeShift(lure)
+  const hung = lure.hooks && d.hooks ? snagOfHooks(lure.hooks) / snagOfHooks(d.hooks) : 1
   const within = (v: number) => Math.min(1, Math.max(0, v))
   return {
-    amplitude: within(amplitude),
-    vibration: within(vibration),
-    flash: within(flash),
-    presence: within(presence),
-    snag: within(snag * hung),
+    amplitude: within(amplitude + made.amplitude),
+    vibration: within(vibration + made.vibration),
+    flash: within(flash + made.flash),
+    presence: within(presence + made.presence),
+    snag: within((snag + made.snag) * hung),
   }
 }
 
-export type Drawable = Pick<Lure, 'family' | 'lengthM' | 'colour' | 'traits' | 'hooks'>
+export type Drawable = Pick<Lure, 'family' | 'lengthM' | 'colour' | 'traits' | 'hooks' | 'make'>
 
 /** The drawing of a lure in millimetres, nose at the origin. */
 export function drawLure(lure: Drawable): Shape[] {
@@ -143,6 +146,7 @@ export function drawLure(lure: Drawable): Shape[] {
     colour: lure.colour,
     hooks: lure.hooks,
     traits: lure.traits as never,
+    make: lure.make,
   }
   return familyOf(lure.family).draw(input)
 }

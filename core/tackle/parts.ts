@@ -1,6 +1,8 @@
 import { z } from '../zod'
 import { BLADE_SHAPES } from './blades'
 import { HookSize } from './hook-size'
+import { ColourId } from './colour'
+import { METALS } from '../../data/make'
 import { WIRES } from './hung-hooks'
 
 /** Everything that is not a lure. SI throughout. */
@@ -10,7 +12,18 @@ const name = z.string().trim().min(1).max(80)
 const massKg = z.number().positive().max(2)
 const forceN = z.number().positive().max(2000)
 
-export const HEAD_KINDS = ['ball', 'mushroom', 'long-shank', 'darter', 'weed-guard', 'swim', 'underspin'] as const
+export const HEAD_KINDS = [
+  'ball',
+  'mushroom',
+  'long-shank',
+  'darter',
+  'weed-guard',
+  'swim',
+  'underspin',
+  'bladed',
+  'wobble',
+  'nose-weighted',
+] as const
 const HOOK_STYLES = [
   'offset',
   'straight-shank',
@@ -34,6 +47,7 @@ const TERMINAL_KINDS = [
   'split-ring',
   'keel',
   'bead',
+  'clip-blade',
 ] as const
 /** What a rod is built for; `all-round` is cast and wound. */
 export const ROD_PURPOSES = ['all-round', 'fast jigging', 'slow-pitch', 'long-fall', 'trolling'] as const
@@ -45,6 +59,7 @@ export const TRAILER_KINDS = [
   'paddle-tail',
   'stick-worm',
   'stick-worm crosswise',
+  'chunk',
 ] as const
 export const ROD_POWERS = [
   'ultra-light',
@@ -69,6 +84,13 @@ const wire = z.enum(WIRES).meta(called('Wire'))
 const cost = z.number().min(0).max(100_000).nullable().meta({ label: 'Cost of one', optional: true })
 const count = z.number().int().min(0).max(9999).meta(called('How many'))
 const kept = { cost, count }
+/** Metal of heads and sinkers; lead where nothing is said. */
+const METAL_NAMES = Object.keys(METALS) as [keyof typeof METALS, ...(keyof typeof METALS)[]]
+const metal = z.enum(METAL_NAMES).optional().meta({ label: 'Metal', optional: true })
+/** Weight of rod or reel, kg. */
+const ownKg = z.number().min(0.02).max(3).optional().meta({ label: 'Own weight', role: 'lureMass', optional: true })
+/** How the guides of a rod are made. */
+const GUIDES = ['ordinary', 'small', 'rollers'] as const
 const REEL_TYPES = ['casting', 'spinning', 'overhead'] as const
 
 export const Head = z.strictObject({
@@ -78,6 +100,7 @@ export const Head = z.strictObject({
   massKg: weight,
   hookSize,
   wire,
+  metal,
   ...kept,
 })
 export const Hook = z.strictObject({
@@ -94,6 +117,7 @@ export const Sinker = z.strictObject({
   name: named,
   kind: z.enum(SINKER_KINDS).meta(called('Kind')),
   massKg: weight,
+  metal,
   ...kept,
 })
 export const BladePart = z.strictObject({
@@ -119,6 +143,8 @@ export const Trailer = z.strictObject({
   kind: z.enum(TRAILER_KINDS).meta(called('Kind')),
   lengthM: z.number().positive().max(0.3).meta(measured('Length', 'lureLength')),
   massKg: weight,
+  /** Its main colour; as its bait where nothing is said. */
+  colour: ColourId.optional().meta({ label: 'Colour', optional: true }),
   ...kept,
 })
 export const Leader = z.strictObject({
@@ -138,6 +164,8 @@ export const Line = z.strictObject({
   diameterM: z.number().min(0.00003).max(0.002).meta(measured('Thickness', 'lineDiameter')),
   /** The reel it is spooled on; null while it lies in the drawer. */
   reelId: id.nullable().meta({ label: 'On the reel', from: 'reels' }),
+  /** Seasons it has been fished. */
+  seasons: z.number().min(0).max(20).optional().meta({ label: 'Seasons fished', optional: true }),
   cost,
 })
 export const Reel = z.strictObject({
@@ -149,6 +177,22 @@ export const Reel = z.strictObject({
   linePerTurnM: z.number().min(0.2).max(1.6).meta(measured('Line per handle turn', 'lureLength')),
   /** Across the full spool, m; null where nobody measured it. */
   spoolM: z.number().min(0.01).max(0.2).nullable().meta({ label: 'Spool diameter', role: 'hookGap', optional: true }),
+  massKg: ownKg,
+  /** The most its brake gives, N. */
+  dragN: z
+    .number()
+    .min(1)
+    .max(500)
+    .optional()
+    .meta({ label: 'Brake gives at most', role: 'lineStrength', optional: true }),
+  /** Line of a thickness that its spool holds, m. */
+  holdsM: z.number().min(5).max(2000).optional().meta({ label: 'Spool holds', role: 'distance', optional: true }),
+  holdsThickM: z
+    .number()
+    .min(0.00003)
+    .max(0.002)
+    .optional()
+    .meta({ label: 'Of line so thick', role: 'lineDiameter', optional: true }),
   cost,
 })
 export const Rod = z
@@ -165,6 +209,8 @@ export const Rod = z
     lureMaxKg: massKg.meta(measured('Lures to', 'lureMass')),
     lineMinN: forceN.meta(measured('Line from', 'lineStrength')),
     lineMaxN: forceN.meta(measured('Line to', 'lineStrength')),
+    massKg: ownKg,
+    guides: z.enum(GUIDES).optional().meta({ label: 'Guides', optional: true }),
     cost,
   })
   .refine((r) => r.lureMaxKg > r.lureMinKg, { error: 'must be above the lightest lure', path: ['lureMaxKg'] })

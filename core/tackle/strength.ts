@@ -1,4 +1,4 @@
-import { CHAFING, BRAID_OVER, MONO_N_PER_MM2, ROD_LINE_SLACK, CAST_N_PER_KG } from '../../data/tackle-limits'
+import { BRAID_OVER, CAST_N_PER_KG, CHAFING, LINE_AGES, MONO_N_PER_MM2, ROD_LINE_SLACK } from '../../data/tackle-limits'
 import type { Leader, Line, Reel, Rod } from './parts'
 
 /**
@@ -11,9 +11,29 @@ export const monoOfThicknessN = (diameterM: number): number => MONO_N_PER_MM2 * 
 /** Thickness of a nylon line of so much strength, m: the inverse of {@link monoOfThicknessN}. */
 export const thicknessOfMonoM = (strengthN: number): number => Math.sqrt(strengthN / MONO_N_PER_MM2) / 1000
 
+type Strung = Pick<Line, 'strengthN'> & Partial<Pick<Line, 'material' | 'seasons'>>
+
+/**
+ * What a line still holds after its seasons, N: each takes its material's share of what is left, down to what no line falls below.
+ *
+ * @example lineHoldsN({ strengthN: 50, material: 'mono', seasons: 2 }) // 50 · 0.85² = 36
+ */
+export const lineHoldsN = ({ strengthN, material = 'braid', seasons = 0 }: Strung): number =>
+  strengthN * Math.max(LINE_AGES.least, (1 - LINE_AGES.perSeason[material]) ** seasons)
+
 /** What breaks first, N. */
-export const weakestN = (line: Pick<Line, 'strengthN'>, leader: Pick<Leader, 'strengthN'> | null): number =>
-  Math.min(line.strengthN, leader?.strengthN ?? Infinity)
+export const weakestN = (line: Strung, leader: Pick<Leader, 'strengthN'> | null): number =>
+  Math.min(lineHoldsN(line), leader?.strengthN ?? Infinity)
+
+/**
+ * Length of a line that a spool holds, m, by the square of thicknesses; null where its packet says nothing.
+ *
+ * @example spoolHoldsM({ holdsM: 150, holdsThickM: 0.0003 }, 0.00015) // 150 · 2² = 600
+ */
+export const spoolHoldsM = (
+  { holdsM, holdsThickM }: Pick<Reel, 'holdsM' | 'holdsThickM'>,
+  diameterM: number,
+): number | null => (holdsM === undefined || holdsThickM === undefined ? null : holdsM * (holdsThickM / diameterM) ** 2)
 
 /**
  * What a line is to a rod, N, from its thickness to its strength: nylon and fluorocarbon one figure. Braid loads guides and blank by its thickness, and the weakest

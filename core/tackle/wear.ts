@@ -3,7 +3,7 @@ import { familyOf, type Lure } from './lure'
 
 /** Something a lure asks for; words/ says it. `now` before the next trip, `soon` after some more fish. */
 export type Care = { readonly lure: Lure; readonly when: 'now' | 'soon' } & (
-  | { readonly code: 'spent' | 'worn' | 'none-left' }
+  | { readonly code: 'spent' | 'worn' | 'none-left' | 'stock-hooks' }
   | { readonly code: 'few-left' | 'hooks-soon'; readonly left: number }
   | { readonly code: 'hooks-due'; readonly fish: number; readonly wire: string }
   | { readonly code: 'frame-due'; readonly fish: number }
@@ -24,6 +24,7 @@ export function careOf(lure: Lure): Care[] {
   const found: Care[] = []
   if (lure.condition === 'spent') found.push({ lure, code: 'spent', when: 'now' })
   else if (lure.condition === 'worn') found.push({ lure, code: 'worn', when: 'soon' })
+  if (lure.make?.stockHooks) found.push({ lure, code: 'stock-hooks', when: 'soon' })
   if (lure.hooks) {
     const { wire } = lure.hooks
     const due = HOOKS_DUE_FISH[wire]

@@ -41,6 +41,13 @@ const metres = (most: number) => between(0.0001, most)
 const spectrum = (least: number, most: number) => z.array(between(least, most)).length(31)
 const bells = z.array(z.tuple([between(-2, 2), between(400, 700), between(5, 80), between(5, 80)])).min(1)
 
+/** Sums to an action, and factors on drags, of what a make changes. */
+const adds = between(-0.5, 0.5)
+const byDrag = between(0.5, 2)
+const changes = (keys: readonly string[]) =>
+  z.strictObject(Object.fromEntries(keys.map((key) => [key, key.endsWith('By') ? byDrag : adds])))
+const kindsOf = (keys: readonly string[]) => z.record(said, changes(keys))
+
 /** By file of data/ and name. */
 export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.ZodType>>>> = {
   advice: {
@@ -75,6 +82,31 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
       'withinMin',
     ),
     SIZE_FORGOTTEN_MIN: between(30, 240),
+  },
+  make: {
+    WOBBLE: kindsOf(['amplitude', 'vibration']),
+    BODY_OF: kindsOf(['amplitude', 'vibration', 'risesBy']),
+    FLIES_BY: z.strictObject({ weightShift: byDrag, filler: z.record(said, byDrag) }),
+    FILLER_TILTS: z.record(said, between(-0.2, 0.2)),
+    METALS: z.record(said, between(5000, 20_000)),
+    PLASTICS: z
+      .strictObject({ plain: between(1000, 1300), salted: between(1000, 1400), buoyant: between(700, 1000) })
+      .refine((p) => p.buoyant < p.plain && p.plain < p.salted, { error: 'salt does not weigh' }),
+    SECTIONS: kindsOf(['amplitude', 'vibration', 'fallDragBy', 'pullDragBy']),
+    CUPS: kindsOf(['amplitude', 'fallDragBy', 'pullDragBy']),
+    SPOON_WIDTH: z.record(z.string(), between(0.1, 0.8)),
+    SPOON_GAP: ordered({ good: share, least: share }, 'least', 'good'),
+    FRONT_BLADE_SHARE: between(0.1, 0.5),
+    ARMS: z.strictObject({ long: changes(['snag', 'fallDragBy']), short: changes(['snag', 'fallDragBy']) }),
+    COATINGS: z.record(z.string(), z.strictObject({ flash: share, contrast: share, dark: share })),
+    GLOWS_UNDER_LUX: between(0.01, 50),
+    DRESSED_TAIL: changes(['presence', 'flash', 'fallDragBy']),
+    DRESSING_SLOWS: between(0, 1),
+  },
+  heads: {
+    HEAD_ADDS: z.record(z.string(), z.strictObject({ amplitude: adds, vibration: adds, flash: adds }).partial()),
+    CLIP_ON: changes(['vibration', 'flash', 'amplitude', 'snag', 'pullDragBy', 'fallDragBy']),
+    HEAD_SNAG: z.record(z.string(), z.enum(['weed-guard-head', 'belly'])),
   },
   bench: {
     PRIOR_SD: z.strictObject({ drag: share, trim: share, label: share, rest: share, cast: share }),
@@ -286,6 +318,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     TOUCH_RISK: share,
     DENSITY_RISK: z.strictObject({ sparse: between(0, 2), thickAdds: between(0, 4) }),
     SNAG_LIMIT: share,
+    WEED_RISK: ordered({ none: share, some: share, much: share }, 'none', 'some', 'much'),
   },
   spectra: {
     NM: z.strictObject({ from: z.literal(400), step: z.literal(10), count: z.literal(31) }),
@@ -329,6 +362,20 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     ROD_LURE_SLACK: rising('the slack', 0.5, 1.6),
     ROD_LINE_SLACK: rising('the slack', 0.5, 1.6),
     KNOT: between(0.4, 1),
+    LINE_AGES: z.strictObject({ perSeason: z.record(said, share), least: share }),
+    REEL_GIVES: ordered(
+      {
+        brakeLeast: share,
+        brakeGood: share,
+        castsOfLine: between(1, 10),
+        castM: between(10, 80),
+        letOutM: between(50, 400),
+      },
+      'brakeLeast',
+      'brakeGood',
+    ),
+    OUTFIT_KG: ordered({ light: between(0.2, 1), heavy: between(0.3, 2) }, 'light', 'heavy'),
+    SMALL_GUIDES_M: between(0.0002, 0.001),
     COVER_PULL: between(0, 3),
     WIRE_UNASKED: between(0.5, 0.9),
     WEAK_LINK: z.strictObject({ over: between(1, 1.5), factor: share, under: between(0.1, 0.9), wastes: share }),
@@ -374,6 +421,8 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
       'most',
     ),
     TRAILER_SHOWS: share,
+    TRAILER_COLOUR_SHARE: share,
+    SOFT_AS_TRAILER: z.record(z.string(), z.string()),
   },
   wear: {
     HOOKS_DUE_FISH: ordered(

@@ -1,6 +1,6 @@
 import { z } from '../zod'
 import { COLOUR_GROUPS, DELIVERY_IDS, FURTHER_AT, MOUNT_KINDS, deliveryOf, isFamily, retrieveOf } from '../tackle'
-import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
+import { COVERS, FORAGE_SHAPES, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
 
@@ -69,6 +69,7 @@ export const TABLE_SCHEMAS = {
     id,
     name: words,
     kind: z.enum(['fish', 'crayfish', 'shrimp', 'crab', 'squid', 'worm', 'frog']),
+    shape: z.enum(FORAGE_SHAPES),
     shade: z.enum(['silver', 'olive', 'brown']),
     asymptoticLengthM: positive,
     growthRatePerYear: positive,

@@ -9,6 +9,12 @@ export const COVERS = ['open', 'rock', 'shell', 'clay', 'timber', 'brush', 'dock
 export const SEASONS = ['winter', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn'] as const
 export const LIGHTS = ['night', 'dawn', 'day', 'dusk'] as const
 
+/** How fish lie, for kinds that shoal at times only. */
+export const SHOALS = ['gathered', 'spread'] as const
+/** What is seen of fish that feed. */
+export const SIGNS = ['birds', 'bait', 'mud', 'fish'] as const
+export type Sign = (typeof SIGNS)[number]
+export const WEED_DRIFTS = ['none', 'some', 'much'] as const
 export const TIDES = ['none', 'flood', 'high', 'ebb', 'low'] as const
 export const BOTTOMS = ['rock', 'gravel', 'sand', 'clay', 'silt'] as const
 
@@ -51,6 +57,8 @@ export const Place = z.strictObject({
   /** Whether a treble counts as three hooks here, not as one; and how many lures a line may carry. */
   trebleIsThree: z.boolean().default(false),
   mostLures: z.number().int().min(1).max(20).nullable().default(null),
+  /** Whether heads, sinkers and jigs of lead are forbidden here. */
+  noLead: z.boolean().default(false),
   /** How far the wind blows over open water before it gets here, km, and what it finds on the bottom: these make mud. */
   fetchKm: z.number().min(0).max(500).default(1),
   bottom: z.enum(BOTTOMS).default('sand'),
@@ -118,6 +126,16 @@ export const Conditions = z
     /** Where the fish hold; null where nobody knows: then the usual holding depth is taken (data/holding). */
     zone: Zone.nullable(),
     mood: z.enum(MOODS),
+    /** Whether they lie gathered or spread; null takes what is usual for the fish. */
+    shoal: z.enum(SHOALS).nullable().default(null),
+    /** Signs of feeding fish: birds, bait at the surface, mud they stir up, the fish themselves. */
+    signs: z.array(z.enum(SIGNS)).max(SIGNS.length).default([]),
+    /** Lamps that light the water at night, on a bridge or a quay. */
+    lamps: z.boolean().default(false),
+    /** Loose weed that drifts in the water and hangs on hooks. */
+    weedDrift: z.enum(WEED_DRIFTS).default('none'),
+    /** Further fish that would be as welcome. */
+    alsoFor: z.array(z.string().min(1).max(40)).max(4).default([]),
     /** A comfortable cast here, with a compact lure of 15 g on a rod that likes it. */
     castM: z.number().min(2).max(120),
     /** Rod tip above the water; null leaves rod up, level or down to the match. */

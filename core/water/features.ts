@@ -1,11 +1,22 @@
 import { slidesMps } from './passing'
 import { STANDS } from '../../data/deliveries'
 import type { RoleId } from '../quantity'
-import { COVERS, LIGHTS, MOODS, SEASONS, SKIES, TIDES, type Conditions, type Place, type Season } from './conditions'
-import { FORAGE, forageOf } from './forage'
+import {
+  COVERS,
+  LIGHTS,
+  MOODS,
+  SEASONS,
+  SKIES,
+  TIDES,
+  WEED_DRIFTS,
+  type Conditions,
+  type Place,
+  type Season,
+} from './conditions'
+import { FORAGE, FORAGE_SHAPES, forageOf } from './forage'
 import type { LightPhase } from './light'
 import type { Trend } from './season'
-import { SPECIES, waterKind, type Species } from './species'
+import { SPECIES, speciesOf, waterKind, type Species } from './species'
 import type { SunMoon } from './sun'
 
 /** What the features of a water are worked out from. `zone` is null while it is the zone that is asked for. */
@@ -35,6 +46,14 @@ interface TextRow {
   readonly choices?: readonly string[]
   readonly of: (source: FeatureSource) => string
 }
+
+/** Whether the fish sought lie in a shoal today: as the angler says, else as is usual for the fish. */
+const isGathered = ({ shoal }: Pick<Conditions, 'shoal'>, { isSchooling }: Pick<Species, 'isSchooling'>): boolean =>
+  shoal === null ? isSchooling : shoal === 'gathered'
+
+/** The same of a water, by its fish's name. */
+export const shoalsToday = (c: Pick<Conditions, 'shoal' | 'speciesId'>): boolean =>
+  isGathered(c, speciesOf(c.speciesId) ?? { isSchooling: false })
 
 const isOpen = ({ c }: FeatureSource) => c.cover.kind === 'open'
 const ids = (table: readonly { readonly id: string }[]) => table.map((row) => row.id)
@@ -79,7 +98,13 @@ const TEXTS = {
   mouth: { of: ({ species }) => species.mouth },
   trend: { of: ({ trend }) => trend },
   group: { of: ({ species }) => species.group },
-  schooling: { of: ({ species }) => yesNo(species.isSchooling) },
+  schooling: { of: ({ c, species }) => yesNo(isGathered(c, species)) },
+  birds: { of: ({ c }) => yesNo(c.signs.includes('birds') || c.signs.includes('bait')) },
+  mudOfFish: { of: ({ c }) => yesNo(c.signs.includes('mud')) },
+  fishSeen: { of: ({ c }) => yesNo(c.signs.includes('fish')) },
+  lamps: { of: ({ c }) => yesNo(c.lamps) },
+  weedDrift: { choices: WEED_DRIFTS, of: ({ c }) => c.weedDrift },
+  forageShape: { choices: FORAGE_SHAPES, of: ({ c }) => forageOf(c.forage.kind)?.shape ?? 'slim' },
   forageKind: { of: ({ c }) => forageOf(c.forage.kind)?.kind ?? 'fish' },
   tide: { choices: TIDES, of: ({ c }) => c.tide },
   water: { choices: ['fresh', 'brackish', 'salt'], of: ({ place }) => waterKind(place.salinity) },

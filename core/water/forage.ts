@@ -1,10 +1,16 @@
 import { itemAt } from '../list'
 import { FORAGE as TABLE } from '../../data/forage'
 
+/** Builds of prey: thin as a needle, slim, deep-bodied; with claws or a tail that beats; crawling or swimming insects and worms; frogs. */
+export const FORAGE_SHAPES = ['needle', 'slim', 'deep', 'crustacean', 'insect', 'frog'] as const
+export type ForageShape = (typeof FORAGE_SHAPES)[number]
+
 export interface Forage {
   readonly id: string
   readonly name: string
   readonly kind: 'fish' | 'crayfish' | 'shrimp' | 'crab' | 'squid' | 'worm' | 'frog'
+  /** How it is built. */
+  readonly shape: ForageShape
   readonly shade: 'silver' | 'olive' | 'brown'
   /** Length of the fully grown, m. */
   readonly asymptoticLengthM: number
@@ -66,6 +72,14 @@ function partOfYear(isoDate: string, latDeg: number): number {
 }
 
 const OLDEST_YEARS = 6
+/** A grown one has reached so much of its greatest length. */
+const GROWN = 0.75
+
+/** Usual length of a grown one, m; undefined for a kind the table does not know. */
+export const adultLengthM = (kind: string): number | undefined => {
+  const forage = forageOf(kind)
+  return forage && Math.round(GROWN * forage.asymptoticLengthM * 1000) / 1000
+}
 
 /**
  * Usual length of a forage on a day, m: of the youngest brood that hunters bother with. Undefined for a kind the table does not know.

@@ -14,19 +14,23 @@ export {
   MOODS,
   Place,
   SEASONS,
+  SHOALS,
+  SIGNS,
   SKIES,
   TIDES,
   TempReading,
+  WEED_DRIFTS,
   type Bottom,
   type CoverKind,
   type Sky,
   type CastDirection,
   type CastInWind,
+  type Sign,
   type Tide,
 } from './conditions'
 export { passingOf, slides, slidesMps, windOnCast } from './passing'
 export { SPECIES, speciesOf, waterKind, type Species, type WaterKind } from './species'
-export { FORAGE, forageLengthM, forageOf, lengthAtAge } from './forage'
+export { FORAGE, FORAGE_SHAPES, adultLengthM, forageLengthM, forageOf, lengthAtAge } from './forage'
 export { appetite, seasonOf, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason } from './season'
 export {
   ASKABLE_NUMBERS,
@@ -34,6 +38,7 @@ export {
   TEXT_FEATURES,
   featureChoices,
   featureRole,
+  shoalsToday,
   type NumberFeature,
   type TextFeature,
   type WaterFeatures,

@@ -10,6 +10,9 @@ import { resuspensionDepthM } from './wind-mud'
 
 const HOUR_MS = 3_600_000
 
+/** Under lamps of a bridge or quay the water has so much light at night, lux: the edge of a lit street (street lighting classes of EN 13201-2, 2 … 10 lux; from memory). */
+const LAMPS_LUX = 3
+
 /** What follows from the conditions and the place: the figures the match reasons with. */
 export interface Reading {
   readonly season: Season
@@ -82,7 +85,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
   }
   const zone = holdingZone(c, featuresOf({ ...source, zone: null }))
   const features = featuresOf({ ...source, zone })
-  const onSurface = surfaceLux(sky, c.sky)
+  const onSurface = Math.max(surfaceLux(sky, c.sky), c.lamps ? LAMPS_LUX : 0)
   return {
     season,
     light,

@@ -155,4 +155,8 @@ export const FURTHER_LURES = () => [
     style: 'flipping',
     skirt: 'full',
   }),
+  lure('ribbon-worm', SOFTS, 'Ripplerine 180', 180, 9, ['purple', 'purple', 'black'], {}, { count: 6 }),
+  lure('fork-minnow', SOFTS, 'Trembelin 60', 60, 1.6, ['blue-back', 'smoke', 'white'], {}, { count: 8 }),
+  lure('short-jig', METAL, 'Zickling 40', 62, 40, ['blue', 'silver', 'silver'], {}),
+  lure('gliding-jig', METAL, 'Ringelrund 7', 52, 7, ['olive', 'gold', 'orange'], { hangs: 'treble below' }),
 ]

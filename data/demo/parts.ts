@@ -17,6 +17,13 @@ export const DEMO_PARTS = {
     { id: 'head-darter-4', name: 'Darter head 3.5 g', kind: 'darter', massKg: g(3.5), hookSize: '1/0' },
     { id: 'head-spin-7', name: 'Underspin 7 g', kind: 'underspin', massKg: g(7), hookSize: '3/0' },
     { id: 'head-guard-10', name: 'Guarded head 10 g', kind: 'weed-guard', massKg: g(10), hookSize: '4/0' },
+    {
+      id: 'head-nose-9',
+      name: 'Nose-weighted hook 9 g',
+      kind: 'nose-weighted',
+      massKg: g(9),
+      hookSize: '4/0',
+    },
   ],
   hooks: [
     { id: 'hook-offset-4', name: 'Wide-gap offset 4/0', style: 'offset', hookSize: '4/0', massKg: g(1.4) },
@@ -115,6 +122,7 @@ export const DEMO_PARTS = {
     { id: 'swivel-m', name: 'Barrel swivel', kind: 'swivel', strengthN: 180, massKg: g(0.4), count: 12 },
     { id: 'three-way-m', name: 'Three-way ring', kind: 'three-way', strengthN: 170, massKg: g(0.6), count: 5 },
     { id: 'keel-5', name: 'Anti-twist keel 5 g', kind: 'keel', strengthN: 150, massKg: g(5), count: 2 },
+    { id: 'clip-plate', name: 'Clip-on plate', kind: 'clip-blade', strengthN: 220, massKg: g(3), count: 2 },
   ],
   trailers: [
     { id: 'trailer-craw', name: 'Kicking craw 70', kind: 'kicking-craw', lengthM: mm(70), massKg: g(5) },

@@ -10,6 +10,7 @@ import { MOOD } from './mood'
 import { RIVERS } from './rivers'
 import { SEA } from './sea'
 import { SOFTS } from './softs'
+import { SIGNS } from './signs'
 import { SPOONS } from './spoons'
 import { SURF } from './surf'
 import { TEMPERATURE } from './temperature'
@@ -24,6 +25,7 @@ export const RULE_GROUPS = [
   { id: 'always', name: 'In every water', rules: ALWAYS },
   { id: 'temperature', name: 'Temperature', rules: TEMPERATURE },
   { id: 'mood', name: 'Mood', rules: MOOD },
+  { id: 'signs', name: 'Signs, lamps, weed and prey', rules: SIGNS },
   { id: 'clarity', name: 'Clarity, sky and colour', rules: CLARITY },
   { id: 'weight', name: 'Weight and fall', rules: WEIGHT },
   { id: 'blades', name: 'Spinnerbaits, spinners and bladed jigs', rules: BLADES },

@@ -13,13 +13,22 @@ interface NoteWords {
 export const noteWords = ({ id }: Pick<Note, 'id'>): NoteWords => NOTES[id]
 
 /** The law of a place for a set-up, sentence by sentence. */
-export function sayLaw({ broken, singlesOnly, mostHooks, trebleIsThree, mostLures, rules }: PlaceLaw): string[] {
+export function sayLaw({
+  broken,
+  singlesOnly,
+  mostHooks,
+  trebleIsThree,
+  mostLures,
+  noLead,
+  rules,
+}: PlaceLaw): string[] {
   return [
     ...(broken ? [`Not here: ${sayRefusal(broken)}.`] : []),
     ...(singlesOnly ? ['Single hooks only on this water.'] : []),
     ...(mostHooks === null
       ? []
       : [`No more than ${mostHooks} hooks on a line here${trebleIsThree ? ', a treble counted as three' : ''}.`]),
+    ...(noLead ? ['No lead in the water here.'] : []),
     ...(mostLures === null ? [] : [`No more than ${count(mostLures, 'lure')} on a line here.`]),
     ...(rules ? [rules] : []),
   ]

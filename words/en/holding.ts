@@ -1,5 +1,8 @@
 /** Why fish are taken to hold where they do. */
 export const HOLDING_SENTENCES = {
+  'under-the-birds': 'Birds and bait at the surface: the fish that drive them are just below.',
+  'edge-of-the-lamps': 'Lamps gather bait: fish wait in the upper water along the edge of the light.',
+  'over-the-mud': 'Mud in clear water: fish root or follow close over the bottom.',
   'feeding-on-top': 'At first and last light active fish hunt bait against the surface.',
   'over-the-grass': 'In grass fish look up from the tips.',
   'in-the-reeds': 'In reeds and pads fish hang in the upper metre and a half.',

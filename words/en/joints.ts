@@ -22,6 +22,8 @@ const CODES: Readonly<Record<string, string>> = {
   chafes: 'the leader is stronger than the line, as teeth and rock ask',
   stronger: 'the leader is stronger than the line: a break goes far up',
   'much-weaker': 'the leader is much weaker than the line, whose strength it gives away',
+  small: 'The knot of so thick a leader catches in small guides on the cast',
+  rollers: 'Roller guides are heavy, and made to troll: they spoil a cast',
   'round-bend': 'Round-bend trebles, and the fish hit hard: in-turned ones hold better',
   'in-turned': 'In-turned trebles, and the fish barely take: round bends hook light takes better',
 }

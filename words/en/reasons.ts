@@ -183,6 +183,7 @@ export function labelledRig(setUp: SetUp): { label: string; name: string }[] {
   return [
     ...(mount ? [{ label: 'on', name: mount }] : []),
     ...(build.trailer ? [{ label: 'trailer', name: build.trailer.name }] : []),
+    ...(build.clip ? [{ label: 'before it', name: build.clip.name }] : []),
     ...(build.anchor ? [{ label: 'dropper', name: build.anchor.name }] : []),
     ...(leader ? [{ label: 'leader', name: leader.name }] : []),
     { label: 'line', name: outfit.line.name },
@@ -197,6 +198,7 @@ export function sayRig(setUp: SetUp): string {
   return [
     sayMount(setUp),
     build.trailer && `${build.trailer.name.toLowerCase()} as trailer`,
+    build.clip && `${build.clip.name.toLowerCase()} clipped on`,
     build.anchor && `${build.anchor.name.toLowerCase()} on a dropper`,
     leader?.name ?? 'tied direct',
     outfit.line.name,

@@ -26,6 +26,7 @@ const REFUSALS: Catalogue<Refusal> = {
   'no-line-on-reel': () => 'no line is wound on a reel that fits one of the rods',
   'no-rod-casts': () => 'no rod that holds this fish casts its weight',
   trebles: () => 'it carries trebles, and only single hooks are allowed here',
+  lead: () => 'it carries lead, and lead is forbidden here',
   'too-many-lures': ({ lures, allowed }) => `it is ${lures} lures on one line, and ${allowed} are allowed here`,
   'too-many-hooks': ({ hooks, allowed }) => `it carries ${hooks} hooks, and ${allowed} are allowed here`,
 }

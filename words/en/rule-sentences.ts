@@ -1,5 +1,17 @@
 /** The rules of practice as an angler says them, by the file they stand in and their id. */
 export const RULE_SENTENCES: Readonly<Record<string, string>> = {
+  'birds-cast-far': 'Birds or bait at the surface: throw far, land beyond them, and keep it moving.',
+  'fish-seen-are-shy': 'You see them, they see you: less bulk, finer line, and more distance.',
+  'mud-along-the-bottom': 'Mud stirred by fish: a soft bait or a jig along the bottom.',
+  'lamps-swim-it-across': 'Lamps at night: swim it steadily from the dark into the light and along its edge.',
+  'drifting-weed-single-points': 'Drifting weed: single or hidden points; trebles come home wrapped.',
+  'gathered-search-and-stay': 'A shoal in sight: what stays at its depth.',
+  'scent-for-slow-fish': 'Fish that hardly move hold a scented bait longer.',
+  'needles-for-needles': 'Prey thin as a needle: lures as thin.',
+  'short-jig-for-movers': 'Fish on the move over deep water: a short fast jig zigzags up through them.',
+  'gliding-jig-straight-down':
+    'Straight down from boat or ice: a gliding jig circles out and comes back under the line.',
+  'ribbon-worm-warm-grass': 'Warm water and cover: a long ribbon tail, pulled slowly.',
   // always
   'zone-first': 'A lure the fish never meet catches nothing: keep it where they hold.',
   'forage-length': 'Match the length of what they are eating this month.',

@@ -7,9 +7,14 @@ import { capital, percent, plural } from './grammar'
 /** “2 round trebles #4”, “one single hook 1/0”. */
 export function sayHooks(hooks: HungHooks | null): string {
   if (!hooks) return 'no hooks of its own'
-  const { style, count, size, wire } = hooks
-  const name = style === 'single' || style === 'moulded' || style === 'assist' ? `${style} hook` : style
-  return `${count === 1 ? 'one' : count} ${plural(count, name)} ${size}${wire === 'medium' ? '' : `, ${wire} wire`}`
+  const { style, size, wire, tail } = hooks
+  const count = tail ? hooks.count - 1 : hooks.count
+  const called = (of: HungHooks['style']) =>
+    of === 'single' || of === 'moulded' || of === 'assist' ? `${of} hook` : of
+  const before = `${count === 1 ? 'one' : count} ${plural(count, called(style))} ${size}${wire === 'medium' ? '' : `, ${wire} wire`}`
+  if (!tail) return before
+  const last = `${tail.dressed ? 'a dressed' : 'a'} ${called(tail.style)} ${tail.size} at the tail`
+  return count === 0 ? last : `${before}, ${last}`
 }
 
 const CARE: Catalogue<Care> = {
@@ -20,6 +25,7 @@ const CARE: Catalogue<Care> = {
   'frame-due': ({ fish }) => `${fish} fish on a thin frame: it may break on the next one. Retire it.`,
   'frame-soon': ({ fish, end }) => `Thin frame with ${fish} fish: near its end at ${end}.`,
   'none-left': () => 'None left.',
+  'stock-hooks': () => 'Its hooks and rings are to be changed before it is fished hard.',
   'few-left': ({ left }) => `Only ${left} left.`,
 }
 /** What a lure asks for. */

@@ -81,13 +81,15 @@ export function sayPlaceLaw({
   mostHooks,
   trebleIsThree,
   mostLures,
-}: Pick<Place, 'rules' | 'singlesOnly' | 'mostHooks' | 'trebleIsThree' | 'mostLures'>): string {
+  noLead,
+}: Pick<Place, 'rules' | 'singlesOnly' | 'mostHooks' | 'trebleIsThree' | 'mostLures' | 'noLead'>): string {
   return [
     rules,
     singlesOnly ? 'Single hooks only.' : '',
     mostHooks === null
       ? ''
       : `At most ${mostHooks} hooks on a line${trebleIsThree ? ', a treble counted as three' : ''}.`,
+    noLead ? 'No lead.' : '',
     mostLures === null ? '' : `At most ${count(mostLures, 'lure')} on a line.`,
   ]
     .filter(Boolean)

@@ -16,7 +16,7 @@ import { provideUnread } from '~/composables/useUnread'
 import { repository } from '~/stores/repository'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
-import { COST_FIELD, lureOfDraft, newDraft, traitFields, usualTraits, type Draft } from './draft'
+import { COST_FIELD, lureOfDraft, makeFields, newDraft, traitFields, usualTraits, type Draft } from './draft'
 import { plain } from '~/composables/plain'
 
 /** One lure, typed in any unit, drawn while it is typed. What is typed survives a browser that dies. */
@@ -56,12 +56,20 @@ const sounds = [
 ]
 const family = computed(() => familyOf(draft.family))
 const fields = computed(() => traitFields(draft.family))
-const hookFields = fieldsOf(HungHooks.shape)
+const hookFields = fieldsOf(HungHooks.shape).filter(({ key }) => key !== 'tail' && key !== 'ringN')
+const made = computed(() => makeFields(draft.family))
+/** What is said of its make; what is taken back is not said. */
+function say(key: string, value: unknown) {
+  const { [key]: _, ...rest } = (draft.make ?? {}) as Record<string, unknown>
+  const now = value === undefined ? rest : { ...rest, [key]: value }
+  draft.make = Object.keys(now).length > 0 ? (now as Draft['make']) : undefined
+}
 
 function setFamily(id: FamilyId) {
   draft.traits = usualTraits(id, box.box.lures)
   draft.family = id
   draft.hooks = usualHooks(id, draft.lengthM)
+  draft.make = undefined
 }
 const asLure = computed(() => draft as Lure)
 const weights = computed(() => sayWeights(asLure.value, settings.system))
@@ -184,6 +192,16 @@ function setPhoto(dataUrl: string | null) {
       />
     </template>
     <LureColours v-model="draft.colour" />
+    <MoreFields :title="words.howItIsMade" :about="words.allOptional" :said="draft.make !== undefined">
+      <FormField
+        v-for="f in made"
+        :key="f.key"
+        :field="f"
+        :model-value="draft.make?.[f.key as keyof typeof draft.make]"
+        @update:model-value="(v) => say(f.key, v)"
+      />
+      <TailHook v-if="draft.hooks && draft.hooks.style !== 'moulded'" v-model="draft.hooks" />
+    </MoreFields>
     <v-text-field
       v-model.number="draft.count"
       :label="words.howMany"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { partForm as words, sayUse } from '../../../words'
 import { partUse } from '../../../core/match'
-import { usualPart, type Part, type PartKind, type PartOf } from '../../../core/tackle'
+import { usualPart, type Field, type Part, type PartKind, type PartOf } from '../../../core/tackle'
 import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
@@ -23,7 +23,11 @@ const kept = useDraft(
 )
 const unread = provideUnread()
 const problems = ref<Record<string, string>>({})
-const fields = computed(() => partFields(props.kind))
+/** What a new part may be left without; what it must have, or usually has, stands open. */
+const isExtra = (f: Field) => f.empty === undefined
+const fields = computed(() => partFields(props.kind).filter((f) => !isExtra(f)))
+const extras = computed(() => partFields(props.kind).filter(isExtra))
+const isSaid = computed(() => extras.value.some((f) => draft[f.key] !== undefined))
 const drawer = computed(() => box.box.reels.map((r) => ({ value: r.id, title: r.name })))
 const uses = computed(() => {
   const judged = judgePart(props.kind, { ...draft, name: draft.name || 'x' })
@@ -64,6 +68,16 @@ function save() {
       :class="{ wide: f.key === 'name' }"
       @update:model-value="(v) => (draft[f.key] = v)"
     />
+    <MoreFields v-if="extras.length" :title="words.moreAboutIt" :about="words.allOptional" :said="isSaid">
+      <FormField
+        v-for="f in extras"
+        :key="f.key"
+        :field="f"
+        :model-value="draft[f.key]"
+        :error="problems[f.key]"
+        @update:model-value="(v) => (draft[f.key] = v)"
+      />
+    </MoreFields>
     <template #notes>
       <p v-if="uses" class="uses" role="status">{{ words.here(uses) }}</p>
     </template>

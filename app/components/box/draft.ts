@@ -3,7 +3,10 @@ import { sayIssue } from '~/components/form/issue'
 import { itemAt } from '../../../core/list'
 import {
   Lure,
+  Make,
   PARTS,
+  makeFieldsOf,
+  type MakeField,
   UNUSED,
   familyOf,
   usualHooks,
@@ -14,7 +17,8 @@ import {
 } from '../../../core/tackle'
 
 /** A lure being typed: everything still to be judged by the schema. */
-export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits'>]: Lure[K] } & {
+export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits' | 'make'>]: Lure[K] } & {
+  make?: Lure['make']
   family: FamilyId
   traits: Record<string, unknown>
 }
@@ -24,6 +28,12 @@ export const COST_FIELD = itemAt(fieldsOf({ cost: PARTS.rods.shape.cost }), 0)
 
 /** The fields of a family's own traits. */
 export const traitFields = (family: FamilyId) => fieldsOf(familyOf(family).traits.shape)
+
+/** The fields of a family's make: all may be left out. */
+export const makeFields = (family: FamilyId) => {
+  const named = makeFieldsOf(familyOf(family))
+  return fieldsOf(Make.shape).filter(({ key }) => named.includes(key as MakeField))
+}
 
 /** Middle-of-the-road traits to start from: the first choice, no, a metre, no filler, a blade of number 3; packets read as those of the other plugs. */
 export function usualTraits(family: FamilyId, lures: readonly Lure[] = []): Record<string, unknown> {

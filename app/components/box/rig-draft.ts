@@ -1,6 +1,7 @@
 import { RIG_PARTS, rigDraftWords as texts, THINGS } from '../../../words'
 import { sayIssue } from '~/components/form/issue'
 import {
+  asTrailer,
   familyOf,
   Rig,
   rigTypeOf,
@@ -58,7 +59,7 @@ export function partsFor(part: RigPart, type: RigType, box: Box): readonly Named
     case 'terminal':
       return box.terminals.filter((t) => among(type.terminalKinds, t.kind))
     default:
-      return box.trailers
+      return [...box.trailers, ...box.lures.filter((lure) => asTrailer(lure) !== null)]
   }
 }
 

@@ -16,7 +16,7 @@ import {
 } from '../../../core/outing'
 import { cadenceOf } from '../../../core/match'
 import { RETRIEVES } from '../../../core/tackle'
-import { speciesOf } from '../../../core/water'
+import { shoalsToday } from '../../../core/water'
 import { useLiveOuting } from '~/composables/useLiveOuting'
 import { useOutingLog } from '~/composables/useOutingLog'
 import { useBox } from '~/stores/box'
@@ -55,7 +55,7 @@ const { status, details, detailsId } = log
 
 const lure = computed(() => (inHand.value?.carried.lureId ? box.lureById.get(inHand.value.carried.lureId) : undefined))
 const place = computed(() => box.places.find((p) => p.id === props.outing.water.placeId))
-const schooling = computed(() => speciesOf(account.value.water.speciesId)?.isSchooling ?? false)
+const schooling = computed(() => shoalsToday(account.value.water))
 const tally = computed(() => outingTally(account.value))
 const cadence = computed(() => {
   if (!inHand.value) return null

@@ -118,6 +118,7 @@ const FIGURES = [
           clearable
           @update:model-value="(v) => (draft.mostLures = !v ? null : Number(v))"
         />
+        <v-checkbox v-model="draft.noLead" :label="words.noLead" hide-details density="compact" />
       </div>
     </fieldset>
     <fieldset>

@@ -4,6 +4,7 @@ import {
   HookSize,
   HUNG,
   LURE_CONDITIONS,
+  Make,
   PATTERNS,
   SOUNDS,
   WIRES,
@@ -95,6 +96,30 @@ const familyName = (id: Lure['family']) => familyOf(id).name
 const colour = (id: 'back' | 'flank' | 'belly', label: string) =>
   column({ id, label, read: readColour, write: (l) => colourName(l.colour[id]) })
 
+/** A column of a field that stands for itself: a measure, yes or no, a whole number, a choice. */
+function fieldColumn(id: string, field: Field, of: (lure: Lure) => string | number | boolean | undefined): Column {
+  const shared = { id, label: field.label }
+  if (field.kind === 'measure')
+    return measure(id, field.label, field.role, (l) => (of(l) as number | undefined) ?? null)
+  const write = (lure: Lure) => {
+    const v = of(lure)
+    return v === undefined ? '' : v === true ? 'yes' : v === false ? 'no' : String(v)
+  }
+  if (field.kind === 'yes-no') return column({ ...shared, read: readYesNo, write })
+  if (field.kind === 'number') return column({ ...shared, read: readWhole, write })
+  return choice(id, field.label, words(field.options), field.label.toLowerCase(), write)
+}
+
+/** Columns of the make carry this before their field's name. */
+export const MAKE = 'make.'
+const MAKE_COLUMNS: readonly Column[] = fieldsOf(Make.shape).map((field) =>
+  fieldColumn(
+    MAKE + field.key,
+    field,
+    (l) => (l.make as Readonly<Record<string, string | number | boolean>> | undefined)?.[field.key],
+  ),
+)
+
 /** One column a trait: families share those of the same name. */
 function traitColumns(): Column[] {
   const byKey = new Map<string, Field>()
@@ -107,16 +132,7 @@ function traitColumns(): Column[] {
   return [...byKey.values()].map((field) => {
     const of = (lure: Lure) =>
       (lure.traits as Readonly<Record<string, string | number | boolean | undefined>>)[field.key]
-    const shared = { id: field.key, label: field.label }
-    if (field.kind === 'measure')
-      return measure(field.key, field.label, field.role, (l) => (of(l) as number | undefined) ?? null)
-    const write = (lure: Lure) => {
-      const v = of(lure)
-      return v === undefined ? '' : v === true ? 'yes' : v === false ? 'no' : String(v)
-    }
-    if (field.kind === 'yes-no') return column({ ...shared, read: readYesNo, write })
-    if (field.kind === 'number') return column({ ...shared, read: readWhole, write })
-    return choice(field.key, field.label, words(field.options), field.label.toLowerCase(), write)
+    return fieldColumn(field.key, field, of)
   })
 }
 
@@ -163,6 +179,7 @@ export const COLUMNS: readonly Column[] = [
     write: (l) => (l.hooks ? String(l.hooks.count) : ''),
   }),
   ...TRAIT_COLUMNS,
+  ...MAKE_COLUMNS,
   text('notes', 'Notes', (l) => l.notes),
 ]
 /** Only understood, never written: the three parts have columns of their own. */

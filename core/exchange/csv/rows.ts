@@ -1,6 +1,6 @@
 import { faultOf } from '../../fault'
-import { Lure, completeLure, familyOf, fieldsOf, usualHooks, type FamilyId } from '../../tackle'
-import { columnOf } from './columns'
+import { Lure, completeLure, familyOf, fieldsOf, makeFieldsOf, usualHooks, type FamilyId } from '../../tackle'
+import { MAKE, columnOf } from './columns'
 import type { FileProblem } from '../problem'
 import type { Slip } from './cells'
 import { settled, type Marks } from './marks'
@@ -107,6 +107,7 @@ export function lureFrom(said: ReadonlyMap<string, unknown>, id: string, known: 
       colour: colouring(said, known),
       hooks: hooksFrom(said, same ? known : null, family, lengthM),
       traits: traitsFrom(said, family, same ? known : null),
+      ...makeFrom(said, family, same ? known : null),
       ...pick(said, ['sound', 'count', 'cost', 'condition', 'fish', 'notes']),
     }),
   )
@@ -148,7 +149,19 @@ function hooksFrom(said: ReadonlyMap<string, unknown>, known: Lure | null, famil
     size: said.get('hookSize') ?? usual.size,
     wire: said.get('hookWire') ?? usual.wire,
     count: said.get('hookCount') ?? usual.count,
+    ...(usual.tail && { tail: usual.tail }),
+    ...(usual.ringN && { ringN: usual.ringN }),
   }
+}
+
+/** The make, as far as the row or the known lure says anything that its family can have. */
+function makeFrom(said: ReadonlyMap<string, unknown>, family: FamilyId, known: Lure | null): { make?: unknown } {
+  const make: Record<string, unknown> = { ...known?.make }
+  for (const key of makeFieldsOf(familyOf(family))) {
+    const one = settle(said.get(MAKE + key), make[key])
+    if (one !== undefined) make[key] = one
+  }
+  return Object.keys(make).length > 0 ? { make } : {}
 }
 
 /** The traits of the family: what the row says, else what is known, else the middle of the road. */

@@ -1,7 +1,7 @@
 import { BLADE_FORM } from '../../../data/blades'
 import type { BladeShape } from '../blades'
 import { hookGapM } from '../hook-size'
-import type { HungHooks } from '../hung-hooks'
+import { eachHook, type HungHooks } from '../hung-hooks'
 import { INK, LEAD, STEEL, ellipse, n, solid, stroke, type Shape } from './shape'
 
 /** Hooks, lips, blades, skirts: what hangs on a body. Sizes in mm. */
@@ -35,18 +35,35 @@ const SHANK_OVER_GAP = 1.7
 /** The lure's own hooks, to the scale of their gap, at the places the body has for them. A place beyond their number stays empty. */
 export function hang(hooks: HungHooks | null, places: readonly (readonly [x: number, y: number])[]): Shape[] {
   if (!hooks) return []
-  const gap = hookGapM(hooks.size) * 1000
-  const width = WIRE_MM[hooks.wire]
-  return places.slice(0, hooks.count).flatMap(([x, y]) => {
-    switch (hooks.style) {
-      case 'round treble':
-        return treble(x, y, gap * TREBLE_OVER_GAP).map((s) => ({ ...s, width }))
-      case 'in-turned treble':
-        return inTurned(x, y, gap * TREBLE_OVER_GAP).map((s) => ({ ...s, width }))
-      default:
-        return [{ ...singleHook(x, y, gap * SHANK_OVER_GAP, gap), width }]
-    }
+  const each = eachHook(hooks)
+  const last = Math.min(places.length, hooks.count) - 1
+  return places.slice(0, hooks.count).flatMap(([x, y], i) => {
+    const hook = (i === last ? each[each.length - 1] : each[i]) ?? hooks
+    const gap = hookGapM(hook.size) * 1000
+    const width = WIRE_MM[hook.wire]
+    return [...hung(hook, x, y, gap, width), ...(i === last && hooks.tail?.dressed ? feather(x, y, gap) : [])]
   })
+}
+
+/** Feather wound on a tail hook. */
+const feather = (x: number, y: number, gap: number): Shape[] =>
+  [-0.5, -0.15, 0.2, 0.5].flatMap((v) => {
+    const d = `M${n(x)} ${n(y)}q${n(gap * 1.6)} ${n(gap * v)} ${n(gap * 3.2)} ${n(gap * v * 2)}`
+    return [
+      { d, stroke: INK, width: 1.1, opacity: 0.4 },
+      { d, stroke: '#f3efe2', width: 0.7 },
+    ]
+  })
+
+function hung(hook: Pick<HungHooks, 'style'>, x: number, y: number, gap: number, width: number): Shape[] {
+  switch (hook.style) {
+    case 'round treble':
+      return treble(x, y, gap * TREBLE_OVER_GAP).map((s) => ({ ...s, width }))
+    case 'in-turned treble':
+      return inTurned(x, y, gap * TREBLE_OVER_GAP).map((s) => ({ ...s, width }))
+    default:
+      return [{ ...singleHook(x, y, gap * SHANK_OVER_GAP, gap), width }]
+  }
 }
 
 /** A treble whose points lean in towards the shank. */

@@ -27,6 +27,10 @@ import { spinnerbait } from './spinnerbait/definition'
 import { stickWorm } from './stick-worm/definition'
 import { surface } from './surface/definition'
 import { tube } from './tube/definition'
+import { forkMinnow } from './fork-minnow/definition'
+import { glidingJig } from './gliding-jig/definition'
+import { ribbonWorm } from './ribbon-worm/definition'
+import { shortJig } from './short-jig/definition'
 
 /** Every family, in the order in which the box shows them. */
 export const FAMILIES = [
@@ -39,7 +43,9 @@ export const FAMILIES = [
   bladeBait,
   castingMetal,
   longJig,
+  shortJig,
   slowFallJig,
+  glidingJig,
   crankbait,
   liplessCrankbait,
   jerkbait,
@@ -51,6 +57,8 @@ export const FAMILIES = [
   softJerkbait,
   stickWorm,
   finesseWorm,
+  ribbonWorm,
+  forkMinnow,
   grub,
   creature,
   tube,

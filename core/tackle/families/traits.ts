@@ -1,7 +1,9 @@
 import { z } from '../../zod'
 import { BLADE_FORM, BLADE_LENGTH_MM, HAMMERED_ADDS, PER_BLADE_SIZE } from '../../../data/blades'
 import { LABEL_CAST_M } from '../../../data/casting'
+import { FRONT_BLADE_SHARE } from '../../../data/make'
 import { BLADE_SHAPES, type BladeShape } from '../blades'
+import type { Make } from '../make'
 
 /** Traits that several families share; labels stand in forms. */
 
@@ -57,6 +59,34 @@ export function bladeAction(t: { blade: BladeShape; bladeSize: number; hammered:
     vibration: b.vibration + steps * PER_BLADE_SIZE.vibration + (t.hammered ? HAMMERED_ADDS : 0),
     drag: b.drag * (1 + steps * PER_BLADE_SIZE.drag),
     diveAngleTan: b.diveAngleTan * (1 + steps * PER_BLADE_SIZE.drag),
+  }
+}
+
+type Blade = { readonly blade: BladeShape; readonly bladeSize: number; readonly hammered: boolean }
+
+/** Numbers by which the front blade of two is smaller than the rear one, where nothing is said of it. */
+const FRONT_SMALLER = 2
+
+/** The front blade of two: as it is said to be, else like the rear one and two numbers smaller. */
+export function frontBladeOf({ blade, bladeSize, hammered }: Blade, make?: Make): Blade {
+  return {
+    blade: make?.frontBlade ?? blade,
+    bladeSize: make?.frontSize ?? Math.max(0, bladeSize - FRONT_SMALLER),
+    hammered,
+  }
+}
+
+/** Action of two blades in which the front one is said to be another than usual: its share of the difference comes on top. */
+export function withFront(t: Blade, make: Make | undefined, usualSize: number) {
+  const rear = bladeAction(t, usualSize)
+  const [usual, front] = [frontBladeOf(t), frontBladeOf(t, make)].map((blade) => bladeAction(blade, usualSize))
+  if (!usual || !front) return rear
+  const add = (key: keyof typeof rear) => rear[key] + FRONT_BLADE_SHARE * (front[key] - usual[key])
+  return {
+    vibration: add('vibration'),
+    flash: add('flash'),
+    diveAngleTan: add('diveAngleTan'),
+    drag: add('drag'),
   }
 }
 

@@ -446,6 +446,121 @@ const CASES: readonly Case[] = [
     rig('head', { head: part('heads', { kind: 'underspin' }) }),
     { ...WATER, visibilityM: 6 },
   ],
+  ...(
+    [
+      ['66: rings stronger than the knot', 200, 'good'],
+      ['66: rings that open first', 40, 'wrong'],
+    ] as const
+  ).map(([fact, ringN, verdict]): Case => [
+    fact,
+    'ring-strength',
+    verdict,
+    rig('direct', { lure: lure('jerkbait', { hooks: { ...treble('#4'), ringN } }), line: braid(20, 0.2) }),
+  ]),
+  // 16 mm of spoon: a gap of half of that is clear, of a fifth is not.
+  ...(
+    [
+      ['79: a 1/0 single on a spoon 18 mm wide', '1/0', 0.018, 'good'],
+      ['79: a #6 on a spoon 18 mm wide', '#6', 0.018, 'mind'],
+      ['79: a #10 on a spoon 30 mm wide', '#10', 0.03, 'wrong'],
+    ] as const
+  ).map(([fact, size, widthM, verdict]): Case => [
+    fact,
+    'spoon-gap',
+    verdict,
+    rig('direct', {
+      lure: lure('casting-spoon', { make: { widthM }, hooks: { style: 'single', size, wire: 'medium', count: 1 } }),
+    }),
+  ]),
+  // A quarter to a third of the line's strength on the brake is common practice.
+  ...(
+    [
+      ['a brake of 12 lb on 30 lb line', 12, 'good'],
+      ['a brake of 7 lb on 30 lb line', 7, 'mind'],
+      ['a brake of 4 lb on 30 lb line', 4, 'wrong'],
+    ] as const
+  ).map(([fact, lb, verdict]): Case => [
+    fact,
+    'brake',
+    verdict,
+    rig('direct', { lure: lure('crankbait'), line: braid(30, 0.25), reel: part('reels', { dragN: lb * LB }) }),
+  ]),
+  // 150 m of 0.30 mm: 600 m of half that thickness, 38 m of twice.
+  ...(
+    [
+      ['a spool for 150 m of 0.30 takes 600 m of 0.15', 0.15, 'good'],
+      ['a spool for 150 m of 0.30 takes 66 m of 0.45', 0.45, 'mind'],
+      ['a spool for 150 m of 0.30 takes 38 m of 0.60', 0.6, 'wrong'],
+    ] as const
+  ).map(([fact, mm, verdict]): Case => [
+    fact,
+    'capacity',
+    verdict,
+    rig('direct', {
+      lure: lure('crankbait'),
+      line: braid(30, mm),
+      reel: part('reels', { holdsM: 150, holdsThickM: 0.0003 }),
+    }),
+  ]),
+  ...(
+    [
+      ['rod and reel of 350 g', 0.15, 0.2, 'good'],
+      ['rod and reel of 900 g', 0.4, 0.5, 'mind'],
+    ] as const
+  ).map(([fact, rodKg, reelKg, verdict]): Case => [
+    fact,
+    'outfit-weight',
+    verdict,
+    rig('direct', {
+      lure: lure('crankbait'),
+      rod: rod({ massKg: rodKg }),
+      reel: part('reels', { massKg: reelKg }),
+    }),
+  ]),
+  [
+    'the knot of a thick leader in small guides',
+    'guides',
+    'mind',
+    rig('direct', {
+      lure: lure('crankbait'),
+      rod: rod({ guides: 'small' }),
+      leader: part('leaders', { diameterM: 0.0007 }),
+    }),
+  ],
+  [
+    'roller guides on a trolling rod',
+    'guides',
+    'good',
+    rig('trolled-keel', { lure: lure('crankbait'), rod: rod({ guides: 'rollers' }) }),
+  ],
+  [
+    'roller guides on a rod that casts',
+    'guides',
+    'mind',
+    rig('direct', { lure: lure('crankbait'), rod: rod({ guides: 'rollers' }) }),
+  ],
+  ...(
+    [
+      ['nylon of one season', 'mono', 1, 'mind'],
+      ['nylon of four seasons', 'mono', 4, 'wrong'],
+      ['braid of one season', 'braid', 1, null],
+    ] as const
+  ).map(([fact, material, seasons, verdict]): Case => [
+    fact,
+    'line-age',
+    verdict,
+    rig('direct', { lure: lure('crankbait'), line: part('lines', { material, seasons }) }),
+  ]),
+  [
+    'an old line holds less than its snap: the snap is no longer the weakest link',
+    'terminal-strength',
+    'good',
+    rig('snap', {
+      lure: lure('crankbait'),
+      line: part('lines', { material: 'mono', strengthN: 100, seasons: 5 }),
+      terminal: part('terminals', { strengthN: 60 }),
+    }),
+  ],
 ]
 
 describe('joints judged as the trade judges them (common practice)', () => {

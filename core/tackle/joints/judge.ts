@@ -2,6 +2,7 @@ import { JOINTS } from '../../../data/joints'
 import type { RoleId } from '../../quantity'
 import type { HungHooks } from '../hung-hooks'
 import type { TackleBox } from '../tackle-box'
+import { asTrailer } from '../builds'
 import type { Lure } from '../lure'
 import type { Head, Hook, Leader, Line, Reel, Rod, Sinker, Terminal, Trailer } from '../parts'
 import { rigTypeOf, type Further, type Rig, type RigType } from '../rig'
@@ -64,6 +65,9 @@ export interface Judgement {
 /** What a joint's own test finds: a verdict and the figures for its sentences; null where the joint does not arise. */
 export type Finding = { readonly verdict: Verdict; readonly figures: JointFigures } | null
 
+/** A soft bait of the box that serves as trailer. */
+const softTrailer = (lure: Lure | null) => (lure ? asTrailer(lure) : null)
+
 export function rigParts(rig: Rig, box: TackleBox): RigParts {
   const find = <T extends { id: string }>(list: readonly T[], id: string | null) =>
     list.find((one) => one.id === id) ?? null
@@ -74,7 +78,7 @@ export function rigParts(rig: Rig, box: TackleBox): RigParts {
     head: find(box.heads, rig.headId),
     hook: find(box.hooks, rig.hookId),
     sinker: find(box.sinkers, rig.sinkerId),
-    trailer: find(box.trailers, rig.trailerId),
+    trailer: find(box.trailers, rig.trailerId) ?? softTrailer(find(box.lures, rig.trailerId)),
     terminal: find(box.terminals, rig.terminalId),
     leader: find(box.leaders, rig.leaderId),
     line,

@@ -1,18 +1,39 @@
+import { HEAD_SNAG } from '../../../data/heads'
 import { LOOSE_STYLES } from '../../../data/hooks'
 import { JOINT_LIMITS as LIMITS } from '../../../data/joints'
 import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../../../data/snags'
-import { BITE_PROOF_M, CAST_STRENGTH, EASY_TURNS, KNOT, ROD_LURE_SLACK, WEAK_LINK } from '../../../data/tackle-limits'
+import { SPOON_GAP } from '../../../data/make'
+import {
+  BITE_PROOF_M,
+  CAST_STRENGTH,
+  EASY_TURNS,
+  KNOT,
+  OUTFIT_KG,
+  REEL_GIVES,
+  ROD_LURE_SLACK,
+  SMALL_GUIDES_M,
+  WEAK_LINK,
+} from '../../../data/tackle-limits'
 import { TRAILER_ADDS } from '../../../data/trailers'
 import type { RoleId } from '../../quantity'
 import { gapBand, hookFits, trailerFits, type GAP_BAND } from '../builds'
 import { hookGapM, type HookSize } from '../hook-size'
-import { hookPoints, sizeForGap } from '../hung-hooks'
+import { eachHook, hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass, type Lure } from '../lure'
 import { ROD_POWERS, reelFitsRod, type Hook, type Rod } from '../parts'
 import { deliveryOf } from '../delivery'
 import { retrieveOf } from '../retrieve'
 import type { RigType } from '../rig'
-import { canCast, castStrengthN, chafes, lineAsRated, lineInRodRange, weakestN } from '../strength'
+import {
+  canCast,
+  castStrengthN,
+  chafes,
+  lineAsRated,
+  lineHoldsN,
+  lineInRodRange,
+  spoolHoldsM,
+  weakestN,
+} from '../strength'
 import type { Finding, JointFigures, JointId, RigParts, RigWater } from './judge'
 
 type Test = (rig: RigParts, water: RigWater) => Finding
@@ -51,7 +72,8 @@ function bodyHook({
 
 /** How bare the points ride, 0 buried … 1 bare treble. */
 function exposure({ lure, head, hook }: RigParts): number | null {
-  if (head) return MOUNT_SNAG[head.kind === 'weed-guard' ? 'weed-guard-head' : 'head']
+  if (head)
+    return MOUNT_SNAG[(HEAD_SNAG as Readonly<Record<string, keyof typeof MOUNT_SNAG | undefined>>)[head.kind] ?? 'head']
   if (hook) return LOOSE_STYLES[hook.style].exposed
   return lure?.hooks ? lureAction(lure).snag : null
 }
@@ -231,14 +253,14 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'weak-link': ({ type, weakLinkN, line, leader }) => {
     if (!type.weakLink || !line) return null
     if (weakLinkN === null) return mind()
-    const holdsN = Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT
+    const holdsN = weakestN(line, leader) * KNOT
     const say = (n: number) => measure(n, 'lineStrength')
     const figures = { weak: say(weakLinkN), line: say(holdsN) }
     return weakLinkN < holdsN * LIMITS.weakLink ? good(figures) : wrong(figures)
   },
   'leader-line': ({ leader, line }, { toothed, cover }) => {
     if (!leader || !line) return null
-    const share = leader.strengthN / line.strengthN
+    const share = leader.strengthN / lineHoldsN(line)
     if (share > WEAK_LINK.over)
       return toothed !== null || chafes(cover) ? good({ way: 'chafes' }) : mind({ way: 'stronger' })
     return share < WEAK_LINK.under ? mind({ way: 'much-weaker' }) : good({ way: 'gives' })
@@ -283,10 +305,67 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   },
   'terminal-strength': ({ terminal, line, leader }) => {
     if (!terminal || !line || terminal.kind === 'bead') return null
-    const holdsN = Math.min(line.strengthN, leader?.strengthN ?? Infinity) * KNOT
+    const holdsN = weakestN(line, leader) * KNOT
     const say = (n: number) => measure(n, 'lineStrength')
     const figures = { terminal: terminal.kind, own: say(terminal.strengthN), line: say(holdsN) }
     return terminal.strengthN >= holdsN ? good(figures) : wrong(figures)
+  },
+  'ring-strength': ({ lure, line, leader }) => {
+    const ringN = lure?.hooks?.ringN
+    if (ringN === undefined || !line) return null
+    const holdsN = weakestN(line, leader) * KNOT
+    const figures = { own: measure(ringN, 'lineStrength'), line: measure(holdsN, 'lineStrength') }
+    return ringN >= holdsN ? good(figures) : wrong(figures)
+  },
+  'spoon-gap': ({ lure }) => {
+    const widthM = lure?.make?.widthM
+    if (!lure?.hooks || widthM === undefined || familyOf(lure.family).body !== 'metal') return null
+    const gapM = Math.max(...eachHook(lure.hooks).map(({ size }) => hookGapM(size)))
+    const figures = {
+      gap: measure(gapM, 'hookGap'),
+      width: measure(widthM, 'lureLength'),
+      size: sizeForGap(SPOON_GAP.good * widthM),
+    }
+    const share = gapM / widthM
+    return share >= SPOON_GAP.good ? good(figures) : share >= SPOON_GAP.least ? mind(figures) : wrong(figures)
+  },
+  brake: ({ reel, line, leader }) => {
+    if (!reel?.dragN || !line) return null
+    const holdsN = weakestN(line, leader)
+    const figures = {
+      brake: measure(reel.dragN, 'lineStrength'),
+      asked: measure(REEL_GIVES.brakeGood * holdsN, 'lineStrength'),
+    }
+    const share = reel.dragN / holdsN
+    return share >= REEL_GIVES.brakeGood
+      ? good(figures)
+      : share >= REEL_GIVES.brakeLeast
+        ? mind(figures)
+        : wrong(figures)
+  },
+  capacity: ({ type, reel, line }) => {
+    const holdsM = reel && line ? spoolHoldsM(reel, line.diameterM) : null
+    if (holdsM === null) return null
+    const askedM = isTrolled(type) || neverCast(type) ? REEL_GIVES.letOutM : REEL_GIVES.castsOfLine * REEL_GIVES.castM
+    const figures = { holds: measure(holdsM, 'distance'), asked: measure(askedM, 'distance') }
+    return holdsM >= askedM ? good(figures) : holdsM >= askedM / 2 ? mind(figures) : wrong(figures)
+  },
+  'outfit-weight': ({ type, rod, reel }) => {
+    if (!rod?.massKg || !reel?.massKg || neverCast(type)) return null
+    const kg = rod.massKg + reel.massKg
+    const figures = { mass: measure(kg, 'lureMass') }
+    return kg <= OUTFIT_KG.light ? good(figures) : kg <= OUTFIT_KG.heavy ? null : mind(figures)
+  },
+  guides: ({ type, rod, leader }) => {
+    if (rod?.guides === 'rollers') return isTrolled(type) ? good({ guides: 'rollers' }) : mind({ guides: 'rollers' })
+    if (rod?.guides !== 'small' || !leader || leader.diameterM < SMALL_GUIDES_M) return null
+    return mind({ guides: 'small' })
+  },
+  'line-age': ({ line }) => {
+    if (!line?.seasons) return null
+    const left = lineHoldsN(line) / line.strengthN
+    const figures = { holds: measure(lineHoldsN(line), 'lineStrength'), seasons: line.seasons }
+    return left >= LIMITS.agedLine.good ? null : left >= LIMITS.agedLine.least ? mind(figures) : wrong(figures)
   },
   'plug-line': ({ lure, line }) => {
     if (!lure || !line || familyOf(lure.family).swims !== 'dives') return null

@@ -180,6 +180,8 @@ export const lureColours = {
 
 /** app/components/box/LureForm.vue */
 export const lureForm = {
+  howItIsMade: 'How it is made',
+  allOptional: 'all optional; what is left out is as usual',
   change: (name: Shown) => `Change ${name}`,
   addALure: 'Add a lure',
   duplicate: 'Duplicate',
@@ -228,8 +230,15 @@ export const lureTile = {
   rattles: ', rattles',
 } as const
 
+/** app/components/box/TailHook.vue */
+export const tailHook = {
+  anotherAtTheTail: 'Another hook at the tail',
+} as const
+
 /** app/components/box/PartForm.vue */
 export const partForm = {
+  moreAboutIt: 'More about it',
+  allOptional: 'all optional; what is left out is as usual',
   change: (name: Shown) => `Change ${name}`,
   add: (one: Shown) => withArticles(`Add a ${one}`),
   here: (uses: Shown) => `Here it ${uses}.`,

@@ -85,6 +85,7 @@ export const editForm = {
 /** app/components/form/FormField.vue */
 export const formField = {
   inTheDrawer: 'In the drawer',
+  notSaid: 'As usual',
   isNotANumber: (text: Shown) => `“${text}” is not a number.`,
 } as const
 

@@ -94,6 +94,7 @@ export const placeForm = {
   mostHooksOn: 'Most hooks on a line',
   trebleIsThree: 'A treble counts as three hooks',
   mostLures: 'Most lures on a line',
+  noLead: 'No lead: heads, sinkers, jigs',
   asItUsually: 'As it usually is',
   nothingWrittenDownYet: 'Nothing written down yet. A water set here for the first time starts from this.',
   depth: 'Depth',

@@ -20,6 +20,7 @@ export const bladedJig = family({
   lengthM: [0.06, 0.14],
   massKg: [0.005, 0.035],
   traits,
+  make: ['paint'],
   action: { amplitude: 0.55, vibration: 0.85, flash: 0.45, presence: 0.65, snag: 0.3 },
   shift: (t) => (t.skirt === 'trimmed' ? { presence: 0.65 - TRIMMED.presence, fallDragBy: TRIMMED.fallDragBy } : {}),
   motion: { pullDrag: 0.24, fallDrag: 0.09, densityKgM3: 7500, diveAngleTan: -0.05 },

@@ -3,7 +3,7 @@ import { family } from '../../family'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
-  form: z.enum(['craw', 'creature']).meta({ label: 'Form' }),
+  form: z.enum(['craw', 'creature', 'chunk']).meta({ label: 'Form' }),
 })
 
 export const creature = family({
@@ -19,7 +19,12 @@ export const creature = family({
   massKg: [0.002, 0.03],
   traits,
   action: { amplitude: 0.4, vibration: 0.35, flash: 0.1, presence: 0.65, snag: 0 },
-  shift: (t) => (t.form === 'craw' ? { vibration: 0.45 } : { presence: 0.75 }),
+  shift: (t) =>
+    ({
+      craw: { vibration: 0.45 },
+      creature: { presence: 0.75 },
+      chunk: { presence: 0.6, amplitude: 0.3, vibration: 0.2 },
+    })[t.form],
   motion: { pullDrag: 0.12, fallDrag: 0.11, densityKgM3: 1080, diveAngleTan: 0 },
   speedMps: [0.1, 0.6],
   retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'drift-drag', 'wait-lift'],

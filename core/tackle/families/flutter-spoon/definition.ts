@@ -18,6 +18,7 @@ export const flutterSpoon = family({
   lengthM: [0.09, 0.22],
   massKg: [0.01, 0.11],
   traits,
+  make: ['widthM'],
   action: { amplitude: 0.9, vibration: 0.35, flash: 0.95, presence: 0.8, snag: 0.55 },
   shift: (t) => ({ fallDragBy: t.cup === 'cupped' ? 1.15 : 0.9, amplitude: t.cup === 'cupped' ? 0.8 : 1 }),
   motion: { pullDrag: 0.1, fallDrag: 0.12, densityKgM3: 8500, diveAngleTan: -0.05 },
@@ -29,6 +30,6 @@ export const flutterSpoon = family({
     why: 'a long, soft rod that lifts it and cushions the jump',
   },
   sheetWords: ['bigspoon'],
-  capabilities: { knot: 'swivel' },
+  capabilities: { metal: 'brass', knot: 'swivel' },
   draw,
 })

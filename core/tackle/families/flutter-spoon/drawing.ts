@@ -6,8 +6,8 @@ import type { DrawInput } from '../../family'
 import type { traits } from './definition'
 
 /** A long leaf; the cupped one is drawn bellied, the flat one straight. */
-export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {
-  const w = 0.09 * L
+export function draw({ lengthMm: L, colour, hooks, traits: t, make }: DrawInput<z.infer<typeof traits>>): Shape[] {
+  const w = (0.09 * (make?.widthM ?? 0.24 * (L / 1000)) * 1000) / 0.24
   const sag = t.cup === 'cupped' ? 0.05 * L : 0.01 * L
   const outline = `M0 0C${n(0.2 * L)} ${n(sag - w)} ${n(0.65 * L)} ${n(sag - w * 1.3)} ${n(0.93 * L)} 0C${n(0.7 * L)} ${n(sag + w * 1.2)} ${n(0.2 * L)} ${n(sag + w)} 0 0Z`
   return [

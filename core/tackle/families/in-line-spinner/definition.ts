@@ -17,6 +17,7 @@ export const inLineSpinner = family({
   lengthM: [0.03, 0.12],
   massKg: [0.001, 0.03],
   traits,
+  make: ['paint', 'dressedM'],
   action: { amplitude: 0.3, vibration: 0.55, flash: 0.7, presence: 0.35, snag: 0.75 },
   shift: (t) => {
     const b = bladeAction(t, 2)

@@ -41,6 +41,10 @@ export const skirtedJig = family({
     why: 'a stout weedless hook wants a stout rod',
   },
   sheetWords: ['jig', 'flippingjig', 'footballjig', 'bassjig', 'swimjig'],
-  capabilities: { stoutGuard: (t) => t.style === 'flipping', fill: () => ({ skirt: 'full' as const }) },
+  capabilities: {
+    takesClip: true,
+    stoutGuard: (t) => t.style === 'flipping',
+    fill: () => ({ skirt: 'full' as const }),
+  },
   draw,
 })

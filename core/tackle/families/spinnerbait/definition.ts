@@ -1,6 +1,6 @@
 import { z } from '../../../zod'
 import { family } from '../../family'
-import { TRIMMED, bladeAction, bladeTraits, skirtTrait, firstBlade } from '../traits'
+import { TRIMMED, bladeAction, bladeTraits, skirtTrait, firstBlade, withFront } from '../traits'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
@@ -23,9 +23,10 @@ export const spinnerbait = family({
   lengthM: [0.06, 0.16],
   massKg: [0.005, 0.05],
   traits,
+  make: ['frontBlade', 'frontSize', 'frontFinish', 'paint', 'arm'],
   action: { amplitude: 0.5, vibration: 0.6, flash: 0.7, presence: 0.7, snag: 0.15 },
-  shift: (t) => {
-    const b = bladeAction(t, 4)
+  shift: (t, make) => {
+    const b = t.blades === 'two' ? withFront(t, make, 4) : bladeAction(t, 4)
     const two = t.blades === 'two'
     return {
       vibration: b.vibration + (two ? 0.05 : 0) + (t.wire === 'thin' ? 0.03 : 0),

@@ -3,7 +3,7 @@ import { family } from '../../family'
 import { draw } from './drawing'
 
 export const traits = z.strictObject({
-  style: z.enum(['popper', 'walker', 'prop']).meta({ label: 'Style' }),
+  style: z.enum(['popper', 'walker', 'prop', 'frog']).meta({ label: 'Style' }),
 })
 
 export const surface = family({
@@ -19,7 +19,11 @@ export const surface = family({
   massKg: [0.003, 0.08],
   traits,
   action: { amplitude: 0.8, vibration: 0.5, flash: 0.4, presence: 0.6, snag: 0.5 },
-  shift: (t) => ({ vibration: { popper: 0.6, walker: 0.4, prop: 0.7 }[t.style] }),
+  // A hollow frog rides with its points against its back, and folds off them on the take.
+  shift: (t) => ({
+    vibration: { popper: 0.6, walker: 0.4, prop: 0.7, frog: 0.35 }[t.style],
+    ...(t.style === 'frog' ? { snag: 0.08, flash: 0.1 } : {}),
+  }),
   motion: { pullDrag: 0.2, fallDrag: 0.2, densityKgM3: 700, diveAngleTan: 0 },
   speedMps: [0.3, 1.2],
   retrieves: ['walk', 'pop-wait'],
@@ -28,6 +32,6 @@ export const surface = family({
     action: ['moderate', 'fast'],
     why: 'a tip that works it without tearing trebles out',
   },
-  sheetWords: ['topwater', 'popper', 'walker', 'surfacelure', 'propbait'],
+  sheetWords: ['topwater', 'popper', 'walker', 'surfacelure', 'propbait', 'frog', 'hollowfrog'],
   draw,
 })

@@ -16,6 +16,7 @@ export const thinSpoon = family({
   lengthM: [0.03, 0.13],
   massKg: [0.001, 0.02],
   traits,
+  make: ['widthM', 'cup'],
   action: { amplitude: 0.8, vibration: 0.3, flash: 0.9, presence: 0.45, snag: 0.5 },
   shift: (t) => (t.bend === 'late' ? { amplitude: 0.95 } : {}),
   motion: { pullDrag: 0.2, fallDrag: 0.32, densityKgM3: 8500, diveAngleTan: -0.08 },
@@ -37,6 +38,6 @@ export const thinSpoon = family({
     why: 'a light tip that pulses with the spoon',
   },
   sheetWords: ['trollingspoon', 'lightspoon'],
-  capabilities: { knot: 'swivel' },
+  capabilities: { metal: 'brass', knot: 'swivel' },
   draw,
 })

@@ -6,8 +6,8 @@ import type { DrawInput } from '../../family'
 import type { traits } from './definition'
 
 /** A thin leaf, widest behind the middle; bent evenly, or only near its tail. */
-export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {
-  const w = 0.13 * L
+export function draw({ lengthMm: L, colour, hooks, traits: t, make }: DrawInput<z.infer<typeof traits>>): Shape[] {
+  const w = (0.13 * (make?.widthM ?? 0.36 * (L / 1000)) * 1000) / 0.36
   const lift = t.bend === 'late' ? 0.07 * L : 0.02 * L
   const outline = `M0 0C${n(0.14 * L)} ${n(-w * 0.7)} ${n(0.5 * L)} ${n(-w * 1.5 - lift)} ${n(0.92 * L)} ${n(-lift)}C${n(0.6 * L)} ${n(w * 1.3 - lift)} ${n(0.2 * L)} ${n(w * 0.8)} 0 0Z`
   return [
