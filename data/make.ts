@@ -74,3 +74,6 @@ export const GLOWS_UNDER_LUX = 1
 export const DRESSED_TAIL = { presence: 0.06, flash: 0.04, fallDragBy: 1.1 } as const
 /** Dressing that shows beyond the hook slows the fall by this power of its length over the bare lure's. */
 export const DRESSING_SLOWS = 0.5
+
+/** A skirt trimmed short: less bulk, and so many times the drag in the fall. */
+export const TRIMMED = { presence: 0.12, fallDragBy: 0.9 } as const

@@ -1,4 +1,4 @@
-import { EFFORT_WORDS, outingLogWords as words, answerWords, sayAdvice, spotWords } from '../../words'
+import { EFFORT_WORDS, outingLogWords as words, alteredWords, answerWords, sayAdvice, spotWords } from '../../words'
 import {
   answerEntry,
   deliveryOfWay,
@@ -7,6 +7,7 @@ import {
   nextStop,
   refuseAdvice,
   type Account,
+  type AlteredInHand,
   type AnswerId,
   type Change,
   type Entry,
@@ -66,6 +67,14 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     const way = outing().carried.find((c) => c.id === carriedId)?.ways[0]
     return way && takeRig(carriedId, way.id)
   }
+  /** The lure in the hand, changed there. */
+  function alter(what: AlteredInHand, lengthM: number | null) {
+    const rig = account.value.inHand?.carried
+    if (!rig) return
+    const entry = { kind: 'altered', carriedId: rig.id, what, ...(lengthM !== null && { lengthM }) } as const
+    const { does } = alteredWords(what)
+    return log(entry, does, words.logged(does))
+  }
   const lost = () => log({ kind: 'lost-lure' }, words.lureLost(name()), words.markedLostOneFewer(name()))
   const goTo = (spotId: string, stop: number) => {
     const spot = { stop, featureId: feature.value, spotId }
@@ -105,6 +114,7 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     cast,
     takeRig,
     turnTo,
+    alter,
     lost,
     goTo,
     goToNextStop,

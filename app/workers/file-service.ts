@@ -4,7 +4,7 @@ import {
   guessColumns,
   planImport,
   type OwnWords,
-  readArchive,
+  readArchiveOrShare,
   readGpx,
   readNmeaLog,
   readOutings,
@@ -55,7 +55,7 @@ export const fileService = {
   async archive(source: Source, send: Send): Promise<ReadResult> {
     const text = await textOf(source, 'archive')
     return typeof text === 'string'
-      ? inPieces(readArchive(text), send)
+      ? inPieces(readArchiveOrShare(text), send)
       : { ok: false, problems: [{ place: 'the file', problem: text }] }
   },
   /** The archive of a content, and what of it would not come back as it went out; null where all does. */

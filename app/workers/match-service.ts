@@ -7,6 +7,7 @@ import {
   matchSteps,
   mendOf,
   rank,
+  rankShared,
   rowsBehind,
   rowsOfWays,
   rulesFor,
@@ -23,6 +24,7 @@ import {
   type Practice,
   type RecordEntry,
   type SetUp,
+  type SharedRow,
   type Sweep,
   type WhyNot,
 } from '../../core/match'
@@ -153,6 +155,10 @@ export const matchService = {
       name: build.lure.name,
       score,
     }))
+  },
+  /** One ranking for all the fish that are sought. */
+  shared(asked: MatchRequest): SharedRow[] {
+    return rankShared(asked.c, asked.place, box, optionsOf(asked))
   },
   hinges(asked: MatchRequest): Promise<DecisiveQuestion[] | null> {
     return run('aside', findDecisiveQuestions(asked.c, asked.place, box, optionsOf(asked)))

@@ -33,7 +33,8 @@ const Archive = z.strictObject({
 type Archive = z.infer<typeof Archive>
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>
 
-export type ReadResult = { ok: true; archive: Archive } | { ok: false; problems: PlacedProblem[] }
+/** `shared`: of one thing and what belongs to it, not of everything. */
+export type ReadResult = { ok: true; archive: Archive; shared?: true } | { ok: false; problems: PlacedProblem[] }
 
 /** At most this many faults are listed; more help nobody. */
 const MOST_PROBLEMS = 50

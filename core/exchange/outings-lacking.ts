@@ -2,7 +2,7 @@ import { accountOf, type Outing } from '../outing'
 
 /** What a log can hold and a table of it cannot. */
 export type NotInTable =
-  'lost-lure' | 'comparison' | 'note' | 'advice' | 'aim' | 'fish' | 'empty-spot' | 'boat' | 'which-lure'
+  'lost-lure' | 'comparison' | 'note' | 'advice' | 'aim' | 'fish' | 'empty-spot' | 'boat' | 'which-lure' | 'altered'
 
 /** How much of each kind a table of these outings would leave out: told before it is written. Nothing that is not there. */
 export function notInTable(outings: readonly Outing[]): { readonly kind: NotInTable; readonly count: number }[] {
@@ -15,7 +15,7 @@ export function notInTable(outings: readonly Outing[]): { readonly kind: NotInTa
     if (note) more('note')
     for (const e of entries) {
       if (e.kind === 'lost-lure' || e.kind === 'comparison' || e.kind === 'note' || e.kind === 'advice') more(e.kind)
-      if (e.kind === 'boat') more('boat')
+      if (e.kind === 'boat' || e.kind === 'altered') more(e.kind)
       if (e.kind === 'answer' && e.lureId !== undefined) more('which-lure')
       if ((e.kind === 'cast' || e.kind === 'answer') && e.aim !== null) more('aim')
       if (e.kind === 'answer' && e.fish && (e.fish.massKg ?? e.fish.hooked ?? e.fish.ate) !== null) more('fish')

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, fahrenheit, feet, water } from '../testing/world'
+import { familyOf } from '../tackle'
 import type { Conditions } from '../water'
 import { createMatchContext, matchWater, scoreSetUp, type MatchRow } from '.'
 
@@ -298,7 +299,9 @@ describe('what must hold in every water', () => {
       expect(row.setUp.outfit.rod.id).toBe('rod-sapling')
   })
   it('what the box lacks is never advised', () => {
-    const bare = { ...WORLD.box, heads: [], hooks: [], trailers: [], leaders: [] }
+    // Soft baits would serve as trailers.
+    const lures = WORLD.box.lures.filter(({ family }) => familyOf(family).body !== 'soft')
+    const bare = { ...WORLD.box, lures, heads: [], hooks: [], trailers: [], leaders: [] }
     for (const { setUp } of matchWater(water(), PLACE, bare, { sides: {}, limit: 20, lifts: 0 }).rows) {
       expect(setUp.build.mount.kind).toBe('own')
       expect([setUp.build.trailer, setUp.leader]).toEqual([null, null])

@@ -1,5 +1,6 @@
 export { ANSWERS, ANSWER_IDS, answerOf, type AnswerId } from './answer'
 export {
+  ALTERED_IN_HAND,
   ATE,
   SIDES,
   TURNS,
@@ -15,6 +16,7 @@ export {
   hourOf,
   isOver,
   minutesBetween,
+  type AlteredInHand,
   type EntryOf,
   type NewEntry,
 } from './outing'

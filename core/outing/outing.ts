@@ -90,6 +90,10 @@ export type Fish = z.infer<typeof Fish>
 /** How far to the side a cast goes: 0 straight ahead, −2 hard left, 2 hard right. */
 export const Aim = z.number().int().min(-2).max(2)
 
+/** What is done to a lure in the hand between two casts. */
+export const ALTERED_IN_HAND = ['trimmed', 'cut', 'hooks', 'trailer', 'blade', 'heavier', 'lighter'] as const
+export type AlteredInHand = (typeof ALTERED_IN_HAND)[number]
+
 /** Rods over either side; in a turn the inner lure slows and the outer one speeds up. */
 export const SIDES = ['left', 'right'] as const
 export const TURNS = ['straight', 'inside', 'outside'] as const
@@ -125,6 +129,15 @@ export const Entry = z.discriminatedUnion('kind', [
     lineOutM: z.number().min(0).max(200).optional(),
     side: z.enum(SIDES).optional(),
     turn: z.enum(TURNS).optional(),
+  }),
+  /** A lure that is carried, changed in the hand: from then on it is fished so. */
+  z.strictObject({
+    ...at,
+    kind: z.literal('altered'),
+    carriedId: id,
+    what: z.enum(ALTERED_IN_HAND),
+    /** Its length since, where it was cut. */
+    lengthM: z.number().min(0.01).max(0.5).optional(),
   }),
   /** What the water says now; what is left out stays as it was. */
   z.strictObject({

@@ -1,6 +1,16 @@
 import type { Conditions } from '../water'
 import { answerOf } from './answer'
-import { deliveryOfWay, minutesBetween, type Carried, type Entry, type EntryOf, type Outing, type Way } from './outing'
+import { alterationsOf, asAltered } from './altered'
+import {
+  deliveryOfWay,
+  minutesBetween,
+  type AlteredInHand,
+  type Carried,
+  type Entry,
+  type EntryOf,
+  type Outing,
+  type Way,
+} from './outing'
 
 /** Where on the cover. */
 export interface Spot {
@@ -14,7 +24,9 @@ export type Boat = Partial<Pick<EntryOf<'boat'>, 'speedMps' | 'lineOutM' | 'side
 
 /** What stays the same for a while: one rig fished in one way at one spot in one water, with the effort and what came of it. */
 export interface Stretch {
+  /** As it was fished, with what was changed in the hand. */
   readonly carried: Carried
+  readonly altered: readonly AlteredInHand[]
   readonly way: Way
   readonly spot: Spot | null
   readonly water: Conditions
@@ -50,6 +62,7 @@ export interface Account {
 
 interface Open {
   carried: Carried
+  altered: readonly AlteredInHand[]
   way: Way
   spot: Spot | null
   water: Conditions
@@ -70,6 +83,8 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
   let aim: number | null = null
   let water = first
   let boat: Boat = {}
+  const done = new Map<string, EntryOf<'altered'>[]>()
+  const asIs = (rig: Carried) => asAltered(rig, done.get(rig.id) ?? [])
   let paused = false
   let over = false
 
@@ -81,8 +96,8 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
     return { ...kept, to: at, minutes: spent }
   }
   const begin = (at: string) => {
-    const done = close(at)
-    if (done && (done.minutes > 0 || done.answers.length > 0 || done.casts.length > 0)) stretches.push(done)
+    const ended = close(at)
+    if (ended && (ended.minutes > 0 || ended.answers.length > 0 || ended.casts.length > 0)) stretches.push(ended)
     if (!inHand || over) return void (open = null)
     const { side, turn } = boat
     const way = trolledAs(inHand.way, boat)
@@ -91,6 +106,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
     const { carried: rig } = inHand
     open = {
       carried: rig,
+      altered: alterationsOf(done.get(rig.id) ?? []),
       way,
       spot,
       water,
@@ -108,7 +124,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
       case 'rig': {
         const rig = carried.find((c) => c.id === entry.carriedId)
         const way = rig?.ways.find((w) => w.id === entry.wayId)
-        if (rig && way) inHand = { carried: rig, way }
+        if (rig && way) inHand = { carried: asIs(rig), way }
         // The boat keeps its pace; line is let out anew.
         const { lineOutM: _, ...kept } = boat
         boat = kept
@@ -118,6 +134,15 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
       case 'boat': {
         const { id: _, at: __, kind: ___, ...told } = entry
         boat = { ...boat, ...told }
+        begin(entry.at)
+        break
+      }
+      case 'altered': {
+        const rig = carried.find((c) => c.id === entry.carriedId)
+        if (!rig) break
+        done.set(rig.id, [...(done.get(rig.id) ?? []), entry])
+        if (inHand?.carried.id !== rig.id) break
+        inHand = { carried: asIs(rig), way: inHand.way }
         begin(entry.at)
         break
       }

@@ -28,6 +28,8 @@ export interface EffortRow {
   readonly spot: Stretch['spot']
   readonly water: Conditions
   readonly answers: readonly AnswerId[]
+  /** What was changed in the hand before. */
+  readonly altered?: Stretch['altered']
   /** Side and turn of a trolled rod. */
   readonly boat?: Stretch['boat']
   /** The effort of each lure on the line by itself, where there were several: all had all of the time, and each its own answers. */
@@ -54,6 +56,7 @@ export function effortRows(outings: readonly Outing[], now: string): EffortRow[]
         spot: s.spot,
         water: s.water,
         boat: s.boat,
+        altered: s.altered,
         answers: s.answers.map((a) => a.answer),
         ...(s.carried.beside?.length && { byLure: eachLure(s) }),
       })),
@@ -145,6 +148,15 @@ export const FACTORS = [
     byLure: true,
     within: true,
     of: (t) => band(t.carried.lengthM * 1000, [50, 75, 100, 140], range('mm')),
+  },
+  {
+    id: 'altered',
+    name: 'Changed in the hand',
+    within: true,
+    of: ({ altered = [] }) =>
+      altered.length > 0
+        ? { ...named(altered.join(' '), altered.map(capital).join(', ')), order: 1 }
+        : named('', 'As carried'),
   },
   { id: 'retrieve', name: 'Retrieve', within: true, of: (t) => named(t.way.retrieveId, t.way.name) },
   {

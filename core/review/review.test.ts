@@ -135,6 +135,8 @@ describe('rates', () => {
       )
     }
   })
+  // Nobody changed a lure in the hand in the demo: core/outing/altered.test.ts.
+  const AS_CARRIED = new Set<string>(['altered'])
   const BEHIND_A_BOAT = new Set<string>(['boat-speed', 'turn', 'side'])
   it('every factor of the demo has steps with words, and bands in order', () => {
     for (const f of FACTORS) {
@@ -144,7 +146,7 @@ describe('rates', () => {
         expect([f.id, rows]).toEqual([f.id, []])
         continue
       }
-      expect([f.id, rows.length > 1]).toEqual([f.id, true])
+      expect([f.id, rows.length > (AS_CARRIED.has(f.id) ? 0 : 1)]).toEqual([f.id, true])
       expect(rows.every((r) => r.label.trim().length > 0)).toBe(true)
       for (const { shown } of cells) {
         expect(shown.low).toBeLessThan(shown.median)

@@ -102,6 +102,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     GLOWS_UNDER_LUX: between(0.01, 50),
     DRESSED_TAIL: changes(['presence', 'flash', 'fallDragBy']),
     DRESSING_SLOWS: between(0, 1),
+    TRIMMED: changes(['presence', 'fallDragBy']),
   },
   heads: {
     HEAD_ADDS: z.record(z.string(), z.strictObject({ amplitude: adds, vibration: adds, flash: adds }).partial()),

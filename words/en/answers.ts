@@ -1,4 +1,4 @@
-import type { AnswerId } from '../../core/outing'
+import type { AlteredInHand, AnswerId } from '../../core/outing'
 
 interface AnswerWords {
   /** On its button. */
@@ -55,3 +55,15 @@ const ANSWERS: Readonly<Record<AnswerId, AnswerWords>> = {
 }
 
 export const answerWords = (id: AnswerId): AnswerWords => ANSWERS[id]
+
+/** What is done to a lure in the hand: the button, and the line of the log. */
+const ALTERED_WORDS: Readonly<Record<AlteredInHand, { readonly does: string; readonly said: string }>> = {
+  trimmed: { does: 'Skirt trimmed', said: 'skirt trimmed' },
+  cut: { does: 'Cut shorter', said: 'cut to' },
+  hooks: { does: 'Other hooks', said: 'other hooks' },
+  trailer: { does: 'Other trailer', said: 'other trailer' },
+  blade: { does: 'Other blade', said: 'other blade' },
+  heavier: { does: 'Loaded', said: 'loaded' },
+  lighter: { does: 'Lightened', said: 'lightened' },
+}
+export const alteredWords = (what: AlteredInHand) => ALTERED_WORDS[what]

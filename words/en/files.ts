@@ -112,6 +112,7 @@ const NOT_IN_TABLE: Readonly<Record<NotInTable, readonly [string, string]>> = {
   aim: ['direction of a cast', 'directions of casts'],
   fish: ['fish’s weight or hook hold', 'weights and hook holds of fish'],
   boat: ['pace or line out of the boat', 'paces and lines out of the boat'],
+  altered: ['change of a lure in the hand', 'changes of lures in the hand'],
   'which-lure': ['lure of several that was taken', 'lures of several that were taken'],
   'empty-spot': ['spot that was not fished', 'spots that were not fished'],
 }

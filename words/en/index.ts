@@ -1,6 +1,6 @@
 export * from './screens'
 export { VARIABLE_WORDS, sayAdvice } from './advice'
-export { answerWords } from './answers'
+export { alteredWords, answerWords } from './answers'
 export { sayAdjustment, sayBasis, seriesTitle } from './bench'
 export { testLabel, testWords } from './bench-tests'
 export { sayCaution } from './cautions'
@@ -45,10 +45,12 @@ export {
   sayHolding,
   sayMud,
   sayPlaceLaw,
+  sayShoal,
+  saySign,
   saySky,
   sayStranger,
   sayTide,
   sayTrend,
 } from './water'
 export { fieldName, sayFault } from './faults'
-export { sayFailure, tableName } from './store'
+export { sayFailure, sharedHere, tableName } from './store'

@@ -1,7 +1,7 @@
-import type { Conflict, StoreProblem } from '../../core/exchange'
+import type { ArchiveContent, Conflict, StoreProblem } from '../../core/exchange'
 import { read, type Catalogue } from './catalogue'
 import { sayFault, fieldName } from './faults'
-import { both, count } from './grammar'
+import { both, capital, count } from './grammar'
 import { THINGS } from './things'
 
 const KINDS: Readonly<Record<string, { readonly one: string; readonly many: string }>> = {
@@ -65,3 +65,15 @@ const sayStoreProblem = (problem: StoreProblem): string => read(PROBLEMS, proble
 /** A command that failed: what it was, that it was not stored, why, and what to do. */
 export const sayFailure = (what: string, problem: StoreProblem): string =>
   `${what ? `“${what}” was not stored. ` : ''}${sayStoreProblem(problem)}`
+
+/** What a friend shared: “Rig: Tokka on a snap”, “Line: Braid 0.13”. */
+export function sharedHere({ box, places, outings }: Pick<ArchiveContent, 'box' | 'places' | 'outings'>): string[] {
+  const drawers = Object.entries(box).flatMap(([kind, list]) =>
+    (list as readonly { name?: string }[]).map(({ name }) => `${capital(KINDS[kind]?.one ?? kind)}: ${name ?? ''}`),
+  )
+  return [
+    ...drawers,
+    ...places.map(({ name }) => `${capital('place')}: ${name}`),
+    ...outings.map(({ placeName, startedAt }) => `${capital('outing')}: ${placeName}, ${startedAt.slice(0, 10)}`),
+  ]
+}

@@ -5,6 +5,7 @@ import type {
   Conditions,
   Place,
   Reading,
+  Sign,
   Sky,
   Tide,
   WaterKind,
@@ -128,3 +129,15 @@ export function sayColumn(
     .filter(Boolean)
     .join(' ')
 }
+
+const SIGN_WORDS: Readonly<Record<Sign, string>> = {
+  birds: 'Birds diving',
+  bait: 'Bait at the surface',
+  mud: 'Mud stirred by fish',
+  fish: 'Fish seen',
+}
+export const saySign = (sign: Sign): string => SIGN_WORDS[sign]
+
+/** How fish lie: as the angler says, or as is usual for them. */
+export const sayShoal = (shoal: Conditions['shoal'], usual: boolean): string =>
+  shoal === 'gathered' ? 'Gathered' : shoal === 'spread' ? 'Spread' : `As usual: ${usual ? 'gathered' : 'spread'}`

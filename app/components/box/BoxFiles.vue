@@ -75,6 +75,8 @@ async function importFile(event: Event) {
       return
     }
     const { format: _, version: __, ...content } = read.archive
+    // One thing that was shared never takes the place of everything.
+    if (read.shared) return await box.merge(content)
     askFor(words.take(file.name), words.imported(content.box.lures.length), content, true)
   } catch (error) {
     if (error instanceof Told) throw error

@@ -131,6 +131,7 @@ function setPhoto(dataUrl: string | null) {
         <v-btn variant="outlined" size="small" @click="leave(() => lure && emit('series', lure))">{{
           words.makeASeries
         }}</v-btn>
+        <ShareThing kind="lure" :id="lure.id" :name="lure.name" />
       </div>
       <LureChanges v-if="lure" :lure="asLure" @change="altered" />
     </template>

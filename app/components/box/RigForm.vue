@@ -87,6 +87,7 @@ function save() {
         <p v-if="missing.length" class="missing">{{ words.stillOpen(missing.join(', ')) }}</p>
         <JointList :judgements="judgements" />
         <p v-if="type.tip" class="tip">{{ type.tip }}</p>
+        <ShareThing v-if="!adding" :id="rig.id" kind="rig" :name="rig.name" />
         <p class="law">{{ words.localRulesOnHooks }}</p>
       </section>
     </template>

@@ -5,7 +5,7 @@ const open = ref(props.said)
 </script>
 
 <template>
-  <details class="more wide" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
+  <details class="more-fields wide" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>
       <span class="name">{{ title }}</span>
       <span v-if="about" class="quiet">{{ about }}</span>
@@ -15,12 +15,12 @@ const open = ref(props.said)
 </template>
 
 <style scoped>
-.more {
+.more-fields {
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
 summary {
   display: flex;
-  align-items: baseline;
+  align-items: center;
   gap: var(--space-8);
   padding: var(--space-8) 0;
   cursor: pointer;
@@ -32,9 +32,10 @@ summary::-webkit-details-marker {
 summary::before {
   content: '▸';
   width: 1em;
+  text-align: center;
   transition: transform 0.15s;
 }
-.more[open] summary::before {
+.more-fields[open] summary::before {
   transform: rotate(90deg);
 }
 .name {
@@ -42,9 +43,13 @@ summary::before {
 }
 .inside {
   display: grid;
+  align-items: start;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: var(--space-12);
   padding: var(--space-4) 0 var(--space-12);
+}
+.inside :deep(.wide) {
+  grid-column: 1 / -1;
 }
 @media (max-width: 420px) {
   .inside {

@@ -40,6 +40,7 @@ const chosen = computed(() => match.chosen)
       <button type="button" @click="match.stop()">{{ words.stopHere }}</button>
     </div>
     <p v-else-if="match.stopped" class="note" role="status">{{ words.stoppedThese }}</p>
+    <SeveralFish v-if="match.asked?.c.alsoFor.length" :asked="match.asked" />
     <AnswerWord v-if="match.rows.length" />
     <ol v-if="match.rows.length" class="list" :class="{ short: !all }">
       <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">

@@ -11,6 +11,7 @@ import {
   stretchesHere,
   takesBySpot,
   usualFeature,
+  type AlteredInHand,
   type AnswerId,
   type Outing,
 } from '../../../core/outing'
@@ -86,6 +87,10 @@ function answer(id: AnswerId, lureId: string | null) {
 function takeRig(carriedId: string, wayId: string) {
   sheet.value = null
   void log.takeRig(carriedId, wayId)
+}
+function alter(what: AlteredInHand, lengthM: number | null) {
+  sheet.value = null
+  void log.alter(what, lengthM)
 }
 function lost() {
   sheet.value = null
@@ -212,6 +217,7 @@ function lost() {
       :in-hand="inHand"
       @take="takeRig"
       @lost="lost"
+      @alter="alter"
       @close="sheet = null"
     />
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { EFFORT_WORDS, boatForm as boat, logList as words, answerWords, saySky } from '../../../words'
+import { EFFORT_WORDS, boatForm as boat, logList as words, alteredWords, answerWords, saySky } from '../../../words'
 import { deliveryOfWay, spotLabel, type Entry, type Outing } from '../../../core/outing'
 import { useMeasure } from '~/composables/useMeasure'
 
@@ -32,6 +32,12 @@ function say(e: Entry): string {
       const lure = e.lureId && props.outing.carried.flatMap((c) => c.beside ?? []).find((b) => b.lureId === e.lureId)
       return lure ? words.toWhich(said, lure.name) : said
     }
+    case 'altered':
+      return words.altered(
+        carried(e.carriedId)?.name ?? '?',
+        alteredWords(e.what).said,
+        e.lengthM === undefined ? '' : ` ${show(e.lengthM, 'lureLength')}`,
+      )
     case 'boat':
       return [
         e.speedMps !== undefined && show(e.speedMps, 'boatSpeed'),

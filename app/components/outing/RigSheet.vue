@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { rigSheet as words } from '../../../words'
-import type { Carried, Way } from '../../../core/outing'
+import type { AlteredInHand, Carried, Way } from '../../../core/outing'
 import { useBox } from '~/stores/box'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** What is carried, and the ways to fish each: one tap takes it into the hand. */
 const props = defineProps<{ carried: readonly Carried[]; inHand: { carried: Carried; way: Way } | null }>()
-const emit = defineEmits<{ take: [carriedId: string, wayId: string]; lost: []; close: [] }>()
+const emit = defineEmits<{
+  take: [carriedId: string, wayId: string]
+  lost: []
+  alter: [what: AlteredInHand, lengthM: number | null]
+  close: []
+}>()
 const box = useBox()
 const { show } = useMeasure()
 const open = ref(props.inHand?.carried.id ?? props.carried[0]?.id ?? '')
@@ -43,6 +48,7 @@ const rigs = computed(() =>
         </div>
       </li>
     </ul>
+    <AlterInHand v-if="inHand" :carried="inHand.carried" @alter="(what, m) => emit('alter', what, m)" />
     <button v-if="inHand" type="button" class="lost" @click="emit('lost')">
       {{ words.isLost(inHand.carried.name) }}
     </button>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coverFields as words, sayDensity } from '../../../words'
-import { COVERS, type Conditions } from '../../../core/water'
+import { COVERS, WEED_DRIFTS, type Conditions } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { useWater } from '~/stores/water'
 
@@ -41,6 +41,12 @@ const set = (over: Partial<Conditions>) => water.change(over)
       />
       <span>{{ sayDensity(c.cover.density) }}</span>
     </div>
+    <v-select
+      :label="words.driftingWeed"
+      :items="choices(WEED_DRIFTS)"
+      :model-value="c.weedDrift"
+      @update:model-value="(weedDrift) => set({ weedDrift })"
+    />
   </fieldset>
 </template>
 

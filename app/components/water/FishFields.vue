@@ -1,19 +1,45 @@
 <script setup lang="ts">
-import { fishFields as words } from '../../../words'
-import { FORAGE, MOODS, SPECIES, forageLengthM, type Conditions } from '../../../core/water'
+import { fishFields as words, sayShoal, saySign } from '../../../words'
+import {
+  FORAGE,
+  MOODS,
+  SHOALS,
+  SIGNS,
+  SPECIES,
+  adultLengthM,
+  forageLengthM,
+  shoalsToday,
+  type Conditions,
+  type Sign,
+} from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { useWater } from '~/stores/water'
 
-/** Which fish are sought, how they are, and what they eat. */
+/** Which fish are sought, how they are, and what they eat. How they lie, what is seen and which others are welcome wait behind one tap. */
 const props = defineProps<{ c: Conditions }>()
 const water = useWater()
 const set = (over: Partial<Conditions>) => water.change(over)
 const species = SPECIES.map((s) => ({ value: s.id, title: s.name }))
+const others = computed(() => species.filter(({ value }) => value !== props.c.speciesId))
 const forage = FORAGE.map((f) => ({ value: f.id, title: f.name }))
 /** Another forage brings its usual length with it. */
 function setForage(kind: string) {
   const lengthM = forageLengthM(kind, props.c.date, water.place?.latDeg)
   set({ forage: { kind, lengthM: lengthM ?? props.c.forage.lengthM } })
+}
+const lengths = computed(() => {
+  const { kind } = props.c.forage
+  return [
+    { key: 'young', title: words.young, lengthM: forageLengthM(kind, props.c.date, water.place?.latDeg) },
+    { key: 'grown', title: words.grown, lengthM: adultLengthM(kind) },
+  ].flatMap(({ lengthM, ...one }) => (lengthM === undefined ? [] : [{ ...one, lengthM }]))
+})
+const shoals = computed(() =>
+  [null, ...SHOALS].map((value) => ({ value, title: sayShoal(value, shoalsToday({ ...props.c, shoal: null })) })),
+)
+const isSaid = computed(() => props.c.shoal !== null || props.c.signs.length > 0 || props.c.alsoFor.length > 0)
+function toggle(sign: Sign) {
+  set({ signs: SIGNS.filter((one) => props.c.signs.includes(one) !== (one === sign)) })
 }
 </script>
 
@@ -24,7 +50,7 @@ function setForage(kind: string) {
       :label="words.target"
       :items="species"
       :model-value="c.speciesId"
-      @update:model-value="(speciesId) => set({ speciesId })"
+      @update:model-value="(speciesId) => set({ speciesId, alsoFor: c.alsoFor.filter((id) => id !== speciesId) })"
     />
     <v-select
       :label="words.mood"
@@ -41,7 +67,77 @@ function setForage(kind: string) {
       :max="0.6"
       @update:model-value="(v) => v !== null && set({ forage: { kind: c.forage.kind, lengthM: v } })"
     />
+    <MoreFields :title="words.moreOnFish" :said="isSaid">
+      <div class="wide row" role="group" :aria-label="words.youngOrGrown">
+        <span>{{ words.youngOrGrown }}</span>
+        <button
+          v-for="one in lengths"
+          :key="one.key"
+          type="button"
+          :aria-pressed="Math.abs(one.lengthM - c.forage.lengthM) < 1e-6"
+          @click="set({ forage: { kind: c.forage.kind, lengthM: one.lengthM } })"
+        >
+          {{ one.title }}
+        </button>
+      </div>
+      <v-select
+        :label="words.howTheyLie"
+        :items="shoals"
+        :model-value="c.shoal"
+        @update:model-value="(shoal) => set({ shoal })"
+      />
+      <v-autocomplete
+        :label="words.alsoWelcome"
+        :items="others"
+        :model-value="c.alsoFor"
+        multiple
+        chips
+        closable-chips
+        variant="outlined"
+        density="compact"
+        hide-details="auto"
+        @update:model-value="(alsoFor) => set({ alsoFor: alsoFor.slice(0, 4) })"
+      />
+      <div class="wide row" role="group" :aria-label="words.whatIsSeen">
+        <span>{{ words.whatIsSeen }}</span>
+        <button
+          v-for="sign in SIGNS"
+          :key="sign"
+          type="button"
+          :aria-pressed="c.signs.includes(sign)"
+          @click="toggle(sign)"
+        >
+          {{ saySign(sign) }}
+        </button>
+      </div>
+    </MoreFields>
   </fieldset>
 </template>
 
 <style scoped src="./fields.css"></style>
+
+<style scoped>
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-6);
+}
+.row span {
+  width: 100%;
+  font-size: var(--text-3);
+}
+.row button {
+  min-height: 40px;
+  padding: 0 var(--space-12);
+  border: 1px solid rgba(var(--v-border-color), 0.45);
+  border-radius: var(--radius-round);
+  font-size: var(--text-3);
+}
+.row button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-primary));
+  border-color: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+  font-weight: 600;
+}
+</style>

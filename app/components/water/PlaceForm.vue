@@ -161,6 +161,7 @@ const FIGURES = [
       <button type="button" class="link" :disabled="box.places.length < 2" @click="box.removePlace(place)">
         {{ words.removeThisPlace }}
       </button>
+      <ShareThing :id="place.id" kind="place" :name="place.name" />
       <span class="grow" />
       <v-btn variant="text" :disabled="!dirty" @click="reset">{{ words.reset }}</v-btn>
       <v-btn type="submit" color="primary" :disabled="!dirty || !!problem">{{ words.save }}</v-btn>

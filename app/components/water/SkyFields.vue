@@ -18,6 +18,7 @@ const isFelt = computed(() => props.c.windMps >= FELT_MPS || props.c.castInWind 
 const calculated = (word: string) => ({ value: null, title: `${word} (calculated)` })
 const seasons = computed(() => [calculated(props.reading.season), ...choices(SEASONS)])
 const lights = computed(() => [calculated(props.reading.light), ...choices(LIGHTS)])
+const isNight = computed(() => props.reading.light !== 'day')
 const clockOf = (ms: number | null) => clockAt(ms, water.place?.utcOffsetH ?? 0)
 </script>
 
@@ -51,6 +52,14 @@ const clockOf = (ms: number | null) => clockAt(ms, water.place?.utcOffsetH ?? 0)
       :items="lights"
       :model-value="c.lightAs"
       @update:model-value="(lightAs) => set({ lightAs })"
+    />
+    <v-checkbox
+      v-if="isNight || c.lamps"
+      :label="words.lamps"
+      :model-value="c.lamps"
+      density="compact"
+      hide-details
+      @update:model-value="(v) => set({ lamps: v === true })"
     />
     <p class="wide worked">
       {{

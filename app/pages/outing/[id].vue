@@ -110,6 +110,7 @@ const print = () => window.print()
       <div class="buttons screen">
         <button type="button" class="strong" @click="print">{{ words.printTheDaySheet }}</button>
         <button v-if="isOver(outing) && !outings.live" type="button" @click="reopen">{{ words.fishOnTake }}</button>
+        <ShareThing :id="outing.id" kind="outing" :name="outing.placeName" />
         <button type="button" @click="remove">{{ words.removeTheOuting }}</button>
       </div>
     </article>

@@ -1,7 +1,7 @@
 import { z } from '../../zod'
 import { BLADE_FORM, BLADE_LENGTH_MM, HAMMERED_ADDS, PER_BLADE_SIZE } from '../../../data/blades'
 import { LABEL_CAST_M } from '../../../data/casting'
-import { FRONT_BLADE_SHARE } from '../../../data/make'
+import { FRONT_BLADE_SHARE, TRIMMED } from '../../../data/make'
 import { BLADE_SHAPES, type BladeShape } from '../blades'
 import type { Make } from '../make'
 
@@ -19,7 +19,7 @@ export const bladeTraits = {
 
 /** A skirt as it came, or trimmed: smaller, quicker down. */
 export const skirtTrait = z.enum(['full', 'trimmed']).meta({ label: 'Skirt' })
-export const TRIMMED = { presence: 0.12, fallDragBy: 0.9 } as const
+export { TRIMMED }
 
 export const buoyancy = z.enum(['floats', 'suspends', 'sinks']).meta({ label: 'Buoyancy' })
 

@@ -130,6 +130,17 @@ export const rankingPanel = {
   whatThisWaterAsks: 'What this water asks for',
 } as const
 
+/** app/components/match/SeveralFish.vue */
+export const severalFish = {
+  severalFish: 'Several fish',
+  listFor: 'The list for',
+  forAll: 'All of them',
+  workingItOut: 'Fishing each for all of them …',
+  meanOfAll:
+    'Each set-up fished just so for all of them; the points are their mean. 0 where it breaks a limit for a fish.',
+  cannot: '0',
+} as const
+
 /** app/components/match/NoAnswer.vue */
 export const noAnswer = {
   nothing: 'Nothing in your box can be fished here:',

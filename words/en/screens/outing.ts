@@ -163,6 +163,7 @@ export const boatForm = {
 
 /** app/components/outing/LogList.vue */
 export const logList = {
+  altered: (name: Shown, what: Shown, length: Shown) => `${name}: ${what}${length}`,
   ended: 'Ended',
   water: (temp: Shown) => `water ${temp}`,
   depth: (depth: Shown) => `depth ${depth}`,
@@ -210,6 +211,9 @@ export const rigSheet = {
   aboutDown: (countDownS: Shown, depth: Shown) => `${countDownS}about ${depth} down`,
   count: (countDownS: Shown) => `count ${countDownS} · `,
   isLost: (name: Shown) => `${name} is lost`,
+  changedInTheHand: 'Changed in the hand',
+  cutTo: 'Cut to',
+  keep: 'Write it down',
 } as const
 
 /** app/components/outing/SpotMap.vue */

@@ -89,6 +89,39 @@ export const formField = {
   isNotANumber: (text: Shown) => `“${text}” is not a number.`,
 } as const
 
+/** app/components/form/ShareThing.vue */
+export const shareThing = {
+  share: 'Share',
+  shareIt: (name: Shown) => `Share ${name}`,
+  codeOf: (name: Shown) => `Code that brings ${name} to another phone`,
+  letThePhoneRead:
+    'Let a friend’s phone read this: it opens Ygrion there, shows the thing, and asks before it takes it in.',
+  tooLongForACode: 'This is more than a code can hold: send the file.',
+  whatGoes: {
+    lure: 'The lure as it is, without tray, photo, price, fish or changes.',
+    rig: 'The rig with all its parts, without prices.',
+    place: 'The place with its rules and its position; no temperatures. Share a position only where you want it known.',
+    outing: 'The whole log of the day and its place, with positions. Share it only where you want them known.',
+  },
+  saveAsAFile: 'Save as a file',
+  close: 'Close',
+} as const
+
+/** app/pages/take.vue */
+export const takePage = {
+  sharedYgrion: 'Shared – Ygrion',
+  aFriendShared: 'A friend shared this',
+  reading: 'Reading the code …',
+  notRead:
+    'This code could not be read: it is cut short, or of another app. Let it be shown again, or ask for the file.',
+  toTheMatch: 'To the match',
+  whatYouHaveStays: 'What you have already stays as it is.',
+  putItInMyBox: 'Put it in my box',
+  itIsIn: 'It is in.',
+  lookAtIt: 'Look at it',
+  notNow: 'Not now',
+} as const
+
 /** app/components/form/MeasureField.vue */
 export const measureField = {
   between: (role: Shown, role2: Shown) => `Between ${role} and ${role2}.`,

@@ -49,6 +49,7 @@ export const coverFields = {
   kind: 'Kind',
   depthToTop: 'Depth to top of cover',
   density: 'Density',
+  driftingWeed: 'Drifting weed',
 } as const
 
 /** app/components/water/FishFields.vue */
@@ -58,6 +59,13 @@ export const fishFields = {
   mood: 'Mood',
   forage: 'Forage',
   forageLength: 'Forage length',
+  youngOrGrown: 'This year’s young, or grown ones',
+  young: 'Young',
+  grown: 'Grown',
+  alsoWelcome: 'As welcome',
+  howTheyLie: 'How they lie',
+  whatIsSeen: 'What is seen',
+  moreOnFish: 'Shoals, signs, other fish',
 } as const
 
 /** app/components/water/ForecastPanel.vue */
@@ -149,6 +157,7 @@ export const skyFields = {
   windOnTheCast: 'Wind on the cast',
   seasonOfTheFish: 'Season of the fish',
   light: 'Light',
+  lamps: 'Lamps light the water',
   firstLightSunUp: (
     dawnMs: Shown,
     sunriseMs: Shown,

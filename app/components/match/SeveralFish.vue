@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { severalFish as words, sayRig } from '../../../words'
+import { soughtIn, type SharedRow } from '../../../core/match'
+import { speciesOf } from '../../../core/water'
+import { latestOnly } from '~/composables/latest'
+import { plain } from '~/composables/plain'
+import { useMatchWorker } from '~/composables/useMatchWorker'
+import { useWater } from '~/stores/water'
+import type { MatchRequest } from '~/workers/match-service'
+
+/** Several fish are as welcome: the list of each, at a tap, and one list for all of them. */
+const props = defineProps<{ asked: MatchRequest }>()
+const water = useWater()
+const sought = computed(() => soughtIn(props.asked.c))
+const nameOf = (id: string) => speciesOf(id)?.name ?? id
+const together = ref(false)
+const rows = shallowRef<readonly SharedRow[] | null>(null)
+
+/** Another fish leads; the others stay welcome. */
+function lead(id: string) {
+  together.value = false
+  water.change({ speciesId: id, alsoFor: sought.value.filter((one) => one !== id) })
+}
+const ask = latestOnly(
+  (asked: MatchRequest) => useMatchWorker().shared(plain(asked)),
+  (found) => (rows.value = found),
+)
+watch(
+  [together, () => JSON.stringify(props.asked)],
+  ([on]) => {
+    if (on) ask(props.asked)
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <section class="several" :aria-label="words.severalFish">
+    <div class="fish" role="group" :aria-label="words.listFor">
+      <button
+        v-for="id in [...sought].sort()"
+        :key="id"
+        type="button"
+        :aria-pressed="!together && id === asked.c.speciesId"
+        @click="lead(id)"
+      >
+        {{ nameOf(id) }}
+      </button>
+      <button type="button" :aria-pressed="together" @click="together = true">{{ words.forAll }}</button>
+    </div>
+    <template v-if="together">
+      <p v-if="!rows" class="quiet" role="status">{{ words.workingItOut }}</p>
+      <template v-else>
+        <p class="quiet">{{ words.meanOfAll }}</p>
+        <ol>
+          <li v-for="row in rows" :key="row.key">
+            <span class="name">{{ row.setUp.build.lure.name }}</span>
+            <b>{{ Math.round(row.score) }}</b>
+            <span class="how">{{ row.setUp.handling.retrieve.name }} · {{ sayRig(row.setUp) }}</span>
+            <span v-for="one in row.by" :key="one.speciesId" class="one">
+              <span>{{ nameOf(one.speciesId) }}</span>
+              <span class="bar" aria-hidden="true"><span :style="{ transform: `scaleX(${one.score / 100})` }" /></span>
+              <span>{{ one.score > 0 ? Math.round(one.score) : words.cannot }}</span>
+            </span>
+          </li>
+        </ol>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.several {
+  display: grid;
+  gap: var(--space-8);
+  padding: 0 var(--space-16) var(--space-12);
+}
+.fish {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-6);
+}
+.fish button {
+  min-height: 40px;
+  padding: 0 var(--space-12);
+  border: 1px solid rgba(var(--v-border-color), 0.45);
+  border-radius: var(--radius-round);
+  font-size: var(--text-3);
+}
+.fish button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-primary));
+  border-color: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+  font-weight: 600;
+}
+.quiet {
+  font-size: var(--text-2);
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: var(--space-2) var(--space-12);
+  padding: var(--space-8) 0;
+  border-top: 1px solid rgba(var(--v-border-color), calc(var(--v-border-opacity) * 0.6));
+}
+.name {
+  font-weight: 650;
+}
+b {
+  font-family: var(--v-font-heading);
+  font-size: var(--text-5);
+  line-height: 1;
+}
+.how {
+  grid-column: 1 / -1;
+  font-size: var(--text-1);
+}
+.one {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr) 44px;
+  gap: var(--space-8);
+  align-items: center;
+  font-size: var(--text-2);
+}
+.one > :last-child {
+  text-align: right;
+}
+.bar {
+  height: 6px;
+  border-radius: var(--radius-s);
+  background: rgba(var(--v-border-color), var(--v-border-opacity));
+  overflow: hidden;
+}
+.bar span {
+  display: block;
+  height: 100%;
+  transform-origin: left;
+  background: rgb(var(--v-theme-secondary));
+}
+</style>
