@@ -3,7 +3,7 @@ import { expect, type Locator, type Page } from '@playwright/test'
 /** A June morning, so that the demo's water is the same whenever the tests run. */
 export const DAY = new Date('2026-06-12T10:00:00')
 /** Lures of the demo box. */
-export const DEMO_LURES = 120
+export const DEMO_LURES = 124
 
 export async function open(page: Page, path = '/') {
   await page.clock.setFixedTime(DAY)

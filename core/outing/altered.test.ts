@@ -46,7 +46,9 @@ describe('a lure changed in the hand', () => {
   it('is counted apart in the review, by change and by size', () => {
     const rows = effortRows([log], T(40))
     const { rows: labels, cells } = ratesBy(rows, 'altered', null, 'landed')
-    expect(cells.map(({ row, events, minutes }) => [labels.find(({ key }) => key === row)?.label, events, minutes]).sort()).toEqual(
+    expect(
+      cells.map(({ row, events, minutes }) => [labels.find(({ key }) => key === row)?.label, events, minutes]).sort(),
+    ).toEqual(
       [
         ['As carried', 0, 20],
         ['Cut', 2, 20],

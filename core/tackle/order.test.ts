@@ -135,6 +135,10 @@ describe('a series', () => {
   it('the lure itself is not made again', () => {
     expect(seriesOf(base, { colours: [{ label: 'same', colour: base.colour }], masses: [] }, id)).toEqual([])
     expect(seriesOf(base, { colours: [], masses }, id)).toHaveLength(2)
+    // Before the lure itself is in the box all of them are new; nothing wished makes nothing.
+    const all = seriesOf(base, { colours, masses }, id, { first: true })
+    expect(all).toHaveLength(colours.length * masses.length)
+    expect(seriesOf(base, { colours: [], masses: [] }, id, { first: true })).toEqual([])
   })
   it('a copy begins a life of its own', () => {
     expect(duplicateOf(named('Nimbletwig 110'), 'x')).toMatchObject({

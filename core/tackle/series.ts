@@ -9,14 +9,20 @@ export interface VariantSpec {
 
 /**
  * Every combination of the wished colours and weights of one lure, named after it; nothing of the first one's life (weighing, fish, changes, photo)
- * goes with them. The combination that the first lure itself is, is left out.
+ * goes with them. The combination that the first lure itself is, is left out, unless it is not in the box yet: `first`.
  */
-export function seriesOf(base: Lure, { colours, masses }: VariantSpec, newId: () => string): Lure[] {
+export function seriesOf(
+  base: Lure,
+  { colours, masses }: VariantSpec,
+  newId: () => string,
+  { first = false } = {},
+): Lure[] {
+  if (first && colours.length + masses.length === 0) return []
   const looks = colours.length > 0 ? colours : [{ label: '', colour: base.colour }]
   const weights = masses.length > 0 ? masses : [{ label: '', massKg: base.massKg }]
   return looks.flatMap(({ label: look, colour }) =>
     weights.flatMap(({ label: weight, massKg }): Lure[] => {
-      if (JSON.stringify(colour) === JSON.stringify(base.colour) && massKg === base.massKg) return []
+      if (!first && JSON.stringify(colour) === JSON.stringify(base.colour) && massKg === base.massKg) return []
       const name = [base.name, look, weight].filter(Boolean).join(' ').slice(0, 80).trim()
       return [{ ...duplicateOf(base, newId()), name, colour, massKg }]
     }),

@@ -34,7 +34,7 @@ export { sayRefusal } from './refusals'
 export { featureName } from './features'
 export { sayEffect, sayEffects, sayFeatureValue, sayMountKind, sayRule, sayTest, sayWhen } from './rules'
 export { spotWords } from './spots'
-export { sayCare, sayChange, sayHooks, sayUnusual, sayWeights } from './tackle'
+export { sayQuick, sayQuickProblem, sayCare, sayChange, sayHooks, sayUnusual, sayWeights } from './tackle'
 export { thumbRuleName } from './thumb'
 export { clockAt, clockTime } from './time'
 export {

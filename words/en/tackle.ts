@@ -1,5 +1,6 @@
+import type { QuickRead } from '../../core/exchange'
 import type { Care, Change, HungHooks, Lure, Patch } from '../../core/tackle'
-import { familyOf, fieldsOfLure, lureMass } from '../../core/tackle'
+import { describeColouring, familyOf, fieldsOfLure, lureMass } from '../../core/tackle'
 import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
 import { read, type Catalogue } from './catalogue'
 import { capital, percent, plural } from './grammar'
@@ -100,3 +101,47 @@ export function sayUnusual(
   }
   return ''
 }
+
+const ASSUMED = {
+  length: 'length',
+  weight: 'weight',
+  colour: 'colours',
+  lures: 'lures it casts',
+  lines: 'lines it takes',
+  ratio: 'gear ratio',
+  strength: 'strength',
+  thickness: 'thickness',
+  reel: 'reel',
+} as const
+
+/** A thing said in a line, as it was understood: “Crankbait, 6 cm, 10 g, perch; weight as usual.” */
+export function sayQuick(read: Extract<QuickRead, { ok: true }>, system: UnitSystem): string {
+  const usual = read.assumed.filter((a) => a !== 'reel').map((a) => ASSUMED[a])
+  const left = [
+    usual.length > 0 ? `${usual.join(', ')} as usual` : '',
+    read.assumed.includes('reel') ? 'on no reel yet' : '',
+  ].filter(Boolean)
+  return `${capital(understood(read, system))}${left.length > 0 ? `; ${left.join('; ')}` : ''}.`
+}
+
+function understood({ kind, item }: Extract<QuickRead, { ok: true }>, system: UnitSystem): string {
+  if (kind === 'lures') {
+    const { family, lengthM, massKg, colour } = item
+    const measures = `${showMeasure(lengthM, 'lureLength', system)}, ${showMeasure(massKg, 'lureMass', system)}`
+    return `${familyOf(family).name}, ${measures}, ${describeColouring(colour)}`
+  }
+  if ('power' in item)
+    return `${item.type} rod, ${showMeasure(item.lengthM, 'rodLength', system)}, ${showRange(item.lureMinKg, item.lureMaxKg, 'lureMass', system)}, ${item.power}, ${item.action}`
+  if ('gearRatio' in item) return `${item.type} reel, ${item.gearRatio}:1`
+  return `${item.material}, ${showMeasure(item.diameterM, 'lineDiameter', system)}, ${showMeasure(item.strengthN, 'lineStrength', system)}`
+}
+
+const QUICK_PROBLEMS: Readonly<Record<Extract<QuickRead, { ok: false }>['problem'], string>> = {
+  empty: 'Nothing is written yet.',
+  'which-family': 'What kind is it? Say crankbait, spoon, paddle tail, jig … or rod, reel, braid, mono.',
+  'how-strong': 'Say how strong or how thick the line is: braid 0.13, mono 10 lb.',
+  outside: 'A figure is outside what there is: look at lengths, weights and their units.',
+  'too-long': 'One thing to a line, please.',
+}
+export const sayQuickProblem = (problem: Extract<QuickRead, { ok: false }>['problem']): string =>
+  QUICK_PROBLEMS[problem]

@@ -13,7 +13,7 @@ import { useBox } from '~/stores/box'
 export type OpenInBox =
   | { readonly kind: 'lure'; readonly lure: Lure | null }
   | { readonly kind: 'tray'; readonly tray: Tray | null }
-  | { readonly kind: 'series'; readonly lure: Lure }
+  | { readonly kind: 'series'; readonly lure: Lure; readonly first?: boolean }
   | { readonly kind: 'weigh'; readonly lures: readonly Lure[] }
 
 /** A lure, a tray, a series or the scale, over the box; what is saved there goes into it. */
@@ -78,7 +78,7 @@ const DIALOG = {
       @save="save"
       @remove="remove"
       @copy="copy"
-      @series="(lure) => (open = { kind: 'series', lure })"
+      @series="(lure) => (open = { kind: 'series', lure, first: !box.lureById.has(lure.id) })"
       @close="open = null"
     />
     <TrayForm
@@ -88,7 +88,13 @@ const DIALOG = {
       @remove="removeTray"
       @close="open = null"
     />
-    <SeriesForm v-else-if="open?.kind === 'series'" :lure="open.lure" @save="saveSeries" @close="open = null" />
+    <SeriesForm
+      v-else-if="open?.kind === 'series'"
+      :lure="open.lure"
+      :first="open.first"
+      @save="saveSeries"
+      @close="open = null"
+    />
     <WeighTray v-else-if="open?.kind === 'weigh'" :lures="open.lures" @close="open = null" />
   </EditDialog>
 </template>

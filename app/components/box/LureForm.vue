@@ -90,6 +90,11 @@ function save() {
   kept.sent()
   emit('save', lure, photo.value)
 }
+/** Colours and weights of a lure in the box, or of one that is not there yet. */
+function series() {
+  const lure = props.lure ?? judged()
+  if (lure) void leave(() => emit('series', lure))
+}
 async function leave(to: () => void) {
   await kept.drop()
   to()
@@ -124,14 +129,12 @@ function setPhoto(dataUrl: string | null) {
         @photo="setPhoto"
         @colour="(part, colour) => (draft.colour[part] = colour)"
       />
-      <div v-if="lure" class="more">
-        <v-btn variant="outlined" size="small" @click="leave(() => lure && emit('copy', lure))">{{
+      <div class="more">
+        <v-btn v-if="lure" variant="outlined" size="small" @click="leave(() => lure && emit('copy', lure))">{{
           words.duplicate
         }}</v-btn>
-        <v-btn variant="outlined" size="small" @click="leave(() => lure && emit('series', lure))">{{
-          words.makeASeries
-        }}</v-btn>
-        <ShareThing kind="lure" :id="lure.id" :name="lure.name" />
+        <v-btn variant="outlined" size="small" @click="series">{{ words.makeASeries }}</v-btn>
+        <ShareThing v-if="lure" kind="lure" :id="lure.id" :name="lure.name" />
       </div>
       <LureChanges v-if="lure" :lure="asLure" @change="altered" />
     </template>

@@ -6,7 +6,11 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 
 /** One body in several colours and weights, entered at once. */
-const props = defineProps<{ lure: Lure }>()
+const props = defineProps<{
+  lure: Lure
+  /** The lure is not in the box yet: every combination is new. */
+  first?: boolean
+}>()
 const emit = defineEmits<{ save: [lures: Lure[]]; close: [] }>()
 
 const { show, read } = useMeasure()
@@ -48,7 +52,7 @@ const made = computed(() => {
     ),
   }
   let n = 0
-  return seriesOf(props.lure, wish, () => `series-${++n}`)
+  return seriesOf(props.lure, wish, () => `series-${++n}`, { first: props.first })
 })
 function add() {
   if (!looks.value.some((l) => PARTS.every((p) => l[p] === next[p]))) looks.value = [...looks.value, { ...next }]

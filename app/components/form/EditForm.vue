@@ -88,6 +88,7 @@ function remove() {
   margin: var(--space-16) calc(-1 * var(--space-20)) calc(-1 * var(--space-20));
   padding: var(--space-12) var(--space-20);
   position: sticky;
+  z-index: 3;
   bottom: -20px;
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
   background: rgb(var(--v-theme-surface));

@@ -10,6 +10,10 @@ const match = useMatchShown()
 const compare = useCompare()
 /** On a small screen the first two stand above the picture; the others when asked for. */
 const all = ref(false)
+/** Several fish are as welcome; then one list for all of them may stand in place of that of the first. */
+const several = computed(() => (match.asked?.c.alsoFor.length ?? 0) > 0)
+const together = ref(false)
+const shown = computed(() => match.rows.length > 0 && !(several.value && together.value))
 const chosen = computed(() => match.chosen)
 </script>
 
@@ -40,9 +44,9 @@ const chosen = computed(() => match.chosen)
       <button type="button" @click="match.stop()">{{ words.stopHere }}</button>
     </div>
     <p v-else-if="match.stopped" class="note" role="status">{{ words.stoppedThese }}</p>
-    <SeveralFish v-if="match.asked?.c.alsoFor.length" :asked="match.asked" />
-    <AnswerWord v-if="match.rows.length" />
-    <ol v-if="match.rows.length" class="list" :class="{ short: !all }">
+    <SeveralFish v-if="match.asked && several" v-model:together="together" :asked="match.asked" />
+    <AnswerWord v-if="shown" />
+    <ol v-if="shown" class="list" :class="{ short: !all }">
       <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">
         <RankRow
           :row="row"
@@ -62,7 +66,7 @@ const chosen = computed(() => match.chosen)
         </label>
       </li>
     </ol>
-    <button v-if="match.rows.length > 2" type="button" class="all" :aria-expanded="all" @click="all = !all">
+    <button v-if="shown && match.rows.length > 2" type="button" class="all" :aria-expanded="all" @click="all = !all">
       {{ all ? words.firstTwo : words.all(match.rows.length) }}
     </button>
     <div v-if="match.rows.length === 0 && match.status === 'ready'" class="note">

@@ -13,7 +13,8 @@ const props = defineProps<{ asked: MatchRequest }>()
 const water = useWater()
 const sought = computed(() => soughtIn(props.asked.c))
 const nameOf = (id: string) => speciesOf(id)?.name ?? id
-const together = ref(false)
+/** One list for all of them is looked at, in place of that of one fish. */
+const together = defineModel<boolean>('together', { required: true })
 const rows = shallowRef<readonly SharedRow[] | null>(null)
 
 /** Another fish leads; the others stay welcome. */

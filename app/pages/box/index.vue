@@ -85,6 +85,7 @@ onMounted(() => {
       :known="(form, id) => (form === 'trays' ? box.trayById : box.lureById).has(id)"
       @resume="resume"
     />
+    <QuickEntry />
     <div class="bar">
       <v-text-field
         v-model="search"

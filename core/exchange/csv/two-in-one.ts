@@ -15,6 +15,9 @@ function onlyOne(text: string, role: RoleId): number | null {
   return read.length === 1 ? (read[0] ?? null) : null
 }
 
+/** The text without any measure that has a unit. */
+export const withoutMeasures = (text: string): string => text.replace(WITH_UNIT, ' ').replace(/\s+/g, ' ').trim()
+
 const FINEST = 1e9
 const tidy = (v: number | null) => (v === null ? null : Math.round(v * FINEST) / FINEST)
 

@@ -53,7 +53,7 @@ function terminal({ kind, massKg }: PartOf<'terminals'>): Shape[] {
         ring(3 * r, 0.6 * r),
       ]
     case 'clip-blade':
-      return [...plate(-0.5 * r, 5 * r), ring(r, 0.7 * r)]
+      return [...plate(-0.5 * r, 5 * r), ring(0.2 * r, 0.7 * r)]
     case 'bead':
       return [solid(ellipse(0, 0, r, r), '#b3261e')]
     default:
@@ -81,6 +81,15 @@ export function drawPart<K extends PartKind>(kind: K, part: PartOf<K>): Shape[] 
       const r = ballMm(head.massKg, METALS[head.metal ?? 'lead'])
       const long = head.kind === 'swim' || head.kind === 'darter' ? 1.35 : head.kind === 'mushroom' ? 0.8 : 1
       const shank = gap * SHANK.jig * (head.kind === 'long-shank' ? 1.3 : 1)
+      if (head.kind === 'nose-weighted')
+        return [
+          singleHook(-shank / 2, 0, shank, gap),
+          stroke(`M${n(-shank / 2)} 0v${n(-gap * 0.25)}h${n(-gap * 0.3)}`, STEEL, 0.8),
+          solid(
+            `M${n(-shank / 2 - gap * 0.3)} ${n(-gap * 0.25)}Q${n(-shank / 2)} ${n(-r)} ${n(-shank / 2 + 2 * r)} ${n(-r * 0.3)}V${n(r * 0.6)}Q${n(-shank / 2)} ${n(r)} ${n(-shank / 2 - gap * 0.3)} ${n(-gap * 0.25)}Z`,
+            LEAD,
+          ),
+        ]
       return [
         singleHook(-shank / 2, 0, shank, gap),
         ...leadHead(-shank / 2, 0, r * long, r / Math.sqrt(long)),

@@ -230,6 +230,18 @@ export const lureTile = {
   rattles: ', rattles',
 } as const
 
+/** app/components/box/QuickEntry.vue */
+export const quickEntry = {
+  inALine: 'Add in a line',
+  forExample: 'perch crankbait 6 cm 10 g',
+  add: 'Add',
+  sayItAsYouWould:
+    'Say it as you would: “perch crankbait 6 cm 10 g”, “rod 2.1 m 5–25 g”, “spinning reel 5.2:1”, “braid 0.13 8 kg”. A list may be pasted.',
+  isIn: (name: Shown) => `${name} is in the box.`,
+  ofTheList: (n: number, left: number) =>
+    `${count(n, 'line')} of the list in the box${left > 0 ? `; ${left} not understood, the first of them is in the field` : ''}.`,
+} as const
+
 /** app/components/box/TailHook.vue */
 export const tailHook = {
   anotherAtTheTail: 'Another hook at the tail',

@@ -21,7 +21,7 @@ function frog(L: number, colour: Colouring, hooks: HungHooks | null): Shape[] {
     ...leg(-1),
     ...leg(1),
     ...fishBody(0.02 * L, 0.54 * L, { height: 0.44, shoulder: 0.48, tail: 0.3 }, colour),
-    ownHook(hooks, 0.1 * L, -0.11 * L, 0.42 * L),
+    ownHook(hooks, 0.12 * L, -0.07 * L, 0.34 * L),
     eyelet(-1, 0),
   ]
 }
