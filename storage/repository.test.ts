@@ -7,6 +7,7 @@ import V4 from '../core/exchange/fixtures/archive-v4.json'
 import V5 from '../core/exchange/fixtures/archive-v5.json'
 import V6 from '../core/exchange/fixtures/archive-v6.json'
 import V9 from '../core/exchange/fixtures/archive-v9.json'
+import V10 from '../core/exchange/fixtures/archive-v10.json'
 import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
@@ -307,6 +308,35 @@ describe('a database of the eighth version', () => {
     expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
     expect(now.places).toEqual(sorted(archive.archive.places))
     expect(now.waters.every((w) => w.stand === null && w.deliveries === null)).toBe(true)
+    expect(now.outings).toEqual(sorted(archive.archive.outings))
+  })
+})
+
+describe('a database of the ninth version', () => {
+  it('takes on what waters and places have gained', async () => {
+    const old = new Dexie('old-nine')
+    const { box, places, waters, outings } = V10
+    old.version(9).stores({
+      ...Object.fromEntries(
+        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings', 'backups', 'unreadable'].map(
+          (kind) => [kind, 'id'],
+        ),
+      ),
+      waters: 'placeId',
+      settings: 'key',
+      drafts: 'key',
+      steps: '++nth, tab',
+    })
+    for (const [kind, things] of Object.entries({ ...box, places, waters, outings }))
+      await old.table(kind).bulkAdd(things as unknown[])
+    old.close()
+    const now = await new Repository(new YgrionDb('old-nine')).readAll()
+    const archive = readArchive(JSON.stringify(V10))
+    if (!archive.ok) throw new Error('the frozen archive does not open')
+    expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
+    expect(now.places).toEqual(sorted(archive.archive.places))
+    expect(now.waters.every((w) => w.shoal === null && w.signs.length === 0 && !w.lamps)).toBe(true)
+    expect(now.places.every((p) => !p.noLead)).toBe(true)
     expect(now.outings).toEqual(sorted(archive.archive.outings))
   })
 })

@@ -107,12 +107,19 @@ export function asTrailer(lure: Lure): Trailer | null {
 /** A trailer shows best at so much of its bait's length. */
 const TRAILER_BEST = 0.7
 
+/** Soft baits of a box as trailers; worked out once, for every jig asks. */
+const softOf = new WeakMap<readonly Lure[], readonly Trailer[]>()
+function softBaits({ lures }: TackleBox): readonly Trailer[] {
+  const found = softOf.get(lures) ?? lures.flatMap((lure) => (lure.count > 0 ? (asTrailer(lure) ?? []) : []))
+  softOf.set(lures, found)
+  return found
+}
+
 /** Of the box's soft baits one of each kind of which no trailer lies ready: of the bait's own colour if there is one, then the one of the best length. */
 function softTrailers(lure: Lure, box: TackleBox, ready: readonly Trailer[]): Trailer[] {
   const best = new Map<Trailer['kind'], { readonly trailer: Trailer; readonly off: number }>()
-  for (const soft of box.lures) {
-    const trailer = soft.count > 0 && soft.id !== lure.id ? asTrailer(soft) : null
-    if (!trailer || !trailerFits(trailer, lure.lengthM) || ready.some(({ kind }) => kind === trailer.kind)) continue
+  for (const trailer of softBaits(box)) {
+    if (!trailerFits(trailer, lure.lengthM) || ready.some(({ kind }) => kind === trailer.kind)) continue
     const other = trailer.colour === lure.colour.flank ? 0 : 1
     const off = other + Math.abs(trailer.lengthM / lure.lengthM - TRAILER_BEST)
     if (off < (best.get(trailer.kind)?.off ?? Infinity)) best.set(trailer.kind, { trailer, off })

@@ -76,7 +76,11 @@ describe('rods, reels and lines in a line', () => {
     expect(feet.lengthM).toBeCloseTo(7.5 * 0.3048, 9)
     expect(feet.type).toBe('casting')
     expect(read('rod 7 ft 1-2 oz').item).toMatchObject({ lengthM: 2.1336 })
-    const ounces = read('casting rod 7 ft 1/2-1 1/2 oz').item as { lureMinKg: number; lureMaxKg: number; lengthM: number }
+    const ounces = read('casting rod 7 ft 1/2-1 1/2 oz').item as {
+      lureMinKg: number
+      lureMaxKg: number
+      lengthM: number
+    }
     expect([ounces.lureMinKg, ounces.lureMaxKg, ounces.lengthM]).toEqual([
       expect.closeTo(0.01417, 4),
       expect.closeTo(0.04252, 4),
