@@ -233,7 +233,7 @@ const CARE = all<Care>({
 const USES: readonly PartUse[] = NUMBERS.flatMap((n): PartUse[] => [
   { kind: 'rods', lures: n, of: 1234, lines: n },
   { kind: 'reels', slowMps: 0.1, fastMps: 1.2, lines: n ? [LONG] : [] },
-  { kind: 'lines', reel: n ? LONG : null, knotN: 50, rods: n, densityKgM3: 980 + n },
+  { kind: 'lines', reel: n ? LONG : null, knotN: 50, rods: n, densityKgM3: 980 + n, spoolHoldsM: n ? 150 : null },
   { kind: 'leaders', biteProof: n > 1, knotN: 100 },
   { kind: 'heads', lures: n },
   { kind: 'trailers', lures: n },

@@ -1,4 +1,4 @@
-import { CLIP_ON, HEAD_ADDS, HEAD_SNAG } from '../../data/heads'
+import { CLIP_ON, HEAD_ADDS } from '../../data/heads'
 import { LOOSE_STYLES } from '../../data/hooks'
 import { MOUNT_SNAG } from '../../data/snags'
 import { TRAILER_ADDS, TRAILER_COLOUR_SHARE, TRAILER_SHOWS, TRAILER_USUAL } from '../../data/trailers'
@@ -9,12 +9,12 @@ import {
   colourOf,
   familyOf,
   groupShares,
+  headSnag,
   lureAction,
   seenLengthM,
   type Action,
   type Build,
   type ColourGroup,
-  type Head,
   type Lure,
 } from '../tackle'
 
@@ -36,10 +36,6 @@ const canRattle = ({ family, sound }: Lure) =>
 
 /** How loud a lure is, 0 … 1. */
 export const SOUND = { silent: 0, knock: 0.5, rattles: 1 } as const
-
-/** How readily the point of a head catches. */
-export const headSnag = ({ kind }: Pick<Head, 'kind'>): number =>
-  MOUNT_SNAG[(HEAD_SNAG as Readonly<Record<string, keyof typeof MOUNT_SNAG | undefined>>)[kind] ?? 'head']
 
 function snagOf(build: Build): number {
   const { mount } = build

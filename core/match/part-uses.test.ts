@@ -35,6 +35,15 @@ describe('what a part is good for here', () => {
     expect(thrown(0.005, 0.02)).toBeLessThan(thrown(0.0005, 1))
     expect(thrown(0.9, 1)).toBe(0)
   })
+  it('a line tells what its spool holds of it, by the square of thicknesses, and what is left of it with the years', () => {
+    const reel = { ...usualPart('reels', 'r'), name: 'R', holdsM: 150, holdsThickM: 0.0003 }
+    const line = { ...usualPart('lines', 'l'), name: 'L', material: 'mono' as const, diameterM: 0.00015, reelId: 'r' }
+    const of = { ...EMPTY_BOX, reels: [reel], lines: [line] }
+    expect(plain(sayUses('lines', line, of, 'metric'))).toContain('the spool holds 600 m of it')
+    const [now, old] = [0, 3].map((seasons) => partUse('lines', { ...line, seasons }, of)) as { knotN: number }[]
+    // Three seasons of nylon: 0.85³ = 0.614.
+    expect((old?.knotN ?? 0) / (now?.knotN ?? 1)).toBeCloseTo(0.614, 3)
+  })
   it('a reel tells its easy speeds: 0.3 to 2.4 turns a second of its line per turn', () => {
     const words = plain(sayUses('reels', { ...usualPart('reels', 'x'), linePerTurnM: 0.5 }, box, 'metric'))
     expect(words).toContain('comfortable at 0.15 to 1.2 m/s')

@@ -5,8 +5,10 @@ import {
   familyOf,
   hookFits,
   hookGapM,
+  lineHoldsN,
   lineInRodRange,
   reelFitsRod,
+  spoolHoldsM,
   trailerFits,
   type Lure,
   type PartKind,
@@ -25,6 +27,8 @@ export type PartUse =
       readonly knotN: number
       readonly rods: number
       readonly densityKgM3: number
+      /** How much of it its reel's spool holds, m; null where that is not known. */
+      readonly spoolHoldsM: number | null
     }
   | { readonly kind: 'leaders'; readonly biteProof: boolean; readonly knotN: number }
   | { readonly kind: 'heads' | 'trailers' | 'blades'; readonly lures: number }
@@ -62,7 +66,8 @@ const PART_USES: Uses = {
     return {
       kind: 'lines',
       reel: reel?.name ?? null,
-      knotN: line.strengthN * KNOT,
+      knotN: lineHoldsN(line) * KNOT,
+      spoolHoldsM: reel ? spoolHoldsM(reel, line.diameterM) : null,
       rods: box.rods.filter((r) => lineInRodRange(r, line) && (!reel || reelFitsRod(r, reel))).length,
       densityKgM3: LINE_DENSITY[line.material],
     }
@@ -100,7 +105,7 @@ const PART_USES: Uses = {
   terminals: (terminal, box) => ({
     kind: 'terminals',
     holdsN: terminal.strengthN,
-    lines: box.lines.filter((l) => terminal.strengthN >= l.strengthN * KNOT).length,
+    lines: box.lines.filter((l) => terminal.strengthN >= lineHoldsN(l) * KNOT).length,
   }),
 }
 

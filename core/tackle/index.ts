@@ -47,6 +47,7 @@ export {
 } from './strength'
 export { usualPart } from './usual-parts'
 export { rodFit } from './rod-need'
+export { headSnag } from './head-snag'
 export { MOUNT_KINDS, type Action, type MountKind } from './family'
 
 export { drawPart } from './drawing/parts'

@@ -3,7 +3,7 @@ import { FORAGE as TABLE } from '../../data/forage'
 
 /** Builds of prey: thin as a needle, slim, deep-bodied; with claws or a tail that beats; crawling or swimming insects and worms; frogs. */
 export const FORAGE_SHAPES = ['needle', 'slim', 'deep', 'crustacean', 'insect', 'frog'] as const
-export type ForageShape = (typeof FORAGE_SHAPES)[number]
+type ForageShape = (typeof FORAGE_SHAPES)[number]
 
 export interface Forage {
   readonly id: string

@@ -16,7 +16,7 @@ export function sayUse(use: PartUse, system: UnitSystem): string {
     case 'reels':
       return `comfortable at ${showRange(use.slowMps, use.fastMps, 'lureSpeed', system)}; ${use.lines.length ? `${use.lines.join(', ')} on it` : 'empty'}`
     case 'lines':
-      return `${use.reel ? `on ${use.reel}` : 'in the drawer'}; holds ${strength(use.knotN)} at the knot; for ${count(use.rods, 'rod')}; ${SINKS(use.densityKgM3)}, ${(use.densityKgM3 / 1000).toFixed(2)} g/cm³`
+      return `${use.reel ? `on ${use.reel}` : 'in the drawer'}; holds ${strength(use.knotN)} at the knot; for ${count(use.rods, 'rod')}; ${use.spoolHoldsM === null ? '' : `the spool holds ${showMeasure(use.spoolHoldsM, 'distance', system)} of it; `}${SINKS(use.densityKgM3)}, ${(use.densityKgM3 / 1000).toFixed(2)} g/cm³`
     case 'leaders':
       return `${use.biteProof ? 'bite-proof' : 'not bite-proof'}; holds ${strength(use.knotN)} at the knot`
     case 'heads':

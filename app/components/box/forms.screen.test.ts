@@ -22,7 +22,7 @@ it('a rod of one’s own needs a name, and says while it is typed what it is goo
   await type(body, 'Name', 'Reedwhip')
   const uses = () => body.querySelector('[role=status]')?.textContent
   const before = uses()
-  expect(before).toMatch(/casts \d+ lures of 120/)
+  expect(before).toMatch(/casts \d+ lures of 124/)
   await type(body, 'Lures to', '80 g')
   expect(uses()).not.toBe(before)
   await press(body, 'Add to the box')

@@ -309,3 +309,25 @@ describe('trays and ids of a sheet', () => {
     ])
   })
 })
+
+describe('the make of lures in a sheet', () => {
+  const made = (id: string, make: Lure['make']): Lure => {
+    const lure = WORLD.box.lures.find((l) => l.id === id)
+    if (!lure) throw new Error(`no ${id}`)
+    return { ...lure, make, changes: [], photoId: null } as Lure
+  }
+  const lures = [
+    made('demo-001', { frontBlade: 'colorado', frontSize: 3, frontFinish: 'gold', arm: 'short', coating: 'UV-bright' }),
+    made('demo-002', undefined),
+  ]
+  const box: Box = { ...EMPTY_BOX, lures }
+  it('goes out and comes back the same, over itself and into an empty box', async () => {
+    const text = writeLures(box)
+    for (const into of [box, EMPTY_BOX]) {
+      const made = await plan(text, into)
+      expect([made.aside, made.changed]).toEqual([[], []])
+      const first = [...made.added, ...into.lures].find(({ name }) => name === lures[0]?.name)
+      expect(first?.make).toEqual(lures[0]?.make)
+    }
+  })
+})

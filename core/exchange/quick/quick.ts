@@ -3,8 +3,7 @@ import { quickLure } from './quick-lure'
 import { materialIn, quickLine, quickReel, quickRod } from './quick-tackle'
 
 /** What was taken as usual because the line says nothing of it. */
-export type QuickAssumed =
-  'length' | 'weight' | 'colour' | 'lures' | 'lines' | 'ratio' | 'strength' | 'thickness' | 'reel'
+type QuickAssumed = 'length' | 'weight' | 'colour' | 'lures' | 'lines' | 'ratio' | 'strength' | 'thickness' | 'reel'
 
 /** A thing said in one line, or why it could not be understood. */
 export type QuickRead =

@@ -1,7 +1,6 @@
-import { HEAD_SNAG } from '../../../data/heads'
 import { LOOSE_STYLES } from '../../../data/hooks'
 import { JOINT_LIMITS as LIMITS } from '../../../data/joints'
-import { SNAG_RATE_BY_COVER, MOUNT_SNAG } from '../../../data/snags'
+import { SNAG_RATE_BY_COVER } from '../../../data/snags'
 import { SPOON_GAP } from '../../../data/make'
 import {
   BITE_PROOF_M,
@@ -17,6 +16,7 @@ import {
 import { TRAILER_ADDS } from '../../../data/trailers'
 import type { RoleId } from '../../quantity'
 import { gapBand, hookFits, trailerFits, type GAP_BAND } from '../builds'
+import { headSnag } from '../head-snag'
 import { hookGapM, type HookSize } from '../hook-size'
 import { eachHook, hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass, type Lure } from '../lure'
@@ -72,8 +72,7 @@ function bodyHook({
 
 /** How bare the points ride, 0 buried … 1 bare treble. */
 function exposure({ lure, head, hook }: RigParts): number | null {
-  if (head)
-    return MOUNT_SNAG[(HEAD_SNAG as Readonly<Record<string, keyof typeof MOUNT_SNAG | undefined>>)[head.kind] ?? 'head']
+  if (head) return headSnag(head)
   if (hook) return LOOSE_STYLES[hook.style].exposed
   return lure?.hooks ? lureAction(lure).snag : null
 }
