@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Lure } from '../../tackle'
+import { Lure } from '../../tackle'
 import { EMPTY_BOX, type Box } from '../../box'
 import { BROKEN_ROWS, MENDED, messySheet } from '../../testing/sheet'
 import { WORLD } from '../../testing/world'
@@ -314,7 +314,7 @@ describe('the make of lures in a sheet', () => {
   const made = (id: string, make: Lure['make']): Lure => {
     const lure = WORLD.box.lures.find((l) => l.id === id)
     if (!lure) throw new Error(`no ${id}`)
-    return { ...lure, make, changes: [], photoId: null } as Lure
+    return Lure.parse({ ...lure, make, changes: [], photoId: null })
   }
   const lures = [
     made('demo-001', { frontBlade: 'colorado', frontSize: 3, frontFinish: 'gold', arm: 'short', coating: 'UV-bright' }),
