@@ -29,5 +29,6 @@ export const READY: Record<string, string> = {
   '/review/lures': 'tbody tr',
   '/review/season': 'tbody tr',
   '/review/files': 'input[type=file]',
+  '/take': '.taken a',
   '/nowhere': '.lost a',
 }

@@ -1,7 +1,7 @@
 import { buildsOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
-import { lawBroken } from './law'
+import { bringsLead, lawBroken } from './law'
 import { rejectionReason, outfitsOf, buildRefusal } from './outfit'
 import type { Refusal } from './refusal'
 
@@ -17,8 +17,10 @@ export function forbids(lure: Lure, box: Box, context: MatchContext): Refusal | 
   const law = lawBroken(lure, context.place)
   if (law) return law
   if (context.riggings.length === 0) return tackleLacks(box, context)
-  const builds = buildsOf(lure, box)
-  if (builds.length === 0) return { code: 'no-hook-fits' }
+  const all = buildsOf(lure, box)
+  if (all.length === 0) return { code: 'no-hook-fits' }
+  const builds = context.place.noLead ? all.filter((build) => !bringsLead(build)) : all
+  if (builds.length === 0) return { code: 'lead' }
   const works = builds.some((build) =>
     context.riggings.some((tackle) => !buildRefusal(build, tackle, context.deliveries)),
   )

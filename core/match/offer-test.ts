@@ -47,8 +47,8 @@ export const OfferTest = z.strictObject({
   colour: oneOf(COLOUR_GROUPS).optional(),
   lengthM: Span.optional(),
   massKg: Span.optional(),
-  /** Whether it is said to be scented. */
-  scented: z.boolean().optional(),
+  /** What is said of its make. */
+  make: z.record(z.string(), z.array(z.union([z.string(), z.boolean()])).readonly()).optional(),
   traits: z.record(z.string(), z.array(z.union([z.string(), z.boolean()])).readonly()).optional(),
   /** Traits that are figures. */
   sized: z.record(z.string(), Span).optional(),
@@ -78,7 +78,7 @@ function main(shares: Readonly<Record<ColourGroup, number>>): ColourGroup {
 
 type Traits = Readonly<Record<string, string | boolean | number | undefined>>
 
-function traitsFit({ traits, sized }: OfferTest, of: Traits): boolean {
+function traitsFit({ traits, sized }: Pick<OfferTest, 'traits' | 'sized'>, of: Traits): boolean {
   for (const [name, wanted] of Object.entries(traits ?? {})) {
     const value = of[name]
     if ((typeof value !== 'string' && typeof value !== 'boolean') || !wanted.includes(value)) return false
@@ -115,7 +115,7 @@ export function buildFits(test: OfferTest, build: Build): boolean {
     inList(lure.sound, test.sound) &&
     inList(trailer?.kind ?? 'none', test.trailer) &&
     (!test.colour || test.colour.includes(main(groupShares(lure.colour)))) &&
-    (test.scented === undefined || test.scented === (lure.make?.scented === true)) &&
+    traitsFit({ traits: test.make }, (lure.make ?? {}) as Traits) &&
     inSpan(lure.lengthM, test.lengthM) &&
     inSpan(build.massKg, test.massKg) &&
     traitsFit(test, lure.traits as Traits)

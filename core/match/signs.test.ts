@@ -3,6 +3,7 @@ import { PLACE, WORLD, water } from '../testing/world'
 import { familyOf, type FamilyId, type Lure } from '../tackle'
 import { FORAGE, FORAGE_SHAPES, adultLengthM, forageLengthM, readWater, shoalsToday, speciesOf } from '../water'
 import { bestOf, createMatchContext, demandOf, rank, type MatchContext } from '.'
+import { leftOut } from './left-out'
 import { bringsLead } from './law'
 
 /** What is seen, lamps, drifting weed, how fish lie, the law on lead, builds of prey: what each does to zone, light and ranking. All common practice. */
@@ -101,6 +102,8 @@ describe('lead', () => {
     const headed = context({ ...OPEN, zone: { topM: 7, bottomM: 8 } }, place, tungsten)
     expect(bestOf(soft, tungsten, headed)?.setUp.build.mount.kind).toBe('head')
     expect(bestOf(lureOf('skirted-jig'), WORLD.box, free)).toBeNull()
+    expect(leftOut(WORLD.box, free).find(({ why }) => why.code === 'lead')?.lures).toBeGreaterThan(5)
+    expect(leftOut(WORLD.box, context(OPEN)).map(({ why }) => why.code)).not.toContain('lead')
     expect(bestOf(lureOf('skirted-jig', { make: { metal: 'tin' } }), WORLD.box, free)).not.toBeNull()
   })
 })

@@ -69,7 +69,7 @@ export const SIGNS = [
     side: null,
     facts: [76],
     when: { mood: ['lethargic', 'pressured'] },
-    effects: [{ favour: { scented: true }, weight: 0.8 }],
+    effects: [{ favour: { make: { scented: [true] } }, weight: 0.8 }],
     basis: practice,
   },
   {

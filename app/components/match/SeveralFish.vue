@@ -17,9 +17,16 @@ const nameOf = (id: string) => speciesOf(id)?.name ?? id
 const together = defineModel<boolean>('together', { required: true })
 const rows = shallowRef<readonly SharedRow[] | null>(null)
 
-/** Another fish leads; the others stay welcome. */
-function lead(id: string) {
-  together.value = false
+const ALL = 'all'
+const lists = computed(() => [
+  ...[...sought.value].sort().map((id) => ({ id, title: nameOf(id) })),
+  { id: ALL, title: words.forAll },
+])
+const isShown = (id: string) => (id === ALL ? together.value : !together.value && id === props.asked.c.speciesId)
+/** One list for all, or another fish leads; the others stay welcome. */
+function look(id: string) {
+  together.value = id === ALL
+  if (together.value || id === props.asked.c.speciesId) return
   water.change({ speciesId: id, alsoFor: sought.value.filter((one) => one !== id) })
 }
 const ask = latestOnly(
@@ -37,18 +44,7 @@ watch(
 
 <template>
   <section class="several" :aria-label="words.severalFish">
-    <div class="fish" role="group" :aria-label="words.listFor">
-      <button
-        v-for="id in [...sought].sort()"
-        :key="id"
-        type="button"
-        :aria-pressed="!together && id === asked.c.speciesId"
-        @click="lead(id)"
-      >
-        {{ nameOf(id) }}
-      </button>
-      <button type="button" :aria-pressed="together" @click="together = true">{{ words.forAll }}</button>
-    </div>
+    <PillRow :label="words.listFor" :choices="lists" :pressed="isShown" @press="look" />
     <template v-if="together">
       <p v-if="!rows" class="quiet" role="status">{{ words.workingItOut }}</p>
       <template v-else>
@@ -75,24 +71,6 @@ watch(
   display: grid;
   gap: var(--space-8);
   padding: 0 var(--space-16) var(--space-12);
-}
-.fish {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-6);
-}
-.fish button {
-  min-height: 40px;
-  padding: 0 var(--space-12);
-  border: 1px solid rgba(var(--v-border-color), 0.45);
-  border-radius: var(--radius-round);
-  font-size: var(--text-3);
-}
-.fish button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-primary));
-  border-color: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-  font-weight: 600;
 }
 .quiet {
   font-size: var(--text-2);

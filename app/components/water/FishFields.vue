@@ -27,13 +27,15 @@ function setForage(kind: string) {
   const lengthM = forageLengthM(kind, props.c.date, water.place?.latDeg)
   set({ forage: { kind, lengthM: lengthM ?? props.c.forage.lengthM } })
 }
-const lengths = computed(() => {
+const lengths = [
+  { id: 'young', title: words.young },
+  { id: 'grown', title: words.grown },
+] as const
+function lengthOf(age: (typeof lengths)[number]['id']): number | undefined {
   const { kind } = props.c.forage
-  return [
-    { key: 'young', title: words.young, lengthM: forageLengthM(kind, props.c.date, water.place?.latDeg) },
-    { key: 'grown', title: words.grown, lengthM: adultLengthM(kind) },
-  ].flatMap(({ lengthM, ...one }) => (lengthM === undefined ? [] : [{ ...one, lengthM }]))
-})
+  return age === 'grown' ? adultLengthM(kind) : forageLengthM(kind, props.c.date, water.place?.latDeg)
+}
+const signs = SIGNS.map((id) => ({ id, title: saySign(id) }))
 const shoals = computed(() =>
   [null, ...SHOALS].map((value) => ({ value, title: sayShoal(value, shoalsToday({ ...props.c, shoal: null })) })),
 )
@@ -68,18 +70,14 @@ function toggle(sign: Sign) {
       @update:model-value="(v) => v !== null && set({ forage: { kind: c.forage.kind, lengthM: v } })"
     />
     <MoreFields :title="words.moreOnFish" :said="isSaid">
-      <div class="wide row" role="group" :aria-label="words.youngOrGrown">
-        <span>{{ words.youngOrGrown }}</span>
-        <button
-          v-for="one in lengths"
-          :key="one.key"
-          type="button"
-          :aria-pressed="Math.abs(one.lengthM - c.forage.lengthM) < 1e-6"
-          @click="set({ forage: { kind: c.forage.kind, lengthM: one.lengthM } })"
-        >
-          {{ one.title }}
-        </button>
-      </div>
+      <PillRow
+        class="wide"
+        shown
+        :label="words.youngOrGrown"
+        :choices="lengths"
+        :pressed="(id) => Math.abs((lengthOf(id) ?? 0) - c.forage.lengthM) < 1e-6"
+        @press="(id) => set({ forage: { kind: c.forage.kind, lengthM: lengthOf(id) ?? c.forage.lengthM } })"
+      />
       <v-select
         :label="words.howTheyLie"
         :items="shoals"
@@ -98,46 +96,16 @@ function toggle(sign: Sign) {
         hide-details="auto"
         @update:model-value="(alsoFor) => set({ alsoFor: alsoFor.slice(0, 4) })"
       />
-      <div class="wide row" role="group" :aria-label="words.whatIsSeen">
-        <span>{{ words.whatIsSeen }}</span>
-        <button
-          v-for="sign in SIGNS"
-          :key="sign"
-          type="button"
-          :aria-pressed="c.signs.includes(sign)"
-          @click="toggle(sign)"
-        >
-          {{ saySign(sign) }}
-        </button>
-      </div>
+      <PillRow
+        class="wide"
+        shown
+        :label="words.whatIsSeen"
+        :choices="signs"
+        :pressed="(id) => c.signs.includes(id)"
+        @press="toggle"
+      />
     </MoreFields>
   </fieldset>
 </template>
 
 <style scoped src="./fields.css"></style>
-
-<style scoped>
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--space-6);
-}
-.row span {
-  width: 100%;
-  font-size: var(--text-3);
-}
-.row button {
-  min-height: 40px;
-  padding: 0 var(--space-12);
-  border: 1px solid rgba(var(--v-border-color), 0.45);
-  border-radius: var(--radius-round);
-  font-size: var(--text-3);
-}
-.row button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-primary));
-  border-color: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-  font-weight: 600;
-}
-</style>

@@ -10,6 +10,9 @@ const props = defineProps<{ c: Conditions }>()
 const water = useWater()
 const stands = [null, ...STANDS].map((value) => ({ value, title: sayStand(value) }))
 const possible = computed(() => deliveriesFrom(props.c.stand))
+const ways = computed(() =>
+  possible.value.map((id) => ({ id, title: deliveryWords(id).name, about: deliveryWords(id).about })),
+)
 const here = computed(() => deliveriesHere(props.c))
 
 /** Another stand begins with what is usual there. */
@@ -29,19 +32,7 @@ const idle = computed(() =>
   <fieldset>
     <legend>{{ words.howYouFish }}</legend>
     <v-select :label="words.from" :items="stands" :model-value="c.stand" class="wide" @update:model-value="setStand" />
-    <div class="wide ways" role="group" :aria-label="words.waysLookedAt">
-      <button
-        v-for="id in possible"
-        :key="id"
-        type="button"
-        :aria-pressed="here.has(id)"
-        :title="deliveryWords(id).about"
-        :data-way="id"
-        @click="toggle(id)"
-      >
-        {{ deliveryWords(id).name }}
-      </button>
-    </div>
+    <PillRow class="wide" :label="words.waysLookedAt" :choices="ways" :pressed="(id) => here.has(id)" @press="toggle" />
     <p class="wide said">
       {{ c.deliveries ? words.yourWays : c.stand ? words.usualFromThere : words.usualAnywhere }}
       <button v-if="c.deliveries" type="button" class="again" @click="water.change({ deliveries: null })">
@@ -64,24 +55,6 @@ const idle = computed(() =>
 <style scoped src="./fields.css"></style>
 
 <style scoped>
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-6);
-}
-.ways button {
-  min-height: 40px;
-  padding: 0 var(--space-12);
-  border: 1px solid rgba(var(--v-border-color), 0.45);
-  border-radius: var(--radius-round);
-  font-size: var(--text-3);
-}
-.ways button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-primary));
-  border-color: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-  font-weight: 600;
-}
 .said {
   font-size: var(--text-3);
   opacity: var(--v-medium-emphasis-opacity);
