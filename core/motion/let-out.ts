@@ -40,7 +40,11 @@ export function behindBallPath(plan: CastPlan, track: PathBuffer): void {
   pass(behindM, inWater(plan, (ballM ?? 0) + belowM), track)
 }
 
-function pass(behindM: number, z: number, track: PathBuffer): void {
+/** A short heavy line may sag a hair ahead of where it is held: nothing is drawn ahead of the rod. */
+const notAhead = (behindM: number): number => Math.max(0, behindM)
+
+function pass(atM: number, z: number, track: PathBuffer): void {
+  const behindM = notAhead(atM)
   track.add(behindM, z, 0)
   track.markRetrieveStart()
   track.add(behindM, z, LET_OUT.passS, 1)
@@ -49,7 +53,8 @@ function pass(behindM: number, z: number, track: PathBuffer): void {
 /** Drifted: the lure hangs behind the boat that slides, held or lifted and let fall. */
 export function driftedPath(plan: CastPlan, track: PathBuffer): void {
   const { flowMps, retrieveSpeedMps, pullDurationS, pauseS, motion, density } = plan
-  const { depthM, behindM } = rides(plan, Math.hypot(flowMps[0], flowMps[1]))
+  const { depthM, behindM: atM } = rides(plan, Math.hypot(flowMps[0], flowMps[1]))
+  const behindM = notAhead(atM)
   const z = inWater(plan, depthM)
   if (pauseS === 0) return pass(behindM, z, track)
   const top = inWater(plan, z - retrieveSpeedMps * pullDurationS)

@@ -15,7 +15,7 @@ async function show() {
   text.value = writeShare(props.kind, props.id, await repository.readAll()) ?? ''
   const address = `${location.origin}/take#${await packed(text.value)}`
   try {
-    code.value = qrPicture(address)
+    code.value = qrPicture(address, 'L')
   } catch {
     // More than a code can hold.
     code.value = null
