@@ -26,7 +26,7 @@ const isShown = (id: string) => (id === ALL ? together.value : !together.value &
 /** One list for all, or another fish leads; the others stay welcome. */
 function look(id: string) {
   together.value = id === ALL
-  if (together.value || id === props.asked.c.speciesId) return
+  if (id === ALL || id === props.asked.c.speciesId) return
   water.change({ speciesId: id, alsoFor: sought.value.filter((one) => one !== id) })
 }
 const ask = latestOnly(
