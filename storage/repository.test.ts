@@ -284,11 +284,15 @@ describe('a database of the sixth version', () => {
   })
 })
 
-describe('a database of the eighth version', () => {
-  it('takes on what waters, places and rigs have gained', async () => {
-    const old = new Dexie('old-eight')
-    const { box, places, waters, outings } = V9
-    old.version(8).stores({
+describe.each([
+  ['eighth', 8, V9],
+  ['ninth', 9, V10],
+] as const)('a database of the %s version', (_, version, frozen) => {
+  it('takes on what waters, places and rigs have gained since', async () => {
+    const name = `old-${version}`
+    const old = new Dexie(name)
+    const { box, places, waters, outings } = frozen
+    old.version(version).stores({
       ...Object.fromEntries(
         [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings', 'backups', 'unreadable'].map(
           (kind) => [kind, 'id'],
@@ -302,41 +306,13 @@ describe('a database of the eighth version', () => {
     for (const [kind, things] of Object.entries({ ...box, places, waters, outings }))
       await old.table(kind).bulkAdd(things as unknown[])
     old.close()
-    const now = await new Repository(new YgrionDb('old-eight')).readAll()
-    const archive = readArchive(JSON.stringify(V9))
+    const now = await new Repository(new YgrionDb(name)).readAll()
+    const archive = readArchive(JSON.stringify(frozen))
     if (!archive.ok) throw new Error('the frozen archive does not open')
     expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
     expect(now.places).toEqual(sorted(archive.archive.places))
-    expect(now.waters.every((w) => w.stand === null && w.deliveries === null)).toBe(true)
-    expect(now.outings).toEqual(sorted(archive.archive.outings))
-  })
-})
-
-describe('a database of the ninth version', () => {
-  it('takes on what waters and places have gained', async () => {
-    const old = new Dexie('old-nine')
-    const { box, places, waters, outings } = V10
-    old.version(9).stores({
-      ...Object.fromEntries(
-        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings', 'backups', 'unreadable'].map(
-          (kind) => [kind, 'id'],
-        ),
-      ),
-      waters: 'placeId',
-      settings: 'key',
-      drafts: 'key',
-      steps: '++nth, tab',
-    })
-    for (const [kind, things] of Object.entries({ ...box, places, waters, outings }))
-      await old.table(kind).bulkAdd(things as unknown[])
-    old.close()
-    const now = await new Repository(new YgrionDb('old-nine')).readAll()
-    const archive = readArchive(JSON.stringify(V10))
-    if (!archive.ok) throw new Error('the frozen archive does not open')
-    expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
-    expect(now.places).toEqual(sorted(archive.archive.places))
-    expect(now.waters.every((w) => w.shoal === null && w.signs.length === 0 && !w.lamps)).toBe(true)
-    expect(now.places.every((p) => !p.noLead)).toBe(true)
+    expect(now.waters.every((w) => w.shoal === null && w.signs.length === 0 && w.stand !== undefined)).toBe(true)
+    expect(now.places.every((p) => !p.noLead && p.mostLures !== undefined)).toBe(true)
     expect(now.outings).toEqual(sorted(archive.archive.outings))
   })
 })

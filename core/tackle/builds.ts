@@ -1,5 +1,5 @@
 import { LOOSE_STYLES } from '../../data/hooks'
-import { SOFT_AS_TRAILER, TRAILER_BAND } from '../../data/trailers'
+import { SOFT_AS_TRAILER, TRAILER_ADDS, TRAILER_BAND } from '../../data/trailers'
 import type { TackleBox } from './tackle-box'
 import type { MountKind } from './family'
 import { hookGapM, type HookSize } from './hook-size'
@@ -133,6 +133,10 @@ function trailersOf(lure: Lure, box: TackleBox): (Trailer | null)[] {
   return [null, ...ready, ...softTrailers(lure, box, ready)]
 }
 
+/** A trailer that deadens a plate before it, clipped on or its own. */
+export const isBulky = ({ kind }: Pick<Trailer, 'kind'>): boolean =>
+  TRAILER_ADDS[kind].presence > 0.1 || kind === 'kicking-craw'
+
 /** Plates that a jig can be fished with, and without. */
 function clipsOf(lure: Lure, { terminals }: TackleBox): (Terminal | null)[] {
   if (!familyOf(lure.family).capabilities?.takesClip) return [null]
@@ -158,7 +162,7 @@ export function buildsOf(lure: Lure, box: TackleBox): Build[] {
   const own = lureMass(lure).kg
   return mountsOf(lure, box).flatMap((mount) =>
     trailersOf(lure, box).flatMap((trailer) =>
-      clipsOf(lure, box).map((clip) => ({
+      (trailer && isBulky(trailer) ? [null] : clipsOf(lure, box)).map((clip) => ({
         lure,
         mount,
         trailer,

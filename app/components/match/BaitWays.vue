@@ -21,7 +21,7 @@ const best = computed(() => match.ways?.ways[0]?.score ?? 1)
               <span v-if="way.setUp.build.mount.kind !== 'own'">{{ sayMountKind(way.setUp.build.mount.kind) }}</span>
               <small>{{ sayRig(way.setUp) }}</small></span
             >
-            <span class="bar" aria-hidden="true"><span :style="{ transform: `scaleX(${way.score / best})` }" /></span>
+            <PlainBar :share="way.score / best" />
             <b class="points">{{ Math.round(way.score) }}</b>
           </button>
         </li>
@@ -74,18 +74,6 @@ ol button[aria-pressed='true'] {
   flex-basis: 100%;
   font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
-}
-.bar {
-  height: 6px;
-  border-radius: var(--radius-s);
-  background: rgba(var(--v-border-color), var(--v-border-opacity));
-  overflow: hidden;
-}
-.bar span {
-  display: block;
-  height: 100%;
-  transform-origin: left;
-  background: rgb(var(--v-theme-primary));
 }
 .points {
   text-align: right;

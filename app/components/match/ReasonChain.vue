@@ -44,7 +44,7 @@ const more = computed(() => props.row.parts.length - first.value.size)
     <section v-for="link in links" :key="link.id" class="link" :aria-label="link.name">
       <h3>
         <span>{{ link.name }}</span>
-        <span class="bar" aria-hidden="true"><span :style="{ transform: `scaleX(${link.chance})` }" /></span>
+        <PlainBar :share="link.chance" />
         <b>{{ Math.round(100 * link.chance) }} %</b>
       </h3>
       <ul>
@@ -88,18 +88,6 @@ h3 {
 }
 h3 b {
   text-align: right;
-}
-.bar {
-  height: 8px;
-  border-radius: var(--radius-s);
-  background: rgba(var(--v-border-color), var(--v-border-opacity));
-  overflow: hidden;
-}
-.bar span {
-  display: block;
-  height: 100%;
-  transform-origin: left;
-  background: rgb(var(--v-theme-primary));
 }
 ul {
   list-style: none;

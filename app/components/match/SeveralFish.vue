@@ -56,7 +56,7 @@ watch(
             <span class="how">{{ row.setUp.handling.retrieve.name }} · {{ sayRig(row.setUp) }}</span>
             <span v-for="one in row.by" :key="one.speciesId" class="one">
               <span>{{ nameOf(one.speciesId) }}</span>
-              <span class="bar" aria-hidden="true"><span :style="{ transform: `scaleX(${one.score / 100})` }" /></span>
+              <PlainBar :share="one.score / 100" tone="secondary" />
               <span>{{ one.score > 0 ? Math.round(one.score) : words.cannot }}</span>
             </span>
           </li>
@@ -110,17 +110,5 @@ b {
 }
 .one > :last-child {
   text-align: right;
-}
-.bar {
-  height: 6px;
-  border-radius: var(--radius-s);
-  background: rgba(var(--v-border-color), var(--v-border-opacity));
-  overflow: hidden;
-}
-.bar span {
-  display: block;
-  height: 100%;
-  transform-origin: left;
-  background: rgb(var(--v-theme-secondary));
 }
 </style>

@@ -13,9 +13,8 @@ import {
   SMALL_GUIDES_M,
   WEAK_LINK,
 } from '../../../data/tackle-limits'
-import { TRAILER_ADDS } from '../../../data/trailers'
 import type { RoleId } from '../../quantity'
-import { gapBand, hookFits, trailerFits, type GAP_BAND } from '../builds'
+import { gapBand, hookFits, isBulky, trailerFits, type GAP_BAND } from '../builds'
 import { headSnag } from '../head-snag'
 import { hookGapM, type HookSize } from '../hook-size'
 import { eachHook, hookPoints, sizeForGap } from '../hung-hooks'
@@ -272,7 +271,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'bladed-trailer': ({ lure, trailer }) => {
     if (!capabilitiesOf(lure).slimTrailer || !trailer) return null
     const figures = { trailer: trailer.kind }
-    return TRAILER_ADDS[trailer.kind].presence > 0.1 || trailer.kind === 'kicking-craw' ? wrong(figures) : good(figures)
+    return isBulky(trailer) ? wrong(figures) : good(figures)
   },
   'trailer-length': ({ lure, trailer }) => {
     if (!lure || !trailer || !familyOf(lure.family).takesTrailer) return null
