@@ -137,9 +137,9 @@ function trailersOf(lure: Lure, box: TackleBox): (Trailer | null)[] {
 export const isBulky = ({ kind }: Pick<Trailer, 'kind'>): boolean =>
   TRAILER_ADDS[kind].presence > 0.1 || kind === 'kicking-craw'
 
-/** Plates that a jig can be fished with, and without. */
-function clipsOf(lure: Lure, { terminals }: TackleBox): (Terminal | null)[] {
-  if (!familyOf(lure.family).capabilities?.takesClip) return [null]
+/** Plates that a jig can be fished with, and without; none before a bulky trailer. */
+function clipsOf(lure: Lure, trailer: Trailer | null, { terminals }: TackleBox): (Terminal | null)[] {
+  if (!familyOf(lure.family).capabilities?.takesClip || (trailer && isBulky(trailer))) return [null]
   return [null, ...terminals.filter((t) => t.count > 0 && t.kind === 'clip-blade')]
 }
 
@@ -162,7 +162,7 @@ export function buildsOf(lure: Lure, box: TackleBox): Build[] {
   const own = lureMass(lure).kg
   return mountsOf(lure, box).flatMap((mount) =>
     trailersOf(lure, box).flatMap((trailer) =>
-      (trailer && isBulky(trailer) ? [null] : clipsOf(lure, box)).map((clip) => ({
+      clipsOf(lure, trailer, box).map((clip) => ({
         lure,
         mount,
         trailer,
@@ -181,7 +181,8 @@ export function buildsOf(lure: Lure, box: TackleBox): Build[] {
 export function countBuilds(box: TackleBox, most: number): number {
   let sum = 0
   for (const lure of box.lures) {
-    sum += mountsOf(lure, box).length * trailersOf(lure, box).length * clipsOf(lure, box).length
+    const dressings = trailersOf(lure, box).reduce((n, trailer) => n + clipsOf(lure, trailer, box).length, 0)
+    sum += mountsOf(lure, box).length * dressings
     if (sum > most) return sum
   }
   return sum
