@@ -12,6 +12,7 @@ import { lineTable, pathCosts } from './line-bench'
 import { median, times } from './timing'
 import { solveOde } from '../core/testing/ode'
 import { lakeDays, ratioText, takesOf, takesRatio } from '../core/testing/lake-days'
+import { kitDaysAt, takesWith } from '../core/testing/kit-days'
 import { messySheet } from '../core/testing/sheet'
 import type { Lure } from '../core/tackle'
 import { EMPTY_BOX } from '../core/box'
@@ -221,7 +222,19 @@ function lake() {
   say('300 mild days, advised : first choice', mild)
 }
 
+/** Kits of as many lures on the same days: the plan's against two rules of thumb. */
+function kits() {
+  const days = lakeDays(300)
+  const at = ['vessamere-north', 'vessamere-south', 'quillskar'].map(kitDaysAt)
+  const plan = takesWith(at, 'plan', days)
+  for (const by of ['noon', 'families'] as const)
+    console.log(
+      `300 marked days, kit of the plan : kit by ${by} = ${ratioText(takesRatio(plan, takesWith(at, by, days)))}`,
+    )
+}
+
 lake()
+kits()
 lineAgainstOde()
 lineTable()
 pathCosts()

@@ -16,6 +16,7 @@ import { Lure, Rig, boxFrom1 } from '../core/tackle'
 import type { Box } from '../core/box'
 import { USUAL_PRACTICE, type Practice } from '../core/match'
 import { Outing } from '../core/outing'
+import type { Plan } from '../core/plan'
 import { Conditions, Place } from '../core/water'
 
 export interface Setting {
@@ -66,7 +67,7 @@ const FIRST_KINDS = ['lures', 'heads', 'hooks', 'sinkers', 'trailers', 'leaders'
 const SECOND_KINDS = [...FIRST_KINDS, 'blades', 'terminals', 'trays', 'rigs'] as const
 
 /** What the last block below brings the database to. */
-export const DB_VERSION = 10
+export const DB_VERSION = 11
 
 /** The one schema. A new version is a new block below, with its migration and a frozen old fixture in the tests. */
 export class YgrionDb extends Dexie {
@@ -80,6 +81,7 @@ export class YgrionDb extends Dexie {
   aside!: EntityTable<RejectedRows, 'id'>
   practice!: EntityTable<KeptPractice, 'id'>
   outings!: EntityTable<Outing, 'id'>
+  plans!: EntityTable<Plan, 'id'>
   /** What was done, with the way back, by the tab that did it: undo outlives a reload. */
   steps!: EntityTable<KeptStep, 'nth'>
   /** The whole of what was stored before it was replaced; the last few. */
@@ -113,7 +115,8 @@ export class YgrionDb extends Dexie {
     this.version(7).stores({ steps: '++nth, tab', backups: 'id', unreadable: 'id' })
     this.version(8).upgrade(from7)
     this.version(9).upgrade(from8)
-    this.version(DB_VERSION).upgrade(from9)
+    this.version(10).upgrade(from9)
+    this.version(DB_VERSION).stores({ plans: 'id' })
   }
 }
 

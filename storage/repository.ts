@@ -1,6 +1,7 @@
 import { liveQuery } from 'dexie'
 import type { ArchiveContent, Photo, UnreadableRow } from '../core/exchange'
 import type { Outing } from '../core/outing'
+import type { Plan } from '../core/plan'
 import type { Conditions } from '../core/water'
 import { carryOut, tablesOf } from './carry-out'
 import type { Command, DoneBy, Replacement, Step } from './command'
@@ -128,6 +129,12 @@ export class Repository {
   /** Reads the outings now and after every change, apart from the box: a tap on the water must not read all of it. */
   watchOutings(onRead: (outings: Outing[]) => void, onError: (error: unknown) => void): () => void {
     const subscription = liveQuery(() => this.db.outings.toArray()).subscribe({ next: onRead, error: onError })
+    return () => subscription.unsubscribe()
+  }
+
+  /** Reads the plans now and after every change, apart from the box. */
+  watchPlans(onRead: (plans: Plan[]) => void, onError: (error: unknown) => void): () => void {
+    const subscription = liveQuery(() => this.db.plans.toArray()).subscribe({ next: onRead, error: onError })
     return () => subscription.unsubscribe()
   }
 

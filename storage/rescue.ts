@@ -46,7 +46,7 @@ export async function rescueContent(name: string, at: string): Promise<ArchiveCo
       await Promise.all(STORED_TABLES.map(async (table) => [table, await read(table)] as const)),
     ) as Record<(typeof STORED_TABLES)[number], never[]>
     const kept = (await rowsOf(db, 'unreadable')).flatMap((row) => UnreadableRow.safeParse(row).data ?? [])
-    const { places, waters, photos, bin, outings, aside, practice } = tables
+    const { places, waters, photos, bin, outings, plans, aside, practice } = tables
     const { id: _, ...judged } = { id: '', ...((practice[0] as typeof USUAL_PRACTICE | undefined) ?? USUAL_PRACTICE) }
     const box = Object.fromEntries(STORED_TABLES.filter(isBoxKind).map((kind) => [kind, tables[kind]]))
     return {
@@ -56,6 +56,7 @@ export async function rescueContent(name: string, at: string): Promise<ArchiveCo
       photos,
       bin,
       outings,
+      plans,
       aside,
       practice: judged,
       unreadable: [...kept, ...bad],

@@ -10,6 +10,7 @@ import {
 import { Box } from '../core/box'
 import { Practice } from '../core/match'
 import { Outing } from '../core/outing'
+import { Plan } from '../core/plan'
 import { Conditions, Place } from '../core/water'
 import { z } from '../core/zod'
 import { SINGLETON_ID } from './db'
@@ -23,6 +24,7 @@ const SCHEMAS = {
   places: Place,
   waters: Conditions,
   outings: Outing,
+  plans: Plan,
   practice: KEPT_PRACTICE,
   unreadable: UnreadableRow,
 } as const

@@ -14,7 +14,7 @@ const MOST_BACKUPS = 5
 export type BackupHead = Omit<Backup, 'content' | 'version'>
 
 /** Everything on show, read in one piece. Photos and outings are many and heavy: they are read by themselves. */
-export type Stored = Omit<ArchiveContent, 'photos' | 'outings' | 'settings'>
+export type Stored = Omit<ArchiveContent, 'photos' | 'outings' | 'plans' | 'settings'>
 
 /** The tables that {@link readShown} reads. */
 export const shownTables = (db: YgrionDb) => [
@@ -49,6 +49,7 @@ export async function readWhole(db: YgrionDb): Promise<ArchiveContent> {
     ...(await readShown(db)),
     photos: await db.photos.toArray(),
     outings: await db.outings.toArray(),
+    plans: await db.plans.toArray(),
     settings: choicesOf((await db.settings.get(SETTINGS_KEY))?.value),
   }
 }
@@ -69,7 +70,7 @@ export async function fillWhole(db: YgrionDb, content: ArchiveContent): Promise<
     await inPieces(things, (piece) => db.table(name).bulkAdd(piece))
   }
   for (const kind of BOX_KINDS) await fill(kind, content.box[kind])
-  for (const name of ['places', 'waters', 'photos', 'bin', 'outings', 'aside', 'unreadable'] as const)
+  for (const name of ['places', 'waters', 'photos', 'bin', 'outings', 'plans', 'aside', 'unreadable'] as const)
     await fill(name, content[name])
   await fill('practice', [{ id: SINGLETON_ID, ...content.practice }])
   const value = (await db.settings.get(SETTINGS_KEY))?.value

@@ -4,7 +4,7 @@ import { mdiRedo, mdiUndo, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js
 import { useHistory } from '~/stores/history'
 import { useSettings } from '~/stores/settings'
 
-/** The six views, and what holds on all of them: undo and redo, units, colours by day and night. */
+/** The seven views, and what holds on all of them: undo and redo, units, colours by day and night. */
 const settings = useSettings()
 const history = useHistory()
 const route = useRoute()
@@ -14,6 +14,7 @@ const VIEWS = [
   { to: '/box', name: words.box },
   { to: '/bench', name: words.bench },
   { to: '/', name: words.match },
+  { to: '/plan', name: words.plan },
   { to: '/outing', name: words.outing },
   { to: '/review', name: words.review },
 ]

@@ -31,7 +31,8 @@ async function take() {
   state.value = 'taken'
 }
 const goesTo = computed(() => {
-  const { box: things, outings, places } = content.value ?? { box: null, outings: [], places: [] }
+  const { box: things, outings, places, plans } = content.value ?? { box: null, outings: [], places: [], plans: [] }
+  if (plans[0]) return `/plan/${plans[0].id}`
   if (outings.length > 0) return '/outing'
   if (things?.rigs.length) return '/box/rigs'
   return things?.lures.length ? '/box' : places.length > 0 ? '/water/places' : '/'

@@ -5,6 +5,7 @@ import { useBox } from './box'
 import { useCommands } from './commands'
 import { useHistory } from './history'
 import { useOutings } from './outings'
+import { usePlans } from './plans'
 import { now, repository } from './repository'
 import { useSettings } from './settings'
 
@@ -43,6 +44,7 @@ export const useOpening = defineStore('opening', {
       await useHistory().open()
       await useBox().open((error) => this.fail(error))
       useOutings().open((error) => this.fail(error))
+      usePlans().open((error) => this.fail(error))
       const [first] = found
       if (first) useCommands().failure = { what: '', problem: { code: 'unreadable', rows: found.length, ...first } }
       if (this.stage !== 'failed') this.stage = 'open'
@@ -70,5 +72,6 @@ export const useOpening = defineStore('opening', {
 function shown(): ArchiveContent {
   const { box, places, waters, bin, aside, unreadable, practice } = useBox()
   const outings = [...useOutings().all]
-  return { box, places, waters, bin, aside, unreadable, practice, outings, photos: [], settings: {} }
+  const plans = [...usePlans().all]
+  return { box, places, waters, bin, aside, unreadable, practice, outings, plans, photos: [], settings: {} }
 }

@@ -2,7 +2,9 @@ import { outingsStoreWords as words } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
-import { Outing, isOver, type Carried, type Entry, type NewEntry } from '../../core/outing'
+import { Outing, hourOf, isOver, type Carried, type Entry, type NewEntry } from '../../core/outing'
+import { blockAt, legAt, type Plan } from '../../core/plan'
+import type { Place } from '../../core/water'
 import { removal } from '../../storage/edits'
 import type { LogChange } from '../../storage/log'
 import { plain } from '~/composables/plain'
@@ -68,6 +70,31 @@ export const useOutings = defineStore('outings', {
         { quiet: true },
       )
       return outing.id
+    },
+    /** Starts an outing from a plan: everything of its kit is carried, the first of the day is taken into the hand. */
+    async startPlan(plan: Plan, place: Place, effortBy: Outing['effortBy']) {
+      const at = momentNow()
+      const { planned } = plan
+      const leg = legAt(plan, at.slice(0, 10), hourOf(at))
+      const block = planned && blockAt(planned, leg.id, hourOf(at))
+      if (!planned || !block) return
+      const outing: Outing = {
+        id: crypto.randomUUID(),
+        placeName: place.name,
+        water: { ...plain(leg.water), date: at.slice(0, 10), hour: hourOf(at) },
+        startedAt: at,
+        effortBy,
+        carried: plain(planned.carried),
+        entries: [{ id: crypto.randomUUID(), at, kind: 'rig', carriedId: block.carriedId, wayId: block.wayId }],
+        note: '',
+        plan: { id: plan.id, name: plan.name, lureIds: planned.lures.map(({ lureId }) => lureId) },
+      }
+      const edits = [{ kind: 'outings' as const, id: outing.id, item: Outing.parse(outing) }]
+      await useHistory().run(
+        words.startedAnOutingAt(place.name),
+        { kind: 'edits', edits, alone: true },
+        { quiet: true },
+      )
     },
     /** Logs an entry, with what it means for the box. What comes back is stored: nothing is shown as logged before it is. */
     async log(outing: Outing, entry: NewEntry, label: string): Promise<Entry> {

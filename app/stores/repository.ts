@@ -5,9 +5,15 @@ export const repository = new Repository()
 
 const two = (n: number) => String(n).padStart(2, '0')
 
-export function today(): string {
+const dayOf = (at: Date) => `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`
+
+export const today = (): string => dayOf(new Date())
+
+/** The day after today. */
+export function tomorrow(): string {
   const at = new Date()
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`
+  at.setDate(at.getDate() + 1)
+  return dayOf(at)
 }
 
 /** Day and hour on the angler's own clock. */

@@ -36,6 +36,7 @@ function kept<Given extends unknown[]>(watch: (...given: Given) => () => void) {
 }
 repository.watch = kept(repository.watch.bind(repository))
 repository.watchOutings = kept(repository.watchOutings.bind(repository))
+repository.watchPlans = kept(repository.watchPlans.bind(repository))
 
 let mounted: VueWrapper | null = null
 let pinia = createPinia()

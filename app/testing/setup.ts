@@ -22,6 +22,12 @@ vi.mock('~/composables/useMatchWorker', async () => {
   const service = onThread(matchService)
   return { useMatchWorker: () => service }
 })
+vi.mock('~/composables/usePlanWorker', async () => {
+  const { onThread } = await import('./on-thread')
+  const { planService } = await import('~/workers/plan-service')
+  const service = onThread(planService)
+  return { usePlanWorker: () => service }
+})
 vi.mock('~/composables/file-work', () => import('./file-work'))
 // Drags need a page that is laid out: the browser tests have one.
 vi.mock('~/composables/useTrayDrag', () => ({ useTrayDrag: () => undefined }))

@@ -138,6 +138,7 @@ export function demoWorld(isoDate: string): World {
     bin: [],
     practice: USUAL_PRACTICE,
     outings: demoOutings(box.lures, places, (days) => daysBefore(isoDate, days)),
+    plans: [],
   }
 }
 
@@ -154,5 +155,6 @@ export function emptyWorld(isoDate: string): World {
     bin: [],
     practice: USUAL_PRACTICE,
     outings: [],
+    plans: [],
   }
 }

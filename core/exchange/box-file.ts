@@ -2,6 +2,7 @@ import { faultOf } from '../fault'
 import { z } from '../zod'
 import { Practice, USUAL_PRACTICE } from '../match'
 import { Outing } from '../outing'
+import { Plan } from '../plan'
 import { boxFrom1, boxFrom2 } from '../tackle'
 import { Box } from '../box'
 import { Conditions, Place } from '../water'
@@ -12,7 +13,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 11
+export const ARCHIVE_VERSION = 12
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -24,6 +25,7 @@ const Archive = z.strictObject({
   bin: z.array(BinItem).max(MOST_KEPT.bin),
   practice: Practice,
   outings: z.array(Outing).max(MOST_KEPT.outings),
+  plans: z.array(Plan).max(MOST_KEPT.plans),
   /** Rows of spreadsheets that wait to be mended. */
   aside: z.array(RejectedRows).max(MOST_KEPT.aside),
   /** What was stored and could not be read. */
@@ -40,8 +42,20 @@ export type ReadResult = { ok: true; archive: Archive; shared?: true } | { ok: f
 const MOST_PROBLEMS = 50
 
 export function writeArchive(all: ArchiveContent): string {
-  const { box, places, waters, photos, bin, practice, outings, aside, unreadable, settings } = all
-  const content: ArchiveContent = { box, places, waters, photos, bin, practice, outings, aside, unreadable, settings }
+  const { box, places, waters, photos, bin, practice, outings, plans, aside, unreadable, settings } = all
+  const content: ArchiveContent = {
+    box,
+    places,
+    waters,
+    photos,
+    bin,
+    practice,
+    outings,
+    plans,
+    aside,
+    unreadable,
+    settings,
+  }
   const archive: Archive = { format: 'ygrion-archive', version: ARCHIVE_VERSION, ...content }
   return JSON.stringify(archive, null, 2)
 }
@@ -74,6 +88,7 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   9: (raw) => ({ ...raw, version: 10 }),
   // And how fish lie, what is seen of them, lamps, weed, further fish; the make of lures and parts may be left out.
   10: (raw) => ({ ...raw, version: 11 }),
+  11: (raw) => ({ plans: [], ...raw, version: 12 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */
@@ -144,7 +159,7 @@ function placeOf(path: readonly PropertyKey[], raw: unknown): string {
 /** Things of one kind under one id: the store could hold only one of them. */
 function doubled({ box, ...archive }: Archive): PlacedProblem[] {
   const drawers = Object.entries(box).map(([kind, things]) => [`box › ${kind}`, things] as const)
-  const others = (['places', 'waters', 'photos', 'bin', 'outings', 'aside', 'unreadable'] as const).map(
+  const others = (['places', 'waters', 'photos', 'bin', 'outings', 'plans', 'aside', 'unreadable'] as const).map(
     (kind) => [kind, archive[kind]] as const,
   )
   return [...drawers, ...others].flatMap(([kind, things]) => {

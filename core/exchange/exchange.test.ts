@@ -11,6 +11,7 @@ import V7 from './fixtures/archive-v7.json'
 import V8 from './fixtures/archive-v8.json'
 import V9 from './fixtures/archive-v9.json'
 import V10 from './fixtures/archive-v10.json'
+import V11 from './fixtures/archive-v11.json'
 import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
@@ -80,8 +81,15 @@ describe('archive', () => {
     waters: old.waters.map((w) => ({ ...w, ...more })),
     outings: old.outings.map((o) => ({ ...o, water: { ...o.water, ...more } })),
   })
+  it('an archive of the eleventh version opens as it is; nothing was planned yet', () => {
+    const read = readArchive(JSON.stringify(V11))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    expect(read.archive).toEqual({ ...V11, plans: [], version: ARCHIVE_VERSION })
+    expect(read.archive.box.lures.some((l) => l.make?.plastic === 'salted')).toBe(true)
+  })
   /** What the eleventh version says more: how fish lie, what is seen of them, lamps, weed, further fish; whether lead is allowed. */
   const seen = <T extends Waters & { places: object[] }>(old: T) => ({
+    plans: [],
     ...withWater(old, { shoal: null, signs: [], lamps: false, weedDrift: 'none', alsoFor: [] }),
     places: old.places.map((p) => ({ ...p, noLead: false })),
   })

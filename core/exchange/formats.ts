@@ -8,6 +8,7 @@ import { writeLures, writeTests } from './csv'
 import { writeGpx } from './gpx'
 import { writeOutings } from './outings-out'
 import { writeOutingsJson } from './outings-json'
+import { writeCalendar, writePacking, type PackRow, type PlanCalendar } from './plan-out'
 
 /** A kind of file that leaves the app: what it is called, its type, and how it is written. */
 export interface ExportFormat<Input> {
@@ -54,6 +55,18 @@ export const FORMATS = {
     mime: 'application/json',
     stem: (_, day) => `ygrion-log-${day}`,
     write: writeOutingsJson,
+  }),
+  calendar: format<PlanCalendar>({
+    extension: 'ics',
+    mime: 'text/calendar;charset=utf-8',
+    stem: (label) => label,
+    write: writeCalendar,
+  }),
+  packing: format<readonly PackRow[]>({
+    extension: 'csv',
+    mime: CSV,
+    stem: (label) => `${label} packing`,
+    write: (rows) => `${BYTE_ORDER_MARK}${writePacking(rows)}`,
   }),
   places: format<readonly Place[]>({
     extension: 'gpx',

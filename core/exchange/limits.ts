@@ -10,6 +10,7 @@ export const MOST_KEPT = {
   aside: 200,
   unreadable: 20_000,
   outings: 20_000,
+  plans: 500,
 } as const
 
 /** The largest files that are read, bytes: told before any of it is read. */

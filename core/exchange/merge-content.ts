@@ -39,6 +39,7 @@ export function mergeContent(mine: ArchiveContent, theirs: ArchiveContent): Merg
     aside: join(mine.aside, theirs.aside, byId),
     unreadable: join(mine.unreadable, theirs.unreadable, byId),
     outings: join(mine.outings, theirs.outings, byId),
+    plans: join(mine.plans, theirs.plans, byId),
     practice: mine.practice,
     settings: mine.settings,
   }

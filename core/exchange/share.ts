@@ -1,5 +1,6 @@
 import type { Box } from '../box'
 import type { Outing } from '../outing'
+import type { Plan } from '../plan'
 import { USUAL_PRACTICE } from '../match'
 import { asTrailer, type Lure, type Rig } from '../tackle'
 import type { Place } from '../water'
@@ -7,25 +8,27 @@ import { ARCHIVE_VERSION, readContent, type ArchiveContent, type ReadResult } fr
 import { EMPTY_BOX } from '../box'
 import { readJson } from './json'
 
-/** One lure, rig, place or outing, with what belongs to it: a small file, or a code for a friend's phone. */
+/** One lure, rig, place, outing or plan, with what belongs to it: a small file, or a code for a friend's phone. */
 const SHARE_FORMAT = 'ygrion-share'
 
-export type ShareKind = 'lure' | 'rig' | 'place' | 'outing'
+export type ShareKind = 'lure' | 'rig' | 'place' | 'outing' | 'plan'
 
 /** What there is to share from. */
 export interface ShareFrom {
   readonly box: Box
   readonly places: readonly Place[]
   readonly outings: readonly Outing[]
+  readonly plans: readonly Plan[]
 }
 
 interface Shared {
   readonly box: Partial<Box>
   readonly places: readonly Place[]
   readonly outings: readonly Outing[]
+  readonly plans: readonly Plan[]
 }
 
-const NOTHING: Shared = { box: {}, places: [], outings: [] }
+const NOTHING: Shared = { box: {}, places: [], outings: [], plans: [] }
 
 /** A lure as it is, without its owner's life with it: tray, photo, cost, fish, changes. */
 const bareLure = (lure: Lure): Lure => ({
@@ -64,7 +67,7 @@ function rigWith(rig: Rig, box: Box): Partial<Box> {
   }
 }
 
-function sharedOf(kind: ShareKind, id: string, { box, places, outings }: ShareFrom): Shared | null {
+function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans }: ShareFrom): Shared | null {
   const find = <T extends { id: string }>(list: readonly T[]) => list.find((one) => one.id === id)
   switch (kind) {
     case 'lure': {
@@ -84,8 +87,26 @@ function sharedOf(kind: ShareKind, id: string, { box, places, outings }: ShareFr
       const place = places.find((p) => p.id === outing?.water.placeId)
       return outing ? { ...NOTHING, outings: [outing], places: place ? [{ ...place, temps: [] }] : [] } : null
     }
+    case 'plan': {
+      const plan = find(plans)
+      if (!plan) return null
+      const ids = new Set(plan.legs.map(({ water }) => water.placeId))
+      const there = places.filter((p) => ids.has(p.id)).map((p) => ({ ...p, temps: [] }))
+      return { ...NOTHING, plans: [barePlan(plan)], places: there }
+    }
   }
 }
+
+/** A plan without what speaks of its owner's box: whoever takes it in works it out with his own. */
+const barePlan = (plan: Plan): Plan => ({
+  ...plan,
+  limits: { ...plan.limits, trayIds: null },
+  pinned: [],
+  leftHome: [],
+  locks: [],
+  planned: null,
+  ticked: [],
+})
 
 /** One thing and what belongs to it as a text; null where it is not there. */
 export function writeShare(kind: ShareKind, id: string, from: ShareFrom): string | null {
@@ -98,6 +119,7 @@ export function writeShare(kind: ShareKind, id: string, from: ShareFrom): string
     box: Object.fromEntries(filled),
     ...(shared.places.length > 0 && { places: shared.places }),
     ...(shared.outings.length > 0 && { outings: shared.outings }),
+    ...(shared.plans.length > 0 && { plans: shared.plans }),
   })
 }
 
@@ -115,6 +137,7 @@ function contentOfShare(raw: Readonly<Record<string, unknown>>): Record<string, 
     bin: [],
     practice: USUAL_PRACTICE,
     outings: [],
+    plans: [],
     aside: [],
     unreadable: [],
     settings: {},

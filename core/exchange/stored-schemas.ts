@@ -56,7 +56,17 @@ export const RejectedRows = z.strictObject({
 export type RejectedRows = z.infer<typeof RejectedRows>
 
 /** Where something lies that has a schema: a drawer of the box, or one of the rest. */
-export const STORED_TABLES = [...KINDS, 'places', 'waters', 'photos', 'bin', 'outings', 'aside', 'practice'] as const
+export const STORED_TABLES = [
+  ...KINDS,
+  'places',
+  'waters',
+  'photos',
+  'bin',
+  'outings',
+  'plans',
+  'aside',
+  'practice',
+] as const
 export type StoredTable = (typeof STORED_TABLES)[number]
 
 const Fault = z.custom<SchemaFault>((value) => z.looseObject({ kind: z.string() }).safeParse(value).success, {

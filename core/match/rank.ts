@@ -139,13 +139,17 @@ const STRIDE = 100
 
 interface Seen {
   readonly lure: Lure
-  readonly kinKey: string
+  readonly placeKey: string
   readonly looks: readonly CandidateEstimate[]
 }
 
-/** Ranks the lures of a box, each in its best set-up, best first; lures of one model share a place. Same inputs, same order. */
-export function rank(box: Box, context: MatchContext, limit: number): Placed[] {
-  const steps = rankSteps(box, context, limit)
+/** Whether sizes and colours of one model share a place, or every lure has its own. */
+export type PlaceFor = 'model' | 'lure'
+const PLACE_KEYS: Readonly<Record<PlaceFor, (lure: Lure) => string>> = { model: kinKeyOf, lure: ({ id }) => id }
+
+/** Ranks the lures of a box, each in its best set-up, best first. Same inputs, same order. */
+export function rank(box: Box, context: MatchContext, limit: number, placeFor: PlaceFor = 'model'): Placed[] {
+  const steps = rankSteps(box, context, limit, placeFor)
   for (;;) {
     const step = steps.next()
     if (step.done) return step.value
@@ -156,7 +160,13 @@ export function rank(box: Box, context: MatchContext, limit: number): Placed[] {
  * The same in steps, so that it can be watched and stopped. The lures that promise most are looked at first; what they reach is the floor under
  * which the others need no look.
  */
-export function* rankSteps(box: Box, context: MatchContext, limit: number): Generator<Step, Placed[]> {
+export function* rankSteps(
+  box: Box,
+  context: MatchContext,
+  limit: number,
+  placeFor: PlaceFor = 'model',
+): Generator<Step, Placed[]> {
+  const keyOf = PLACE_KEYS[placeFor]
   const carried = box.lures.filter((lure) => lure.count > 0)
   const threshold = topKThreshold(limit)
   const seen: Seen[] = []
@@ -167,17 +177,17 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
       threshold.floor(),
     )
     if (!looks[0]) return
-    const kinKey = kinKeyOf(lure)
-    seen.push({ lure, kinKey, looks })
+    const placeKey = keyOf(lure)
+    seen.push({ lure, placeKey, looks })
     const sound = looks.find((l) => l.snagFree)
-    if (sound) threshold.offer(kinKey, sound.log)
+    if (sound) threshold.offer(placeKey, sound.log)
   }
   let rest = carried
   if (carried.length > 4 * FIRST_LOOK) {
     const quickScores = byQuickScore(carried, context)
     for (const lure of quickScores.slice(0, FIRST_LOOK)) look(lure)
     rest = quickScores.slice(FIRST_LOOK)
-    yield { done: FIRST_LOOK, of: carried.length, first: firstPlaced(seen, carried, context, limit) }
+    yield { done: FIRST_LOOK, of: carried.length, first: firstPlaced(seen, carried, context, limit, keyOf) }
   }
   const most: { lure: Lure; most: number }[] = []
   for (const lure of rest) {
@@ -192,7 +202,7 @@ export function* rankSteps(box: Box, context: MatchContext, limit: number): Gene
     done += 1
     if (done % STRIDE === 0) yield { done, of: carried.length, first: null }
   }
-  return placed(seen, carried, context, limit)
+  return placed(seen, carried, context, limit, keyOf)
 }
 
 /** The heights that hold the first places, one for each model. */
@@ -201,9 +211,9 @@ function topKThreshold(limit: number) {
   let floor = -Infinity
   return {
     floor: () => floor,
-    offer(kinKey: string, about: number) {
-      if ((best.get(kinKey) ?? -Infinity) >= about) return
-      best.set(kinKey, about)
+    offer(placeKey: string, about: number) {
+      if ((best.get(placeKey) ?? -Infinity) >= about) return
+      best.set(placeKey, about)
       if (about > floor && best.size >= limit)
         floor = itemAt(
           [...best.values()].sort((a, b) => b - a),
@@ -241,32 +251,43 @@ function practiceOf(family: Lure['family'], habits: MatchContext['demand']['habi
   return practiceLog(favoured, warned)
 }
 
-interface OfModel {
-  readonly kinKey: string
+interface OfPlace {
+  readonly placeKey: string
   ranked: Ranked
 }
 
 /** Throws what was seen, most promising first, until the places are taken; a few casts for each lure are enough for first rows. */
-const firstPlaced = (seen: readonly Seen[], lures: readonly Lure[], context: MatchContext, limit: number): Placed[] =>
-  asPlaces(bestOfModels(seen, context, limit, FIRST_PATIENCE), lures)
+const firstPlaced = (
+  seen: readonly Seen[],
+  lures: readonly Lure[],
+  context: MatchContext,
+  limit: number,
+  keyOf: (lure: Lure) => string,
+): Placed[] => asPlaces(bestOfPlaces(seen, context, limit, FIRST_PATIENCE), lures, keyOf)
 
-function placed(seen: readonly Seen[], lures: readonly Lure[], context: MatchContext, limit: number): Placed[] {
-  const list = bestOfModels(seen, context, limit, PATIENCE)
+function placed(
+  seen: readonly Seen[],
+  lures: readonly Lure[],
+  context: MatchContext,
+  limit: number,
+  keyOf: (lure: Lure) => string,
+): Placed[] {
+  const list = bestOfPlaces(seen, context, limit, PATIENCE)
   for (const one of list) one.ranked = bestCounted(one.ranked, context)
   list.sort((a, b) => (ranksBefore(a.ranked, b.ranked) ? -1 : 1))
-  return asPlaces(list, lures)
+  return asPlaces(list, lures, keyOf)
 }
 
-function bestOfModels(seen: readonly Seen[], context: MatchContext, limit: number, patience: number): OfModel[] {
-  const list: OfModel[] = []
+function bestOfPlaces(seen: readonly Seen[], context: MatchContext, limit: number, patience: number): OfPlace[] {
+  const list: OfPlace[] = []
   const promising = [...seen].sort((a, b) => (b.looks[0]?.log ?? -Infinity) - (a.looks[0]?.log ?? -Infinity))
   let luresWithoutPlace = 0
-  for (const { kinKey, looks } of promising) {
+  for (const { placeKey, looks } of promising) {
     if (list.length >= limit && luresWithoutPlace >= LURES_PATIENCE) break
     luresWithoutPlace += 1
     const reached = (one: (typeof list)[number] | undefined) => (one ? logOf(one.ranked) : -Infinity)
     const last = list.length >= limit ? reached(list[list.length - 1]) : -Infinity
-    const twin = list.findIndex((one) => one.kinKey === kinKey)
+    const twin = list.findIndex((one) => one.placeKey === placeKey)
     const ranked = bestAmong(looks, context, Math.max(last, reached(list[twin])), patience)
     if (!ranked) continue
     if (twin >= 0) {
@@ -275,7 +296,7 @@ function bestOfModels(seen: readonly Seen[], context: MatchContext, limit: numbe
       list.splice(twin, 1)
     }
     const at = list.findIndex((one) => ranksBefore(ranked, one.ranked))
-    list.splice(at < 0 ? list.length : at, 0, { kinKey, ranked })
+    list.splice(at < 0 ? list.length : at, 0, { placeKey, ranked })
     if (at >= 0 || list.length <= limit) luresWithoutPlace = 0
     if (list.length > limit) list.pop()
   }
@@ -283,18 +304,18 @@ function bestOfModels(seen: readonly Seen[], context: MatchContext, limit: numbe
 }
 
 /** Places as they are shown: with the sizes and colours behind them, the near ones before the far, the first three a choice. */
-function asPlaces(list: readonly OfModel[], lures: readonly Lure[]): Placed[] {
-  const shown = new Map(list.map((one) => [one.kinKey, one.ranked]))
+function asPlaces(list: readonly OfPlace[], lures: readonly Lure[], keyOf: (lure: Lure) => string): Placed[] {
+  const shown = new Map(list.map((one) => [one.placeKey, one.ranked]))
   const alike = new Map<string, Lure[]>()
   for (const lure of lures) {
-    const kinKey = kinKeyOf(lure)
-    if (shown.has(kinKey)) alike.set(kinKey, [...(alike.get(kinKey) ?? []), lure])
+    const placeKey = keyOf(lure)
+    if (shown.has(placeKey)) alike.set(placeKey, [...(alike.get(placeKey) ?? []), lure])
   }
   return nearFirst(
     asChoice(
-      list.map(({ kinKey, ranked }) => ({
+      list.map(({ placeKey, ranked }) => ({
         ...ranked,
-        alike: (alike.get(kinKey) ?? [])
+        alike: (alike.get(placeKey) ?? [])
           .filter((l) => l.id !== ranked.setUp.build.lure.id)
           .map(({ id, name }) => ({ id, name })),
       })),

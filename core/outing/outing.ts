@@ -193,6 +193,8 @@ export const Outing = z.strictObject({
   /** In the order in which they were made; where the clock was set back meanwhile, its times are not. */
   entries: z.array(Entry).max(MOST_ENTRIES),
   note: z.string().max(LONGEST_NOTE).default(''),
+  /** The plan it was started from: its lures in the order in which they were taken into the kit. */
+  plan: z.strictObject({ id, name, lureIds: z.array(id).max(60) }).optional(),
 })
 export type Outing = z.infer<typeof Outing>
 

@@ -44,8 +44,9 @@ const SMALLEST_STEP = 0.004
  * @param go asked between rounds: false stops there
  */
 export function dualBound(problem: KitProblem, atLeast: Kit, rounds = 400, go: () => boolean = () => true): DualBound {
-  const { worth, weights, massKg, most, mostKg } = problem
+  const { worth, weights, massKg, most, mostKg, must = [] } = problem
   const n = weights.length
+  const held = new Set(must)
   const lambda = new Float64Array(n)
   // Begun at the kit's own worth in each scenario.
   for (const lure of atLeast.lures)
@@ -63,8 +64,10 @@ export function dualBound(problem: KitProblem, atLeast: Kit, rounds = 400, go: (
       }
       profits[lure] = profit - mu * (massKg[lure] ?? 0)
     })
-    const order = Array.from(profits.keys()).sort((a, b) => (profits[b] ?? 0) - (profits[a] ?? 0))
-    const open = order.slice(0, most).filter((lure) => (profits[lure] ?? 0) > 0)
+    const order = Array.from(profits.keys())
+      .filter((lure) => !held.has(lure) && (profits[lure] ?? 0) > 0)
+      .sort((a, b) => (profits[b] ?? 0) - (profits[a] ?? 0))
+    const open = [...must, ...order.slice(0, Math.max(0, most - must.length))]
     const value =
       lambda.reduce((sum, l) => sum + l, 0) +
       (counted ? mu * mostKg : 0) +

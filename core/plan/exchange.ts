@@ -69,12 +69,13 @@ function bestExchange(problem: KitProblem, lures: readonly number[], allowed: (o
  */
 export function exchanged(problem: KitProblem, kit: Kit, rounds = 200): Kit {
   let lures = [...kit.lures]
+  const must = new Set(problem.must)
   for (let round = 0; round < rounds; round++) {
     const room = problem.mostKg - kitKg(problem, lures)
     const found = bestExchange(
       problem,
       lures,
-      (out, into) => (problem.massKg[into] ?? 0) - (problem.massKg[out] ?? 0) <= room + 1e-9,
+      (out, into) => !must.has(out) && (problem.massKg[into] ?? 0) - (problem.massKg[out] ?? 0) <= room + 1e-9,
     )
     if (!found) break
     lures = lures.map((lure, place) => (place === found.place ? found.into : lure))

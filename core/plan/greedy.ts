@@ -22,14 +22,24 @@ interface Asked {
  * Lures taken one after another, each the one that adds most to those before it; by what it adds for its weight where `perKg`. What a lure adds never grows as the kit
  * does, so most need not be asked again (lazy greedy, Minoux 1978).
  */
-function greedyBy({ worth, weights, massKg, most, mostKg }: KitProblem, perKg: boolean): number[] {
+function greedyBy({ worth, weights, massKg, most, mostKg, must = [] }: KitProblem, perKg: boolean): number[] {
   const best = new Float64Array(weights.length)
-  const ranking = (one: Asked) => (perKg ? one.gain / Math.max(1e-6, massKg[one.lure] ?? 0) : one.gain)
-  let queue = worth.map((row, lure): Asked => ({ lure, gain: gainOf(row, best, weights), at: 0 }))
-  const inOrder = (a: Asked, b: Asked) => ranking(b) - ranking(a) || a.lure - b.lure
-  queue.sort(inOrder)
   const taken: number[] = []
   let kg = 0
+  const take = (lure: number) => {
+    taken.push(lure)
+    kg += massKg[lure] ?? 0
+    const row = worth[lure]
+    if (row) for (let s = 0; s < best.length; s++) best[s] = Math.max(best[s] ?? 0, row[s] ?? 0)
+  }
+  for (const lure of must.slice(0, most)) take(lure)
+  const ranking = (one: Asked) => (perKg ? one.gain / Math.max(1e-6, massKg[one.lure] ?? 0) : one.gain)
+  const held = new Set(taken)
+  let queue = worth
+    .map((row, lure): Asked => ({ lure, gain: gainOf(row, best, weights), at: taken.length }))
+    .filter(({ lure }) => !held.has(lure))
+  const inOrder = (a: Asked, b: Asked) => ranking(b) - ranking(a) || a.lure - b.lure
+  queue.sort(inOrder)
   while (taken.length < most) {
     queue = queue.filter(({ lure, gain }) => gain > 0 && kg + (massKg[lure] ?? 0) <= mostKg + 1e-9)
     const first = queue[0]
@@ -42,10 +52,7 @@ function greedyBy({ worth, weights, massKg, most, mostKg }: KitProblem, perKg: b
       continue
     }
     queue.shift()
-    taken.push(first.lure)
-    kg += massKg[first.lure] ?? 0
-    const row = worth[first.lure]
-    if (row) for (let s = 0; s < best.length; s++) best[s] = Math.max(best[s] ?? 0, row[s] ?? 0)
+    take(first.lure)
   }
   return taken
 }

@@ -10,6 +10,8 @@ export interface KitProblem {
   readonly most: number
   /** At most so much weight, kg; Infinity where nobody counts it. */
   readonly mostKg: number
+  /** Lures that come along whatever they are worth, by their place. */
+  readonly must?: readonly number[]
 }
 
 /** A kit: lures by their place in the problem, in the order in which they were taken, and what it is worth. */

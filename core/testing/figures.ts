@@ -34,6 +34,11 @@ const said = z
   .min(1)
   .regex(/^[a-z0-9 -]+$/)
 const lists = z.record(z.string(), z.array(said).min(1))
+const sumsToOne = (weights: readonly unknown[]) =>
+  Math.abs(weights.reduce<number>((sum, w) => sum + Number(w), 0) - 1) < 1e-9
+/** Levels of what is not known, and how likely each is. */
+const levels = (row: z.ZodType<{ readonly weight: unknown }>) =>
+  z.array(row).refine((rows) => sumsToOne(rows.map(({ weight }) => weight)), { error: 'weights do not add up to 1' })
 /** The end of a step, or of none. */
 const upTo = z.number().positive().or(z.literal(Infinity))
 const metres = (most: number) => between(0.0001, most)
@@ -344,6 +349,29 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     POOR: between(5, 40),
     NEAR: between(0.01, 0.2),
     PAIR: ordered({ finish: share, search: share, among: between(3, 30), least: share }, 'finish', 'search'),
+  },
+  plan: {
+    CLARITIES: levels(z.strictObject({ id: said, factor: between(0.2, 4), weight: share })),
+    DEPTHS: levels(z.strictObject({ id: said, shift: between(-0.5, 0.5), weight: share })),
+    SKY_KEEPS: levels(z.strictObject({ id: said, weight: share })),
+    OTHERWISE: z.strictObject({ sky: each(SKIES, z.enum(SKIES)), wind: between(1, 3) }),
+    MOODS_BY_THOUGHT: each(
+      MOODS,
+      each(MOODS, share).refine((table) => sumsToOne(Object.values(table)), { error: 'does not add up to 1' }),
+    ),
+    WORLDS: z.strictObject({ waters: between(4, 16), tastes: between(4, 16).multipleOf(2) }),
+    TASTE: z.strictObject(
+      Object.fromEntries(
+        ['size', 'vibration', 'flash', 'colour', 'sound', 'family'].map((key) => [key, between(0, 0.6)]),
+      ),
+    ),
+    TASTE_STEP: between(1.3, 3),
+    LOOKED_AT: between(12, 40),
+    RETIE: z.strictObject({ minutes: between(0.5, 10), costs: between(0, 0.2) }),
+    OUTFIT_SETS: between(50, 500),
+    FORGOTTEN_H: between(1, 4),
+    SPARES: z.record(said, z.strictObject({ hours: between(1, 12), least: between(1, 8) })),
+    TWICE_FROM: between(0.02, 0.2),
   },
   remedy: {
     REMEDY: z.strictObject({

@@ -28,16 +28,18 @@ export interface DayOf {
   readonly spots: readonly Spot[]
   readonly outing: Outing
   readonly schooling: boolean
+  /** What fish may want: of all there is, where more is there than is carried; the match’s own first. */
+  readonly wanted?: readonly Carried[]
 }
 
 /** Takes of a day fished on the simulated lake. `random` changes as often as the advised one is let, to something drawn evenly. */
 export function fishDay(
   seed: number,
   angler: Angler,
-  { carried, spots, outing, schooling }: DayOf,
+  { carried, spots, outing, schooling, wanted }: DayOf,
   day: 'marked' | 'mild' = 'marked',
 ): { takes: number; landed: number; changes: number; turned: Variable[] } {
-  const lake = new Lake(seed, carried, spots, outing.water.depthM, DAY_MIN, day)
+  const lake = new Lake(seed, wanted ?? carried, spots, outing.water.depthM, DAY_MIN, day)
   const random = seededRandom(seed + 50_000)
   const [first] = carried
   const [firstWay] = first?.ways ?? []

@@ -15,6 +15,18 @@ export { sayJoint } from './joints'
 export { sayGap, sayHinge, sayHolds, sayKnob } from './match'
 export { sayUse } from './parts'
 export { sayFurtherAt, sayMember } from './rigs'
+export {
+  factorName,
+  levelName,
+  sayAdds,
+  sayHours,
+  sayJob,
+  sayLevel,
+  sayProof,
+  sayShare,
+  sayShort,
+  sayWay,
+} from './plan'
 export { questionWords } from './questions'
 export {
   labelledRig,

@@ -67,13 +67,19 @@ export const sayFailure = (what: string, problem: StoreProblem): string =>
   `${what ? `“${what}” was not stored. ` : ''}${sayStoreProblem(problem)}`
 
 /** What a friend shared: “Rig: Tokka on a snap”, “Line: Braid 0.13”. */
-export function sharedHere({ box, places, outings }: Pick<ArchiveContent, 'box' | 'places' | 'outings'>): string[] {
+export function sharedHere({
+  box,
+  places,
+  outings,
+  plans,
+}: Pick<ArchiveContent, 'box' | 'places' | 'outings' | 'plans'>): string[] {
   const drawers = Object.entries(box).flatMap(([kind, list]) =>
     (list as readonly { name?: string }[]).map(({ name }) => `${capital(KINDS[kind]?.one ?? kind)}: ${name ?? ''}`),
   )
   return [
     ...drawers,
     ...places.map(({ name }) => `${capital('place')}: ${name}`),
+    ...plans.map(({ name }) => `${capital('plan')}: ${name}`),
     ...outings.map(({ placeName, startedAt }) => `${capital('outing')}: ${placeName}, ${startedAt.slice(0, 10)}`),
   ]
 }

@@ -1,4 +1,6 @@
 import equal from 'fast-deep-equal'
+import { Plan } from '../../plan'
+import type { Conditions } from '../../water'
 import { demoWorld } from '../../demo/world'
 import {
   guessColumns,
@@ -106,6 +108,7 @@ export function smallWorld(): ArchiveContent {
     box: { ...box, ...few, trays: box.trays, lures, rigs, tests } as typeof box,
     places: world.places.slice(0, 2),
     outings: world.outings.slice(0, 2),
+    plans: [smallPlan(world.waters[0])],
     photos: [{ id: 'p', dataUrl: 'data:image/png;base64,AAAA' }],
     bin: [{ id: 'lures:a', kind: 'lures', at: '2026-06-12T10:00:00', item: lure }],
     aside: [
@@ -126,6 +129,19 @@ export function smallWorld(): ArchiveContent {
     ],
     settings: { system: 'metric', references: { fall: lure.id } },
   }
+}
+
+/** A plan with everything said that can be, but what came of it. */
+function smallPlan(water: Conditions | undefined): Plan {
+  return Plan.parse({
+    id: 'plan-1',
+    name: 'A day',
+    legs: [{ id: 'leg-1', water, fromH: 5, toH: 9, forecast: [{ hour: 6, sky: 'rain' }] }],
+    limits: { lures: 5, rods: 2, luresKg: 0.4 },
+    spread: { mood: { active: 1, neutral: 0 } },
+    added: [{ id: 'a', name: 'The wind turns', weight: 0.2, windMps: 9 }],
+    ticked: ['rod a'],
+  })
 }
 
 /** Everything that is worked out of a box as soon as it is shown. */

@@ -70,6 +70,7 @@ export const topBar = {
   box: 'Box',
   bench: 'Bench',
   match: 'Match',
+  plan: 'Plan',
   outing: 'Outing',
   review: 'Review',
 } as const
@@ -102,6 +103,7 @@ export const shareThing = {
     rig: 'The rig with all its parts, without prices.',
     place: 'The place with its rules and its position; no temperatures. Share a position only where you want it known.',
     outing: 'The whole log of the day and its place, with positions. Share it only where you want them known.',
+    plan: 'Days, places and what the water may be; no lures of yours. Your friend works it out with his own box. Positions go along.',
   },
   saveAsAFile: 'Save as a file',
   close: 'Close',

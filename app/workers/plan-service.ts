@@ -1,0 +1,132 @@
+import {
+  afterTried,
+  chooseKit,
+  layOut,
+  proveKit,
+  tableSteps,
+  withLocked,
+  type Plan,
+  type Planned,
+  type PlanWorld,
+  type Proof,
+  type Answered,
+  type WorthTable,
+} from '../../core/plan'
+import { rulesFor, type Practice, type RecordEntry } from '../../core/match'
+import { EMPTY_BOX, type Box } from '../../core/box'
+import type { Place } from '../../core/water'
+import { sayRig } from '../../words'
+
+/** A plan to be worked out, and how the angler judges. The box is known already. */
+export interface PlanRequest {
+  readonly plan: Plan
+  readonly places: readonly Place[]
+  readonly practice: Practice
+  /** What was tried in outings from this plan, and from when on the rest is laid out; null lays out all. */
+  readonly tried: readonly Answered[]
+  readonly from: { readonly date: string; readonly hour: number } | null
+  /** Moment it is asked at. */
+  readonly at: string
+}
+
+/** How far it has come; with a plan that holds for the waters so far, where there is a new one. */
+export interface PlanProgress {
+  readonly done: number
+  readonly of: number
+  readonly planned: Planned | null
+}
+
+export type PlanReply = { ok: true; planned: Planned } | { ok: false; problem: string } | null
+
+let box: Box = EMPTY_BOX
+let record: readonly RecordEntry[] = []
+let newest = 0
+
+/** What was ranked last, and for which question: other limits need no new ranking. */
+let ranked: { readonly key: string; readonly table: WorthTable } | null = null
+
+/** How long is worked without listening, ms; and after how many waters a plan so far is told. */
+const YIELD_EVERY_MS = 25
+const TELL_EVERY = 14
+/** How long the proof is sought, ms. */
+const PROOF_MS = 15_000
+const breathe = () => new Promise<void>((resolve) => setTimeout(resolve))
+
+/** What of a plan its ranking hangs on: how many are carried, what is ticked and what came of it do not count. */
+function rankingKey({ plan, places, practice }: PlanRequest): string {
+  const { legs, spread, added, pinned, leftHome, locks, limits } = plan
+  const lures = [...new Set([...pinned, ...locks.map(({ lureId }) => lureId)])]
+  return JSON.stringify([legs, spread, added, lures, leftHome, limits.trayIds, places, practice])
+}
+
+/** The hours that are still to come. */
+function rest(table: WorthTable, from: PlanRequest['from']): WorthTable {
+  if (!from) return table
+  const hours = table.hours.filter(({ slot: { leg, toH } }) => {
+    const { date } = leg.water
+    return date > from.date || (date === from.date && toH > from.hour)
+  })
+  return hours.length > 0 ? { ...table, hours } : table
+}
+
+const SO_FAR: Proof = { bound: 1, by: 'gains' }
+
+export const planService = {
+  setBox(next: Box) {
+    box = next
+    ranked = null
+  },
+  setRecord(next: readonly RecordEntry[]) {
+    record = next
+    ranked = null
+  },
+  /** Works a plan out; null where a newer question took its place, or it was stopped. */
+  async plan(asked: PlanRequest, onProgress: (progress: PlanProgress) => unknown): Promise<PlanReply> {
+    const mine = ++newest
+    const plan = withLocked(asked.plan)
+    const world: PlanWorld = {
+      box,
+      places: asked.places,
+      judging: { sides: asked.practice.sides, rules: rulesFor(asked.practice), record },
+    }
+    try {
+      const key = rankingKey(asked)
+      if (ranked?.key !== key) {
+        const steps = tableSteps(plan, world)
+        let heard = performance.now()
+        for (;;) {
+          const step = steps.next()
+          if (step.done) {
+            ranked = { key, table: step.value }
+            break
+          }
+          const { done, of, table } = step.value
+          const tells = done === 0 || done === 1 || done % TELL_EVERY === 0
+          const planned = tells
+            ? layOut(plan, world, table, chooseKit(table, plan, true), SO_FAR, sayRig, asked.at)
+            : null
+          await onProgress({ done, of, planned })
+          if (performance.now() - heard > YIELD_EVERY_MS) {
+            await breathe()
+            heard = performance.now()
+            if (newest !== mine) return null
+          }
+        }
+      }
+      const table = rest(afterTried(ranked.table, asked.tried), asked.from)
+      const chosen = chooseKit(table, plan)
+      const from = performance.now()
+      const proof = proveKit(table, plan, chosen, () => performance.now() - from < PROOF_MS)
+      await breathe()
+      if (newest !== mine) return null
+      return { ok: true, planned: layOut(plan, world, table, chosen, proof, sayRig, asked.at) }
+    } catch (error) {
+      return { ok: false, problem: error instanceof Error ? error.message : String(error) }
+    }
+  },
+  /** Ends what is under way. */
+  stop() {
+    newest += 1
+  },
+}
+export type PlanService = typeof planService

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { planService } from './plan-service'
+
+expose(planService)

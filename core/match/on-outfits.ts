@@ -1,0 +1,44 @@
+import { evaluateBuild } from './dressed'
+import type { MatchContext } from './match-context'
+import { rodAndLineAgreement, workAgreement, workRefusal, type Tackle } from './outfit'
+import { axisLog } from './score'
+import { ranksBefore, scoreSetUp, type Ranked } from './score-breakdown'
+import { SNAG_LIMIT } from './cast-evaluation'
+import { linesThatHold } from './stay-down'
+
+/** A rod with its reel; the line on it is chosen with the lure. */
+export const outfitKey = ({ outfit: { rod, reel } }: Pick<Tackle, 'outfit'>): string => `${rod.id}|${reel.id}`
+
+/** What a set-up is worth on one rod and reel. */
+export interface OnOutfit {
+  readonly outfit: string
+  readonly ranked: Ranked
+}
+
+/**
+ * The same dressed lure, worked in the same way, on every rod and reel that may carry it here, each with the line and leader that suit it best; its own first. What breaks a
+ * limit of strength, cast or bottom on a rod is not there.
+ */
+export function onOutfits(ranked: Ranked, context: MatchContext): OnOutfit[] {
+  const { build, handling, outfit } = ranked.setUp
+  const { retrieve, retrieveSpeedMps, rodTipM } = handling
+  const { motion } = evaluateBuild(build, context.known(build.lure), context.reading)
+  const own = outfitKey({ outfit })
+  const best = new Map<string, { rigging: Tackle; castM: number; logBeforeCast: number }>()
+  for (const rigging of context.riggings) {
+    const key = outfitKey(rigging)
+    if (key === own || workRefusal(build.massKg, rigging, retrieve.delivery)) continue
+    const tackle =
+      rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
+    const { castM } = ranked.thrown.plan
+    const about = axisLog(context.demand.by.outfit, { tackle, stealth: rigging.stealth, reach: castM })
+    const known = best.get(key)
+    if (!known || about > known.logBeforeCast + 1e-12) best.set(key, { rigging, castM, logBeforeCast: about })
+  }
+  const held = linesThatHold([...best.values()], build, motion, { retrieve, rodTipM }, context)
+  const others = held.flatMap(({ rigging }): OnOutfit[] => {
+    const other = scoreSetUp({ build, handling, outfit: rigging.outfit, leader: rigging.leader }, context)
+    return other.thrown.risk > SNAG_LIMIT ? [] : [{ outfit: outfitKey(rigging), ranked: other }]
+  })
+  return [{ outfit: own, ranked }, ...others.sort((a, b) => (ranksBefore(a.ranked, b.ranked) ? -1 : 1))]
+}

@@ -1,0 +1,222 @@
+import { boundByGains, dualBound } from './bound'
+import { exchanged } from './exchange'
+import { gainOf, greedyKit } from './greedy'
+import { kitKg, kitValue, type Kit, type KitProblem } from './kit-problem'
+import { climbSets, outfitSets } from './outfit-sets'
+import type { PROOFS, Covered, Plan } from './plan'
+import { bestOn, problemOf, type TableProblem, type WorthTable } from './table'
+
+/** What to carry, and how near that is to the best there is. */
+
+/** A kit with the outfits it is fished on. */
+export interface ChosenKit {
+  /** By their places in the table. */
+  readonly outfits: readonly number[]
+  /** The problem on these outfits, and the kit by its rows, in the order in which one would take them. */
+  readonly on: TableProblem
+  readonly kit: Kit
+  /** Worth of all lures there are on all outfits there are. */
+  readonly whole: number
+}
+
+/** Sets of outfits of which the kit is made better by exchanges. */
+const POLISHED = 4
+
+/** Row of a problem: what every row of it is worth at best in each scenario. */
+const ceiling = ({ worth, weights }: KitProblem): number =>
+  kitValue(
+    { worth, weights },
+    worth.map((_, row) => row),
+  )
+
+/** Lures of a kit in the order in which one would take them, those that must come first. */
+function inOrder(problem: KitProblem, kit: Kit): Kit {
+  const rows = kit.lures.map((lure) => problem.worth[lure] ?? new Float64Array())
+  const among = {
+    ...problem,
+    worth: rows,
+    massKg: Float64Array.from(kit.lures, (lure) => problem.massKg[lure] ?? 0),
+    most: kit.lures.length,
+    mostKg: Infinity,
+    must: kit.lures.flatMap((lure, i) => (problem.must?.includes(lure) ? [i] : [])),
+  }
+  const ordered = greedyKit(among).lures.map((i) => kit.lures[i] ?? -1)
+  // What adds nothing to the others stays in the kit only where it must.
+  return { lures: ordered, value: kitValue(problem, ordered) }
+}
+
+/** The kit to carry: rods with their reels, and lures, both within their limits. `quick` leaves out the exchanges. */
+export function chooseKit(table: WorthTable, plan: Pick<Plan, 'limits' | 'pinned'>, quick = false): ChosenKit {
+  const keys = table.outfits
+  const all = keys.map((_, i) => i)
+  const kitOn = (outfits: readonly number[]) => {
+    const on = problemOf(table, outfits, plan)
+    return { outfits, on, kit: greedyKit(on.problem) }
+  }
+  const sets = outfitSets(keys, plan.limits.rods) ?? [climbSets(keys, plan.limits.rods, (set) => kitOn(set).kit.value)]
+  const tried = sets
+    .map(kitOn)
+    .sort((a, b) => b.kit.value - a.kit.value)
+    .slice(0, quick ? 1 : POLISHED)
+    .map((one) => (quick ? one : { ...one, kit: exchanged(one.on.problem, one.kit) }))
+  const best = tried.reduce((a, b) => (b.kit.value > a.kit.value + 1e-12 ? b : a), tried[0] ?? kitOn([]))
+  return {
+    ...best,
+    kit: inOrder(best.on.problem, best.kit),
+    whole: ceiling(problemOf(table, all, plan).problem),
+  }
+}
+
+/** What no kit within the limits can be worth more than, and how it is known. */
+export interface Proof {
+  readonly bound: number
+  readonly by: (typeof PROOFS)[number]
+}
+
+/** Rounds of the multipliers for one set of outfits. */
+const ROUNDS_A_SET = 120
+
+/**
+ * A bound for every kit on any outfits: marginal gains and multipliers of the problem with all outfits at once; where that leaves a gap, of each set of outfits by itself that
+ * is not ruled out sooner.
+ *
+ * @param go asked between rounds: false stops there, with what is proven so far
+ */
+export function proveKit(
+  table: WorthTable,
+  plan: Pick<Plan, 'limits' | 'pinned'>,
+  chosen: ChosenKit,
+  go: () => boolean = () => true,
+): Proof {
+  const { kit } = chosen
+  const free = problemOf(
+    table,
+    table.outfits.map((_, i) => i),
+    plan,
+  )
+  // The same lures by the rows of the wider problem.
+  const rowOf = new Map(free.lures.map((lure, row) => [lure, row]))
+  const lures = kit.lures.flatMap((row) => rowOf.get(chosen.on.lures[row] ?? -1) ?? [])
+  const inFree = { lures, value: kitValue(free.problem, lures) }
+  const gains = boundByGains(free.problem, inFree)
+  const dual = dualBound(free.problem, inFree, 400, go).bound
+  let proof: Proof = dual < gains ? { bound: dual, by: 'multipliers' } : { bound: gains, by: 'gains' }
+  const sets = outfitSets(table.outfits, plan.limits.rods)
+  if (!sets || proof.bound <= kit.value * 1.002) return proof
+  let most = kit.value
+  for (const set of sets) {
+    if (!go()) return proof
+    const { problem } = problemOf(table, set, plan)
+    const first = greedyKit(problem)
+    let bound = boundByGains(problem, first)
+    if (bound > most)
+      bound = Math.min(
+        bound,
+        dualBound(problem, { ...first, value: Math.max(first.value, 1e-9) }, ROUNDS_A_SET, go).bound,
+      )
+    most = Math.max(most, bound)
+    if (most >= proof.bound) return proof
+  }
+  proof = { bound: most, by: 'each-set' }
+  return proof
+}
+
+/** What a kit is made of, item by item. */
+export interface KitAccount {
+  readonly items: readonly { readonly lure: number; readonly adds: number; readonly without: number }[]
+  /** What would come next, one after another, each with what it would add. */
+  readonly next: readonly { readonly lure: number; readonly adds: number }[]
+  /** How many lures would add next to nothing to the kit. */
+  readonly home: number
+  readonly kg: number
+}
+
+const NEXT_TOLD = 16
+/** Less than this share of the whole box is next to nothing. */
+const NOTHING = 0.002
+
+/** What each lure adds to those before it, what would be lost without it, what would come next, and what is not missed: shares of the whole box. */
+export function accountOfKit(table: WorthTable, { on: { problem, lures }, kit, whole }: ChosenKit): KitAccount {
+  const unit = Math.max(1e-9, whole)
+  const best = new Float64Array(problem.weights.length)
+  const items = kit.lures.map((row) => {
+    const worth = problem.worth[row] ?? best
+    const adds = gainOf(worth, best, problem.weights) / unit
+    for (let s = 0; s < best.length; s++) best[s] = Math.max(best[s] ?? 0, worth[s] ?? 0)
+    const rest = kit.lures.filter((other) => other !== row)
+    return { lure: lures[row] ?? -1, adds, without: (kit.value - kitValue(problem, rest)) / unit }
+  })
+  const carried = new Set(kit.lures)
+  const kitBest = best.slice()
+  const wider = { ...problem, must: kit.lures, most: kit.lures.length + NEXT_TOLD, mostKg: Infinity }
+  const next = greedyKit(wider).lures.slice(kit.lures.length)
+  const more = next.map((row) => {
+    const worth = problem.worth[row] ?? best
+    const adds = gainOf(worth, best, problem.weights) / unit
+    for (let s = 0; s < best.length; s++) best[s] = Math.max(best[s] ?? 0, worth[s] ?? 0)
+    return { lure: lures[row] ?? -1, adds }
+  })
+  const missed = lures.filter(
+    (_, row) => !carried.has(row) && gainOf(problem.worth[row] ?? best, kitBest, problem.weights) / unit >= NOTHING,
+  )
+  return {
+    items,
+    next: more.filter(({ adds }) => adds > 1e-9),
+    home: table.lures.length - missed.length - items.length,
+    kg: kitKg(problem, kit.lures),
+  }
+}
+
+/** How much of the whole box a kit gives, level by level of what is not known: what it leaves uncovered stands out. */
+export function coverOf(table: WorthTable, { outfits, on: { lures }, kit }: ChosenKit): Covered[] {
+  const carried = kit.lures.map((row) => lures[row] ?? -1)
+  const all = table.outfits.map((_, i) => i)
+  const tastes = table.tasteCount
+  const known = new Map<string, { kit: Float64Array; whole: Float64Array }>()
+  const worthOf = (key: string) => {
+    const before = known.get(key)
+    if (before) return before
+    const there = [...(table.waters.get(key)?.chances.keys() ?? [])]
+    const best = (some: readonly number[], on: readonly number[]) => {
+      const most = new Float64Array(tastes)
+      for (const lure of some) {
+        const chance = bestOn(table, key, lure, on)
+        if (chance === 0) continue
+        const factors = table.tastes(lure)
+        for (let t = 0; t < tastes; t++) most[t] = Math.max(most[t] ?? 0, Math.min(1, chance * (factors[t] ?? 1)))
+      }
+      return most
+    }
+    const worth = { kit: best(carried, outfits), whole: best(there, all) }
+    known.set(key, worth)
+    return worth
+  }
+  const sums = new Map<
+    string,
+    { cover: Omit<Covered, 'share' | 'weight'>; kit: number; whole: number; weight: number }
+  >()
+  const add = (of: Covered['of'], id: string, key: string, weight: number, waterId: string) => {
+    const sum = sums.get(`${of} ${id}`) ?? { cover: { of, id }, kit: 0, whole: 0, weight: 0 }
+    const worth = worthOf(key)
+    table.believed(waterId).forEach((taste, t) => {
+      sum.kit += weight * taste * (worth.kit[t] ?? 0)
+      sum.whole += weight * taste * (worth.whole[t] ?? 0)
+      sum.weight += weight * taste
+    })
+    sums.set(`${of} ${id}`, sum)
+  }
+  let total = 0
+  for (const { waters } of table.hours)
+    for (const { key, weight, water } of waters) {
+      total += weight
+      if (water.added) add('added', water.added.id, key, weight, water.id)
+      else
+        for (const [factor, level] of Object.entries(water.variant.levels))
+          add(factor as Covered['of'], level, key, weight, water.id)
+    }
+  return [...sums.values()].map(({ cover, kit: of, whole, weight }) => ({
+    ...cover,
+    share: whole > 0 ? Math.min(1, of / whole) : 1,
+    weight: weight / Math.max(1e-9, total),
+  }))
+}

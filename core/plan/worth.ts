@@ -1,0 +1,69 @@
+import { LOOKED_AT } from '../../data/plan'
+import type { Box } from '../box'
+import {
+  bestOf,
+  createMatchContext,
+  onOutfits,
+  rank,
+  rankSteps,
+  type MatchContext,
+  type OnOutfit,
+  type RecordEntry,
+  type Rule,
+} from '../match'
+import { lureMass, type Lure } from '../tackle'
+import type { Conditions, Place } from '../water'
+
+/** What a lure is worth in one water: its best set-up there, on every rod and reel that may carry it. */
+export interface LureInWater {
+  readonly lure: Lure
+  readonly on: readonly OnOutfit[]
+}
+
+export interface Judging {
+  readonly sides: Parameters<typeof createMatchContext>[3]['sides']
+  readonly rules?: readonly Rule[]
+  readonly record?: readonly RecordEntry[]
+}
+
+/**
+ * What makes one water another for the match: what is asked there, where the fish are, how they see it. Figures to two places, for two hours that ask for the same to the eye
+ * need not be ranked twice.
+ */
+export function waterKey({ c, place, demand, reading, deliveries, species }: MatchContext): string {
+  const { hour: _, date: __, ...water } = c
+  const { topM, bottomM } = reading.zone
+  const seen = Math.round(2 * Math.log2(reading.zoneLux + 1e-4))
+  return JSON.stringify(
+    [place.id, species.id, water, topM, bottomM, seen, [...deliveries], demand],
+    (_, value: unknown) => (typeof value === 'number' ? Number(value.toPrecision(2)) : value),
+  )
+}
+
+/** Lures worth a look in a water, each in its best set-up; those that must be looked at, too. */
+export function luresInWater(box: Box, context: MatchContext, must: readonly string[] = []): LureInWater[] {
+  const ranked = rank(box, context, LOOKED_AT, 'lure')
+  const there = new Set(ranked.map(({ setUp }) => setUp.build.lure.id))
+  const asked = box.lures.filter(({ id, count }) => must.includes(id) && !there.has(id) && count > 0)
+  const more = asked.flatMap((lure) => bestOf(lure, box, context) ?? [])
+  return [...ranked, ...more].map((one) => ({ lure: one.setUp.build.lure, on: onOutfits(one, context) }))
+}
+
+/** A first look at a water: what can be said of it at once. */
+export function firstLures(box: Box, context: MatchContext): LureInWater[] {
+  const steps = rankSteps(box, context, LOOKED_AT / 2, 'lure')
+  for (;;) {
+    const step = steps.next()
+    const rows = step.done ? step.value : step.value.first
+    if (rows) return rows.map((one) => ({ lure: one.setUp.build.lure, on: [{ outfit: ownOutfit(one), ranked: one }] }))
+  }
+}
+
+const ownOutfit = ({ setUp: { outfit } }: { setUp: { outfit: { rod: { id: string }; reel: { id: string } } } }) =>
+  `${outfit.rod.id}|${outfit.reel.id}`
+
+export const contextOf = (c: Conditions, place: Place, box: Box, judging: Judging): MatchContext =>
+  createMatchContext(c, place, box, judging)
+
+/** What a lure weighs in the bag, kg. */
+export const carriedKg = (lure: Lure): number => lureMass(lure).kg
