@@ -22,6 +22,7 @@ export const READY: Record<string, string> = {
   '/bench/compare': 'tbody tr',
   '/bench/report?lure=demo-017': 'tbody tr',
   '/bench/sums': 'tbody tr',
+  '/plan': 'form',
   '/outing': '.carry li',
   '/outing/demo-outing-01': 'tbody tr',
   '/review': 'svg .dot',

@@ -81,7 +81,8 @@ export const usePlans = defineStore('plans', {
       const now = this.byId.get(plan.id)
       this.working = { state: 'idle' }
       this.soFar = null
-      if (now) await this.save({ ...now, planned: reply.planned }, words.workedOut(now.name), true)
+      // What came of it is no step of the angler’s: it is not undone, but worked out anew.
+      if (now) await repository.apply([{ kind: 'plans', id: now.id, item: plain({ ...now, planned: reply.planned }) }])
     },
     async stop() {
       this.working = { state: 'idle' }

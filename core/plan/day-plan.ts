@@ -162,8 +162,14 @@ export function layOut(
     const locked = held.some((one) => one.hour === h && one.at === now.main)
     const [fromH, toH] = [Math.floor(slot.fromH), slot.toH]
     const last = blocks.at(-1)
+    // Where another rod is tied anew, the stretch ends, too.
+    const sameBeside = last?.beside.every((one, i) => one.carriedId === beside[i]?.carriedId) ?? false
     const goesOn =
-      last?.legId === slot.leg.id && last.carriedId === own.carriedId && last.rodId === rodId && last.locked === locked
+      sameBeside &&
+      last?.legId === slot.leg.id &&
+      last.carriedId === own.carriedId &&
+      last.rodId === rodId &&
+      last.locked === locked
     if (last && goesOn && last.toH === fromH) {
       const span = last.toH - last.fromH
       const mean = (a: number, b: number) => (a * span + b) / (span + 1)

@@ -52,14 +52,15 @@ export function waterOf({ leg, place, fromH, toH }: Slot): Conditions {
 }
 
 /** The spread of a leg: as usual in its water, but for what the angler weighed. */
-export function spreadOf({ water }: Pick<Leg, 'water'>, own: Plan['spread']): Spread {
-  const usual = usualSpread(water)
+export function spreadOf({ water, alternatives }: Pick<Leg, 'water' | 'alternatives'>, own: Plan['spread']): Spread {
+  const usual = usualSpread(water, alternatives)
   const weighed = Object.entries(own).filter(([, levels]) => levels && Object.values(levels).some((w) => w > 0))
   return {
     ...usual,
     ...Object.fromEntries(weighed.map(([factor, levels]) => [factor, levels])),
     // Fish are the leg’s own: a weight set for another leg’s fish has no say here.
     fish: ofFish(usual.fish, own.fish),
+    water: usual.water,
   }
 }
 
@@ -92,7 +93,9 @@ export function watersOf(leg: Leg, { spread, added }: Pick<Plan, 'spread' | 'add
 
 /** An hour as one of the waters has it. */
 export function waterIn(slot: Slot, { variant, added }: DayWater): Conditions {
-  const told = waterOf(slot)
+  const known = slot.leg.alternatives.find(({ id }) => id === variant.levels.water)
+  const { id: _id, weight: _weight, ...other } = known ?? { id: '', weight: 0 }
+  const told = { ...waterOf(slot), ...other }
   if (!added) return asVariant(told, slot.place, variant)
   const { id: _, name: __, weight: ___, ...change } = added
   return asVariant({ ...told, ...change }, slot.place, variant)

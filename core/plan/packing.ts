@@ -117,7 +117,9 @@ function partLines({ tied }: Planned, box: Box, hours: ReadonlyMap<string, numbe
       const on = tied.filter(({ partIds }) => partIds.includes(part.id))
       if (on.length === 0) return []
       const fished = on.reduce((sum, { carriedId }) => sum + (hours.get(carriedId) ?? 0), 0)
-      const take = on.length + spare(what, fished)
+      // A leader stays on its rod whatever hangs on it.
+      const tiedOn = what === 'leaders' ? new Set(on.map(({ rodId }) => rodId)).size : on.length
+      const take = tiedOn + spare(what, fished)
       return [{ key: `${what} ${part.id}`, what, id: part.id, name: part.name, take, have: part.count ?? take }]
     })
   })

@@ -17,6 +17,17 @@ const ForecastHour = z.strictObject({
   visibilityM: z.number().min(0.05).max(40).optional(),
 })
 
+/** One thing that a water nobody has seen could be, and how likely it is. */
+const Alternative = z.strictObject({
+  id: z.string().min(1).max(40),
+  weight: z.number().min(0).max(1),
+  depthM: Conditions.shape.depthM,
+  visibilityM: Conditions.shape.visibilityM,
+  waterTempC: Conditions.shape.waterTempC,
+  cover: Conditions.shape.cover,
+})
+export type Alternative = z.infer<typeof Alternative>
+
 /** So many hours on one water on one day. */
 export const Leg = z
   .strictObject({
@@ -33,6 +44,8 @@ export const Leg = z
       .max(24 * 60)
       .default(0),
     forecast: z.array(ForecastHour).max(48).default([]),
+    /** What it could be, where nobody has seen it; none where it is known. */
+    alternatives: z.array(Alternative).max(12).default([]),
   })
   .refine(({ fromH, toH }) => toH > fromH, { error: 'the end comes before the beginning', path: ['toH'] })
 export type Leg = z.infer<typeof Leg>

@@ -126,6 +126,14 @@ describe('the day', () => {
     for (const { lureId } of first.lures) expect(first.carried.some((one) => one.lureId === lureId)).toBe(true)
     expect(new Set(first.tied.map(({ carriedId, rodId }) => `${carriedId} ${rodId}`)).size).toBe(first.tied.length)
   })
+  it('what is tied anew is seen in the blocks: as many changes as are told', () => {
+    const onRod = (rodId: string) =>
+      first.blocks.map(({ rodId: main, carriedId, beside }) =>
+        main === rodId ? carriedId : beside.find((one) => one.rodId === rodId)?.carriedId,
+      )
+    const changes = first.rods.flatMap(({ rodId }) => onRod(rodId).filter((id, i, all) => i > 0 && id !== all[i - 1]))
+    expect(changes).toHaveLength(first.reTies)
+  })
   it('law and strength hold in every rig of it', () => {
     for (const { lureId, rodId, reelId, lineId, partIds } of first.tied.map((t) => ({
       ...t,

@@ -22,6 +22,7 @@ describe('waters drawn from a spread', () => {
       sky: 'as-told',
       mood: 'neutral',
       fish: 'perch',
+      water: 'known',
     })
     expect(drawn.reduce((sum, v) => sum + v.weight, 0)).toBeCloseTo(1, 9)
     expect(drawVariants(spread, 8, 1)).toEqual(drawn)
@@ -58,7 +59,15 @@ describe('a water as a variant has it', () => {
   const c = water({ depthM: 6, zone: { topM: 2, bottomM: 3 }, speciesId: 'perch' })
   const as = (over: Partial<Record<Factor, string>>) =>
     asVariant(c, PLACE, {
-      levels: { clarity: 'as-told', depth: 'as-told', sky: 'as-told', mood: 'neutral', fish: 'perch', ...over },
+      levels: {
+        clarity: 'as-told',
+        depth: 'as-told',
+        sky: 'as-told',
+        mood: 'neutral',
+        fish: 'perch',
+        water: 'known',
+        ...over,
+      },
       weight: 1,
     })
   it('as it is thought where every level says so', () => expect(as({})).toEqual({ ...c, alsoFor: [] }))
@@ -85,7 +94,7 @@ describe('a water as a variant has it', () => {
             cover: { kind: 'open', topM: 0, density: 0 },
           })
           const moved = asVariant(shallow, PLACE, {
-            levels: { clarity: 'as-told', depth, sky: 'as-told', mood: 'neutral', fish: 'perch' },
+            levels: { clarity: 'as-told', depth, sky: 'as-told', mood: 'neutral', fish: 'perch', water: 'known' },
             weight: 1,
           })
           if (!species) throw new Error('no perch')
@@ -132,6 +141,6 @@ describe('what fish may want against the rules', () => {
     const [a, b] = drawTastes(2, 5)
     expect(a?.size).toBe(-(b?.size ?? 0))
     for (const { id } of FAMILIES) expect(a?.family(id)).toBe(-(b?.family(id) ?? 0))
-    expect(FACTORS).toHaveLength(5)
+    expect(FACTORS).toHaveLength(6)
   })
 })

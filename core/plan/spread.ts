@@ -4,7 +4,7 @@ import { readWater, speciesOf, type Conditions, type Place } from '../water'
 
 /** What is not known the evening before, as levels with how likely each is. */
 
-export const FACTORS = ['clarity', 'depth', 'sky', 'mood', 'fish'] as const
+export const FACTORS = ['clarity', 'depth', 'sky', 'mood', 'fish', 'water'] as const
 export type Factor = (typeof FACTORS)[number]
 
 /** How likely each level is; they add up to 1. */
@@ -21,7 +21,10 @@ const tableOf = (rows: readonly { readonly id: string; readonly weight: number }
   Object.fromEntries(rows.map(({ id, weight }) => [id, weight]))
 
 /** What is usually reckoned with in a water; fish that are as welcome are equally likely to be sought. */
-export function usualSpread({ mood, speciesId, alsoFor }: Pick<Conditions, 'mood' | 'speciesId' | 'alsoFor'>): Spread {
+export function usualSpread(
+  { mood, speciesId, alsoFor }: Pick<Conditions, 'mood' | 'speciesId' | 'alsoFor'>,
+  alternatives: readonly { readonly id: string; readonly weight: number }[] = [],
+): Spread {
   const fish = [...new Set([speciesId, ...alsoFor])]
   return {
     clarity: tableOf(CLARITIES),
@@ -29,6 +32,7 @@ export function usualSpread({ mood, speciesId, alsoFor }: Pick<Conditions, 'mood
     sky: tableOf(SKY_KEEPS),
     mood: MOODS_BY_THOUGHT[mood],
     fish: Object.fromEntries(fish.map((id) => [id, 1 / fish.length])),
+    water: alternatives.length > 0 ? tableOf(alternatives) : { known: 1 },
   }
 }
 

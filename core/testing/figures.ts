@@ -1,6 +1,6 @@
 import { STANDS } from '../../data/deliveries'
 import { COLOUR_GROUPS, FAMILIES } from '../tackle'
-import { MOODS, SKIES } from '../water'
+import { COVERS, MOODS, SKIES } from '../water'
 import { z } from '../zod'
 
 /** What the single figures of data/ may be: their bounds, and that what has an order keeps it. Read by `core/figures.test.ts`. */
@@ -372,6 +372,30 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     FORGOTTEN_H: between(1, 4),
     SPARES: z.record(said, z.strictObject({ hours: between(1, 12), least: between(1, 8) })),
     TWICE_FROM: between(0.02, 0.2),
+  },
+  'water-words': {
+    WATER_SORTS: z
+      .array(
+        z.strictObject({
+          words: z.array(said).min(1),
+          depthM: rising('depths', 0.3, 60),
+          visibilityM: rising('visibilities', 0.05, 20),
+          currentMps: between(0, 2),
+          salinity: between(0, 40),
+          cover: z.enum(COVERS),
+        }),
+      )
+      .min(1),
+    DEPTH_WORDS: z.array(z.strictObject({ words: z.array(said).min(1), depthM: rising('depths', 0.3, 60) })),
+    CLARITY_WORDS: z.array(
+      z.strictObject({ words: z.array(said).min(1), visibilityM: rising('visibilities', 0.05, 20) }),
+    ),
+    COVER_WORDS: z.array(z.strictObject({ words: z.array(said).min(1), kind: z.enum(COVERS), height: share })),
+    SEASON_WORDS: z.array(z.strictObject({ words: z.array(said).min(1), month: between(1, 12) })),
+    WATER_BY_MONTH_C: z.array(between(0, 30)).length(12),
+    PER_LATITUDE_C: between(0, 1),
+    OFF_C: between(0.5, 5),
+    SEA_SWING: share,
   },
   remedy: {
     REMEDY: z.strictObject({

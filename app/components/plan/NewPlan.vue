@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { newPlan as words } from '../../../words'
-import { Plan } from '../../../core/plan'
-import { readWater, speciesOf, startingWater } from '../../../core/water'
+import { Plan, describeWater } from '../../../core/plan'
+import { Place, readWater, speciesOf, startingWater } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { plain } from '~/composables/plain'
 import { useBox } from '~/stores/box'
@@ -54,28 +54,63 @@ const says = computed(() => {
   const fish = [at.speciesId, ...at.alsoFor].map((id) => speciesOf(id)?.name.toLowerCase() ?? id)
   return words.waterAsLast(fish.join(', '), show(at.waterTempC, 'waterTemp'), show(at.visibilityM, 'depth'))
 })
+/** A water nobody has seen yet, in a few words; empty where the place is known. */
+const text = ref('')
+const described = computed(() => {
+  const [like] = box.waters
+  const at = place.value
+  if (text.value.trim() === '' || !like || !at) return null
+  return describeWater(text.value, c.value ?? like, { latDeg: at.latDeg, isoDate: date.value })
+})
+/** A month that is said is the month of the day. */
+watch(
+  () => described.value?.month,
+  (month) => {
+    if (!month || Number(date.value.slice(5, 7)) === month) return
+    const year = Number(date.value.slice(0, 4)) + (month < Number(date.value.slice(5, 7)) ? 1 : 0)
+    date.value = `${year}-${String(month).padStart(2, '0')}-15`
+  },
+)
 const problem = computed(() => (toH.value <= fromH.value ? words.endFirst : ''))
+/** The unseen water as a place: near the one that is chosen, for sun and season. */
+const unseen = ({ latDeg, lonDeg, utcOffsetH }: Place, salinity: number): Place =>
+  Place.parse({ id: crypto.randomUUID(), name: text.value.trim().slice(0, 80), latDeg, lonDeg, utcOffsetH, salinity })
 const busy = ref(false)
 async function make() {
   const at = place.value
   if (!c.value || !at || problem.value || busy.value) return
   busy.value = true
   try {
+    const said = described.value
+    const there = said ? unseen(at, said.salinity) : at
+    const water = {
+      ...c.value,
+      ...said?.change,
+      placeId: there.id,
+      date: date.value,
+      hour: 12,
+      zone: null,
+      lightAs: null,
+    }
     const plan = Plan.parse({
       id: crypto.randomUUID(),
-      name: words.name(at.name, date.value),
+      name: words.name(there.name, date.value).slice(0, 80),
       legs: [
         {
           id: crypto.randomUUID(),
           // The day brings its own hour, light and zone.
-          water: plain({ ...c.value, date: date.value, hour: 12, zone: null, lightAs: null }),
+          water: plain(water),
+          alternatives: said?.alternatives ?? [],
           fromH: fromH.value,
           toH: toH.value,
         },
       ],
       limits: { lures: lures.value, rods: Math.min(rods.value, Math.max(1, box.box.rods.length)) },
     })
-    await plans.save(plan, words.madeAPlan(plan.name))
+    await box.edit(words.madeAPlan(plan.name), [
+      ...(said ? [{ kind: 'places' as const, id: there.id, item: there }] : []),
+      { kind: 'plans', id: plan.id, item: plan },
+    ])
     void plans.work(plan)
     await navigateTo(`/plan/${plan.id}`)
   } finally {
@@ -99,7 +134,19 @@ async function make() {
       </div>
       <v-select v-model="lures" :label="words.howManyLures" :items="upTo(24)" />
       <v-select v-model="rods" :label="words.howManyRods" :items="upTo(6)" />
-      <p class="wide quiet">
+      <v-text-field
+        v-model="text"
+        :label="words.unseen"
+        :placeholder="words.forExample"
+        maxlength="200"
+        class="wide"
+        autocomplete="off"
+      />
+      <p v-if="described" class="wide quiet" role="status">
+        {{ words.understood(described.understood.join(', ')) }}
+        <template v-if="described.left.length">{{ words.notUnderstood(described.left.join(', ')) }}</template>
+      </p>
+      <p v-else class="wide quiet">
         {{ says }} <NuxtLink to="/water">{{ words.changeIt }}</NuxtLink>
       </p>
       <v-btn type="submit" color="secondary" size="large" :loading="busy" :disabled="!c || problem !== ''">{{

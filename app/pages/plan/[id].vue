@@ -27,20 +27,18 @@ const still = computed(() => soFar.value !== null)
 const chosenId = ref<string | null>(null)
 const chosen = computed(() => planned.value?.blocks.find((b) => b.id === chosenId.value) ?? planned.value?.blocks[0])
 
-/** What the plan is asked for has changed since it was worked out. */
-const stale = ref(false)
 async function change(over: Partial<Plan>, label: string) {
-  const now = plan.value
-  if (!now) return
-  const next = plain({ ...now, ...over })
-  stale.value = true
-  await plans.save(next, label)
-  await work(next)
+  if (plan.value) await plans.save(plain({ ...plan.value, ...over }), label)
 }
-async function work(of: Plan) {
-  stale.value = false
-  await plans.work(of)
-}
+/** All that the answer hangs on: where it changes, by hand or by undo, the plan is worked out anew. */
+const asked = computed(() => {
+  if (!plan.value) return null
+  const { legs, limits, spread, added, pinned, leftHome, locks } = plan.value
+  return { id: plan.value.id, key: JSON.stringify([legs, limits, spread, added, pinned, leftHome, locks]) }
+})
+watch(asked, (now, before) => {
+  if (plan.value && now && before && now.id === before.id && now.key !== before.key) void plans.work(plan.value)
+})
 /** Where the same stretch is held already, that hold goes. */
 const without = (locks: readonly Lock[], { legId, fromH, toH, rodId }: Block) =>
   locks.filter((l) => l.legId !== legId || l.rodId !== rodId || l.toH <= fromH || l.fromH >= toH)
@@ -136,9 +134,9 @@ async function remove() {
       <p v-else-if="working.state === 'refused'" class="caution" role="alert">
         {{ words.notWorkedOut(working.problem) }}
       </p>
-      <div v-else-if="!plan.planned || stale" class="panel now">
-        <p>{{ plan.planned ? words.changed : words.stoppedHere }}</p>
-        <v-btn color="secondary" @click="work(plan)">{{ words.workItOut }}</v-btn>
+      <div v-else-if="!plan.planned" class="panel now">
+        <p>{{ words.stoppedHere }}</p>
+        <v-btn color="secondary" @click="plans.work(plan)">{{ words.workItOut }}</v-btn>
       </div>
       <template v-if="planned">
         <p v-if="planned.lures.length === 0 && working.state !== 'working'" class="panel none">

@@ -6,7 +6,6 @@ import { count } from '../grammar'
 /** app/stores/plans.ts */
 export const planStoreWords = {
   removed: (name: Shown) => `Removed the plan ${name}`,
-  workedOut: (name: Shown) => `Worked out ${name}`,
 } as const
 
 /** app/pages/plan/index.vue */
@@ -39,6 +38,11 @@ export const newPlan = {
   noPlace: 'There is no place yet: add one first.',
   addAPlace: 'Add a place',
   changeIt: 'Set the water',
+  unseen: 'Or a water you have not seen, in a few words',
+  forExample: 'shallow weedy lake, June, pike and perch',
+  understood: (what: Shown) =>
+    what === '' ? 'Nothing of it is understood yet.' : `Understood: ${what}. It is planned for all that it could be.`,
+  notUnderstood: (what: Shown) => `Not understood: ${what}.`,
   endFirst: 'The day ends before it begins.',
 } as const
 
@@ -57,7 +61,6 @@ export const planPage = {
   soFar: 'What stands here holds for the waters so far.',
   stop: 'Stop',
   workItOut: 'Work it out again',
-  changed: 'The plan has changed since it was worked out.',
   stoppedHere: 'Not worked out yet.',
   notWorkedOut: (why: Shown) => `It was not worked out: ${why}`,
   nothing:

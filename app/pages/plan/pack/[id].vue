@@ -74,8 +74,10 @@ const groups = computed(() => {
   <div class="page">
     <div class="head">
       <PageHead :title="words.packing" :about="plan?.name" />
-      <v-btn v-if="packing" variant="text" @click="table">{{ words.asTable }}</v-btn>
-      <v-btn variant="text" :to="`/plan/${route.params.id}`">{{ words.back }}</v-btn>
+      <div>
+        <v-btn v-if="packing" variant="text" @click="table">{{ words.asTable }}</v-btn>
+        <v-btn variant="text" :to="`/plan/${route.params.id}`">{{ words.back }}</v-btn>
+      </div>
     </div>
     <p v-if="plans.status.state === 'loading'" role="status">…</p>
     <p v-else-if="!packing">{{ words.notWorkedOut }}</p>
@@ -148,6 +150,7 @@ const groups = computed(() => {
 <style scoped>
 .head {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: start;
 }
