@@ -64,7 +64,7 @@ test('a stretch is held fast by keys, the kit grows under the hand, and an outin
   await block.focus()
   await page.keyboard.press('Shift+ArrowLeft')
   await expect(page.locator('[data-block][aria-label$="held fast"]').first()).toBeVisible({ timeout: 60_000 })
-  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await page.getByRole('banner').getByRole('button', { name: 'Undo', exact: true }).click()
   await page.getByRole('slider', { name: 'How many lures' }).focus()
   await page.keyboard.press('ArrowRight')
   await expect(page.getByText(/^No kit of 9 lures on 2 rods/)).toBeVisible({ timeout: 60_000 })

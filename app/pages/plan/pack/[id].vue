@@ -23,20 +23,32 @@ const lines = computed(() => [
   ...(packing.value?.tackle ?? []),
 ])
 const keys = computed(() => [...lines.value, ...(packing.value?.jobs ?? [])].map(({ key }) => key))
-const ticked = computed(() => new Set(plan.value?.ticked))
+/** Ticks as the thumb has made them; what is stored follows, in the same order. */
+const mine = ref<readonly string[] | null>(null)
+const ticks = computed(() => mine.value ?? plan.value?.ticked ?? [])
+const ticked = computed(() => new Set(ticks.value))
 const done = computed(() => keys.value.filter((key) => ticked.value.has(key)).length)
-/** Ticks follow one another: each is made on what the one before has left. */
-let queue = Promise.resolve()
+let storing = Promise.resolve()
+let waiting = 0
 function tick(key: string, name: string) {
-  queue = queue.then(async () => {
-    const now = plan.value
-    if (!now) return
-    const on = !now.ticked.includes(key)
-    const next = on ? [...now.ticked, key] : now.ticked.filter((one) => one !== key)
-    await plans.save({ ...now, ticked: next }, on ? words.ticked(name) : words.unticked(name), true)
-    await nextTick()
-  })
+  const on = !ticked.value.has(key)
+  const next = on ? [...ticks.value, key] : ticks.value.filter((one) => one !== key)
+  mine.value = next
+  waiting += 1
+  storing = storing
+    .then(async () => {
+      if (plan.value)
+        await plans.save({ ...plan.value, ticked: [...next] }, on ? words.ticked(name) : words.unticked(name), true)
+    })
+    .finally(() => (waiting -= 1))
 }
+/** Once all is stored, the store has the word again. */
+watch(
+  () => plan.value?.ticked,
+  (stored) => {
+    if (waiting === 0 && stored?.join() === mine.value?.join()) mine.value = null
+  },
+)
 const slotOf = (trayId: string | null, slot: number | null) => {
   const tray = box.box.trays.find((t) => t.id === trayId)
   return tray && slot !== null ? slotName(tray, slot) : ''
@@ -189,7 +201,7 @@ label.plain {
   min-height: 48px;
 }
 label.on {
-  opacity: 0.6;
+  opacity: var(--v-medium-emphasis-opacity);
 }
 label.on b {
   text-decoration: line-through;
