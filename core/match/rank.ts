@@ -13,9 +13,10 @@ import { asChoice, nearFirst } from './places'
 import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
-/** A lure is not thrown further after this many casts in a row that were no better; nor, for first rows that are soon replaced, after so few. */
+/** A lure is not thrown further after this many casts in a row that were no better; nor, for first rows that are soon replaced, and where many lures are weighed, after so few. */
 const PATIENCE = 25
 const FIRST_PATIENCE = 3
+const WEIGHING_PATIENCE = 6
 /**
  * How much more may come, as a logarithm of the chance, of a lure that has been thrown so many times: the n casts after the brightest one raise it by no more than 1.5/n in
  * 98 of 100 lures (256 lures in four waters, thrown until nothing was better).
@@ -143,9 +144,22 @@ interface Seen {
   readonly looks: readonly CandidateEstimate[]
 }
 
-/** Whether sizes and colours of one model share a place, or every lure has its own. */
+/** How a list is made: what shares a place, after how many casts without gain a lure is thrown no further, whether the last count-down is sought. */
+interface Making {
+  readonly keyOf: (lure: Lure) => string
+  readonly patience: number
+  readonly counted: boolean
+}
+
+/**
+ * Sizes and colours of one model share a place, each thrown in full; or every lure has its own, and is thrown only as often as it takes to weigh lures against each other:
+ * what is made of such a list is thrown in full once it is chosen.
+ */
 export type PlaceFor = 'model' | 'lure'
-const PLACE_KEYS: Readonly<Record<PlaceFor, (lure: Lure) => string>> = { model: kinKeyOf, lure: ({ id }) => id }
+const MAKINGS: Readonly<Record<PlaceFor, Making>> = {
+  model: { keyOf: kinKeyOf, patience: PATIENCE, counted: true },
+  lure: { keyOf: ({ id }) => id, patience: WEIGHING_PATIENCE, counted: false },
+}
 
 /** Ranks the lures of a box, each in its best set-up, best first. Same inputs, same order. */
 export function rank(box: Box, context: MatchContext, limit: number, placeFor: PlaceFor = 'model'): Placed[] {
@@ -166,7 +180,7 @@ export function* rankSteps(
   limit: number,
   placeFor: PlaceFor = 'model',
 ): Generator<Step, Placed[]> {
-  const keyOf = PLACE_KEYS[placeFor]
+  const making = MAKINGS[placeFor]
   const carried = box.lures.filter((lure) => lure.count > 0)
   const threshold = topKThreshold(limit)
   const seen: Seen[] = []
@@ -177,7 +191,7 @@ export function* rankSteps(
       threshold.floor(),
     )
     if (!looks[0]) return
-    const placeKey = keyOf(lure)
+    const placeKey = making.keyOf(lure)
     seen.push({ lure, placeKey, looks })
     const sound = looks.find((l) => l.snagFree)
     if (sound) threshold.offer(placeKey, sound.log)
@@ -187,7 +201,7 @@ export function* rankSteps(
     const quickScores = byQuickScore(carried, context)
     for (const lure of quickScores.slice(0, FIRST_LOOK)) look(lure)
     rest = quickScores.slice(FIRST_LOOK)
-    yield { done: FIRST_LOOK, of: carried.length, first: firstPlaced(seen, carried, context, limit, keyOf) }
+    yield { done: FIRST_LOOK, of: carried.length, first: firstPlaced(seen, carried, context, limit, making) }
   }
   const most: { lure: Lure; most: number }[] = []
   for (const lure of rest) {
@@ -202,7 +216,7 @@ export function* rankSteps(
     done += 1
     if (done % STRIDE === 0) yield { done, of: carried.length, first: null }
   }
-  return placed(seen, carried, context, limit, keyOf)
+  return placed(seen, carried, context, limit, making)
 }
 
 /** The heights that hold the first places, one for each model. */
@@ -262,7 +276,7 @@ const firstPlaced = (
   lures: readonly Lure[],
   context: MatchContext,
   limit: number,
-  keyOf: (lure: Lure) => string,
+  { keyOf }: Making,
 ): Placed[] => asPlaces(bestOfPlaces(seen, context, limit, FIRST_PATIENCE), lures, keyOf)
 
 function placed(
@@ -270,10 +284,10 @@ function placed(
   lures: readonly Lure[],
   context: MatchContext,
   limit: number,
-  keyOf: (lure: Lure) => string,
+  { keyOf, patience, counted }: Making,
 ): Placed[] {
-  const list = bestOfPlaces(seen, context, limit, PATIENCE)
-  for (const one of list) one.ranked = bestCounted(one.ranked, context)
+  const list = bestOfPlaces(seen, context, limit, patience)
+  if (counted) for (const one of list) one.ranked = bestCounted(one.ranked, context)
   list.sort((a, b) => (ranksBefore(a.ranked, b.ranked) ? -1 : 1))
   return asPlaces(list, lures, keyOf)
 }

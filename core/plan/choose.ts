@@ -53,13 +53,21 @@ export function chooseKit(table: WorthTable, plan: Pick<Plan, 'limits' | 'pinned
     const on = problemOf(table, outfits, plan)
     return { outfits, on, kit: greedyKit(on.problem) }
   }
-  const sets = outfitSets(keys, plan.limits.rods) ?? [climbSets(keys, plan.limits.rods, (set) => kitOn(set).kit.value)]
-  const tried = sets
+  // Of more sets than can be tried one by one the best of fewer outfits is widened, and stays where nothing is better.
+  const sets = outfitSets(keys, plan.limits.rods)
+  const fewer = sets
+    ? null
+    : chooseKit(table, { ...plan, limits: { ...plan.limits, rods: plan.limits.rods - 1 } }, quick)
+  const climbed = fewer && climbSets(keys, fewer.outfits, plan.limits.rods, (set) => kitOn(set).kit.value)
+  const tried = (sets ?? [climbed ?? []])
     .map(kitOn)
     .sort((a, b) => b.kit.value - a.kit.value)
     .slice(0, quick ? 1 : POLISHED)
     .map((one) => (quick ? one : { ...one, kit: exchanged(one.on.problem, one.kit) }))
-  const best = tried.reduce((a, b) => (b.kit.value > a.kit.value + 1e-12 ? b : a), tried[0] ?? kitOn([]))
+  const best = [...tried, ...(fewer ? [fewer] : [])].reduce(
+    (one, other) => (other.kit.value > one.kit.value + 1e-12 ? other : one),
+    tried[0] ?? kitOn([]),
+  )
   return {
     ...best,
     kit: inOrder(best.on.problem, best.kit),

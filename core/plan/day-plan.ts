@@ -130,7 +130,7 @@ export function layOut(
     const tied = course[h] ?? []
     const worth = worthInHour(table, hour, outfits, lures)
     const onRods = byRod[h] ?? []
-    const fast = held.find((one) => one.hour === h)
+    const fast = held.find((one) => one.hour === h && tied[one.at] === one.lure)
     const main = fast ? fast.at : onRods.reduce((best, v, i) => (v > (onRods[best] ?? -1) + 1e-12 ? i : best), 0)
     const lure = tied[main]
     if (lure === null || lure === undefined) return null
@@ -159,7 +159,7 @@ export function layOut(
     const nextOn = now.next === null ? -1 : bestOutfit(table, hour, outfits, lures[now.next] ?? -1)
     const next = now.next === null || nextOn < 0 ? null : take(hour, now.next, nextOn)
     const rodId = parts[now.main]?.rodId ?? ''
-    const locked = held.some((one) => one.hour === h && one.at === now.main)
+    const locked = held.some((one) => one.hour === h && one.at === now.main && one.lure === lure)
     const [fromH, toH] = [Math.floor(slot.fromH), slot.toH]
     const last = blocks.at(-1)
     // Where another rod is tied anew, the stretch ends, too.

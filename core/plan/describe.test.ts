@@ -14,9 +14,9 @@ const said = (text: string, at = AT) => describeWater(text, water(), at)
 describe('words', () => {
   it('“shallow weedy lake, June, pike and perch”', () => {
     const { change, month, left, understood } = said('shallow weedy lake, June, pike and perch')
-    expect(change).toMatchObject({ depthM: 1.8, speciesId: 'perch', alsoFor: ['pike'], cover: { kind: 'grass' } })
+    expect(change).toMatchObject({ depthM: 1.8, speciesId: 'pike', alsoFor: ['perch'], cover: { kind: 'grass' } })
     expect([month, left]).toEqual([6, []])
-    expect(understood).toEqual(expect.arrayContaining(['shallow', 'weedy', 'lake', 'june', 'pike', 'perch']))
+    expect(understood).toEqual(['shallow', 'weedy', 'lake', 'june', 'pike', 'perch'])
   })
   it('longer words go before shorter ones, and words within others are not read', () => {
     expect(said('very shallow pond').change.depthM).toBe(1)
@@ -77,6 +77,12 @@ it('whatever is typed, all it could be are waters that can be', () => {
         expect(Conditions.safeParse({ ...water(), ...change, ...one }).error).toBeUndefined()
     }),
   )
+})
+
+it('no water is colder than the sea can be', () => {
+  const { alternatives } = describeWater('sea, winter, cod', water(), { latDeg: 78, isoDate: '2026-01-20' })
+  for (const { waterTempC } of alternatives) expect(waterTempC).toBeGreaterThanOrEqual(-1.9)
+  expect(alternatives.some(({ waterTempC }) => waterTempC < 0)).toBe(true)
 })
 
 it('a plan for it reckons with all it could be', () => {

@@ -76,6 +76,8 @@ const SMALL = new Set([
 interface Found<T> {
   readonly row: T
   readonly words: string
+  /** Where in the text. */
+  readonly at: number
 }
 
 /** The rows whose words stand in a text, the longest words first; what was read is taken out. */
@@ -88,8 +90,10 @@ class Words {
       .sort((a, b) => b.words.length - a.words.length)
       .find(({ words }) => this.pattern(words).test(this.text))
     if (!found) return null
-    this.text = this.text.replace(this.pattern(found.words), ' ')
-    return found
+    const at = this.text.search(this.pattern(found.words))
+    // As long as it was: what follows keeps its place.
+    this.text = this.text.replace(this.pattern(found.words), (read) => ' '.repeat(read.length))
+    return { ...found, at }
   }
 
   private pattern(words: string): RegExp {
@@ -122,6 +126,9 @@ export function usualTempC(month: number, latDeg: number, salinity: number): num
   const here = salinity > 5 ? meanHere + SEA_SWING * (fresh - meanHere) : fresh
   return Math.min(32, Math.max(salinity > 5 ? -1 : 1, here))
 }
+
+/** Sea water freezes at about −1.9 °C (UNESCO Technical Paper 44, practical salinity 35). */
+const COLDEST_C = -1.8
 
 /** The corners of what it could be beside its middle: shallower or deeper, clearer or murkier, colder or warmer; how likely each is. */
 const CORNERS = [
@@ -169,10 +176,11 @@ export function describeWater(
   const water = ([d, v, t]: readonly [number, number, number]) => ({
     depthM: depths[d] ?? depths[1],
     visibilityM: seen[v] ?? seen[1],
-    waterTempC: Math.round((middleC + t * OFF_C) * 10) / 10,
+    waterTempC: Math.min(34, Math.max(COLDEST_C, Math.round((middleC + t * OFF_C) * 10) / 10)),
     cover: coverIn(depths[d] ?? depths[1]),
   })
-  const [first, ...others] = [...new Set(fish.map(({ row }) => row.id))]
+  // The fish that is said first is sought first.
+  const [first, ...others] = [...new Set(fish.sort((a, b) => a.at - b.at).map(({ row }) => row.id))]
   const forage = salinity > 5 ? 'sand-eel' : 'roach'
   return {
     change: {
@@ -185,7 +193,10 @@ export function describeWater(
     salinity,
     month,
     alternatives: CORNERS.map(({ id, at: corner, weight }) => ({ id, weight, ...water(corner) })),
-    understood: [sort, deep, clear, cover, season, named, ...fish].flatMap((one) => (one ? [one.words] : [])),
+    understood: [sort, deep, clear, cover, season, named, ...fish]
+      .flatMap((one) => one ?? [])
+      .sort((a, b) => a.at - b.at)
+      .map(({ words: read }) => read),
     left: words.left(),
   }
 }

@@ -31,14 +31,15 @@ export function outfitSets(keys: readonly string[], most: number): number[][] | 
   return sets[0]?.length ? sets : []
 }
 
-/** One outfit after another, each the one that gains most; then exchanged one by one while that gains. */
+/** From a set of fewer outfits on one after another, each the one that gains most; then exchanged one by one while that gains. Never worth less than what it began with. */
 export function climbSets(
   keys: readonly string[],
+  from: readonly number[],
   most: number,
   valueOf: (set: readonly number[]) => number,
 ): number[] {
-  let set: number[] = []
-  let value = 0
+  let set = [...from]
+  let value = valueOf(set)
   const better = (tries: number[][]) => {
     let found = false
     for (const one of tries) {

@@ -120,11 +120,16 @@ export function tiedThrough(
   const hours = table.hours.map((hour) => hourWorth(table, hour, outfits, kit))
   if (kit.length === 0 || outfits.length === 0) return hours.map(() => outfits.map(() => null))
   const heldAt = new Map(held.map(({ hour, at, lure }) => [`${hour} ${at}`, lure]))
-  const fast = (h: number, at: number) => heldAt.get(`${h} ${at}`)
+  const fished = (h: number, at: number, lure: number) => hours[h]?.on[at]?.[lure]?.some((v) => v > 0) ?? false
+  // Where it cannot be fished at that hour on that rod, it is not held: an hour without a lure helps nobody.
+  const fast = (h: number, at: number) => {
+    const lure = heldAt.get(`${h} ${at}`)
+    return lure !== undefined && fished(h, at, lure) ? lure : undefined
+  }
   const can = (h: number, at: number): number[] => {
     const one = fast(h, at)
     if (one !== undefined) return [one]
-    return kit.flatMap((_, lure) => (hours[h]?.on[at]?.[lure]?.some((v) => v > 0) ? [lure] : []))
+    return kit.flatMap((_, lure) => (fished(h, at, lure) ? [lure] : []))
   }
   const vain = new InVain()
   let course: Tied[] = []
