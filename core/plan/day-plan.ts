@@ -1,13 +1,12 @@
 import { LEARNING } from '../../data/advice'
 import type { Box } from '../box'
-import { bestOf, type MatchContext, type Ranked, type SetUp } from '../match'
+import { bestOf, createMatchContext, type MatchContext, type Ranked, type SetUp } from '../match'
 import { carry, giveFor, type Carried } from '../outing'
 import { accountOfKit, coverOf, type ChosenKit, type Proof } from './choose'
 import { partsOf } from './outfit-sets'
 import type { Block, Lock, Plan, Planned } from './plan'
 import { boxFor, type Hour, type PlanWorld, type WorthTable } from './table'
 import { reTiesOf, tiedThrough, worthInHour, worthOfRods, type Held, type Tied } from './timeline'
-import { contextOf } from './worth'
 
 /** The day laid out: what hangs on which rod when, how it is worked, when to lay it down, and what then. */
 
@@ -43,7 +42,7 @@ function worker(table: WorthTable, plan: Plan, { box: whole, judging }: PlanWorl
       let found = known.get(name)
       if (found === undefined) {
         const on = onOutfit(outfit)
-        const context = contextOf(water.c, water.place, on, judging)
+        const context = createMatchContext(water.c, water.place, on, judging)
         const ranked = bestOf(lure, on, context)
         found = ranked && { ranked, context }
         known.set(name, found)
@@ -163,7 +162,8 @@ export function layOut(
     const [fromH, toH] = [Math.floor(slot.fromH), slot.toH]
     const last = blocks.at(-1)
     // Where another rod is tied anew, the stretch ends, too.
-    const sameBeside = last?.beside.every((one, i) => one.carriedId === beside[i]?.carriedId) ?? false
+    const sameBeside =
+      last?.beside.length === beside.length && last.beside.every((one, i) => one.carriedId === beside[i]?.carriedId)
     const goesOn =
       sameBeside &&
       last?.legId === slot.leg.id &&

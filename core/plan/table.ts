@@ -1,8 +1,8 @@
 import { WORLDS } from '../../data/plan'
 import type { Box } from '../box'
-import { outfitsOf, outfitKey } from '../match'
-import type { Lure } from '../tackle'
-import { contextOf, firstLures, luresInWater, waterKey, carriedKg, type Judging, type LureInWater } from './worth'
+import { createMatchContext, outfitsOf, outfitKey } from '../match'
+import { lureMass, type Lure } from '../tackle'
+import { firstLures, luresInWater, waterKey, type Judging, type LureInWater } from './worth'
 import { slotsOf, waterIn, watersOf, type DayWater, type Slot } from './day'
 import type { KitProblem } from './kit-problem'
 import type { Plan } from './plan'
@@ -115,7 +115,7 @@ export function* tableSteps(
   let done = 0
   for (const { slot, water } of asked) {
     const c = waterIn(slot, water)
-    const context = contextOf(c, slot.place, box, judging)
+    const context = createMatchContext(c, slot.place, box, judging)
     const key = waterKey(context)
     found.get(slot)?.push({ key, weight: water.weight * (slot.toH - slot.fromH), water })
     if (!waters.has(key)) {
@@ -186,7 +186,7 @@ export function problemOf(
 
 const kgOf = ({ lures }: WorthTable, lure: number) => {
   const of = lures[lure]
-  return of ? carriedKg(of) : 0
+  return of ? lureMass(of).kg : 0
 }
 
 /** Chance of a lure in a water on the best of some outfits; 0 where none carries it. */

@@ -2,8 +2,9 @@ import { LOOKED_AT } from '../../data/plan'
 import type { Box } from '../box'
 import {
   bestOf,
-  createMatchContext,
+  type createMatchContext,
   onOutfits,
+  outfitKey,
   rank,
   rankSteps,
   type MatchContext,
@@ -11,8 +12,7 @@ import {
   type RecordEntry,
   type Rule,
 } from '../match'
-import { lureMass, type Lure } from '../tackle'
-import type { Conditions, Place } from '../water'
+import type { Lure } from '../tackle'
 
 /** What a lure is worth in one water: its best set-up there, on every rod and reel that may carry it. */
 export interface LureInWater {
@@ -55,15 +55,7 @@ export function firstLures(box: Box, context: MatchContext): LureInWater[] {
   for (;;) {
     const step = steps.next()
     const rows = step.done ? step.value : step.value.first
-    if (rows) return rows.map((one) => ({ lure: one.setUp.build.lure, on: [{ outfit: ownOutfit(one), ranked: one }] }))
+    if (rows)
+      return rows.map((one) => ({ lure: one.setUp.build.lure, on: [{ outfit: outfitKey(one.setUp), ranked: one }] }))
   }
 }
-
-const ownOutfit = ({ setUp: { outfit } }: { setUp: { outfit: { rod: { id: string }; reel: { id: string } } } }) =>
-  `${outfit.rod.id}|${outfit.reel.id}`
-
-export const contextOf = (c: Conditions, place: Place, box: Box, judging: Judging): MatchContext =>
-  createMatchContext(c, place, box, judging)
-
-/** What a lure weighs in the bag, kg. */
-export const carriedKg = (lure: Lure): number => lureMass(lure).kg
