@@ -40,6 +40,8 @@ export default defineNuxtConfig({
       additionalManifestEntries: [{ url: '/', revision: BUILD_ID }],
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],
+      // The solver is large and seldom wanted: kept once it was fetched.
+      runtimeCaching: [{ urlPattern: /\.wasm$/, handler: 'CacheFirst', options: { cacheName: 'solver' } }],
     },
   },
   components: [{ path: '~/components', pathPrefix: false }],

@@ -12,7 +12,9 @@ import { lineTable, pathCosts } from './line-bench'
 import { median, times } from './timing'
 import { solveOde } from '../core/testing/ode'
 import { lakeDays, ratioText, takesOf, takesRatio } from '../core/testing/lake-days'
-import { kitDaysAt, takesWith } from '../core/testing/kit-days'
+import { kitDay, ONE_WATER, SEVERAL_WATERS, type DayType, type KitBy } from '../core/testing/kit-days'
+import { itemAt } from '../core/list'
+import { largeKit, plansFromWater } from './kit-bench'
 import { messySheet } from '../core/testing/sheet'
 import type { Lure } from '../core/tackle'
 import { EMPTY_BOX } from '../core/box'
@@ -222,15 +224,19 @@ function lake() {
   say('300 mild days, advised : first choice', mild)
 }
 
-/** Kits of as many lures on the same days: the plan's against two rules of thumb. */
+/** Kits of as many lures on the same days: the plan's against rules of thumb; and the whole list, which no kit can be worth more than. */
 function kits() {
   const days = lakeDays(300)
-  const at = ['vessamere-north', 'vessamere-south', 'quillskar'].map(kitDaysAt)
-  const plan = takesWith(at, 'plan', days)
-  for (const by of ['noon', 'families'] as const)
-    console.log(
-      `300 marked days, kit of the plan : kit by ${by} = ${ratioText(takesRatio(plan, takesWith(at, by, days)))}`,
-    )
+  const told = (name: string, types: readonly DayType[], alike = false) => {
+    const at = types.map((type) => kitDay(type, 4, alike))
+    const takes = (by: KitBy) => days.map((seed) => itemAt(at, seed % at.length).takes(by, seed))
+    const plan = takes('plan')
+    for (const by of ['noon', 'families', 'legs', 'all'] as const)
+      console.log(`300 days ${name}, kit of the plan : kit by ${by} = ${ratioText(takesRatio(plan, takes(by)))}`)
+  }
+  told('of several waters', SEVERAL_WATERS)
+  told('of several waters where lures take alike but for hidden likings', SEVERAL_WATERS, true)
+  told('on one water', ONE_WATER)
 }
 
 lake()
@@ -241,5 +247,7 @@ pathCosts()
 fits()
 ranking()
 bigBox()
+await largeKit()
+plansFromWater()
 await sheets()
 await inBrowser()

@@ -3,12 +3,14 @@ import {
   chooseKit,
   layOut,
   proveKit,
+  solveKit,
   tableSteps,
   withLocked,
   type Plan,
   type Planned,
   type PlanWorld,
   type Proof,
+  type Solved,
   type Answered,
   type WorthTable,
 } from '../../core/plan'
@@ -69,7 +71,34 @@ function rest(table: WorthTable, from: PlanRequest['from']): WorthTable {
   return hours.length > 0 ? { ...table, hours } : table
 }
 
-const SO_FAR: Proof = { bound: 1, by: 'gains' }
+const SO_FAR: Proof = { bound: 1, by: 'gains', open: null }
+/** Sets of outfits that the solver is asked about at most, one after another. */
+const MOST_SOLVED = 4
+
+/** Tries all kits of a program; one that is under way can be ended. */
+interface Solving {
+  readonly solve: (program: string) => Promise<Solved>
+  readonly end: () => void
+}
+let solver: Solving | null = null
+let solving = false
+
+/** What the solver says; null without one, or where it did not come to an end. */
+async function solve(program: string): Promise<Solved | null> {
+  solving = true
+  try {
+    return (await solver?.solve(program)) ?? null
+  } catch {
+    return null
+  } finally {
+    solving = false
+  }
+}
+/** A newer question: what the solver is at is not wanted any more. */
+function next(): number {
+  if (solving) solver?.end()
+  return ++newest
+}
 
 export const planService = {
   setBox(next: Box) {
@@ -80,9 +109,13 @@ export const planService = {
     record = next
     ranked = null
   },
+  /** The solver that tries all kits where a better one is not ruled out; without one, the bound stays as it is. */
+  setSolver(it: Solving) {
+    solver = it
+  },
   /** Works a plan out; null where a newer question took its place, or it was stopped. */
   async plan(asked: PlanRequest, onProgress: (progress: PlanProgress) => unknown): Promise<PlanReply> {
-    const mine = ++newest
+    const mine = next()
     const plan = withLocked(asked.plan)
     const world: PlanWorld = {
       box,
@@ -114,10 +147,15 @@ export const planService = {
         }
       }
       const table = rest(afterTried(ranked.table, asked.tried), asked.from)
-      const chosen = chooseKit(table, plan)
+      const first = chooseKit(table, plan)
       const from = performance.now()
-      const proof = proveKit(table, plan, chosen, () => performance.now() - from < PROOF_MS)
+      const bounded = proveKit(table, plan, first, () => performance.now() - from < PROOF_MS)
       await breathe()
+      if (newest !== mine) return null
+      let asks = 0
+      const { chosen, proof } = await solveKit(table, plan, first, bounded, async (program) =>
+        newest === mine && asks++ < MOST_SOLVED ? solve(program) : null,
+      )
       if (newest !== mine) return null
       return { ok: true, planned: layOut(plan, world, table, chosen, proof, sayRig, asked.at) }
     } catch (error) {
@@ -126,7 +164,7 @@ export const planService = {
   },
   /** Ends what is under way. */
   stop() {
-    newest += 1
+    next()
   },
 }
 export type PlanService = typeof planService

@@ -26,10 +26,12 @@ export function boundByGains(problem: KitProblem, kit: Pick<Kit, 'lures' | 'valu
   return kit.value + sumOfLargest(gains, most)
 }
 
-/** What came of the multipliers: the bound, and how many rounds it took. */
+/** What came of the multipliers: the bound, how many rounds it took, and which lures no better kit than the known one holds, or each of them does. */
 export interface DualBound {
   readonly bound: number
   readonly rounds: number
+  readonly never: ReadonlySet<number>
+  readonly always: ReadonlySet<number>
 }
 
 /** Rounds without a better bound after which steps are halved, and the step at which it is over. */
@@ -55,6 +57,8 @@ export function dualBound(problem: KitProblem, atLeast: Kit, rounds = 400, go: (
   const counted = mostKg < Infinity
   let [bound, step, stale, round] = [Infinity, 1.2, 0, 0]
   const profits = new Float64Array(worth.length)
+  const never = new Set<number>()
+  const always = new Set(must)
   for (; round < rounds && step > SMALLEST_STEP && go(); round++) {
     worth.forEach((row, lure) => {
       let profit = 0
@@ -65,13 +69,21 @@ export function dualBound(problem: KitProblem, atLeast: Kit, rounds = 400, go: (
       profits[lure] = profit - mu * (massKg[lure] ?? 0)
     })
     const order = Array.from(profits.keys())
-      .filter((lure) => !held.has(lure) && (profits[lure] ?? 0) > 0)
+      .filter((lure) => !held.has(lure))
       .sort((a, b) => (profits[b] ?? 0) - (profits[a] ?? 0))
-    const open = [...must, ...order.slice(0, Math.max(0, most - must.length))]
+    const free = Math.max(0, most - must.length)
+    const taken = order.slice(0, free).filter((lure) => (profits[lure] ?? 0) > 0)
+    const open = [...must, ...taken]
     const value =
       lambda.reduce((sum, l) => sum + l, 0) +
       (counted ? mu * mostKg : 0) +
       open.reduce((sum, lure) => sum + (profits[lure] ?? 0), 0)
+    // The bound with one lure forced in, or out: at most what is known, and no better kit has it so.
+    const last = free > 0 ? Math.max(0, profits[order[free - 1] ?? -1] ?? 0) : Infinity
+    const next = Math.max(0, profits[order[free] ?? -1] ?? 0)
+    for (const lure of order.slice(taken.length))
+      if (value - last + (profits[lure] ?? 0) <= atLeast.value + 1e-12) never.add(lure)
+    for (const lure of taken) if (value - (profits[lure] ?? 0) + next <= atLeast.value + 1e-12) always.add(lure)
     if (value < bound - 1e-12) {
       bound = value
       stale = 0
@@ -95,5 +107,5 @@ export function dualBound(problem: KitProblem, atLeast: Kit, rounds = 400, go: (
     for (let s = 0; s < n; s++) lambda[s] = Math.max(0, (lambda[s] ?? 0) - by * (slack[s] ?? 0))
     if (counted) mu = Math.max(0, mu - by * overKg)
   }
-  return { bound, rounds: round }
+  return { bound, rounds: round, never, always }
 }

@@ -1,10 +1,9 @@
-import { boundByGains, dualBound } from './bound'
 import { exchanged } from './exchange'
 import { gainOf, greedyKit } from './greedy'
 import { kitKg, kitValue, type Kit, type KitProblem } from './kit-problem'
 import { climbSets, outfitSets } from './outfit-sets'
-import type { PROOFS, Covered, Plan } from './plan'
-import { bestOn, problemOf, type TableProblem, type WorthTable } from './table'
+import type { Covered, Plan } from './plan'
+import { bestOn, onlyLures, problemOf, type TableProblem, type WorthTable } from './table'
 
 /** What to carry, and how near that is to the best there is. */
 
@@ -22,6 +21,8 @@ export interface ChosenKit {
 /** Sets of outfits of which the kit is made better by exchanges. */
 const POLISHED = 4
 
+const all = ({ outfits }: WorthTable) => outfits.map((_, i) => i)
+
 /** Row of a problem: what every row of it is worth at best in each scenario. */
 const ceiling = ({ worth, weights }: KitProblem): number =>
   kitValue(
@@ -30,7 +31,7 @@ const ceiling = ({ worth, weights }: KitProblem): number =>
   )
 
 /** Lures of a kit in the order in which one would take them, those that must come first. */
-function inOrder(problem: KitProblem, kit: Kit): Kit {
+export function inOrder(problem: KitProblem, kit: Kit): Kit {
   const rows = kit.lures.map((lure) => problem.worth[lure] ?? new Float64Array())
   const among = {
     ...problem,
@@ -45,88 +46,53 @@ function inOrder(problem: KitProblem, kit: Kit): Kit {
   return { lures: ordered, value: kitValue(problem, ordered) }
 }
 
-/** The kit to carry: rods with their reels, and lures, both within their limits. `quick` leaves out the exchanges. */
-export function chooseKit(table: WorthTable, plan: Pick<Plan, 'limits' | 'pinned'>, quick = false): ChosenKit {
+type Limited = Pick<Plan, 'limits' | 'pinned'>
+
+const greedyOn = (table: WorthTable, outfits: readonly number[], plan: Limited) => {
+  const on = problemOf(table, outfits, plan)
+  return { outfits, on, kit: greedyKit(on.problem) }
+}
+
+/** Worth, on some outfits, of the lures that would be chosen if all outfits were there. */
+function worthOfSets(table: WorthTable, plan: Limited): (outfits: readonly number[]) => number {
+  const { on, kit } = greedyOn(table, all(table), plan)
+  const few = onlyLures(table, new Set(kit.lures.map((row) => on.lures[row] ?? -1)))
+  return (outfits) => ceiling(problemOf(few, outfits, { ...plan, pinned: [] }).problem)
+}
+
+/** So many figures are gone through to try sets of outfits: of a large table only the sets that promise most are tried. */
+const MOST_FIGURES = 60e6
+
+function triedSets(table: WorthTable, plan: Limited, sets: readonly number[][]): readonly number[][] {
+  const { problem } = problemOf(table, all(table), plan)
+  const tried = Math.max(POLISHED, Math.floor(MOST_FIGURES / (1 + problem.worth.length * problem.weights.length)))
+  if (sets.length <= tried) return sets
+  const worthOn = worthOfSets(table, plan)
+  const worth = sets.map((set) => ({ set, value: worthOn(set) })).sort((a, b) => b.value - a.value)
+  return worth.slice(0, tried).map(({ set }) => set)
+}
+
+/** The kit to carry: rods with their reels, and lures, both within their limits. `quick`: a first one at once, for the rods that suit the lures which all rods would. */
+export function chooseKit(table: WorthTable, plan: Limited, quick = false): ChosenKit {
   const keys = table.outfits
-  const all = keys.map((_, i) => i)
-  const kitOn = (outfits: readonly number[]) => {
-    const on = problemOf(table, outfits, plan)
-    return { outfits, on, kit: greedyKit(on.problem) }
-  }
+  const { rods } = plan.limits
+  const whole = ceiling(problemOf(table, all(table), plan).problem)
+  if (quick) return { ...greedyOn(table, climbSets(keys, [], rods, worthOfSets(table, plan)), plan), whole }
   // Of more sets than can be tried one by one the best of fewer outfits is widened, and stays where nothing is better.
-  const sets = outfitSets(keys, plan.limits.rods)
-  const fewer = sets
-    ? null
-    : chooseKit(table, { ...plan, limits: { ...plan.limits, rods: plan.limits.rods - 1 } }, quick)
-  const climbed = fewer && climbSets(keys, fewer.outfits, plan.limits.rods, (set) => kitOn(set).kit.value)
-  const tried = (sets ?? [climbed ?? []])
-    .map(kitOn)
+  const sets = outfitSets(keys, rods)
+  const fewer = sets ? null : chooseKit(table, { ...plan, limits: { ...plan.limits, rods: rods - 1 } })
+  const valueOn = (outfits: readonly number[]) => greedyOn(table, outfits, plan).kit.value
+  const climbed = fewer && climbSets(keys, fewer.outfits, rods, valueOn)
+  const tried = (sets ? triedSets(table, plan, sets) : [climbed ?? []])
+    .map((outfits) => greedyOn(table, outfits, plan))
     .sort((a, b) => b.kit.value - a.kit.value)
-    .slice(0, quick ? 1 : POLISHED)
-    .map((one) => (quick ? one : { ...one, kit: exchanged(one.on.problem, one.kit) }))
+    .slice(0, POLISHED)
+    .map((one) => ({ ...one, kit: exchanged(one.on.problem, one.kit) }))
   const best = [...tried, ...(fewer ? [fewer] : [])].reduce(
     (one, other) => (other.kit.value > one.kit.value + 1e-12 ? other : one),
-    tried[0] ?? kitOn([]),
+    tried[0] ?? greedyOn(table, [], plan),
   )
-  return {
-    ...best,
-    kit: inOrder(best.on.problem, best.kit),
-    whole: ceiling(problemOf(table, all, plan).problem),
-  }
-}
-
-/** What no kit within the limits can be worth more than, and how it is known. */
-export interface Proof {
-  readonly bound: number
-  readonly by: (typeof PROOFS)[number]
-}
-
-/** Rounds of the multipliers for one set of outfits. */
-const ROUNDS_A_SET = 120
-
-/**
- * A bound for every kit on any outfits: marginal gains and multipliers of the problem with all outfits at once; where that leaves a gap, of each set of outfits by itself that
- * is not ruled out sooner.
- *
- * @param go asked between rounds: false stops there, with what is proven so far
- */
-export function proveKit(
-  table: WorthTable,
-  plan: Pick<Plan, 'limits' | 'pinned'>,
-  chosen: ChosenKit,
-  go: () => boolean = () => true,
-): Proof {
-  const { kit } = chosen
-  const free = problemOf(
-    table,
-    table.outfits.map((_, i) => i),
-    plan,
-  )
-  // The same lures by the rows of the wider problem.
-  const rowOf = new Map(free.lures.map((lure, row) => [lure, row]))
-  const lures = kit.lures.flatMap((row) => rowOf.get(chosen.on.lures[row] ?? -1) ?? [])
-  const inFree = { lures, value: kitValue(free.problem, lures) }
-  const gains = boundByGains(free.problem, inFree)
-  const dual = dualBound(free.problem, inFree, 400, go).bound
-  let proof: Proof = dual < gains ? { bound: dual, by: 'multipliers' } : { bound: gains, by: 'gains' }
-  const sets = outfitSets(table.outfits, plan.limits.rods)
-  if (!sets || proof.bound <= kit.value * 1.002) return proof
-  let most = kit.value
-  for (const set of sets) {
-    if (!go()) return proof
-    const { problem } = problemOf(table, set, plan)
-    const first = greedyKit(problem)
-    let bound = boundByGains(problem, first)
-    if (bound > most)
-      bound = Math.min(
-        bound,
-        dualBound(problem, { ...first, value: Math.max(first.value, 1e-9) }, ROUNDS_A_SET, go).bound,
-      )
-    most = Math.max(most, bound)
-    if (most >= proof.bound) return proof
-  }
-  proof = { bound: most, by: 'each-set' }
-  return proof
+  return { ...best, kit: inOrder(best.on.problem, best.kit), whole }
 }
 
 /** What a kit is made of, item by item. */
@@ -178,7 +144,7 @@ export function accountOfKit(table: WorthTable, { on: { problem, lures }, kit, w
 /** How much of the whole box a kit gives, level by level of what is not known: what it leaves uncovered stands out. */
 export function coverOf(table: WorthTable, { outfits, on: { lures }, kit }: ChosenKit): Covered[] {
   const carried = kit.lures.map((row) => lures[row] ?? -1)
-  const all = table.outfits.map((_, i) => i)
+  const everyOutfit = all(table)
   const tastes = table.tasteCount
   const known = new Map<string, { kit: Float64Array; whole: Float64Array }>()
   const worthOf = (key: string) => {
@@ -195,7 +161,7 @@ export function coverOf(table: WorthTable, { outfits, on: { lures }, kit }: Chos
       }
       return most
     }
-    const worth = { kit: best(carried, outfits), whole: best(there, all) }
+    const worth = { kit: best(carried, outfits), whole: best(there, everyOutfit) }
     known.set(key, worth)
     return worth
   }

@@ -1,44 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { seededRandom } from '../random'
+import { bestOfAll, someKitProblem as problemOf } from '../testing/kit-problems'
 import { boundByGains, dualBound } from './bound'
 import { exchanged } from './exchange'
 import { greedyKit } from './greedy'
-import { fitsIn, kitKg, kitValue, type KitProblem } from './kit-problem'
+import { fitsIn, kitKg, kitValue } from './kit-problem'
 
 /** What to carry. The judge is every kit there is, tried one by one. */
-
-function problemOf(seed: number, lures: number, scenarios: number, most: number, mostKg = Infinity): KitProblem {
-  const { next: random } = seededRandom(seed)
-  // Lures are good in some kinds of scenario, as in life, and a little by chance.
-  const kinds = 4
-  const weights = Float64Array.from({ length: scenarios }, () => 0.2 + random())
-  const total = weights.reduce((sum, w) => sum + w, 0)
-  const kindOf = Array.from({ length: scenarios }, () => Math.floor(random() * kinds))
-  const worth = Array.from({ length: lures }, () => {
-    const liking = Array.from({ length: kinds }, () => random() ** 3)
-    return Float64Array.from(kindOf, (kind) => Math.min(1, 0.8 * (liking[kind] ?? 0) + 0.2 * random()))
-  })
-  return {
-    worth,
-    weights: weights.map((w) => w / total),
-    massKg: Float64Array.from({ length: lures }, () => 0.005 + 0.03 * random()),
-    most,
-    mostKg,
-  }
-}
-
-/** The best of all kits. */
-function bestOfAll(problem: KitProblem): number {
-  let best = 0
-  const tryFrom = (from: number, kit: number[]) => {
-    if (!fitsIn(problem, kit)) return
-    best = Math.max(best, kitValue(problem, kit))
-    for (let lure = from; lure < problem.worth.length; lure++) tryFrom(lure + 1, [...kit, lure])
-  }
-  tryFrom(0, [])
-  return best
-}
 
 const CASES = Array.from({ length: 200 }, (_, seed) =>
   problemOf(seed + 1, 6 + (seed % 6), 5 + (seed % 20), 2 + (seed % 4), seed % 3 === 0 ? 0.05 : Infinity),

@@ -184,6 +184,15 @@ export function problemOf(
   }
 }
 
+/** The table with some of its lures only. */
+export function onlyLures(table: WorthTable, kept: ReadonlySet<number>): WorthTable {
+  const waters = [...table.waters].map(([key, water]) => {
+    const chances = new Map([...water.chances].filter(([lure]) => kept.has(lure)))
+    return [key, { ...water, chances }] as const
+  })
+  return { ...table, waters: new Map(waters) }
+}
+
 const kgOf = ({ lures }: WorthTable, lure: number) => {
   const of = lures[lure]
   return of ? lureMass(of).kg : 0

@@ -1,3 +1,4 @@
+import { GLOWS_UNDER_LUX } from '../../data/make'
 import { LOOKED_AT } from '../../data/plan'
 import type { Box } from '../box'
 import {
@@ -13,6 +14,7 @@ import {
   type Rule,
 } from '../match'
 import type { Lure } from '../tackle'
+import { colourLeft } from '../water'
 
 /** What a lure is worth in one water: its best set-up there, on every rod and reel that may carry it. */
 export interface LureInWater {
@@ -31,9 +33,10 @@ export interface Judging {
  * need not be ranked twice.
  */
 export function waterKey({ c, place, demand, reading, deliveries, species }: MatchContext): string {
-  const { hour: _, date: __, ...water } = c
+  // Hour and sky are in what is asked and in the light where the fish are; light counts only where it leaves less of a colour.
+  const { hour: _, date: __, sky: ___, lightAs: ____, ...water } = c
   const { topM, bottomM } = reading.zone
-  const seen = Math.round(2 * Math.log2(reading.zoneLux + 1e-4))
+  const seen = [Math.round(10 * colourLeft(reading.zoneLux)), reading.zoneLux < GLOWS_UNDER_LUX]
   return JSON.stringify(
     [place.id, species.id, water, topM, bottomM, seen, [...deliveries], demand],
     (_, value: unknown) => (typeof value === 'number' ? Number(value.toPrecision(2)) : value),

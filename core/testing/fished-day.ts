@@ -30,16 +30,22 @@ export interface DayOf {
   readonly schooling: boolean
   /** What fish may want: of all there is, where more is there than is carried; the match’s own first. */
   readonly wanted?: readonly Carried[]
+  /** Length, min; six hours where nothing is said. */
+  readonly minutes?: number
+  /** What the match puts first in the water as it truly is at a minute; where nothing is said, the first that is wanted. */
+  readonly firstAt?: (atMin: number) => Carried | undefined
+  /** What a rig is worth in that water beside the first, 0 … 1; where nothing is said, all alike. */
+  readonly suits?: (carried: Carried, atMin: number) => number
 }
 
 /** Takes of a day fished on the simulated lake. `random` changes as often as the advised one is let, to something drawn evenly. */
 export function fishDay(
   seed: number,
   angler: Angler,
-  { carried, spots, outing, schooling, wanted }: DayOf,
+  { carried, spots, outing, schooling, wanted, minutes = DAY_MIN, firstAt, suits }: DayOf,
   day: 'marked' | 'mild' = 'marked',
 ): { takes: number; landed: number; changes: number; turned: Variable[] } {
-  const lake = new Lake(seed, wanted ?? carried, spots, outing.water.depthM, DAY_MIN, day)
+  const lake = new Lake(seed, wanted ?? carried, spots, outing.water.depthM, minutes, day, firstAt, suits)
   const random = seededRandom(seed + 50_000)
   const [first] = carried
   const [firstWay] = first?.ways ?? []
@@ -55,7 +61,7 @@ export function fishDay(
   let nextRandom = RANDOM_EVERY_MIN
   let changes = 0
   const turned: Variable[] = []
-  for (let min = 0; min < DAY_MIN; min++) {
+  for (let min = 0; min < minutes; min++) {
     if (min >= busyTo)
       for (const shown of lake.minute(min, hand)) {
         say(min, {
@@ -101,7 +107,7 @@ export function fishDay(
     if (moved && to.spot) say(min + 1, { kind: 'spot', ...to.spot })
     else say(min + 1, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id })
   }
-  const { stretches } = accountOf({ ...outing, entries, carried: [...carried] }, momentAt(DAY_MIN))
+  const { stretches } = accountOf({ ...outing, entries, carried: [...carried] }, momentAt(minutes))
   return {
     takes: stretches.reduce((sum, s) => sum + bitesOf(s), 0),
     landed: stretches.reduce((sum, s) => sum + landedOf(s), 0),

@@ -1,88 +1,203 @@
-import { bestOf, createMatchContext, rank, rulesFor, USUAL_PRACTICE } from '../match'
+import { createMatchContext, rank, rulesFor, USUAL_PRACTICE, type Ranked } from '../match'
 import { carry, spotsOf, usualFeature, type Carried, type Outing } from '../outing'
-import { chooseKit, layOut, proveKit, tableSteps, Plan } from '../plan'
-import { speciesOf, type Conditions } from '../water'
+import { chooseKit, tableSteps, waterKey, Plan, type Leg } from '../plan'
+import { seededRandom } from '../random'
+import { itemAt } from '../list'
+import { readWater, speciesOf, MOODS, SKIES, type Conditions, type Place } from '../water'
 import { fishDay, type DayOf } from './fished-day'
 import { WORLD } from './world'
 
-/** Kits of as many lures, chosen in three ways, fished with the adviser on the simulated lake: same days, same fish. */
+/**
+ * Kits of as many lures, chosen in several ways the evening before, and fished with the adviser on the simulated lake: same days, same fish, every kit in the match’s order
+ * for the water as it is thought to be. The water turns out otherwise by a law that the plan does not know: see `trueWater`.
+ */
 
-const KIT_SIZE = 6
+export const KIT_SIZE = 6
 const JUDGING = { sides: USUAL_PRACTICE.sides, rules: rulesFor(USUAL_PRACTICE) }
-const DAY_H = [6, 12] as const
 
-export type KitBy = 'plan' | 'noon' | 'families'
+const KITS_BY = ['plan', 'noon', 'families', 'legs', 'all'] as const
+/** `noon`: the first of the match for noon; `families`: the best of each family there; `legs`: the first of each leg’s match in turn; `all`: the whole list. */
+export type KitBy = (typeof KITS_BY)[number]
 
-interface KitDays {
-  readonly days: Readonly<Record<KitBy, DayOf>>
+type LegOf = Pick<Leg, 'id' | 'water' | 'fromH' | 'toH'>
+
+/** A day as it is thought to be. */
+export interface DayType {
+  readonly name: string
+  readonly legs: readonly LegOf[]
 }
 
-/** The day at a water, with the kit of each way. What fish may want is drawn from the first of the match through the day, whatever is carried. */
-export function kitDaysAt(placeId: string): KitDays {
-  const place = WORLD.places.find((p) => p.id === placeId)
+const leg = (placeId: string, fromH: number, toH: number, over: Partial<Conditions> = {}): LegOf => {
   const water = WORLD.waters.find((w) => w.placeId === placeId)
-  if (!place || !water) throw new Error(`${placeId} is not in the demo`)
-  const noon = { ...water, hour: 12 } as Conditions
-  const context = createMatchContext(noon, place, WORLD.box, JUDGING)
-  const all = rank(WORLD.box, context, 24, 'lure')
-  const carriedOf = (ids: readonly string[]): Carried[] =>
-    ids.flatMap((id, i) => {
-      const lure = WORLD.box.lures.find((l) => l.id === id)
-      const best = lure && bestOf(lure, WORLD.box, context)
-      return best ? [carry(best.setUp, context, `rig-${i + 1}`, best.setUp.build.lure.name)] : []
-    })
-  const byRank = all.map(({ setUp }) => setUp.build.lure)
-  // One of each family, the best of it, families as they come in the list.
-  const families = [...new Map(byRank.map((lure) => [lure.family, lure.id])).keys()]
-  const firstOf = families.map((family) => byRank.find((lure) => lure.family === family)?.id ?? '')
-  const plan = Plan.parse({
-    id: 'plan',
-    name: 'plan',
-    legs: [{ id: 'leg', water: { ...water, zone: null }, fromH: DAY_H[0], toH: DAY_H[1] }],
-    limits: { lures: KIT_SIZE, rods: 6 },
-  })
-  const world = { box: WORLD.box, places: WORLD.places, judging: JUDGING }
-  const steps = tableSteps(plan, world)
+  if (!water) throw new Error(`${placeId} is not in the demo`)
+  return { id: `${placeId} ${fromH}`, water: { ...water, zone: null, ...over } as Conditions, fromH, toH }
+}
+
+/** Days on one water, and days of several waters and fish. */
+export const ONE_WATER: readonly DayType[] = ['vessamere-north', 'vessamere-south', 'quillskar'].map((id) => ({
+  name: id,
+  legs: [leg(id, 6, 12)],
+}))
+export const SEVERAL_WATERS: readonly DayType[] = [
+  {
+    name: 'perch, pike in the grass, zander at dusk',
+    legs: [
+      leg('vessamere-north', 6, 9),
+      leg('vessamere-south', 11, 14),
+      leg('vessamere-north', 20, 23, { speciesId: 'zander' }),
+    ],
+  },
+  {
+    name: 'sea trout in the inlet, pike, sea trout in the brook',
+    legs: [leg('quillskar', 5, 8), leg('vessamere-south', 11, 14), leg('ottermoss', 20, 23)],
+  },
+  {
+    name: 'perch in the brook, perch and pike on the lake',
+    legs: [
+      leg('ottermoss', 6, 9, { speciesId: 'perch' }),
+      leg('vessamere-north', 11, 14),
+      leg('vessamere-north', 18, 21, { speciesId: 'pike' }),
+    ],
+  },
+]
+
+const placeOf = (water: Conditions): Place => {
+  const place = WORLD.places.find((p) => p.id === water.placeId)
+  if (!place) throw new Error(`${water.placeId} is not in the demo`)
+  return place
+}
+
+/** The water of an hour as it turns out: visibility lognormal, fish shifted in depth by a normal, any sky, any mood; the fish themselves as sought. */
+function trueWater(told: Conditions, hour: number, seed: number): Conditions {
+  const random = seededRandom(seed)
+  const visibilityM = Math.min(30, Math.max(0.1, told.visibilityM * Math.exp(0.4 * random.normal())))
+  const c: Conditions = {
+    ...told,
+    hour,
+    visibilityM,
+    sky: random.pick(SKIES),
+    mood: random.next() < 0.5 ? told.mood : random.pick(MOODS),
+    windMps: told.windMps * Math.exp(0.4 * random.normal()),
+  }
+  const species = speciesOf(c.speciesId)
+  if (!species) return c
+  const { topM, bottomM } = readWater(c, placeOf(c), species).zone
+  const by = Math.max(-topM, Math.min(c.depthM - bottomM, 0.15 * c.depthM * random.normal()))
+  return { ...c, zone: { topM: topM + by, bottomM: bottomM + by } }
+}
+
+const known = new Map<string, Ranked[]>()
+/** The match of a water, best first; waters that ask for the same are ranked once. */
+function ranked(c: Conditions): Ranked[] {
+  const context = createMatchContext(c, placeOf(c), WORLD.box, JUDGING)
+  const key = waterKey(context)
+  const before = known.get(key)
+  if (before) return before
+  const rows = rank(WORLD.box, context, WORLD.box.lures.length, 'lure')
+  known.set(key, rows)
+  return rows
+}
+const lureOf = ({ setUp }: Ranked) => setUp.build.lure
+
+/** Lures of a kit, chosen one way. */
+function kitOf(by: KitBy, { legs }: DayType): string[] {
+  const noonLeg = legs.find(({ fromH, toH }) => fromH <= 12 && 12 <= toH) ?? itemAt(legs, 0)
+  const noon = ranked({ ...noonLeg.water, hour: 12 }).map(lureOf)
+  if (by === 'all') return WORLD.box.lures.map(({ id }) => id)
+  if (by === 'noon') return noon.slice(0, KIT_SIZE).map(({ id }) => id)
+  if (by === 'families') {
+    const families = [...new Set(noon.map(({ family }) => family))]
+    return families.slice(0, KIT_SIZE).map((family) => noon.find((lure) => lure.family === family)?.id ?? '')
+  }
+  if (by === 'legs') {
+    const lists = legs.map(({ water, fromH, toH }) => ranked({ ...water, hour: (fromH + toH) / 2 }).map(lureOf))
+    const dealt = noon.flatMap((_, i) => lists.flatMap((list) => list[i]?.id ?? []))
+    return [...new Set(dealt)].slice(0, KIT_SIZE)
+  }
+  const plan = Plan.parse({ id: 'plan', name: 'plan', legs, limits: { lures: KIT_SIZE, rods: 6 } })
+  const steps = tableSteps(plan, { box: WORLD.box, places: WORLD.places, judging: JUDGING })
   let step = steps.next()
   while (!step.done) step = steps.next()
-  const chosen = chooseKit(step.value, plan)
-  const planned = layOut(
-    plan,
-    world,
-    step.value,
-    chosen,
-    proveKit(step.value, plan, chosen),
-    () => '',
-    '2026-06-11T20:00:00+00:00',
-  )
-  // The match's first stands first in each kit; ways are those of noon for all of them.
-  const kits: Record<KitBy, Carried[]> = {
-    plan: carriedOf(planned.lures.map(({ lureId }) => lureId)),
-    noon: carriedOf(byRank.slice(0, KIT_SIZE).map(({ id }) => id)),
-    families: carriedOf(firstOf.slice(0, KIT_SIZE)),
-  }
-  const feature = usualFeature(water)
-  const spots = [...spotsOf(1, feature.id), ...spotsOf(2, feature.id).slice(0, 2)]
-  const wanted = carriedOf(byRank.map(({ id }) => id))
-  const day = (carried: readonly Carried[]): DayOf => {
-    const outing: Outing = {
-      id: 'day',
-      placeName: place.name,
-      water,
-      startedAt: '2026-06-12T06:00:00+00:00',
-      effortBy: 'clock',
-      carried: [...carried],
-      entries: [],
-      note: '',
-    }
-    return { carried, spots, outing, schooling: speciesOf(water.speciesId)?.isSchooling ?? false, wanted }
-  }
-  return { days: { plan: day(kits.plan), noon: day(kits.noon), families: day(kits.families) } }
+  const { on, kit } = chooseKit(step.value, plan)
+  return kit.lures.map((row) => step.value.lures[on.lures[row] ?? -1]?.id ?? '')
 }
 
-export const takesWith = (kits: readonly KitDays[], by: KitBy, seeds: readonly number[]): number[] =>
-  seeds.map((seed) => {
-    const kit = kits[seed % kits.length]
-    if (!kit) throw new Error('no water')
-    return fishDay(seed, 'advised', kit.days[by]).takes
-  })
+/** An hour as it turns out: what the match puts first in it, and what each lure is worth beside that. */
+interface TrueHour {
+  readonly first: Carried | undefined
+  readonly worth: ReadonlyMap<string, number>
+}
+interface FishedLeg {
+  readonly day: (carried: readonly Carried[], hours: readonly TrueHour[]) => DayOf
+  readonly wanted: readonly Carried[]
+  readonly truths: readonly (readonly TrueHour[])[]
+}
+
+function legOf({ water, fromH, toH }: LegOf, truthCount: number, alike: boolean): FishedLeg {
+  const told = { ...water, hour: (fromH + toH) / 2 } as Conditions
+  const context = createMatchContext(told, placeOf(told), WORLD.box, JUDGING)
+  const carried = (row: Ranked, in_: typeof context) => carry(row.setUp, in_, lureOf(row).id, lureOf(row).name)
+  const wanted = ranked(told).map((row) => carried(row, context))
+  const feature = usualFeature(water)
+  const spots = [...spotsOf(1, feature.id), ...spotsOf(2, feature.id).slice(0, 2)]
+  const hours = Array.from({ length: toH - fromH }, (_, i) => fromH + i + 0.5)
+  const truths = Array.from({ length: truthCount }, (_, truth) =>
+    hours.map((hour) => {
+      const c = trueWater(told, hour, 1000 * truth + 7)
+      const rows = ranked(c)
+      const [top] = rows
+      if (!top) return { first: undefined, worth: new Map<string, number>() }
+      const first = carried(top, createMatchContext(c, placeOf(c), WORLD.box, JUDGING))
+      return { first, worth: new Map(rows.map((row) => [lureOf(row).id, row.score / top.score])) }
+    }),
+  )
+  return {
+    wanted,
+    truths,
+    day: (taken, truth) => ({
+      carried: taken,
+      wanted,
+      spots,
+      minutes: (toH - fromH) * 60,
+      firstAt: (atMin) => truth[Math.floor(atMin / 60)]?.first ?? wanted[0],
+      ...(alike ? {} : { suits: ({ lureId }, atMin) => truth[Math.floor(atMin / 60)]?.worth.get(lureId ?? '') ?? 0 }),
+      schooling: speciesOf(water.speciesId)?.isSchooling ?? false,
+      outing: {
+        id: 'day',
+        placeName: water.placeId,
+        water: told,
+        startedAt: '2026-06-12T06:00:00+00:00',
+        effortBy: 'clock',
+        carried: [...taken],
+        entries: [],
+        note: '',
+      } satisfies Outing,
+    }),
+  }
+}
+
+/** Takes of a seeded day with the kit of each way. */
+export interface KitDay {
+  readonly kits: Readonly<Record<KitBy, readonly string[]>>
+  readonly takes: (by: KitBy, seed: number) => number
+}
+
+/**
+ * A day of some kind, made ready to be fished.
+ *
+ * @param truthCount ways each leg may truly be, of which a day has one
+ * @param alike every lure takes alike but for the hidden likings, whatever the match says of it in the true water
+ */
+export function kitDay(type: DayType, truthCount = 4, alike = false): KitDay {
+  const legs = type.legs.map((one) => legOf(one, truthCount, alike))
+  const kits = Object.fromEntries(KITS_BY.map((by) => [by, kitOf(by, type)])) as Record<KitBy, string[]>
+  return {
+    kits,
+    takes: (by, seed) =>
+      legs.reduce((sum, { day, wanted, truths }, i) => {
+        const taken = wanted.filter(({ lureId }) => kits[by].includes(lureId ?? '')).slice(0, 24)
+        const truth = truths[(seed + i) % truths.length] ?? []
+        return taken.length === 0 ? sum : sum + fishDay(seed * 10 + i, 'advised', day(taken, truth)).takes
+      }, 0),
+  }
+}

@@ -16,7 +16,8 @@ import { seededRandom, type SeededRandom } from '../random'
  * 1. Fish come past in schools. Schools reach a spot at random (Poisson), about `SCHOOLS_PER_H` an hour at a middling spot, of one to four fish.
  * 2. Spots differ: each draws its own number of schools for the day, from a third to twice the middle.
  * 3. Each day has a hidden liking: for each of seven variables one step that fish want. With chance `FIT_RIGHT` it is the step of the rig that the
- *    match puts first, else it is drawn evenly from the steps of what is carried.
+ *    match puts first, else it is drawn evenly from the steps of what is carried. Where the water is told hour by hour, the step of the first rig goes
+ *    with it: fish want what the match puts first in the water as it truly is at that hour.
  * 4. On a `marked` day one to three of the variables matter much and the others little: a fish takes a lure with the product over variables of 1 where
  *    the step is the wanted one, of 0.05 to 0.35 (much) or 0.8 to 1 (little) where it is far off, and half-way between for a neighbouring step. On a
  *    `mild` day all matter alike, 0.3 to 0.95, so that whatever is thrown takes its share; the first version of this lake had mild days only.
@@ -25,7 +26,9 @@ import { seededRandom, type SeededRandom } from '../random'
  * 6. A fish that does not take shows itself in a third of the cases, and how it does tells of what was most wrong: too big or too loud, a peck; colour
  *    or action, a slap; speed, cadence or depth, a follow. In one showing of four the sign is a random one.
  * 7. Fish get used to a lure: after each take at a spot the same lure takes a tenth less there, and this wears off by half in an hour.
- * 8. A fish that takes is landed three times in four. A fish landed costs two minutes, a changed rig one and a half, a changed spot four.
+ * 8. Where the water is told hour by hour, a rig’s chance is also that share of the first rig’s which the match gives it in the true water: a lure that is never brought
+ *    to the fish takes none. Without that, any lure takes as well as another but for the likings above.
+ * 9. A fish that takes is landed three times in four. A fish landed costs two minutes, a changed rig one and a half, a changed spot four.
  */
 const SCHOOLS_PER_H = 5
 const FIT_RIGHT = 0.4
@@ -53,7 +56,8 @@ export interface Shown {
 }
 
 interface Liking {
-  readonly wants: Record<Liked, string>
+  /** Step that is wanted; null: that of the rig which the match puts first in the water as it is by then. */
+  readonly wants: Record<Liked, string | null>
   readonly spots: ReadonlyMap<string, number>
 }
 
@@ -80,6 +84,8 @@ export class Lake {
     private readonly depthM: number,
     dayMin: number,
     private readonly day: 'marked' | 'mild' = 'marked',
+    private readonly firstAt: (atMin: number) => Carried | undefined = () => carried[0],
+    private readonly suits: (carried: Carried, atMin: number) => number = () => 1,
   ) {
     this.random = seededRandom(seed)
     const { random } = this
@@ -112,14 +118,16 @@ export class Lake {
   }
   private firstLiking(): Liking {
     const { random } = this
-    const [top] = this.carried
+    const wants = Object.fromEntries(
+      LIKED.map((v) => [v, random.next() < FIT_RIGHT ? null : random.pick(this.steps(v))]),
+    ) as Record<Liked, string | null>
+    return { wants, spots: this.drawnSpots() }
+  }
+  private fitAt(atMin: number): Levels {
+    const top = this.firstAt(atMin)
     const way = top?.ways[0]
     if (!top || !way) throw new Error('a lake needs something that is carried')
-    const fit = this.levels({ carried: top, way, spot: null })
-    const wants = Object.fromEntries(
-      LIKED.map((v) => [v, random.next() < FIT_RIGHT ? fit[v] : random.pick(this.steps(v))]),
-    ) as Record<Liked, string>
-    return { wants, spots: this.drawnSpots() }
+    return this.levels({ carried: top, way, spot: null })
   }
   private drawnSpots(): Map<string, number> {
     return new Map(this.spots.map((s) => [`${s.stop}:${s.spotId}`, (1 / 3) * 6 ** this.random.next()]))
@@ -153,11 +161,12 @@ export class Lake {
     const { liking } = this.likings.filter((l) => l.fromMin <= atMin).at(-1) ?? { liking: null }
     if (!liking) return []
     const levels = this.levels(fishing)
-    const byVariable = LIKED.map((v) => ({ v, won: this.won(v, levels[v], liking.wants[v]) }))
+    const fit = this.fitAt(atMin)
+    const byVariable = LIKED.map((v) => ({ v, won: this.won(v, levels[v], liking.wants[v] ?? fit[v]) }))
     const key = `${fishing.carried.id} ${fishing.spot?.stop}:${fishing.spot?.spotId}`
     const tired = this.tired.get(key)
     const used = tired ? 1 - (1 - tired.by) * 0.5 ** ((atMin - tired.atMin) / USED_HALF_MIN) : 1
-    const takes = byVariable.reduce((p, { won }) => p * won, used)
+    const takes = byVariable.reduce((p, { won }) => p * won, used * this.suits(fishing.carried, atMin))
     const schools = random.poisson(
       (SCHOOLS_PER_H / 60) *
         (fishing.spot ? (liking.spots.get(`${fishing.spot.stop}:${fishing.spot.spotId}`) ?? 1) : 1),

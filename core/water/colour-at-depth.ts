@@ -110,8 +110,8 @@ export function reflectance(hex: string): Spectrum {
 
 /** How bright a depth looks to an eye used to it: full daylight 1, deep night near black. */
 const shownBrightness = (lux: number) => 0.1 + 0.9 * share(Math.log10(Math.max(1e-6, lux)), -3, 3.5)
-/** How much of a colour is left as colour, 1 … 0. */
-const colourLeft = (lux: number) => share(Math.log10(Math.max(1e-6, lux)), GREYS.all, GREYS.none)
+/** How much of a colour is left as colour to the eye at a light in lux, 1 … 0. Above a third of a lux all of it. */
+export const colourLeft = (lux: number) => share(Math.log10(Math.max(1e-6, lux)), GREYS.all, GREYS.none)
 
 export interface DepthLight {
   readonly visibilityM: number

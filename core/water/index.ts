@@ -2,7 +2,7 @@ export { waterDensity } from './density'
 export { resuspensionDepthM, stirredVisibilityM, windWaves } from './wind-mud'
 export { waterViscosity } from './viscosity'
 export { skyAt } from './sun'
-export { reflectance, underwater, waterSpectrum } from './colour-at-depth'
+export { colourLeft, reflectance, underwater, waterSpectrum } from './colour-at-depth'
 export { attenuationPerM, lightPhase, luxAtDepth, type LightPhase } from './light'
 export {
   BOTTOMS,
