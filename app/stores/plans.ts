@@ -1,3 +1,4 @@
+import { until } from '@vueuse/core'
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
@@ -17,6 +18,9 @@ export type Working =
   | { readonly state: 'idle' }
   | { readonly state: 'working'; readonly done: number; readonly of: number }
   | { readonly state: 'refused'; readonly problem: string }
+
+/** Longer than this nothing is on its way, ms. */
+const ARRIVES_MS = 10_000
 
 /** What the worker was last given. */
 let sentBox: unknown = null
@@ -57,13 +61,20 @@ export const usePlans = defineStore('plans', {
     remove(plan: Plan) {
       return useBox().edit(words.removed(plan.name), [removal('plans', plan.id)])
     },
+    /** A plan that was just made, and its places, come back from the store a little later. */
+    arrived({ id, legs }: Plan): Promise<unknown> {
+      const here = () =>
+        this.byId.has(id) && legs.every(({ water }) => useBox().places.some((place) => place.id === water.placeId))
+      return until(here).toBe(true, { timeout: ARRIVES_MS })
+    },
     /** Works a plan out and stores what came of it; what is asked for meanwhile takes its place. */
     async work(plan: Plan, rest: Pick<PlanRequest, 'tried' | 'from'> = { tried: [], from: null }) {
+      this.workingOn = plan.id
+      this.working = { state: 'working', done: 0, of: 1 }
+      if (!this.byId.has(plan.id)) await this.arrived(plan)
       const { box, places, practice } = useBox()
       const { entries } = useRecord()
       const worker = usePlanWorker()
-      this.workingOn = plan.id
-      this.working = { state: 'working', done: 0, of: 1 }
       if (sentRecord !== entries) await worker.setRecord(plain((sentRecord = entries)))
       if (sentBox !== box) await worker.setBox(plain((sentBox = box)))
       const onProgress = ({ done, of, planned }: { done: number; of: number; planned: Planned | null }) => {

@@ -58,13 +58,13 @@ export function spreadOf({ water, alternatives }: Pick<Leg, 'water' | 'alternati
   return {
     ...usual,
     ...Object.fromEntries(weighed.map(([factor, levels]) => [factor, levels])),
-    // Fish are the leg’s own: a weight set for another leg’s fish has no say here.
-    fish: ofFish(usual.fish, own.fish),
-    water: usual.water,
+    // Fish, and what an unseen water could be, are the leg’s own: a weight set for another leg’s has no say here.
+    fish: ofTheLeg(usual.fish, own.fish),
+    water: ofTheLeg(usual.water, own.water),
   }
 }
 
-function ofFish(usual: Spread['fish'], own: Plan['spread']['fish']): Spread['fish'] {
+function ofTheLeg(usual: Spread['fish'], own: Plan['spread']['fish']): Spread['fish'] {
   const said = Object.keys(usual).map((id) => [id, own?.[id] ?? usual[id] ?? 0] as const)
   return said.some(([, weight]) => weight > 0) ? Object.fromEntries(said) : usual
 }

@@ -21,6 +21,7 @@ export {
   sayAdds,
   sayHours,
   sayJob,
+  sayAlternative,
   sayLevel,
   sayProof,
   sayShare,

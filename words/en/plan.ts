@@ -9,6 +9,9 @@ import { clockTime } from './time'
 
 /** What a plan says: how near the best it is, what it leaves uncovered, what is to do and to buy. */
 
+/** Less is on top, m. */
+const ON_TOP_M = 0.1
+
 /** How a set-up of a plan is worked: “Cast 24 m, count to 8; lift and drop, pausing 3 s; about 4.4 m down.” */
 export function sayWay(way: Way, system: UnitSystem): string {
   const { delivery, countDownS, pauseS, castM, depthM, name, ballM } = way
@@ -17,8 +20,9 @@ export function sayWay(way: Way, system: UnitSystem): string {
   const start = cast
     ? `Cast ${showMeasure(castM, 'depth', system)}${countDownS > 0 ? `, count to ${countDownS}` : ''}; `
     : `${deliveryWords(how.id).name}${ballM ? `, ball at ${showMeasure(ballM, 'depth', system)}` : ''}; `
-  const pause = pauseS >= 2 ? `, pausing ${pauseS} s` : ''
-  return `${start}${lower(name)}${pause}; about ${showMeasure(depthM, 'depth', system)} down.`
+  const pause = pauseS >= 2 ? `, pausing ${pauseS}\u202fs` : ''
+  const down = depthM < ON_TOP_M ? 'on top' : `about ${showMeasure(depthM, 'depth', system)} down`
+  return `${start}${lower(name)}${pause}; ${down}.`
 }
 
 /** “0.91 of your whole box; no kit of 8 on 2 rods can give more than 0.93.” */
@@ -45,9 +49,22 @@ const LEVELS: Readonly<Record<string, string>> = {
   'mood pressured': 'pressured fish',
 }
 
+type Alternative = Plan['legs'][number]['alternatives'][number]
+
+/** One of the waters that an unseen water could be, by its depth, how far one sees and its warmth: “1.4 m, seen 0.6 m, 14 °C”. */
+export const sayAlternative = ({ depthM, visibilityM, waterTempC }: Alternative, system: UnitSystem): string =>
+  `${showMeasure(depthM, 'depth', system)}, seen ${showMeasure(visibilityM, 'depth', system)}, ${showMeasure(waterTempC, 'waterTemp', system)}`
+
 /** What may be, as a level: “the water murkier than you think”, “pike”. */
-export function sayLevel(of: Covered['of'], id: string, added: Plan['added'] = []): string {
+export function sayLevel(
+  of: Covered['of'],
+  id: string,
+  { added, legs }: Pick<Plan, 'added' | 'legs'>,
+  system: UnitSystem,
+): string {
   if (of === 'fish') return speciesOf(id)?.name.toLowerCase() ?? id
+  const water = of === 'water' && legs.flatMap(({ alternatives }) => alternatives).find((one) => one.id === id)
+  if (water) return `a water of ${sayAlternative(water, system)}`
   if (of === 'added') return added.find((one) => one.id === id)?.name ?? id
   return LEVELS[`${of} ${id}`] ?? 'as you think'
 }
@@ -76,6 +93,7 @@ const FACTOR_NAMES: Readonly<Record<string, string>> = {
   sky: 'Sky and wind',
   mood: 'Mood of the fish',
   fish: 'Fish',
+  water: 'The water you have not seen',
 }
 export const factorName = (factor: string): string => FACTOR_NAMES[factor] ?? factor
 

@@ -6,7 +6,9 @@ import { qrPicture, type QrPicture } from '~/composables/qr'
 import { repository } from '~/stores/repository'
 
 /** One thing and what belongs to it for a friend: a code for his phone, or a small file. */
-const props = defineProps<{ kind: ShareKind; id: string; name: string }>()
+const props = withDefaults(defineProps<{ kind: ShareKind; id: string; name: string; size?: 'small' | 'default' }>(), {
+  size: 'small',
+})
 const open = ref(false)
 const text = ref('')
 const code = shallowRef<QrPicture | null>(null)
@@ -26,7 +28,7 @@ const save = () => download(fileName(props.name, 'ygrion.json'), 'application/js
 </script>
 
 <template>
-  <v-btn variant="outlined" size="small" @click="show">{{ words.share }}</v-btn>
+  <v-btn variant="outlined" :size="size" @click="show">{{ words.share }}</v-btn>
   <EditDialog :open="open" :label="words.shareIt(name)" :width-px="460" @close="open = false">
     <v-card class="share">
       <h2>{{ words.shareIt(name) }}</h2>

@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { dayBand as words, percent, sayHours, saySky } from '../../../words'
-import { line, curveMonotoneX } from 'd3-shape'
+import { dayBand as words, percent, sayHours } from '../../../words'
 import type { Block, Plan, Planned } from '../../../core/plan'
-import { bandLegs, ribbon, skyByHour, skyOf, type BandLeg } from './day-band'
-import { useMeasure } from '~/composables/useMeasure'
+import { bandLegs, ribbon, type BandLeg } from './day-band'
 import { useBox } from '~/stores/box'
 
 /** The day as a band: light and tide above, below it a ribbon for each lure, as wide as it is worth hour by hour. */
@@ -17,7 +15,6 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [id: string]; move: [block: Block, fromH: number, toH: number] }>()
 
 const box = useBox()
-const { show } = useMeasure()
 const frame = ref<HTMLElement | null>(null)
 const width = ref(960)
 let watching: ResizeObserver | null = null
@@ -58,6 +55,12 @@ const shareIn = (lure: number, legId: string, fromH: number, toH: number) => {
   const sum = mine.reduce((all, h) => all + (h.each[lure] ?? 0) / Math.max(1e-9, h.whole), 0)
   return percent(sum / Math.max(1, mine.length))
 }
+/** A ribbon thinner than this has no room for its figure, px: it stands above. */
+const THIN_PX = 15
+const meanIn = (lure: number, { legId, fromH, toH }: Block) => {
+  const mine = props.planned.hours.filter((h) => h.legId === legId && h.fromH >= fromH - 1 && h.toH <= toH + 1e-9)
+  return mine.reduce((all, h) => all + (h.each[lure] ?? 0), 0) / Math.max(1, mine.length)
+}
 const blocks = computed(() =>
   props.planned.blocks.flatMap((block) => {
     const leg = legs.value.find((one) => one.leg.id === block.legId)
@@ -75,6 +78,7 @@ const blocks = computed(() =>
         path: ribbon(leg, props.planned.hours, row, halfOf, lure.y, [fromH, toH]),
         says: words.block(lure.name, sayHours(fromH, toH), rodName(block.rodId)),
         share: shareIn(row, block.legId, block.fromH, block.toH),
+        thin: 2 * halfOf(meanIn(row, block)) < THIN_PX,
       },
     ]
   }),
@@ -92,34 +96,6 @@ const besides = computed(() =>
     }),
   ),
 )
-const skies = computed(() =>
-  legs.value.map((leg) => {
-    const { runs, tide, sun } = skyOf(leg)
-    const levels = tide.map(({ level }) => level)
-    const [low, high] = [Math.min(...levels), Math.max(...levels)]
-    const y = (level: number) =>
-      SKY.top + SKY.height - 8 - ((level - low) / Math.max(0.05, high - low)) * (SKY.height - 16)
-    const path = line<(typeof tide)[number]>()
-      .x((p) => leg.x(p.hour))
-      .y((p) => y(p.level))
-      .curve(curveMonotoneX)(tide)
-    // The sun stands in the strip from the horizon at its foot to 60° at its top.
-    const arc = line<(typeof sun)[number]>()
-      .x((p) => leg.x(p.hour))
-      .y((p) => SKY.top + SKY.height - 2 - (Math.min(60, Math.max(-8, p.deg)) / 60) * (SKY.height - 6))
-      .curve(curveMonotoneX)(sun)
-    const winds = skyByHour(leg.leg, box.places).filter((_, i, all) => i % Math.ceil(all.length / 8) === 0)
-    return { leg, runs, tide: tide.length > 0 ? path : null, arc, winds }
-  }),
-)
-const lightAt = (runs: readonly { light: string; toH: number }[], hour: number) =>
-  runs.find(({ toH }) => hour < toH)?.light ?? 'day'
-const LIGHTS: Readonly<Record<string, string>> = {
-  night: words.night,
-  dawn: words.dawn,
-  day: words.day,
-  dusk: words.dusk,
-}
 const ticks = computed(() =>
   legs.value.flatMap(({ leg, x, x0, x1 }) => {
     const span = leg.toH - leg.fromH
@@ -175,52 +151,7 @@ const says = computed(() => words.says(blocks.value.map((b) => b.says).join('; '
 <template>
   <section ref="frame" class="band panel" :aria-label="words.theDay">
     <svg :viewBox="`0 0 ${width} ${H}`" :height="H" role="group" :aria-label="says">
-      <g v-for="sky in skies" :key="sky.leg.leg.id" aria-hidden="true">
-        <text v-if="legs.length > 1" :x="sky.leg.x0" y="13" class="small strong">
-          {{ sky.leg.place.name }} · {{ sky.leg.leg.water.date.slice(5) }}
-        </text>
-        <template v-for="run in sky.runs" :key="run.fromH">
-          <rect
-            :x="sky.leg.x(run.fromH)"
-            :y="SKY.top"
-            :width="Math.max(0, sky.leg.x(run.toH) - sky.leg.x(run.fromH))"
-            :height="SKY.height"
-            :class="['sky', run.light]"
-          />
-          <text
-            v-if="sky.leg.x(run.toH) - sky.leg.x(run.fromH) > 40"
-            :x="sky.leg.x(run.fromH) + 6"
-            :y="SKY.top + 16"
-            :class="['small', 'on-sky', run.light]"
-          >
-            {{ LIGHTS[run.light] }}
-          </text>
-          <rect
-            :x="sky.leg.x(run.fromH)"
-            :y="FIRST - 4"
-            :width="Math.max(0, sky.leg.x(run.toH) - sky.leg.x(run.fromH))"
-            :height="H - FIRST"
-            :class="['under', run.light]"
-          />
-        </template>
-        <path v-if="sky.arc" :d="sky.arc" class="sun" />
-        <template v-if="!narrow">
-          <text
-            v-for="w in sky.winds"
-            :key="w.hour"
-            :x="sky.leg.x(w.hour + 0.5)"
-            :y="SKY.top + SKY.height - 22"
-            text-anchor="middle"
-            :class="['small', 'on-sky', lightAt(sky.runs, w.hour)]"
-          >
-            {{ saySky(w.sky) }}, {{ show(w.windMps, 'wind') }}
-          </text>
-        </template>
-        <path v-if="sky.tide" :d="sky.tide" class="tide" />
-        <text v-if="sky.tide" :x="sky.leg.x1 - 6" :y="SKY.top + SKY.height - 5" text-anchor="end" class="small on-tide">
-          {{ words.tide }}
-        </text>
-      </g>
+      <DaySky :legs="legs" :strip="SKY" :ground="{ top: FIRST - 4, height: H - FIRST }" :narrow="narrow" />
       <g v-for="t in ticks" :key="t.key" aria-hidden="true">
         <line :x1="t.x" :x2="t.x" :y1="SKY.top + SKY.height" :y2="H - 6" class="hour" />
         <text :x="t.x" :y="SKY.top + SKY.height + 15" text-anchor="middle" class="small">{{ t.text }}</text>
@@ -279,7 +210,13 @@ const says = computed(() => words.says(blocks.value.map((b) => b.says).join('; '
           class="hold"
         />
         <path :d="b.path" class="fished" />
-        <text v-if="b.x1 - b.x0 > 46" :x="(b.x0 + b.x1) / 2" :y="b.y + 4" text-anchor="middle" class="share">
+        <text
+          v-if="b.x1 - b.x0 > 46"
+          :x="(b.x0 + b.x1) / 2"
+          :y="b.thin ? b.y - 7 : b.y + 4"
+          text-anchor="middle"
+          :class="['share', { thin: b.thin }]"
+        >
           {{ b.share }}
         </text>
         <path
@@ -306,68 +243,6 @@ svg {
 .small {
   font-size: var(--text-1);
   fill: currentcolor;
-}
-.strong {
-  font-weight: 650;
-}
-.sky.night {
-  fill: var(--colour-sky-night);
-}
-.sky.dawn,
-.sky.dusk {
-  fill: var(--colour-sky-twilight);
-}
-.sky.day {
-  fill: var(--colour-sky-day);
-}
-.on-sky,
-.on-tide {
-  fill: var(--colour-ink);
-}
-.on-sky {
-  paint-order: stroke;
-  stroke: var(--colour-sky-day);
-  stroke-width: 5px;
-  stroke-linejoin: round;
-}
-.on-sky.dawn,
-.on-sky.dusk {
-  stroke: var(--colour-sky-twilight);
-}
-.on-sky.night {
-  fill: var(--colour-paper);
-  stroke: var(--colour-sky-night);
-}
-.v-theme--night .sky {
-  opacity: 0.45;
-}
-.v-theme--night .on-sky,
-.v-theme--night .on-tide {
-  fill: var(--colour-glow-night);
-  stroke: none;
-}
-.under {
-  fill: currentcolor;
-  opacity: 0;
-}
-.under.night {
-  opacity: 0.08;
-}
-.under.dawn,
-.under.dusk {
-  opacity: 0.04;
-}
-.sun {
-  fill: none;
-  stroke: var(--colour-signal);
-  stroke-width: 2;
-  stroke-dasharray: 1 5;
-  stroke-linecap: round;
-}
-.tide {
-  fill: none;
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 2.5;
 }
 .hour {
   stroke: rgba(var(--v-border-color), 0.16);
@@ -410,6 +285,9 @@ svg {
   font-weight: 650;
   fill: rgb(var(--v-theme-on-primary));
   pointer-events: none;
+}
+.share.thin {
+  fill: currentcolor;
 }
 .lock {
   fill: rgb(var(--v-theme-on-primary));

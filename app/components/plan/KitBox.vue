@@ -3,8 +3,10 @@ import { kitBox as words, percent, sayAdds, sayLevel, sayProof, sayShare } from 
 import { MOST_LURES, MOST_RODS, type Plan, type Planned } from '../../../core/plan'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
+import { useSettings } from '~/stores/settings'
 
 /** The kit as an open box: it fills while one moves how many may come, first as far as is known, then worked out anew. */
+const settings = useSettings()
 const props = defineProps<{ plan: Plan; planned: Planned; proven: boolean }>()
 const emit = defineEmits<{ change: [change: Partial<Plan>, label: string] }>()
 const box = useBox()
@@ -131,7 +133,7 @@ const proof = computed(() =>
       <li>{{ words.grams(show(planned.luresKg, 'lureMass')) }}</li>
       <li v-if="next && next.adds > 0.0005">{{ words.addsNext(next.name, sayShare(next.adds)) }}</li>
       <li v-if="worst && worst.share < 0.97">
-        {{ words.uncovered(sayLevel(worst.of, worst.id, plan.added), percent(worst.share)) }}
+        {{ words.uncovered(sayLevel(worst.of, worst.id, plan, settings.system), percent(worst.share)) }}
       </li>
       <li v-if="planned.home > 0">{{ words.mayStay(planned.home) }}</li>
     </ul>

@@ -148,6 +148,7 @@ const inTrays = (id: string) => props.plan.limits.trayIds?.includes(id) ?? true
     </fieldset>
     <v-btn v-if="plan.legs.length < 12" variant="outlined" class="more" @click="add">{{ words.addALeg }}</v-btn>
     <MeasureField
+      class="weight"
       :label="words.grams"
       role="lureMass"
       optional
@@ -177,12 +178,16 @@ const inTrays = (id: string) => props.plan.limits.trayIds?.includes(id) ?? true
   grid-column: 1 / -1;
 }
 fieldset {
+  max-width: 760px;
   border: 0;
   padding: 0;
   margin: 0;
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: var(--space-4) var(--space-12);
+}
+.weight {
+  max-width: 240px;
 }
 legend {
   font-weight: 650;

@@ -1,11 +1,18 @@
 <script setup lang="ts">
-import { factorName, levelName, percent, whatMayBe as words } from '../../../words'
+import { factorName, levelName, percent, sayAlternative, whatMayBe as words } from '../../../words'
 import { FACTORS, spreadOf, usualSpread, type AddedScenario, type Factor, type Plan } from '../../../core/plan'
+import { useSettings } from '~/stores/settings'
 
 /** How likely each thing is that is not known yet: weighed by hand, or as usual; and scenarios of one's own. */
 const props = defineProps<{ plan: Plan }>()
 const emit = defineEmits<{ change: [change: Partial<Plan>, label: string] }>()
-const leg = computed(() => props.plan.legs[0])
+const settings = useSettings()
+/** The leg whose levels are weighed: where some water is not known, that one. */
+const leg = computed(() => props.plan.legs.find(({ alternatives }) => alternatives.length > 0) ?? props.plan.legs[0])
+const nameOf = (factor: Factor, id: string) => {
+  const water = factor === 'water' ? leg.value?.alternatives.find((one) => one.id === id) : undefined
+  return water ? sayAlternative(water, settings.system) : levelName(factor, id)
+}
 const spread = computed(() => leg.value && spreadOf(leg.value, props.plan.spread))
 const shares = (factor: Factor) => {
   const levels = Object.entries(spread.value?.[factor] ?? {})
@@ -17,9 +24,9 @@ const shown = computed(() =>
 )
 function weigh(factor: Factor, id: string, weight: number) {
   if (!leg.value) return
-  const before = props.plan.spread[factor] ?? usualSpread(leg.value.water)[factor]
+  const before = props.plan.spread[factor] ?? usualSpread(leg.value.water, leg.value.alternatives)[factor]
   const next = { ...props.plan.spread, [factor]: { ...before, [id]: weight } }
-  emit('change', { spread: next }, words.weighed(levelName(factor, id)))
+  emit('change', { spread: next }, words.weighed(nameOf(factor, id)))
 }
 function asUsual(factor: Factor) {
   const { [factor]: _, ...rest } = props.plan.spread
@@ -57,14 +64,14 @@ function drop(one: AddedScenario) {
     <fieldset v-for="f in shown" :key="f.factor">
       <legend>{{ factorName(f.factor) }}</legend>
       <label v-for="l in f.levels" :key="l.id">
-        <span>{{ levelName(f.factor, l.id) }}</span>
+        <span>{{ nameOf(f.factor, l.id) }}</span>
         <input
           type="range"
           min="0"
           max="1"
           step="0.05"
           :value="l.weight"
-          :aria-label="`${factorName(f.factor)}: ${levelName(f.factor, l.id)}`"
+          :aria-label="`${factorName(f.factor)}: ${nameOf(f.factor, l.id)}`"
           @change="(e) => weigh(f.factor, l.id, Number((e.target as HTMLInputElement).value))"
         />
         <b>{{ percent(l.share) }}</b>

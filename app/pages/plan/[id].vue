@@ -109,6 +109,7 @@ async function remove() {
       <v-btn to="/plan">{{ words.toThePlans }}</v-btn>
     </template>
     <template v-else>
+      <NuxtLink class="back" to="/plan">{{ words.toThePlans }}</NuxtLink>
       <div class="head">
         <PageHead :title="plan.name" />
         <div class="do">
@@ -117,10 +118,9 @@ async function remove() {
           <v-btn v-else-if="plan.planned" color="secondary" :loading="starting" :disabled="!place" @click="start">{{
             words.startTheOuting
           }}</v-btn>
-          <ShareThing :id="plan.id" kind="plan" :name="plan.name" />
+          <ShareThing :id="plan.id" kind="plan" :name="plan.name" size="default" />
           <v-btn v-if="plan.planned" variant="text" :to="`/plan/print/${plan.id}`">{{ words.printCards }}</v-btn>
           <v-btn v-if="plan.planned" variant="text" @click="calendar">{{ words.calendar }}</v-btn>
-          <v-btn variant="text" to="/plan">{{ words.toThePlans }}</v-btn>
           <v-btn variant="text" @click="remove">{{ words.remove }}</v-btn>
         </div>
       </div>
@@ -202,10 +202,15 @@ async function remove() {
   align-items: start;
   gap: var(--space-8);
 }
+.back {
+  font-size: var(--text-3);
+}
 .do {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: var(--space-8);
+  margin-bottom: var(--space-12);
 }
 .now {
   display: grid;

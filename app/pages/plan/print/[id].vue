@@ -27,28 +27,38 @@ const wayOf = ({ carriedId, wayId }: Block) => {
   const way = one?.ways.find(({ id }) => id === wayId) ?? one?.ways[0]
   return way ? sayWay(way, settings.system) : ''
 }
+interface CardRow {
+  readonly carriedId: string
+  readonly legId: string
+  readonly fromH: number
+  readonly toH: number
+  readonly how: string
+}
+/** What hangs on a rod through the days, one row for as long as it stays. */
+function rowsOn(rodId: string): CardRow[] {
+  const rows: CardRow[] = []
+  for (const block of planned.value?.blocks ?? []) {
+    const fished = block.rodId === rodId
+    const carriedId = fished ? block.carriedId : block.beside.find((b) => b.rodId === rodId)?.carriedId
+    const [way] = carriedOf(carriedId ?? null)?.ways ?? []
+    if (!carriedId || !way) continue
+    const { legId, fromH, toH } = block
+    const last = rows.at(-1)
+    const stays = last?.carriedId === carriedId && last.legId === legId
+    const how = fished ? wayOf(block) : stays ? last.how : sayWay(way, settings.system)
+    if (stays) rows[rows.length - 1] = { ...last, toH, how }
+    else rows.push({ carriedId, legId, fromH, toH, how })
+  }
+  return rows
+}
+/** More rows than this fill a card only without the parts of each rig. */
+const ROOMY = 4
 const rods = computed(() =>
   (planned.value?.rods ?? []).map(({ rodId, reelId, lineIds }) => ({
     id: rodId,
     name: nameIn(box.box.rods, rodId),
     line: words.line(lineIds.map((id) => nameIn(box.box.lines, id)).join(', '), nameIn(box.box.reels, reelId)),
-    rows: (planned.value?.blocks ?? []).flatMap((block) => {
-      const beside = block.beside.find((b) => b.rodId === rodId)
-      const carriedId = block.rodId === rodId ? block.carriedId : beside?.carriedId
-      const one = carriedOf(carriedId ?? null)
-      if (!carriedId || !one) return []
-      const [first] = one.ways
-      return [
-        {
-          key: block.id,
-          block,
-          lure: lureOf(carriedId),
-          name: one.name,
-          rig: one.rig,
-          how: block.rodId === rodId ? wayOf(block) : first ? sayWay(first, settings.system) : '',
-        },
-      ]
-    }),
+    rows: rowsOn(rodId),
   })),
 )
 const days = computed(() =>
@@ -109,12 +119,16 @@ const print = () => window.print()
             <h2>{{ rod.name }}</h2>
             <p>{{ rod.line }}</p>
           </header>
-          <div v-for="row in rod.rows.slice(0, 4)" :key="row.key" class="row">
-            <LureDrawing v-if="row.lure" :lure="row.lure" :width-px="72" />
+          <div v-for="row in rod.rows" :key="`${row.legId} ${row.fromH}`" class="row">
+            <LureDrawing
+              v-if="lureOf(row.carriedId)"
+              :lure="lureOf(row.carriedId) as never"
+              :width-px="rod.rows.length > ROOMY ? 48 : 72"
+            />
             <div>
-              <b>{{ sayHours(row.block.fromH, row.block.toH) }} {{ row.name }}</b>
+              <b>{{ sayHours(row.fromH, row.toH) }} {{ carriedOf(row.carriedId)?.name }}</b>
               <p>{{ row.how }}</p>
-              <p class="small">{{ row.rig }}</p>
+              <p v-if="rod.rows.length <= ROOMY" class="small">{{ carriedOf(row.carriedId)?.rig }}</p>
             </div>
           </div>
         </section>
@@ -208,7 +222,7 @@ const print = () => window.print()
   margin-bottom: 3mm;
 }
 .code {
-  width: 34mm;
+  width: 52mm;
   flex: none;
 }
 .row {
@@ -247,7 +261,14 @@ td {
   justify-items: center;
   text-align: center;
 }
+td:nth-child(1),
+td:nth-child(3) {
+  white-space: nowrap;
+}
 @media print {
+  .screen-only {
+    display: none;
+  }
   .page {
     padding: 0;
   }
