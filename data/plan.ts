@@ -48,6 +48,9 @@ export const OUTFIT_SETS = 240
 /** How long a failure counts: after so many hours half of it is forgotten, for fish move and change their minds [1 … 4]. */
 export const FORGOTTEN_H = 2
 
+/** Fillings of a hollow plug that are weighed against each other, kg: a quarter of an ounce apart [0 … 0.1]. */
+export const LOADS_KG = [0, 0.007, 0.014, 0.021, 0.028, 0.035, 0.042, 0.05] as const
+
 /** Spares that go along beside what is tied on: one for so many hours on the water, and the fewest there are to be [1 … 8]. */
 export const SPARES = {
   hooks: { hours: 4, least: 2 },

@@ -1,7 +1,9 @@
 import {
   afterTried,
   chooseKit,
+  heldSteps,
   layOut,
+  loadsOf,
   proveKit,
   solveKit,
   tableSteps,
@@ -10,6 +12,7 @@ import {
   type Planned,
   type PlanWorld,
   type Proof,
+  type TableStep,
   type Solved,
   type Answered,
   type WorthTable,
@@ -44,8 +47,9 @@ let box: Box = EMPTY_BOX
 let record: readonly RecordEntry[] = []
 let newest = 0
 
-/** What was ranked last, and for which question: other limits need no new ranking. */
+/** What was ranked last, and for which question: other limits need no new ranking, and what is held to only its own rows. */
 let ranked: { readonly key: string; readonly table: WorthTable } | null = null
+let rankedHeld: { readonly key: string; readonly of: WorthTable; readonly table: WorthTable } | null = null
 
 /** How long is worked without listening, ms; and after how many waters a plan so far is told. */
 const YIELD_EVERY_MS = 25
@@ -54,12 +58,13 @@ const TELL_EVERY = 14
 const PROOF_MS = 15_000
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve))
 
-/** What of a plan its ranking hangs on: how many are carried, what is ticked and what came of it do not count. */
+/** What of a plan its ranking hangs on: how many are carried, what is held to, what is ticked and what came of it do not count. */
 function rankingKey({ plan, places, practice }: PlanRequest): string {
-  const { legs, spread, added, pinned, leftHome, locks, limits } = plan
-  const lures = [...new Set([...pinned, ...locks.map(({ lureId }) => lureId)])]
-  return JSON.stringify([legs, spread, added, lures, leftHome, limits.trayIds, places, practice])
+  const { legs, spread, added, leftHome, limits } = plan
+  return JSON.stringify([legs, spread, added, leftHome, limits.trayIds, places, practice])
 }
+/** What is held to, for which rows are added to the ranking. */
+const heldKey = ({ pinned }: Plan) => JSON.stringify([...pinned].sort())
 
 /** The hours that are still to come. */
 function rest(table: WorthTable, from: PlanRequest['from']): WorthTable {
@@ -69,6 +74,25 @@ function rest(table: WorthTable, from: PlanRequest['from']): WorthTable {
     return date > from.date || (date === from.date && toH > from.hour)
   })
   return hours.length > 0 ? { ...table, hours } : table
+}
+
+/** Goes through steps, listening now and then; null where a newer question took the place of this one. */
+async function through(
+  steps: Generator<TableStep, WorthTable>,
+  mine: number,
+  tell: (step: TableStep) => unknown,
+): Promise<WorthTable | null> {
+  let heard = performance.now()
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    await tell(step.value)
+    if (performance.now() - heard > YIELD_EVERY_MS) {
+      await breathe()
+      heard = performance.now()
+      if (newest !== mine) return null
+    }
+  }
 }
 
 const SO_FAR: Proof = { bound: 1, by: 'gains', open: null }
@@ -124,29 +148,27 @@ export const planService = {
     }
     try {
       const key = rankingKey(asked)
-      if (ranked?.key !== key) {
-        const steps = tableSteps(plan, world)
-        let heard = performance.now()
-        for (;;) {
-          const step = steps.next()
-          if (step.done) {
-            ranked = { key, table: step.value }
-            break
-          }
-          const { done, of, table } = step.value
-          const tells = done === 0 || done === 1 || done % TELL_EVERY === 0
-          const planned = tells
-            ? layOut(plan, world, table, chooseKit(table, plan, true), SO_FAR, sayRig, asked.at)
-            : null
-          await onProgress({ done, of, planned })
-          if (performance.now() - heard > YIELD_EVERY_MS) {
-            await breathe()
-            heard = performance.now()
-            if (newest !== mine) return null
-          }
-        }
+      const tell = ({ done, of, table }: TableStep) => {
+        const tells = done === 0 || done === 1 || done % TELL_EVERY === 0
+        const planned = tells
+          ? layOut(plan, world, table, chooseKit(table, plan, true), SO_FAR, sayRig, asked.at)
+          : null
+        return onProgress({ done, of, planned })
       }
-      const table = rest(afterTried(ranked.table, asked.tried), asked.from)
+      if (ranked?.key !== key) {
+        const table = await through(tableSteps({ ...plan, pinned: [] }, world), mine, tell)
+        if (!table) return null
+        ranked = { key, table }
+      }
+      const base = ranked.table
+      if (rankedHeld?.of !== base || rankedHeld.key !== heldKey(plan)) {
+        const table = await through(heldSteps(base, plan, world), mine, ({ done, of }) =>
+          onProgress({ done, of, planned: null }),
+        )
+        if (!table) return null
+        rankedHeld = { key: heldKey(plan), of: base, table }
+      }
+      const table = rest(afterTried(rankedHeld.table, asked.tried), asked.from)
       const first = chooseKit(table, plan)
       const from = performance.now()
       const bounded = proveKit(table, plan, first, () => performance.now() - from < PROOF_MS)
@@ -157,7 +179,8 @@ export const planService = {
         newest === mine && asks++ < MOST_SOLVED ? solve(program) : null,
       )
       if (newest !== mine) return null
-      return { ok: true, planned: layOut(plan, world, table, chosen, proof, sayRig, asked.at) }
+      const planned = layOut(plan, world, table, chosen, proof, sayRig, asked.at)
+      return { ok: true, planned: { ...planned, loads: loadsOf(plan, planned, world) } }
     } catch (error) {
       return { ok: false, problem: error instanceof Error ? error.message : String(error) }
     }

@@ -27,7 +27,17 @@ export {
   stripM,
   suspend,
 } from './buoyancy-tuning'
-export { bladed, cutTo, filled, isHollow, secondsWith, trailersOn, weightForFall, type Held } from './sink-tuning'
+export {
+  bladed,
+  cutTo,
+  filled,
+  isHollow,
+  secondsWith,
+  trailersOn,
+  weightForFall,
+  withFiller,
+  type Held,
+} from './sink-tuning'
 export { compareWithReference } from './compare'
 export {
   BenchTest,

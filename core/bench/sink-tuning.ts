@@ -96,7 +96,9 @@ export function filled(
     })
 }
 
-const withFiller = (lure: Lure, loadKg: number): Lure => ({ ...lure, traits: { ...lure.traits, loadKg } }) as Lure
+/** A hollow plug with so much filler in it, kg. */
+export const withFiller = (lure: Lure, loadKg: number): Lure =>
+  ({ ...lure, traits: { ...lure.traits, loadKg } }) as Lure
 export const isHollow = (lure: Lure) => 'loadKg' in lure.traits
 
 export interface Bladed {

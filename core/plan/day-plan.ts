@@ -244,6 +244,7 @@ export function layOut(
       }
     }),
     covered: coverOf(table, chosen),
+    loads: [],
     value: unit(kit.value),
     whole: unit(chosen.whole),
     bound: unit(Math.max(bound, kit.value)),

@@ -1,8 +1,8 @@
 import { SPARES, TWICE_FROM } from '../../data/plan'
 import type { Box } from '../box'
-import { careOf, familyOf, fillerKg, hookPoints, type Care, type Lure } from '../tackle'
+import { careOf, familyOf, fillerKg, groupShares, hookPoints, kinKeyOf, type Care, type Lure } from '../tackle'
 import type { Place } from '../water'
-import type { Plan, Planned } from './plan'
+import type { Load, Plan, Planned } from './plan'
 import { slotsOf } from './day'
 
 /** What goes into the bag, out of which tray, what is done to it the evening before, and what is short. */
@@ -29,12 +29,16 @@ interface PackTray {
 }
 
 /** Work for the evening before. */
-export type EveningJob = { readonly key: string; readonly lureId: string; readonly name: string } & (
-  | { readonly code: 'load'; readonly kg: number }
-  | { readonly code: 'dry' }
-  | { readonly code: 'singles' }
-  | { readonly code: 'care'; readonly care: Care }
-)
+export type EveningJob = { readonly key: string; readonly lureId: string; readonly name: string } &
+  /** Hours in which it wants so much; none where it hangs on no rod: then it is what is in it now. */
+  (
+    | { readonly code: 'load'; readonly kg: number; readonly hours: readonly Pick<Load, 'fromH' | 'toH'>[] }
+    /** The same lure in gold where this is silver, or the other way round; whether it is in the kit. */
+    | { readonly code: 'twin'; readonly twin: string; readonly along: boolean }
+    | { readonly code: 'dry' }
+    | { readonly code: 'singles' }
+    | { readonly code: 'care'; readonly care: Care }
+  )
 
 /** What must be bought. */
 export interface Short {
@@ -86,7 +90,12 @@ export function packingOf(plan: Pick<Plan, 'legs'>, planned: Planned, box: Box, 
     return lines.length > 0 ? [{ trayId, name: box.trays.find(({ id }) => id === trayId)?.name ?? null, lines }] : []
   })
   const tackle = [...outfitLines(planned, box), ...partLines(planned, box, hours)]
-  const jobs = lures.flatMap(({ lure }) => (lure ? jobsOf(lure, singles.size > 0) : []))
+  const kit = lures.flatMap(({ lure }) => lure ?? [])
+  const jobs = kit.flatMap((lure) => [
+    ...loadJobs(lure, planned.loads),
+    ...jobsOf(lure, singles.size > 0),
+    ...twinJobs(lure, kit, box.lures),
+  ])
   return { trays, tackle, jobs, short: [...shortOf(lures.map(({ line }) => line)), ...shortOf(tackle)] }
 }
 
@@ -125,17 +134,52 @@ function partLines({ tied }: Planned, box: Box, hours: ReadonlyMap<string, numbe
   })
 }
 
-function jobsOf(lure: Lure, singles: boolean): EveningJob[] {
-  const head = (code: string) => ({ key: `job ${code} ${lure.id}`, lureId: lure.id, name: lure.name })
+const headOf = (lure: Lure, code: string) => ({ key: `job ${code} ${lure.id}`, lureId: lure.id, name: lure.name })
+
+/** A hollow plug is filled for the hours in which it hangs; one that hangs on no rod is looked at. */
+function loadJobs(lure: Lure, loads: readonly Load[]): EveningJob[] {
+  const mine = loads.filter(({ lureId }) => lureId === lure.id)
   const kg = fillerKg(lure)
+  if (mine.length === 0) return kg > 0 ? [{ ...headOf(lure, 'load'), code: 'load', kg, hours: [] }] : []
+  return [...new Set(mine.map((load) => load.kg))].map((load) => ({
+    ...headOf(lure, `load ${load}`),
+    code: 'load',
+    kg: load,
+    hours: mine.filter((one) => one.kg === load),
+  }))
+}
+
+/** Gold and silver of one lure lie ready on two rods; the silver one is told of, else the one that comes along. */
+function twinJobs(lure: Lure, kit: readonly Lure[], all: readonly Lure[]): EveningJob[] {
+  const metal = metalOf(lure)
+  if (!metal) return []
+  const twins = all.filter((other) => other.count > 0 && isTwin(lure, other))
+  const along = twins.find((twin) => kit.includes(twin))
+  if (along) return metal === 'silver' ? [{ ...headOf(lure, 'twin'), code: 'twin', twin: along.name, along: true }] : []
+  const [first] = twins
+  return first ? [{ ...headOf(lure, 'twin'), code: 'twin', twin: first.name, along: false }] : []
+}
+/** More than half of it shines so. */
+function metalOf({ colour }: Lure): 'gold' | 'silver' | null {
+  const shares = groupShares(colour)
+  return shares.gold > 0.5 ? 'gold' : shares.silver > 0.5 ? 'silver' : null
+}
+/** Sizes nearer than this are one size, as a share. */
+const ONE_SIZE = 0.03
+function isTwin(lure: Lure, other: Lure): boolean {
+  const [a, b] = [metalOf(lure), metalOf(other)]
+  const size = Math.abs(lure.lengthM / other.lengthM - 1) < ONE_SIZE
+  return b !== null && a !== b && size && kinKeyOf(lure) === kinKeyOf(other)
+}
+
+function jobsOf(lure: Lure, singles: boolean): EveningJob[] {
   const treble = lure.hooks !== null && hookPoints(lure.hooks) > lure.hooks.count
   return [
-    ...(kg > 0 ? [{ ...head('load'), code: 'load' as const, kg }] : []),
-    ...(lure.make?.scented ? [{ ...head('dry'), code: 'dry' as const }] : []),
-    ...(singles && treble ? [{ ...head('singles'), code: 'singles' as const }] : []),
+    ...(lure.make?.scented ? [{ ...headOf(lure, 'dry'), code: 'dry' as const }] : []),
+    ...(singles && treble ? [{ ...headOf(lure, 'singles'), code: 'singles' as const }] : []),
     ...careOf(lure)
       .filter(({ when, code }) => when === 'now' || code === 'stock-hooks')
-      .map((care) => ({ ...head(care.code), code: 'care' as const, care })),
+      .map((care) => ({ ...headOf(lure, care.code), code: 'care' as const, care })),
   ]
 }
 

@@ -140,6 +140,16 @@ const PlannedHour = z.strictObject({
   each: z.array(share).max(MOST_LURES),
 })
 
+/** Filler that a hollow plug wants in some hours, kg. */
+const Load = z.strictObject({
+  lureId: id,
+  legId: id,
+  fromH: z.number().min(0).max(24),
+  toH: z.number().min(0).max(24),
+  kg: z.number().min(0).max(0.1),
+})
+export type Load = z.infer<typeof Load>
+
 /** An hour of the day or a level of what is not known, how likely it is, and how much of the whole box the kit gives there. */
 const Covered = z.strictObject({
   of: z.enum([...FACTORS, 'added']),
@@ -170,6 +180,7 @@ export const Planned = z.strictObject({
   blocks: z.array(Block).max(400),
   hours: z.array(PlannedHour).max(400),
   covered: z.array(Covered).max(200),
+  loads: z.array(Load).max(200).default([]),
   /** Expected chance of the kit and of the whole box, and what no kit within the limits can be worth more than. */
   value: share,
   whole: share,

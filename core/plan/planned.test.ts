@@ -95,6 +95,17 @@ describe('a kit', () => {
     expect(held.lures.map(({ lureId }) => lureId)).toContain(last)
     expect(held.value).toBeLessThanOrEqual(first.value + 1e-9)
   })
+  it('what is pinned is looked at wherever it lies, and changes no other row', () => {
+    const [tray] = BOX.trays
+    const out = BOX.lures.find(({ trayId }) => trayId !== tray?.id && trayId !== null)
+    const limits = { lures: 5, rods: 2, trayIds: [tray?.id] }
+    const [without, held] = [tableFor(plan({ limits })), tableFor(plan({ limits, pinned: [out?.id] }))]
+    expect(held.lures.map(({ id }) => id)).toEqual([...without.lures.map(({ id }) => id), out?.id])
+    for (const [key, { chances }] of without.waters)
+      for (const [lure, row] of chances) expect(held.waters.get(key)?.chances.get(lure)).toEqual(row)
+    const factors = held.tastes(held.lures.length - 1)
+    expect(factors.reduce((sum, f) => sum + f, 0) / factors.length).toBeCloseTo(1, 9)
+  }, 240_000)
   it('what stays at home, and what lies in other trays, is not in it', () => {
     const [best] = first.lures
     const home = tableFor(plan({ leftHome: [best?.lureId] }))
@@ -244,6 +255,37 @@ describe('the packing list', () => {
     const { short } = packingOf(plan(), first, poor, WORLD.places)
     expect(short.map(({ name }) => name)).toContain(first.lures[0]?.name)
     expect(short.length).toBeGreaterThanOrEqual(1)
+  })
+  it('a hollow plug is filled for the hours in which it hangs', () => {
+    const plug = WORLD.box.lures.find((l) => l.family === 'needle-plug')
+    if (!plug) throw new Error('no plug')
+    const lures = [{ lureId: plug.id, name: plug.name, adds: 0.1, without: 0.1 }]
+    const load = (fromH: number, kg: number) => ({ lureId: plug.id, legId: 'leg', fromH, toH: fromH + 1, kg })
+    const loads = [load(5, 0.014), load(6, 0.028), load(8, 0.014)]
+    const { jobs } = packingOf(plan(), { ...first, lures, loads }, WORLD.box, WORLD.places)
+    const told = jobs.flatMap((job) => (job.code === 'load' ? [[job.kg, job.hours.map(({ fromH }) => fromH)]] : []))
+    expect(told).toEqual([
+      [0.014, [5, 8]],
+      [0.028, [6]],
+    ])
+  })
+  it('gold and silver of one lure are told of: both along, or one at home', () => {
+    const one = WORLD.box.lures.find((l) => l.family === 'casting-spoon')
+    if (!one) throw new Error('no spoon')
+    const dressed = (id: string, colour: string) => ({
+      ...one,
+      id,
+      name: `Twinling 60 ${colour === 'gold' ? 'Gold' : 'Silver'}`,
+      colour: { ...one.colour, back: colour, flank: colour, belly: colour },
+    })
+    const [gold, silver] = [dressed('g', 'gold'), dressed('s', 'silver')]
+    const jobsWith = (ids: readonly string[]) => {
+      const lures = ids.map((lureId) => ({ lureId, name: lureId, adds: 0.1, without: 0.1 }))
+      const box = { ...BOX, lures: [gold, silver] as typeof BOX.lures }
+      return packingOf(plan(), { ...first, lures }, box, WORLD.places).jobs.filter(({ code }) => code === 'twin')
+    }
+    expect(jobsWith(['g', 's'])).toMatchObject([{ lureId: 's', twin: gold.name, along: true }])
+    expect(jobsWith(['g'])).toMatchObject([{ lureId: 'g', twin: silver.name, along: false }])
   })
   it('plugs that hold filler, worn lures, and trebles where singles are the law are the evening’s work', () => {
     const loaded = WORLD.box.lures.find((l) => l.family === 'needle-plug')

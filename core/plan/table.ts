@@ -2,7 +2,7 @@ import { WORLDS } from '../../data/plan'
 import type { Box } from '../box'
 import { createMatchContext, outfitsOf, outfitKey } from '../match'
 import { lureMass, type Lure } from '../tackle'
-import { firstLures, luresInWater, waterKey, type Judging, type LureInWater } from './worth'
+import { firstLures, lureInWater, luresInWater, waterKey, type Judging, type LureInWater } from './worth'
 import { slotsOf, waterIn, watersOf, type DayWater, type Slot } from './day'
 import type { KitProblem } from './kit-problem'
 import type { Plan } from './plan'
@@ -64,14 +64,14 @@ export function boxFor(box: Box, { limits, leftHome, pinned }: Pick<Plan, 'limit
  */
 export function* tableSteps(
   plan: Plan,
-  { box: whole, places, judging }: PlanWorld,
+  world: PlanWorld,
   worlds: { readonly waters: number; readonly tastes: number } = WORLDS,
 ): Generator<TableStep, WorthTable> {
-  const box = boxFor(whole, plan)
+  const { box: whole, places, judging } = world
+  const box = boxFor(whole, { ...plan, pinned: [] })
   const lures = box.lures
   const placeOf = new Map(lures.map((lure, i) => [lure.id, i]))
   const outfits = [...new Set(outfitsOf(box).map((outfit) => outfitKey({ outfit })))]
-  const outfitIndex = new Map(outfits.map((key, i) => [key, i]))
   const tastes = drawTastes(worlds.tastes, 1)
   const factors = new Map<number, Float64Array>()
   const tastesOf = (lure: number) => {
@@ -103,15 +103,8 @@ export function* tableSteps(
     believed: () => alike,
     hours: slots.map((slot) => ({ slot, waters: found.get(slot) ?? [] })),
   })
-  const chancesOf = (rows: readonly LureInWater[]) => {
-    const chances = new Map<number, Float64Array>()
-    for (const { lure, on } of rows) {
-      const of = new Float64Array(outfits.length)
-      for (const { outfit, ranked } of on) of[outfitIndex.get(outfit) ?? -1] = ranked.score / 100
-      chances.set(placeOf.get(lure.id) ?? -1, of)
-    }
-    return chances
-  }
+  const chancesOf = (rows: readonly LureInWater[]) =>
+    new Map(rows.map((row) => [placeOf.get(row.lure.id) ?? -1, chancesOn(row, outfits)]))
   let done = 0
   for (const { slot, water } of asked) {
     const c = waterIn(slot, water)
@@ -123,12 +116,55 @@ export function* tableSteps(
         waters.set(key, { c, place: slot.place, chances: chancesOf(firstLures(box, context)) })
         yield { done, of: asked.length, table: table() }
       }
-      waters.set(key, { c, place: slot.place, chances: chancesOf(luresInWater(box, context, plan.pinned)) })
+      waters.set(key, { c, place: slot.place, chances: chancesOf(luresInWater(box, context)) })
     }
     done += 1
     yield { done, of: asked.length, table: table() }
   }
-  return table()
+  return yield* heldSteps(table(), plan, world)
+}
+
+/** Chance of a lure on each of some outfits; 0 where it is not fished so. */
+const chancesOn = ({ on }: LureInWater, outfits: readonly string[]): Float64Array =>
+  Float64Array.from(outfits, (key) => (on.find(({ outfit }) => outfit === key)?.ranked.score ?? 0) / 100)
+
+/** What is held to is looked at in every water, wherever it stands there and whatever tray it lies in: its rows are added to the table. */
+export function* heldSteps(
+  table: WorthTable,
+  plan: Plan,
+  { box: whole, judging }: PlanWorld,
+): Generator<TableStep, WorthTable> {
+  const box = boxFor(whole, plan)
+  const extra = box.lures.filter(({ id }) => plan.pinned.includes(id) && !table.lures.some((lure) => lure.id === id))
+  const lures = [...table.lures, ...extra]
+  const held = lures.flatMap((lure, i) => (plan.pinned.includes(lure.id) ? [{ lure, i }] : []))
+  if (held.length === 0) return table
+  const tastes = drawTastes(table.tasteCount, 1)
+  const waters = new Map(table.waters)
+  const wider: WorthTable = {
+    ...table,
+    lures,
+    waters,
+    tastes: (i) => {
+      const more = extra[i - table.lures.length]
+      return more ? tasteFactors(more, tastes) : table.tastes(i)
+    },
+  }
+  let done = 0
+  for (const [key, water] of table.waters) {
+    const missing = held.filter(({ i }) => !water.chances.has(i))
+    if (missing.length > 0) {
+      const context = createMatchContext(water.c, water.place, box, judging)
+      const rows = missing.flatMap(({ lure, i }) => {
+        const row = lureInWater(lure, box, context)
+        return row ? [[i, chancesOn(row, table.outfits)] as const] : []
+      })
+      waters.set(key, { ...water, chances: new Map([...water.chances, ...rows]) })
+    }
+    done += 1
+    yield { done, of: table.waters.size, table: wider }
+  }
+  return wider
 }
 
 /** The problem of what to carry on given outfits, and which lure of the table each of its rows is. */

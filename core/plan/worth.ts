@@ -43,13 +43,14 @@ export function waterKey({ c, place, demand, reading, deliveries, species }: Mat
   )
 }
 
-/** Lures worth a look in a water, each in its best set-up; those that must be looked at, too. */
-export function luresInWater(box: Box, context: MatchContext, must: readonly string[] = []): LureInWater[] {
-  const ranked = rank(box, context, LOOKED_AT, 'lure')
-  const there = new Set(ranked.map(({ setUp }) => setUp.build.lure.id))
-  const asked = box.lures.filter(({ id, count }) => must.includes(id) && !there.has(id) && count > 0)
-  const more = asked.flatMap((lure) => bestOf(lure, box, context) ?? [])
-  return [...ranked, ...more].map((one) => ({ lure: one.setUp.build.lure, on: onOutfits(one, context) }))
+/** Lures worth a look in a water, each in its best set-up. */
+export const luresInWater = (box: Box, context: MatchContext): LureInWater[] =>
+  rank(box, context, LOOKED_AT, 'lure').map((one) => ({ lure: one.setUp.build.lure, on: onOutfits(one, context) }))
+
+/** One lure in a water, however far down it stands there; null where it cannot be fished. */
+export function lureInWater(lure: Lure, box: Box, context: MatchContext): LureInWater | null {
+  const best = bestOf(lure, box, context)
+  return best && { lure, on: onOutfits(best, context) }
 }
 
 /** A first look at a water: what can be said of it at once. */

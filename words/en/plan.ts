@@ -97,11 +97,23 @@ const FACTOR_NAMES: Readonly<Record<string, string>> = {
 }
 export const factorName = (factor: string): string => FACTOR_NAMES[factor] ?? factor
 
+/** “Needle 170: fill it with 21 g for 05:00–07:00”; where it hangs on no rod, what is in it is looked at. */
+function sayLoad({ name, kg, hours }: Extract<EveningJob, { code: 'load' }>, system: UnitSystem): string {
+  const filler = showMeasure(kg, 'lureMass', system)
+  if (hours.length === 0) return `${name}: check that it holds ${filler} of filler`
+  const when = hours.map(({ fromH, toH }) => sayHours(fromH, toH)).join(', ')
+  return kg === 0 ? `${name}: empty for ${when}` : `${name}: fill it with ${filler} for ${when}`
+}
+
 /** A job of the evening before. */
 export function sayJob(job: EveningJob, system: UnitSystem): string {
   switch (job.code) {
     case 'load':
-      return `${job.name}: check that it holds ${showMeasure(job.kg, 'lureMass', system)} of filler`
+      return sayLoad(job, system)
+    case 'twin':
+      return job.along
+        ? `${job.name} and ${job.twin}: silver and gold, rig them on two rods`
+        : `${job.name}: its twin ${job.twin} stays at home; lay it in if there is room`
     case 'dry':
       return `${job.name}: scented, pack it apart and dry`
     case 'singles':
