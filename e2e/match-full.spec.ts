@@ -6,13 +6,13 @@ test.beforeEach(async ({ page }) => open(page))
 test('what the answer hangs on is told; what if slides the ranking and stores nothing until it is taken over', async ({
   page,
 }) => {
-  await expect(page.getByTestId('gap-note')).toContainText(/Buy nothing|Not in your box/, { timeout: 30_000 })
+  await expect(page.getByTestId('gap-note')).toContainText(/Buy nothing|Not in your box/, { timeout: 90_000 })
   await expect(page.getByLabel('What this answer hangs on')).toContainText(/is first while|stays first/, {
-    timeout: 30_000,
+    timeout: 90_000,
   })
   await page.getByRole('tab', { name: 'What if' }).click()
   const slid = page.getByTestId('slid')
-  await expect(slid).toBeVisible({ timeout: 30_000 })
+  await expect(slid).toBeVisible({ timeout: 90_000 })
   const before = await slid.textContent()
   const slider = page.getByRole('slider', { name: 'Visibility' })
   await slider.focus()

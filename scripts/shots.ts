@@ -27,6 +27,12 @@ interface Shot {
   /** What is done on the page before the picture. */
   readonly then?: (page: Page) => Promise<unknown>
 }
+/** A plan of the demo's day, to the proof. */
+async function workOut(page: Page) {
+  await page.getByRole('button', { name: 'Work it out' }).click()
+  await page.getByText(/^No kit of/).waitFor({ timeout: 240_000 })
+  await page.getByText('Undo', { exact: true }).waitFor({ state: 'hidden' })
+}
 const SHOTS: readonly Shot[] = [
   { name: 'match', path: '/', size: DESK },
   {
@@ -61,7 +67,12 @@ const SHOTS: readonly Shot[] = [
       await page.getByTestId('nmea').getByText('°C').waitFor()
     },
   },
-  { name: 'water', path: '/water', size: DESK },
+  {
+    name: 'water',
+    path: '/water',
+    size: DESK,
+    then: (page) => page.locator('.asked li').first().waitFor({ timeout: 60_000 }),
+  },
   { name: 'box', path: '/box', size: DESK },
   {
     name: 'lure-form',
@@ -76,21 +87,21 @@ const SHOTS: readonly Shot[] = [
   { name: 'rig', path: '/box/rigs', size: DESK, then: (page) => page.locator('[data-rig="Drowned birches"]').click() },
   { name: 'order', path: '/box/order', size: DESK },
   { name: 'bench', path: '/bench?lure=demo-025', size: DESK },
+  { name: 'dive-chart', path: '/bench/chart?lure=demo-025', size: DESK },
+  { name: 'plan', path: '/plan', size: DESK, then: workOut },
   {
-    name: 'test',
-    path: '/bench/test?lure=demo-012&kind=fall',
+    name: 'pack',
+    path: '/plan',
     size: DESK,
     then: async (page) => {
-      for (const seconds of ['3.92', '4.05', '4.01']) {
-        await page.getByLabel('Seconds to the bottom').fill(seconds)
-        await button(page, 'Add a typed reading').click()
-      }
-      await page.getByText('fitted, 3 readings').first().waitFor()
-      await page.getByText('Undo', { exact: true }).waitFor({ state: 'hidden' })
+      await workOut(page)
+      await page.getByRole('link', { name: 'Pack', exact: true }).click()
+      const boxes = page.getByRole('checkbox')
+      await boxes.first().waitFor()
+      for (let i = 0; i < 3; i++) await boxes.nth(i).check()
+      await page.getByText(/^3 of /).waitFor()
     },
   },
-  { name: 'tune', path: '/bench/tune?lure=demo-032', size: DESK },
-  { name: 'dive-chart', path: '/bench/chart?lure=demo-025', size: DESK },
   {
     name: 'outing',
     path: '/outing',
@@ -112,14 +123,14 @@ const SHOTS: readonly Shot[] = [
     name: 'patterns',
     path: '/review/patterns',
     size: DESK,
-    then: (page) => page.locator('.found li').first().waitFor(),
+    then: (page) => page.locator('.found li, form').first().waitFor(),
   },
   { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
 ]
 /** What tells that a view is there. */
 const READY =
-  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart, .carry li, .dot, .found li'
+  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart, .carry li, .dot, .found li, form'
 for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))

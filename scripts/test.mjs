@@ -1,6 +1,6 @@
 /** Everything that is checked, in one command: types, lint, unit tests, build, browser tests. Ends with one plain line of counts. */
 import { spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { ROOT, ensureBrowser, ensurePackages, run } from './setup.mjs'
@@ -80,6 +80,15 @@ function counted(file, read) {
   }
 }
 
+/** Pages as they stood when a browser test failed: where it ran on another machine, nothing else is left of them. */
+function tellPages() {
+  const folder = join(ROOT, 'test-results')
+  if (!existsSync(folder)) return
+  for (const name of readdirSync(folder, { recursive: true, encoding: 'utf8' }))
+    if (name.endsWith('error-context.md'))
+      console.log(`\n— ${name}\n${readFileSync(join(folder, name), 'utf8').slice(0, 6000)}`)
+}
+
 /** @param {unknown} error */
 function messageOf(error) {
   return error instanceof Error ? error.message : String(error)
@@ -128,10 +137,12 @@ try {
   console.log('\n— browser tests')
   const e2e = join(out, 'e2e.json')
   run('npx', ['playwright', 'test', '--reporter=list,json'], { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e } })
-  counted(e2e, (/** @type {{ stats: { expected: number, unexpected: number, flaky: number } }} */ r) => [
-    r.stats.expected,
-    r.stats.unexpected + r.stats.flaky,
-  ])
+  counted(e2e, (/** @type {{ stats: { expected: number, unexpected: number, flaky: number } }} */ r) => {
+    const { expected, unexpected, flaky } = r.stats
+    if (flaky > 0) console.log(`\n${flaky} passed at the second try only; their pages stand below`)
+    return [expected + flaky, unexpected]
+  })
+  tellPages()
   mark('browser tests')
 } catch (error) {
   count(messageOf(error), false)

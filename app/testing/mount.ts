@@ -97,7 +97,10 @@ export async function mountScreen(component: Component, props: object = {}, path
   leave()
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: ['/outing/:id', '/:rest(.*)*'].map((at) => ({ path: at, component: { render: () => null } })),
+    routes: ['/outing/:id', '/plan/:id', '/plan/pack/:id', '/plan/print/:id', '/:rest(.*)*'].map((at) => ({
+      path: at,
+      component: { render: () => null },
+    })),
   })
   routed(router)
   await router.push(path)
