@@ -61,5 +61,7 @@ export const SPARES = {
   terminals: { hours: 8, least: 1 },
   soft: { hours: 2, least: 2 },
 } as const
+/** Casts an hour, and the share of hang-ups that cost what hangs there: for each such loss one more goes along [20 … 80, 0.02 … 0.5]. */
+export const SNAGS = { castsPerH: 40, lost: 0.15 } as const
 /** A lure that adds so much of the whole box is carried twice where there are two of it [0.02 … 0.2]. */
 export const TWICE_FROM = 0.08

@@ -145,6 +145,28 @@ async function dragging(page: Page, base: string) {
   console.log(`dragging the zone: ${await told(page)}; in the worker: ${words}`)
 }
 
+/** A plan being worked out, and the kit under the hand once it stands. */
+async function planning(page: Page, base: string) {
+  await page.goto(`${base}plan`)
+  await page.getByRole('button', { name: 'Work it out' }).click()
+  const from = performance.now()
+  await page.locator('[data-block]').first().waitFor({ timeout: 240_000 })
+  const first = performance.now() - from
+  await page.evaluate(RECORD)
+  await page.getByText(/^No kit of/).waitFor({ timeout: 240_000 })
+  console.log(
+    `a plan of the demo box: first kit after ${(first / 1000).toFixed(1)} s, proven after ${((performance.now() - from) / 1000).toFixed(1)} s; meanwhile ${await told(page)}`,
+  )
+  const slider = page.getByRole('slider', { name: 'How many lures' })
+  await slider.focus()
+  await page.evaluate(RECORD)
+  for (let i = 0; i < 60; i++) {
+    await page.keyboard.press(i % 20 < 10 ? 'ArrowRight' : 'ArrowLeft')
+    await page.waitForTimeout(30)
+  }
+  console.log(`how many lures, moved: ${await told(page)}`)
+}
+
 async function scrolling(page: Page, base: string) {
   await page.goto(`${base}box`)
   await page.getByLabel('Archive to import').setInputFiles({
@@ -201,7 +223,7 @@ async function inBrowser() {
   await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()))
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
   try {
-    for (const run of [dragging, bigBoxDragged, scrolling]) {
+    for (const run of [dragging, planning, bigBoxDragged, scrolling]) {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
       await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
       await run(page, `http://127.0.0.1:${port}/`)

@@ -79,6 +79,8 @@ interface InHand {
   readonly next: number | null
 }
 
+const unit = (v: number) => Math.min(1, Math.max(0, v))
+
 /** Lays the day out with a chosen kit. */
 export function layOut(
   plan: Plan,
@@ -102,7 +104,7 @@ export function layOut(
   )
   const course = tiedThrough(table, outfits, lures, held)
   const workedOn = worker(table, plan, world)
-  const carried = new Map<string, { carried: Carried; setUp: SetUp; outfit: number }>()
+  const carried = new Map<string, { carried: Carried; setUp: SetUp; outfit: number; snag: number }>()
   /** A lure on an outfit as it goes on the water, and its way in one hour. */
   const take = (hour: Hour, lure: number, at: number) => {
     const worked = workedOn(hour, lures[lure] ?? -1, outfits[at] ?? -1)
@@ -114,7 +116,9 @@ export function layOut(
       carried: carry(setUp, worked.context, `rig-${carried.size + 1}`, sayRig(setUp)),
       setUp,
       outfit: at,
+      snag: 0,
     }
+    one.snag = Math.max(one.snag, worked.ranked.thrown.risk)
     if (!before) carried.set(key, one)
     const { retrieve, countDownS, rodTipM } = setUp.handling
     const { ways } = one.carried
@@ -206,15 +210,15 @@ export function layOut(
     }, null)
     if (best) take(best.hour, i, bestOutfit(table, best.hour, outfits, lure))
   })
-  const tiedOn = [...carried.values()].map(({ carried: { id }, setUp, outfit }) => ({
+  const tiedOn = [...carried.values()].map(({ carried: { id }, setUp, outfit, snag }) => ({
     carriedId: id,
     rodId: parts[outfit]?.rodId ?? '',
     reelId: parts[outfit]?.reelId ?? '',
     lineId: setUp.outfit.line.id,
     partIds: partIdsOf(setUp),
+    snag: unit(snag),
   }))
   const named = (lure: number) => ({ lureId: table.lures[lure]?.id ?? '', name: table.lures[lure]?.name ?? '' })
-  const unit = (v: number) => Math.min(1, Math.max(0, v))
   return {
     lures: account.items.map(({ lure, adds, without }) => ({
       ...named(lure),

@@ -1,4 +1,4 @@
-import { SPARES, TWICE_FROM } from '../../data/plan'
+import { SNAGS, SPARES, TWICE_FROM } from '../../data/plan'
 import type { Box } from '../box'
 import { careOf, familyOf, fillerKg, groupShares, hookPoints, kinKeyOf, type Care, type Lure } from '../tackle'
 import type { Place } from '../water'
@@ -77,7 +77,12 @@ export function packingOf(plan: Pick<Plan, 'legs'>, planned: Planned, box: Box, 
   const all = slotsOf(plan.legs, places).reduce((sum, { fromH, toH }) => sum + toH - fromH, 0)
   const lures = planned.lures.map(({ lureId, name, adds }) => {
     const lure = box.lures.find(({ id }) => id === lureId)
-    return { lure, line: lureLine(lureId, name, adds, lure, all) }
+    const ids = new Set(planned.carried.flatMap((one) => (one.lureId === lureId ? [one.id] : [])))
+    const lost = lostOf(
+      planned.tied.filter(({ carriedId }) => ids.has(carriedId)),
+      hours,
+    )
+    return { lure, line: lureLine(lureId, name, adds, lure, all, lost) }
   })
   const singles = new Set(
     plan.legs.flatMap(({ water }) => places.filter((p) => p.id === water.placeId && p.singlesOnly)),
@@ -99,10 +104,18 @@ export function packingOf(plan: Pick<Plan, 'legs'>, planned: Planned, box: Box, 
   return { trays, tackle, jobs, short: [...shortOf(lures.map(({ line }) => line)), ...shortOf(tackle)] }
 }
 
-function lureLine(id: string, name: string, adds: number, lure: Lure | undefined, hours: number): PackLine {
+function lureLine(
+  id: string,
+  name: string,
+  adds: number,
+  lure: Lure | undefined,
+  hours: number,
+  lost: number,
+): PackLine {
   const have = lure?.count ?? 0
   const soft = lure && familyOf(lure.family).body === 'soft'
-  const take = soft ? 1 + spare('soft', hours) : adds >= TWICE_FROM && have > 1 ? 2 : 1
+  const twin = (adds >= TWICE_FROM || lost > 0) && have > 1 ? 2 : 1
+  const take = soft ? 1 + spare('soft', hours) + lost : twin
   return { key: `lure ${id}`, what: 'lure', id, name: lure?.name ?? name, take, have }
 }
 
@@ -118,7 +131,16 @@ function outfitLines({ rods }: Planned, box: Box): PackLine[] {
   ])
 }
 
-/** Parts between line and lure: one for each set-up that is carried with it, and spares by the hours it is fished. */
+/** What hang-ups will cost of some set-ups, by the casts of their hours. */
+const lostOf = (
+  on: readonly Pick<Planned['tied'][number], 'carriedId' | 'snag'>[],
+  hours: ReadonlyMap<string, number>,
+) =>
+  Math.round(
+    on.reduce((sum, { carriedId, snag }) => sum + (hours.get(carriedId) ?? 0) * SNAGS.castsPerH * snag * SNAGS.lost, 0),
+  )
+
+/** Parts between line and lure: one for each set-up that is carried with it, and spares by the hours it is fished and by what hang-ups cost. */
 function partLines({ tied }: Planned, box: Box, hours: ReadonlyMap<string, number>): PackLine[] {
   return PART_DRAWERS.flatMap((what) => {
     const list: readonly { readonly id: string; readonly name: string; readonly count?: number }[] = box[what]
@@ -128,7 +150,7 @@ function partLines({ tied }: Planned, box: Box, hours: ReadonlyMap<string, numbe
       const fished = on.reduce((sum, { carriedId }) => sum + (hours.get(carriedId) ?? 0), 0)
       // A leader stays on its rod whatever hangs on it.
       const tiedOn = what === 'leaders' ? new Set(on.map(({ rodId }) => rodId)).size : on.length
-      const take = tiedOn + spare(what, fished)
+      const take = tiedOn + spare(what, fished) + lostOf(on, hours)
       return [{ key: `${what} ${part.id}`, what, id: part.id, name: part.name, take, have: part.count ?? take }]
     })
   })

@@ -175,7 +175,17 @@ export const Planned = z.strictObject({
   carried: z.array(Carried).max(60),
   /** Rod on which each of them is tied, and the parts of its rig, as the packing list counts them. */
   tied: z
-    .array(z.strictObject({ carriedId: id, rodId: id, reelId: id, lineId: id, partIds: z.array(id).max(12) }))
+    .array(
+      z.strictObject({
+        carriedId: id,
+        rodId: id,
+        reelId: id,
+        lineId: id,
+        partIds: z.array(id).max(12),
+        /** Chance of hanging up on a cast, the worst of its hours. */
+        snag: share.default(0),
+      }),
+    )
     .max(60),
   blocks: z.array(Block).max(400),
   hours: z.array(PlannedHour).max(400),

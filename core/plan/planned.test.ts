@@ -256,6 +256,17 @@ describe('the packing list', () => {
     expect(short.map(({ name }) => name)).toContain(first.lures[0]?.name)
     expect(short.length).toBeGreaterThanOrEqual(1)
   })
+  it('where hang-ups cost more, more goes along', () => {
+    const withSnag = (snag: number) => {
+      const planned = { ...first, tied: first.tied.map((t) => ({ ...t, snag })) }
+      const { tackle, trays } = packingOf(plan(), planned, BOX, WORLD.places)
+      const lures = trays.flatMap(({ lines }) => lines)
+      return [...tackle, ...lures].reduce((sum, { take }) => sum + take, 0)
+    }
+    expect(withSnag(0.3)).toBeGreaterThan(withSnag(0.05))
+    expect(withSnag(0.05)).toBeGreaterThanOrEqual(withSnag(0))
+    for (const { snag } of first.tied) expect([snag >= 0, snag <= 1]).toEqual([true, true])
+  })
   it('a hollow plug is filled for the hours in which it hangs', () => {
     const plug = WORLD.box.lures.find((l) => l.family === 'needle-plug')
     if (!plug) throw new Error('no plug')

@@ -369,6 +369,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     LOOKED_AT: between(12, 40),
     RETIE: z.strictObject({ minutes: between(0.5, 10), costs: between(0, 0.2) }),
     OUTFIT_SETS: between(50, 500),
+    SNAGS: z.strictObject({ castsPerH: between(20, 80), lost: between(0.02, 0.5) }),
     LOADS_KG: z.array(between(0, 0.1)).min(2),
     FORGOTTEN_H: between(1, 4),
     SPARES: z.record(said, z.strictObject({ hours: between(1, 12), least: between(1, 8) })),
