@@ -1,8 +1,7 @@
-import { LEARNING } from '../../data/advice'
 import type { AnswerId } from './answer'
 import type { Observation } from './belief'
 import { levelsOf } from './levels'
-import { minutesBetween } from './outing'
+import { beginShowings } from './showings'
 import type { Stretch } from './stretches'
 
 /** Stretches as trials; where casts say which way they went, each way is a trial of its own. */
@@ -28,14 +27,10 @@ export function observationsOf(stretches: readonly Stretch[], now: string): Obse
 }
 
 function shownIn(answers: Stretch['answers'], paused: boolean): Pick<Observation, 'answers' | 'signs' | 'showings'> {
-  const showings = answers.filter((a, i) => {
-    const before = answers[i - 1]
-    return !before || minutesBetween(before.at, a.at) > LEARNING.schoolMin
-  })
   return {
     answers: answers.map((a) => a.answer),
     signs: answers.flatMap((a) => signsOf(a, paused)),
-    showings: showings.length,
+    showings: beginShowings(answers.map(({ at }) => at)).filter(Boolean).length,
   }
 }
 

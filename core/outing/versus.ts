@@ -1,8 +1,10 @@
 import { gammaPrior, probabilityGreater, updatePosterior, meanRate, type GammaRate } from '../rate'
 import type { Outing } from './outing'
-import { bitesOf, type Stretch } from './stretches'
+import { answerOf } from './answer'
+import { beginShowings } from './showings'
+import type { Stretch } from './stretches'
 
-/** Events and effort on one side. */
+/** Showings that took, and effort, on one side. */
 interface Side {
   readonly events: number
   readonly effort: number
@@ -60,8 +62,9 @@ const MAX_EFFORT_FACTOR = 40
 /** Firmness of the first belief that both are as good as the two together, in events. */
 const PRIOR_STRENGTH = 1
 
-/** Two rigs fished in turn. Only whole pairs count, so that a shift of the fish's mind falls on both. */
-export function versus(pairs: readonly Pair[]): Versus {
+/** Two rigs fished in turn. Only whole pairs count, so that a shift of the fish's mind falls on both; a turn without effort is none. */
+export function versus(turns: readonly Pair[]): Versus {
+  const pairs = turns.filter(({ a, b }) => a.effort > 0 && b.effort > 0)
   const sum = (side: 'a' | 'b'): Side =>
     pairs.reduce((all, p) => ({ events: all.events + p[side].events, effort: all.effort + p[side].effort }), {
       events: 0,
@@ -109,7 +112,10 @@ export function trialIn({
   return { a: entry.a, b: entry.b, castsEach: entry.castsEach, from: entry.at, to: ended?.at ?? null }
 }
 
-/** Turns of a trial, paired: the first with A and the first with B, and so on; a turn that has no partner yet waits. Effort in minutes. */
+/**
+ * Turns of a trial, paired: the first with A and the first with B, and so on; a turn that has no partner yet waits. Effort in minutes; takes are counted by the showings that begin
+ * with them, so that a school which goes on taking over a change of turns counts once, for the rig it came to.
+ */
 export function pairsOf(
   stretches: readonly Stretch[],
   trial: { a: string; b: string; from: string; to: string | null },
@@ -118,12 +124,15 @@ export function pairsOf(
   const within = stretches.filter(
     (s) => Date.parse(s.from) >= from && Date.parse(s.from) < to && (s.minutes > 0 || s.casts.length > 0),
   )
+  const takes = within.flatMap((s) => s.answers.filter((a) => answerOf(a.answer).bite))
+  const begins = beginShowings(takes.map(({ at }) => at))
+  const first = new Set(takes.filter((_, i) => begins[i]))
   const turns: { who: 'a' | 'b'; side: Side; casts: number }[] = []
   for (const s of within) {
     const who = s.carried.id === trial.a ? 'a' : s.carried.id === trial.b ? 'b' : null
     if (!who) continue
     const last = turns[turns.length - 1]
-    const side = { events: bitesOf(s), effort: s.minutes }
+    const side = { events: s.answers.filter((a) => first.has(a)).length, effort: s.minutes }
     if (last?.who === who) {
       last.side = { events: last.side.events + side.events, effort: last.side.effort + side.effort }
       last.casts += s.casts.length

@@ -1,6 +1,6 @@
 import { LEARNING } from '../../data/advice'
 import { sum } from 'd3-array'
-import { accountOf, bitesOf, minutesBetween, type Outing } from '../outing'
+import { accountOf, beginShowings, bitesOf, type Outing } from '../outing'
 import { bestOn, type WorthTable } from './table'
 
 /** What the answers of the fish say of the worlds that were reckoned with: the second day, or the rest of the first, is laid out by them. */
@@ -20,7 +20,7 @@ export function triedOf(outing: Outing, now: string): Answered[] {
     const { lureId } = s.carried
     if (lureId === null || s.minutes <= 0) return []
     const bites = s.answers.filter((a) => bitesOf({ answers: [a] }) > 0).map(({ at }) => at)
-    const showings = bites.filter((at, i) => i === 0 || minutesBetween(bites[i - 1] ?? at, at) > LEARNING.schoolMin)
+    const showings = beginShowings(bites).filter(Boolean)
     const [h = 0, m = 0] = s.from.slice(11, 16).split(':').map(Number)
     return [{ lureId, hour: h + m / 60, minutes: s.minutes, showings: showings.length }]
   })

@@ -1,6 +1,6 @@
 import { careOf, type Care, type Lure } from '../tackle'
 import type { Outing } from '../outing'
-import { countEvents, splitByLure, type EffortRow } from './record'
+import { countAnswers, splitByLure, type EffortRow } from './record'
 
 /** What a lure has brought and cost. Costs in the angler's own currency. */
 export interface LureCost {
@@ -35,7 +35,7 @@ export function costsOf(tried: readonly EffortRow[], outings: readonly Outing[],
       const lure = lures.find((l) => l.id === lureId)
       const cost = lure?.cost ?? [...list].reverse().find((t) => t.carried.cost !== null)?.carried.cost ?? null
       const gone = lost.get(lureId) ?? 0
-      const landed = list.reduce((sum, t) => sum + countEvents(t, 'landed'), 0)
+      const landed = list.reduce((sum, t) => sum + countAnswers(t, 'landed'), 0)
       const minutes = list.reduce((sum, t) => sum + t.minutes, 0)
       const spent = cost === null ? null : cost * (gone + 1)
       return {

@@ -1,7 +1,7 @@
 export {
   FACTORS,
   MEASURES,
-  countEvents,
+  countAnswers,
   factorOf,
   effortRows,
   type FactorId,

@@ -1,5 +1,5 @@
 import type { RecordEntry } from '../match'
-import { countEvents, splitByLure, type EffortRow } from './record'
+import { countShowings, splitByLure, type EffortRow } from './record'
 
 /** The log as the match hears it: effort and takes of each lure in each water. */
 export function recordEntries(tried: readonly EffortRow[]): RecordEntry[] {
@@ -11,7 +11,7 @@ export function recordEntries(tried: readonly EffortRow[]): RecordEntry[] {
       family: t.carried.family,
       lengthM: t.carried.lengthM,
       minutes: t.minutes,
-      takes: countEvents(t, 'bites'),
+      takes: countShowings(t, 'bites'),
       water: t.water,
       hour: t.hour,
     }))

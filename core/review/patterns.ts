@@ -1,8 +1,8 @@
 import { itemAt } from '../list'
 import { seededRandom } from '../random'
-import { gammaPrior, updatePosterior, credibleInterval, type RateInterval } from '../rate'
-import { dispersionOf } from './rates'
-import { FACTORS, countEvents, type Factor, type FactorId, type MeasureId, type EffortRow } from './record'
+import type { RateInterval } from '../rate'
+import { dispersionOf, rateOf } from './rates'
+import { FACTORS, countShowings, type Factor, type FactorId, type MeasureId, type EffortRow } from './record'
 
 /** A part of the record that stands out: one factor's step, alone or within another's. */
 interface Pattern {
@@ -45,28 +45,36 @@ interface Part {
   readonly factor: Factor
   readonly label: string
   readonly within: Pattern['within']
+  /** All that it was looked for in. */
+  readonly among: readonly number[]
   /** Stretches in the part, and the others of what it was testsRun for in. */
   readonly in: readonly number[]
   readonly out: readonly number[]
+  /** The same by outing, where both are in it. */
+  readonly strata: readonly { readonly in: readonly number[]; readonly out: readonly number[] }[]
 }
 
 /**
- * Looks through every step of every factor, alone and within steps of others, for rates that stand out; and then asks how often luck does as well. Each
- * shuffle deals an outing's events out again over its stretches by their effort, for what may change during an outing; and deals whole outings out again
- * over their days, for what may not. Of each shuffle only the strongest part counts, so that looking at many is paid for (Westfall and Young's maxT; from
- * memory). The strength of a part is the signed root of its Poisson deviance against the rest.
+ * Looks through every step of every factor, alone and within steps of others, for rates that stand out; and then asks how often luck does as well. What may change during an outing
+ * is held against the same outing only, so that three great days hide nothing and make nothing: each shuffle deals the stretches of an outing, their showings with their effort, out
+ * again over its turns. What may not change is held against other outings: whole outings are dealt out again over their days. Of each shuffle only the strongest part counts, so that
+ * looking at many is paid for (Westfall and Young's maxT; from memory).
  */
-export function findPatterns(tried: readonly EffortRow[], measure: MeasureId, seed = 1): Findings {
+export function findPatterns(all: readonly EffortRow[], measure: MeasureId, seed = 1): Findings {
+  // What was given without effort is no rate.
+  const tried = all.filter((t) => t.minutes > 0)
   const minutes = tried.map((t) => t.minutes)
-  const events = tried.map((t) => countEvents(t, measure))
+  const events = tried.map((t) => countShowings(t, measure))
   const parts = partsOf(tried, events)
   if (parts.length === 0) return { patterns: [], testsRun: 0, shuffles: 0 }
   const outings = [...new Set(tried.map((t) => t.outingId))].map((id) =>
     tried.flatMap((t, i) => (t.outingId === id ? [i] : [])),
   )
   const random = seededRandom(seed)
-  const strength = (part: Part, counts: readonly number[]) =>
-    signedRootDeviance(sum(part.in, counts), sum(part.in, minutes), sum(part.out, counts), sum(part.out, minutes))
+  const strength = (part: Part, counts: readonly number[], effort: readonly number[] = minutes) =>
+    part.factor.within
+      ? strengthWithin(part, counts, effort)
+      : signedRootDeviance(sum(part.in, counts), sum(part.in, effort), sum(part.out, counts), sum(part.out, effort))
   /** Parts of the whole, and parts within parts: each pays for its own number. */
   const families = [parts.filter((p) => !p.within), parts.filter((p) => p.within)].map((list) => ({
     list,
@@ -74,32 +82,25 @@ export function findPatterns(tried: readonly EffortRow[], measure: MeasureId, se
     exceedances: list.map(() => 0),
   }))
   for (let i = 0; i < SHUFFLES; i++) {
-    const dealt = permuteWithinOutings(outings, minutes, events, random.next)
+    const turns = permuteTurns(outings, minutes, events, random.shuffled)
     const days = permuteOutings(outings, minutes, events, random.shuffled(outings))
     for (const { list, seen, exceedances } of families) {
-      const strongest = Math.max(...list.map((p) => strength(p, p.factor.within ? dealt : days)))
+      const strongest = Math.max(
+        ...list.map((p) => (p.factor.within ? strength(p, turns.events, turns.minutes) : strength(p, days))),
+      )
       seen.forEach((s, k) => strongest >= s && (exceedances[k] = itemAt(exceedances, k) + 1))
     }
   }
-  const dispersion = dispersionOf(tried, measure)
-  const toPattern = (part: Part, pValue: number): Pattern => {
-    const side = (list: readonly number[]) => ({ events: sum(list, events), minutes: sum(list, minutes) })
-    const [inside, outside] = [side(part.in), side(part.out)]
-    const whole = (inside.events + outside.events) / (inside.minutes + outside.minutes)
-    const rate = (s: typeof inside) =>
-      credibleInterval(updatePosterior(gammaPrior(whole, 1), s.events, s.minutes, dispersion), 60)
-    const factor = part.factor.id as FactorId
-    const rest = { ...outside, rate: rate(outside) }
-    return {
-      factor,
-      label: part.label,
-      within: part.within,
-      ...inside,
-      rate: rate(inside),
-      rest,
-      pValue,
-      same: [],
+  const rowsAt = (at: readonly number[]) => at.map((i) => itemAt(tried, i))
+  /** Rates as the table of rates tells them. */
+  const toPattern = ({ factor, label, within, among, in: inside, out }: Part, pValue: number): Pattern => {
+    const all = rowsAt(among)
+    const dispersion = dispersionOf(all, measure, (t) => String(factor.of(t)?.key))
+    const rate = (at: readonly number[]) => {
+      const { events: seen, minutes: effort, shown } = rateOf(rowsAt(at), all, measure, dispersion)
+      return { events: seen, minutes: effort, rate: shown }
     }
+    return { factor: factor.id as FactorId, label, within, ...rate(inside), rest: rate(out), pValue, same: [] }
   }
   const lift = (p: Pattern) => p.rate.median / p.rest.rate.median
   const found = families
@@ -129,6 +130,24 @@ export function signedRootDeviance(a: number, ta: number, b: number, tb: number)
   return (a / ta >= b / tb ? 1 : -1) * Math.sqrt(Math.max(0, deviance))
 }
 
+/**
+ * How far a part stands above the rest of the same outings: showings in it less those due by its share of each outing's effort, in standard deviations of a binomial
+ * (Mantel and Haenszel's way of adding up strata; from memory).
+ */
+function strengthWithin({ strata }: Part, events: readonly number[], minutes: readonly number[]): number {
+  let [above, variance] = [0, 0]
+  for (const stratum of strata) {
+    const [inside, effort] = [sum(stratum.in, events), sum(stratum.in, minutes)]
+    const all = inside + sum(stratum.out, events)
+    const total = effort + sum(stratum.out, minutes)
+    if (all === 0 || total <= 0) continue
+    const share = effort / total
+    above += inside - all * share
+    variance += all * share * (1 - share)
+  }
+  return variance > 0 ? above / Math.sqrt(variance) : 0
+}
+
 function partsOf(tried: readonly EffortRow[], events: readonly number[]): Part[] {
   const all = tried.map((_, i) => i)
   const rate = events.reduce((s, e) => s + e, 0) / tried.reduce((s, t) => s + t.minutes, 0)
@@ -151,10 +170,13 @@ function partsOf(tried: readonly EffortRow[], events: readonly number[]): Part[]
         factor,
         label,
         within,
+        among,
         in: known.filter((i) => of[i]?.key === key),
         out: known.filter((i) => of[i]?.key !== key),
       }
-      return worth(part.in) && worth(part.out) ? [part] : []
+      if (!worth(part.in) || !worth(part.out)) return []
+      const strata = factor.within ? byOuting(tried, part) : []
+      return factor.within && strata.length === 0 ? [] : [{ ...part, strata }]
     })
   }
   const single = FACTORS.flatMap((f) => split(f, all, null))
@@ -168,23 +190,34 @@ function partsOf(tried: readonly EffortRow[], events: readonly number[]): Part[]
   return [...single, ...nested]
 }
 
-/** Each outing's events dealt out again over its own stretches, by their effort. */
-function permuteWithinOutings(
+/** The stretches of each outing, showings and effort together, dealt out again over its own turns: what clumps in a stretch stays in it. */
+function permuteTurns(
   outings: readonly (readonly number[])[],
   minutes: readonly number[],
   events: readonly number[],
-  next: () => number,
-): number[] {
-  const dealt = events.map(() => 0)
-  for (const at of outings) {
-    const total = sum(at, minutes)
-    for (let left = sum(at, events); left > 0; left--) {
-      let mark = next() * total
-      const hit = at.find((i) => (mark -= itemAt(minutes, i)) < 0) ?? at[at.length - 1]
-      if (hit !== undefined) dealt[hit] = itemAt(dealt, hit) + 1
-    }
-  }
+  shuffled: (list: readonly number[]) => number[],
+): { events: number[]; minutes: number[] } {
+  const dealt = { events: [...events], minutes: [...minutes] }
+  for (const at of outings)
+    shuffled(at).forEach((from, k) => {
+      const to = itemAt(at, k)
+      dealt.events[to] = itemAt(events, from)
+      dealt.minutes[to] = itemAt(minutes, from)
+    })
   return dealt
+}
+
+/** Both sides of a part, outing by outing; outings that have only one of them compare nothing. */
+function byOuting(tried: readonly EffortRow[], part: Pick<Part, 'in' | 'out'>): Part['strata'] {
+  const groups = new Map<string, { in: number[]; out: number[] }>()
+  for (const side of ['in', 'out'] as const)
+    for (const i of part[side]) {
+      const id = itemAt(tried, i).outingId
+      const group = groups.get(id) ?? { in: [], out: [] }
+      group[side].push(i)
+      groups.set(id, group)
+    }
+  return [...groups.values()].filter((g) => g.in.length > 0 && g.out.length > 0)
 }
 
 /** Rates of whole outings dealt out again over the outings: what a day was like stays, what it was written down as changes. */

@@ -1,7 +1,8 @@
 import { takeProbability } from '../outing'
 import { gammaPrior, updatePosterior, credibleInterval, type GammaRate, type RateInterval } from '../rate'
 import {
-  countEvents,
+  countAnswers,
+  countShowings,
   factorOf,
   splitByAnswer,
   splitByLure,
@@ -14,10 +15,13 @@ import {
 interface Cell {
   readonly row: string
   readonly column: string
+  /** Showings: schools that gave what is counted. */
   readonly events: number
+  /** Fish or answers, one by one. */
+  readonly answers: number
   readonly minutes: number
   readonly belief: GammaRate
-  /** Events an hour: median and 90 % interval. */
+  /** Showings an hour: median and 90 % interval. */
   readonly shown: RateInterval
 }
 
@@ -42,20 +46,19 @@ interface Due {
 }
 
 /**
- * Pearson's dispersion: the sum of (seen − due)² / due over the degrees of freedom, where `due` comes from as many fitted rates as `fitted`. Fish come in
- * schools, so events clump, and intervals that take them one by one are too narrow; the quasi-Poisson remedy widens them by it (McCullagh and Nelder,
- * Generalized Linear Models, § 6.2; from memory). With little to go on it is 1; it is never above `MOST_CLUMPING`.
+ * Pearson's dispersion: the sum of (seen − due)² / due over the degrees of freedom, where `due` comes from as many fitted rates as `fitted`. Even showings clump, for days and hours
+ * differ, and intervals that take them one by one are too narrow; the quasi-Poisson remedy widens them by it (McCullagh and Nelder, Generalized Linear Models, § 6.2; from memory).
+ * It begins with a first belief, as firm as so many degrees of freedom, which does not vanish with little data; it is never under 1 nor above `MOST_DISPERSION`.
  */
 export function estimateDispersion(list: readonly Due[], fitted = 1): number {
-  const events = list.reduce((sum, t) => sum + t.events, 0)
-  const freedom = list.length - fitted
-  if (freedom < LEAST_FREEDOM || events < LEAST_EVENTS) return 1
+  const freedom = Math.max(0, list.length - fitted)
   const spread = list.reduce((sum, t) => (t.due > 0 ? sum + (t.events - t.due) ** 2 / t.due : sum), 0)
-  return Math.min(MOST_CLUMPING, Math.max(1, spread / freedom))
+  const { dispersion, freedom: firm } = FIRST_DISPERSION
+  return Math.min(MOST_DISPERSION, Math.max(1, (firm * dispersion + (freedom > 0 ? spread : 0)) / (firm + freedom)))
 }
-const LEAST_FREEDOM = 8
-const LEAST_EVENTS = 8
-const MOST_CLUMPING = 4
+/** How much showings clump before a log says how much, and how firm that is [1 … 2, 4 … 20]. */
+const FIRST_DISPERSION = { dispersion: 1.1, freedom: 8 } as const
+const MOST_DISPERSION = 4
 
 /** Clumping of a record split into parts that each have a rate of their own: over its stretches, or over whole outings where days differ more than that. */
 export function dispersionOf(
@@ -66,13 +69,13 @@ export function dispersionOf(
   const parts = new Map<string, { events: number; minutes: number }>()
   for (const t of tried) {
     const part = parts.get(partOf(t)) ?? { events: 0, minutes: 0 }
-    parts.set(partOf(t), { events: part.events + countEvents(t, measure), minutes: part.minutes + t.minutes })
+    parts.set(partOf(t), { events: part.events + countShowings(t, measure), minutes: part.minutes + t.minutes })
   }
   const days = new Map<string, Due>()
   const stretches = tried.map((t): Due => {
     const part = parts.get(partOf(t))
     const one = {
-      events: countEvents(t, measure),
+      events: countShowings(t, measure),
       due: part && part.minutes > 0 ? (part.events * t.minutes) / part.minutes : 0,
     }
     const day = days.get(t.outingId) ?? { events: 0, due: 0 }
@@ -90,6 +93,27 @@ function fitRatio(part: readonly EffortRow[], all: readonly EffortRow[]): number
   }
   const whole = mean(all)
   return whole > 0 ? mean(part) / whole : 1
+}
+
+/** A rate with what stands behind it. */
+type Rate = Pick<Cell, 'events' | 'answers' | 'minutes' | 'belief' | 'shown'>
+
+/**
+ * Showings an hour of a part of some effort, as it is told on every page: gamma–Poisson, its prior the rate of all of that effort, moved by how well the match thought of what was fished.
+ */
+export function rateOf(
+  part: readonly EffortRow[],
+  all: readonly EffortRow[],
+  measure: MeasureId,
+  dispersion: number,
+): Rate {
+  const total = sums(all, measure)
+  const overall = (total.events + FIRST_PER_H) / (total.minutes + 60)
+  const { events, minutes } = sums(part, measure)
+  const prior = gammaPrior(overall * fitRatio(part, all), PRIOR_STRENGTH)
+  const belief = updatePosterior(prior, events, minutes, dispersion)
+  const answers = part.reduce((sum, t) => sum + countAnswers(t, measure), 0)
+  return { events, answers, minutes, belief, shown: credibleInterval(belief, 60) }
 }
 
 /**
@@ -123,18 +147,11 @@ export function ratesBy(
     parts.set(key, part)
   }
   const dispersion = dispersionOf(tried, measure, (t) => `${rowOf(t)?.key}\n${columnOf?.(t)?.key}`)
-  const total = sums(tried, measure)
-  const overall = (total.events + FIRST_PER_H) / (total.minutes + 60)
-  const cellOf = (row: string, column: string, list: readonly EffortRow[]): Cell => {
-    const { events, minutes } = sums(list, measure)
-    const belief = updatePosterior(
-      gammaPrior(overall * fitRatio(list, tried), PRIOR_STRENGTH),
-      events,
-      minutes,
-      dispersion,
-    )
-    return { row, column, events, minutes, belief, shown: credibleInterval(belief, 60) }
-  }
+  const cellOf = (row: string, column: string, list: readonly EffortRow[]): Cell => ({
+    row,
+    column,
+    ...rateOf(list, tried, measure, dispersion),
+  })
   const effort = (key: string) =>
     [...parts.values()].filter((p) => p.row === key).reduce((sum, p) => sum + sums(p.list, measure).minutes, 0)
   const inOrder = (list: Iterable<{ key: string; label: string; order: number }>) =>
@@ -149,8 +166,11 @@ export function ratesBy(
 }
 
 function sums(list: readonly EffortRow[], measure: MeasureId): { events: number; minutes: number } {
-  return list.reduce((sum, t) => ({ events: sum.events + countEvents(t, measure), minutes: sum.minutes + t.minutes }), {
-    events: 0,
-    minutes: 0,
-  })
+  return list.reduce(
+    (sum, t) => ({ events: sum.events + countShowings(t, measure), minutes: sum.minutes + t.minutes }),
+    {
+      events: 0,
+      minutes: 0,
+    },
+  )
 }

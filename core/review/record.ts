@@ -4,6 +4,7 @@ import {
   BOAT_STEP_MPS,
   accountOf,
   answerOf,
+  beginShowings,
   hourOf,
   isDrawn,
   spotLabel,
@@ -28,46 +29,101 @@ export interface EffortRow {
   readonly spot: Stretch['spot']
   readonly water: Conditions
   readonly answers: readonly AnswerId[]
+  /** Showings that began in it. */
+  readonly showings: Showings
   /** What was changed in the hand before. */
   readonly altered?: Stretch['altered']
   /** Side and turn of a trolled rod. */
   readonly boat?: Stretch['boat']
   /** The effort of each lure on the line by itself, where there were several: all had all of the time, and each its own answers. */
-  readonly byLure?: readonly Pick<EffortRow, 'carried' | 'answers'>[]
+  readonly byLure?: readonly Pick<EffortRow, 'carried' | 'answers' | 'showings'>[]
   /** The one kind of answer looked at, where effort was split by answers. */
   readonly only?: AnswerId
 }
 
-/** All effort of some outings; one still under way counts up to `now`. */
-export function effortRows(outings: readonly Outing[], now: string): EffortRow[] {
-  return outings.flatMap((outing) =>
-    accountOf(outing, now)
-      .stretches.filter((s) => s.minutes > 0 || s.answers.length > 0)
-      .map((s): EffortRow => ({
-        outingId: outing.id,
-        placeId: outing.water.placeId,
-        placeName: outing.placeName,
-        date: s.from.slice(0, 10),
-        hour: hourOf(s.from),
-        minutes: s.minutes,
-        casts: s.casts.length,
-        carried: s.carried,
-        way: s.way,
-        spot: s.spot,
-        water: s.water,
-        boat: s.boat,
-        altered: s.altered,
-        answers: s.answers.map((a) => a.answer),
-        ...(s.carried.beside?.length && { byLure: eachLure(s) }),
-      })),
-  )
+/** Schools that showed themselves, by what is counted of them: one that took three times in two minutes is one. */
+interface Showings {
+  readonly landed: number
+  readonly bites: number
+  readonly answers: number
+  /** Those of one kind of answer by itself. */
+  readonly kinds: Readonly<Partial<Record<AnswerId, number>>>
 }
 
-function eachLure({ carried, answers }: Pick<Stretch, 'carried' | 'answers'>): NonNullable<EffortRow['byLure']> {
-  const given = (lureId: string | null) => answers.filter((a) => (a.lureId ?? carried.lureId) === lureId)
+type Given = Stretch['answers'][number]
+const isLanded = ({ answer }: Given) => answer === 'landed'
+const isBite = ({ answer }: Given) => answerOf(answer).bite
+
+/** Showings of stretches that follow one another; one that goes on over a change belongs to the stretch in which it began. */
+function showingsOf(stretches: readonly (readonly Given[])[]): Showings[] {
+  const all = stretches.flat()
+  const beginning = (counts: (a: Given) => boolean) => {
+    const list = all.filter(counts)
+    const begins = beginShowings(list.map(({ at }) => at))
+    const first = new Set(list.filter((_, i) => begins[i]))
+    return (answers: readonly Given[]) => answers.filter((a) => first.has(a)).length
+  }
+  const [landed, bites, answers] = [beginning(isLanded), beginning(isBite), beginning(() => true)]
+  const kinds = [...new Set(all.map(({ answer }) => answer))].map(
+    (id) => [id, beginning((a) => a.answer === id)] as const,
+  )
+  return stretches.map((given) => ({
+    landed: landed(given),
+    bites: bites(given),
+    answers: answers(given),
+    kinds: Object.fromEntries(kinds.map(([id, count]) => [id, count(given)])),
+  }))
+}
+
+/** All effort of some outings; one still under way counts up to `now`. */
+export function effortRows(outings: readonly Outing[], now: string): EffortRow[] {
+  return outings.flatMap((outing) => {
+    const stretches = accountOf(outing, now).stretches.filter((s) => s.minutes > 0 || s.answers.length > 0)
+    const shown = showingsOf(stretches.map(({ answers }) => answers))
+    const eachShown = lureShowings(stretches)
+    return stretches.map((s, i): EffortRow => ({
+      outingId: outing.id,
+      placeId: outing.water.placeId,
+      placeName: outing.placeName,
+      date: s.from.slice(0, 10),
+      hour: hourOf(s.from),
+      minutes: s.minutes,
+      casts: s.casts.length,
+      carried: s.carried,
+      way: s.way,
+      spot: s.spot,
+      water: s.water,
+      boat: s.boat,
+      altered: s.altered,
+      answers: s.answers.map((a) => a.answer),
+      showings: itemAt(shown, i),
+      ...(s.carried.beside?.length && { byLure: eachLure(s, i, eachShown) }),
+    }))
+  })
+}
+
+/** Answers of a stretch that one lure on the line was given. */
+const givenTo = ({ carried, answers }: Stretch, lureId: string | null) =>
+  answers.filter((a) => (a.lureId ?? carried.lureId) === lureId)
+
+/** Showings of each lure of the lines with several, stretch by stretch. */
+function lureShowings(stretches: readonly Stretch[]): ReadonlyMap<string | null, readonly Showings[]> {
+  const ids = stretches.flatMap(({ carried }) =>
+    carried.beside?.length ? [carried.lureId, ...carried.beside.map(({ lureId }) => lureId)] : [],
+  )
+  return new Map([...new Set(ids)].map((id) => [id, showingsOf(stretches.map((s) => givenTo(s, id)))]))
+}
+
+function eachLure(
+  stretch: Stretch,
+  i: number,
+  shown: ReturnType<typeof lureShowings>,
+): NonNullable<EffortRow['byLure']> {
+  const { carried } = stretch
   const alone = ({ beside: _, ...lure }: Carried) => ({
     carried: lure,
-    answers: given(lure.lureId).map((a) => a.answer),
+    answers: givenTo(stretch, lure.lureId).map((a) => a.answer),
+    showings: itemAt(shown.get(lure.lureId) ?? [], i),
   })
   return [alone(carried), ...(carried.beside ?? []).map((other) => alone({ ...carried, ...other }))]
 }
@@ -78,7 +134,17 @@ export const splitByLure = (tried: readonly EffortRow[]): EffortRow[] =>
 
 /** The same effort once for each kind of answer: every kind had all of the time to be given. */
 export function splitByAnswer(tried: readonly EffortRow[]): EffortRow[] {
-  return ANSWERS.flatMap(({ id }) => tried.map((t) => ({ ...t, only: id, answers: t.answers.filter((a) => a === id) })))
+  return ANSWERS.flatMap(({ id }) =>
+    tried.map((t) => {
+      const answers = t.showings.kinds[id] ?? 0
+      return {
+        ...t,
+        only: id,
+        answers: t.answers.filter((a) => a === id),
+        showings: { landed: 0, bites: 0, answers, kinds: { [id]: answers } },
+      }
+    }),
+  )
 }
 
 /** What is counted for a rate. */
@@ -89,7 +155,12 @@ export const MEASURES = [
 ] as const
 export type MeasureId = (typeof MEASURES)[number]['id']
 
-export function countEvents({ answers }: Pick<EffortRow, 'answers'>, measure: MeasureId): number {
+/** Showings of a stretch: what every rate, comparison and pattern counts. */
+export const countShowings = ({ showings }: Pick<EffortRow, 'showings'>, measure: MeasureId): number =>
+  showings[measure]
+
+/** Fish or answers one by one: what a day, a season or a lure brought. Never what a rate is made of. */
+export function countAnswers({ answers }: Pick<EffortRow, 'answers'>, measure: MeasureId): number {
   if (measure === 'answers') return answers.length
   return answers.filter((a) => (measure === 'landed' ? a === 'landed' : answerOf(a).bite)).length
 }

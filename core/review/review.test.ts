@@ -9,7 +9,7 @@ import { costsOf } from './costs'
 import { recordEntries } from './odds'
 import { ALPHA, findPatterns, signedRootDeviance } from './patterns'
 import { dispersionOf, estimateDispersion, ratesBy } from './rates'
-import { FACTORS, MEASURES, countEvents, factorOf, effortRows, type EffortRow } from './record'
+import { FACTORS, MEASURES, countShowings, factorOf, effortRows, type EffortRow } from './record'
 import { seasonSummary } from './season'
 import { THUMB_RULES, checkRules } from './thumb'
 import { sayCause } from '../../words'
@@ -35,6 +35,8 @@ function stretch(over: Partial<EffortRow> & { takes?: number }): EffortRow {
     spot: null,
     water: water(),
     answers: Array.from({ length: takes }, () => 'lost' as const),
+    // Each of another school.
+    showings: { landed: 0, bites: takes, answers: takes, kinds: { lost: takes } },
     ...rest,
   }
 }
@@ -91,13 +93,14 @@ describe('honest intervals', () => {
     expect(widened / logs).toBeGreaterThan(plain / logs + 0.05)
     expect(widened / logs).toBeGreaterThan(0.85)
   })
-  it('dispersion is not made of little, nor without end', () => {
-    expect(estimateDispersion([{ events: 3, due: 1 }])).toBe(1)
+  it('dispersion begins with a first belief, goes with the log, and is not without end', () => {
+    // Nothing seen yet: the belief alone, 1.1 as firm as 8 degrees of freedom.
+    expect(estimateDispersion([{ events: 3, due: 1 }])).toBeCloseTo(1.1, 6)
     expect(estimateDispersion(Array.from({ length: 30 }, () => ({ events: 1, due: 1 })))).toBe(1)
     expect(estimateDispersion(Array.from({ length: 30 }, (_, i) => ({ events: i === 0 ? 300 : 0, due: 10 })))).toBe(4)
-    // By hand: (2 − 1)² / 1 and (0 − 1)² / 1 in turn, twenty of them over 19 degrees of freedom.
+    // By hand: (2 − 1)² / 1 and (0 − 1)² / 1 in turn, twenty of them over 19 degrees of freedom, and 8 × 1.1 over 8.
     expect(estimateDispersion(Array.from({ length: 20 }, (_, i) => ({ events: i % 2 ? 2 : 0, due: 1 })))).toBeCloseTo(
-      20 / 19,
+      (20 + 8.8) / 27,
       6,
     )
   })
@@ -105,7 +108,7 @@ describe('honest intervals', () => {
     const days = Array.from({ length: 12 }, (_, d) =>
       [1, 2, 3, 4].map((i) => stretch({ outingId: `d${d}`, takes: d % 2 ? 1 + (i % 2) : i % 2 })),
     ).flat()
-    const over = days.map((t) => ({ events: countEvents(t, 'bites'), due: 1 }))
+    const over = days.map((t) => ({ events: countShowings(t, 'bites'), due: 1 }))
     expect(estimateDispersion(over)).toBe(1)
     expect(dispersionOf(days, 'bites')).toBeGreaterThan(1)
   })
@@ -128,7 +131,7 @@ describe('rates', () => {
     ] as const) {
       const known = DEMO.filter((t) => factorOf(row).of(t) && (!column || factorOf(column).of(t)))
       const { cells } = ratesBy(DEMO, row, column, 'bites')
-      expect(cells.reduce((s, c) => s + c.events, 0)).toBe(known.reduce((s, t) => s + countEvents(t, 'bites'), 0))
+      expect(cells.reduce((s, c) => s + c.events, 0)).toBe(known.reduce((s, t) => s + countShowings(t, 'bites'), 0))
       expect(cells.reduce((s, c) => s + c.minutes, 0)).toBeCloseTo(
         known.reduce((s, t) => s + t.minutes, 0),
         6,
@@ -160,10 +163,12 @@ describe('rates', () => {
     const { cells, rows } = ratesBy(DEMO, 'answer', null, 'landed')
     const minutes = DEMO.reduce((s, t) => s + t.minutes, 0)
     expect(rows.map((r) => r.label)).toContain('Peck')
-    expect(cells.reduce((s, c) => s + c.events, 0)).toBe(DEMO.reduce((s, t) => s + t.answers.length, 0))
+    const kinds = DEMO.reduce((s, t) => s + Object.values(t.showings.kinds).reduce((sum, n) => sum + n, 0), 0)
+    expect(cells.reduce((s, c) => s + c.events, 0)).toBe(kinds)
+    expect(cells.reduce((s, c) => s + c.answers, 0)).toBe(DEMO.reduce((s, t) => s + t.answers.length, 0))
     for (const c of cells) expect(c.minutes).toBeCloseTo(minutes, 6)
     const split = ratesBy(DEMO, 'colour', 'answer', 'bites').cells
-    expect(split.reduce((s, c) => s + c.events, 0)).toBe(DEMO.reduce((s, t) => s + t.answers.length, 0))
+    expect(split.reduce((s, c) => s + c.events, 0)).toBe(kinds)
   })
   it('a blank is no zero: its median stands over nothing and under the rest', () => {
     const { cells } = ratesBy(
@@ -197,7 +202,7 @@ describe('rates', () => {
   })
   it('measures: landed are takes, takes are answers', () => {
     for (const t of DEMO) {
-      const [landed, bites, answers] = MEASURES.map((m) => countEvents(t, m.id))
+      const [landed, bites, answers] = MEASURES.map((m) => countShowings(t, m.id))
       expect(landed).toBeLessThanOrEqual(bites ?? 0)
       expect(bites).toBeLessThanOrEqual(answers ?? 0)
     }
@@ -262,6 +267,16 @@ describe('patterns within patterns', () => {
     expect(rest.some((p) => p.minutes === first?.minutes && p.events === first?.events && p.within === null)).toBe(
       false,
     )
+  })
+  it('a rate is told alike in the table and among the patterns', () => {
+    const list = season(200, 4)
+    const [found] = findPatterns(list, 'bites').patterns.filter(({ within }) => within === null)
+    if (!found) throw new Error('nothing found')
+    const { cells, rows } = ratesBy(list, found.factor, null, 'bites')
+    const key = rows.find(({ label }) => label === found.label)?.key
+    const cell = cells.find(({ row }) => row === key)
+    expect(cell?.shown).toEqual(found.rate)
+    expect(cell?.events).toBe(found.events)
   })
   it('the demo has one to show', () => {
     expect(findPatterns(DEMO, 'bites').patterns[0]?.label).toMatch(/foot/)

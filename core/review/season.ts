@@ -1,6 +1,7 @@
 import { landedOf, bitesOf, accountOf, type Outing } from '../outing'
-import { gammaPrior, updatePosterior, credibleInterval, type RateInterval } from '../rate'
-import { countEvents, type EffortRow } from './record'
+import type { RateInterval } from '../rate'
+import { ratesBy } from './rates'
+import { countAnswers, type EffortRow } from './record'
 
 /** A season in figures. */
 export interface SeasonSummary {
@@ -9,7 +10,7 @@ export interface SeasonSummary {
   readonly hours: number
   readonly landed: number
   readonly takes: number
-  /** Takes an hour. */
+  /** Schools that took, an hour: as in the table of rates. */
   readonly rate: RateInterval
   /** Share of the takes that were landed; null without any. */
   readonly landedShare: number | null
@@ -29,8 +30,8 @@ export function seasonSummary(tried: readonly EffortRow[], outings: readonly Out
   const ids = new Set(tried.map((t) => t.outingId))
   const seen = outings.filter((o) => ids.has(o.id))
   const minutes = tried.reduce((sum, t) => sum + t.minutes, 0)
-  const takes = tried.reduce((sum, t) => sum + countEvents(t, 'bites'), 0)
-  const landed = tried.reduce((sum, t) => sum + countEvents(t, 'landed'), 0)
+  const takes = tried.reduce((sum, t) => sum + countAnswers(t, 'bites'), 0)
+  const landed = tried.reduce((sum, t) => sum + countAnswers(t, 'landed'), 0)
   const fish = seen.flatMap((o) => {
     const { stretches } = accountOf(o, o.entries[o.entries.length - 1]?.at ?? o.startedAt)
     return stretches.flatMap((s) =>
@@ -45,7 +46,7 @@ export function seasonSummary(tried: readonly EffortRow[], outings: readonly Out
   const names = [...new Set(tried.map((t) => t.carried.name))]
   const of = (list: readonly EffortRow[]) => ({
     hours: list.reduce((sum, t) => sum + t.minutes, 0) / 60,
-    landed: list.reduce((sum, t) => sum + countEvents(t, 'landed'), 0),
+    landed: list.reduce((sum, t) => sum + countAnswers(t, 'landed'), 0),
   })
   return {
     outings: seen.length,
@@ -56,7 +57,7 @@ export function seasonSummary(tried: readonly EffortRow[], outings: readonly Out
     hours: minutes / 60,
     landed,
     takes,
-    rate: credibleInterval(updatePosterior(gammaPrior((takes + 0.5) / (minutes + 60), 1), takes, minutes), 60),
+    rate: ratesBy(tried, 'place', null, 'bites').all.shown,
     landedShare: takes > 0 ? landed / takes : null,
     longest: fish.reduce<SeasonSummary['longest']>((best, f) => (best && best.lengthM >= f.lengthM ? best : f), null),
     byMonth: months.map((month) => ({ month, ...of(tried.filter((t) => t.date.startsWith(month))) })),

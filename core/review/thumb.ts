@@ -1,7 +1,7 @@
 import { THUMB_RULES as TABLE } from '../../data/thumb-rules'
-import { gammaPrior, probabilityGreater, updatePosterior, credibleInterval, type RateInterval } from '../rate'
-import { dispersionOf } from './rates'
-import { countEvents, type MeasureId, type EffortRow } from './record'
+import { probabilityGreater, type RateInterval } from '../rate'
+import { dispersionOf, rateOf } from './rates'
+import type { MeasureId, EffortRow } from './record'
 
 type Band = readonly [number | null, number | null]
 type Test = Readonly<Record<string, readonly string[] | Band | readonly Band[]>>
@@ -23,7 +23,7 @@ export interface RuleCheck {
   readonly verdict: 'bears out' | 'contradicts' | 'open'
 }
 
-/** From this probability on the record is said to speak, one way or the other [0.9 … 0.99]. */
+/** From this probability on the record is said to speak, one way or the other [0.9 … 0.99]; of several rules that are looked at together each has to reach further (Bonferroni). */
 const SPEAKS = 0.95
 /** Effort that both sides need before anything is said, min. */
 const LEAST_MIN = 60
@@ -69,33 +69,27 @@ export function checkRules(
   measure: MeasureId,
   rules: readonly ThumbRule[] = THUMB_RULES,
 ): RuleCheck[] {
-  return rules
-    .flatMap((rule): RuleCheck[] => {
-      const spoken = tried.filter((t) => passes(t, rule.where) === true && passes(t, rule.better) !== null)
-      const sides = [true, false].map((side) => {
-        const list = spoken.filter((t) => passes(t, rule.better) === side)
-        return {
-          events: list.reduce((s, t) => s + countEvents(t, measure), 0),
-          minutes: list.reduce((s, t) => s + t.minutes, 0),
-        }
-      })
-      const [inside, outside] = sides
-      if (!inside || !outside || inside.minutes < LEAST_MIN || outside.minutes < LEAST_MIN) return []
-      const dispersion = dispersionOf(spoken, measure, (t) => String(passes(t, rule.better)))
-      const prior = gammaPrior((inside.events + outside.events + 0.5) / (inside.minutes + outside.minutes), 1)
-      const beliefs = [inside, outside].map((side) => updatePosterior(prior, side.events, side.minutes, dispersion))
-      const [a, b] = beliefs
-      if (!a || !b) return []
-      const chance = probabilityGreater(a, b)
-      return [
-        {
-          rule,
-          with: { ...inside, rate: credibleInterval(a, 60) },
-          without: { ...outside, rate: credibleInterval(b, 60) },
-          chance,
-          verdict: chance >= SPEAKS ? 'bears out' : chance <= 1 - SPEAKS ? 'contradicts' : 'open',
-        },
-      ]
-    })
+  const looked = rules.flatMap((rule) => {
+    const spoken = tried.filter((t) => passes(t, rule.where) === true && passes(t, rule.better) !== null)
+    const sides = [true, false].map((side) => spoken.filter((t) => passes(t, rule.better) === side))
+    const dispersion = dispersionOf(spoken, measure, (t) => String(passes(t, rule.better)))
+    const [a, b] = sides.map((list) => rateOf(list, spoken, measure, dispersion))
+    if (!a || !b || a.minutes < LEAST_MIN || b.minutes < LEAST_MIN) return []
+    const chance = probabilityGreater(a.belief, b.belief)
+    return [
+      {
+        rule,
+        with: { events: a.events, minutes: a.minutes, rate: a.shown },
+        without: { events: b.events, minutes: b.minutes, rate: b.shown },
+        chance,
+      },
+    ]
+  })
+  const doubt = (1 - SPEAKS) / Math.max(1, looked.length)
+  return looked
+    .map((one): RuleCheck => ({
+      ...one,
+      verdict: one.chance >= 1 - doubt ? 'bears out' : one.chance <= doubt ? 'contradicts' : 'open',
+    }))
     .sort((x, y) => x.chance - y.chance)
 }

@@ -8,7 +8,7 @@ export const DEMO_LOG = {
   days: 24,
   apartDays: 8,
   months: [4, 5, 6, 7, 8, 9, 10, 11],
-  seed: 20,
+  seed: 38,
   places: [
     {
       id: 'vessamere-north',
@@ -34,7 +34,7 @@ export const DEMO_LOG = {
       lures: {
         'Grumblewing 14': 1.8,
         'Shudderkin 10': 1.9,
-        'Grumblewing 10': 0.4,
+        'Grumblewing 10': 0.3,
         'Waglet Rib 95': 0.5,
         'Nimbletwig 110': 0.9,
       },

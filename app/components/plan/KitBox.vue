@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { kitBox as words, percent, sayAdds, sayLevel, sayProof, sayShare } from '../../../words'
 import { MOST_LURES, MOST_RODS, type Plan, type Planned } from '../../../core/plan'
 import { useMeasure } from '~/composables/useMeasure'
@@ -40,6 +41,10 @@ function settle() {
   if (wanted.value !== props.plan.limits.lures)
     emit('change', { limits: { ...props.plan.limits, lures: wanted.value } }, words.set(wanted.value))
 }
+/** The hand rests: then it is worked out anew. */
+const RESTS_MS = 350
+watchDebounced(wanted, settle, { debounce: RESTS_MS })
+onBeforeUnmount(settle)
 function rods(by: number) {
   const n = Math.min(MOST_RODS, Math.max(1, props.plan.limits.rods + by))
   if (n !== props.plan.limits.rods) emit('change', { limits: { ...props.plan.limits, rods: n } }, words.setRods(n))
@@ -89,15 +94,7 @@ const proof = computed(() =>
     </header>
     <label class="many">
       <span>{{ words.lures(wanted) }}</span>
-      <input
-        v-model.number="wanted"
-        type="range"
-        min="1"
-        :max="most"
-        step="1"
-        :aria-label="words.howMany"
-        @change="settle"
-      />
+      <input v-model.number="wanted" type="range" min="1" :max="most" step="1" :aria-label="words.howMany" />
     </label>
     <ol class="tray">
       <li v-for="{ i, one, lure } in slots" :key="one?.lureId ?? i" :class="{ pinned: one && pinned(one.lureId) }">

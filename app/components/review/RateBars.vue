@@ -34,6 +34,7 @@ const told = computed(() =>
         r.cell.shown.median.toFixed(2),
         r.cell.shown.low.toFixed(2),
         r.cell.shown.high.toFixed(2),
+        r.cell.answers,
         r.cell.events,
         hours(r.cell.minutes),
       ),
@@ -59,7 +60,7 @@ const told = computed(() =>
         <path :d="`M${x(r.cell.shown.low)} ${y(i)}H${Math.min(x(r.cell.shown.high), x.range()[1]!)}`" class="spread" />
         <circle :cx="x(r.cell.shown.median)" :cy="y(i)" r="6" class="dot" />
         <text :x="width - 8" :y="narrow ? y(i) - 16 : y(i) + 5" text-anchor="end">
-          {{ words.inWord(r.cell.events, hours(r.cell.minutes)) }}
+          {{ words.inWord(r.cell.answers, r.cell.events, hours(r.cell.minutes)) }}
         </text>
       </g>
       <g class="axis">

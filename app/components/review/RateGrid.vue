@@ -39,7 +39,7 @@ const shade = (median: number, minutes: number) => 0.75 * (median / most.value) 
             <template v-if="cell">
               <b>{{ cell.shown.median.toFixed(1) }}</b>
               <small>{{ cell.shown.low.toFixed(1) }}–{{ cell.shown.high.toFixed(1) }}</small>
-              <small>{{ words.inH(cell.events, (cell.minutes / 60).toFixed(1)) }}</small>
+              <small>{{ words.inH(cell.answers, cell.events, (cell.minutes / 60).toFixed(1)) }}</small>
             </template>
             <template v-else>–</template>
           </td>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { timeLine as words } from '../../../words'
 import { scaleLinear, scaleTime } from 'd3-scale'
-import { countEvents, type MeasureId, type EffortRow } from '../../../core/review'
+import { countAnswers, type MeasureId, type EffortRow } from '../../../core/review'
 
 /** Outings through the seasons: effort as the height of the pale bar, what came of it as dots on it; blanks are seen too. */
 const props = defineProps<{ tried: readonly EffortRow[]; measure: MeasureId; says: string }>()
@@ -13,7 +13,7 @@ const days = computed(() => {
   for (const t of props.tried) {
     const day = by.get(t.outingId) ?? { id: t.outingId, date: t.date, minutes: 0, events: 0 }
     day.minutes += t.minutes
-    day.events += countEvents(t, props.measure)
+    day.events += countAnswers(t, props.measure)
     by.set(t.outingId, day)
   }
   return [...by.values()].sort((a, b) => (a.date < b.date ? -1 : 1))

@@ -44,7 +44,8 @@ const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1)
     <template v-else>
       <section class="panel card" :aria-label="words.rates">
         <p class="lead">
-          <b>{{ table.all.events }}</b> {{ words.inWord(says) }} <b>{{ (table.all.minutes / 60).toFixed(1) }}</b>
+          <b>{{ table.all.answers }}</b> {{ words.inWord(says, table.all.events) }}
+          <b>{{ (table.all.minutes / 60).toFixed(1) }}</b>
           {{
             words.hoursAnHour(
               table.all.shown.median.toFixed(2),

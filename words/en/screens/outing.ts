@@ -265,7 +265,7 @@ export const thumbBar = {
 /** app/components/outing/VersusPanel.vue */
 export const versusPanel = {
   aAgainstB: 'A against B',
-  takesInMin: (events: Shown, effort: Shown) => `${events} takes in ${effort} min`,
+  takesInMin: (events: number, effort: Shown) => `${count(events, 'school')} took in ${effort} min`,
   probabilityThat: (chanceA: Shown) => `Probability that A is better: ${chanceA}`,
   bBetter: 'B better',
   aBetter: (chanceA: Shown) => `A better: ${chanceA}`,

@@ -1,20 +1,26 @@
 import type { Shown } from '../catalogue'
+import { count } from '../grammar'
 
 /** What the screens of review say, by component. */
+
+/** “7 of 4 schools”; “3”, where each came alone. */
+const ofSchools = (answers: number, schools: number): string =>
+  answers === schools ? String(answers) : `${answers} of ${count(schools, 'school')}`
 
 /** app/components/review/RateBars.vue */
 export const rateBars = {
   all: 'all',
-  inWord: (events: Shown, minutes: Shown) => `${events} in ${minutes}`,
-  anHourDotMedian: (says: Shown) => `${says} an hour · dot: median · bar: where the true rate lies nine times in ten`,
-  anHour: (label: Shown, n: Shown, n2: Shown, n3: Shown, events: Shown, minutes: Shown) =>
-    `${label}: ${n} an hour, ${n2} to ${n3}, ${events} in ${minutes}`,
+  inWord: (answers: number, events: number, minutes: Shown) => `${ofSchools(answers, events)} in ${minutes}`,
+  anHourDotMedian: (says: Shown) =>
+    `${says} an hour, by schools · dot: median · bar: where the true rate lies nine times in ten`,
+  anHour: (label: Shown, n: Shown, n2: Shown, n3: Shown, answers: number, events: number, minutes: Shown) =>
+    `${label}: ${n} an hour, ${n2} to ${n3}, ${ofSchools(answers, events)} in ${minutes}`,
 } as const
 
 /** app/components/review/RateGrid.vue */
 export const rateGrid = {
   ratesByTwoFactors: 'Rates by two factors',
-  inH: (events: Shown, n: Shown) => `${events} in ${n} h`,
+  inH: (answers: number, events: number, n: Shown) => `${ofSchools(answers, events)} in ${n} h`,
 } as const
 
 /** app/components/review/ReviewFilter.vue */
@@ -75,7 +81,8 @@ export const reviewFilesPage = {
 /** app/pages/review/index.vue */
 export const reviewPage = {
   whatTheLogSays: 'What the log says',
-  fishTakesOrAnswers: 'Fish, takes or answers an hour, by whatever you split your time by.',
+  fishTakesOrAnswers:
+    'Schools that gave a fish, a take or an answer, an hour, by whatever you split your time by. What comes within two minutes of the last is the same school: three bites at once are one piece of news.',
   by: 'By',
   andBy: 'and by',
   nothingElse: 'nothing else',
@@ -85,9 +92,9 @@ export const reviewPage = {
   bringInALog: 'bring in a log',
   ratesPatternsAndOdds: ': rates, patterns and odds come from it.',
   rates: 'Rates',
-  inWord: (says: Shown) => `${says} in`,
-  hoursAnHour: (n: Shown, n2: Shown, n3: Shown) => `hours: ${n} an hour (${n2}–${n3}).`,
-  bitesComeInBunches: (n: Shown) => `Bites come in bunches, so the ranges are ${n} × wider.`,
+  inWord: (says: Shown, schools: number) => `${says}, from ${count(schools, 'school')}, in`,
+  hoursAnHour: (n: Shown, n2: Shown, n3: Shown) => `hours: ${n} schools an hour (${n2}–${n3}).`,
+  bitesComeInBunches: (n: Shown) => `Days and hours differ, so the ranges are ${n} × wider.`,
   timeline: 'Timeline',
   throughTheSeasons: 'Through the seasons',
   reviewYgrion: 'Review · Ygrion',
@@ -139,14 +146,14 @@ export const reviewPatternsPage = {
   nothingStandsOutFrom: (length: Shown) => `Nothing stands out from chance yet. ${length}`,
   someMoreOutings: 'Some more outings are needed before patterns can show.',
   partsOfTheLog: (testsRun: Shown, shuffles: Shown, says: Shown, n: Shown) =>
-    `${testsRun} parts of the log were looked at. To pay for looking at so many, the log was shuffled ${shuffles} times – the ${says} of each outing dealt out again over its own stretches by effort, whole outings over their days – and a part is told only where the strongest part of a shuffle beats it in fewer than ${n} of them.`,
+    `${testsRun} parts of the log were looked at. To pay for looking at so many, the log was shuffled ${shuffles} times – the turns of each outing, the ${says} of their schools with their effort, dealt out again within it, whole outings over their days – and a part is told only where the strongest part of a shuffle beats it in fewer than ${n} of them.`,
   rulesOfThumb: 'Rules of thumb',
   rulesOfThumbAgainst: 'Rules of thumb against your log',
   noRuleOfThumb: 'No rule of thumb here has an hour of effort on both of its sides yet.',
   withInHWithout: (rate: Shown, n: Shown, rate2: Shown, n2: Shown) =>
     `With: ${rate} in ${n} h. Without: ${rate2} in ${n2} h. Probability that the rule’s side is better:`,
   saidAtEitherWay:
-    'Shown at 95 % either way, each rule for itself: of ten rules that say nothing, one may well look settled by luck. Effort with and without was not dealt out by chance: what you believe in you fish at better hours.',
+    'Shown at 95 % either way, for all rules here together: the more are looked at, the surer each has to be. Effort with and without was not dealt out by chance: what you believe in you fish at better hours.',
   patternsYgrion: 'Patterns · Ygrion',
   anHour: (n: Shown, n2: Shown, n3: Shown) => `${n} an hour (${n2}–${n3})`,
   bearsOut: 'bears out',
@@ -168,7 +175,7 @@ export const reviewSeasonPage = {
   ofEffortBreaksLeft: 'of effort, breaks left out',
   landed: 'Landed',
   ofTakes: (takes: Shown) => `of ${takes} takes`,
-  takesAnHour: 'Takes an hour',
+  takesAnHour: 'Schools that took, an hour',
   longest: 'Longest',
   byMonth: 'By month',
   month: 'Month',
