@@ -34,7 +34,7 @@ it('rates by one factor and by two: the events of the rows are those of the whol
   const rates = region(body, 'Rates')
   const [events] = numbers(find(rates, '.lead b').textContent)
   const told = find(rates, '[role=img]').getAttribute('aria-label') ?? ''
-  const rows = told.split('; ').map((row) => Number(/(\d+)(?: of \d+ schools?)? in [\d.]+ h/.exec(row)?.[1]))
+  const rows = told.split('; ').map((row) => Number(/(\d+)(?: from \d+ schools?)? in [\d.]+ h/.exec(row)?.[1]))
   expect(rows.length).toBeGreaterThan(2)
   expect(rows.reduce((a, b) => a + b, 0)).toBe(events)
   await pick(body, /^and by/i, 'size')

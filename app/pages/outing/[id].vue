@@ -65,6 +65,7 @@ const print = () => window.print()
           <b>{{ (minutes / 60).toFixed(1) }} h</b>
         </p>
       </header>
+      <DayInShort :outing="outing" />
       <div class="scroll" tabindex="0" role="region" :aria-label="words.stretches">
         <table>
           <thead>

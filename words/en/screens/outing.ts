@@ -331,3 +331,21 @@ export const outingPage = {
     'Thunder, ice and cold water, wading in a current: the fish is never worth it. A vest in the boat, someone who knows where you are. Local rules come first.',
   outingYgrion: 'Outing · Ygrion',
 } as const
+
+/** app/components/outing/DayInShort.vue */
+export const dayInShort = {
+  inShort: 'The day in short',
+  caught: (takes: number, schools: number, landed: Shown, minutes: Shown) =>
+    `${count(takes, 'take')} from ${count(schools, 'school')}, ${landed} landed, in ${minutes} min`,
+  nothingTook: 'Nothing took.',
+  nothingOn: (names: Shown) => `Nothing on ${names}.`,
+  settled: (better: Shown, other: Shown) => `${better} took better than ${other}: that is settled.`,
+  notSettled: (a: Shown, b: Shown, hours: number) =>
+    `${a} against ${b} is not settled: about ${count(hours, 'hour')} more with each would do.`,
+  alike: (a: Shown, b: Shown) => `${a} and ${b} look alike so far.`,
+  neitherTook: (a: Shown, b: Shown) => `${a} against ${b}: no fish took either, so nothing is settled.`,
+  lost: (n: Shown, name: Shown, left: number) =>
+    left > 0 ? `Lost ${n} × ${name}; ${left} left.` : `Lost ${n} × ${name}; none is left.`,
+  lostButTwin: (n: Shown, name: Shown, left: Shown, tray: Shown, slot: Shown) =>
+    `Lost ${n} × ${name}; ${left} left, in ${tray} ${slot}.`,
+} as const

@@ -3,9 +3,9 @@ import { count } from '../grammar'
 
 /** What the screens of review say, by component. */
 
-/** “7 of 4 schools”; “3”, where each came alone. */
+/** “7 from 4 schools”; “3”, where each came alone. */
 const ofSchools = (answers: number, schools: number): string =>
-  answers === schools ? String(answers) : `${answers} of ${count(schools, 'school')}`
+  answers === schools ? String(answers) : `${answers} from ${count(schools, 'school')}`
 
 /** app/components/review/RateBars.vue */
 export const rateBars = {

@@ -1,0 +1,110 @@
+import { accountOf, isOver, pairsOf, trialIn, versus, type Outing, type Versus } from '../outing'
+import { careOf, slotName, type Care } from '../tackle'
+import type { Box } from '../box'
+import { countAnswers, countShowings, effortRows, splitByLure, type EffortRow } from './record'
+
+/** The day at its end: what caught, what is settled, and what there is to do about the box. */
+
+/** What one lure brought. */
+interface Caught {
+  readonly lureId: string | null
+  readonly name: string
+  readonly minutes: number
+  /** Schools that took, takes, and fish landed. */
+  readonly schools: number
+  readonly takes: number
+  readonly landed: number
+}
+
+/** Lures of one name that were lost. */
+interface LostLure {
+  readonly lureId: string | null
+  readonly name: string
+  readonly lost: number
+  /** How many are left in the box, and where the next lies; null where none is, or none is known. */
+  readonly left: number
+  readonly where: { readonly tray: string; readonly slot: string | null } | null
+}
+
+interface DayEnd {
+  /** Best first; those that nothing took stand below. */
+  readonly lures: readonly Caught[]
+  /** The comparison that was fished, with what it says by now; null where none was. */
+  readonly comparison: { readonly a: string; readonly b: string; readonly found: Versus } | null
+  readonly lost: readonly LostLure[]
+  /** What is due on the lures that were fished. */
+  readonly care: readonly { readonly lureId: string; readonly name: string; readonly care: readonly Care[] }[]
+}
+
+/** @param now counts where the outing is still under way */
+export function dayEnd(outing: Outing, box: Box, now: string): DayEnd {
+  const until = isOver(outing) ? (outing.entries.at(-1)?.at ?? outing.startedAt) : now
+  const rows = splitByLure(effortRows([outing], until))
+  const fished = [...new Set(rows.map(({ carried }) => carried.lureId))]
+  return {
+    lures: caughtOf(rows),
+    comparison: comparisonOf(outing, until),
+    lost: lostIn(outing, box),
+    care: fished.flatMap((lureId) => {
+      const lure = box.lures.find(({ id }) => id === lureId)
+      const care = lure ? careOf(lure).filter(({ when }) => when === 'now') : []
+      return lure && care.length > 0 ? [{ lureId: lure.id, name: lure.name, care }] : []
+    }),
+  }
+}
+
+function caughtOf(rows: readonly EffortRow[]): Caught[] {
+  const byLure = new Map<string, EffortRow[]>()
+  for (const row of rows) {
+    const key = row.carried.lureId ?? row.carried.name
+    byLure.set(key, [...(byLure.get(key) ?? []), row])
+  }
+  const sum = (list: readonly EffortRow[], of: (row: EffortRow) => number) =>
+    list.reduce((all, row) => all + of(row), 0)
+  return [...byLure.values()]
+    .flatMap((list): Caught[] => {
+      const [first] = list
+      if (!first) return []
+      return [
+        {
+          lureId: first.carried.lureId,
+          name: first.carried.name,
+          minutes: sum(list, (row) => row.minutes),
+          schools: sum(list, (row) => countShowings(row, 'bites')),
+          takes: sum(list, (row) => countAnswers(row, 'bites')),
+          landed: sum(list, (row) => countAnswers(row, 'landed')),
+        },
+      ]
+    })
+    .sort((a, b) => b.schools - a.schools || b.takes - a.takes || b.minutes - a.minutes)
+}
+
+function comparisonOf(outing: Outing, until: string): DayEnd['comparison'] {
+  const trial = trialIn(outing)
+  if (!trial) return null
+  const name = (id: string) => outing.carried.find((one) => one.id === id)?.name ?? id
+  const { pairs } = pairsOf(accountOf(outing, until).stretches, trial)
+  return { a: name(trial.a), b: name(trial.b), found: versus(pairs) }
+}
+
+/** Each loss counts on the lure that was in the hand. */
+function lostIn({ carried, entries }: Outing, box: Box): LostLure[] {
+  const lost = new Map<string, number>()
+  let inHand: string | null = null
+  for (const entry of entries) {
+    if (entry.kind === 'rig') inHand = entry.carriedId
+    if (entry.kind === 'lost-lure' && inHand !== null) lost.set(inHand, (lost.get(inHand) ?? 0) + 1)
+  }
+  return [...lost].map(([carriedId, count]): LostLure => {
+    const rig = carried.find(({ id }) => id === carriedId)
+    const lure = box.lures.find(({ id }) => id === rig?.lureId)
+    const tray = lure && lure.count > 0 ? box.trays.find(({ id }) => id === lure.trayId) : undefined
+    return {
+      lureId: rig?.lureId ?? null,
+      name: lure?.name ?? rig?.name ?? '',
+      lost: count,
+      left: lure?.count ?? 0,
+      where: tray ? { tray: tray.name, slot: lure?.slot == null ? null : slotName(tray, lure.slot) } : null,
+    }
+  })
+}
