@@ -1,4 +1,4 @@
-import { accountOf, isOver, pairsOf, trialIn, versus, type Outing, type Versus } from '../outing'
+import { accountOf, isOver, pairsOf, trialIn, versus, type Outing } from '../outing'
 import { careOf, slotName, type Care } from '../tackle'
 import type { Box } from '../box'
 import { countAnswers, countShowings, effortRows, splitByLure, type EffortRow } from './record'
@@ -30,7 +30,7 @@ interface DayEnd {
   /** Best first; those that nothing took stand below. */
   readonly lures: readonly Caught[]
   /** The comparison that was fished, with what it says by now; null where none was. */
-  readonly comparison: { readonly a: string; readonly b: string; readonly found: Versus } | null
+  readonly comparison: { readonly a: string; readonly b: string; readonly found: ReturnType<typeof versus> } | null
   readonly lost: readonly LostLure[]
   /** What is due on the lures that were fished. */
   readonly care: readonly { readonly lureId: string; readonly name: string; readonly care: readonly Care[] }[]
