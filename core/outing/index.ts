@@ -34,7 +34,7 @@ export { carry } from './carry'
 export { isRelative, relativeWeight, fishCondition, standardWeight } from './fish'
 export { MIN_PROBABILITY, pairsOf, trialIn, versus } from './versus'
 export { adviceNow } from './advice-now'
-export { tallyChanges } from './box-effects'
+export { boxTallies, tallyChanges } from './box-effects'
 export {
   answerEntry,
   followAdvice,

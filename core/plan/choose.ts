@@ -23,7 +23,7 @@ const POLISHED = 4
 
 const all = ({ outfits }: WorthTable) => outfits.map((_, i) => i)
 
-/** Row of a problem: what every row of it is worth at best in each scenario. */
+/** Worth of all lures of a problem together: no kit of them has more. */
 const ceiling = ({ worth, weights }: KitProblem): number =>
   kitValue(
     { worth, weights },

@@ -4,7 +4,7 @@ import { kitValue, type Kit, type KitProblem } from './kit-problem'
  * The kit as a mixed-integer program, for a solver that tries all kits and proves the best. Small problems only: what the multipliers have ruled out is left out of it.
  *
  * For each scenario the worths of its lures in falling order v₁ > v₂ > …; u_k says that none of those worth v_k or more is carried, which costs v_k − v_{k+1}. So a kit is
- * worth Σ w·(v₁ − Σ u_k·(v_k − v_{k+1})), with u_k ≥ 1 − Σ y of those lures (the form of Cornuejols, Nemhauser and Wolsey 1980 for where to open warehouses).
+ * worth Σ w·(v₁ − Σ u_k·(v_k − v_{k+1})), with u_k ≥ 1 − Σ y of those lures (the form of Cornuejols, Nemhauser and Wolsey 1980 for where to open warehouses; from memory).
  */
 export interface Program {
   /** In the LP format that solvers read. Variables y… are lures by their row. */

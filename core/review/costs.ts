@@ -1,5 +1,5 @@
 import { careOf, type Care, type Lure } from '../tackle'
-import type { Outing } from '../outing'
+import { boxTallies, type Outing } from '../outing'
 import { countAnswers, splitByLure, type EffortRow } from './record'
 
 /** What a lure has brought and cost. Costs in the angler's own currency. */
@@ -20,13 +20,8 @@ export interface LureCost {
 /** What each lure fished has cost a fish: itself, and those of it that were lost. Dearest first. */
 export function costsOf(tried: readonly EffortRow[], outings: readonly Outing[], lures: readonly Lure[]): LureCost[] {
   const lost = new Map<string, number>()
-  for (const outing of outings) {
-    let inHand: string | null = null
-    for (const e of outing.entries) {
-      if (e.kind === 'rig') inHand = outing.carried.find((c) => c.id === e.carriedId)?.lureId ?? null
-      if (e.kind === 'lost-lure' && inHand) lost.set(inHand, (lost.get(inHand) ?? 0) + 1)
-    }
-  }
+  for (const outing of outings)
+    for (const [lureId, tally] of boxTallies(outing)) lost.set(lureId, (lost.get(lureId) ?? 0) + tally.lost)
   const byLure = new Map<string, EffortRow[]>()
   for (const t of splitByLure(tried))
     if (t.carried.lureId) byLure.set(t.carried.lureId, [...(byLure.get(t.carried.lureId) ?? []), t])

@@ -1,4 +1,4 @@
-import { accountOf, isOver, pairsOf, trialIn, versus, type Outing } from '../outing'
+import { accountOf, boxTallies, isOver, pairsOf, trialIn, versus, type Outing } from '../outing'
 import { careOf, slotName, type Care } from '../tackle'
 import type { Box } from '../box'
 import { countAnswers, countShowings, effortRows, splitByLure, type EffortRow } from './record'
@@ -18,7 +18,7 @@ interface Caught {
 
 /** Lures of one name that were lost. */
 interface LostLure {
-  readonly lureId: string | null
+  readonly lureId: string
   readonly name: string
   readonly lost: number
   /** How many are left in the box, and where the next lies; null where none is, or none is known. */
@@ -87,21 +87,15 @@ function comparisonOf(outing: Outing, until: string): DayEnd['comparison'] {
   return { a: name(trial.a), b: name(trial.b), found: versus(pairs) }
 }
 
-/** Each loss counts on the lure that was in the hand. */
-function lostIn({ carried, entries }: Outing, box: Box): LostLure[] {
-  const lost = new Map<string, number>()
-  let inHand: string | null = null
-  for (const entry of entries) {
-    if (entry.kind === 'rig') inHand = entry.carriedId
-    if (entry.kind === 'lost-lure' && inHand !== null) lost.set(inHand, (lost.get(inHand) ?? 0) + 1)
-  }
-  return [...lost].map(([carriedId, count]): LostLure => {
-    const rig = carried.find(({ id }) => id === carriedId)
-    const lure = box.lures.find(({ id }) => id === rig?.lureId)
+/** Lures lost of what was carried, as they count for the box. */
+function lostIn(outing: Outing, box: Box): LostLure[] {
+  const lost = [...boxTallies(outing)].filter(([, tally]) => tally.lost > 0)
+  return lost.map(([lureId, { lost: count }]): LostLure => {
+    const lure = box.lures.find(({ id }) => id === lureId)
     const tray = lure && lure.count > 0 ? box.trays.find(({ id }) => id === lure.trayId) : undefined
     return {
-      lureId: rig?.lureId ?? null,
-      name: lure?.name ?? rig?.name ?? '',
+      lureId,
+      name: lure?.name ?? outing.carried.find((one) => one.lureId === lureId)?.name ?? '',
       lost: count,
       left: lure?.count ?? 0,
       where: tray ? { tray: tray.name, slot: lure?.slot == null ? null : slotName(tray, lure.slot) } : null,

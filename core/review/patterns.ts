@@ -8,14 +8,14 @@ import { FACTORS, countShowings, type Factor, type FactorId, type MeasureId, typ
 interface Pattern {
   readonly factor: FactorId
   readonly label: string
-  /** The part of the record within which it was testsRun for; null for the whole. */
+  /** The part of the record within which it was looked for; null for the whole. */
   readonly within: { readonly factor: FactorId; readonly label: string } | null
   readonly events: number
   readonly minutes: number
   readonly rate: RateInterval
-  /** The rest of what it was testsRun for in. */
+  /** The rest of what it was looked for in. */
   readonly rest: { readonly events: number; readonly minutes: number; readonly rate: RateInterval }
-  /** How often chance alone gave something as strong anywhere among all that was testsRun at, 0 … 1. */
+  /** How often chance alone gave something as strong anywhere among all that was looked at, 0 … 1. */
   readonly pValue: number
   /** Other names of the very same effort: a lure that alone is of its colour cannot be told from it. */
   readonly same: readonly string[]
@@ -24,7 +24,7 @@ interface Pattern {
 export interface Findings {
   /** Strongest first. */
   readonly patterns: readonly Pattern[]
-  /** How many parts of the record were testsRun at, and how often it was shuffled. */
+  /** How many parts of the record were looked at, and how often it was shuffled. */
   readonly testsRun: number
   readonly shuffles: number
 }
@@ -35,9 +35,9 @@ export interface Findings {
  */
 export const ALPHA = 0.05
 const SHUFFLES = 400
-/** Parts with less than this on either side are not testsRun at: min, and events due by the whole. */
+/** Parts with less than this on either side are not looked at: min, and events due by the whole. */
 const LEAST = { minutes: 60, due: 2.5 } as const
-/** Within what is testsRun for patterns, and by what. */
+/** Within what is looked for patterns, and by what. */
 const OUTER: ReadonlySet<string> = new Set(['place', 'species', 'clarity', 'temp', 'sky', 'family', 'spot', 'hour'])
 const INNER: ReadonlySet<string> = new Set(['spot', 'hour', 'colour', 'size', 'family', 'retrieve', 'depth'])
 
@@ -47,7 +47,7 @@ interface Part {
   readonly within: Pattern['within']
   /** All that it was looked for in. */
   readonly among: readonly number[]
-  /** Stretches in the part, and the others of what it was testsRun for in. */
+  /** Stretches in the part, and the others of what it was looked for in. */
   readonly in: readonly number[]
   readonly out: readonly number[]
   /** The same by outing, where both are in it. */
