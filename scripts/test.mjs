@@ -2,11 +2,13 @@
 import { spawn } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
 import { ROOT, ensureBrowser, ensurePackages, run } from './setup.mjs'
 
 let passed = 0
 let failed = 0
+/** What failed, with what it said: told again at the very end, where a record that keeps only a part of the output keeps it too. @type {string[]} */
+const failures = []
 /** Where the time went, step by step: printed at the end. @type {string[]} */
 const took = []
 let since = performance.now()
@@ -24,7 +26,10 @@ const out = mkdtempSync(join(tmpdir(), 'ygrion-test-'))
  */
 function count(name, ok) {
   if (ok) passed += 1
-  else failed += 1
+  else {
+    failed += 1
+    failures.push(name)
+  }
   console.log(`${ok ? 'ok    ' : 'FAILED'}  ${name}`)
 }
 /**
@@ -64,17 +69,18 @@ async function together(checks) {
   }
 }
 /**
- * Counts from a JSON report; a report that is missing counts as one failure.
+ * Counts from a JSON report, and the names of what failed; a report that is missing counts as one failure.
  * @template Report
  * @param {string} file
- * @param {(report: Report) => [passed: number, failed: number]} read
+ * @param {(report: Report) => [passed: number, failed: string[]]} read what passed, and what failed with what it said
  */
 function counted(file, read) {
   try {
     const [good, bad] = read(JSON.parse(readFileSync(file, 'utf8')))
     passed += good
-    failed += bad
-    if (good + bad === 0) count(`tests in ${file}`, false)
+    failed += bad.length
+    failures.push(...bad)
+    if (good + bad.length === 0) count(`tests in ${file}`, false)
   } catch (error) {
     count(`report ${file}: ${messageOf(error)}`, false)
   }
@@ -87,6 +93,32 @@ function tellPages() {
   for (const name of readdirSync(folder, { recursive: true, encoding: 'utf8' }))
     if (name.endsWith('error-context.md'))
       console.log(`\n— ${name}\n${readFileSync(join(folder, name), 'utf8').slice(0, 6000)}`)
+}
+
+/**
+ * What failed in one file of unit tests: each test, or the file itself where it could not be read.
+ * @typedef {{ name: string, status: string, message: string, assertionResults: { fullName: string, status: string, failureMessages: string[] }[] }} UnitFile
+ * @typedef {{ numPassedTests: number, testResults: UnitFile[] }} UnitReport
+ * @param {UnitFile} file
+ */
+function unitFailures(file) {
+  const tests = file.assertionResults.filter((test) => test.status === 'failed')
+  const where = relative(ROOT, file.name)
+  if (tests.length === 0) return file.status === 'failed' ? [`${where}: ${file.message}`] : []
+  return tests.map((test) => `${where} › ${test.fullName}\n${test.failureMessages.join('\n').slice(0, 1500)}`)
+}
+
+/**
+ * What failed among the browser tests; a test that fails again at its second try stands here once.
+ * @typedef {{ title: string, file: string, specs?: { title: string, tests: { status: string }[] }[], suites?: Suite[] }} Suite
+ * @param {Suite} suite
+ * @returns {string[]}
+ */
+function browserFailures(suite) {
+  const here = (suite.specs ?? []).flatMap((spec) =>
+    spec.tests.filter((test) => test.status === 'unexpected').map(() => `${suite.file} › ${spec.title}`),
+  )
+  return [...here, ...(suite.suites ?? []).flatMap(browserFailures)]
 }
 
 /** @param {unknown} error */
@@ -124,23 +156,17 @@ try {
       '--reporter=json',
       `--outputFile.json=${unit}`,
     ])
-    counted(
-      unit,
-      (/** @type {{ numPassedTests: number, numFailedTests: number, numFailedTestSuites: number }} */ r) => [
-        r.numPassedTests,
-        r.numFailedTests + (r.numFailedTestSuites > 0 && r.numFailedTests === 0 ? 1 : 0),
-      ],
-    )
+    counted(unit, (/** @type {UnitReport} */ r) => [r.numPassedTests, r.testResults.flatMap(unitFailures)])
     mark(`unit tests: ${project}`)
   }
 
   console.log('\n— browser tests')
   const e2e = join(out, 'e2e.json')
   run('npx', ['playwright', 'test', '--reporter=list,json'], { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e } })
-  counted(e2e, (/** @type {{ stats: { expected: number, unexpected: number, flaky: number } }} */ r) => {
-    const { expected, unexpected, flaky } = r.stats
+  counted(e2e, (/** @type {{ stats: { expected: number, flaky: number }, suites: Suite[] }} */ r) => {
+    const { expected, flaky } = r.stats
     if (flaky > 0) console.log(`\n${flaky} passed at the second try only; their pages stand below`)
-    return [expected + flaky, unexpected]
+    return [expected + flaky, r.suites.flatMap(browserFailures)]
   })
   tellPages()
   mark('browser tests')
@@ -150,5 +176,6 @@ try {
   rmSync(out, { recursive: true, force: true })
 }
 console.log(`\nSeconds: ${took.join(' · ')}`)
+if (failures.length > 0) console.log(`\nWhat failed:\n\n${failures.join('\n\n')}`)
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)

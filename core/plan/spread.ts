@@ -89,11 +89,18 @@ type Shares = Readonly<Record<Factor, [string, number][]>>
 const marginOf = (drawn: readonly Variant[], factor: Factor, id: string): number =>
   drawn.reduce((sum, v) => (v.levels[factor] === id ? sum + v.weight : sum), 0)
 
-/** How far the weight of any level that was drawn lies from its own. */
+/** Levels of a factor that were drawn, with the weights that they should have: their own, brought to a sum of 1 without those that were not. */
+function drawnShares(drawn: readonly Variant[], levels: Shares, factor: Factor): [string, number][] {
+  const there = levels[factor].filter(([id]) => drawn.some((v) => v.levels[factor] === id))
+  const all = there.reduce((sum, [, share]) => sum + share, 0)
+  return there.map(([id, share]) => [id, share / all])
+}
+
+/** How far the weight of any level that was drawn lies from what it should be. */
 const off = (drawn: readonly Variant[], levels: Shares): number =>
   Math.max(
     ...FACTORS.flatMap((f) =>
-      levels[f].map(([id, share]) => (marginOf(drawn, f, id) > 0 ? Math.abs(marginOf(drawn, f, id) - share) : 0)),
+      drawnShares(drawn, levels, f).map(([id, share]) => Math.abs(marginOf(drawn, f, id) - share)),
     ),
   )
 
@@ -102,12 +109,10 @@ function rake(drawn: readonly Variant[], levels: Shares): Variant[] {
   const weights = drawn.map(({ weight }) => weight)
   for (let round = 0; round < RAKED; round++)
     for (const f of FACTORS) {
-      const there = levels[f].filter(([id]) => drawn.some((v) => v.levels[f] === id))
-      const all = there.reduce((sum, [, share]) => sum + share, 0)
-      for (const [id, share] of there) {
+      for (const [id, share] of drawnShares(drawn, levels, f)) {
         const mine = drawn.flatMap((v, i) => (v.levels[f] === id ? [i] : []))
         const has = mine.reduce((sum, i) => sum + (weights[i] ?? 0), 0)
-        for (const i of mine) weights[i] = ((weights[i] ?? 0) * share) / all / has
+        for (const i of mine) weights[i] = ((weights[i] ?? 0) * share) / has
       }
     }
   return drawn.map((v, i) => ({ ...v, weight: weights[i] ?? 0 }))

@@ -7,6 +7,7 @@ import { boxDialog as words, boxStoreWords } from '../../../words'
 import { duplicateOf } from '../../../core/tackle'
 import { put } from '../../../storage/edits'
 import { plain } from '~/composables/plain'
+import { thenShow } from '~/composables/then-show'
 import { useBox } from '~/stores/box'
 
 /** What is open over the box. */
@@ -22,7 +23,7 @@ const box = useBox()
 /** The lure as the form was opened with it. */
 const base = computed(() => (open.value?.kind === 'lure' && open.value.lure ? plain(open.value.lure) : undefined))
 
-async function save(lure: Lure, photo: string | null) {
+function save(lure: Lure, photo: string | null) {
   const known = box.lureById.get(lure.id)
   const { photoId } = lure
   const photos =
@@ -30,32 +31,24 @@ async function save(lure: Lure, photo: string | null) {
       ? [{ kind: 'photos' as const, id: photoId, item: { id: photoId, dataUrl: photo } }]
       : []
   const label = (known ? boxStoreWords.changed : boxStoreWords.added)(lure.name)
-  await box.orAsk((mine) => box.edit(label, [put('lures', lure, mine ? undefined : base.value), ...photos]))
-  open.value = null
+  const openedWith = base.value
+  return thenShow(open, null, () =>
+    box.orAsk((mine) => box.edit(label, [put('lures', lure, mine ? undefined : openedWith), ...photos])),
+  )
 }
-async function remove(lure: Lure) {
-  await box.remove('lures', [lure])
-  open.value = null
-}
-async function copy(lure: Lure) {
+const remove = (lure: Lure) => thenShow(open, null, () => box.remove('lures', [lure]))
+function copy(lure: Lure) {
   const twin = duplicateOf(lure, crypto.randomUUID())
-  await box.save('lures', twin)
-  open.value = { kind: 'lure', lure: twin }
+  return thenShow(open, { kind: 'lure', lure: twin }, () => box.save('lures', twin))
 }
-async function saveSeries(made: Lure[]) {
-  await box.saveAll('lures', made, words.addedLures(made.length))
-  open.value = null
-}
-async function saveTray(tray: Tray) {
-  const base = open.value?.kind === 'tray' && open.value.tray ? plain(open.value.tray) : undefined
-  await box.save('trays', tray, base)
-  open.value = null
+const saveSeries = (made: Lure[]) =>
+  thenShow(open, null, () => box.saveAll('lures', made, words.addedLures(made.length)))
+function saveTray(tray: Tray) {
+  const before = open.value?.kind === 'tray' && open.value.tray ? plain(open.value.tray) : undefined
+  return thenShow(open, null, () => box.save('trays', tray, before))
 }
 /** The tray goes to the bin, its lures stay, loose. */
-async function removeTray(tray: Tray) {
-  await box.removeTray(tray)
-  open.value = null
-}
+const removeTray = (tray: Tray) => thenShow(open, null, () => box.removeTray(tray))
 const DIALOG = {
   lure: { label: words.lure, wide: 1000 },
   tray: { label: words.tray, wide: 460 },

@@ -6,6 +6,7 @@ import { DRAWERS, partFields } from '~/components/box/part-draft'
 import { capital } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { plain } from '~/composables/plain'
+import { thenShow } from '~/composables/then-show'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { byName } from '~/composables/by-name'
@@ -48,13 +49,14 @@ function resume(form: string, id: string | null) {
   editing.value = { kind, part: partsOf(kind).find((p) => p.id === id) ?? null }
 }
 async function save(part: Part) {
-  const { kind, part: base } = editing.value ?? { kind: null, part: null }
-  if (kind) await box.save(kind, part as never, base ? (plain(base) as never) : undefined)
-  editing.value = null
+  if (!editing.value) return
+  const { kind, part: base } = editing.value
+  await thenShow(editing, null, () => box.save(kind, part as never, base ? (plain(base) as never) : undefined))
 }
 async function remove(part: Part) {
-  if (editing.value) await box.remove(editing.value.kind, [part as never])
-  editing.value = null
+  if (!editing.value) return
+  const { kind } = editing.value
+  await thenShow(editing, null, () => box.remove(kind, [part as never]))
 }
 </script>
 

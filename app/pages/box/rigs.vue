@@ -5,6 +5,7 @@ import { COVERS, speciesOf } from '../../../core/water'
 import { choices } from '~/components/form/choices'
 import { newRig } from '~/components/box/rig-draft'
 import { plain } from '~/composables/plain'
+import { thenShow } from '~/composables/then-show'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 import { byName } from '~/composables/by-name'
@@ -53,13 +54,9 @@ function resume(_: string, id: string | null) {
 }
 async function save(rig: Rig) {
   const base = editing.value && !editing.value.adding ? plain(editing.value.rig) : undefined
-  await box.save('rigs', rig, base)
-  editing.value = null
+  await thenShow(editing, null, () => box.save('rigs', rig, base))
 }
-async function remove(rig: Rig) {
-  await box.remove('rigs', [rig])
-  editing.value = null
-}
+const remove = (rig: Rig) => thenShow(editing, null, () => box.remove('rigs', [rig]))
 const covers = [{ value: null, title: texts.asInTodaysWater }, ...choices(COVERS)]
 </script>
 

@@ -2,6 +2,7 @@
 import { rulesPage as words, sayEffects, sayRule, sayWhen } from '../../../words'
 import { RULE_GROUPS, sideShare, type OwnRule, type Rule } from '../../../core/match'
 import { truthDegree } from '../../../core/water'
+import { thenShow } from '~/composables/then-show'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -53,8 +54,8 @@ const resume = (_: string, id: string | null) => (editing.value = box.practice.o
 async function keep(rule: OwnRule) {
   const known = box.practice.own.some((r) => r.id === rule.id)
   const own = known ? box.practice.own.map((r) => (r.id === rule.id ? rule : r)) : [...box.practice.own, rule]
-  await box.putPractice({ own }, (known ? words.changedTheRule : words.addedTheRule)(rule.sentence))
-  editing.value = null
+  const label = (known ? words.changedTheRule : words.addedTheRule)(rule.sentence)
+  await thenShow(editing, null, () => box.putPractice({ own }, label))
 }
 function remove(rule: OwnRule) {
   void box.putPractice({ own: box.practice.own.filter((r) => r.id !== rule.id) }, words.removedTheRule(rule.sentence))
