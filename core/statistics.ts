@@ -11,3 +11,5 @@ export const gammaQuantile = (p: number, shape: number, rate: number): number =>
 export const gammaBelow = (x: number, shape: number, rate: number): number => jstat.gamma.cdf(x, shape, 1 / rate)
 /** Share of the beta distribution with `a` and `b` over 0 that lies below `x`, 0 … 1. */
 export const betaBelow = (x: number, a: number, b: number): number => jstat.beta.cdf(x, a, b)
+/** Quantile of the beta distribution. `p` in (0, 1), `a` and `b` over 0. */
+export const betaQuantile = (p: number, a: number, b: number): number => jstat.beta.inv(p, a, b)

@@ -1,9 +1,21 @@
 import type { Transaction } from 'dexie'
-import { Entry, MOST_ENTRIES, tallyChanges, type Fish, type Outing } from '../core/outing'
+import {
+  Carried,
+  Entry,
+  Fix,
+  MOST_CARRIED,
+  MOST_ENTRIES,
+  MOST_FIXES,
+  tallyChanges,
+  type EntryOf,
+  type Fish,
+  type Outing,
+  type Watched,
+} from '../core/outing'
 import type { Lure } from '../core/tackle'
 import { StoreError } from './problem'
 
-/** Entries that come and go in one outing, and fish of it that are told more of. */
+/** Entries that come and go in one outing, what is taken along meanwhile, and entries that are told more of. */
 export interface LogChange {
   readonly outingId: string
   /** Entries to be written behind those that are there, in this order. */
@@ -13,21 +25,82 @@ export interface LogChange {
   readonly drop?: readonly string[]
   /** The entry made last, whichever it is by now; the first one, with which an outing begins, stays. */
   readonly dropLast?: boolean
-  readonly amend?: readonly FishAmendment[]
+  readonly amend?: readonly Amendment[]
+  /** What is taken along from now on; and what is left behind again, unless an entry speaks of it. */
+  readonly carry?: readonly Carried[]
+  readonly leave?: readonly string[]
+  /** Points of the track, behind those that are there; where it is full the oldest are thinned. */
+  readonly track?: readonly Fix[]
 }
-/** What is now known of a fish; the rest of it stays as it is stored. */
-interface FishAmendment {
+/** What can be told of an entry once it is written. */
+export type Told = Partial<
+  Pick<EntryOf<'answer'>, 'lostHow'> &
+    Pick<EntryOf<'altered'>, 'to' | 'byKg'> &
+    Pick<EntryOf<'companion'>, 'who' | 'lure' | 'speciesId' | 'lengthM'>
+>
+/** What is now known of an entry, of its fish, and of how that was watched, and what of these is no longer; the rest stays as it is stored. */
+export interface Amendment {
   readonly entryId: string
-  readonly fish: Partial<Fish>
+  readonly fish?: Partial<Fish>
+  readonly watched?: Watched
+  readonly told?: Told
+  /** Fields of the entry, of its fish, or of how that was watched. */
+  readonly unsaid?: readonly (keyof Told | keyof Watched | 'heldBy' | 'photoId')[]
 }
 
-/** An entry with what is now known of its fish, and the way back; null where it has no such fish. */
-function amended(entry: Entry, { entryId, fish }: FishAmendment): { entry: Entry; back: FishAmendment } | null {
-  if (entry.kind !== 'answer' || !entry.fish || entry.id !== entryId) return null
-  const old = entry.fish
-  const before = Object.fromEntries(Object.keys(fish).map((key) => [key, old[key as keyof Fish]]))
-  return { entry: Entry.parse({ ...entry, fish: { ...old, ...fish } }), back: { entryId, fish: before } }
+type Fields = Readonly<Record<string, unknown>>
+/** Fields with others over them and some left out; those that this changes as they were, and the names of those that there were not. */
+function patched(old: Fields, over: object, unsaid: readonly string[]): { next: Fields; was: Fields; not: string[] } {
+  const keys = [...Object.keys(over), ...unsaid]
+  const only = (fields: Fields, keep: (key: string) => boolean) =>
+    Object.fromEntries(Object.entries(fields).filter(([key]) => keep(key)))
+  return {
+    next: only({ ...old, ...over }, (key) => !unsaid.includes(key)),
+    was: only(old, (key) => keys.includes(key)),
+    not: Object.keys(over).filter((key) => !(key in old)),
+  }
 }
+
+/** An entry with what is now known of it, and the way back; null where it is another, or has no such fish. */
+function amended(entry: Entry, amendment: Amendment): { entry: Entry; back: Amendment } | null {
+  const { entryId, told = {}, unsaid = [] } = amendment
+  if (entry.id !== entryId) return null
+  const { fish: oldFish, watched: oldWatched, ...rest } = entry as Fields & { fish?: Fields | null; watched?: Fields }
+  if (amendment.fish && !oldFish) return null
+  const of = patched(rest, told, unsaid)
+  const watched = patched(oldWatched ?? {}, amendment.watched ?? {}, unsaid)
+  const fish = oldFish && patched(oldFish, amendment.fish ?? {}, unsaid)
+  const next = {
+    ...of.next,
+    ...(oldFish !== undefined && { fish: fish ? fish.next : null }),
+    ...(Object.keys(watched.next).length > 0 && { watched: watched.next }),
+  }
+  const back = {
+    entryId,
+    told: of.was,
+    watched: watched.was,
+    ...(fish && { fish: fish.was }),
+    unsaid: [...of.not, ...watched.not, ...(fish ? fish.not : [])],
+  }
+  return { entry: Entry.parse(next), back: back as Amendment }
+}
+
+/** What is carried, with what is taken along, and without what is left behind; an entry keeps what it speaks of. */
+function carriedThen(outing: Outing, entries: readonly Entry[], { carry = [], leave = [] }: LogChange): Carried[] {
+  const spoken = new Set(
+    entries.flatMap((e) =>
+      e.kind === 'comparison' ? [e.a, e.b] : e.kind === 'rig' || e.kind === 'altered' ? [e.carriedId] : [],
+    ),
+  )
+  const kept = outing.carried.filter(({ id }) => !leave.includes(id) || spoken.has(id))
+  const has = new Set(kept.map(({ id }) => id))
+  const all = [...kept, ...carry.filter(({ id }) => !has.has(id)).map((one) => Carried.parse(one))]
+  return all.length > 0 ? all : outing.carried
+}
+
+/** A track that is full keeps every second point of its older half. */
+const thinned = (track: readonly Fix[]): Fix[] =>
+  track.length <= MOST_FIXES ? [...track] : track.filter((_, i) => i > MOST_FIXES / 2 || i % 2 === 0)
 
 /** Entries in the order in which they were made, whatever the clock said: those that come back stand where they stood. */
 function joined(kept: readonly Entry[], add: readonly Entry[], at: Readonly<Record<string, number>>): Entry[] {
@@ -54,7 +127,7 @@ export async function applyLog(change: LogChange, transaction: Transaction): Pro
   const last = outing.entries.length > 1 ? outing.entries.at(-1) : undefined
   const drop = new Set([...(change.drop ?? []), ...(change.dropLast && last ? [last.id] : []), ...add.map((e) => e.id)])
   const gone = outing.entries.filter((e) => drop.has(e.id))
-  const back: FishAmendment[] = []
+  const back: Amendment[] = []
   const kept = outing.entries
     .filter((e) => !drop.has(e.id))
     .map((e) =>
@@ -64,7 +137,13 @@ export async function applyLog(change: LogChange, transaction: Transaction): Pro
         return done?.entry ?? entry
       }, e),
     )
-  const after = { ...outing, entries: joined(kept, add, change.at ?? {}) }
+  const entries = joined(kept, add, change.at ?? {})
+  const track = change.track
+    ? thinned([...(outing.track ?? []), ...change.track.map((fix) => Fix.parse(fix))])
+    : undefined
+  const after = { ...outing, entries, carried: carriedThen(outing, entries, change), ...(track && { track }) }
+  if (after.carried.length > MOST_CARRIED)
+    throw new StoreError({ code: 'too-many', kind: 'carried', most: MOST_CARRIED })
   if (after.entries.length > MOST_ENTRIES)
     throw new StoreError({ code: 'too-many', kind: 'entries', most: MOST_ENTRIES })
   await outings.put(after)
@@ -75,6 +154,8 @@ export async function applyLog(change: LogChange, transaction: Transaction): Pro
     at: Object.fromEntries(gone.map((e) => [e.id, outing.entries.indexOf(e)])),
     drop: add.map((e) => e.id),
     amend: back,
+    carry: outing.carried.filter((one) => !after.carried.includes(one)),
+    leave: after.carried.filter((one) => !outing.carried.includes(one)).map(({ id }) => id),
   }
 }
 

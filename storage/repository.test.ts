@@ -9,6 +9,7 @@ import V6 from '../core/exchange/fixtures/archive-v6.json'
 import V9 from '../core/exchange/fixtures/archive-v9.json'
 import V10 from '../core/exchange/fixtures/archive-v10.json'
 import V11 from '../core/exchange/fixtures/archive-v11.json'
+import V12 from '../core/exchange/fixtures/archive-v12.json'
 import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
@@ -289,6 +290,7 @@ describe.each([
   ['eighth', 8, V9],
   ['ninth', 9, V10],
   ['tenth', 10, V11],
+  ['eleventh', 11, V12],
 ] as const)('a database of the %s version', (_, version, frozen) => {
   it('takes on what waters, places and rigs have gained since', async () => {
     const name = `old-${version}`
@@ -296,16 +298,32 @@ describe.each([
     const { box, places, waters, outings } = frozen
     old.version(version).stores({
       ...Object.fromEntries(
-        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings', 'backups', 'unreadable'].map(
-          (kind) => [kind, 'id'],
-        ),
+        [
+          ...Object.keys(box),
+          'places',
+          'photos',
+          'bin',
+          'aside',
+          'practice',
+          'outings',
+          'backups',
+          'unreadable',
+          ...(version > 10 ? ['plans'] : []),
+        ].map((kind) => [kind, 'id']),
       ),
       waters: 'placeId',
       settings: 'key',
       drafts: 'key',
       steps: '++nth, tab',
     })
-    for (const [kind, things] of Object.entries({ ...box, places, waters, outings }))
+    const plans = 'plans' in frozen ? frozen.plans : []
+    for (const [kind, things] of Object.entries({
+      ...box,
+      places,
+      waters,
+      outings,
+      ...(plans.length > 0 && { plans }),
+    }))
       await old.table(kind).bulkAdd(things as unknown[])
     old.close()
     const now = await new Repository(new YgrionDb(name)).readAll()
@@ -314,7 +332,7 @@ describe.each([
     expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
     expect(now.places).toEqual(sorted(archive.archive.places))
     expect(now.waters).toEqual(archive.archive.waters.toSorted((a, b) => (a.placeId < b.placeId ? -1 : 1)))
-    expect(now.plans).toEqual([])
+    expect(now.plans).toEqual(archive.archive.plans)
     expect(now.outings).toEqual(sorted(archive.archive.outings))
   })
 })
@@ -400,6 +418,42 @@ describe('outings', () => {
     expect(await fish()).toMatchObject({ lengthM: 0.41, hooked: 'edge', massKg: null })
     await expect(amend({ lengthM: 90 })).rejects.toThrow()
     expect(await fish()).toMatchObject({ lengthM: 0.41 })
+  })
+  it('what is told of an entry leaves the rest as it is, goes back alone, and must be what its kind has', async () => {
+    const follow = { ...said('g', LATER), kind: 'answer' as const, answer: 'follow' as const, fish: null }
+    await repository.log({ outingId: demo.id, add: [follow] })
+    const tell = (told: object) => repository.log({ outingId: demo.id, amend: [{ entryId: 'g', told }] })
+    const watch = (watched: object) => repository.log({ outingId: demo.id, amend: [{ entryId: 'g', watched }] })
+    const stored = async () => (await repository.outings())[0]?.entries.find((e) => e.id === 'g')
+    // Three taps at once are three, whichever page they come from.
+    const [back] = await Promise.all([watch({ offM: 0.6 }), watch({ then: 'drop' }), tell({ lostHow: 'jumped' })])
+    expect(await stored()).toEqual({ ...follow, watched: { offM: 0.6, then: 'drop' }, lostHow: 'jumped' })
+    await repository.log(back)
+    expect(await stored()).toEqual({ ...follow, watched: { then: 'drop' }, lostHow: 'jumped' })
+    await repository.log({ outingId: demo.id, amend: [{ entryId: 'g', unsaid: ['then'] }] })
+    expect(await stored()).toEqual({ ...follow, lostHow: 'jumped' })
+    await expect(watch({ offM: -1 })).rejects.toThrow()
+    await expect(tell({ to: 'A trailer' })).rejects.toThrow()
+    expect(await stored()).toEqual({ ...follow, lostHow: 'jumped' })
+  })
+  it('what is taken along goes with the entry that took it, and stays while another speaks of it', async () => {
+    const [first] = demo.carried
+    if (!first) throw new Error('the demo carries nothing')
+    const along = { ...first, id: 'along' }
+    const take = { ...said('t', LATER), kind: 'rig' as const, carriedId: 'along', wayId: first.ways[0]?.id ?? '' }
+    const { aim: _, ...entry } = take
+    const carried = async () => (await repository.outings())[0]?.carried.map((c) => c.id)
+    const before = await carried()
+    const back = await repository.log({ outingId: demo.id, add: [entry], carry: [along] })
+    expect(await carried()).toEqual([...(before ?? []), 'along'])
+    const again = await repository.log(back)
+    expect(await carried()).toEqual(before)
+    await repository.log(again)
+    await repository.log({ outingId: demo.id, add: [{ ...entry, id: 't2' }] })
+    await repository.log(back)
+    expect(await carried()).toEqual([...(before ?? []), 'along'])
+    const many = Array.from({ length: 60 }, (_, i) => ({ ...first, id: `m${i}` }))
+    await expect(repository.log({ outingId: demo.id, carry: many })).rejects.toThrow(/too-many/)
   })
   it('an entry that is none, or for an outing that is gone, is refused', async () => {
     await expect(

@@ -55,6 +55,9 @@ const ADVICE_SAYS = all<AdviceSays>({
   sound: (['silent', 'knock', 'rattles'] as const).map((to) => ({ to, rig: 'A' })),
   direction: [-2, -1, 0, 1, 2].map((aim) => ({ aim })),
   family: [{ rig: LONG }],
+  fall: [true, false].map((slower) => ({ slower, rig: LONG, fallMps: 0.42 })),
+  'drop-on-them': [{ odds: { median: 0.25, low: 0.05, high: 0.6 } }],
+  companions: each('fish', [1, 2, 5]),
   sign: (['follow', 'peck', 'slap', 'hard-knock', 'eaten-winding', 'eaten-pause', 'eaten-fall'] as const).map(
     (answer) => ({ answer }),
   ),
@@ -107,6 +110,7 @@ const STORE_PROBLEMS = all<StoreProblem>({
   'too-many': [
     { kind: 'lures', most: 20_000 },
     { kind: 'entries', most: 1 },
+    { kind: 'carried', most: 60 },
   ],
   'outing-under-way': [{ place: LONG, since: '2026-06-12T08:00' }],
   unreadable: ([1, 3] as const).map((rows) => ({

@@ -1,4 +1,13 @@
-import { EFFORT_WORDS, outingLogWords as words, alteredWords, answerWords, sayAdvice, spotWords } from '../../words'
+import {
+  EFFORT_WORDS,
+  alteredWords,
+  answerWords,
+  boxPicker,
+  outingLogWords as words,
+  sayAdvice,
+  sayRefusal,
+  spotWords,
+} from '../../words'
 import {
   answerEntry,
   deliveryOfWay,
@@ -10,24 +19,42 @@ import {
   type AlteredInHand,
   type AnswerId,
   type Change,
+  type Contender,
   type Entry,
   type Fish,
   type NewEntry,
   type Outing,
+  type Wanted,
 } from '../../core/outing'
+import type { Amendment } from '../../storage/log'
+import { useMatch } from '~/stores/match'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { createQueue } from './queue'
 import { sayError } from './say-error'
+
+/** What a card tells of its entry, and what it takes back. */
+export type Telling = Pick<Amendment, 'told' | 'watched' | 'unsaid'>
+
+/** Answers and other entries of which more can be told than a tap says. */
+function hasDetails(e: Entry): boolean {
+  if (e.kind === 'answer') return ['follow', 'seen', 'peck', 'slap', 'lost'].includes(e.answer)
+  return e.kind === 'companion' || (e.kind === 'altered' && e.what !== 'trimmed' && e.what !== 'cut')
+}
 
 /** Everything that is tapped on the water, logged one after another; `status` says what was logged, or what was not. */
 export function useOutingLog(outing: () => Outing, account: Ref<Account>, feature: Ref<string>) {
   const outings = useOutings()
   const settings = useSettings()
   const status = ref('')
-  /** The fish whose details are open. */
+  /** The entry whose details are open: a fish landed, or anything else that more can be told of. */
   const detailsId = ref<string | null>(null)
-  const details = computed(() => answerEntry(outing(), detailsId.value))
+  const details = computed(() => {
+    const found = answerEntry(outing(), detailsId.value)
+    return found?.fish ? found : undefined
+  })
+  const telling = computed(() => outing().entries.find((e) => e.id === detailsId.value && hasDetails(e)) ?? null)
+  const match = useMatch()
 
   const enqueue = createQueue((error) => {
     status.value = words.notSavedTapAgain(sayError(error))
@@ -48,32 +75,67 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
       const entry = { kind: 'answer', answer: id, aim: account.value.aim, fish, ...(lureId && { lureId }) } as const
       const stored = await outings.log(outing(), entry, answerWords(id).name)
       status.value = words.logged(answerWords(id).says)
-      if (id === 'landed') detailsId.value = stored.id
+      detailsId.value = id === 'landed' || hasDetails(stored) ? stored.id : null
     })
   }
-  function changeFish(fish: Partial<Fish>) {
-    const entryId = details.value?.id
-    if (entryId === undefined) return
-    return enqueue(() => outings.change({ outingId: outing().id, amend: [{ entryId, fish }] }, words.theFish))
+  /** An entry of which more can be told at once. */
+  const logAndAsk = (entry: NewEntry, label: string) =>
+    enqueue(async () => {
+      const stored = await outings.log(outing(), entry, label)
+      status.value = words.logged(label)
+      detailsId.value = hasDetails(stored) ? stored.id : null
+    })
+  /** More of the entry that is open. */
+  function amend(more: Omit<Amendment, 'entryId'>, label: string) {
+    const entryId = detailsId.value
+    if (entryId === null) return
+    return enqueue(() => outings.change({ outingId: outing().id, amend: [{ entryId, ...more }] }, label))
   }
+  const tell = (more: Telling) => amend(more, words.moreTold)
+  /** Somebody else’s fish: of the kind that is sought, on what the last one took; both can be told better. */
+  function companion() {
+    const last = outing().entries.findLast((e) => e.kind === 'companion')
+    const entry = {
+      kind: 'companion',
+      who: last?.who ?? null,
+      speciesId: account.value.water.speciesId,
+      lengthM: null,
+    } as const
+    return logAndAsk(entry, words.somebodysFish)
+  }
+  const taking = ref(false)
+  /** Something of the box that was not carried, into the hand. */
+  const takeAlong = (wanted: Wanted) =>
+    enqueue(async () => {
+      taking.value = true
+      try {
+        await match.sendInputs()
+        const taken = await outings.takeAlong(outing(), account.value, wanted, words.takenAlong)
+        if (!taken) status.value = words.noLongerInBox
+        else if (taken.why) status.value = boxPicker.notFished(taken.carried.name, sayRefusal(taken.why))
+        else status.value = words.logged(taken.carried.name)
+      } finally {
+        taking.value = false
+      }
+    })
+  const changeFish = (fish: Partial<Fish>) => amend({ fish }, words.theFish)
   /** A cast, a drop, a pass: what is counted of the way that is fished. */
   const cast = (aim: number | null) => {
     const { effort } = deliveryOfWay(account.value.inHand?.way ?? {})
     return log({ kind: 'cast', aim }, EFFORT_WORDS[effort].one, '')
   }
   const takeRig = (carriedId: string, wayId: string) => log({ kind: 'rig', carriedId, wayId }, words.anotherRig)
-  /** A rig in its first way. */
-  function turnTo(carriedId: string) {
-    const way = outing().carried.find((c) => c.id === carriedId)?.ways[0]
-    return way && takeRig(carriedId, way.id)
+  /** A side of a trial: its rig, in its way or in the first. */
+  function turnTo({ carriedId, wayId }: Contender) {
+    const way = wayId ?? outing().carried.find((c) => c.id === carriedId)?.ways[0]?.id
+    return way === undefined ? undefined : takeRig(carriedId, way)
   }
   /** The lure in the hand, changed there. */
   function alter(what: AlteredInHand, lengthM: number | null) {
     const rig = account.value.inHand?.carried
     if (!rig) return
     const entry = { kind: 'altered', carriedId: rig.id, what, ...(lengthM !== null && { lengthM }) } as const
-    const { does } = alteredWords(what)
-    return log(entry, does, words.logged(does))
+    return logAndAsk(entry, alteredWords(what).does)
   }
   const lost = () => log({ kind: 'lost-lure' }, words.lureLost(name()), words.markedLostOneFewer(name()))
   const goTo = (spotId: string, stop: number) => {
@@ -92,8 +154,9 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
       status.value = words.changedNowGive
     })
   const refuse = (change: Change) => log(refuseAdvice(change, adviceText(change)), words.adviceLeft)
-  async function compare(a: string, b: string, castsEach: number) {
-    await log({ kind: 'comparison', a, b, castsEach }, words.aComparison)
+  async function compare(a: Contender, b: Contender, castsEach: number) {
+    const ways = { ...(a.wayId && { aWayId: a.wayId }), ...(b.wayId && { bWayId: b.wayId }) }
+    await log({ kind: 'comparison', a: a.carriedId, b: b.carriedId, castsEach, ...ways }, words.aComparison)
     await turnTo(a)
   }
   const remove = (entry: Entry) => enqueue(() => outings.removeEntry(outing(), entry, words.takenOut))
@@ -109,7 +172,13 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
     details,
     detailsId,
     log,
+    telling,
+    taking,
     answer,
+    logAndAsk,
+    tell,
+    companion,
+    takeAlong,
     changeFish,
     cast,
     takeRig,

@@ -22,9 +22,9 @@ function drawn(source: CanvasImageSource, width: number, height: number) {
 }
 
 /** Shrinks a picture the angler picked. It stays on this machine. @throws when the file is no picture */
-export async function shrinkPhoto(file: Blob): Promise<ReadPhoto> {
+export async function shrinkPhoto(file: Blob, longestPx = LONGEST): Promise<ReadPhoto> {
   const picture = await createImageBitmap(file)
-  const scale = Math.min(1, LONGEST / Math.max(picture.width, picture.height))
+  const scale = Math.min(1, longestPx / Math.max(picture.width, picture.height))
   const width = Math.max(1, Math.round(picture.width * scale))
   const height = Math.max(1, Math.round(picture.height * scale))
   const { canvas } = drawn(picture, width, height)

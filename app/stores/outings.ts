@@ -2,7 +2,17 @@ import { outingsStoreWords as words } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
-import { Outing, hourOf, isOver, type Carried, type Entry, type NewEntry } from '../../core/outing'
+import {
+  Outing,
+  hourOf,
+  isOver,
+  type Account,
+  type Carried,
+  type Entry,
+  type NewEntry,
+  type Taken,
+  type Wanted,
+} from '../../core/outing'
 import { blockAt, legAt, type Plan } from '../../core/plan'
 import type { Place } from '../../core/water'
 import { removal } from '../../storage/edits'
@@ -14,6 +24,14 @@ import { useBox } from './box'
 import { useHistory } from './history'
 import { momentNow } from './moment'
 import { repository } from './repository'
+
+/** A number that nothing carried has. */
+function nextCarriedId({ carried }: Outing): string {
+  const taken = new Set(carried.map((c) => c.id))
+  let n = carried.length + 1
+  while (taken.has(`rig-${n}`)) n += 1
+  return `rig-${n}`
+}
 
 type Status = { state: 'loading' } | { state: 'ready' }
 
@@ -41,14 +59,19 @@ export const useOutings = defineStore('outings', {
         })
       }, onError)
     },
-    /** Starts an outing with the set-ups that are carried; the first is taken into the hand. */
+    /** Starts an outing with the set-ups that are carried, and whatever else of the box; the first is taken into the hand. */
     async start(
       setUps: readonly SetUp[],
       asked: MatchRequest,
       effortBy: Outing['effortBy'],
       beside: readonly (readonly string[])[] = [],
+      others: readonly Wanted[] = [],
     ) {
-      const carried: Carried[] = await useMatchWorker().carry(...plain([setUps, asked, beside] as const))
+      const ranked: Carried[] = await useMatchWorker().carry(...plain([setUps, asked, beside] as const))
+      const ids = others.map((_, i) => `rig-${ranked.length + i + 1}`)
+      const more: Taken[] =
+        others.length > 0 ? await useMatchWorker().carryAny(...plain([others, ids, asked] as const)) : []
+      const carried = [...ranked, ...more.map((one) => one.carried)]
       const at = momentNow()
       const [first] = carried
       const outing: Outing = {
@@ -101,6 +124,20 @@ export const useOutings = defineStore('outings', {
       const stored = { id: crypto.randomUUID(), at: momentNow(), ...entry } as Entry
       await this.change({ outingId: outing.id, add: [stored] }, label)
       return stored
+    },
+    /** Takes something of the box along that was not carried, and into the hand; what stands against it is told. Null where the box no longer has it. The worker has the box by then. */
+    async takeAlong(outing: Outing, { water }: Account, wanted: Wanted, label: string): Promise<Taken | null> {
+      const { places, practice } = useBox()
+      const place = places.find((p) => p.id === outing.water.placeId) ?? places[0]
+      if (!place) return null
+      const carriedId = nextCarriedId(outing)
+      const asked = { c: water, place, practice }
+      const [taken] = await useMatchWorker().carryAny(...plain([[wanted], [carriedId], asked] as const))
+      const [way] = taken?.carried.ways ?? []
+      if (!taken || !way) return null
+      const entry = { id: crypto.randomUUID(), at: momentNow(), kind: 'rig', carriedId, wayId: way.id } as const
+      await this.change({ outingId: outing.id, add: [entry], carry: [taken.carried] }, label)
+      return taken
     },
     /** Takes an entry out, and back what it meant for the box. */
     async removeEntry(outing: Outing, entry: Entry, label: string) {

@@ -30,7 +30,7 @@ import {
 } from '../../core/match'
 import type { Lure } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
-import { carry, type Carried } from '../../core/outing'
+import { carry, carryAny, type Carried, type Taken, type Wanted } from '../../core/outing'
 import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'
 import { sayRig } from '../../words'
@@ -143,6 +143,11 @@ export const matchService = {
     const context = benchOf(asked)
     const lures = (ids: readonly string[] = []) => ids.flatMap((id) => box.lures.find((l) => l.id === id) ?? [])
     return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`, sayRig(setUp), lures(beside[i])))
+  },
+  /** Anything of the box as it goes on the water, also what the match would not fish; what the box no longer has is left out. */
+  carryAny(wanted: readonly Wanted[], ids: readonly string[], asked: MatchRequest): Taken[] {
+    const context = benchOf(asked)
+    return wanted.flatMap((one, i) => carryAny(one, ids[i] ?? one.id, box, context, sayRig) ?? [])
   },
   /** Looks through the log for what stands out, and shuffles it against luck. */
   patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {

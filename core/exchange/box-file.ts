@@ -13,7 +13,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 12
+export const ARCHIVE_VERSION = 13
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -89,6 +89,8 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   // And how fish lie, what is seen of them, lamps, weed, further fish; the make of lures and parts may be left out.
   10: (raw) => ({ ...raw, version: 11 }),
   11: (raw) => ({ plans: [], ...raw, version: 12 }),
+  // What an outing has gained may be left out: what was told of a fish, what others caught, a track, a party.
+  12: (raw) => ({ ...raw, version: 13 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

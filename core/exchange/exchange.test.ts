@@ -12,6 +12,7 @@ import V8 from './fixtures/archive-v8.json'
 import V9 from './fixtures/archive-v9.json'
 import V10 from './fixtures/archive-v10.json'
 import V11 from './fixtures/archive-v11.json'
+import V12 from './fixtures/archive-v12.json'
 import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
@@ -80,6 +81,13 @@ describe('archive', () => {
     ...old,
     waters: old.waters.map((w) => ({ ...w, ...more })),
     outings: old.outings.map((o) => ({ ...o, water: { ...o.water, ...more } })),
+  })
+  it('an archive of the twelfth version opens as it is, its plan too', () => {
+    const read = readArchive(JSON.stringify(V12))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    expect(read.archive).toEqual({ ...V12, version: ARCHIVE_VERSION })
+    expect(read.archive.plans).toHaveLength(1)
+    expect(read.archive.outings.map((o) => o.carried.length > 0)).toEqual([true, true])
   })
   it('an archive of the eleventh version opens as it is; nothing was planned yet', () => {
     const read = readArchive(JSON.stringify(V11))

@@ -20,7 +20,11 @@ export type StoreProblem =
   | { readonly code: 'changed-meanwhile'; readonly conflicts: readonly Conflict[] }
   /** The whole box was changed since by another tab. */
   | { readonly code: 'box-changed' }
-  | { readonly code: 'too-many'; readonly kind: StoredTable | 'unreadable' | 'entries'; readonly most: number }
+  | {
+      readonly code: 'too-many'
+      readonly kind: StoredTable | 'unreadable' | 'entries' | 'carried'
+      readonly most: number
+    }
   | { readonly code: 'outing-under-way'; readonly place: string; readonly since: string }
   /** Rows that are not what their schema says, found when the box was opened, and set aside. */
   | {

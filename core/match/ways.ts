@@ -49,8 +49,8 @@ export function workedDepthM({ path }: Ranked['thrown']): number {
   return time > 0 ? Math.max(0, sum / time) : Math.max(0, itemAt(path.z, path.retrieveStartIndex))
 }
 
-/** How fast what is tied falls on a slack line in this water, m/s; 0 where it does not sink. */
-export function fallOf(build: SetUp['build'], context: MatchContext): number {
+/** How fast what is tied falls on a slack line in this water, m/s, 0 where it does not sink; and its weight in it, N, below zero where it floats. */
+export function fallOf(build: SetUp['build'], context: MatchContext): { fallMps: number; sinksWithN: number } {
   const { motion } = evaluateBuild(build, context.known(build.lure), context.reading)
-  return Math.max(0, sinkRateMps(motion, context.reading.density))
+  return { fallMps: Math.max(0, sinkRateMps(motion, context.reading.density)), sinksWithN: motion.submergedWeightN }
 }

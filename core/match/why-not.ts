@@ -32,12 +32,16 @@ export interface Apart {
 const WORTH = 0.3
 const NAMED = 5
 
+/** What stands against a lure that has no good way of being fished here. */
+export const whyNotHere = (lure: Lure, box: Box, context: MatchContext): Refusal =>
+  forbids(lure, box, context) ?? { code: 'hangs-up' }
+
 export function whyNotLure(lure: Lure, answer: Ranked, box: Box, context: MatchContext): WhyNot {
   const ranked = lure.count > 0 ? bestOf(lure, box, context) : null
   if (!ranked)
     return {
       ranked,
-      why: forbids(lure, box, context) ?? { code: 'hangs-up' },
+      why: whyNotHere(lure, box, context),
       behind: answer.score,
       worse: [],
       better: [],

@@ -1,6 +1,7 @@
 import { shoalsToday } from '../water'
 import type { Advice } from './advice'
 import { advise } from './advise'
+import { dropOnThem } from './drop-on-them'
 import { minutesBetween, type Entry, type Outing } from './outing'
 import type { Variable } from './variables'
 import { spotsOf, usualFeature } from './spots'
@@ -24,6 +25,13 @@ export function refusedVariable(entries: readonly Entry[], now: string): Variabl
   return last && !last.taken && minutesBetween(last.at, now) < last.giveMin ? last.variable : null
 }
 
+/** How many times what is in the hand some advice promises; staying after a take is not to be bettered. */
+function promises(advice: Advice | null): number {
+  if (!advice) return Number.POSITIVE_INFINITY
+  if (advice.kind === 'change') return advice.gain.median
+  return advice.says.code === 'just-taken' ? Number.POSITIVE_INFINITY : 1
+}
+
 /** How long what was chosen against advice is left in peace, min. */
 const LEFT_IN_PEACE_MIN = 5
 
@@ -37,6 +45,8 @@ export function adviceNow(outing: Outing, account: Account, now: string): Advice
     schooling: shoalsToday(account.water),
     now,
   })
+  const drop = dropOnThem(outing, account, now)
+  if (drop && refusedVariable(outing.entries, now) !== 'cadence' && promises(advice) < drop.gain.median) return drop
   if (advice?.kind !== 'change' || advice.variable !== refusedVariable(outing.entries, now)) return advice
   return {
     kind: 'stay',

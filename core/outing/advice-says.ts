@@ -3,6 +3,7 @@ import type { AdviceInput, AdviceSays, Change } from './advice'
 import { ANSWERS, type Answer } from './answer'
 import type { Observation } from './belief'
 import type { PossibleChange } from './changes'
+import { companionsOn } from './companions'
 import { isDrawn, type Levels } from './levels'
 import { goneQuiet, sizeUnchangedMin } from './patience'
 import type { Account } from './stretches'
@@ -10,7 +11,7 @@ import type { Variable } from './variables'
 
 /** What a change is, to be said. */
 export function doesOf({ variable, to, levels }: PossibleChange, from: Levels, { water, spot }: Account): AdviceSays {
-  const { name: rig, lengthM, colour, sound } = to.carried
+  const { name: rig, lengthM, fallMps, colour, sound } = to.carried
   const way = to.way.name
   switch (variable) {
     case 'place':
@@ -25,6 +26,8 @@ export function doesOf({ variable, to, levels }: PossibleChange, from: Levels, {
       return { code: variable, step: Number(levels[variable]), way }
     case 'size':
       return { code: 'size', smaller: Number(levels.size) < Number(from.size), rig, lengthM }
+    case 'fall':
+      return { code: 'fall', slower: Number(levels.fall) < Number(from.fall), rig, fallMps }
     case 'colour':
       return { code: 'colour', to: colour, rig }
     case 'action':
@@ -51,13 +54,15 @@ function speaksOf(answer: Answer, v: Variable, levels: Levels, from: Levels, tri
 
 /** Why it is advised, with the facts of the trade by number. */
 export function whyOf(
-  { variable, levels, also }: PossibleChange,
+  { variable, to, levels, also }: PossibleChange,
   from: Levels,
   trials: readonly Observation[],
   { account, now }: AdviceInput,
 ): Pick<Change, 'why' | 'facts'> {
   const spoken = ANSWERS.find((a) => [variable, ...also].some((v) => speaksOf(a, v, levels, from, trials)))
   if (spoken) return { why: { code: 'sign', answer: spoken.id }, facts: spoken.tells?.facts ?? [] }
+  const fish = companionsOn(to.carried, account, now).length
+  if (fish > 0) return { why: { code: 'companions', fish }, facts: [89] }
   const forgotten = sizeUnchangedMin(account)
   if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN)
     return {

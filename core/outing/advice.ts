@@ -15,6 +15,12 @@ export type AdviceSays =
   | { readonly code: 'speed' | 'cadence'; readonly step: number; readonly way: string }
   | { readonly code: 'boat-speed'; readonly faster: boolean; readonly mps: number }
   | { readonly code: 'size'; readonly smaller: boolean; readonly rig: string; readonly lengthM: number }
+  | { readonly code: 'fall'; readonly slower: boolean; readonly rig: string; readonly fallMps: number }
+  | {
+      readonly code: 'drop-on-them'
+      readonly odds: { readonly median: number; readonly low: number; readonly high: number }
+    }
+  | { readonly code: 'companions'; readonly fish: number }
   | { readonly code: 'colour'; readonly to: ColourGroup; readonly rig: string }
   | { readonly code: 'action'; readonly step: number; readonly rig: string }
   | { readonly code: 'sound'; readonly to: Sound; readonly rig: string }

@@ -97,3 +97,24 @@ describe('figures', () => {
     expect(alterationsOf([{ what: 'hooks' }, { what: 'cut' }, { what: 'hooks' }])).toEqual(['cut', 'hooks'])
   })
 })
+
+describe('lead put on or taken off in the hand', () => {
+  const jig = { lengthM: 0.06, fallMps: 0.5, sinksWithN: 0.08944 }
+  it('changes the fall by the root of the weight in the water (terminal speed under quadratic drag)', () => {
+    // 7.5 g of lead weigh 0.0075 · 9.80665 · (1 − 1/11.34) = 0.06706 N in fresh water: a quarter of 0.08944 N is left.
+    expect(asAltered(jig, [{ what: 'lighter', byKg: 0.0075 }]).fallMps).toBeCloseTo(0.25, 3)
+    expect(asAltered(jig, [{ what: 'heavier', byKg: 0.03 }]).fallMps).toBeCloseTo(0.5 * Math.sqrt(4), 2)
+  })
+  it('and back again is as before', () => {
+    const back = asAltered(jig, [
+      { what: 'heavier', byKg: 0.004 },
+      { what: 'lighter', byKg: 0.004 },
+    ])
+    expect(back.fallMps).toBeCloseTo(jig.fallMps, 9)
+  })
+  it('is not guessed where nothing sank before, or nobody said how much', () => {
+    expect(asAltered({ ...jig, sinksWithN: -0.01, fallMps: 0 }, [{ what: 'heavier', byKg: 0.01 }]).fallMps).toBe(0)
+    expect(asAltered(jig, [{ what: 'heavier' }])).toEqual(jig)
+    expect(asAltered(jig, [{ what: 'lighter', byKg: 1 }]).fallMps).toBe(0)
+  })
+})

@@ -6,6 +6,8 @@ type Toward = 'down' | 'up' | 'other' | 'stay'
 interface AnswerRow {
   /** Counts as a take when rates are worked out. */
   readonly bite: boolean
+  /** It stands for itself alone: a fish that is watched is no sign of others that nobody saw. */
+  readonly watched?: true
   /** What it tells an adviser about being on the right track, a take being 1. */
   readonly worth: number
   /** On which variables it speaks for a change, and which way; facts of the trade by number. */
@@ -14,6 +16,7 @@ interface AnswerRow {
 
 /** What a fish may answer: one row each, common practice. Their names, and what they tell in words, stand in words/. */
 const ROWS = {
+  seen: { bite: false, worth: 0, watched: true },
   follow: {
     bite: false,
     worth: 0.25,

@@ -59,9 +59,9 @@ function tells(variable: Variable, tried: string, of: string): number {
 
 const ROUNDS = 6
 
-/** Fish that came past, as far as answers tell: those that took, and for each that only touched or followed the ones that did so unseen. */
+/** Fish that came past, as far as answers tell: those that took or were watched, and for each that only touched or followed the ones that did so unseen. */
 export function fishEncountered(answers: readonly AnswerId[]): number {
-  return answers.reduce((sum, a) => sum + (answerOf(a).bite ? 1 : 1 / LEARNING.shows), 0)
+  return answers.reduce((sum, id) => sum + (answerOf(id).bite || answerOf(id).watched ? 1 : 1 / LEARNING.shows), 0)
 }
 
 /**

@@ -6,7 +6,7 @@ import type { Beside, Carried, Way } from './outing'
 /** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
 const BETWEEN_CASTS_S = 8
 /** Ways kept: the best of each retrieve at each depth, as many as fit one screen. */
-const MOST_WAYS = 8
+export const MOST_WAYS = 8
 
 function wayOf({ setUp, thrown, score }: Ranked): Way {
   const { retrieve, retrieveSpeedMps, countDownS, rodTipM } = setUp.handling
@@ -31,7 +31,7 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
 }
 
 /** What the log keeps of a lure. */
-function looksOf(lure: Lure): Beside {
+export function looksOf(lure: Lure): Beside {
   const shares = groupShares(lure.colour)
   return {
     lureId: lure.id,
@@ -43,6 +43,12 @@ function looksOf(lure: Lure): Beside {
     sound: lure.sound,
     vibration: lureAction(lure).vibration,
   }
+}
+
+/** What holds the fish. */
+function gearOf({ build: { lure, mount }, outfit }: SetUp): NonNullable<Carried['gear']> {
+  const hook = mount.kind === 'own' ? lure.hooks?.style : mount.kind === 'head' ? mount.head.name : mount.hook.name
+  return { rod: outfit.rod.name, line: outfit.line.name, ...(hook && { hook }) }
 }
 
 /**
@@ -79,7 +85,8 @@ export function carry(
     ...(beside.length > 0 && { beside: beside.map(looksOf) }),
     rig: rig.slice(0, 300),
     linePerTurnM: outfit.reel.linePerTurnM,
-    fallMps: fallOf(build, context),
+    ...fallOf(build, context),
+    gear: gearOf(setUp),
     cost: lure.cost,
     ways: [...apart.values()].slice(0, MOST_WAYS),
   }

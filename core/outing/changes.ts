@@ -1,6 +1,7 @@
 import { LEARNING, SIZE_FORGOTTEN_MIN } from '../../data/advice'
 import { LET_OUT } from '../../data/deliveries'
 import type { AdviceInput } from './advice'
+import { companionSign } from './companions'
 import { cueLikelihood, expectedYield, fitDayModel, habituation, type Belief, type Observation } from './belief'
 import { BOAT_STEP_MPS, differing, isDrawn, levelsOf, spotKey, type Fished, type Levels } from './levels'
 import { observationsOf } from './observations'
@@ -9,7 +10,9 @@ import { goneQuiet, sizeUnchangedMin, takesOf } from './patience'
 import type { Account } from './stretches'
 import type { Variable } from './variables'
 
-const LOOSE: ReadonlySet<Variable> = new Set<Variable>(['depth', 'action', 'sound', 'speed', 'cadence'])
+const LOOSE: ReadonlySet<Variable> = new Set<Variable>(['depth', 'action', 'sound', 'speed', 'cadence', 'fall'])
+/** With these a lure keeps its fall; where it does not, that is a second change. */
+const FALLS_ALONE: ReadonlySet<Variable> = new Set<Variable>(['colour', 'speed', 'cadence', 'depth', 'sound'])
 /** Changing one variable may drag others along, if what is carried leaves no other way; each makes it harder to tell what helped. */
 const DRAGS = { most: { family: 6, other: 1 }, costs: 0.95 } as const
 
@@ -100,7 +103,8 @@ export function changesFor(input: AdviceInput): {
     const levels = levelsOf({ ...to, aim: to.aim ?? aim }, account.water)
     const turned = differing(from, levels)
     return turned.flatMap((variable): PossibleChange[] => {
-      const also = turned.filter((v) => v !== variable)
+      // Another length or kind falls otherwise by nature: that is no change of its own.
+      const also = turned.filter((v) => v !== variable && (v !== 'fall' || FALLS_ALONE.has(variable)))
       const most = variable === 'family' ? DRAGS.most.family : DRAGS.most.other
       // A change that brings another kind of lure along is a change of the kind.
       if (also.length > most || (variable !== 'family' && also.some((v) => !LOOSE.has(v)))) return []
@@ -111,6 +115,7 @@ export function changesFor(input: AdviceInput): {
       )
       let ratio = (expectedYield(belief, levels, to.way.points, variable, speaks) * novelty(to)) / stands
       ratio *= DRAGS.costs ** also.length
+      ratio *= companionSign(to.carried, account, now)
       ratio *= 1 - costMin(current, to) / LEARNING.horizonMin
       if (variable === 'size' && forgotten.minutes >= SIZE_FORGOTTEN_MIN && forgotten.takes <= forgotten.minutes / 60)
         ratio *= LEARNING.sign

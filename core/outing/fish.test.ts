@@ -83,6 +83,6 @@ describe('spots', () => {
 })
 
 it('answers: a take is a take, a touch is none', () => {
-  expect(ANSWERS.filter((a) => !a.bite).map((a) => a.id)).toEqual(['follow', 'peck', 'slap'])
+  expect(ANSWERS.filter((a) => !a.bite).map((a) => a.id)).toEqual(['seen', 'follow', 'peck', 'slap'])
   expect(() => answerOf('wink')).toThrow(/wink/)
 })

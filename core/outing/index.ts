@@ -1,15 +1,15 @@
 export { ANSWERS, ANSWER_IDS, answerOf, type AnswerId } from './answer'
 export {
   ALTERED_IN_HAND,
-  ATE,
   SIDES,
   TURNS,
   Carried,
   Entry,
-  Fish,
-  HOOKED,
+  Fix,
   LONGEST_NOTE,
+  MOST_CARRIED,
   MOST_ENTRIES,
+  MOST_FIXES,
   Outing,
   Way,
   deliveryOfWay,
@@ -20,6 +20,25 @@ export {
   type EntryOf,
   type NewEntry,
 } from './outing'
+export {
+  ATE,
+  FISH_DID,
+  Fish,
+  HELD_BY,
+  HOOKED,
+  LOST_HOW,
+  LOST_PARTS,
+  LURE_DID,
+  TRIED_THEN,
+  WATCHED_BY,
+  WHERE_WATCHED,
+  type FishDid,
+  type LostHow,
+  type LostPart,
+  type LureDid,
+  type TriedThen,
+  type Watched,
+} from './told'
 export type { Variable } from './variables'
 export { accountOf, bitesOf, landedOf, type Account, type Boat, type Spot, type Stretch } from './stretches'
 export { BOAT_STEP_MPS, ORDERED, isDrawn, levelsOf, spotKey, type Fished, type Levels } from './levels'
@@ -31,8 +50,19 @@ export { changesFor } from './changes'
 export { giveFor, minutesOn } from './patience'
 export { beginShowings } from './showings'
 export { carry } from './carry'
+export { carryAny, type Taken, type Wanted } from './carry-any'
+export { conversionsOf, fitWindow, snapsOf, watchedFish, type WatchedFish } from './watched'
 export { isRelative, relativeWeight, fishCondition, standardWeight } from './fish'
-export { MIN_PROBABILITY, pairsOf, trialIn, versus } from './versus'
+export {
+  MIN_PROBABILITY,
+  contenderNames,
+  fishesFor,
+  pairsOf,
+  takenWell,
+  trialIn,
+  versus,
+  type Contender,
+} from './versus'
 export { adviceNow } from './advice-now'
 export { boxTallies, tallyChanges } from './box-effects'
 export {

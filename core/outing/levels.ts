@@ -11,7 +11,7 @@ import type { z } from '../zod'
 export type Levels = Readonly<Record<Variable, string>>
 
 /** Variables whose steps lie in order. */
-export const ORDERED: ReadonlySet<Variable> = new Set<Variable>(['depth', 'speed', 'cadence', 'size', 'action'])
+export const ORDERED: ReadonlySet<Variable> = new Set<Variable>(['depth', 'speed', 'cadence', 'size', 'fall', 'action'])
 
 /** Upper ends of the steps, tunable: pull in m/s, pause in s, thump 0 … 1, depth as a share of the water. */
 const SPEED_STEPS = [0.35, 0.8] as const
@@ -25,6 +25,14 @@ const SIZE_FROM_M = 0.03
 const step = (value: number, ends: readonly number[]) => String(ends.filter((end) => value > end).length)
 
 export const sizeStep = (lengthM: number): number => Math.round(Math.log(lengthM / SIZE_FROM_M) / SIZE_STEP)
+
+/** What falls by less hangs; a step of fall is half as fast again: a quarter of the weight more is not seen. */
+const HANGS_MPS = 0.02
+const FALL_FROM_MPS = 0.1
+const FALL_STEP = Math.log(1.5)
+/** 0 hangs or floats; then up by steps. */
+const fallStep = (fallMps: number): number =>
+  fallMps <= HANGS_MPS ? 0 : 1 + Math.max(0, Math.round(Math.log(fallMps / FALL_FROM_MPS) / FALL_STEP))
 
 export const spotKey = ({ stop, featureId, spotId }: Spot): string => `${stop}:${featureId}:${spotId}`
 
@@ -44,6 +52,7 @@ export function levelsOf({ carried, way, spot, aim }: Fished, { depthM }: Pick<C
       : step(way.retrieveSpeedMps, SPEED_STEPS),
     cadence: step(way.pauseS, PAUSE_STEPS),
     size: String(sizeStep(carried.lengthM)),
+    fall: String(fallStep(carried.fallMps)),
     colour: carried.colour,
     action: step(carried.vibration, THUMP_STEPS),
     sound: carried.sound,

@@ -12,7 +12,8 @@ import {
   stretchesHere,
   takesBySpot,
 } from './live'
-import { Fish, type NewEntry } from './outing'
+import type { NewEntry } from './outing'
+import { Fish } from './told'
 import { accountOf } from './stretches'
 
 const spot = (stop: number, spotId: string): NewEntry => ({ kind: 'spot', stop, featureId: 'dock', spotId })
@@ -69,7 +70,13 @@ describe('following advice', () => {
   if (!way) throw new Error('no way')
   const here = { stop: 2, featureId: 'dock', spotId: 'corner' }
   const change = (over: Partial<Change>, to: Partial<Change['to']> = {}): Change =>
-    ({ variable: 'size', giveMin: 12, to: { carried: RIG_B, way, spot: here, ...to }, ...over }) as Change
+    ({
+      variable: 'size',
+      giveMin: 12,
+      does: { code: 'keep-on' },
+      to: { carried: RIG_B, way, spot: here, ...to },
+      ...over,
+    }) as Change
   const kinds = (entries: readonly NewEntry[]) => entries.map((e) => e.kind)
   it('another rig is taken in hand', () => {
     expect(followAdvice(change({}), 'Go bigger.', here)).toEqual([
@@ -93,6 +100,11 @@ describe('following advice', () => {
     expect(entries).toEqual([
       { kind: 'advice', variable: 'direction', says: 'Cast right.', giveMin: 12, taken: true, aim: 2 },
     ])
+  })
+  it('dropping on the next follower changes nothing that is in the hand', () => {
+    const odds = { median: 0.25, low: 0.1, high: 0.5 }
+    const entries = followAdvice(change({ variable: 'cadence', does: { code: 'drop-on-them', odds } }), 'Drop.', here)
+    expect(entries.map((e) => e.kind)).toEqual(['advice'])
   })
   it('refused, it is logged as left', () => {
     expect(refuseAdvice(change({}), 'Go bigger.')).toMatchObject({ kind: 'advice', taken: false, giveMin: 12 })

@@ -1,7 +1,8 @@
 import { isDrawn } from './levels'
 import { answerOf } from './answer'
 import type { Change } from './advice'
-import type { Entry, Fish, NewEntry, Outing } from './outing'
+import type { Entry, NewEntry, Outing } from './outing'
+import type { Fish } from './told'
 import type { Account, Spot, Stretch } from './stretches'
 import { spotsOf } from './spots'
 
@@ -51,11 +52,11 @@ export function nextStop({ entries }: Pick<Outing, 'entries'>, featureId: string
 const sameSpot = (a: Spot, b: Spot | null) => a.stop === b?.stop && a.spotId === b.spotId && a.featureId === b.featureId
 
 /** What following advice logs: the advice itself, and the spot or the rig that it sends to; a direction is where casts go from then on. */
-export function followAdvice({ to, variable, giveMin }: Change, says: string, from: Spot | null): NewEntry[] {
+export function followAdvice({ to, variable, giveMin, does }: Change, says: string, from: Spot | null): NewEntry[] {
   const aim = typeof to.aim === 'number' ? { aim: to.aim } : {}
   const advice: NewEntry = { kind: 'advice', variable, says, giveMin, taken: true, ...aim }
   if (to.spot && !sameSpot(to.spot, from)) return [advice, { kind: 'spot', ...to.spot }]
-  if (variable === 'direction') return [advice]
+  if (variable === 'direction' || does.code === 'drop-on-them') return [advice]
   if (variable === 'speed' && isDrawn(to.way)) return [advice, { kind: 'boat', speedMps: to.way.retrieveSpeedMps }]
   return [advice, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id }]
 }

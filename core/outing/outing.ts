@@ -1,7 +1,8 @@
 import { COLOUR_GROUPS, DELIVERY_IDS, SOUNDS, deliveryOf, type Delivery } from '../tackle'
-import { Conditions, SKIES } from '../water'
+import { Conditions, SIGNS, SKIES } from '../water'
 import { z } from '../zod'
 import { ANSWER_IDS } from './answer'
+import { Fish, LOST_HOW, LOST_PARTS, Watched } from './told'
 import { VARIABLES } from './variables'
 
 /** An outing as it is kept: what was carried, and one entry after another of what happened. Everything else is worked out from the entries. */
@@ -68,24 +69,14 @@ export const Carried = z.strictObject({
   linePerTurnM: z.number().min(0).max(5),
   /** How fast it falls on a slack line, m/s; 0 where it does not sink. */
   fallMps: z.number().min(0).max(20),
+  /** Its weight in the water with everything on it, N; below zero it floats. Left out in logs from before it was kept. */
+  sinksWithN: z.number().min(-50).max(50).optional(),
+  /** What held the fish: rod, line and hook by name. */
+  gear: z.strictObject({ rod: name, line: name, hook: name.optional() }).optional(),
   cost: z.number().min(0).max(100_000).nullable(),
   ways: z.array(Way).min(1).max(12),
 })
 export type Carried = z.infer<typeof Carried>
-
-export const HOOKED = ['inside', 'edge', 'outside'] as const
-export const ATE = ['winding', 'pause', 'fall'] as const
-
-export const Fish = z.strictObject({
-  speciesId: z.string().min(1).max(40),
-  lengthM: z.number().min(0.03).max(4).nullable(),
-  massKg: z.number().min(0.001).max(500).nullable(),
-  /** Where the hook sat: well inside the mouth, at its edge, or outside. */
-  hooked: z.enum(HOOKED).nullable(),
-  ate: z.enum(ATE).nullable(),
-  released: z.boolean(),
-})
-export type Fish = z.infer<typeof Fish>
 
 /** How far to the side a cast goes: 0 straight ahead, −2 hard left, 2 hard right. */
 export const Aim = z.number().int().min(-2).max(2)
@@ -120,6 +111,10 @@ export const Entry = z.discriminatedUnion('kind', [
     fish: Fish.nullable(),
     /** Which of several lures on the line it was given to; the first where nothing is said. */
     lureId: id.optional(),
+    /** Why a fish that was on came off. */
+    lostHow: z.enum(LOST_HOW).optional(),
+    /** Where the fish was, what the lure did and what that did to it, as far as it was watched. */
+    watched: Watched.optional(),
   }),
   /** What the boat does: its pace by the instrument or by hand, the line out, on which side; what is left out stays as it was. */
   z.strictObject({
@@ -138,6 +133,10 @@ export const Entry = z.discriminatedUnion('kind', [
     what: z.enum(ALTERED_IN_HAND),
     /** Its length since, where it was cut. */
     lengthM: z.number().min(0.01).max(0.5).optional(),
+    /** Lead put on, or taken off, kg. */
+    byKg: z.number().min(0.0001).max(1).optional(),
+    /** What is on it since: a trailer, a hook, a blade by name. */
+    to: name.optional(),
   }),
   /** What the water says now; what is left out stays as it was. */
   z.strictObject({
@@ -164,8 +163,33 @@ export const Entry = z.discriminatedUnion('kind', [
   }),
   /** The lure in the hand is gone. */
   z.strictObject({ ...at, kind: z.literal('lost-lure') }),
-  /** Two rigs are fished in turn, to see which is better. */
-  z.strictObject({ ...at, kind: z.literal('comparison'), a: id, b: id, castsEach: z.number().int().min(1).max(100) }),
+  /** What is lost on the bottom and is no lure. */
+  z.strictObject({ ...at, kind: z.literal('lost-part'), part: z.enum(LOST_PARTS) }),
+  /** A fish that somebody else caught: on what, as far as one saw it. */
+  z.strictObject({
+    ...at,
+    kind: z.literal('companion'),
+    who: name.nullable(),
+    speciesId: z.string().min(1).max(40),
+    lengthM: z.number().min(0.03).max(4).nullable(),
+    /** Left out where it was not seen. */
+    lure: z
+      .strictObject({ name, family: looks.family, lengthM: looks.lengthM, colour: looks.colour, lureId: id.nullable() })
+      .optional(),
+  }),
+  /** Fish that show themselves. */
+  z.strictObject({ ...at, kind: z.literal('sign'), sign: z.enum(SIGNS) }),
+  /** Two rigs, or two ways of fishing one, are fished in turn, to see which is better. */
+  z.strictObject({
+    ...at,
+    kind: z.literal('comparison'),
+    a: id,
+    b: id,
+    /** The way of each; any of its ways where nothing is said. */
+    aWayId: id.optional(),
+    bWayId: id.optional(),
+    castsEach: z.number().int().min(1).max(100),
+  }),
   z.strictObject({ ...at, kind: z.literal('comparison-end') }),
   z.strictObject({ ...at, kind: z.literal('note'), text: z.string().trim().min(1).max(500) }),
   z.strictObject({ ...at, kind: z.literal('end') }),
@@ -181,6 +205,19 @@ const EFFORT_BY = ['clock', 'cast'] as const
 export const LONGEST_NOTE = 2000
 /** Entries that one outing can hold. */
 export const MOST_ENTRIES = 20_000
+/** Rigs and lures that one outing can carry. */
+export const MOST_CARRIED = 60
+
+/** Where the phone was, by its own account. */
+export const Fix = z.strictObject({
+  at: Moment,
+  latDeg: z.number().min(-90).max(90),
+  lonDeg: z.number().min(-180).max(180),
+  accuracyM: z.number().min(0).max(100_000),
+})
+export type Fix = z.infer<typeof Fix>
+/** Points of a track that one outing can hold: a day of one every ten seconds. */
+export const MOST_FIXES = 6000
 
 export const Outing = z.strictObject({
   id,
@@ -189,12 +226,16 @@ export const Outing = z.strictObject({
   water: Conditions,
   startedAt: Moment,
   effortBy: z.enum(EFFORT_BY),
-  carried: z.array(Carried).min(1).max(60),
+  carried: z.array(Carried).min(1).max(MOST_CARRIED),
   /** In the order in which they were made; where the clock was set back meanwhile, its times are not. */
   entries: z.array(Entry).max(MOST_ENTRIES),
   note: z.string().max(LONGEST_NOTE).default(''),
   /** The plan it was started from: its lures in the order in which they were taken into the kit. */
   plan: z.strictObject({ id, name, lureIds: z.array(id).max(60) }).optional(),
+  /** Where it went, oldest first, where the angler lets the phone say. */
+  track: z.array(Fix).max(MOST_FIXES).optional(),
+  /** The party it was fished with, each of whom keeps a log: whose this is, and who else was there. */
+  party: z.strictObject({ id, who: name, others: z.array(name).min(1).max(3) }).optional(),
 })
 export type Outing = z.infer<typeof Outing>
 

@@ -46,7 +46,12 @@ describe('counted', () => {
   })
   it('once in a comparison, for the rig it came to', () => {
     const { stretches } = accountOf(log, END)
-    const { pairs } = pairsOf(stretches, { a: 'a', b: 'b', from: at(0), to: null })
+    const { pairs } = pairsOf(stretches, {
+      a: { carriedId: 'a', wayId: null },
+      b: { carriedId: 'b', wayId: null },
+      from: at(0),
+      to: null,
+    })
     expect(pairs.map(({ a, b }) => [a.events, b.events])).toEqual([[1, 1]])
   })
   it('the same for the adviser', () => {

@@ -56,6 +56,8 @@ export interface Account {
   readonly aim: number | null
   readonly water: Conditions
   readonly boat: Boat
+  /** Fish that others caught. */
+  readonly companions: readonly EntryOf<'companion'>[]
   readonly paused: boolean
   readonly over: boolean
 }
@@ -85,6 +87,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
   let boat: Boat = {}
   const done = new Map<string, EntryOf<'altered'>[]>()
   const asIs = (rig: Carried) => asAltered(rig, done.get(rig.id) ?? [])
+  const companions: EntryOf<'companion'>[] = []
   let paused = false
   let over = false
 
@@ -167,6 +170,9 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
       case 'advice':
         if (entry.taken) aim = entry.aim ?? aim
         break
+      case 'companion':
+        companions.push(entry)
+        break
       case 'answer':
         open?.answers.push(entry)
         break
@@ -198,6 +204,7 @@ export function accountOf({ carried, entries, water: first, effortBy }: Outing, 
     aim,
     water,
     boat,
+    companions,
     paused,
     over,
   }

@@ -98,7 +98,13 @@ describe('the adviser behind a boat', () => {
   it('followed, it writes down the pace and leaves the rig in the hand', () => {
     const [pace] = paces
     if (!pace) throw new Error('no pace')
-    const change = { kind: 'change', variable: 'speed', to: pace.to, giveMin: 10 } as Parameters<typeof followAdvice>[0]
+    const change = {
+      kind: 'change',
+      variable: 'speed',
+      to: pace.to,
+      giveMin: 10,
+      does: { code: 'keep-on' },
+    } as Parameters<typeof followAdvice>[0]
     expect(followAdvice(change, 'Troll faster.', null)[1]).toEqual({
       kind: 'boat',
       speedMps: pace.to.way.retrieveSpeedMps,

@@ -5,6 +5,7 @@ export const VARIABLES = [
   'speed',
   'cadence',
   'size',
+  'fall',
   'colour',
   'action',
   'sound',

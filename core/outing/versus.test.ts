@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '../random'
 import { accountOf } from './stretches'
-import { likelihoodRatio, pairsOf, trialIn, versus, type Pair } from './versus'
-import { logOf, RIG_A, RIG_B } from '../testing/outing'
+import { contenderNames, likelihoodRatio, pairsOf, takenWell, trialIn, versus, type Pair } from './versus'
+import type { NewEntry, Outing } from './outing'
+import type { Fish } from './told'
+import { logOf, RIG_A, RIG_B, at, rig } from '../testing/outing'
 
 const pair = (a: number, b: number, effort = 10): Pair => ({ a: { events: a, effort }, b: { events: b, effort } })
 
@@ -90,5 +92,60 @@ describe('turns in a log', () => {
   })
   it('there is none before one was started', () => {
     expect(trialIn(logOf([[0, { kind: 'pause' }]]))).toBeNull()
+  })
+})
+
+describe('what is held against what', () => {
+  const ways = [{}, { id: 'twitch', retrieveId: 'twitch', name: 'Twitch' }]
+  const carried = [rig('a', {}, ways), rig('b', { name: 'Lure a', colour: 'hot' }), RIG_B]
+  const comparison = { kind: 'comparison', castsEach: 5 } as const
+  const turn = (carriedId: string, wayId: string) => ({ kind: 'rig', carriedId, wayId }) as const
+  const landed = (hooked: Fish['hooked'], heldBy: Fish['heldBy'] = null): NewEntry => ({
+    kind: 'answer',
+    answer: 'landed',
+    aim: null,
+    fish: { speciesId: 'perch', lengthM: null, massKg: null, hooked, ate: null, released: true, heldBy },
+  })
+  const trialOf = (log: Outing) => {
+    const trial = trialIn(log)
+    if (!trial) throw new Error('no trial')
+    return trial
+  }
+  const cadences = logOf(
+    [
+      [0, { ...comparison, a: 'a', b: 'a', aWayId: 'steady', bWayId: 'twitch' }],
+      [0, turn('a', 'steady')],
+      [3, landed('outside')],
+      [8, landed(null, 'tail')],
+      [10, turn('a', 'twitch')],
+      [12, landed('inside')],
+      [15, landed(null, 'front')],
+      [18.5, landed('edge')],
+      [20, { kind: 'end' }],
+    ],
+    { carried },
+  )
+  it('may be two cadences of one lure', () => {
+    const { pairs } = pairsOf(accountOf(cadences, at(20)).stretches, trialOf(cadences))
+    expect(pairs).toEqual([{ a: { events: 2, effort: 10 }, b: { events: 3, effort: 10 } }])
+    expect(contenderNames(cadences, trialOf(cadences))).toEqual(['Lure a, Wind steadily', 'Lure a, Twitch'])
+  })
+  it('may be two colours of one lure, which are told apart by them', () => {
+    const log = logOf([[0, { ...comparison, a: 'a', b: 'b' }]], { carried })
+    expect(contenderNames(log, trialOf(log))).toEqual(['Lure a, silver', 'Lure a, hot'])
+    const others = logOf([[0, { ...comparison, a: 'a', b: RIG_B.id }]], { carried: [RIG_A, RIG_B] })
+    expect(contenderNames(others, trialOf(others))).toEqual([RIG_A.name, RIG_B.name])
+  })
+  it('is told by how well fish took, too: inside or on the front hook is well, outside and on the tail hook is not', () => {
+    const { a, b, chanceA } = takenWell(accountOf(cadences, at(20)).stretches, trialOf(cadences))
+    expect([a, b]).toEqual([
+      { well: 0, of: 2 },
+      { well: 2, of: 3 },
+    ])
+    expect(chanceA).toBeLessThan(0.2)
+  })
+  it('says nothing of how they took where nobody told', () => {
+    const log = logOf([[0, { ...comparison, a: 'a', b: 'b' }]], { carried })
+    expect(takenWell(accountOf(log, at(5)).stretches, trialOf(log)).chanceA).toBeCloseTo(0.5, 3)
   })
 })

@@ -1,4 +1,5 @@
 import { gammaPrior, probabilityGreater, updatePosterior, meanRate, type GammaRate } from '../rate'
+import { firstShare, probabilityShareGreater, updateShare } from '../share'
 import type { Outing } from './outing'
 import { answerOf } from './answer'
 import { beginShowings } from './showings'
@@ -101,15 +102,53 @@ function effortToDecide(a: GammaRate, b: GammaRate, found: number, spent: number
   return Number.isFinite(more) && more < MAX_EFFORT_FACTOR * Math.max(spent, 1) ? Math.max(0, more) : null
 }
 
+/** One side of a trial: a rig in one of its ways, or in any of them. */
+export interface Contender {
+  readonly carriedId: string
+  readonly wayId: string | null
+}
+export interface Trial {
+  readonly a: Contender
+  readonly b: Contender
+  readonly castsEach: number
+  readonly from: string
+  /** Null while it is under way. */
+  readonly to: string | null
+}
+/** Whether a rig in a way fishes for a side. */
+export const fishesFor = ({ carriedId, wayId }: Contender, carried: { id: string }, way: { id: string }): boolean =>
+  carriedId === carried.id && (wayId === null || wayId === way.id)
+
+/** Names of both sides, told apart: the lure; where that is the same, with its colour, its rig or the way it is worked. */
+export function contenderNames(
+  { carried }: Pick<Outing, 'carried'>,
+  { a, b }: Pick<Trial, 'a' | 'b'>,
+): [string, string] {
+  const [one, other] = [a, b].map(({ carriedId, wayId }) => {
+    const rig = carried.find(({ id }) => id === carriedId)
+    const way = rig?.ways.find(({ id }) => id === wayId)
+    return [rig?.name ?? carriedId, rig?.colour ?? '', way?.name ?? '', rig?.rig ?? ''] as const
+  })
+  if (!one || !other) return [a.carriedId, b.carriedId]
+  const apart = one[0] === other[0] ? ([1, 2, 3] as const).find((i) => one[i] !== other[i]) : undefined
+  const name = (of: readonly string[]) => (apart === undefined ? (of[0] ?? '') : `${of[0]}, ${of[apart]}`)
+  return [name(one), name(other)]
+}
+
 /** The trial that is under way, or the last one. */
-export function trialIn({
-  entries,
-}: Pick<Outing, 'entries'>): { a: string; b: string; castsEach: number; from: string; to: string | null } | null {
+export function trialIn({ entries }: Pick<Outing, 'entries'>): Trial | null {
   const started = entries.map((e) => e.kind).lastIndexOf('comparison')
   const entry = entries[started]
   if (entry?.kind !== 'comparison') return null
   const ended = entries.slice(started).find((e) => e.kind === 'comparison-end' || e.kind === 'end')
-  return { a: entry.a, b: entry.b, castsEach: entry.castsEach, from: entry.at, to: ended?.at ?? null }
+  const { a, b, aWayId, bWayId, castsEach, at } = entry
+  return {
+    a: { carriedId: a, wayId: aWayId ?? null },
+    b: { carriedId: b, wayId: bWayId ?? null },
+    castsEach,
+    from: at,
+    to: ended?.at ?? null,
+  }
 }
 
 /**
@@ -118,7 +157,7 @@ export function trialIn({
  */
 export function pairsOf(
   stretches: readonly Stretch[],
-  trial: { a: string; b: string; from: string; to: string | null },
+  trial: Pick<Trial, 'a' | 'b' | 'from' | 'to'>,
 ): { pairs: Pair[]; turnOf: 'a' | 'b'; casts: number } {
   const [from, to] = [Date.parse(trial.from), trial.to === null ? Number.POSITIVE_INFINITY : Date.parse(trial.to)]
   const within = stretches.filter(
@@ -129,7 +168,7 @@ export function pairsOf(
   const first = new Set(takes.filter((_, i) => begins[i]))
   const turns: { who: 'a' | 'b'; side: Side; casts: number }[] = []
   for (const s of within) {
-    const who = s.carried.id === trial.a ? 'a' : s.carried.id === trial.b ? 'b' : null
+    const who = fishesFor(trial.a, s.carried, s.way) ? 'a' : fishesFor(trial.b, s.carried, s.way) ? 'b' : null
     if (!who) continue
     const last = turns[turns.length - 1]
     const side = { events: s.answers.filter((a) => first.has(a)).length, effort: s.minutes }
@@ -144,3 +183,32 @@ export function pairsOf(
   const last = turns[turns.length - 1]
   return { pairs, turnOf: last?.who ?? 'a', casts: last?.casts ?? 0 }
 }
+
+/** How well fish took on each side: of those of which it was told, how many had it well inside or on the front hook. */
+export interface TakenWell {
+  readonly a: { readonly well: number; readonly of: number }
+  readonly b: { readonly well: number; readonly of: number }
+  /** Probability that A is taken better. */
+  readonly chanceA: number
+}
+
+const isTold = ({ fish }: Stretch['answers'][number]) => Boolean(fish && (fish.hooked ?? fish.heldBy))
+/** Taken well is taken whole: the hook well inside, or the one at the front. A tail hook, and one outside the mouth, tell of a fish that only half wanted it. */
+const isWell = ({ fish }: Stretch['answers'][number]) =>
+  fish?.hooked !== 'outside' && fish?.heldBy !== 'tail' && (fish?.hooked === 'inside' || fish?.heldBy === 'front')
+
+/** Fish of one side of a trial are told by the trial’s time, turn or no turn: how one took hangs on no effort. */
+export function takenWell(stretches: readonly Stretch[], trial: Trial): TakenWell {
+  const [from, to] = [Date.parse(trial.from), trial.to === null ? Number.POSITIVE_INFINITY : Date.parse(trial.to)]
+  const told = (side: Contender) => {
+    const fish = stretches
+      .filter((s) => fishesFor(side, s.carried, s.way))
+      .flatMap((s) => s.answers)
+      .filter((a) => isTold(a) && Date.parse(a.at) >= from && Date.parse(a.at) < to)
+    return { well: fish.filter(isWell).length, of: fish.length }
+  }
+  const [a, b] = [told(trial.a), told(trial.b)]
+  const belief = (side: { well: number; of: number }) => updateShare(EVEN, side.well, side.of)
+  return { a, b, chanceA: probabilityShareGreater(belief(a), belief(b)) }
+}
+const EVEN = firstShare(0.5, 2)

@@ -1,4 +1,4 @@
-import { accountOf, boxTallies, isOver, pairsOf, trialIn, versus, type Outing } from '../outing'
+import { accountOf, boxTallies, isOver, contenderNames, pairsOf, trialIn, versus, type Outing } from '../outing'
 import { careOf, slotName, type Care } from '../tackle'
 import type { Box } from '../box'
 import { countAnswers, countShowings, effortRows, splitByLure, type EffortRow } from './record'
@@ -82,9 +82,9 @@ function caughtOf(rows: readonly EffortRow[]): Caught[] {
 function comparisonOf(outing: Outing, until: string): DayEnd['comparison'] {
   const trial = trialIn(outing)
   if (!trial) return null
-  const name = (id: string) => outing.carried.find((one) => one.id === id)?.name ?? id
   const { pairs } = pairsOf(accountOf(outing, until).stretches, trial)
-  return { a: name(trial.a), b: name(trial.b), found: versus(pairs) }
+  const [a, b] = contenderNames(outing, trial)
+  return { a, b, found: versus(pairs) }
 }
 
 /** Lures lost of what was carried, as they count for the box. */

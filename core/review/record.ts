@@ -53,6 +53,8 @@ interface Showings {
 type Given = Stretch['answers'][number]
 const isLanded = ({ answer }: Given) => answer === 'landed'
 const isBite = ({ answer }: Given) => answerOf(answer).bite
+/** A fish that was only watched answered nothing. */
+const isAnswer = ({ answer }: Given) => !answerOf(answer).watched
 
 /** Showings of stretches that follow one another; one that goes on over a change belongs to the stretch in which it began. */
 function showingsOf(stretches: readonly (readonly Given[])[]): Showings[] {
@@ -63,7 +65,7 @@ function showingsOf(stretches: readonly (readonly Given[])[]): Showings[] {
     const first = new Set(list.filter((_, i) => begins[i]))
     return (answers: readonly Given[]) => answers.filter((a) => first.has(a)).length
   }
-  const [landed, bites, answers] = [beginning(isLanded), beginning(isBite), beginning(() => true)]
+  const [landed, bites, answers] = [beginning(isLanded), beginning(isBite), beginning(isAnswer)]
   const kinds = [...new Set(all.map(({ answer }) => answer))].map(
     (id) => [id, beginning((a) => a.answer === id)] as const,
   )
@@ -161,7 +163,7 @@ export const countShowings = ({ showings }: Pick<EffortRow, 'showings'>, measure
 
 /** Fish or answers one by one: what a day, a season or a lure brought. Never what a rate is made of. */
 export function countAnswers({ answers }: Pick<EffortRow, 'answers'>, measure: MeasureId): number {
-  if (measure === 'answers') return answers.length
+  if (measure === 'answers') return answers.filter((a) => !answerOf(a).watched).length
   return answers.filter((a) => (measure === 'landed' ? a === 'landed' : answerOf(a).bite)).length
 }
 

@@ -1,4 +1,5 @@
 import { STANDS } from '../../data/deliveries'
+import { TRIED_THEN } from '../outing'
 import { COLOUR_GROUPS, FAMILIES } from '../tackle'
 import { COVERS, MOODS, SKIES } from '../water'
 import { z } from '../zod'
@@ -55,6 +56,14 @@ const kindsOf = (keys: readonly string[]) => z.record(said, changes(keys))
 
 /** By file of data/ and name. */
 export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.ZodType>>>> = {
+  watched: {
+    FIRST_BELIEF: z.strictObject({
+      halfM: between(0.3, 3),
+      halfSpread: between(0.5, 2),
+      priorStrength: between(2, 8),
+      converts: each(TRIED_THEN, z.strictObject({ mean: share, priorStrength: between(2, 8) })),
+    }),
+  },
   advice: {
     LEARNING: z.strictObject({
       showingsPerH: between(1, 6),

@@ -78,6 +78,8 @@ export function someSeason(
   return effortRows(logs, '2026-12-31T12:00:00+02:00')
 }
 
+const SIDES = { a: { carriedId: 'a', wayId: null }, b: { carriedId: 'b', wayId: null }, castsEach: 10 } as const
+
 /** Two rigs fished in turn, ten minutes each: as many pairs, the second so many times as good. */
 export function someTrial(seed: number, law: Law, pairs: number, times = 1, perH = 2): Pair[] {
   const random = seededRandom(seed * 613 + 11)
@@ -95,5 +97,5 @@ export function someTrial(seed: number, law: Law, pairs: number, times = 1, perH
   )
   const log = logOf(inOrder, { carried: [rig('a'), rig('b')] })
   const { stretches } = accountOf(log, '2026-12-31T12:00:00+02:00')
-  return pairsOf(stretches, { a: 'a', b: 'b', from: log.startedAt, to: null }).pairs
+  return pairsOf(stretches, { ...SIDES, from: log.startedAt, to: null }).pairs
 }

@@ -3,7 +3,7 @@ import { showMeasure, type UnitSystem } from '../../core/quantity'
 import { answerWords } from './answers'
 import { read, type Catalogue } from './catalogue'
 import { GROUP_WORDS } from './colours'
-import { lower, plural } from './grammar'
+import { lower, percent, plural } from './grammar'
 import { spotWords } from './spots'
 
 /** What the adviser on the water says: staying, changing one thing, and why. */
@@ -24,6 +24,7 @@ export const VARIABLE_WORDS = {
   speed: 'Speed',
   cadence: 'Cadence',
   size: 'Size',
+  fall: 'Fall',
   colour: 'Colour',
   action: 'Action',
   sound: 'Sound',
@@ -45,6 +46,14 @@ const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
   cadence: ({ step, way }) => `Work it ${STEPS.cadence[step] ?? ''}: ${lower(way)}`,
   size: ({ smaller, rig, lengthM }, system) =>
     `Go ${smaller ? 'smaller' : 'bigger'}: ${rig}, ${showMeasure(lengthM, 'lureLength', system)}`,
+  fall: ({ slower, rig, fallMps }, system) =>
+    `Let it fall ${slower ? 'slower' : 'faster'}: ${rig}, ${showMeasure(fallMps, 'lureSpeed', system)}`,
+  'drop-on-them': ({ odds }) =>
+    `When the next one follows, let it drop on it: about ${percent(odds.median)} of those take then (${percent(odds.low)} to ${percent(odds.high)})`,
+  companions: ({ fish }) =>
+    fish === 1
+      ? 'Somebody beside you has a fish on something like it.'
+      : `${fish} fish beside you took something like it.`,
   colour: ({ to, rig }) => `Change the colour to ${GROUP_WORDS[to]}: ${rig}`,
   action: ({ step, rig }) => `Try ${STEPS.action[step] ?? ''}: ${rig}`,
   sound: ({ to, rig }) => `Try ${SOUNDS[to]}: ${rig}`,

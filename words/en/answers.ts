@@ -13,6 +13,7 @@ interface AnswerWords {
 
 /** What a fish may answer. */
 const ANSWERS: Readonly<Record<AnswerId, AnswerWords>> = {
+  seen: { name: 'Seen', says: 'a fish seen', hint: 'came near or not, did not bite' },
   follow: {
     name: 'Followed',
     says: 'a follow',

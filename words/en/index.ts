@@ -8,6 +8,17 @@ export { sayCondition } from './condition'
 export { sayFileProblem, sayNotInTable, saySlip, sayStoredProblem } from './files'
 export { noteWords, sayLaw } from './fishing'
 export { EFFORT_WORDS, deliveryWords, sayStand } from './deliveries'
+export {
+  fishDidWords,
+  heldByWords,
+  hookedWords,
+  lostHowWords,
+  lostPartWords,
+  lureDidWords,
+  triedWords,
+  watchedByWords,
+  whereWords,
+} from './told'
 export { GLOSSARY } from './glossary'
 export { RIG_PARTS, THINGS } from './things'
 export { both, capital, count, either, percent, plural } from './grammar'

@@ -14,6 +14,7 @@ const KINDS: Readonly<Record<string, { readonly one: string; readonly many: stri
   unreadable: { one: 'entry that could not be read', many: 'entries that could not be read' },
   outings: { one: 'outing', many: 'outings' },
   entries: { one: 'entry of one outing', many: 'entries of one outing' },
+  carried: { one: 'lure or rig carried on one outing', many: 'lures and rigs carried on one outing' },
   practice: { one: 'judgement', many: 'judgements' },
 }
 const GONE = {

@@ -1,10 +1,17 @@
 <script setup lang="ts">
-import { answerSheet as words, answerWords } from '../../../words'
-import { ANSWERS, type AnswerId } from '../../../core/outing'
+import { answerSheet as words, answerWords, lostPartWords, saySign } from '../../../words'
+import { ANSWERS, LOST_PARTS, type AnswerId, type NewEntry } from '../../../core/outing'
+import { SIGNS } from '../../../core/water'
 
 /** Tap one: it is written down. Large, apart, and none needs looking at twice. */
 const props = defineProps<{ lures?: readonly { id: string; name: string }[] }>()
-const emit = defineEmits<{ answer: [answer: AnswerId, lureId: string | null]; close: [] }>()
+const emit = defineEmits<{
+  answer: [answer: AnswerId, lureId: string | null]
+  /** What was seen or lost beside one's own line. */
+  beside: [entry: NewEntry, said: string]
+  companion: []
+  close: []
+}>()
 /** Of several lures on the line: the first, unless another is tapped before the answer. */
 const which = ref<string | null>(props.lures?.[0]?.id ?? null)
 const given = (id: AnswerId) => emit('answer', id, which.value === props.lures?.[0]?.id ? null : which.value)
@@ -28,6 +35,28 @@ const given = (id: AnswerId) => emit('answer', id, which.value === props.lures?.
       >
         <b>{{ answerWords(a.id).name }}</b>
         <small>{{ answerWords(a.id).hint }}</small>
+      </button>
+    </div>
+    <h3>{{ words.notOnYourLine }}</h3>
+    <div class="beside">
+      <button type="button" data-beside="companion" @click="emit('companion')">{{ words.somebodysFish }}</button>
+      <button
+        v-for="sign in SIGNS"
+        :key="sign"
+        type="button"
+        :data-beside="sign"
+        @click="emit('beside', { kind: 'sign', sign }, saySign(sign))"
+      >
+        {{ saySign(sign) }}
+      </button>
+      <button
+        v-for="part in LOST_PARTS"
+        :key="part"
+        type="button"
+        :data-beside="part"
+        @click="emit('beside', { kind: 'lost-part', part }, lostPartWords(part))"
+      >
+        {{ lostPartWords(part) }}
       </button>
     </div>
   </BottomSheet>
@@ -83,5 +112,26 @@ const given = (id: AnswerId) => emit('answer', id, which.value === props.lures?.
 }
 .grid .landed small {
   opacity: 1;
+}
+/* Ten answers in threes: the best of them has a row to itself. */
+.grid .landed:last-child:nth-child(3n + 1) {
+  grid-column: 1 / -1;
+}
+h3 {
+  font-size: var(--text-3);
+  margin-top: var(--space-4);
+}
+.beside {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-6);
+}
+.beside button {
+  flex: 1 1 auto;
+  min-height: 48px;
+  padding: 0 var(--space-12);
+  border-radius: var(--radius-m);
+  border: 2px solid rgba(var(--v-border-color), 0.55);
+  font-weight: 650;
 }
 </style>

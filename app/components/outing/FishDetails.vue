@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { fishDetails as words, sayCondition } from '../../../words'
+import { fishDetails as words, heldByWords, hookedWords, sayCondition } from '../../../words'
 import {
+  HELD_BY,
   HOOKED,
   ATE,
   fishCondition,
@@ -73,7 +74,18 @@ const WARM_C = 20
     </div>
     <div class="row" role="group" :aria-label="words.whereTheHookSat">
       <button v-for="h in HOOKED" :key="h" type="button" :aria-pressed="fish.hooked === h" @click="turn({ hooked: h })">
-        {{ h === 'inside' ? words.wellInside : h === 'edge' ? words.atTheEdge : words.outside }}
+        {{ hookedWords(h) }}
+      </button>
+    </div>
+    <div class="row" role="group" :aria-label="words.whichHook">
+      <button
+        v-for="h in HELD_BY"
+        :key="h"
+        type="button"
+        :aria-pressed="fish.heldBy === h"
+        @click="turn({ heldBy: fish.heldBy === h ? null : h })"
+      >
+        {{ heldByWords(h) }}
       </button>
     </div>
     <div class="row" role="group" :aria-label="words.howItTook">
@@ -113,6 +125,7 @@ const WARM_C = 20
       </button>
       <button type="button" :aria-pressed="!fish.released" @click="turn({ released: false })">{{ words.kept }}</button>
     </div>
+    <FishPhoto :photo-id="fish.photoId" :species-id="fish.speciesId" @photo="(photoId) => turn({ photoId })" />
     <p class="caution">
       {{ words.wetHandsFishOver }}
       <template v-if="tempC >= WARM_C">{{ words.theWaterIsWarm }}</template>

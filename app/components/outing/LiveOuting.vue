@@ -11,12 +11,15 @@ import {
   stretchesHere,
   takesBySpot,
   usualFeature,
+  watchedFish,
   type AlteredInHand,
   type AnswerId,
+  type NewEntry,
   type Outing,
+  type Wanted,
 } from '../../../core/outing'
 import { cadenceOf } from '../../../core/match'
-import { RETRIEVES } from '../../../core/tackle'
+import { RETRIEVES, asTrailer } from '../../../core/tackle'
 import { shoalsToday } from '../../../core/water'
 import { useLiveOuting } from '~/composables/useLiveOuting'
 import { useOutingLog } from '~/composables/useOutingLog'
@@ -37,6 +40,8 @@ const PARTS = [
   { id: 'water', name: words.water },
   { id: 'log', name: words.log },
 ] as const
+/** As many parts as a thumb looks through. */
+const MOST_SWAPS = 12
 const inHand = computed(() => account.value.inHand)
 /** The boat has a part of its own only while it sets the pace. */
 const drawn = computed(() => inHand.value !== null && isDrawn(inHand.value.way))
@@ -52,7 +57,21 @@ watch(
 )
 const stop = computed(() => account.value.spot?.stop ?? 1)
 const log = useOutingLog(() => props.outing, account, feature)
-const { status, details, detailsId } = log
+const { status, details, detailsId, telling, taking } = log
+/** Fish that were watched: worked out after every entry, not by the second. */
+const watched = computed(() => watchedFish(props.outing, props.outing.entries.at(-1)?.at ?? now.value))
+/** What may be on a lure now: by what was changed on it. */
+const swaps = computed(() => {
+  const { trailers, hooks, lures, terminals } = box.box
+  if (telling.value?.kind !== 'altered') return []
+  const names = {
+    trailer: [...trailers, ...lures.filter((l) => asTrailer(l) !== null)],
+    hooks,
+    blade: terminals.filter((t) => t.kind === 'clip-blade'),
+  } as const
+  const { what } = telling.value
+  return what in names ? names[what as keyof typeof names].map((p) => p.name).slice(0, MOST_SWAPS) : []
+})
 
 const lure = computed(() => (inHand.value?.carried.lureId ? box.lureById.get(inHand.value.carried.lureId) : undefined))
 const place = computed(() => box.places.find((p) => p.id === props.outing.water.placeId))
@@ -92,6 +111,18 @@ function alter(what: AlteredInHand, lengthM: number | null) {
   sheet.value = null
   void log.alter(what, lengthM)
 }
+function beside(entry: NewEntry, said: string) {
+  sheet.value = null
+  void log.logAndAsk(entry, said)
+}
+function companion() {
+  sheet.value = null
+  void log.companion()
+}
+async function along(wanted: Wanted) {
+  await log.takeAlong(wanted)
+  sheet.value = null
+}
 function lost() {
   sheet.value = null
   void log.lost()
@@ -120,6 +151,17 @@ function lost() {
       />
     </section>
 
+    <section v-if="telling && !details" class="panel card">
+      <EntryDetails
+        :key="telling.id"
+        :entry="telling"
+        :carried="outing.carried"
+        :options="swaps"
+        @tell="log.tell"
+        @close="detailsId = null"
+      />
+    </section>
+
     <nav class="parts" :aria-label="words.partsOfTheOuting">
       <button v-for="p in parts" :key="p.id" type="button" :aria-pressed="part === p.id" @click="part = p.id">
         {{ p.name }}
@@ -127,14 +169,16 @@ function lost() {
     </nav>
 
     <section class="panel card" :aria-label="PARTS.find((p) => p.id === part)?.name">
-      <AdvicePanel
-        v-if="part === 'next'"
-        :advice="advice"
-        :outing="outing"
-        :paused="account.paused"
-        @take="log.follow"
-        @refuse="log.refuse"
-      />
+      <template v-if="part === 'next'">
+        <AdvicePanel
+          :advice="advice"
+          :outing="outing"
+          :paused="account.paused"
+          @take="log.follow"
+          @refuse="log.refuse"
+        />
+        <WatchedPanel v-if="watched.length" :fish="watched" />
+      </template>
       <template v-else-if="part === 'spot'">
         <p class="at">
           {{ account.spot ? words.stop(account.spot.stop, spotLabel(account.spot)) : words.tapWhereYouThrow }}
@@ -171,7 +215,7 @@ function lost() {
         v-else-if="part === 'ab'"
         :outing="outing"
         :now="now"
-        :in-hand-id="inHand?.carried.id ?? null"
+        :in-hand="inHand"
         @start="log.compare"
         @turn="log.turnTo"
         @end="log.log({ kind: 'comparison-end' }, words.comparisonEnded)"
@@ -210,14 +254,23 @@ function lost() {
       @fish="sheet = 'answer'"
     />
 
-    <AnswerSheet v-if="sheet === 'answer'" :lures="onLine" @answer="answer" @close="sheet = null" />
+    <AnswerSheet
+      v-if="sheet === 'answer'"
+      :lures="onLine"
+      @answer="answer"
+      @beside="beside"
+      @companion="companion"
+      @close="sheet = null"
+    />
     <RigSheet
       v-else-if="sheet === 'rig'"
       :carried="outing.carried"
       :in-hand="inHand"
+      :busy="taking"
       @take="takeRig"
       @lost="lost"
       @alter="alter"
+      @along="along"
       @close="sheet = null"
     />
   </div>

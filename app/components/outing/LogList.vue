@@ -1,6 +1,18 @@
 <script setup lang="ts">
-import { EFFORT_WORDS, boatForm as boat, logList as words, alteredWords, answerWords, saySky } from '../../../words'
-import { deliveryOfWay, spotLabel, type Entry, type Outing } from '../../../core/outing'
+import {
+  EFFORT_WORDS,
+  alteredWords,
+  answerWords,
+  boatForm as boat,
+  logList as words,
+  lostHowWords,
+  lostPartWords,
+  lureDidWords,
+  saySign,
+  saySky,
+} from '../../../words'
+import { speciesOf } from '../../../core/water'
+import { contenderNames, deliveryOfWay, spotLabel, type Entry, type Outing } from '../../../core/outing'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** What was written down, newest first; each entry can be taken out. */
@@ -28,7 +40,15 @@ function say(e: Entry): string {
     case 'cast':
       return effortOf(e).one
     case 'answer': {
-      const said = `${answerWords(e.answer).name}${e.fish?.lengthM ? `, ${show(e.fish.lengthM, 'lureLength')}` : ''}`
+      const said = [
+        answerWords(e.answer).name,
+        e.fish?.lengthM && show(e.fish.lengthM, 'lureLength'),
+        e.lostHow && lostHowWords(e.lostHow).toLowerCase(),
+        e.watched?.offM !== undefined && show(e.watched.offM, 'depth'),
+        e.watched?.lureDid && lureDidWords(e.watched.lureDid).toLowerCase(),
+      ]
+        .filter(Boolean)
+        .join(', ')
       const lure = e.lureId && props.outing.carried.flatMap((c) => c.beside ?? []).find((b) => b.lureId === e.lureId)
       return lure ? words.toWhich(said, lure.name) : said
     }
@@ -36,7 +56,14 @@ function say(e: Entry): string {
       return words.altered(
         carried(e.carriedId)?.name ?? '?',
         alteredWords(e.what).said,
-        e.lengthM === undefined ? '' : ` ${show(e.lengthM, 'lureLength')}`,
+        [
+          e.lengthM !== undefined && show(e.lengthM, 'lureLength'),
+          e.byKg !== undefined && show(e.byKg, 'lureMass'),
+          e.to,
+        ]
+          .filter(Boolean)
+          .map((part) => ` ${part}`)
+          .join(','),
       )
     case 'boat':
       return [
@@ -65,8 +92,25 @@ function say(e: Entry): string {
       return `${e.taken ? words.adviceFollowed : words.adviceLeft}: ${e.says}`
     case 'lost-lure':
       return words.theLureIsLost
+    case 'lost-part':
+      return lostPartWords(e.part)
+    case 'sign':
+      return saySign(e.sign)
+    case 'companion':
+      return words.somebodysFish(
+        e.who ?? words.somebody,
+        [speciesOf(e.speciesId)?.name.toLowerCase() ?? e.speciesId, e.lengthM && show(e.lengthM, 'lureLength')]
+          .filter(Boolean)
+          .join(', '),
+        e.lure ? words.onLure(e.lure.name) : '',
+      )
     case 'comparison':
-      return words.trialAgainst(carried(e.a)?.name ?? e.a, carried(e.b)?.name ?? e.b)
+      return words.trialAgainst(
+        ...contenderNames(props.outing, {
+          a: { carriedId: e.a, wayId: e.aWayId ?? null },
+          b: { carriedId: e.b, wayId: e.bWayId ?? null },
+        }),
+      )
     case 'comparison-end':
       return words.trialEnded
     case 'note':

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { startOuting as words, sayHandling } from '../../../words'
+import { boxPicker, startOuting as words, sayHandling } from '../../../words'
 import type { SetUp } from '../../../core/match'
+import type { Wanted } from '../../../core/outing'
 import { sayError } from '~/composables/say-error'
 import { useMatchShown } from '~/composables/useMatchShown'
+import { useBox } from '~/stores/box'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -11,6 +13,7 @@ import { useMeasure } from '~/composables/useMeasure'
 /** From the match to the water: what is carried, and how effort is counted. */
 const match = useMatchShown()
 const outings = useOutings()
+const box = useBox()
 const water = useWater()
 const settings = useSettings()
 const { show } = useMeasure()
@@ -32,6 +35,15 @@ const taken = computed<{ setUp: SetUp; beside: string[] }[]>(() => [
   ),
 ])
 const carried = computed(() => taken.value.map((t) => t.setUp))
+/** Carried without being asked of the match. */
+const others = ref<Wanted[]>([])
+const otherName = ({ kind, id }: Wanted) =>
+  (kind === 'lure' ? box.lureById.get(id) : box.box.rigs.find((r) => r.id === id))?.name ?? ''
+const picking = ref(false)
+function takeOther(wanted: Wanted) {
+  if (!others.value.some((o) => o.id === wanted.id)) others.value = [...others.value, wanted]
+}
+const first = computed(() => carried.value[0]?.build.lure.name ?? (others.value[0] ? otherName(others.value[0]) : ''))
 function toggle(key: string) {
   const next = new Set(keys.value)
   if (next.has(key)) next.delete(key)
@@ -47,7 +59,8 @@ async function start() {
   problem.value = ''
   try {
     const beside = taken.value.map((t) => t.beside)
-    await outings.start(carried.value, match.asked, effortBy.value, beside)
+    await match.sendInputs()
+    await outings.start(carried.value, match.asked, effortBy.value, beside, others.value)
   } catch (error) {
     problem.value = words.theOutingWasNot(sayError(error))
   }
@@ -69,16 +82,10 @@ const askedFor = computed(
         </p>
       </div>
     </header>
-    <template v-if="match.rows.length">
+    <template v-if="match.rows.length || match.status === 'ready'">
       <div class="off">
-        <button type="button" class="go" :disabled="carried.length === 0 || starting" @click="start">
-          {{
-            starting
-              ? words.gettingReady
-              : carried.length
-                ? words.start(carried[0]?.build.lure.name ?? '')
-                : words.chooseAtLeastOne
-          }}
+        <button type="button" class="go" :disabled="first === '' || starting" @click="start">
+          {{ starting ? words.gettingReady : first ? words.start(first) : words.chooseAtLeastOne }}
         </button>
         <fieldset>
           <legend>{{ words.measureFishingTime }}</legend>
@@ -114,11 +121,25 @@ const askedFor = computed(
           </li>
         </template>
       </ul>
+      <p v-if="match.rows.length === 0">
+        {{ words.nothingInTheBox }} <NuxtLink to="/">{{ words.seeTheMatch }}</NuxtLink> {{ words.forWhatIsMissing }}
+      </p>
+      <ul v-if="others.length" class="others" :aria-label="boxPicker.somethingElse">
+        <li v-for="o in others" :key="o.id">
+          {{ otherName(o) }}
+          <button
+            type="button"
+            :aria-label="words.leaveAtHome(otherName(o))"
+            @click="others = others.filter((other) => other.id !== o.id)"
+          >
+            ✕
+          </button>
+        </li>
+      </ul>
+      <button v-if="!picking" type="button" class="more" @click="picking = true">{{ boxPicker.somethingElse }}</button>
+      <BoxPicker v-else :busy="starting" @take="takeOther" />
     </template>
     <p v-else-if="match.status === 'working' || match.status === 'idle'" role="status">{{ words.rankingYourBox }}</p>
-    <p v-else>
-      {{ words.nothingInTheBox }} <NuxtLink to="/">{{ words.seeTheMatch }}</NuxtLink> {{ words.forWhatIsMissing }}
-    </p>
   </section>
 </template>
 
@@ -207,6 +228,35 @@ fieldset label {
 }
 .go:disabled {
   opacity: 0.5;
+}
+.others {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-6);
+}
+.others li {
+  display: inline-flex;
+  align-items: center;
+  padding-left: var(--space-12);
+  border-radius: var(--radius-m);
+  border: 1.5px solid rgb(var(--v-theme-primary));
+  background: rgba(var(--v-theme-primary), 0.07);
+  font-weight: 650;
+}
+.others button {
+  width: 48px;
+  height: 48px;
+}
+.more {
+  min-height: 48px;
+  padding: 0 var(--space-16);
+  justify-self: start;
+  border-radius: var(--radius-m);
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 650;
 }
 .problem {
   color: rgb(var(--v-theme-error));

@@ -1,29 +1,76 @@
 <script setup lang="ts">
 import { versusPanel as words } from '../../../words'
-import { MIN_PROBABILITY, accountOf, pairsOf, trialIn, versus, type Outing } from '../../../core/outing'
+import {
+  MIN_PROBABILITY,
+  accountOf,
+  contenderNames,
+  fishesFor,
+  pairsOf,
+  takenWell,
+  trialIn,
+  versus,
+  type Account,
+  type Contender,
+  type Outing,
+} from '../../../core/outing'
 import { credibleInterval } from '../../../core/rate'
 
-/** Two rigs fished in turn: which is better, how sure that is, and how much more would settle it. No verdict before its time. */
-const props = defineProps<{ outing: Outing; now: string; inHandId: string | null }>()
-const emit = defineEmits<{ start: [a: string, b: string, castsEach: number]; end: []; turn: [carriedId: string] }>()
+/** Two rigs, or two ways of fishing one, in turn: which is better, how sure that is, and how much more would settle it. No verdict before its time. */
+const props = defineProps<{ outing: Outing; now: string; inHand: Account['inHand'] }>()
+const emit = defineEmits<{ start: [a: Contender, b: Contender, castsEach: number]; end: []; turn: [to: Contender] }>()
 
 const trial = computed(() => trialIn(props.outing))
-const turns = computed(() => (trial.value ? pairsOf(accountOf(props.outing, props.now).stretches, trial.value) : null))
+const stretches = computed(() => accountOf(props.outing, props.now).stretches)
+const turns = computed(() => (trial.value ? pairsOf(stretches.value, trial.value) : null))
 const found = computed(() => (turns.value ? versus(turns.value.pairs) : null))
-const nameOf = (id: string) => props.outing.carried.find((c) => c.id === id)?.name ?? ''
+const well = computed(() => (trial.value ? takenWell(stretches.value, trial.value) : null))
+const names = computed(() => (trial.value ? contenderNames(props.outing, trial.value) : (['', ''] as const)))
+const nameOf = (side: 'a' | 'b') => names.value[side === 'a' ? 0 : 1]
+const fished = (side: 'a' | 'b') => {
+  const { inHand } = props
+  const one = trial.value?.[side]
+  return Boolean(inHand && one && fishesFor(one, inHand.carried, inHand.way))
+}
 const castS = computed(() => {
-  const ways = props.outing.carried
-    .filter((c) => c.id === trial.value?.a || c.id === trial.value?.b)
-    .flatMap((c) => c.ways.slice(0, 1))
+  const { a, b } = trial.value ?? {}
+  const ways = props.outing.carried.flatMap((c) =>
+    [a, b].flatMap((one) =>
+      one?.carriedId === c.id ? c.ways.filter((w) => !one.wayId || w.id === one.wayId).slice(0, 1) : [],
+    ),
+  )
   return ways.reduce((sum, w) => sum + w.castS, 0) / Math.max(1, ways.length)
 })
+/** Every rig in any way, and where it has several, in each. */
+const contenders = computed(() =>
+  props.outing.carried.flatMap((c) => [
+    { key: c.id, carriedId: c.id, wayId: null, name: c.ways.length > 1 ? words.inAnyWay(c.name) : c.name },
+    ...(c.ways.length > 1
+      ? c.ways.map((w) => ({
+          key: `${c.id}|${w.id}`,
+          carriedId: c.id,
+          wayId: w.id,
+          name: words.inAWay(c.name, `${w.name.toLowerCase()}${w.countDownS ? ` (${w.countDownS})` : ''}`),
+        }))
+      : []),
+  ]),
+)
 const pick = reactive({ a: props.outing.carried[0]?.id ?? '', b: props.outing.carried[1]?.id ?? '', castsEach: 10 })
-const other = computed(() => (trial.value && props.inHandId === trial.value.a ? trial.value.b : (trial.value?.a ?? '')))
+const picked = (side: 'a' | 'b') => contenders.value.find((c) => c.key === pick[side])
+/** One rig in any way cannot be held against one of its own ways. */
+const apart = computed(() => {
+  const [a, b] = [picked('a'), picked('b')]
+  return Boolean(a && b && (a.carriedId !== b.carriedId || (a.wayId && b.wayId && a.wayId !== b.wayId)))
+})
+function start() {
+  const [a, b] = [picked('a'), picked('b')]
+  if (a && b) emit('start', a, b, pick.castsEach)
+}
+const other = computed<'a' | 'b'>(() => (fished('a') ? 'b' : 'a'))
 const percent = (p: number) => `${Math.round(100 * p)} %`
 const said = computed(() => {
   const v = found.value
   if (!v || !trial.value) return ''
-  const [a, b] = [nameOf(trial.value.a), nameOf(trial.value.b)]
+  const [a, b] = names.value
   if (v.verdict) return words.isTheBetterOne(v.verdict === 'a' ? a : b)
   if (v.pairs === 0) return words.oneWholeTurn
   if (v.effortToDecide === null) return words.theyLookAlikeNo
@@ -40,8 +87,8 @@ const rate = (side: 'a' | 'b') => {
   <section class="versus" :aria-label="words.aAgainstB">
     <template v-if="trial && found && turns">
       <dl>
-        <div v-for="side in ['a', 'b'] as const" :key="side" :class="{ on: inHandId === trial[side] }">
-          <dt>{{ side.toUpperCase() }} · {{ nameOf(trial[side]) }}</dt>
+        <div v-for="side in ['a', 'b'] as const" :key="side" :class="{ on: fished(side) }">
+          <dt>{{ side.toUpperCase() }} · {{ nameOf(side) }}</dt>
           <dd>
             {{ words.takesInMin(found.sides[side].events, Math.round(found.sides[side].effort)) }}<br /><small>{{
               rate(side)
@@ -59,9 +106,22 @@ const rate = (side: 'a' | 'b') => {
         ><span>{{ words.aBetter2 }}</span>
       </p>
       <p class="said">{{ said }}</p>
+      <section v-if="well && well.a.of + well.b.of > 0" class="well" :aria-label="words.howWell">
+        <h4>{{ words.howWell }}</h4>
+        <p>
+          {{ words.wellTaken(well.a.well, well.a.of, well.b.well, well.b.of) }}
+          <b>{{
+            words.takenBetter(
+              nameOf(well.chanceA >= 0.5 ? 'a' : 'b'),
+              percent(Math.max(well.chanceA, 1 - well.chanceA)),
+            )
+          }}</b>
+        </p>
+        <p class="quiet">{{ words.wellIs }}</p>
+      </section>
       <template v-if="!trial.to">
         <p>{{ words.castsInThisTurn(turns.casts, trial.castsEach) }}</p>
-        <button type="button" class="go" @click="emit('turn', other)">{{ words.change(nameOf(other)) }}</button>
+        <button type="button" class="go" @click="emit('turn', trial[other])">{{ words.change(nameOf(other)) }}</button>
         <button type="button" @click="emit('end')">{{ words.endTheTrial }}</button>
       </template>
     </template>
@@ -73,7 +133,7 @@ const rate = (side: 'a' | 'b') => {
         <label v-for="side in ['a', 'b'] as const" :key="side"
           >{{ side.toUpperCase() }}
           <select v-model="pick[side]">
-            <option v-for="c in outing.carried" :key="c.id" :value="c.id">{{ c.name }}</option>
+            <option v-for="c in contenders" :key="c.key" :value="c.key">{{ c.name }}</option>
           </select>
         </label>
         <label
@@ -83,15 +143,10 @@ const rate = (side: 'a' | 'b') => {
           </select>
         </label>
       </div>
-      <button
-        type="button"
-        class="go"
-        :disabled="pick.a === pick.b"
-        @click="emit('start', pick.a, pick.b, pick.castsEach)"
-      >
-        {{ words.start(nameOf(pick.a)) }}
+      <button type="button" class="go" :disabled="!apart" @click="start">
+        {{ words.start(picked('a')?.name ?? '') }}
       </button>
-      <p v-if="outing.carried.length < 2" class="quiet">{{ words.twoRigsAreNeeded }}</p>
+      <p v-if="contenders.length < 2" class="quiet">{{ words.twoRigsAreNeeded }}</p>
     </template>
   </section>
 </template>

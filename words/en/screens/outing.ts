@@ -25,6 +25,83 @@ export const answerSheet = {
   whatDidTheFish: 'What did the fish do?',
   whichLure: 'Which lure?',
   nothingHappened: 'Nothing happened',
+  notOnYourLine: 'Not on your line',
+  somebodysFish: 'Somebody else’s fish',
+} as const
+
+/** app/components/outing/EntryDetails.vue */
+export const entryDetails = {
+  done: 'Done',
+  whyWasItLost: 'Why did it come off?',
+  whereWasIt: 'Where was the fish?',
+  howFarOff: 'How far from the lure',
+  howFar: 'how far?',
+  nearer: 'Nearer',
+  farther: 'Farther',
+  seenBy: 'Seen',
+  whatDidTheLure: 'What did the lure do?',
+  whatDidItDo: 'And the fish?',
+  whatDidYouTry: 'What did you try on it then?',
+  whoseFish: 'Whose fish?',
+  who: 'Name',
+  onWhat: 'On what?',
+  didNotSee: 'Did not see',
+  asMine: (lure: Shown) => `As mine: ${lure}`,
+  species: 'Species',
+  length: 'Length',
+  shorter: 'Shorter',
+  longer: 'Longer',
+  byHowMuch: 'By how much lead',
+  less: 'Less',
+  more: 'More',
+  howMuch: 'how much?',
+  whatIsOnNow: 'What is on it now?',
+  another: 'Another one',
+  none: 'None',
+  keep: 'Write it down',
+  tell: 'Tell more, if there is time',
+} as const
+
+/** app/components/outing/BoxPicker.vue */
+export const boxPicker = {
+  somethingElse: 'Something else of the box',
+  find: 'Find by name, kind or colour',
+  nothingFits: 'Nothing in the box is called so.',
+  more: (n: number) => `${count(n, 'more', 'more')}: type a little further.`,
+  tiedRig: 'tied rig',
+  gettingReady: 'Getting it ready …',
+  notFished: (name: Shown, why: Shown) => `${name} is carried. The match would not fish it here: ${why}.`,
+  forbidden: 'Local rules come first.',
+} as const
+
+/** app/components/outing/FishPhoto.vue */
+export const fishPhoto = {
+  take: 'Take a photo',
+  another: 'Another photo',
+  of: (species: Shown) => `Photo of the fish, ${species}`,
+  stays: 'It stays on this device.',
+  isNoPicture: (file: Shown) => `${file} is no picture this browser can read. Take it as JPEG or PNG.`,
+  aPhoto: 'A photo',
+} as const
+
+/** app/components/outing/WatchedPanel.vue */
+export const watchedPanel = {
+  fishWatched: 'Fish watched',
+  cameOf: (came: Shown, of: number) => `${came} of ${count(of, 'fish', 'fish')} came`,
+  windowIs: (half: Shown, low: Shown, high: Shown) =>
+    `Half as many come from ${half} off as from close by (likely ${low} to ${high}).`,
+  windowLater: 'From eight fish on whose distance you tell, your own window shows here.',
+  whatBrings: 'What brings them',
+  whatConverts: 'What makes a follower take',
+  ofMany: (came: Shown, of: Shown) => `${came} of ${of}`,
+  likely: (median: Shown, low: Shown, high: Shown) => `about ${median} (${low} to ${high})`,
+  bestIs: (name: Shown, sure: Shown) => `Best so far: ${name}. Odds that it is: ${sure}.`,
+  tooClose: 'Too close to call which is best.',
+  lure: 'Lure',
+  off: 'Off',
+  itDid: 'The lure',
+  fishDid: 'The fish',
+  then: 'Then',
 } as const
 
 /** app/components/outing/AwayBanner.vue */
@@ -82,13 +159,11 @@ export const fishDetails = {
   longer: 'Longer',
   longerByFive: 'Longer by five',
   whereTheHookSat: 'Where the hook sat',
-  wellInside: 'Well inside',
-  atTheEdge: 'At the edge',
-  outside: 'Outside',
   howItTook: 'How it took',
   winding: 'Winding in',
   onThePause: 'On the pause',
   onTheFall: 'On the fall',
+  whichHook: 'Which hook held',
   species: 'Species',
   weight: (unit: Shown) => `Weight, ${unit}`,
   ofStandardWeight: (relative: Shown, relative2: Shown) => `${relative} % of standard weight: ${relative2}.`,
@@ -171,6 +246,9 @@ export const logList = {
   lineOut: (far: Shown) => `${far} of line out`,
   toWhich: (answer: Shown, lure: Shown) => `${answer}, to ${lure}`,
   takeOut: (text: Shown) => `Take out: ${text}`,
+  somebodysFish: (who: Shown, fish: Shown, lure: Shown) => `${who}: ${fish}${lure}`,
+  somebody: 'Somebody else',
+  onLure: (lure: Shown) => ` on ${lure}`,
   stop: (stop: Shown, toLowerCase: Shown) => `Stop ${stop}, ${toLowerCase}`,
   seen: (depth: Shown) => `seen to ${depth}`,
   aBreak: 'A break',
@@ -214,6 +292,8 @@ export const rigSheet = {
   changedInTheHand: 'Changed in the hand',
   cutTo: 'Cut to',
   keep: 'Write it down',
+  itsOtherColours: 'Its other colours',
+  inHand: 'in the hand',
 } as const
 
 /** app/components/outing/SpotMap.vue */
@@ -237,6 +317,7 @@ export const startOuting = {
   chooseAtLeastOne: 'Choose at least one',
   rankingYourBox: 'Ranking your box …',
   nothingInTheBox: 'Nothing in the box can be fished here.',
+  leaveAtHome: (name: Shown) => `Leave ${name} at home`,
   seeTheMatch: 'See the match',
   forWhatIsMissing: 'for what is missing.',
   theOutingWasNot: (error: Shown) => `The outing was not started. ${error}`,
@@ -284,6 +365,13 @@ export const versusPanel = {
   tooEarlyFor: (casts: Shown) =>
     `Too early for a verdict. If they differ as much as it looks, some ${casts} more casts with each would settle it.`,
   anHour: (n: Shown, n2: Shown, n3: Shown) => `${n} an hour (${n2}–${n3})`,
+  inAnyWay: (name: Shown) => `${name}, any way`,
+  inAWay: (name: Shown, way: Shown) => `${name}: ${way}`,
+  howWell: 'How well they took',
+  wellTaken: (wellA: Shown, ofA: Shown, wellB: Shown, ofB: Shown) =>
+    `A: ${wellA} of ${ofA} well taken. B: ${wellB} of ${ofB}.`,
+  wellIs: 'Well inside, or on the front hook. Tell where the hook sat when you land a fish.',
+  takenBetter: (name: Shown, odds: Shown) => `${name} is taken better: ${odds}.`,
 } as const
 
 /** app/components/outing/DayNote.vue */

@@ -31,6 +31,11 @@ export const outingLogWords = {
   aComparison: 'A comparison',
   takenOut: 'Taken out of the log',
   takenBack: 'Taken back.',
+  moreTold: 'What was told of it',
+  somebodysFish: 'Somebody else’s fish',
+  takenAlong: 'Taken along',
+  noLongerInBox: 'It is no longer in the box.',
+  aPhoto: 'A photo',
 } as const
 
 /** app/composables/useSeries.ts */
