@@ -28,6 +28,7 @@ export const READY: Record<string, string> = {
   '/review': 'svg .dot',
   '/review/patterns': '.found li',
   '/review/lures': 'tbody tr',
+  '/review/fish': 'tbody tr',
   '/review/season': 'tbody tr',
   '/review/files': 'input[type=file]',
   '/take': '.taken a',

@@ -58,6 +58,7 @@ const ADVICE_SAYS = all<AdviceSays>({
   fall: [true, false].map((slower) => ({ slower, rig: LONG, fallMps: 0.42 })),
   'drop-on-them': [{ odds: { median: 0.25, low: 0.05, high: 0.6 } }],
   companions: each('fish', [1, 2, 5]),
+  followers: each('fish', [1, 2, 5]),
   sign: (['follow', 'peck', 'slap', 'hard-knock', 'eaten-winding', 'eaten-pause', 'eaten-fall'] as const).map(
     (answer) => ({ answer }),
   ),

@@ -2,7 +2,7 @@ import { itemAt } from '../list'
 import { DEMO_LOG } from '../../data/demo/outings'
 import { DEMO_WATERS } from '../../data/demo/places'
 import { seededRandom, type SeededRandom } from '../random'
-import { Outing, type Carried, type Entry, type NewEntry } from '../outing'
+import { Outing, type Carried, type Entry, type NewEntry, type Watched } from '../outing'
 import {
   COLOUR_GROUPS,
   familyOf,
@@ -13,7 +13,8 @@ import {
   retrieveOf,
   type Lure,
 } from '../tackle'
-import { Conditions, forageLengthM, type Place } from '../water'
+import { motionOf, sinkRateMps } from '../motion'
+import { Conditions, forageLengthM, waterDensity, type Place } from '../water'
 import { z } from '../zod'
 
 const SKIES = ['sun', 'broken', 'cloud', 'cloud', 'rain'] as const
@@ -101,6 +102,7 @@ function demoOuting(
     if (random.next() < 0.012 * lasts && !trial && featureId === 'rocks') say(min, { kind: 'lost-lure' })
   }
   say(lastMin, { kind: 'end' })
+  const told = tell(entries, carried, water, number)
   return {
     id: `demo-outing-${String(number + 1).padStart(2, '0')}`,
     placeName: place?.name ?? at.id,
@@ -108,8 +110,69 @@ function demoOuting(
     startedAt: moment(0),
     effortBy: 'clock',
     carried,
-    entries,
+    entries: told,
     note: '',
+  }
+}
+
+/**
+ * What an angler tells of entries besides: of about every second one, by a chance of its own, so that the log itself stays as it is drawn. Fish that follow were
+ * near, mostly, and the lure had stopped.
+ */
+function tell(
+  entries: readonly Entry[],
+  carried: readonly Carried[],
+  { speciesId }: Conditions,
+  number: number,
+): Entry[] {
+  const random = seededRandom(DEMO_LOG.seed * 1000 + number)
+  const before = (i: number, said: NewEntry): Entry =>
+    ({ id: `${entries[i]?.id}-b`, at: entries[i]?.at, ...said }) as Entry
+  return entries.flatMap((e, i): Entry[] => {
+    if (e.kind === 'rig' && random.next() < 0.12) {
+      const { name, family, lengthM, colour, lureId } = random.pick(carried)
+      const lure = random.next() < 0.75 ? { lure: { name, family, lengthM, colour, lureId } } : {}
+      const longM = Math.round((0.2 + 0.4 * random.next()) * 100) / 100
+      return [e, before(i, { kind: 'companion', who: null, speciesId, lengthM: longM, ...lure })]
+    }
+    if (e.kind === 'spot' && random.next() < 0.1)
+      return [e, before(i, { kind: 'lost-part', part: random.pick(['sinker', 'sinker', 'leader', 'trailer']) })]
+    if (e.kind !== 'answer') return [e]
+    if (e.answer === 'lost' && random.next() < 0.7)
+      return [{ ...e, lostHow: random.pick(['jumped', 'at-the-net', 'hook-pulled', 'hook-pulled', 'in-cover']) }]
+    if (e.answer === 'landed' && e.fish) {
+      const heldBy = random.pick(['front', 'front', 'middle', 'tail'] as const)
+      return [random.next() < 0.5 ? e : { ...e, fish: { ...e.fish, heldBy } }]
+    }
+    if (e.answer !== 'follow') return [e]
+    // Fish on the sounder beside those that followed.
+    const seen = Array.from({ length: Math.floor(random.next() * 3) }, (_, k) => ({
+      ...before(i, { kind: 'answer', answer: 'seen', aim: null, fish: null, watched: seenSo(random) }),
+      id: `${e.id}-s${k}`,
+    }))
+    return [...seen, { ...e, watched: followedSo(random) }]
+  })
+}
+const OFF_M = 2.5
+const tenths = (m: number) => Math.round(10 * m) / 10
+/** Those that follow were near, mostly, and the lure had stopped. */
+function followedSo(random: SeededRandom): Watched {
+  return {
+    by: random.pick(['eye', 'sounder'] as const),
+    where: 'behind',
+    offM: tenths(0.1 + 1.2 * random.next()),
+    lureDid: random.pick(['stopped', 'stopped', 'snapped', 'dropped'] as const),
+    then: random.pick(['nothing', 'drop', 'second-lure'] as const),
+  }
+}
+/** Those that do not come are farther off. */
+function seenSo(random: SeededRandom): Watched {
+  return {
+    by: 'sounder',
+    where: 'below',
+    offM: tenths(OFF_M * Math.sqrt(random.next())),
+    lureDid: random.pick(['snapped', 'steady', 'dropped', 'stopped'] as const),
+    fishDid: random.next() < 0.2 ? 'turned-away' : 'stayed',
   }
 }
 
@@ -144,6 +207,20 @@ function momentOf(day: string, minutes: number, offsetH: number): string {
   return `${local}${sign}${String(whole).padStart(2, '0')}:${String(rest).padStart(2, '0')}`
 }
 
+/** As it falls by itself in fresh water. */
+function fallOf(lure: Lure): number {
+  const density = waterDensity(15, 0)
+  return Math.max(
+    0,
+    sinkRateMps(motionOf({ lure, mount: { kind: 'own' }, trailer: null, massKg: lure.massKg }, density), density),
+  )
+}
+
+function gearOf({ lengthM, hooks }: Lure): NonNullable<Carried['gear']> {
+  const { rod, line } = DEMO_LOG.gear.find((g) => lengthM <= g.upToM) ?? DEMO_LOG.gear[1]
+  return { rod, line, ...(hooks && { hook: hooks.style }) }
+}
+
 /** A lure as it was carried on a day long past: the ways that its family is fished, without a match for that day. */
 function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM, zone, castM }: Conditions): Carried {
   const lure = lures.find((l) => l.name === name)
@@ -163,7 +240,8 @@ function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM,
     vibration: lureAction(lure).vibration,
     rig: '',
     linePerTurnM: 0.75,
-    fallMps: 0,
+    fallMps: fallOf(lure),
+    gear: gearOf(lure),
     cost: lure.cost,
     ways: family.retrieves.slice(0, 2).map((retrieveId) => {
       const retrieve = retrieveOf(retrieveId)

@@ -20,7 +20,7 @@ export type AdviceSays =
       readonly code: 'drop-on-them'
       readonly odds: { readonly median: number; readonly low: number; readonly high: number }
     }
-  | { readonly code: 'companions'; readonly fish: number }
+  | { readonly code: 'companions' | 'followers'; readonly fish: number }
   | { readonly code: 'colour'; readonly to: ColourGroup; readonly rig: string }
   | { readonly code: 'action'; readonly step: number; readonly rig: string }
   | { readonly code: 'sound'; readonly to: Sound; readonly rig: string }

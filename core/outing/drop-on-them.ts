@@ -33,7 +33,7 @@ export function dropOnThem(outing: Outing, { current, spot }: Account, now: stri
     to: { carried: current.carried, way: current.way, spot },
     also: [],
     does: { code: 'drop-on-them', odds },
-    why: { code: 'sign', answer: 'follow' },
+    why: { code: 'followers', fish: lately.length },
     facts: [69, 79],
     giveMin: giveFor(lately.length / FOLLOWED_WITHIN_MIN),
     gain: { median: ratio(odds.median), low: ratio(odds.low), high: ratio(odds.high) },

@@ -57,6 +57,7 @@ export {
   MIN_PROBABILITY,
   contenderNames,
   fishesFor,
+  likelihoodRatio,
   pairsOf,
   takenWell,
   trialIn,

@@ -1,6 +1,7 @@
 import { accountOf, boxTallies, isOver, contenderNames, pairsOf, trialIn, versus, type Outing } from '../outing'
 import { careOf, slotName, type Care } from '../tackle'
 import type { Box } from '../box'
+import { dayLeanings, type Leaning } from './day-learned'
 import { countAnswers, countShowings, effortRows, splitByLure, type EffortRow } from './record'
 
 /** The day at its end: what caught, what is settled, and what there is to do about the box. */
@@ -32,6 +33,8 @@ interface DayEnd {
   /** The comparison that was fished, with what it says by now; null where none was. */
   readonly comparison: { readonly a: string; readonly b: string; readonly found: ReturnType<typeof versus> } | null
   readonly lost: readonly LostLure[]
+  /** What the day leans to, the strongest first. */
+  readonly leanings: readonly Leaning[]
   /** What is due on the lures that were fished. */
   readonly care: readonly { readonly lureId: string; readonly name: string; readonly care: readonly Care[] }[]
 }
@@ -45,6 +48,7 @@ export function dayEnd(outing: Outing, box: Box, now: string): DayEnd {
     lures: caughtOf(rows),
     comparison: comparisonOf(outing, until),
     lost: lostIn(outing, box),
+    leanings: dayLeanings(effortRows([outing], until)),
     care: fished.flatMap((lureId) => {
       const lure = box.lures.find(({ id }) => id === lureId)
       const care = lure ? careOf(lure).filter(({ when }) => when === 'now') : []

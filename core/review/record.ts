@@ -65,7 +65,7 @@ function showingsOf(stretches: readonly (readonly Given[])[]): Showings[] {
     const first = new Set(list.filter((_, i) => begins[i]))
     return (answers: readonly Given[]) => answers.filter((a) => first.has(a)).length
   }
-  const [landed, bites, answers] = [beginning(isLanded), beginning(isBite), beginning(isAnswer)]
+  const [landed, bites, answers] = [beginning(isLanded), beginning(isBite), beginning(() => true)]
   const kinds = [...new Set(all.map(({ answer }) => answer))].map(
     (id) => [id, beginning((a) => a.answer === id)] as const,
   )
@@ -80,7 +80,9 @@ function showingsOf(stretches: readonly (readonly Given[])[]): Showings[] {
 /** All effort of some outings; one still under way counts up to `now`. */
 export function effortRows(outings: readonly Outing[], now: string): EffortRow[] {
   return outings.flatMap((outing) => {
-    const stretches = accountOf(outing, now).stretches.filter((s) => s.minutes > 0 || s.answers.length > 0)
+    const stretches = accountOf(outing, now)
+      .stretches.map((s) => ({ ...s, answers: s.answers.filter(isAnswer) }))
+      .filter((s) => s.minutes > 0 || s.answers.length > 0)
     const shown = showingsOf(stretches.map(({ answers }) => answers))
     const eachShown = lureShowings(stretches)
     return stretches.map((s, i): EffortRow => ({
@@ -163,7 +165,7 @@ export const countShowings = ({ showings }: Pick<EffortRow, 'showings'>, measure
 
 /** Fish or answers one by one: what a day, a season or a lure brought. Never what a rate is made of. */
 export function countAnswers({ answers }: Pick<EffortRow, 'answers'>, measure: MeasureId): number {
-  if (measure === 'answers') return answers.filter((a) => !answerOf(a).watched).length
+  if (measure === 'answers') return answers.length
   return answers.filter((a) => (measure === 'landed' ? a === 'landed' : answerOf(a).bite)).length
 }
 
@@ -221,6 +223,13 @@ export const FACTORS = [
     byLure: true,
     within: true,
     of: (t) => band(t.carried.lengthM * 1000, [50, 75, 100, 140], range('mm')),
+  },
+  {
+    id: 'fall',
+    name: 'Fall',
+    byLure: true,
+    within: true,
+    of: (t) => (t.carried.fallMps > 0 ? band(t.carried.fallMps, [0.2, 0.4, 0.8], range('m/s')) : null),
   },
   {
     id: 'altered',

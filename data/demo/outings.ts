@@ -5,6 +5,11 @@
  * same for the spots of the cover. `hours`: factors for early and late (before 8, after 18) and the middle of the day.
  */
 export const DEMO_LOG = {
+  /** What held the fish: the first for lures up to so long, the second for longer ones. */
+  gear: [
+    { upToM: 0.07, rod: 'Reedling 2–10', line: 'Braid 0.10' },
+    { upToM: 1, rod: 'Longarm 12–35', line: 'Braid 0.18' },
+  ],
   days: 24,
   apartDays: 8,
   months: [4, 5, 6, 7, 8, 9, 10, 11],

@@ -3,7 +3,7 @@ import { showMeasure, type UnitSystem } from '../../core/quantity'
 import { answerWords } from './answers'
 import { read, type Catalogue } from './catalogue'
 import { GROUP_WORDS } from './colours'
-import { lower, percent, plural } from './grammar'
+import { count, lower, percent, plural } from './grammar'
 import { spotWords } from './spots'
 
 /** What the adviser on the water says: staying, changing one thing, and why. */
@@ -50,6 +50,8 @@ const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
     `Let it fall ${slower ? 'slower' : 'faster'}: ${rig}, ${showMeasure(fallMps, 'lureSpeed', system)}`,
   'drop-on-them': ({ odds }) =>
     `When the next one follows, let it drop on it: about ${percent(odds.median)} of those take then (${percent(odds.low)} to ${percent(odds.high)})`,
+  followers: ({ fish }) =>
+    `${count(fish, 'fish', 'fish')} followed and did not eat: what falls on them of a sudden often turns them.`,
   companions: ({ fish }) =>
     fish === 1
       ? 'Somebody beside you has a fish on something like it.'

@@ -13,7 +13,7 @@ interface AnswerWords {
 
 /** What a fish may answer. */
 const ANSWERS: Readonly<Record<AnswerId, AnswerWords>> = {
-  seen: { name: 'Seen', says: 'a fish seen', hint: 'came near or not, did not bite' },
+  seen: { name: 'Looked at it', says: 'a fish that looked', hint: 'by eye or sounder, no touch' },
   follow: {
     name: 'Followed',
     says: 'a follow',

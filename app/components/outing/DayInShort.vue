@@ -20,6 +20,7 @@ const settled = computed(() => {
   const more = found.effortToDecide
   return more === null ? words.alike(a, b) : words.notSettled(a, b, Math.ceil(more / 60))
 })
+const times = (n: number) => (n < 10 ? n.toFixed(1) : String(Math.round(n)))
 const lost = computed(() =>
   end.value.lost.map(({ name, lost: n, left, where }) =>
     left > 0 && where ? words.lostButTwin(n, name, left, where.tray, where.slot ?? '') : words.lost(n, name, left),
@@ -36,6 +37,10 @@ const lost = computed(() =>
       </li>
       <li v-if="caught.length === 0">{{ words.nothingTook }}</li>
       <li v-else-if="dry.length" class="quiet">{{ words.nothingOn(dry.map(({ name }) => name).join(', ')) }}</li>
+      <li v-for="l in end.leanings" :key="l.factor + l.label">
+        {{ words.leans(l.factor, l.label, times(l.times.median), times(l.times.low), times(l.times.high)) }}
+      </li>
+      <li v-if="end.leanings.length" class="quiet">{{ words.oneDay }}</li>
       <li v-if="settled">{{ settled }}</li>
       <li v-for="line in lost" :key="line">{{ line }}</li>
       <li v-for="d in end.care" :key="d.lureId">

@@ -22,7 +22,10 @@ const box = useBox()
 const { show } = useMeasure()
 const picking = ref(false)
 const rigs = computed(() =>
-  props.carried.map((c) => ({ ...c, lure: c.lureId ? box.lureById.get(c.lureId) : undefined })),
+  // What is in the hand stands first, with its ways and colours.
+  [...props.carried]
+    .sort((a, b) => Number(b.id === props.inHand?.carried.id) - Number(a.id === props.inHand?.carried.id))
+    .map((c) => ({ ...c, lure: c.lureId ? box.lureById.get(c.lureId) : undefined })),
 )
 /** Lures of the box out of the same mould that are not carried yet. */
 const colours = computed(() => {
@@ -72,23 +75,27 @@ function tap(c: Carried) {
             }}</small>
           </button>
         </div>
+        <section
+          v-if="c.id === inHand?.carried.id && colours.length"
+          class="colours"
+          :aria-label="words.itsOtherColours"
+        >
+          <h3>{{ words.itsOtherColours }}</h3>
+          <div>
+            <button
+              v-for="l in colours"
+              :key="l.id"
+              type="button"
+              :disabled="busy"
+              :data-take="l.id"
+              @click="emit('along', { kind: 'lure', id: l.id })"
+            >
+              <LureDrawing :lure="l" :width-px="64" /> {{ l.name }}
+            </button>
+          </div>
+        </section>
       </li>
     </ul>
-    <section v-if="colours.length" class="colours" :aria-label="words.itsOtherColours">
-      <h3>{{ words.itsOtherColours }}</h3>
-      <div>
-        <button
-          v-for="l in colours"
-          :key="l.id"
-          type="button"
-          :disabled="busy"
-          :data-take="l.id"
-          @click="emit('along', { kind: 'lure', id: l.id })"
-        >
-          <LureDrawing :lure="l" :width-px="64" /> {{ l.name }}
-        </button>
-      </div>
-    </section>
     <AlterInHand v-if="inHand" :carried="inHand.carried" @alter="(what, m) => emit('alter', what, m)" />
     <button v-if="!picking" type="button" class="other" @click="picking = true">{{ boxPicker.somethingElse }}</button>
     <BoxPicker v-else :busy="busy" @take="(wanted) => emit('along', wanted)" />
@@ -145,6 +152,9 @@ small {
   font-weight: 400;
   font-size: var(--text-2);
   opacity: var(--v-medium-emphasis-opacity);
+}
+.colours {
+  padding-bottom: var(--space-12);
 }
 .colours div {
   display: flex;

@@ -4,18 +4,13 @@ import { conversionsOf, fitWindow, snapsOf, type WatchedFish } from '../../../co
 import { useMeasure } from '~/composables/useMeasure'
 
 /** Followers and fish on the sounder: the ledger, the window it fits, what brings them, and what makes them take. */
-const props = defineProps<{ fish: readonly WatchedFish[] }>()
+const props = defineProps<{ fish: readonly WatchedFish[]; dated?: boolean }>()
 const { show } = useMeasure()
 const came = computed(() => props.fish.filter((f) => f.did !== 'stayed' && f.did !== 'turned-away').length)
 const window = computed(() => fitWindow(props.fish))
 const snaps = computed(() => snapsOf(props.fish))
 const conversions = computed(() => conversionsOf(props.fish))
 const SURE = 0.8
-/** Shares as bars: from low to high, the median marked. */
-const bar = ({ low, high }: { low: number; high: number }) => ({
-  left: `${100 * low}%`,
-  width: `${Math.max(1, 100 * (high - low))}%`,
-})
 const newest = computed(() => [...props.fish].reverse().slice(0, 20))
 const best = computed(() => {
   const [first] = snaps.value.rows
@@ -42,23 +37,14 @@ const best = computed(() => {
           : words.windowLater
       }}
     </p>
-    <template v-for="table in ['brings', 'converts'] as const" :key="table">
-      <template v-if="(table === 'brings' ? snaps.rows : conversions).length">
-        <h4>{{ table === 'brings' ? words.whatBrings : words.whatConverts }}</h4>
-        <ul>
-          <li v-for="row in table === 'brings' ? snaps.rows : conversions" :key="row.id">
-            <span>{{ table === 'brings' ? lureDidWords(row.id as never) : triedWords(row.id as never) }}</span>
-            <span class="bar" aria-hidden="true"
-              ><i :style="bar(row.share)" /><b :style="{ left: `${100 * row.share.median}%` }"
-            /></span>
-            <small
-              >{{ words.ofMany(row.came, row.of) }},
-              {{ words.likely(percent(row.share.median), percent(row.share.low), percent(row.share.high)) }}</small
-            >
-          </li>
-        </ul>
-        <p v-if="table === 'brings' && best" class="best">{{ best }}</p>
-      </template>
+    <template v-if="snaps.rows.length">
+      <h4>{{ words.whatBrings }}</h4>
+      <ShareBars :rows="snaps.rows.map((r) => ({ ...r, hits: r.came, name: lureDidWords(r.id) }))" />
+      <p v-if="best" class="best">{{ best }}</p>
+    </template>
+    <template v-if="conversions.length">
+      <h4>{{ words.whatConverts }}</h4>
+      <ShareBars :rows="conversions.map((r) => ({ ...r, hits: r.came, name: triedWords(r.id) }))" />
     </template>
     <div class="scroll" tabindex="0" role="region" :aria-label="words.fishWatched">
       <table>
@@ -74,7 +60,7 @@ const best = computed(() => {
         <tbody>
           <tr v-for="f in newest" :key="f.at + f.did">
             <th scope="row">
-              <small>{{ f.at.slice(11, 16) }}</small> {{ f.lure }}
+              <small>{{ f.at.slice(dated ? 0 : 11, dated ? 10 : 16) }}</small> {{ f.lure }}
             </th>
             <td class="num">{{ f.offM === null ? '' : show(f.offM, 'depth') }}</td>
             <td>{{ f.lureDid ? lureDidWords(f.lureDid) : '' }}</td>
@@ -91,48 +77,16 @@ const best = computed(() => {
 .watched {
   display: grid;
   gap: var(--space-8);
+  margin-top: var(--space-20);
+  padding-top: var(--space-16);
+  border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
 h3 small {
   font-weight: 400;
 }
 h4 {
-  font-size: var(--text-3);
-}
-ul {
-  list-style: none;
   margin: 0;
-  padding: 0;
-  display: grid;
-  gap: var(--space-4);
-}
-li {
-  display: grid;
-  grid-template-columns: minmax(96px, 1fr) 2fr;
-  gap: 0 var(--space-8);
-  align-items: center;
-}
-li small {
-  grid-column: 2;
-  opacity: var(--v-medium-emphasis-opacity);
-}
-.bar {
-  position: relative;
-  height: 12px;
-  border-radius: var(--radius-s);
-  background: rgb(var(--v-theme-surface-variant));
-}
-.bar i {
-  position: absolute;
-  inset-block: 2px;
-  border-radius: var(--radius-s);
-  background: rgba(var(--v-theme-primary), 0.55);
-}
-.bar b {
-  position: absolute;
-  inset-block: -2px;
-  width: 4px;
-  transform: translateX(-50%);
-  background: rgb(var(--v-theme-primary));
+  font-size: var(--text-3);
 }
 .best {
   font-weight: 650;

@@ -5,6 +5,7 @@ const TABS = [
   { to: '/review', name: words.rates },
   { to: '/review/patterns', name: words.patterns },
   { to: '/review/lures', name: words.luresAndOdds },
+  { to: '/review/fish', name: words.fish },
   { to: '/review/season', name: words.season },
   { to: '/review/files', name: words.files },
 ]

@@ -100,6 +100,7 @@ const print = () => window.print()
             {{ f.fish?.lengthM ? show(f.fish.lengthM, 'lureLength') : '' }}
             {{ f.fish?.massKg ? show(f.fish.massKg, 'sinkerMass') : '' }} · {{ f.lure
             }}{{ f.fish?.hooked ? words.hook(f.fish.hooked) : '' }}{{ f.fish?.released ? words.released : words.kept }}
+            <FishPhoto v-if="f.fish?.photoId" :photo-id="f.fish.photoId" :species-id="f.fish.speciesId" fixed />
           </li>
         </ul>
       </template>

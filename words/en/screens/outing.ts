@@ -93,8 +93,6 @@ export const watchedPanel = {
   windowLater: 'From eight fish on whose distance you tell, your own window shows here.',
   whatBrings: 'What brings them',
   whatConverts: 'What makes a follower take',
-  ofMany: (came: Shown, of: Shown) => `${came} of ${of}`,
-  likely: (median: Shown, low: Shown, high: Shown) => `about ${median} (${low} to ${high})`,
   bestIs: (name: Shown, sure: Shown) => `Best so far: ${name}. Odds that it is: ${sure}.`,
   tooClose: 'Too close to call which is best.',
   lure: 'Lure',
@@ -432,6 +430,9 @@ export const dayInShort = {
     `${a} against ${b} is not settled: about ${count(hours, 'hour')} more with each would do.`,
   alike: (a: Shown, b: Shown) => `${a} and ${b} look alike so far.`,
   neitherTook: (a: Shown, b: Shown) => `${a} against ${b}: no fish took either, so nothing is settled.`,
+  leans: (factor: Shown, label: Shown, times: Shown, low: Shown, high: Shown) =>
+    `${factor}, ${label}: ${times} × the schools an hour of the rest of the day (likely ${low} to ${high}).`,
+  oneDay: 'One day leans; it proves nothing. Fish it again before you believe it.',
   lost: (n: Shown, name: Shown, left: number) =>
     left > 0 ? `Lost ${n} × ${name}; ${left} left.` : `Lost ${n} × ${name}; none is left.`,
   lostButTwin: (n: Shown, name: Shown, left: Shown, tray: Shown, slot: Shown) =>

@@ -38,6 +38,7 @@ export const reviewTabs = {
   rates: 'Rates',
   patterns: 'Patterns',
   luresAndOdds: 'Lures and odds',
+  fish: 'Fish',
   season: 'Season',
   files: 'Files',
 } as const
@@ -130,6 +131,38 @@ export const reviewLuresPage = {
   spentTheLureItself:
     'Spent: the lure itself and each one lost, at what it cost. A lure without a cost in the box has none here.',
   luresAndOddsYgrion: 'Lures and odds · Ygrion',
+} as const
+
+/** app/components/chart/ShareBars.vue */
+export const shareBars = {
+  of: (hits: Shown, of: Shown) => `${hits} of ${of}`,
+  likely: (median: Shown, low: Shown, high: Shown) => `about ${median} (${low} to ${high})`,
+} as const
+
+/** app/pages/review/fish.vue */
+export const reviewFishPage = {
+  fishYgrion: 'Fish · Ygrion',
+  fish: 'Fish',
+  about: 'What holds them, how long they are, what they follow, and what others catch.',
+  landedOfHooked: 'Landed of those hooked',
+  by: { rod: 'Rod', hook: 'Hook', line: 'Line', lure: 'Lure' },
+  nobodyTold: 'No outing looked at says what held the fish. Those you start from now on do.',
+  fewTell: 'The bars are what each may well be, nine times in ten: few fish tell little.',
+  whyTheyCameOff: 'Why they came off',
+  notSaid: 'Not said',
+  nFish: (n: number) => count(n, 'fish', 'fish'),
+  howLong: 'How long they are',
+  bySpot: 'Spot',
+  mean: 'Mean',
+  nineTimesInTen: 'nine times in ten',
+  longest: 'Longest',
+  noneMeasured: 'No fish was measured in the outings looked at.',
+  othersCaught: 'What others caught',
+  didNotSee: 'On what, nobody saw',
+  noneNoted: 'No fish of others was written down.',
+  upTo: (length: Shown) => `up to ${length}`,
+  partsLost: 'Lost on the bottom',
+  nothingWatched: 'No follower and no fish on the sounder was written down.',
 } as const
 
 /** app/pages/review/patterns.vue */
