@@ -100,7 +100,7 @@ export default defineNuxtConfig({
         headers: {
           'x-content-type-options': 'nosniff',
           'referrer-policy': 'no-referrer',
-          'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+          'permissions-policy': 'camera=(), microphone=(), geolocation=(self), payment=(), usb=()',
           'cross-origin-opener-policy': 'same-origin',
           'cross-origin-resource-policy': 'same-origin',
         },

@@ -9,6 +9,7 @@ import {
   type Account,
   type Carried,
   type Entry,
+  type Fix,
   type NewEntry,
   type Taken,
   type Wanted,
@@ -146,6 +147,10 @@ export const useOutings = defineStore('outings', {
     /** Several things at once, all or none. */
     async change(change: LogChange, label: string) {
       await useHistory().run(label, { kind: 'log', change: plain(change) }, { quiet: true })
+    },
+    /** Points of the way: nothing that is taken back, so no step of the page. */
+    async noteTrack(outing: Outing, track: readonly Fix[]) {
+      await repository.log({ outingId: outing.id, track })
     },
     /** Takes the last entry out again, also after the page was opened anew. */
     async undoLast(outing: Outing) {

@@ -26,6 +26,9 @@ interface Kept {
   references: Partial<Record<string, string>>
   /** Whether the angler's own log is heard by the match. */
   ownRecord: boolean
+  /** On the water: whether the screen is kept awake, and whether the phone notes where it goes. */
+  keepAwake: boolean
+  noteTrack: boolean
   /** What words of the angler's own stand for in a sheet. */
   ownWords: OwnWords
 }
@@ -56,6 +59,8 @@ export const useSettings = defineStore('settings', {
     benchLureId: '',
     references: {},
     ownRecord: true,
+    keepAwake: true,
+    noteTrack: false,
     ownWords: {},
   }),
   actions: {

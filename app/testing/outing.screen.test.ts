@@ -40,6 +40,7 @@ async function startOuting() {
   await openPage()
   await expect.poll(() => body.querySelector('.go')?.textContent?.trim()).toMatch(/^Start with/)
   await press(body, /^Start with/)
+  if (body.querySelector('.ask')) await press(body, 'Start as it is set')
   await expect.poll(() => body.querySelector('.live')).not.toBeNull()
 }
 /** Taps, and waits until one more entry is stored and shown. */
@@ -74,6 +75,7 @@ it('what is carried is chosen; nothing chosen starts nothing', async () => {
   const name = second.closest('label')?.querySelector('b')?.textContent ?? '?'
   expect(go.textContent.trim()).toBe(`Start with ${name}`)
   await click(go)
+  await press(body, 'Start as it is set')
   await expect.poll(() => useOutings().live?.carried.map((c) => c.name)).toEqual([name])
   expect(kinds()).toEqual(['rig'])
 })

@@ -164,9 +164,11 @@ it('an outing started, and an entry of it', async () => {
   useMatch().start()
   const { body } = await mountScreen(OutingPage)
   await expect.poll(() => body.querySelector('.go')?.textContent?.trim()).toMatch(/^Start with/)
-  await refused(/Started an outing/, () => press(body, /^Start with/))
+  await press(body, /^Start with/)
+  await refused(/Started an outing/, () => press(body, 'Start as it is set'))
   useCommands().failure = null
   await press(body, /^Start with/)
+  await press(body, 'Start, for now')
   await expect.poll(() => body.querySelector('.thumb .cast')).not.toBeNull()
   const cast = find(body, '.thumb .cast')
   await refused(/cast/i, () => click(cast))

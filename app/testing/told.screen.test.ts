@@ -33,6 +33,7 @@ const last = () => live().entries.at(-1)
 const lastAnswer = () => last() as EntryOf<'answer'>
 async function start() {
   await press(body, /^Start with/)
+  if (body.querySelector('.ask')) await press(body, 'Start as it is set')
   await expect.poll(() => body.querySelector('.live')).not.toBeNull()
 }
 const tap = async (selector: string) => {

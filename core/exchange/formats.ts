@@ -2,10 +2,10 @@ import type { Lure } from '../tackle'
 import type { Box } from '../box'
 import type { BenchTest } from '../bench'
 import type { Place } from '../water'
-import type { Outing } from '../outing'
+import type { Entry, Outing } from '../outing'
 import { writeArchive, type ArchiveContent } from './box-file'
 import { writeLures, writeTests } from './csv'
-import { writeGpx } from './gpx'
+import { writeGpx, writeTrack } from './gpx'
 import { writeOutings } from './outings-out'
 import { writeOutingsJson } from './outings-json'
 import { writeCalendar, writePacking, type PackRow, type PlanCalendar } from './plan-out'
@@ -67,6 +67,12 @@ export const FORMATS = {
     mime: CSV,
     stem: (label) => `${label} packing`,
     write: (rows) => `${BYTE_ORDER_MARK}${writePacking(rows)}`,
+  }),
+  track: format<{ readonly outing: Outing; readonly nameOf: (entry: Entry) => string }>({
+    extension: 'gpx',
+    mime: 'application/gpx+xml',
+    stem: (label) => `${label} track`,
+    write: writeTrack,
   }),
   places: format<readonly Place[]>({
     extension: 'gpx',

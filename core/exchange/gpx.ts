@@ -1,4 +1,5 @@
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser'
+import { placedEntries, type Entry, type Fix, type Outing } from '../outing'
 import { Place } from '../water'
 import type { FileProblem } from './problem'
 
@@ -71,6 +72,29 @@ export function writeGpx(places: readonly Pick<Place, 'name' | 'latDeg' | 'lonDe
     gpx: { '@version': '1.1', '@creator': 'Ygrion', '@xmlns': 'http://www.topografix.com/GPX/1/1', wpt },
   }) as string
   return built
+}
+
+/** The track of an outing as GPX 1.1, its stops and fish as waypoints of the names that they are given. */
+export function writeTrack({ outing, nameOf }: { outing: Outing; nameOf: (entry: Entry) => string }): string {
+  const position = ({ latDeg, lonDeg }: Fix) => ({ '@lat': latDeg.toFixed(6), '@lon': lonDeg.toFixed(6) })
+  const time = (at: string) => new Date(at).toISOString().replace('.000Z', 'Z')
+  const wpt = placedEntries(outing).map(({ entry, fix }) => ({
+    ...position(fix),
+    time: time(entry.at),
+    name: nameOf(entry),
+  }))
+  const trkpt = (outing.track ?? []).map((fix) => ({ ...position(fix), time: time(fix.at) }))
+  const builder = new XMLBuilder({ ignoreAttributes: false, attributeNamePrefix: '@', format: true })
+  return builder.build({
+    '?xml': { '@version': '1.0', '@encoding': 'UTF-8' },
+    gpx: {
+      '@version': '1.1',
+      '@creator': 'Ygrion',
+      '@xmlns': 'http://www.topografix.com/GPX/1/1',
+      ...(wpt.length > 0 && { wpt }),
+      trk: { name: `${outing.placeName} ${outing.startedAt.slice(0, 10)}`, trkseg: { trkpt } },
+    },
+  }) as string
 }
 
 /** Five decimals: about a metre. */

@@ -48,7 +48,7 @@ export {
 export { binItemFrom5, outingFrom5, practiceFrom5, rejectedFrom5, rigFrom5, testFrom5 } from './from-5'
 export { FORMATS, type ExportFormat } from './formats'
 export type { FileProblem, PlacedProblem } from './problem'
-export { newPlacesOf, readGpx, writeGpx, type GpxResult } from './gpx'
+export { newPlacesOf, readGpx, writeGpx, writeTrack, type GpxResult } from './gpx'
 export { middleOf, readNmeaLog, readSentence, waterOfReadings, type NmeaLog, type NmeaReading } from './nmea'
 export type { PlanCalendar } from './plan-out'
 export { readOutings, type OutingRowProblem } from './outings-in'

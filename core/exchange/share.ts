@@ -67,6 +67,18 @@ function rigWith(rig: Rig, box: Box): Partial<Box> {
   }
 }
 
+/** An outing as others may have it: not where exactly it went, and no photos. */
+function unplaced({ track: _, ...outing }: Outing): Outing {
+  return {
+    ...outing,
+    entries: outing.entries.map((e) => {
+      if (e.kind !== 'answer' || !e.fish) return e
+      const { photoId: __, ...fish } = e.fish
+      return { ...e, fish }
+    }),
+  }
+}
+
 function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans }: ShareFrom): Shared | null {
   const find = <T extends { id: string }>(list: readonly T[]) => list.find((one) => one.id === id)
   switch (kind) {
@@ -85,7 +97,7 @@ function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans }: 
     case 'outing': {
       const outing = find(outings)
       const place = places.find((p) => p.id === outing?.water.placeId)
-      return outing ? { ...NOTHING, outings: [outing], places: place ? [{ ...place, temps: [] }] : [] } : null
+      return outing ? { ...NOTHING, outings: [unplaced(outing)], places: place ? [{ ...place, temps: [] }] : [] } : null
     }
     case 'plan': {
       const plan = find(plans)

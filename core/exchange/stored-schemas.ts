@@ -105,6 +105,9 @@ export const KeptSettings = z
     references: z.record(z.string().max(40), z.string().max(80).optional()),
     /** Whether the angler's own log is heard by the match. */
     ownRecord: z.boolean(),
+    /** On the water: whether the screen is kept awake, and whether the phone notes where it goes. */
+    keepAwake: z.boolean(),
+    noteTrack: z.boolean(),
     /** What words of the angler's own stand for in a sheet. */
     ownWords: z.strictObject({ family: Meanings, colour: Meanings }).partial(),
   })

@@ -64,6 +64,8 @@ export {
   versus,
   type Contender,
 } from './versus'
+export { isWorthKeeping, placedEntries, trackLengthM } from './track'
+export { steadied } from './steadied'
 export { adviceNow } from './advice-now'
 export { boxTallies, tallyChanges } from './box-effects'
 export {

@@ -22,6 +22,7 @@ import { cadenceOf } from '../../../core/match'
 import { RETRIEVES, asTrailer } from '../../../core/tackle'
 import { shoalsToday } from '../../../core/water'
 import { useLiveOuting } from '~/composables/useLiveOuting'
+import { usePhoneOutside } from '~/composables/usePhoneOutside'
 import { useOutingLog } from '~/composables/useOutingLog'
 import { useBox } from '~/stores/box'
 
@@ -42,6 +43,10 @@ const PARTS = [
 ] as const
 /** As many parts as a thumb looks through. */
 const MOST_SWAPS = 12
+const phone = usePhoneOutside(
+  () => props.outing,
+  () => account.value.paused,
+)
 const inHand = computed(() => account.value.inHand)
 /** The boat has a part of its own only while it sets the pace. */
 const drawn = computed(() => inHand.value !== null && isDrawn(inHand.value.way))
@@ -238,6 +243,12 @@ function lost() {
       />
       <template v-else>
         <LogList :outing="outing" @drop="log.remove" @open="(e) => (detailsId = e.id)" />
+        <PhoneOutside
+          :can-wake="phone.canWake.value"
+          :can-locate="phone.canLocate.value"
+          :problem="phone.problem.value"
+          :track="outing.track ?? []"
+        />
         <EndOuting @end="log.log({ kind: 'end' }, words.outingEnded)" />
       </template>
     </section>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { boxPicker, startOuting as words, sayHandling } from '../../../words'
 import type { SetUp } from '../../../core/match'
-import type { Wanted } from '../../../core/outing'
+import { hourOf, type Wanted } from '../../../core/outing'
 import { sayError } from '~/composables/say-error'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useBox } from '~/stores/box'
+import { momentNow } from '~/stores/moment'
+import { today } from '~/stores/repository'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -50,17 +52,29 @@ function toggle(key: string) {
   else if (next.size < MOST) next.add(key)
   chosen.value = next
 }
+const clock = (hour: number) =>
+  `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
 const effortBy = ref<'clock' | 'cast'>('clock')
 const starting = ref(false)
 const problem = ref('')
-async function start() {
+/** A water that was set for another day is asked about before it is fished. */
+const asking = ref(false)
+const isToday = computed(() => match.asked?.c.date === today())
+async function start(when: 'ask' | 'now' | 'as-set' = 'ask') {
   if (!match.asked || starting.value) return
+  if (when === 'ask' && !isToday.value) {
+    asking.value = true
+    return
+  }
+  asking.value = false
   starting.value = true
   problem.value = ''
   try {
     const beside = taken.value.map((t) => t.beside)
     await match.sendInputs()
-    await outings.start(carried.value, match.asked, effortBy.value, beside, others.value)
+    const at = momentNow()
+    const c = when === 'now' ? { ...match.asked.c, date: today(), hour: Math.floor(hourOf(at)) } : match.asked.c
+    await outings.start(carried.value, { ...match.asked, c }, effortBy.value, beside, others.value)
   } catch (error) {
     problem.value = words.theOutingWasNot(sayError(error))
   }
@@ -84,7 +98,7 @@ const askedFor = computed(
     </header>
     <template v-if="match.rows.length || match.status === 'ready'">
       <div class="off">
-        <button type="button" class="go" :disabled="first === '' || starting" @click="start">
+        <button type="button" class="go" :disabled="first === '' || starting" @click="start()">
           {{ starting ? words.gettingReady : first ? words.start(first) : words.chooseAtLeastOne }}
         </button>
         <fieldset>
@@ -92,6 +106,11 @@ const askedFor = computed(
           <label><input v-model="effortBy" type="radio" value="clock" /> {{ words.byClock }}</label>
           <label><input v-model="effortBy" type="radio" value="cast" /> {{ words.byCastsThatI }}</label>
         </fieldset>
+      </div>
+      <div v-if="asking && match.asked" class="ask" role="alert">
+        <p>{{ words.anotherDay(match.asked.c.date, clock(match.asked.c.hour)) }}</p>
+        <button type="button" class="now" @click="start('now')">{{ words.startForNow }}</button>
+        <button type="button" @click="start('as-set')">{{ words.startAsSet }}</button>
       </div>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <h2>{{ words.whatDoYouCarry }}</h2>
@@ -228,6 +247,30 @@ fieldset label {
 }
 .go:disabled {
   opacity: 0.5;
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-8);
+  padding: var(--space-12);
+  border-radius: var(--radius-m);
+  border: 1.5px solid rgb(var(--v-theme-secondary));
+}
+.ask p {
+  flex: 1 1 240px;
+}
+.ask button {
+  min-height: 48px;
+  padding: 0 var(--space-16);
+  border-radius: var(--radius-m);
+  border: 2px solid rgba(var(--v-border-color), 0.5);
+  font-weight: 650;
+}
+.ask .now {
+  background: rgb(var(--v-theme-primary));
+  border-color: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
 }
 .others {
   list-style: none;

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { answerWords, pastOutingPage as words, saySky } from '../../../words'
-import { accountOf, bitesOf, isOver, spotLabel } from '../../../core/outing'
+import { FORMATS } from '../../../core/exchange'
+import { accountOf, bitesOf, isOver, spotLabel, type Entry } from '../../../core/outing'
 import { speciesOf } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
+import { saveAs } from '~/composables/download'
 import { momentNow } from '~/stores/moment'
 import { useOutings } from '~/stores/outings'
 
@@ -30,6 +32,15 @@ async function remove() {
 }
 const reopen = () => outing.value && outings.undoLast(outing.value)
 const print = () => window.print()
+function saveTrack() {
+  if (!outing.value) return
+  const nameOf = (e: Entry) => (e.kind === 'spot' ? words.stop(e.stop) : words.aFish)
+  saveAs(
+    FORMATS.track,
+    { outing: outing.value, nameOf },
+    `${outing.value.placeName} ${outing.value.startedAt.slice(0, 10)}`,
+  )
+}
 </script>
 
 <template>
@@ -112,6 +123,7 @@ const print = () => window.print()
       <div class="buttons screen">
         <button type="button" class="strong" @click="print">{{ words.printTheDaySheet }}</button>
         <button v-if="isOver(outing) && !outings.live" type="button" @click="reopen">{{ words.fishOnTake }}</button>
+        <button v-if="outing.track?.length" type="button" @click="saveTrack">{{ words.trackAsGpx }}</button>
         <ShareThing :id="outing.id" kind="outing" :name="outing.placeName" />
         <button type="button" @click="remove">{{ words.removeTheOuting }}</button>
       </div>

@@ -74,6 +74,18 @@ export const boxPicker = {
   forbidden: 'Local rules come first.',
 } as const
 
+/** app/components/outing/PhoneOutside.vue */
+export const phoneOutside = {
+  thisPhone: 'This phone',
+  keepAwake: 'Keep the screen awake during the outing',
+  noteTrack: 'Note where I go',
+  staysHere: 'It takes some battery, and stays on this device.',
+  notAllowed:
+    'The browser was told not to say where you are. Allow it for this page in its settings, then switch it on again.',
+  noPosition: 'The phone does not find its position just now; it goes on trying.',
+  gone: (far: Shown, points: number) => `${far} so far, in ${count(points, 'point')}.`,
+} as const
+
 /** app/components/outing/FishPhoto.vue */
 export const fishPhoto = {
   take: 'Take a photo',
@@ -315,6 +327,9 @@ export const startOuting = {
   chooseAtLeastOne: 'Choose at least one',
   rankingYourBox: 'Ranking your box …',
   nothingInTheBox: 'Nothing in the box can be fished here.',
+  anotherDay: (date: Shown, hour: Shown) => `The water is set for ${date}, ${hour}. That is not today.`,
+  startForNow: 'Start, for now',
+  startAsSet: 'Start as it is set',
   leaveAtHome: (name: Shown) => `Leave ${name} at home`,
   seeTheMatch: 'See the match',
   forWhatIsMissing: 'for what is missing.',
@@ -380,6 +395,9 @@ export const dayNote = {
 
 /** app/pages/outing/[id].vue */
 export const pastOutingPage = {
+  trackAsGpx: 'Track as GPX',
+  stop: (n: Shown) => `Stop ${n}`,
+  aFish: 'A fish',
   openingTheLog: 'Opening the log …',
   thisOutingIsNot: 'This outing is not here',
   itWasRemovedOr: 'It was removed, or the link is old.',
