@@ -74,7 +74,7 @@ test.describe('on a phone', () => {
     const small = () =>
       page.evaluate(() =>
         [...document.querySelectorAll<HTMLElement>('.live button, .live select, .live input, .live summary')]
-          .filter((b) => b.offsetParent !== null && b.getAttribute('type') !== 'checkbox')
+          .filter((b) => b.offsetParent !== null && !['checkbox', 'file'].includes(b.getAttribute('type') ?? ''))
           .map((b) => ({
             name: b.textContent?.trim().slice(0, 30) || b.getAttribute('aria-label'),
             box: b.getBoundingClientRect(),
@@ -168,6 +168,8 @@ test.describe('by a clock taken in hand', () => {
       await expect(follow).toBeHidden()
       const after = await hand()
       followed += 1
+      // Dropping on the next follower changes what the hand does, not what is in it.
+      if (said?.includes('let it drop on it')) continue
       expect([said, levelsOf(after, water)]).not.toEqual([said, levelsOf(before, water)])
     }
     const outing = await liveStored(page)

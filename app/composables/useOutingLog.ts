@@ -62,6 +62,8 @@ export function useOutingLog(outing: () => Outing, account: Ref<Account>, featur
   const log = (entry: NewEntry, label: string, logged?: string) =>
     enqueue(async () => {
       await outings.log(outing(), entry, label)
+      // Who goes on has told enough of what was before; of a fish in the hand it is told on.
+      if (telling.value && !details.value) detailsId.value = null
       if (logged !== undefined) status.value = logged
     })
   const name = () => account.value.inHand?.carried.name ?? words.theLure

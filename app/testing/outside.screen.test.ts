@@ -38,7 +38,7 @@ beforeEach(async () => {
 })
 afterEach(() => {
   vi.useRealTimers()
-  for (const part of ['wakeLock', 'geolocation'] as const) delete (navigator as Partial<Navigator>)[part]
+  for (const part of ['wakeLock', 'geolocation']) Reflect.deleteProperty(navigator, part)
 })
 const live = (): Outing => {
   const outing = useOutings().live

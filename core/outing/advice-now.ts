@@ -1,7 +1,7 @@
 import { shoalsToday } from '../water'
 import type { Advice } from './advice'
 import { advise } from './advise'
-import { dropOnThem } from './drop-on-them'
+import { dropOnThem, stillDropping } from './drop-on-them'
 import { minutesBetween, type Entry, type Outing } from './outing'
 import type { Variable } from './variables'
 import { spotsOf, usualFeature } from './spots'
@@ -45,6 +45,9 @@ export function adviceNow(outing: Outing, account: Account, now: string): Advice
     schooling: shoalsToday(account.water),
     now,
   })
+  const dropMin = stillDropping(outing, now)
+  if (dropMin !== null && advice?.kind === 'change')
+    return { kind: 'stay', says: { code: 'too-early', forMin: dropMin }, facts: [], forMin: dropMin }
   const drop = dropOnThem(outing, account, now)
   if (drop && refusedVariable(outing.entries, now) !== 'cadence' && promises(advice) < drop.gain.median) return drop
   if (advice?.kind !== 'change' || advice.variable !== refusedVariable(outing.entries, now)) return advice

@@ -13,16 +13,17 @@ const USUAL_TAKES = 0.5
 
 /**
  * Fish that follow whatever lure and do not eat are dropped on: the line is let go, or a sinking lure is dropped, when the next one follows (facts 69 and 79). It promises what followers so
- * convert by this outing's record and the first belief, beside what takes anyway. Null where none followed lately, a fish took since, or it was just advised.
+ * convert by this outing's record and the first belief, beside what takes anyway. Null where none followed lately, or a fish took or advice was given since.
  */
 export function dropOnThem(outing: Outing, { current, spot }: Account, now: string): Change | null {
   if (!current) return null
   const all = watchedFish(outing, now)
-  const lastTake =
-    outing.entries.findLast((e) => e.kind === 'answer' && answerOf(e.answer).bite)?.at ?? outing.startedAt
+  // A fish that took since, and advice of any kind, make what was before old news.
+  const news = outing.entries.findLast((e) => (e.kind === 'answer' && answerOf(e.answer).bite) || e.kind === 'advice')
+  const since = Date.parse(news?.at ?? outing.startedAt)
   const lately = all.filter((f) => {
     const ago = minutesBetween(f.at, now)
-    return ago <= FOLLOWED_WITHIN_MIN && f.did !== 'took' && didCome(f) && Date.parse(f.at) >= Date.parse(lastTake)
+    return ago <= FOLLOWED_WITHIN_MIN && f.did !== 'took' && didCome(f) && Date.parse(f.at) >= since
   })
   if (lately.length === 0 || wasAdvised(outing, now)) return null
   const odds = dropOdds(all)
@@ -38,6 +39,16 @@ export function dropOnThem(outing: Outing, { current, spot }: Account, now: stri
     giveMin: giveFor(lately.length / FOLLOWED_WITHIN_MIN),
     gain: { median: ratio(odds.median), low: ratio(odds.low), high: ratio(odds.high) },
   }
+}
+
+/** For how much longer the next followers are to be dropped on, min: that was advised and taken, and nothing was changed since. Null where it is not so. */
+export function stillDropping({ entries }: Pick<Outing, 'entries'>, now: string): number | null {
+  const i = entries.map((e) => e.kind).lastIndexOf('advice')
+  const last = entries[i]
+  if (last?.kind !== 'advice' || !last.taken || last.variable !== 'cadence') return null
+  if (entries.slice(i + 1).some((e) => e.kind === 'rig' || e.kind === 'spot')) return null
+  const left = Math.ceil(last.giveMin - minutesBetween(last.at, now))
+  return left > 0 ? left : null
 }
 
 /** Advice of this kind was given, and its time is not over. */

@@ -137,6 +137,14 @@ describe('dropping on them', () => {
     const given = { kind: 'advice', variable: 'cadence', says: 'Let it drop.', giveMin: 12, taken: true } as const
     expect(drop(advised([20, answer('follow')], [24, given]))).toBe(false)
   })
+  it('once it is followed, it is given its time: nothing else is advised meanwhile', () => {
+    const given = { kind: 'advice', variable: 'cadence', says: 'Let it drop.', giveMin: 12, taken: true } as const
+    const advice = advised([20, answer('follow')], [24, given])
+    expect(advice?.kind).toBe('stay')
+    // Left, or another rig taken, it no longer stands in the way of other advice.
+    const other = advised([20, answer('follow')], [24, given], [25, OTHER])
+    expect(other?.kind === 'stay' && other.forMin).not.toBe(10)
+  })
   it('promises less where drops were seen to fail', () => {
     const gain = (advice: ReturnType<typeof advised>) => (advice?.kind === 'change' ? advice.gain.median : 0)
     const failed = [1, 5, 9, 13, 17].map((min) => [min, answer('follow', { then: 'drop' })] as const)

@@ -46,7 +46,7 @@ const best = computed(() => {
       <h4>{{ words.whatConverts }}</h4>
       <ShareBars :rows="conversions.map((r) => ({ ...r, hits: r.came, name: triedWords(r.id) }))" />
     </template>
-    <div class="scroll" tabindex="0" role="region" :aria-label="words.fishWatched">
+    <div class="scroll" tabindex="0" role="region" :aria-label="words.oneByOne">
       <table>
         <thead>
           <tr>

@@ -83,7 +83,7 @@ const mostLost = computed(() => Math.max(1, ...lost.value.map((row) => row.fish)
           <button type="button" :aria-pressed="sizeBy === 'spot'" @click="sizeBy = 'spot'">{{ words.bySpot }}</button>
         </div>
         <p v-if="sizes.length === 0" class="quiet">{{ words.noneMeasured }}</p>
-        <div v-else class="scroll" tabindex="0" role="region" :aria-label="words.howLong">
+        <div v-else class="scroll" tabindex="0" role="region" :aria-label="words.lengths">
           <table>
             <thead>
               <tr>

@@ -99,6 +99,7 @@ export const fishPhoto = {
 /** app/components/outing/WatchedPanel.vue */
 export const watchedPanel = {
   fishWatched: 'Fish watched',
+  oneByOne: 'Fish watched, one by one',
   cameOf: (came: Shown, of: number) => `${came} of ${count(of, 'fish', 'fish')} came`,
   windowIs: (half: Shown, low: Shown, high: Shown) =>
     `Half as many come from ${half} off as from close by (likely ${low} to ${high}).`,

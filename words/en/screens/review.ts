@@ -152,6 +152,7 @@ export const reviewFishPage = {
   notSaid: 'Not said',
   nFish: (n: number) => count(n, 'fish', 'fish'),
   howLong: 'How long they are',
+  lengths: 'Lengths',
   bySpot: 'Spot',
   mean: 'Mean',
   nineTimesInTen: 'nine times in ten',
