@@ -346,9 +346,9 @@ describe('outings', () => {
   })
   const [demo] = demoWorld(DAY).outings
   if (!demo) throw new Error('no outing in the demo')
-  beforeEach(() =>
-    repository.apply([{ kind: 'outings', id: demo.id, item: { ...demo, entries: demo.entries.slice(0, 2) } }]),
-  )
+  /** Its entries until a rig is in the hand. */
+  const begun = demo.entries.slice(0, demo.entries.findIndex((e) => e.kind === 'rig') + 1)
+  beforeEach(() => repository.apply([{ kind: 'outings', id: demo.id, item: { ...demo, entries: begun } }]))
   const entries = async () => (await repository.outings())[0]?.entries.map((e) => e.id)
 
   it('entries stand as they were made, whatever the clock says, and each change answers with the way back', async () => {
@@ -385,7 +385,7 @@ describe('outings', () => {
   }
   const LATER = 59
   it('a fish counts on its lure with the entry, and goes with it', async () => {
-    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: demo.entries.slice(0, 2) }] })
+    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: begun }] })
     const { fish, count: pieces } = await inHand()
     const back = await repository.log({ outingId: demo.id, add: [landed('f', LATER)] })
     expect((await inHand()).fish).toBe(fish + 1)
@@ -396,7 +396,7 @@ describe('outings', () => {
     expect(await inHand()).toMatchObject({ fish, count: pieces - 1 })
   })
   it('what another page counted meanwhile stays when a fish is taken back', async () => {
-    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: demo.entries.slice(0, 2) }] })
+    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: begun }] })
     const back = await repository.log({ outingId: demo.id, add: [landed('f', LATER)] })
     await repository.apply([put('lures', { ...(await inHand()), fish: 77 })])
     await repository.log(back)
