@@ -23,7 +23,7 @@ export function dropOnThem(outing: Outing, { current, spot }: Account, now: stri
   const since = Date.parse(news?.at ?? outing.startedAt)
   const lately = all.filter((f) => {
     const ago = minutesBetween(f.at, now)
-    return ago <= FOLLOWED_WITHIN_MIN && f.did !== 'took' && didCome(f) && Date.parse(f.at) >= since
+    return ago <= FOLLOWED_WITHIN_MIN && f.did !== 'took' && didCome(f) && Date.parse(f.at) > since
   })
   if (lately.length === 0 || wasAdvised(outing, now)) return null
   const odds = dropOdds(all)

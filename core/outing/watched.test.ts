@@ -137,6 +137,11 @@ describe('dropping on them', () => {
     const given = { kind: 'advice', variable: 'cadence', says: 'Let it drop.', giveMin: 12, taken: true } as const
     expect(drop(advised([20, answer('follow')], [24, given]))).toBe(false)
   })
+  it('is not advised for followers of before other advice, not even of the same second', () => {
+    const given = { kind: 'advice', variable: 'size', says: 'Go smaller.', giveMin: 12, taken: true } as const
+    expect(drop(advised([20, answer('follow')], [20, given], [20, OTHER]))).toBe(false)
+    expect(drop(advised([20, given], [20, OTHER], [21, answer('follow')]))).toBe(true)
+  })
   it('once it is followed, it is given its time: nothing else is advised meanwhile', () => {
     const given = { kind: 'advice', variable: 'cadence', says: 'Let it drop.', giveMin: 12, taken: true } as const
     const advice = advised([20, answer('follow')], [24, given])
