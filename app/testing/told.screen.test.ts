@@ -240,3 +240,16 @@ it('two cadences of one lure are fished against each other, and how well they to
   await press(panel(), /^Change to/)
   await expect.poll(() => last()).toMatchObject({ kind: 'rig', carriedId: two.id, wayId: other.id })
 })
+
+it('what the match would not fish is told before the outing begins', async () => {
+  const place = useMatch().asked?.place
+  if (!place) throw new Error('no water is set')
+  await box.savePlace({ ...place, singlesOnly: true }, 'The law')
+  await expect.poll(() => useMatch().asked?.place.singlesOnly).toBe(true)
+  const trebles = box.box.lures.find((l) => l.count > 0 && l.hooks?.style === 'round treble')
+  if (!trebles) throw new Error('no trebles in the demo')
+  await press(body, 'Something else of the box')
+  await type(body, 'Find by name, kind or colour', trebles.name)
+  await click(find(body, `[data-take="${trebles.id}"]`))
+  await expect.poll(() => body.textContent).toMatch(/The match would not fish it here: .*Local rules come first/)
+})

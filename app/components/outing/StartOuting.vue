@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { boxPicker, startOuting as words, sayHandling } from '../../../words'
+import { boxPicker, startOuting as words, sayHandling, sayRefusal } from '../../../words'
 import type { SetUp } from '../../../core/match'
 import { hourOf, type Wanted } from '../../../core/outing'
 import { sayError } from '~/composables/say-error'
+import { plain } from '~/composables/plain'
 import { useMatchShown } from '~/composables/useMatchShown'
 import { useBox } from '~/stores/box'
 import { momentNow } from '~/stores/moment'
 import { today } from '~/stores/repository'
+import { useMatchWorker } from '~/composables/useMatchWorker'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
@@ -42,8 +44,16 @@ const others = ref<Wanted[]>([])
 const otherName = ({ kind, id }: Wanted) =>
   (kind === 'lure' ? box.lureById.get(id) : box.box.rigs.find((r) => r.id === id))?.name ?? ''
 const picking = ref(false)
-function takeOther(wanted: Wanted) {
-  if (!others.value.some((o) => o.id === wanted.id)) others.value = [...others.value, wanted]
+/** What stands against what is carried so, by its id. */
+const against = ref<Readonly<Record<string, string>>>({})
+async function takeOther(wanted: Wanted) {
+  if (others.value.some((o) => o.id === wanted.id)) return
+  others.value = [...others.value, wanted]
+  if (!match.asked) return
+  await match.sendInputs()
+  const [taken] = await useMatchWorker().carryAny(...plain([[wanted], [wanted.id], match.asked] as const))
+  if (taken?.why)
+    against.value = { ...against.value, [wanted.id]: boxPicker.notFished(taken.carried.name, sayRefusal(taken.why)) }
 }
 const first = computed(() => carried.value[0]?.build.lure.name ?? (others.value[0] ? otherName(others.value[0]) : ''))
 function toggle(key: string) {
@@ -155,6 +165,7 @@ const askedFor = computed(
           </button>
         </li>
       </ul>
+      <p v-for="o in others.filter(({ id }) => against[id])" :key="o.id" role="status">{{ against[o.id] }}</p>
       <button v-if="!picking" type="button" class="more" @click="picking = true">{{ boxPicker.somethingElse }}</button>
       <BoxPicker v-else :busy="starting" @take="takeOther" />
     </template>

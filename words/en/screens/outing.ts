@@ -45,9 +45,7 @@ export const entryDetails = {
   whoseFish: 'Whose fish?',
   who: 'Name',
   onWhat: 'On what?',
-  didNotSee: 'Did not see',
   asMine: (lure: Shown) => `As mine: ${lure}`,
-  species: 'Species',
   length: 'Length',
   shorter: 'Shorter',
   longer: 'Longer',
@@ -56,9 +54,7 @@ export const entryDetails = {
   more: 'More',
   howMuch: 'how much?',
   whatIsOnNow: 'What is on it now?',
-  another: 'Another one',
   none: 'None',
-  keep: 'Write it down',
   tell: 'Tell more, if there is time',
 } as const
 
@@ -70,8 +66,8 @@ export const boxPicker = {
   more: (n: number) => `${count(n, 'more', 'more')}: type a little further.`,
   tiedRig: 'tied rig',
   gettingReady: 'Getting it ready …',
-  notFished: (name: Shown, why: Shown) => `${name} is carried. The match would not fish it here: ${why}.`,
-  forbidden: 'Local rules come first.',
+  notFished: (name: Shown, why: Shown) =>
+    `${name} is carried. The match would not fish it here: ${why}. Local rules come first.`,
 } as const
 
 /** app/components/outing/PhoneOutside.vue */
