@@ -6,10 +6,10 @@ import {
   MOST_CARRIED,
   MOST_ENTRIES,
   MOST_FIXES,
+  Outing,
   tallyChanges,
   type EntryOf,
   type Fish,
-  type Outing,
   type Watched,
 } from '../core/outing'
 import type { Lure } from '../core/tackle'
@@ -29,6 +29,8 @@ export interface LogChange {
   /** What is taken along from now on; and what is left behind again, unless an entry speaks of it. */
   readonly carry?: readonly Carried[]
   readonly leave?: readonly string[]
+  /** The whole log in place of what has its id: a friend’s, taken in from his phone; null takes it out again. */
+  readonly put?: Outing | null
   /** Points of the track, behind those that are there; where it is full the oldest are thinned. */
   readonly track?: readonly Fix[]
 }
@@ -120,6 +122,7 @@ function joined(kept: readonly Entry[], add: readonly Entry[], at: Readonly<Reco
  * @throws StoreError where the outing is no longer there, ZodError on an entry that its schema refuses
  */
 export async function applyLog(change: LogChange, transaction: Transaction): Promise<LogChange> {
+  if (change.put !== undefined) return putLog(change.outingId, change.put, transaction)
   const add = (change.add ?? []).map((entry) => Entry.parse(entry))
   const outings = transaction.table<Outing, string>('outings')
   const outing = await outings.get(change.outingId)
@@ -157,6 +160,19 @@ export async function applyLog(change: LogChange, transaction: Transaction): Pro
     carry: outing.carried.filter((one) => !after.carried.includes(one)),
     leave: after.carried.filter((one) => !outing.carried.includes(one)).map(({ id }) => id),
   }
+}
+
+const NOTHING_YET: Pick<Outing, 'entries' | 'carried'> = { entries: [], carried: [] }
+
+/** A whole log, with what it means for the lures of the box: what friends caught and lost on them counts, once. */
+async function putLog(outingId: string, log: Outing | null, transaction: Transaction): Promise<LogChange> {
+  const after = log && Outing.parse({ ...log, id: outingId })
+  const outings = transaction.table<Outing, string>('outings')
+  const before = (await outings.get(outingId)) ?? null
+  if (after) await outings.put(after)
+  else await outings.delete(outingId)
+  await count(tallyChanges(before ?? NOTHING_YET, after ?? NOTHING_YET), transaction)
+  return { outingId, put: before }
 }
 
 /** Counts fish and losses on the lures as they are stored; a lure that is no longer in the box counts nothing. */

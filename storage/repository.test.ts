@@ -10,6 +10,7 @@ import V9 from '../core/exchange/fixtures/archive-v9.json'
 import V10 from '../core/exchange/fixtures/archive-v10.json'
 import V11 from '../core/exchange/fixtures/archive-v11.json'
 import V12 from '../core/exchange/fixtures/archive-v12.json'
+import V13 from '../core/exchange/fixtures/archive-v13.json'
 import V3 from '../core/exchange/fixtures/archive-v3.json'
 import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
@@ -291,6 +292,7 @@ describe.each([
   ['ninth', 9, V10],
   ['tenth', 10, V11],
   ['eleventh', 11, V12],
+  ['twelfth', 12, V13],
 ] as const)('a database of the %s version', (_, version, frozen) => {
   it('takes on what waters, places and rigs have gained since', async () => {
     const name = `old-${version}`

@@ -22,6 +22,11 @@ async function read() {
 onMounted(read)
 watch(() => route.hash, read)
 
+/** Something of a party has its own answers. */
+const party = computed(() => {
+  const [outing] = content.value?.outings ?? []
+  return outing?.party ? { ...outing, party: outing.party } : null
+})
 const lures = computed(() => content.value?.box.lures ?? [])
 const said = computed(() => (content.value ? sharedHere(content.value) : []))
 async function take() {
@@ -42,7 +47,7 @@ const goesTo = computed(() => {
 <template>
   <div class="page">
     <section class="panel taken" :aria-label="words.aFriendShared">
-      <h1>{{ words.aFriendShared }}</h1>
+      <h1 v-if="!party">{{ words.aFriendShared }}</h1>
       <p v-if="state === 'reading'" role="status">{{ words.reading }}</p>
       <template v-else-if="state === 'refused'">
         <p role="alert">{{ words.notRead }}</p>
@@ -53,6 +58,7 @@ const goesTo = computed(() => {
         </ul>
         <v-btn to="/" variant="outlined">{{ words.toTheMatch }}</v-btn>
       </template>
+      <PartyTaken v-else-if="party" :outing="party" :places="content?.places ?? []" />
       <template v-else>
         <ul class="lures">
           <li v-for="l in lures" :key="l.id"><LureDrawing :lure="l" :width-px="150" /> {{ l.name }}</li>

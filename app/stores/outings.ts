@@ -4,13 +4,17 @@ import { markRaw } from 'vue'
 import type { SetUp } from '../../core/match'
 import {
   Outing,
+  asFriends,
   hourOf,
   isOver,
+  joined,
+  partyOutingId,
   type Account,
   type Carried,
   type Entry,
   type Fix,
   type NewEntry,
+  type Party,
   type Taken,
   type Wanted,
 } from '../../core/outing'
@@ -32,6 +36,24 @@ function nextCarriedId({ carried }: Outing): string {
   let n = carried.length + 1
   while (taken.has(`rig-${n}`)) n += 1
   return `rig-${n}`
+}
+
+/** Friends who fish one kit as a party: whose phone this is comes first. */
+export interface PartyAsked {
+  readonly names: readonly string[]
+  readonly turnMin: number
+}
+
+/** The kit, split. @throws Error where there is less to fish than there are friends */
+async function partyOf(
+  { names, turnMin }: PartyAsked,
+  carried: readonly Carried[],
+  { c }: MatchRequest,
+  at: string,
+): Promise<Party> {
+  const turns = await useMatchWorker().split(...plain([carried, c, names.length, turnMin] as const))
+  if (!turns) throw new Error(words.tooFewForAParty(names.length))
+  return { id: crypto.randomUUID(), names: [...names], who: 0, startedAt: at, turnMin, turns }
 }
 
 type Status = { state: 'loading' } | { state: 'ready' }
@@ -67,25 +89,26 @@ export const useOutings = defineStore('outings', {
       effortBy: Outing['effortBy'],
       beside: readonly (readonly string[])[] = [],
       others: readonly Wanted[] = [],
+      asParty: PartyAsked | null = null,
     ) {
-      const ranked: Carried[] = await useMatchWorker().carry(...plain([setUps, asked, beside] as const))
+      const worker = useMatchWorker()
+      const ranked: Carried[] = await worker.carry(...plain([setUps, asked, beside] as const))
       const ids = others.map((_, i) => `rig-${ranked.length + i + 1}`)
-      const more: Taken[] =
-        others.length > 0 ? await useMatchWorker().carryAny(...plain([others, ids, asked] as const)) : []
+      const more: Taken[] = others.length > 0 ? await worker.carryAny(...plain([others, ids, asked] as const)) : []
       const carried = [...ranked, ...more.map((one) => one.carried)]
       const at = momentNow()
-      const [first] = carried
+      const party = asParty && (await partyOf(asParty, carried, asked, at))
+      const first = party ? party.turns[0]?.[0] : { carriedId: carried[0]?.id, wayId: carried[0]?.ways[0]?.id }
       const outing: Outing = {
-        id: crypto.randomUUID(),
+        id: party ? partyOutingId(party) : crypto.randomUUID(),
         placeName: asked.place.name,
         water: plain(asked.c),
         startedAt: at,
         effortBy,
         carried,
-        entries: first
-          ? [{ id: crypto.randomUUID(), at, kind: 'rig', carriedId: first.id, wayId: first.ways[0]?.id ?? '' }]
-          : [],
+        entries: carried.length > 0 ? [{ id: crypto.randomUUID(), at, kind: 'rig', ...first } as Entry] : [],
         note: '',
+        ...(party && { party }),
       }
       const edits = [{ kind: 'outings' as const, id: outing.id, item: Outing.parse(outing) }]
       await useHistory().run(
@@ -94,6 +117,22 @@ export const useOutings = defineStore('outings', {
         { quiet: true },
       )
       return outing.id
+    },
+    /** Starts one’s own log from what a friend asked with. */
+    async join(invitation: Outing & { party: Party }, who: number, places: readonly Place[]) {
+      const outing = Outing.parse(joined(invitation, who, momentNow(), crypto.randomUUID()))
+      const known = new Set(useBox().places.map(({ id }) => id))
+      const edits = [
+        ...places.filter(({ id }) => !known.has(id)).map((item) => ({ kind: 'places' as const, id: item.id, item })),
+        { kind: 'outings' as const, id: outing.id, item: outing, base: null },
+      ]
+      const label = words.startedAnOutingAt(outing.placeName)
+      await useHistory().run(label, { kind: 'edits', edits: plain(edits), alone: true }, { quiet: true })
+    },
+    /** Takes a friend’s log in, in place of what was there of it. */
+    async takeFriends(outing: Outing & { party: Party }) {
+      const log = asFriends(outing)
+      await this.change({ outingId: log.id, put: log }, words.tookALog(log.party?.names[log.party.who] ?? ''))
     },
     /** Starts an outing from a plan: everything of its kit is carried, the first of the day is taken into the hand. */
     async startPlan(plan: Plan, place: Place, effortBy: Outing['effortBy']) {

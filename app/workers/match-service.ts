@@ -30,7 +30,7 @@ import {
 } from '../../core/match'
 import type { Lure } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
-import { carry, carryAny, type Carried, type Taken, type Wanted } from '../../core/outing'
+import { carry, carryAny, splitKit, type Carried, type Party, type Taken, type Wanted } from '../../core/outing'
 import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'
 import { sayRig } from '../../words'
@@ -148,6 +148,12 @@ export const matchService = {
   carryAny(wanted: readonly Wanted[], ids: readonly string[], asked: MatchRequest): Taken[] {
     const context = benchOf(asked)
     return wanted.flatMap((one, i) => carryAny(one, ids[i] ?? one.id, box, context, sayRig) ?? [])
+  },
+  /** What is carried, split among friends turn by turn; a lure of which the box has two can be fished by two. Null where there is too little. */
+  split(carried: readonly Carried[], c: Conditions, friends: number, turnMin: number): Party['turns'] | null {
+    const pieces = ({ lureId }: Carried) => Math.max(1, box.lures.find((l) => l.id === lureId)?.count ?? 1)
+    const count = Object.fromEntries(carried.map((one) => [one.id, pieces(one)]))
+    return splitKit({ carried, count }, c, friends, turnMin)
   },
   /** Looks through the log for what stands out, and shuffles it against luck. */
   patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {

@@ -13,7 +13,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 13
+export const ARCHIVE_VERSION = 14
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -91,6 +91,8 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   11: (raw) => ({ plans: [], ...raw, version: 12 }),
   // What an outing has gained may be left out: what was told of a fish, what others caught, a track, a party.
   12: (raw) => ({ ...raw, version: 13 }),
+  // How a party split its kit; none was written before.
+  13: (raw) => ({ ...raw, version: 14 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

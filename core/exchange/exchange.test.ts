@@ -13,6 +13,7 @@ import V9 from './fixtures/archive-v9.json'
 import V10 from './fixtures/archive-v10.json'
 import V11 from './fixtures/archive-v11.json'
 import V12 from './fixtures/archive-v12.json'
+import V13 from './fixtures/archive-v13.json'
 import { smallWorld } from '../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
@@ -81,6 +82,12 @@ describe('archive', () => {
     ...old,
     waters: old.waters.map((w) => ({ ...w, ...more })),
     outings: old.outings.map((o) => ({ ...o, water: { ...o.water, ...more } })),
+  })
+  it('an archive of the thirteenth version opens as it is: all of it was told before parties were', () => {
+    const read = readArchive(JSON.stringify(V13))
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    expect(read.archive).toEqual({ ...V13, version: ARCHIVE_VERSION })
+    expect(read.archive.outings.every((o) => o.party === undefined)).toBe(true)
   })
   it('an archive of the twelfth version opens as it is, its plan too', () => {
     const read = readArchive(JSON.stringify(V12))

@@ -1,3 +1,4 @@
+import { asFriends, isInvitation, type Outing } from '../outing'
 import type { ArchiveContent } from './box-file'
 import { BOX_KINDS } from './stored-schemas'
 
@@ -8,6 +9,14 @@ export interface MergedContent {
   readonly added: number
   /** Things that both have, and not alike: what was there stays. */
   readonly kept: number
+}
+
+/** Outings as they come in: of a party that one is in oneself they are friends’; what only asks a party is answered where it is read, and is no outing. */
+function outingsOf(mine: ArchiveContent, theirs: ArchiveContent): Outing[] {
+  const own = new Set(mine.outings.flatMap(({ party }) => (party && !party.isFriends ? [party.id] : [])))
+  return theirs.outings
+    .filter((o) => !isInvitation(o))
+    .map((o) => (o.party && own.has(o.party.id) ? asFriends({ ...o, party: o.party }) : o))
 }
 
 /**
@@ -38,7 +47,7 @@ export function mergeContent(mine: ArchiveContent, theirs: ArchiveContent): Merg
     bin: join(mine.bin, theirs.bin, byId),
     aside: join(mine.aside, theirs.aside, byId),
     unreadable: join(mine.unreadable, theirs.unreadable, byId),
-    outings: join(mine.outings, theirs.outings, byId),
+    outings: join(mine.outings, outingsOf(mine, theirs), byId),
     plans: join(mine.plans, theirs.plans, byId),
     practice: mine.practice,
     settings: mine.settings,

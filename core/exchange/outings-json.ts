@@ -7,14 +7,14 @@ import type { FileProblem } from './problem'
 
 const OutingsFile = z.strictObject({
   format: z.literal('ygrion-outings'),
-  version: z.literal([1, 2, 3]),
+  version: z.literal([1, 2, 3, 4]),
   outings: z.array(Outing).max(20_000),
 })
 const VersionOne = z.looseObject({ version: z.literal(1), outings: z.array(z.unknown()) })
 
 /** Outings as JSON, everything in them. */
 export function writeOutingsJson(outings: readonly Outing[]): string {
-  return JSON.stringify({ format: 'ygrion-outings', version: 3, outings }, null, 2)
+  return JSON.stringify({ format: 'ygrion-outings', version: 4, outings }, null, 2)
 }
 
 /** Reads what {@link writeOutingsJson} wrote, whole or not at all. Never throws. */

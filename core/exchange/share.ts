@@ -1,5 +1,5 @@
 import type { Box } from '../box'
-import type { Outing } from '../outing'
+import { friendsCopy, invitationOf, unplaced, type Outing } from '../outing'
 import type { Plan } from '../plan'
 import { USUAL_PRACTICE } from '../match'
 import { asTrailer, type Lure, type Rig } from '../tackle'
@@ -11,7 +11,7 @@ import { readJson } from './json'
 /** One lure, rig, place, outing or plan, with what belongs to it: a small file, or a code for a friend's phone. */
 const SHARE_FORMAT = 'ygrion-share'
 
-export type ShareKind = 'lure' | 'rig' | 'place' | 'outing' | 'plan'
+export type ShareKind = 'lure' | 'rig' | 'place' | 'outing' | 'plan' | 'party' | 'party-log'
 
 /** What there is to share from. */
 export interface ShareFrom {
@@ -67,16 +67,11 @@ function rigWith(rig: Rig, box: Box): Partial<Box> {
   }
 }
 
-/** An outing as others may have it: not where exactly it went, and no photos. */
-function unplaced({ track: _, ...outing }: Outing): Outing {
-  return {
-    ...outing,
-    entries: outing.entries.map((e) => {
-      if (e.kind !== 'answer' || !e.fish) return e
-      const { photoId: __, ...fish } = e.fish
-      return { ...e, fish }
-    }),
-  }
+/** What goes of an outing: all of it, what a party is asked with, or the log that its friends get. */
+function outingAs(kind: 'outing' | 'party' | 'party-log', outing: Outing): Outing {
+  const { party } = outing
+  if (kind === 'outing' || !party) return unplaced(outing)
+  return kind === 'party' ? invitationOf({ ...outing, party }) : friendsCopy(outing)
 }
 
 function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans }: ShareFrom): Shared | null {
@@ -94,10 +89,16 @@ function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans }: 
       const place = find(places)
       return place ? { ...NOTHING, places: [{ ...place, temps: [] }] } : null
     }
-    case 'outing': {
+    case 'outing':
+    case 'party':
+    case 'party-log': {
       const outing = find(outings)
       const place = places.find((p) => p.id === outing?.water.placeId)
-      return outing ? { ...NOTHING, outings: [unplaced(outing)], places: place ? [{ ...place, temps: [] }] : [] } : null
+      if (!outing) return null
+      // Friends of a party had the place with what they were asked with.
+      const bare = place && { ...place, temps: [], ...(kind === 'party' && { note: '' }) }
+      const there = bare && kind !== 'party-log' ? [bare] : []
+      return { ...NOTHING, outings: [outingAs(kind, outing)], places: there }
     }
     case 'plan': {
       const plan = find(plans)

@@ -10,6 +10,7 @@ export {
   MOST_CARRIED,
   MOST_ENTRIES,
   MOST_FIXES,
+  MOST_FRIENDS,
   Outing,
   Way,
   deliveryOfWay,
@@ -19,6 +20,7 @@ export {
   type AlteredInHand,
   type EntryOf,
   type NewEntry,
+  type Party,
 } from './outing'
 export {
   ATE,
@@ -79,3 +81,16 @@ export {
   stretchesHere,
   takesBySpot,
 } from './live'
+export {
+  asFriends,
+  dayIdOf,
+  friendsCopy,
+  invitationOf,
+  isInvitation,
+  joined,
+  partyOutingId,
+  shareAt,
+  unplaced,
+  withoutTwice,
+} from './party'
+export { splitKit } from './split'

@@ -219,6 +219,34 @@ export type Fix = z.infer<typeof Fix>
 /** Points of a track that one outing can hold: a day of one every ten seconds. */
 export const MOST_FIXES = 6000
 
+/** Friends of one party: two to four, each with a log of his own. */
+export const MOST_FRIENDS = 4
+/** Turns that one split can hold. */
+export const MOST_TURNS = 48
+
+/** What one of a party fishes in a turn. */
+const Share = z.strictObject({ carriedId: id, wayId: id })
+
+/** Several logs of one day: the kit split among friends, so that what each fishes tells most beside what the others fish. */
+export const Party = z.strictObject({
+  id,
+  names: z.array(name).min(2).max(MOST_FRIENDS),
+  /** Whose log this is, by his place in the names. */
+  who: z
+    .number()
+    .int()
+    .min(0)
+    .max(MOST_FRIENDS - 1),
+  /** Taken in from a friend’s phone. */
+  isFriends: z.literal(true).optional(),
+  /** The first turn begins; the same on every phone. */
+  startedAt: Moment,
+  turnMin: z.number().int().min(5).max(120),
+  /** Turn by turn what each fishes, in the order of the names; after the last the first comes again. */
+  turns: z.array(z.array(Share).min(2).max(MOST_FRIENDS)).min(1).max(MOST_TURNS),
+})
+export type Party = z.infer<typeof Party>
+
 export const Outing = z.strictObject({
   id,
   placeName: name,
@@ -234,8 +262,8 @@ export const Outing = z.strictObject({
   plan: z.strictObject({ id, name, lureIds: z.array(id).max(60) }).optional(),
   /** Where it went, oldest first, where the angler lets the phone say. */
   track: z.array(Fix).max(MOST_FIXES).optional(),
-  /** The party it was fished with, each of whom keeps a log: whose this is, and who else was there. */
-  party: z.strictObject({ id, who: name, others: z.array(name).min(1).max(3) }).optional(),
+  /** The party it was fished with. */
+  party: Party.optional(),
 })
 export type Outing = z.infer<typeof Outing>
 

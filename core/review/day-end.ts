@@ -39,16 +39,20 @@ interface DayEnd {
   readonly care: readonly { readonly lureId: string; readonly name: string; readonly care: readonly Care[] }[]
 }
 
-/** @param now counts where the outing is still under way */
-export function dayEnd(outing: Outing, box: Box, now: string): DayEnd {
+/**
+ * @param now counts where the outing is still under way
+ * @param friends logs of the same party: their effort, fish and losses are the day’s, too
+ */
+export function dayEnd(outing: Outing, box: Box, now: string, friends: readonly Outing[] = []): DayEnd {
   const until = isOver(outing) ? (outing.entries.at(-1)?.at ?? outing.startedAt) : now
-  const rows = splitByLure(effortRows([outing], until))
+  const effort = [...effortRows([outing], until), ...effortRows(friends, until)]
+  const rows = splitByLure(effort)
   const fished = [...new Set(rows.map(({ carried }) => carried.lureId))]
   return {
     lures: caughtOf(rows),
     comparison: comparisonOf(outing, until),
-    lost: lostIn(outing, box),
-    leanings: dayLeanings(effortRows([outing], until)),
+    lost: lostIn([outing, ...friends], box),
+    leanings: dayLeanings(effort),
     care: fished.flatMap((lureId) => {
       const lure = box.lures.find(({ id }) => id === lureId)
       const care = lure ? careOf(lure).filter(({ when }) => when === 'now') : []
@@ -92,14 +96,18 @@ function comparisonOf(outing: Outing, until: string): DayEnd['comparison'] {
 }
 
 /** Lures lost of what was carried, as they count for the box. */
-function lostIn(outing: Outing, box: Box): LostLure[] {
-  const lost = [...boxTallies(outing)].filter(([, tally]) => tally.lost > 0)
-  return lost.map(([lureId, { lost: count }]): LostLure => {
+function lostIn(outings: readonly Outing[], box: Box): LostLure[] {
+  const lost = new Map<string, number>()
+  for (const outing of outings)
+    for (const [lureId, tally] of boxTallies(outing))
+      if (tally.lost > 0) lost.set(lureId, (lost.get(lureId) ?? 0) + tally.lost)
+  const carried = outings.flatMap((o) => o.carried)
+  return [...lost].map(([lureId, count]): LostLure => {
     const lure = box.lures.find(({ id }) => id === lureId)
     const tray = lure && lure.count > 0 ? box.trays.find(({ id }) => id === lure.trayId) : undefined
     return {
       lureId,
-      name: lure?.name ?? outing.carried.find((one) => one.lureId === lureId)?.name ?? '',
+      name: lure?.name ?? carried.find((one) => one.lureId === lureId)?.name ?? '',
       lost: count,
       left: lure?.count ?? 0,
       where: tray ? { tray: tray.name, slot: lure?.slot == null ? null : slotName(tray, lure.slot) } : null,

@@ -67,8 +67,8 @@ export function findPatterns(all: readonly EffortRow[], measure: MeasureId, seed
   const events = tried.map((t) => countShowings(t, measure))
   const parts = partsOf(tried, events)
   if (parts.length === 0) return { patterns: [], testsRun: 0, shuffles: 0 }
-  const outings = [...new Set(tried.map((t) => t.outingId))].map((id) =>
-    tried.flatMap((t, i) => (t.outingId === id ? [i] : [])),
+  const outings = [...new Set(tried.map((t) => t.dayId))].map((id) =>
+    tried.flatMap((t, i) => (t.dayId === id ? [i] : [])),
   )
   const random = seededRandom(seed)
   const strength = (part: Part, counts: readonly number[], effort: readonly number[] = minutes) =>
@@ -212,7 +212,7 @@ function byOuting(tried: readonly EffortRow[], part: Pick<Part, 'in' | 'out'>): 
   const groups = new Map<string, { in: number[]; out: number[] }>()
   for (const side of ['in', 'out'] as const)
     for (const i of part[side]) {
-      const id = itemAt(tried, i).outingId
+      const id = itemAt(tried, i).dayId
       const group = groups.get(id) ?? { in: [], out: [] }
       group[side].push(i)
       groups.set(id, group)

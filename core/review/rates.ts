@@ -78,8 +78,8 @@ export function dispersionOf(
       events: countShowings(t, measure),
       due: part && part.minutes > 0 ? (part.events * t.minutes) / part.minutes : 0,
     }
-    const day = days.get(t.outingId) ?? { events: 0, due: 0 }
-    days.set(t.outingId, { events: day.events + one.events, due: day.due + one.due })
+    const day = days.get(t.dayId) ?? { events: 0, due: 0 }
+    days.set(t.dayId, { events: day.events + one.events, due: day.due + one.due })
     return one
   })
   return Math.max(estimateDispersion(stretches, parts.size), estimateDispersion([...days.values()], parts.size))

@@ -5,6 +5,7 @@ import {
   accountOf,
   answerOf,
   beginShowings,
+  dayIdOf,
   hourOf,
   isDrawn,
   spotLabel,
@@ -17,7 +18,11 @@ import type { Conditions } from '../water'
 
 /** A stretch of effort with all that can be asked of it; what reviews count. */
 export interface EffortRow {
-  readonly outingId: string
+  /** The outing, or the party whose logs are of one day: what is fished together stands or falls together. */
+  readonly dayId: string
+  /** Who fished it, where it was a party; and whether that is a friend. */
+  readonly who?: string
+  readonly isFriends?: true
   readonly placeId: string
   readonly placeName: string
   readonly date: string
@@ -86,7 +91,9 @@ export function effortRows(outings: readonly Outing[], now: string): EffortRow[]
     const shown = showingsOf(stretches.map(({ answers }) => answers))
     const eachShown = lureShowings(stretches)
     return stretches.map((s, i): EffortRow => ({
-      outingId: outing.id,
+      dayId: dayIdOf(outing),
+      ...(outing.party && { who: outing.party.names[outing.party.who] }),
+      ...(outing.party?.isFriends && { isFriends: true }),
       placeId: outing.water.placeId,
       placeName: outing.placeName,
       date: s.from.slice(0, 10),
@@ -286,6 +293,7 @@ export const FACTORS = [
       return answer ? { key: answer.id, label: capital(answer.id), order: at } : null
     },
   },
+  { id: 'angler', name: 'Who fished', within: true, of: (t) => (t.who === undefined ? null : named(t.who)) },
   { id: 'sky', name: 'Sky', within: true, of: (t) => named(t.water.sky, capital(t.water.sky)) },
   {
     id: 'temp',

@@ -23,7 +23,7 @@ function stretch(over: Partial<EffortRow> & { takes?: number }): EffortRow {
   const [way] = rig('a').ways
   if (!way) throw new Error('no way')
   return {
-    outingId: 'o1',
+    dayId: 'o1',
     placeId: 'test-lake',
     placeName: 'Test lake',
     date: '2026-06-12',
@@ -50,13 +50,13 @@ describe('honest intervals', () => {
       const truePerMin = (1 / 60) * Math.exp(0.65 * luck.normal())
       const stretches = Array.from({ length: 1 + Math.floor(luck.next() * 24) }, (_, i) => {
         const minutes = 15 + 45 * luck.next()
-        return stretch({ outingId: `o${i % 6}`, minutes, takes: luck.poisson(truePerMin * minutes) })
+        return stretch({ dayId: `o${i % 6}`, minutes, takes: luck.poisson(truePerMin * minutes) })
       })
       // Beside others of the same angler, that take about one an hour too.
       const rest = (['hot', 'gold', 'natural'] as const).flatMap((colour) => {
         const perMin = (1 / 60) * Math.exp(0.65 * luck.normal())
         return Array.from({ length: 10 }, (_, i) =>
-          stretch({ outingId: `r${i % 8}`, carried: rig('b', { colour }), takes: luck.poisson(perMin * 60) }),
+          stretch({ dayId: `r${i % 8}`, carried: rig('b', { colour }), takes: luck.poisson(perMin * 60) }),
         )
       })
       const cell = ratesBy([...stretches, ...rest], 'colour', null, 'bites').cells.find((c) => c.row === 'silver')
@@ -106,7 +106,7 @@ describe('honest intervals', () => {
   })
   it('days that differ widen intervals as schools do', () => {
     const days = Array.from({ length: 12 }, (_, d) =>
-      [1, 2, 3, 4].map((i) => stretch({ outingId: `d${d}`, takes: d % 2 ? 1 + (i % 2) : i % 2 })),
+      [1, 2, 3, 4].map((i) => stretch({ dayId: `d${d}`, takes: d % 2 ? 1 + (i % 2) : i % 2 })),
     ).flat()
     const over = days.map((t) => ({ events: countShowings(t, 'bites'), due: 1 }))
     expect(estimateDispersion(over)).toBe(1)
@@ -114,7 +114,7 @@ describe('honest intervals', () => {
   })
   it('parts that differ from one another are no clumps', () => {
     const list = Array.from({ length: 24 }, (_, i) =>
-      stretch({ outingId: `o${i}`, carried: rig('x', { colour: i % 2 ? 'hot' : 'silver' }), takes: i % 2 ? 6 : 1 }),
+      stretch({ dayId: `o${i}`, carried: rig('x', { colour: i % 2 ? 'hot' : 'silver' }), takes: i % 2 ? 6 : 1 }),
     )
     expect(dispersionOf(list, 'bites')).toBeGreaterThan(1.5)
     expect(dispersionOf(list, 'bites', (t) => t.carried.colour)).toBe(1)
@@ -220,7 +220,7 @@ describe('patterns within patterns', () => {
         const spotId = luck.pick(['tip', 'trunk', 'root'])
         const minutes = 25 + 30 * luck.next()
         return stretch({
-          outingId: `d${d}`,
+          dayId: `d${d}`,
           minutes,
           hour: 6 + i,
           spot: { stop: 1, featureId: 'fallen-tree', spotId },
@@ -287,7 +287,7 @@ describe('a p-value', () => {
   it('is never nought, however plain the pattern: the log itself is one of its own shuffles', () => {
     const plain = Array.from({ length: 40 }, (_, i) =>
       stretch({
-        outingId: `o${i >> 1}`,
+        dayId: `o${i >> 1}`,
         carried: rig('x', { colour: i % 2 ? 'silver' : 'hot' }),
         takes: i % 2 ? 9 : 0,
       }),
@@ -308,7 +308,7 @@ describe('rules of thumb', () => {
       better,
     })
     const hours = (windMps: number) =>
-      Array.from({ length: 3 }, (_, i) => stretch({ outingId: `${windMps}-${i}`, water: water({ windMps }), takes: 1 }))
+      Array.from({ length: 3 }, (_, i) => stretch({ dayId: `${windMps}-${i}`, water: water({ windMps }), takes: 1 }))
     const rows = [...hours(2.9), ...hours(3), ...hours(6)]
     const minutesWith = (range: readonly [number | null, number | null]) =>
       checkRules(rows, 'bites', [rule({ windMps: range })])[0]?.with.minutes
@@ -345,7 +345,7 @@ describe('rules of thumb', () => {
     const list = (takesOfSilver: number) =>
       Array.from({ length: 20 }, (_, i) =>
         stretch({
-          outingId: `o${i}`,
+          dayId: `o${i}`,
           water: water({ visibilityM: 5 }),
           carried: rig('x', { colour: i % 2 ? 'silver' : 'hot' }),
           takes: i % 2 ? takesOfSilver : 2,

@@ -1,4 +1,4 @@
-import { landedOf, bitesOf, accountOf, type Outing } from '../outing'
+import { landedOf, bitesOf, accountOf, dayIdOf, type Outing } from '../outing'
 import type { RateInterval } from '../rate'
 import { ratesBy } from './rates'
 import { countAnswers, type EffortRow } from './record'
@@ -26,9 +26,11 @@ export interface SeasonSummary {
 
 const MOST_LURES = 8
 
-export function seasonSummary(tried: readonly EffortRow[], outings: readonly Outing[]): SeasonSummary {
-  const ids = new Set(tried.map((t) => t.outingId))
-  const seen = outings.filter((o) => ids.has(o.id))
+/** One’s own season: what friends of a party caught is theirs. */
+export function seasonSummary(all: readonly EffortRow[], outings: readonly Outing[]): SeasonSummary {
+  const tried = all.filter((t) => !t.isFriends)
+  const ids = new Set(tried.map((t) => t.dayId))
+  const seen = outings.filter((o) => !o.party?.isFriends && ids.has(dayIdOf(o)))
   const minutes = tried.reduce((sum, t) => sum + t.minutes, 0)
   const takes = tried.reduce((sum, t) => sum + countAnswers(t, 'bites'), 0)
   const landed = tried.reduce((sum, t) => sum + countAnswers(t, 'landed'), 0)

@@ -6,9 +6,11 @@ import { qrPicture, type QrPicture } from '~/composables/qr'
 import { repository } from '~/stores/repository'
 
 /** One thing and what belongs to it for a friend: a code for his phone, or a small file. */
-const props = withDefaults(defineProps<{ kind: ShareKind; id: string; name: string; size?: 'small' | 'default' }>(), {
-  size: 'small',
-})
+const props = withDefaults(
+  defineProps<{ kind: ShareKind; id: string; name: string; size?: 'small' | 'default'; label?: string }>(),
+  { size: 'small', label: words.share },
+)
+defineOptions({ inheritAttrs: false })
 const open = ref(false)
 const text = ref('')
 const code = shallowRef<QrPicture | null>(null)
@@ -28,7 +30,7 @@ const save = () => download(fileName(props.name, 'ygrion.json'), 'application/js
 </script>
 
 <template>
-  <v-btn variant="outlined" :size="size" @click="show">{{ words.share }}</v-btn>
+  <v-btn variant="outlined" :size="size" v-bind="$attrs" @click="show">{{ label }}</v-btn>
   <EditDialog :open="open" :label="words.shareIt(name)" :width-px="460" @close="open = false">
     <v-card class="share">
       <h2>{{ words.shareIt(name) }}</h2>

@@ -6,9 +6,9 @@ import { useBox } from '~/stores/box'
 import { momentNow } from '~/stores/moment'
 
 /** The day in short, at once when it is over: what caught, what is settled, what there is to do. */
-const props = defineProps<{ outing: Outing }>()
+const props = withDefaults(defineProps<{ outing: Outing; friends?: readonly Outing[] }>(), { friends: () => [] })
 const box = useBox()
-const end = computed(() => dayEnd(props.outing, box.box, momentNow()))
+const end = computed(() => dayEnd(props.outing, box.box, momentNow(), props.friends))
 const caught = computed(() => end.value.lures.filter(({ takes }) => takes > 0))
 const dry = computed(() => end.value.lures.filter(({ takes, minutes }) => takes === 0 && minutes >= 1))
 const settled = computed(() => {
@@ -30,7 +30,7 @@ const lost = computed(() =>
 
 <template>
   <section class="short" :aria-label="words.inShort">
-    <h2>{{ words.inShort }}</h2>
+    <h2>{{ friends.length ? words.allOfYou : words.inShort }}</h2>
     <ul>
       <li v-for="c in caught" :key="c.lureId ?? c.name">
         <b>{{ c.name }}</b> {{ words.caught(c.takes, c.schools, c.landed, Math.round(c.minutes)) }}

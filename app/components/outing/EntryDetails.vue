@@ -27,7 +27,13 @@ import { useMeasure } from '~/composables/useMeasure'
 import { useSettings } from '~/stores/settings'
 
 /** What was just written down, to be told more of: everything here can be left unsaid. */
-const props = defineProps<{ entry: Entry; carried: readonly Carried[]; options: readonly string[] }>()
+const props = defineProps<{
+  entry: Entry
+  carried: readonly Carried[]
+  options: readonly string[]
+  /** Friends of the party: then one of them is tapped, not typed. */
+  friends: readonly string[]
+}>()
 const emit = defineEmits<{ tell: [telling: Telling]; close: [] }>()
 const { show } = useMeasure()
 const settings = useSettings()
@@ -152,7 +158,14 @@ const fishStepM = computed(() => (settings.system === 'metric' ? 0.01 : 0.0127))
         :show="(m) => show(m, 'lureLength')"
         @change="(lengthM) => tell({ lengthM })"
       />
-      <label>
+      <ChipRow
+        v-if="friends.length"
+        :label="words.who"
+        :options="friends.map((name) => ({ id: name, name }))"
+        :chosen="companion.who ?? undefined"
+        @choose="(name) => tell({ who: name ?? null })"
+      />
+      <label v-else>
         {{ words.who }}
         <input v-model.trim="who" maxlength="80" @change="tell({ who: who === '' ? null : who })" />
       </label>

@@ -47,6 +47,12 @@ const phone = usePhoneOutside(
   () => props.outing,
   () => account.value.paused,
 )
+/** With the party it is fished with. */
+const partied = computed(() => {
+  const { party } = props.outing
+  return party && { ...props.outing, party }
+})
+const friends = computed(() => partied.value?.party.names.filter((_, i) => i !== partied.value?.party.who) ?? [])
 const inHand = computed(() => account.value.inHand)
 /** The boat has a part of its own only while it sets the pace. */
 const drawn = computed(() => inHand.value !== null && isDrawn(inHand.value.way))
@@ -162,6 +168,7 @@ function lost() {
         :entry="telling"
         :carried="outing.carried"
         :options="swaps"
+        :friends="friends"
         @tell="log.tell"
         @close="detailsId = null"
       />
@@ -175,6 +182,7 @@ function lost() {
 
     <section class="panel card" :aria-label="PARTS.find((p) => p.id === part)?.name">
       <template v-if="part === 'next'">
+        <PartyCard v-if="partied" :outing="partied" :now="now" :in-hand="inHand" @take="takeRig" />
         <AdvicePanel
           :advice="advice"
           :outing="outing"

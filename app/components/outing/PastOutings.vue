@@ -13,7 +13,7 @@ const rows = computed(() =>
     return {
       id: o.id,
       date: o.startedAt.slice(0, 10),
-      place: o.placeName,
+      place: o.party?.isFriends ? words.of(o.placeName, o.party.names[o.party.who] ?? '') : o.placeName,
       hours: (minutes / 60).toFixed(1),
       takes: stretches.reduce((sum, s) => sum + bitesOf(s), 0),
       landed: stretches.reduce((sum, s) => sum + landedOf(s), 0),

@@ -9,7 +9,7 @@ import { useBox } from '~/stores/box'
 import { momentNow } from '~/stores/moment'
 import { today } from '~/stores/repository'
 import { useMatchWorker } from '~/composables/useMatchWorker'
-import { useOutings } from '~/stores/outings'
+import { useOutings, type PartyAsked } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
 import { useMeasure } from '~/composables/useMeasure'
@@ -64,6 +64,13 @@ function toggle(key: string) {
 }
 const clock = (hour: number) =>
   `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
+/** Friends, and whether they can be started with. */
+const party = shallowRef<PartyAsked | null>(null)
+const partyFits = ref(true)
+function asParty(asked: PartyAsked | null, fits: boolean) {
+  party.value = asked
+  partyFits.value = fits
+}
 const effortBy = ref<'clock' | 'cast'>('clock')
 const starting = ref(false)
 const problem = ref('')
@@ -84,7 +91,7 @@ async function start(when: 'ask' | 'now' | 'as-set' = 'ask') {
     await match.sendInputs()
     const at = momentNow()
     const c = when === 'now' ? { ...match.asked.c, date: today(), hour: Math.floor(hourOf(at)) } : match.asked.c
-    await outings.start(carried.value, { ...match.asked, c }, effortBy.value, beside, others.value)
+    await outings.start(carried.value, { ...match.asked, c }, effortBy.value, beside, others.value, party.value)
   } catch (error) {
     problem.value = words.theOutingWasNot(sayError(error))
   }
@@ -108,7 +115,7 @@ const askedFor = computed(
     </header>
     <template v-if="match.rows.length || match.status === 'ready'">
       <div class="off">
-        <button type="button" class="go" :disabled="first === '' || starting" @click="start()">
+        <button type="button" class="go" :disabled="first === '' || starting || !partyFits" @click="start()">
           {{ starting ? words.gettingReady : first ? words.start(first) : words.chooseAtLeastOne }}
         </button>
         <fieldset>
@@ -166,6 +173,7 @@ const askedFor = computed(
         </li>
       </ul>
       <p v-for="o in others.filter(({ id }) => against[id])" :key="o.id" role="status">{{ against[o.id] }}</p>
+      <PartyForm :carried="carried.length + others.length" @change="asParty" />
       <button v-if="!picking" type="button" class="more" @click="picking = true">{{ boxPicker.somethingElse }}</button>
       <BoxPicker v-else :busy="starting" @take="takeOther" />
     </template>

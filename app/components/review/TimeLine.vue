@@ -11,10 +11,10 @@ const ROOM = { left: 40, right: 12, top: 24, bottom: 30 }
 const days = computed(() => {
   const by = new Map<string, { id: string; date: string; minutes: number; events: number }>()
   for (const t of props.tried) {
-    const day = by.get(t.outingId) ?? { id: t.outingId, date: t.date, minutes: 0, events: 0 }
+    const day = by.get(t.dayId) ?? { id: t.dayId, date: t.date, minutes: 0, events: 0 }
     day.minutes += t.minutes
     day.events += countAnswers(t, props.measure)
-    by.set(t.outingId, day)
+    by.set(t.dayId, day)
   }
   return [...by.values()].sort((a, b) => (a.date < b.date ? -1 : 1))
 })

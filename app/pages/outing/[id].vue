@@ -13,6 +13,10 @@ const route = useRoute()
 const outings = useOutings()
 const { show } = useMeasure()
 const outing = computed(() => outings.all.find((o) => o.id === route.params.id))
+/** Other logs of the same party. */
+const friends = computed(() =>
+  outings.all.filter((o) => o.id !== outing.value?.id && o.party && o.party.id === outing.value?.party?.id),
+)
 const account = computed(() => {
   const o = outing.value
   if (!o) return null
@@ -76,7 +80,8 @@ function saveTrack() {
           <b>{{ (minutes / 60).toFixed(1) }} h</b>
         </p>
       </header>
-      <DayInShort :outing="outing" />
+      <DayInShort :outing="outing" :friends="friends" />
+      <PartyDay v-if="outing.party" :outing="{ ...outing, party: outing.party }" :logs="[outing, ...friends]" />
       <div class="scroll" tabindex="0" role="region" :aria-label="words.stretches">
         <table>
           <thead>
@@ -124,7 +129,14 @@ function saveTrack() {
         <button type="button" class="strong" @click="print">{{ words.printTheDaySheet }}</button>
         <button v-if="isOver(outing) && !outings.live" type="button" @click="reopen">{{ words.fishOnTake }}</button>
         <button v-if="outing.track?.length" type="button" @click="saveTrack">{{ words.trackAsGpx }}</button>
-        <ShareThing :id="outing.id" kind="outing" :name="outing.placeName" />
+        <ShareThing
+          v-if="outing.party && !outing.party.isFriends"
+          :id="outing.id"
+          kind="party-log"
+          :name="words.thisLog"
+          :label="words.logForFriends"
+        />
+        <ShareThing v-else-if="!outing.party" :id="outing.id" kind="outing" :name="outing.placeName" />
         <button type="button" @click="remove">{{ words.removeTheOuting }}</button>
       </div>
     </article>

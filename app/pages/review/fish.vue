@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { lostHowWords, lostPartWords, reviewFishPage as words } from '../../../words'
-import { watchedFish } from '../../../core/outing'
+import { dayIdOf, watchedFish, withoutTwice } from '../../../core/outing'
 import {
   HOOKED_BY,
   companionsBy,
@@ -22,8 +22,8 @@ const outings = useOutings()
 const { show } = useMeasure()
 /** The outings that are looked at: those whose effort is. */
 const seen = computed(() => {
-  const ids = new Set(review.tried.map((t) => t.outingId))
-  return outings.all.filter((o) => ids.has(o.id))
+  const ids = new Set(review.tried.map((t) => t.dayId))
+  return outings.all.filter((o) => ids.has(dayIdOf(o)))
 })
 const now = momentNow()
 const fish = computed(() => hookedFish(seen.value, now))
@@ -32,7 +32,7 @@ const landed = computed(() => landedBy(fish.value, by.value))
 const lost = computed(() => whyLost(fish.value))
 const sizeBy = ref<'lure' | 'spot'>('lure')
 const sizes = computed(() => sizesBy(fish.value, sizeBy.value))
-const others = computed(() => companionsBy(seen.value))
+const others = computed(() => companionsBy(withoutTwice(seen.value)))
 const parts = computed(() => partsLost(seen.value))
 const watched = computed(() =>
   seen.value.flatMap((o) => watchedFish(o, now)).sort((a, b) => Date.parse(a.at) - Date.parse(b.at)),

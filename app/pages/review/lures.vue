@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { reviewLuresPage as words, sayCare } from '../../../words'
+import { dayIdOf } from '../../../core/outing'
 import { recordFor } from '../../../core/match'
 import { costsOf, recordEntries } from '../../../core/review'
 import { useBox } from '~/stores/box'
@@ -15,10 +16,10 @@ const outings = useOutings()
 const settings = useSettings()
 const water = useWater()
 const costs = computed(() => {
-  const seen = new Set(review.tried.map((t) => t.outingId))
+  const seen = new Set(review.tried.map((t) => t.dayId))
   return costsOf(
     review.tried,
-    outings.all.filter((o) => seen.has(o.id)),
+    outings.all.filter((o) => seen.has(dayIdOf(o))),
     box.box.lures,
   )
 })

@@ -274,6 +274,7 @@ export const pastOutings = {
   blank: 'blank',
   landed: (n: number) => `${n} landed`,
   takes: (n: number) => count(n, 'take'),
+  of: (place: Shown, name: Shown) => `${place} · ${name}’s log`,
 } as const
 
 /** app/components/outing/ReadingForm.vue */
@@ -332,6 +333,70 @@ export const startOuting = {
   forWhatIsMissing: 'for what is missing.',
   theOutingWasNot: (error: Shown) => `The outing was not started. ${error}`,
   seen: (waterTemp: Shown, depth: Shown) => `${waterTemp}, seen to ${depth}`,
+} as const
+
+/** app/components/outing/PartyForm.vue */
+export const partyForm = {
+  fishAsAParty: 'Fish as a party',
+  alone: 'Fish alone',
+  howItWorks:
+    'Two to four friends, each with a phone. Ygrion splits what you carry turn by turn, so that sizes, depths, falls and colours are fished side by side. Each keeps a log of his own; afterwards they become one.',
+  yourName: 'Your name',
+  friend: (n: number) => `Friend ${n}`,
+  oneMore: 'One more friend',
+  turn: 'A turn lasts',
+  minutes: (n: number) => `${n} min`,
+  tooFew: (friends: number) => `Choose at least ${friends} lures, one for each of you.`,
+  namesNeeded: 'Give each of you a name of his own.',
+} as const
+
+/** app/components/outing/PartyCard.vue */
+export const partyCard = {
+  party: 'Party',
+  turnLeft: (nth: number, left: number) => `Turn ${nth} · ${left} min left`,
+  youFish: 'Your turn',
+  take: 'Take it',
+  inHand: 'In your hand.',
+  theOthers: 'The others',
+  allTurns: 'All turns',
+  notCarried: 'not carried here',
+  showTheCode: 'Show the code',
+  andThenAdvice: 'What the adviser says of your own line',
+} as const
+
+/** app/components/outing/PartyDay.vue */
+export const partyDay = {
+  theParty: 'The party',
+  you: (name: Shown) => `${name} (you)`,
+  came: (takes: number, landed: number, hours: Shown) => `${count(takes, 'take')}, ${landed} landed in ${hours} h`,
+  notHereYet: 'not here yet: read the code of this log, or open its file',
+  notedTwice: (n: number) => `${count(n, 'fish', 'fish')} noted by a friend and logged by its angler: counted once.`,
+} as const
+
+/** app/components/outing/PartyTaken.vue */
+export const partyTaken = {
+  aPartyAt: (place: Shown) => `A party at ${place}`,
+  asksYou: (name: Shown) => `${name} asks you to fish along. Each turn tells you what to fish.`,
+  whoAreYou: 'Who are you?',
+  carriedTogether: 'Fished together',
+  started: 'Your log is begun.',
+  toTheWater: 'To the water',
+  logOf: (name: Shown, place: Shown) => `${name}’s log: ${place}`,
+  entries: (n: number) => count(n, 'entry', 'entries'),
+  isYours: 'This is your own log. It is here already.',
+  isThere: (there: number, now: number) =>
+    `It is here already, with ${count(there, 'entry', 'entries')}; this one has ${now}. Taking it in puts it in place of the other.`,
+  countedOnce: 'Fish of his that you noted yourself are counted once.',
+  takeIn: 'Take it in',
+  isIn: 'It is in.',
+  lookAtTheDay: 'Look at the day',
+  notTaken: (why: Shown) => `It was not taken in. ${why}`,
+} as const
+
+/** app/components/outing/TakeFile.vue */
+export const takeFile = {
+  open: 'Open a friend’s file',
+  tooLarge: 'This file is larger than anything that is shared.',
 } as const
 
 /** app/components/outing/StayTimer.vue */
@@ -393,6 +458,8 @@ export const dayNote = {
 /** app/pages/outing/[id].vue */
 export const pastOutingPage = {
   trackAsGpx: 'Track as GPX',
+  thisLog: 'this log',
+  logForFriends: 'My log, for the party',
   stop: (n: Shown) => `Stop ${n}`,
   aFish: 'A fish',
   openingTheLog: 'Opening the log …',
@@ -435,6 +502,7 @@ export const outingPage = {
 
 /** app/components/outing/DayInShort.vue */
 export const dayInShort = {
+  allOfYou: 'In short, all of you',
   inShort: 'The day in short',
   caught: (takes: number, schools: number, landed: Shown, minutes: Shown) =>
     `${count(takes, 'take')} from ${count(schools, 'school')}, ${landed} landed, in ${minutes} min`,

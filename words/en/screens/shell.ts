@@ -103,6 +103,9 @@ export const shareThing = {
     rig: 'The rig with all its parts, without prices.',
     place: 'The place with its rules and its position; no temperatures. Share a position only where you want it known.',
     outing: 'The whole log of the day and its place, with positions. Share it only where you want them known.',
+    party:
+      'The water, the lures you fish together and who fishes which when; not the rest of your box. The place goes along with its position.',
+    'party-log': 'Your log of the day, without track, photos and prices.',
     plan: 'Days, places and what the water may be; no lures of yours. Your friend works it out with his own box. Positions go along.',
   },
   saveAsAFile: 'Save as a file',

@@ -73,6 +73,8 @@ export const outingsStoreWords = {
   startedAnOutingAt: (name: Shown) => `Started an outing at ${name}`,
   tookTheLastEntry: 'Took the last entry back',
   removedTheOuting: (slice: Shown) => `Removed the outing of ${slice}`,
+  tookALog: (name: Shown) => `Took in the log of ${name}`,
+  tooFewForAParty: (friends: number) => `Carry at least ${friends} lures, one for each of you.`,
 } as const
 
 /** app/stores/sheets.ts */
