@@ -131,7 +131,8 @@ export const useOutings = defineStore('outings', {
     },
     /** Takes a friend’s log in, in place of what was there of it. */
     async takeFriends(outing: Outing & { party: Party }) {
-      const log = asFriends(outing)
+      const mine = this.all.find((o) => o.party?.id === outing.party.id && !o.party.isFriends)
+      const log = asFriends(outing, mine)
       await this.change({ outingId: log.id, put: log }, words.tookALog(log.party?.names[log.party.who] ?? ''))
     },
     /** Starts an outing from a plan: everything of its kit is carried, the first of the day is taken into the hand. */

@@ -13,10 +13,10 @@ export interface MergedContent {
 
 /** Outings as they come in: of a party that one is in oneself they are friends’; what only asks a party is answered where it is read, and is no outing. */
 function outingsOf(mine: ArchiveContent, theirs: ArchiveContent): Outing[] {
-  const own = new Set(mine.outings.flatMap(({ party }) => (party && !party.isFriends ? [party.id] : [])))
+  const own = new Map(mine.outings.flatMap((o) => (o.party && !o.party.isFriends ? [[o.party.id, o] as const] : [])))
   return theirs.outings
     .filter((o) => !isInvitation(o))
-    .map((o) => (o.party && own.has(o.party.id) ? asFriends({ ...o, party: o.party }) : o))
+    .map((o) => (o.party && own.has(o.party.id) ? asFriends({ ...o, party: o.party }, own.get(o.party.id)) : o))
 }
 
 /**

@@ -12,17 +12,22 @@ export const dayIdOf = ({ id, party }: Pick<Outing, 'id' | 'party'>): string => 
 /** Digits that go to a friend: more than any of it is known to, and few enough for a code. */
 const DIGITS = 3
 
-/** Carried with the ways that are spoken of, or all where none is; what it cost stays at home. */
+/** Carried with the ways that are spoken of, or all where none is; what it cost and the rod it is fished with stay at home. */
 function slimmed(one: Carried, spoken: ReadonlySet<string>): Carried {
   const ways = one.ways.filter((way) => spoken.has(`${one.id} ${way.id}`))
-  const slim = { ...one, cost: null, ways: ways.length > 0 ? ways : one.ways }
+  const { gear: _, ...rest } = one
+  const slim = { ...rest, rig: '', cost: null, ways: ways.length > 0 ? ways : one.ways }
   return JSON.parse(JSON.stringify(slim), (_, value: unknown) =>
     typeof value === 'number' ? Number(value.toPrecision(DIGITS)) : value,
   ) as Carried
 }
 /** What is named as an id and what is not carried is left out. */
-const only = (carried: readonly Carried[], ids: readonly string[], spoken: readonly string[]): Carried[] =>
-  carried.filter((one) => ids.includes(one.id)).map((one) => slimmed(one, new Set(spoken)))
+function only(carried: readonly Carried[], ids: readonly string[], spoken: readonly string[]): Carried[] {
+  const models = [...new Set(carried.map(({ modelKey }) => modelKey))]
+  return carried
+    .filter((one) => ids.includes(one.id))
+    .map((one) => ({ ...slimmed(one, new Set(spoken)), modelKey: `model ${models.indexOf(one.modelKey) + 1}` }))
+}
 
 const spokenOf = (entries: readonly Entry[]): string[] =>
   entries.flatMap((e) => {
@@ -79,8 +84,12 @@ export function joined(invitation: Outing & { party: Party }, who: number, at: s
   }
 }
 
-/** A friend’s log as it is taken in: his, and over. */
-export function asFriends(outing: Outing & { party: Party }): Outing {
+/**
+ * A friend’s log as it is taken in: his, and over.
+ *
+ * @param mine one’s own log of the party, if there is one: it knows all of what is carried, of which only a part went to the friend
+ */
+export function asFriends(outing: Outing & { party: Party }, mine?: Pick<Outing, 'carried'>): Outing {
   const last = outing.entries.at(-1)
   const entries: Entry[] =
     isOver(outing) || !last ? outing.entries : [...outing.entries, { id: 'end', at: last.at, kind: 'end' }]
@@ -88,6 +97,12 @@ export function asFriends(outing: Outing & { party: Party }): Outing {
     ...outing,
     id: partyOutingId(outing.party),
     party: { ...outing.party, isFriends: true },
+    carried: outing.carried.map((one) => {
+      const own = mine?.carried.find((other) => other.id === one.id && other.name === one.name)
+      if (!own) return one
+      const { gear: _, ...known } = own
+      return { ...known, ways: one.ways }
+    }),
     entries,
   }
 }

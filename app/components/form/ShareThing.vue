@@ -62,7 +62,7 @@ const save = () => download(fileName(props.name, 'ygrion.json'), 'application/js
   border-radius: var(--radius-l);
 }
 .code {
-  width: min(100%, 340px);
+  width: min(100%, 420px);
   justify-self: center;
   border-radius: var(--radius-m);
 }

@@ -49,13 +49,9 @@ const turns = computed(() =>
         <b>{{ o.name }}</b> {{ o.lure }} <span class="quiet">{{ o.way }}</span>
       </li>
     </ul>
-    <ShareThing
-      :id="outing.id"
-      kind="party"
-      :name="words.party.toLowerCase()"
-      :label="words.showTheCode"
-      class="code"
-    />
+    <div class="code">
+      <ShareThing :id="outing.id" kind="party" :name="words.theParty" :label="words.showTheCode" size="default" />
+    </div>
     <details>
       <summary>{{ words.allTurns }}</summary>
       <div class="scroll" tabindex="0" role="region" :aria-label="words.allTurns">
@@ -119,9 +115,8 @@ ul {
   display: grid;
   gap: var(--space-4);
 }
-.code {
+.code :deep(.v-btn) {
   min-height: 48px;
-  justify-self: start;
 }
 summary {
   min-height: 48px;

@@ -59,7 +59,11 @@ watch(
     </div>
     <p v-if="!apart" role="status">{{ words.namesNeeded }}</p>
     <p v-else-if="!enough" role="status">{{ words.tooFew(party.length) }}</p>
-    <button type="button" class="more" @click="open = false">{{ words.alone }}</button>
+    <p class="quiet">{{ words.orOpen }}</p>
+    <div class="row">
+      <TakeFile />
+      <button type="button" class="more" @click="open = false">{{ words.alone }}</button>
+    </div>
   </section>
 </template>
 

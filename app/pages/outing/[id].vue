@@ -23,6 +23,7 @@ const account = computed(() => {
   return accountOf(o, isOver(o) ? (o.entries[o.entries.length - 1]?.at ?? o.startedAt) : momentNow())
 })
 const stretches = computed(() => account.value?.stretches ?? [])
+const takes = computed(() => stretches.value.reduce((n, s) => n + bitesOf(s), 0))
 const minutes = computed(() => stretches.value.reduce((sum, s) => sum + s.minutes, 0))
 const fish = computed(() =>
   stretches.value.flatMap((s) =>
@@ -75,8 +76,7 @@ function saveTrack() {
           </p>
         </div>
         <p class="tally">
-          <b>{{ fish.length }}</b> {{ words.landed }} <b>{{ stretches.reduce((n, s) => n + bitesOf(s), 0) }}</b>
-          {{ words.takes }}
+          <b>{{ fish.length }}</b> {{ words.landed }} <b>{{ takes }}</b> {{ words.takes(takes) }}
           <b>{{ (minutes / 60).toFixed(1) }} h</b>
         </p>
       </header>
@@ -189,11 +189,13 @@ summary {
   flex-wrap: wrap;
   gap: var(--space-8);
 }
-.buttons button {
+.buttons button,
+.buttons :deep(.v-btn) {
   min-height: 48px;
   padding: 0 var(--space-16);
   border-radius: var(--radius-m);
   border: 2px solid rgba(var(--v-border-color), 0.4);
+  font-size: var(--text-4);
   font-weight: 650;
 }
 .buttons .strong {

@@ -26,7 +26,6 @@ const dark = computed(() => water.reading?.light === 'night')
       <p class="caution">
         {{ words.thunderIceAndCold }}
       </p>
-      <TakeFile />
       <PastOutings :outings="outings.newest" :places="box.places" />
     </template>
   </div>

@@ -1,5 +1,5 @@
 import type { Shown } from '../catalogue'
-import { count } from '../grammar'
+import { count, plural } from '../grammar'
 
 /** What the screens of outing say, by component. */
 
@@ -347,21 +347,21 @@ export const partyForm = {
   turn: 'A turn lasts',
   minutes: (n: number) => `${n} min`,
   tooFew: (friends: number) => `Choose at least ${friends} lures, one for each of you.`,
+  orOpen: 'Did a friend ask you along? Let your phone read his code, or open his file.',
   namesNeeded: 'Give each of you a name of his own.',
 } as const
 
 /** app/components/outing/PartyCard.vue */
 export const partyCard = {
   party: 'Party',
+  theParty: 'the party',
   turnLeft: (nth: number, left: number) => `Turn ${nth} · ${left} min left`,
-  youFish: 'Your turn',
   take: 'Take it',
   inHand: 'In your hand.',
   theOthers: 'The others',
   allTurns: 'All turns',
   notCarried: 'not carried here',
   showTheCode: 'Show the code',
-  andThenAdvice: 'What the adviser says of your own line',
 } as const
 
 /** app/components/outing/PartyDay.vue */
@@ -470,7 +470,7 @@ export const pastOutingPage = {
   seenToWind: (slice: Shown, slice2: Shown, name: Shown, waterTemp: Shown, depth: Shown, sky: Shown, wind: Shown) =>
     `${slice}, ${slice2} · ${name} · ${waterTemp} · seen to ${depth} · ${sky} · wind ${wind}`,
   landed: 'landed,',
-  takes: 'takes in',
+  takes: (n: number) => `${plural(n, 'take')} in`,
   stretches: 'Stretches',
   from: 'From',
   lure: 'Lure',
