@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './browser'
 import { accountOf, adviceNow, levelsOf, spotsOf, type Carried, type Outing, type Spot } from '../core/outing'
-import { Lake } from '../core/testing/lake'
+import { Lake } from '../core/practice/lake'
 import { DAY, open } from './open'
 import { sayAdvice } from '../words'
 
@@ -136,7 +136,7 @@ test.describe('by a clock taken in hand', () => {
     const { carried, water } = await liveStored(page)
     const at = (await live(page).getAttribute('data-at')) ?? ''
     const spots: Spot[] = spotsOf(1, at.split(':')[1] ?? '')
-    const lake = new Lake(42, carried, spots, water.depthM, 360)
+    const lake = new Lake(42, { carried, spots, depthM: water.depthM, dayMin: 360 })
     const hand = async (): Promise<{ carried: Carried; way: Carried['ways'][number]; spot: Spot | null }> => {
       const rig = carried.find(async () => true) && (await page.locator('.hand').getAttribute('data-carried'))
       const wayId = await page.locator('.hand').getAttribute('data-way')

@@ -1,7 +1,7 @@
 import { createMatchContext, rank, USUAL_PRACTICE, rulesFor } from '../match'
 import { carry, spotsOf, usualFeature, type Outing } from '../outing'
 import { speciesOf, type Conditions } from '../water'
-import type { DayOf } from './fished-day'
+import type { DayOf } from '../practice/fished-day'
 import { WORLD } from './world'
 
 const CARRIED = 8

@@ -4,7 +4,7 @@ import { chooseKit, tableSteps, waterKey, Plan, type Leg } from '../plan'
 import { seededRandom } from '../random'
 import { itemAt } from '../list'
 import { readWater, speciesOf, MOODS, SKIES, type Conditions, type Place } from '../water'
-import { fishDay, type DayOf } from './fished-day'
+import { fishDay, type DayOf } from '../practice/fished-day'
 import { WORLD } from './world'
 
 /**

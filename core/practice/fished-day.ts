@@ -14,7 +14,8 @@ import {
   landedOf,
 } from '../outing'
 import { seededRandom } from '../random'
-import { Lake, COST_MIN } from './lake'
+import { LAKE } from '../../data/lake'
+import { Lake, type LakeSet } from './lake'
 
 /** How a simulated angler decides what to do next. */
 export type Angler = 'advised' | 'stays' | 'random'
@@ -34,6 +35,10 @@ export interface DayOf {
   readonly minutes?: number
   /** What the match puts first in the water as it truly is at a minute; where nothing is said, the first that is wanted. */
   readonly firstAt?: (atMin: number) => Carried | undefined
+  /** For a lesson: what is not left to chance. */
+  readonly set?: LakeSet
+  /** Another draw of the schools of the same day. */
+  readonly luck?: number
   /** What a rig is worth in that water beside the first, 0 … 1; where nothing is said, all alike. */
   readonly suits?: (carried: Carried, atMin: number) => number
 }
@@ -42,10 +47,20 @@ export interface DayOf {
 export function fishDay(
   seed: number,
   angler: Angler,
-  { carried, spots, outing, schooling, wanted, minutes = DAY_MIN, firstAt, suits }: DayOf,
+  { carried, spots, outing, schooling, wanted, minutes = DAY_MIN, firstAt, suits, set, luck }: DayOf,
   day: 'marked' | 'mild' = 'marked',
 ): { takes: number; landed: number; changes: number; turned: Variable[] } {
-  const lake = new Lake(seed, wanted ?? carried, spots, outing.water.depthM, minutes, day, firstAt, suits)
+  const lake = new Lake(seed, {
+    carried: wanted ?? carried,
+    spots,
+    depthM: outing.water.depthM,
+    dayMin: minutes,
+    day,
+    ...(firstAt && { firstAt }),
+    ...(suits && { suits }),
+    ...(set && { set }),
+    ...(luck !== undefined && { luck }),
+  })
   const random = seededRandom(seed + 50_000)
   const [first] = carried
   const [firstWay] = first?.ways ?? []
@@ -80,7 +95,7 @@ export function fishDay(
                 }
               : null,
         })
-        if (shown.answer === 'landed') busyTo = min + COST_MIN.fish
+        if (shown.answer === 'landed') busyTo = min + LAKE.costMin.fish
       }
     if (angler === 'stays' || min % LOOKS_EVERY_MIN !== LOOKS_EVERY_MIN - 1) continue
     if (angler === 'random' && min < nextRandom) continue
@@ -102,7 +117,7 @@ export function fishDay(
     changes += 1
     const moved = to.spot?.spotId !== hand.spot?.spotId || to.spot?.stop !== hand.spot?.stop
     const retied = to.carried.id !== hand.carried.id
-    busyTo = Math.max(busyTo, min + 1 + (moved ? COST_MIN.spot : retied ? COST_MIN.rig : 0))
+    busyTo = Math.max(busyTo, min + 1 + (moved ? LAKE.costMin.spot : retied ? LAKE.costMin.rig : 0))
     hand = to
     if (moved && to.spot) say(min + 1, { kind: 'spot', ...to.spot })
     else say(min + 1, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id })
