@@ -25,6 +25,7 @@ export const READY: Record<string, string> = {
   '/plan': 'form',
   '/outing': '.carry li',
   '/outing/demo-outing-01': 'tbody tr',
+  '/outing/practice': '.start .go',
   '/review': 'svg .dot',
   '/review/patterns': '.found li',
   '/review/lures': 'tbody tr',

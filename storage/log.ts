@@ -123,10 +123,22 @@ function joined(kept: readonly Entry[], add: readonly Entry[], at: Readonly<Reco
  */
 export async function applyLog(change: LogChange, transaction: Transaction): Promise<LogChange> {
   if (change.put !== undefined) return putLog(change.outingId, change.put, transaction)
-  const add = (change.add ?? []).map((entry) => Entry.parse(entry))
   const outings = transaction.table<Outing, string>('outings')
   const outing = await outings.get(change.outingId)
   if (!outing) throw new StoreError({ code: 'gone', what: 'outing' })
+  const { after, back } = changedLog(outing, change)
+  await outings.put(after)
+  await count(tallyChanges(outing, after), transaction)
+  return back
+}
+
+/**
+ * A log as a change makes it, and the change that leads back.
+ *
+ * @throws StoreError where it would hold more than a log can, ZodError on an entry that its schema refuses
+ */
+export function changedLog(outing: Outing, change: LogChange): { after: Outing; back: LogChange } {
+  const add = (change.add ?? []).map((entry) => Entry.parse(entry))
   const last = outing.entries.length > 1 ? outing.entries.at(-1) : undefined
   const drop = new Set([...(change.drop ?? []), ...(change.dropLast && last ? [last.id] : []), ...add.map((e) => e.id)])
   const gone = outing.entries.filter((e) => drop.has(e.id))
@@ -149,9 +161,7 @@ export async function applyLog(change: LogChange, transaction: Transaction): Pro
     throw new StoreError({ code: 'too-many', kind: 'carried', most: MOST_CARRIED })
   if (after.entries.length > MOST_ENTRIES)
     throw new StoreError({ code: 'too-many', kind: 'entries', most: MOST_ENTRIES })
-  await outings.put(after)
-  await count(tallyChanges(outing, after), transaction)
-  return {
+  const way: LogChange = {
     outingId: outing.id,
     add: gone,
     at: Object.fromEntries(gone.map((e) => [e.id, outing.entries.indexOf(e)])),
@@ -160,6 +170,7 @@ export async function applyLog(change: LogChange, transaction: Transaction): Pro
     carry: outing.carried.filter((one) => !after.carried.includes(one)),
     leave: after.carried.filter((one) => !outing.carried.includes(one)).map(({ id }) => id),
   }
+  return { after, back: way }
 }
 
 const NOTHING_YET: Pick<Outing, 'entries' | 'carried'> = { entries: [], carried: [] }

@@ -31,6 +31,7 @@ import { useMatch } from '~/stores/match'
 import { useOutings } from '~/stores/outings'
 import { useSettings } from '~/stores/settings'
 import { createQueue } from './queue'
+import { usePractised } from './usePractised'
 import { sayError } from './say-error'
 
 /** What a card tells of its entry, and what it takes back. */
@@ -44,7 +45,7 @@ function hasDetails(e: Entry): boolean {
 
 /** Everything that is tapped on the water, logged one after another; `status` says what was logged, or what was not. */
 export function useOutingLog(outing: () => Outing, account: Ref<Account>, feature: Ref<string>) {
-  const outings = useOutings()
+  const outings = usePractised()?.log ?? useOutings()
   const settings = useSettings()
   const status = ref('')
   /** The entry whose details are open: a fish landed, or anything else that more can be told of. */

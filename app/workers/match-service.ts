@@ -31,6 +31,7 @@ import {
 import type { Lure } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
 import { carry, carryAny, splitKit, type Carried, type Party, type Taken, type Wanted } from '../../core/outing'
+import { debrief, practiceRun, type Debrief, type LessonId, type PracticeRun } from '../../core/practice'
 import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'
 import { sayRig } from '../../words'
@@ -155,6 +156,10 @@ export const matchService = {
     const count = Object.fromEntries(carried.map((one) => [one.id, pieces(one)]))
     return splitKit({ carried, count }, c, friends, turnMin)
   },
+  /** A day on the practice lake. */
+  practise: (lessonId: LessonId, seed: number): PracticeRun => practiceRun(lessonId, seed, sayRig),
+  /** What the fish wanted on it, and what the choices cost; null where nothing was fished. */
+  debrief: (run: PracticeRun): Debrief | null => debrief(run),
   /** Looks through the log for what stands out, and shuffles it against luck. */
   patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {
     return findPatterns(tried, measure)

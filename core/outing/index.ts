@@ -43,7 +43,17 @@ export {
 } from './told'
 export type { Variable } from './variables'
 export { accountOf, bitesOf, landedOf, type Account, type Boat, type Spot, type Stretch } from './stretches'
-export { BOAT_STEP_MPS, ORDERED, isDrawn, levelsOf, spotKey, type Fished, type Levels } from './levels'
+export {
+  BOAT_STEP_MPS,
+  ORDERED,
+  differing,
+  isDrawn,
+  levelsOf,
+  sizeOfStep,
+  spotKey,
+  type Fished,
+  type Levels,
+} from './levels'
 export { FEATURES, featureOf, spotLabel, spotsOf, usualFeature } from './spots'
 export { takeProbability } from './belief'
 export { advise } from './advise'

@@ -34,6 +34,9 @@ const FALL_STEP = Math.log(1.5)
 const fallStep = (fallMps: number): number =>
   fallMps <= HANGS_MPS ? 0 : 1 + Math.max(0, Math.round(Math.log(fallMps / FALL_FROM_MPS) / FALL_STEP))
 
+/** Length in the middle of a step of size, m. */
+export const sizeOfStep = (step: number): number => SIZE_FROM_M * Math.exp(step * SIZE_STEP)
+
 export const spotKey = ({ stop, featureId, spotId }: Spot): string => `${stop}:${featureId}:${spotId}`
 
 export interface Fished {

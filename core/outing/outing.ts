@@ -222,7 +222,7 @@ export const MOST_FIXES = 6000
 /** Friends of one party: two to four, each with a log of his own. */
 export const MOST_FRIENDS = 4
 /** Turns that one split can hold. */
-export const MOST_TURNS = 48
+const MOST_TURNS = 48
 
 /** What one of a party fishes in a turn. */
 const Share = z.strictObject({ carriedId: id, wayId: id })

@@ -40,7 +40,7 @@ function candidatesOf({ carried }: Kit, water: Pick<Conditions, 'depthM'>): Cand
  * memory). The logarithm of takes is a sum of an angler’s part, a turn’s part, and a part of each step; each turn of each friend adds as much as takes are expected in it. What the anglers and the turns
  * take of that is taken off, by the determinant of the whole over that of their own part (Schur).
  */
-export function toldBy(layout: readonly (readonly Levels[])[], turnMin: number): number {
+function toldBy(layout: readonly (readonly Levels[])[], turnMin: number): number {
   const takes = (SPLIT.takesPer20Min * turnMin) / 20
   const [friends, turns] = [layout[0]?.length ?? 0, layout.length]
   const steps = SPLIT_VARIABLES.map((v) => [...new Set(layout.flat().map((levels) => levels[v]))])

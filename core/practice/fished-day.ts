@@ -33,6 +33,8 @@ export interface DayOf {
   readonly wanted?: readonly Carried[]
   /** Length, min; six hours where nothing is said. */
   readonly minutes?: number
+  /** Length of the lake’s day, min, where less of it is fished. */
+  readonly dayMin?: number
   /** What the match puts first in the water as it truly is at a minute; where nothing is said, the first that is wanted. */
   readonly firstAt?: (atMin: number) => Carried | undefined
   /** For a lesson: what is not left to chance. */
@@ -47,14 +49,14 @@ export interface DayOf {
 export function fishDay(
   seed: number,
   angler: Angler,
-  { carried, spots, outing, schooling, wanted, minutes = DAY_MIN, firstAt, suits, set, luck }: DayOf,
+  { carried, spots, outing, schooling, wanted, minutes = DAY_MIN, dayMin = minutes, firstAt, suits, set, luck }: DayOf,
   day: 'marked' | 'mild' = 'marked',
 ): { takes: number; landed: number; changes: number; turned: Variable[] } {
   const lake = new Lake(seed, {
     carried: wanted ?? carried,
     spots,
     depthM: outing.water.depthM,
-    dayMin: minutes,
+    dayMin,
     day,
     ...(firstAt && { firstAt }),
     ...(suits && { suits }),

@@ -8,13 +8,13 @@ import { spotWords } from './spots'
 
 /** What the adviser on the water says: staying, changing one thing, and why. */
 
-const STEPS = {
+export const STEP_WORDS = {
   depth: ['near the surface', 'at half depth', 'near the bottom'],
   speed: ['slowly', 'at a medium pace', 'fast'],
   cadence: ['without a stop', 'with short stops', 'with stops of some seconds', 'with long pauses'],
   action: ['a quiet action', 'a medium action', 'a hard thump'],
 } as const
-const SOUNDS = { silent: 'a silent one', knock: 'one knock', rattles: 'rattles' } as const
+export const SOUND_WORDS = { silent: 'a silent one', knock: 'one knock', rattles: 'rattles' } as const
 const AIMS = ['hard left', 'to the left', 'straight ahead', 'to the right', 'hard right'] as const
 
 /** What is changed, as a heading. */
@@ -39,11 +39,11 @@ const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
   refused: () => 'Staying with this. Next suggestion in a few minutes.',
   move: ({ spot, stop }) => (spot ? `Move to ${spotWords(spot)}${stop === null ? '' : ` at stop ${stop}`}` : 'Move on'),
   depth: ({ step, depthM, waterM }, system) =>
-    `Fish it ${STEPS.depth[step] ?? ''}, about ${showMeasure(depthM, 'depth', system)} deep (water ${showMeasure(waterM, 'depth', system)})`,
-  speed: ({ step, way }) => `Work it ${STEPS.speed[step] ?? ''}: ${lower(way)}`,
+    `Fish it ${STEP_WORDS.depth[step] ?? ''}, about ${showMeasure(depthM, 'depth', system)} deep (water ${showMeasure(waterM, 'depth', system)})`,
+  speed: ({ step, way }) => `Work it ${STEP_WORDS.speed[step] ?? ''}: ${lower(way)}`,
   'boat-speed': ({ faster, mps }, system) =>
     `Troll ${faster ? 'faster' : 'slower'}: ${showMeasure(mps, 'boatSpeed', system)}`,
-  cadence: ({ step, way }) => `Work it ${STEPS.cadence[step] ?? ''}: ${lower(way)}`,
+  cadence: ({ step, way }) => `Work it ${STEP_WORDS.cadence[step] ?? ''}: ${lower(way)}`,
   size: ({ smaller, rig, lengthM }, system) =>
     `Go ${smaller ? 'smaller' : 'bigger'}: ${rig}, ${showMeasure(lengthM, 'lureLength', system)}`,
   fall: ({ slower, rig, fallMps }, system) =>
@@ -57,8 +57,8 @@ const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
       ? 'Somebody beside you has a fish on something like it.'
       : `${fish} fish beside you took something like it.`,
   colour: ({ to, rig }) => `Change the colour to ${GROUP_WORDS[to]}: ${rig}`,
-  action: ({ step, rig }) => `Try ${STEPS.action[step] ?? ''}: ${rig}`,
-  sound: ({ to, rig }) => `Try ${SOUNDS[to]}: ${rig}`,
+  action: ({ step, rig }) => `Try ${STEP_WORDS.action[step] ?? ''}: ${rig}`,
+  sound: ({ to, rig }) => `Try ${SOUND_WORDS[to]}: ${rig}`,
   direction: ({ aim }) => `Cast ${AIMS[aim + 2] ?? ''}`,
   family: ({ rig }) => `Another kind of lure: ${rig}`,
   sign: ({ answer }) => answerWords(answer).tells ?? '',

@@ -77,4 +77,5 @@ export {
   sayTrend,
 } from './water'
 export { fieldName, sayFault } from './faults'
+export { LAKE_ASSUMES, lessonWords, sayLessonResult, sayWanted } from './practice'
 export { sayFailure, sharedHere, tableName } from './store'

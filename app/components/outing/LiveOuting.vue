@@ -24,11 +24,14 @@ import { shoalsToday } from '../../../core/water'
 import { useLiveOuting } from '~/composables/useLiveOuting'
 import { usePhoneOutside } from '~/composables/usePhoneOutside'
 import { useOutingLog } from '~/composables/useOutingLog'
+import { usePractised } from '~/composables/usePractised'
 import { useBox } from '~/stores/box'
 
 /** The outing under way, for one thumb: what is in the hand, what to do next, and at the bottom what is tapped most. */
 const props = defineProps<{ outing: Outing }>()
 const box = useBox()
+const practised = usePractised()
+const lureOf = (id: string) => (practised ? practised.lureOf(id) : box.lureById.get(id))
 const { now, account, advice } = useLiveOuting(() => props.outing)
 
 const PARTS = [
@@ -45,7 +48,7 @@ const PARTS = [
 const MOST_SWAPS = 12
 const phone = usePhoneOutside(
   () => props.outing,
-  () => account.value.paused,
+  () => account.value.paused || practised !== null,
 )
 /** With the party it is fished with. */
 const partied = computed(() => {
@@ -84,7 +87,7 @@ const swaps = computed(() => {
   return what in names ? names[what as keyof typeof names].map((p) => p.name).slice(0, MOST_SWAPS) : []
 })
 
-const lure = computed(() => (inHand.value?.carried.lureId ? box.lureById.get(inHand.value.carried.lureId) : undefined))
+const lure = computed(() => lureOf(inHand.value?.carried.lureId ?? ''))
 const place = computed(() => box.places.find((p) => p.id === props.outing.water.placeId))
 const schooling = computed(() => shoalsToday(account.value.water))
 const tally = computed(() => outingTally(account.value))
@@ -182,14 +185,16 @@ function lost() {
 
     <section class="panel card" :aria-label="PARTS.find((p) => p.id === part)?.name">
       <template v-if="part === 'next'">
-        <PartyCard v-if="partied" :outing="partied" :now="now" :in-hand="inHand" @take="takeRig" />
-        <AdvicePanel
-          :advice="advice"
-          :outing="outing"
-          :paused="account.paused"
-          @take="log.follow"
-          @refuse="log.refuse"
-        />
+        <slot name="next">
+          <PartyCard v-if="partied" :outing="partied" :now="now" :in-hand="inHand" @take="takeRig" />
+          <AdvicePanel
+            :advice="advice"
+            :outing="outing"
+            :paused="account.paused"
+            @take="log.follow"
+            @refuse="log.refuse"
+          />
+        </slot>
         <WatchedPanel v-if="watched.length" :fish="watched" />
       </template>
       <template v-else-if="part === 'spot'">
@@ -250,8 +255,9 @@ function lost() {
         @keep="(read) => log.log({ kind: 'reading', ...read }, words.aReading)"
       />
       <template v-else>
-        <LogList :outing="outing" @drop="log.remove" @open="(e) => (detailsId = e.id)" />
+        <LogList :outing="outing" :fixed="practised !== null" @drop="log.remove" @open="(e) => (detailsId = e.id)" />
         <PhoneOutside
+          v-if="!practised"
           :can-wake="phone.canWake.value"
           :can-locate="phone.canLocate.value"
           :problem="phone.problem.value"
@@ -261,17 +267,19 @@ function lost() {
       </template>
     </section>
 
-    <ThumbBar
-      :status="status"
-      :casts="tally.casts"
-      :counted="capital(EFFORT_WORDS[deliveryOfWay(inHand?.way ?? {}).effort].noun)"
-      :can-undo="outing.entries.length > 1"
-      :can-cast="!account.paused"
-      :can-answer="!account.paused && inHand !== null"
-      @undo="log.undoLast"
-      @cast="log.cast(account.aim)"
-      @fish="sheet = 'answer'"
-    />
+    <slot name="thumb" :status="status">
+      <ThumbBar
+        :status="status"
+        :casts="tally.casts"
+        :counted="capital(EFFORT_WORDS[deliveryOfWay(inHand?.way ?? {}).effort].noun)"
+        :can-undo="outing.entries.length > 1"
+        :can-cast="!account.paused"
+        :can-answer="!account.paused && inHand !== null"
+        @undo="log.undoLast"
+        @cast="log.cast(account.aim)"
+        @fish="sheet = 'answer'"
+      />
+    </slot>
 
     <AnswerSheet
       v-if="sheet === 'answer'"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { partyForm as words } from '../../../words'
+import { MOST_FRIENDS } from '../../../core/outing'
 import type { PartyAsked } from '~/stores/outings'
 
 /** Whether one fishes with friends: who they are, and how long a turn lasts. */
 const props = defineProps<{ carried: number }>()
 const emit = defineEmits<{ change: [party: PartyAsked | null, fits: boolean] }>()
 
-const MOST_FRIENDS = 4
 const TURNS_MIN = [10, 15, 20, 30] as const
 const open = ref(false)
 const names = ref(['', ''])

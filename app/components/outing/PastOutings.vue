@@ -24,7 +24,10 @@ const rows = computed(() =>
 
 <template>
   <section class="panel past" :aria-label="words.pastOutings">
-    <h2>{{ words.pastOutings }}</h2>
+    <header>
+      <h2>{{ words.pastOutings }}</h2>
+      <NuxtLink to="/outing/practice">{{ words.practise }}</NuxtLink>
+    </header>
     <p v-if="rows.length === 0" class="quiet">{{ words.noOutingYetEach }}</p>
     <ul v-else>
       <li v-for="r in rows" :key="r.id">
@@ -53,7 +56,20 @@ ul {
 li + li {
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
-a {
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 0 var(--space-16);
+}
+header a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 48px;
+  font-weight: 650;
+}
+li a {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr) 64px 92px;
   gap: var(--space-8);
@@ -62,19 +78,19 @@ a {
   color: inherit;
   text-decoration: none;
 }
-a:hover span:nth-child(2) {
+li a:hover span:nth-child(2) {
   text-decoration: underline;
 }
 .num {
   text-align: right;
 }
 @media (max-width: 600px) {
-  a {
+  li a {
     grid-template-columns: 1fr auto;
     padding: var(--space-8) 0;
     gap: 0 var(--space-8);
   }
-  a span:nth-child(2) {
+  li a span:nth-child(2) {
     grid-row: 2;
   }
 }

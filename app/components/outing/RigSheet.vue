@@ -2,6 +2,7 @@
 import { boxPicker, rigSheet as words } from '../../../words'
 import type { AlteredInHand, Carried, Wanted, Way } from '../../../core/outing'
 import { modelKeyOf } from '../../../core/tackle'
+import { usePractised } from '~/composables/usePractised'
 import { useBox } from '~/stores/box'
 import { useMeasure } from '~/composables/useMeasure'
 
@@ -19,18 +20,21 @@ const emit = defineEmits<{
   close: []
 }>()
 const box = useBox()
+const practised = usePractised()
+const lureOf = (id: string) => (practised ? practised.lureOf(id) : box.lureById.get(id))
 const { show } = useMeasure()
 const picking = ref(false)
 const rigs = computed(() =>
   // What is in the hand stands first, with its ways and colours.
   [...props.carried]
     .sort((a, b) => Number(b.id === props.inHand?.carried.id) - Number(a.id === props.inHand?.carried.id))
-    .map((c) => ({ ...c, lure: c.lureId ? box.lureById.get(c.lureId) : undefined })),
+    .map((c) => ({ ...c, lure: lureOf(c.lureId ?? '') })),
 )
 /** Lures of the box out of the same mould that are not carried yet. */
 const colours = computed(() => {
   const lure = box.lureById.get(props.inHand?.carried.lureId ?? '')
-  if (!lure) return []
+  // On the practice lake only what is carried is there.
+  if (!lure || practised) return []
   const [model, taken] = [modelKeyOf(lure), new Set(props.carried.map((c) => c.lureId))]
   return box.box.lures.filter((l) => l.count > 0 && !taken.has(l.id) && modelKeyOf(l) === model)
 })
@@ -96,12 +100,14 @@ function tap(c: Carried) {
         </section>
       </li>
     </ul>
-    <AlterInHand v-if="inHand" :carried="inHand.carried" @alter="(what, m) => emit('alter', what, m)" />
-    <button v-if="!picking" type="button" class="other" @click="picking = true">{{ boxPicker.somethingElse }}</button>
-    <BoxPicker v-else :busy="busy" @take="(wanted) => emit('along', wanted)" />
-    <button v-if="inHand" type="button" class="lost" @click="emit('lost')">
-      {{ words.isLost(inHand.carried.name) }}
-    </button>
+    <template v-if="!practised">
+      <AlterInHand v-if="inHand" :carried="inHand.carried" @alter="(what, m) => emit('alter', what, m)" />
+      <button v-if="!picking" type="button" class="other" @click="picking = true">{{ boxPicker.somethingElse }}</button>
+      <BoxPicker v-else :busy="busy" @take="(wanted) => emit('along', wanted)" />
+      <button v-if="inHand" type="button" class="lost" @click="emit('lost')">
+        {{ words.isLost(inHand.carried.name) }}
+      </button>
+    </template>
   </BottomSheet>
 </template>
 

@@ -269,6 +269,7 @@ export const logList = {
 
 /** app/components/outing/PastOutings.vue */
 export const pastOutings = {
+  practise: 'Practise on a simulated lake',
   pastOutings: 'Past outings',
   noOutingYetEach: 'No outing yet. Each one, blanks too, makes the next answer better.',
   blank: 'blank',

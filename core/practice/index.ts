@@ -1,0 +1,5 @@
+export type { Liked } from './lake'
+export { LESSONS, type LessonId } from './lessons'
+export { PracticeRun, fishMinute, friendsWay, lakeSoFar, minutesOf, momentAt } from './run'
+export { debrief, lessonResult, type Choice, type Debrief, type LessonResult } from './debrief'
+export { practiceRun } from './practice-day'

@@ -1,0 +1,35 @@
+import type { Box } from '../box'
+import { createMatchContext, rank, rulesFor, USUAL_PRACTICE, type SetUp } from '../match'
+import { carry, spotsOf, usualFeature, type Carried, type Outing, type Spot } from '../outing'
+import type { Conditions, Place } from '../water'
+
+const CARRIED = 8
+
+export interface LakeDay {
+  readonly carried: readonly Carried[]
+  readonly spots: readonly Spot[]
+  readonly outing: Outing
+}
+
+/** A day on the lake: what the match puts first is carried, two stops with their spots are there; nothing is fished yet. */
+export function lakeDay(water: Conditions, place: Place, box: Box, sayRig: (setUp: SetUp) => string): LakeDay {
+  const context = createMatchContext(water, place, box, {
+    sides: USUAL_PRACTICE.sides,
+    rules: rulesFor(USUAL_PRACTICE),
+  })
+  const carried = rank(box, context, CARRIED).map((row, i) =>
+    carry(row.setUp, context, `rig-${i + 1}`, sayRig(row.setUp)),
+  )
+  const feature = usualFeature(water)
+  const outing: Outing = {
+    id: 'day',
+    placeName: place.name,
+    water,
+    startedAt: '2026-06-12T06:00:00+00:00',
+    effortBy: 'clock',
+    carried,
+    entries: [],
+    note: '',
+  }
+  return { carried, spots: [...spotsOf(1, feature.id), ...spotsOf(2, feature.id).slice(0, 2)], outing }
+}
