@@ -1,13 +1,24 @@
 import { spawn } from 'node:child_process'
 import { createServer } from 'node:net'
 import { seededRandom } from '../core/random'
+import type { Outing } from '../core/outing'
 import { expect, test, type Page } from './browser'
+import { readStored } from './stored'
 import { mortalBrowser, withProfile, type MortalBrowser } from './mortal-browser'
 
 const PULLS = Number(process.env.PULLS ?? 50)
 /** At every so many pulls the whole browser goes, at the others the page's process. */
 const WHOLE_EVERY = 5
 const SEED = 12
+
+/** What is tapped between two pulls. */
+const KINDS = ['altered', 'answer', 'cast', 'companion', 'lost-part', 'rig', 'sign']
+
+const kindsStored = async (page: Page): Promise<string[]> => {
+  const { stores } = await readStored(page)
+  const outings = stores.find(({ name }) => name === 'outings')?.rows as Outing[]
+  return outings.filter((o) => !o.entries.some((e) => e.kind === 'end')).flatMap((o) => o.entries.map((e) => e.kind))
+}
 
 const entriesShown = async (page: Page) => Number(await page.locator('.live').getAttribute('data-entries'))
 
@@ -27,6 +38,8 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
   const luck = seededRandom(SEED)
   let confirmed = 0
   let lost = 0
+  /** Kinds of entries that were written down over the day. */
+  const kinds = new Set<string>()
   await withProfile(async (profile) => {
     let browser: MortalBrowser | null = null
     for (let pull = 0; pull <= PULLS; pull++) {
@@ -36,24 +49,33 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
       if (pull === 0) await page.getByRole('button', { name: /^Start with/ }).click({ timeout: 60_000 })
       await outingShown(page, pull)
       const found = await entriesShown(page)
+      for (const kind of await kindsStored(page)) kinds.add(kind)
       lost += Math.max(0, confirmed - found)
       confirmed = found
       // Taps go on by themselves, and what the page shows as written down is heard of at once; then the plug goes, wherever it all stands.
       const heard = (count: number) => (confirmed = Math.max(confirmed, count))
       await page.exposeFunction('heard', heard)
-      await page.evaluate(() => {
+      await page.evaluate((from) => {
         const shown = document.querySelector('.live')
         if (!shown) return
         new MutationObserver(() =>
           (window as unknown as { heard: (n: number) => void }).heard(Number(shown.getAttribute('data-entries'))),
         ).observe(shown, { attributes: true })
-        let n = 0
+        // One after another: answers, what others caught, signs, lost parts, what is done to a lure in the hand, and more told of a follower.
+        const answers = ['peck', 'follow', 'lost', 'landed', 'seen'].map((id) => `[data-answer=${id}]`)
+        const beside = ['companion', 'birds', 'sinker'].map((id) => `[data-beside=${id}]`)
+        const sheets = [...beside, ...answers]
+        let [next, n] = [from, from]
         setInterval(() => {
-          const sheet = document.querySelector<HTMLElement>('[data-answer=peck]')
-          if (sheet) sheet.click()
-          else document.querySelector<HTMLElement>(n++ % 3 ? '.thumb .cast' : '.thumb .fish')?.click()
+          const find = (selector = '') => document.querySelector<HTMLElement>(selector)
+          const chosen = find(sheets[next % sheets.length])
+          const [alter, farther] = [find('[data-altered=trailer]'), find('button[aria-label=Farther]')]
+          if (chosen) next += 1
+          n += 1
+          const tapped = alter ?? chosen ?? (n % 4 === 0 ? farther : null)
+          ;(tapped ?? find(['.thumb .cast', '.thumb .fish', '.hand'][n % 3]))?.click()
         }, 20)
-      })
+      }, pull)
       await new Promise((resolve) => setTimeout(resolve, 60 + Math.floor(420 * luck.next())))
       if (pull % WHOLE_EVERY !== 0) await browser.crashPage(page)
       else {
@@ -66,6 +88,7 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
   console.info(`${PULLS} pulls of the plug, ${confirmed} entries confirmed, ${lost} lost`)
   expect(lost).toBe(0)
   expect(confirmed).toBeGreaterThan(PULLS)
+  if (PULLS >= 50) expect([...kinds].sort()).toEqual(KINDS)
 })
 
 test.describe('without a network', () => {

@@ -31,15 +31,7 @@ import { seededRandom, type SeededRandom } from '../random'
  *    to the fish takes none. Without that, any lure takes as well as another but for the likings above.
  * 9. A fish that takes is landed three times in four. A fish landed costs two minutes, a changed rig one and a half, a changed spot four.
  */
-const LIKED = [
-  'depth',
-  'speed',
-  'cadence',
-  'size',
-  'colour',
-  'action',
-  'sound',
-] as const satisfies readonly Variable[]
+const LIKED = ['depth', 'speed', 'cadence', 'size', 'colour', 'action', 'sound'] as const satisfies readonly Variable[]
 export type Liked = (typeof LIKED)[number]
 
 export interface Fishing {

@@ -56,6 +56,62 @@ const kindsOf = (keys: readonly string[]) => z.record(said, changes(keys))
 
 /** By file of data/ and name. */
 export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.ZodType>>>> = {
+  lake: {
+    LAKE: z.strictObject({
+      schoolsPerH: between(2, 10),
+      mostInSchool: z.number().int().min(1).max(8),
+      poorestSpot: between(0.1, 0.8),
+      bestOverPoorest: between(1.5, 12),
+      fitRight: between(0.2, 0.7),
+      far: z.strictObject({
+        much: rising('much', 0.02, 0.4),
+        little: rising('little', 0.6, 1),
+        mild: rising('mild', 0.2, 1),
+      }),
+      mostMuch: z.number().int().min(1).max(6),
+      shifts: rising('shifts', 0, 8),
+      shows: share,
+      honestSign: share,
+      lands: share,
+      usedToIt: share,
+      usedHalfMin: between(10, 240),
+      costMin: ordered({ rig: between(0.5, 5), fish: between(1, 10), spot: between(1, 20) }, 'rig', 'fish', 'spot'),
+    }),
+  },
+  lessons: {
+    LESSONS: z
+      .array(
+        z.strictObject({
+          id: said,
+          minutes: between(30, 480),
+          kit: z.enum(['match', 'variants', 'two', 'one']),
+          muchOf: z.array(said).nullable(),
+          shifts: z.number().int().min(0).max(6).nullable(),
+          shiftOf: z.enum(['spots', 'likings']),
+          enough: z.number().positive().nullable(),
+        }),
+      )
+      .min(2),
+  },
+  party: {
+    MATCHED_WITHIN_MIN: between(5, 20),
+    SPLIT: z.strictObject({
+      takesPer20Min: between(0.3, 3),
+      stepSpread: between(0.5, 1.2),
+      anglerSpread: between(0.2, 1),
+      turnSpread: between(0.3, 1.5),
+      leastOfBest: between(0.5, 0.8),
+      mostWays: z.number().int().min(1).max(8),
+      turns: z.number().int().min(8).max(16),
+    }),
+  },
+  power: {
+    POWER: z.strictObject({
+      times: z.literal(2.5),
+      patterns: z.array(z.strictObject({ outings: z.number().int(), found: rising('found', 0, 1) })).length(2),
+      versus: z.strictObject({ pairs: z.number().int(), found: rising('found', 0, 1) }),
+    }),
+  },
   watched: {
     FIRST_BELIEF: z.strictObject({
       halfM: between(0.3, 3),

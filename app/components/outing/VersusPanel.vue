@@ -106,6 +106,7 @@ const rate = (side: 'a' | 'b') => {
         ><span>{{ words.aBetter2 }}</span>
       </p>
       <p class="said">{{ said }}</p>
+      <p v-if="!found.verdict" class="quiet">{{ words.noProof }}</p>
       <section v-if="well && well.a.of + well.b.of > 0" class="well" :aria-label="words.howWell">
         <h4>{{ words.howWell }}</h4>
         <p>

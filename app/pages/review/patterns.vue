@@ -19,6 +19,7 @@ watch(
   },
   { immediate: true },
 )
+const outings = computed(() => new Set(review.tried.map((t) => t.dayId)).size)
 const says = computed(() => MEASURES.find((m) => m.id === review.measure)?.says ?? '')
 const held = computed(() => checkRules(review.tried, review.measure))
 const percent = (p: number) => `${Math.max(1, Math.round(100 * p))} %`
@@ -56,6 +57,9 @@ const VERDICTS = {
         </ol>
         <p v-else>
           {{ words.nothingStandsOutFrom(review.tried.length < 20 ? words.someMoreOutings : '') }}
+        </p>
+        <p class="quiet how">
+          {{ words.foundOnlyIn(outings) }}
         </p>
         <p class="quiet how">
           {{ words.partsOfTheLog(findings.testsRun, findings.shuffles, says, percent(ALPHA)) }}

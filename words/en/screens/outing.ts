@@ -1,5 +1,6 @@
 import type { Shown } from '../catalogue'
-import { count, plural } from '../grammar'
+import { POWER } from '../../../data/power'
+import { count, percent, plural } from '../grammar'
 
 /** What the screens of outing say, by component. */
 
@@ -443,6 +444,7 @@ export const versusPanel = {
   anHour: (n: Shown, n2: Shown, n3: Shown) => `${n} an hour (${n2}–${n3})`,
   inAnyWay: (name: Shown) => `${name}, any way`,
   inAWay: (name: Shown, way: Shown) => `${name}: ${way}`,
+  noProof: `No verdict is no proof that they are alike: of rigs ${POWER.times} times as good, ${Math.round(100 * POWER.versus.found[0])} to ${percent(POWER.versus.found[1])} are named within ${POWER.versus.pairs} pairs of turns.`,
   howWell: 'How well they took',
   wellTaken: (wellA: Shown, ofA: Shown, wellB: Shown, ofB: Shown) =>
     `A: ${wellA} of ${ofA} well taken. B: ${wellB} of ${ofB}.`,

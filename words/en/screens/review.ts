@@ -1,7 +1,11 @@
 import type { Shown } from '../catalogue'
-import { count } from '../grammar'
+import { POWER } from '../../../data/power'
+import { count, percent } from '../grammar'
 
 /** What the screens of review say, by component. */
+
+const [few, many] = POWER.patterns
+const range = ([from, to]: readonly [number, number]) => `${Math.round(100 * from)} to ${percent(to)}`
 
 /** “7 from 4 schools”; “3”, where each came alone. */
 const ofSchools = (answers: number, schools: number): string =>
@@ -181,6 +185,8 @@ export const reviewPatternsPage = {
   someMoreOutings: 'Some more outings are needed before patterns can show.',
   partsOfTheLog: (testsRun: Shown, shuffles: Shown, says: Shown, n: Shown) =>
     `${testsRun} parts of the log were looked at. To pay for looking at so many, the log was shuffled ${shuffles} times – the turns of each outing, the ${says} of their schools with their effort, dealt out again within it, whole outings over their days – and a part is told only where the strongest part of a shuffle beats it in fewer than ${n} of them.`,
+  foundOnlyIn: (outings: number) =>
+    `What does not show may be there all the same: a colour ${POWER.times} times as good is found in ${range(few.found)} of logs of ${few.outings} outings, in ${range(many.found)} of ${many.outings}. Yours has ${outings}.`,
   rulesOfThumb: 'Rules of thumb',
   rulesOfThumbAgainst: 'Rules of thumb against your log',
   noRuleOfThumb: 'No rule of thumb here has an hour of effort on both of its sides yet.',
