@@ -36,7 +36,19 @@ const OUTSIDE_CORE = [
   '!d3-array',
   'node:*',
 ]
-const ORDER = ['quantity', 'water', 'tackle', 'motion', 'bench', 'match', 'outing', 'review', 'plan', 'practice', 'exchange']
+const ORDER = [
+  'quantity',
+  'water',
+  'tackle',
+  'motion',
+  'bench',
+  'match',
+  'outing',
+  'review',
+  'plan',
+  'practice',
+  'exchange',
+]
 
 /**
  * @param {string[]} files

@@ -85,23 +85,9 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'rig', path: '/box/rigs', size: DESK, then: (page) => page.locator('[data-rig="Drowned birches"]').click() },
-  { name: 'order', path: '/box/order', size: DESK },
   { name: 'bench', path: '/bench?lure=demo-025', size: DESK },
   { name: 'dive-chart', path: '/bench/chart?lure=demo-025', size: DESK },
   { name: 'plan', path: '/plan', size: DESK, then: workOut },
-  {
-    name: 'pack',
-    path: '/plan',
-    size: DESK,
-    then: async (page) => {
-      await workOut(page)
-      await page.getByRole('link', { name: 'Pack', exact: true }).click()
-      const boxes = page.getByRole('checkbox')
-      await boxes.first().waitFor()
-      for (let i = 0; i < 3; i++) await boxes.nth(i).check()
-      await page.getByText(/^3 of /).waitFor()
-    },
-  },
   {
     name: 'outing',
     path: '/outing',
@@ -116,6 +102,40 @@ const SHOTS: readonly Shot[] = [
         await page.locator(`[data-answer=${answer}]`).click()
       }
       for (let i = 0; i < 4; i++) await page.locator('.thumb .cast').click()
+    },
+  },
+  {
+    name: 'party',
+    path: '/outing',
+    size: PHONE,
+    then: async (page) => {
+      await button(page, 'Fish as a party').click()
+      await page.getByLabel('Your name').fill('Anouk')
+      await page.getByLabel('Friend 1').fill('Bren')
+      await page.getByRole('button', { name: /^Start with/ }).click()
+      await page.locator('.live .party').waitFor()
+      await page.clock.setFixedTime(new Date('2026-06-12T10:26:00'))
+      await page.getByText('Turn 2 ').waitFor()
+      await page.getByText('All turns').click()
+    },
+  },
+  {
+    name: 'practice',
+    path: '/outing/practice',
+    size: DESK,
+    then: async (page) => {
+      await page.getByText('A day on the lake').click()
+      await page.getByLabel('Number of the lake').fill('3')
+      await button(page, 'Begin').click()
+      const five = page.locator('[data-practice=five]')
+      for (let i = 0; i < 9; i++) await five.click()
+      await page.locator('.hand').click()
+      await page.locator('.sheet [data-carried=rig-3]').click()
+      for (let i = 0; i < 10; i++) await five.click()
+      await button(page, 'Spot').click()
+      await page.locator('[data-spot]').nth(1).click()
+      for (let i = 0; i < 40 && (await five.isVisible()); i++) await five.click()
+      await page.getByRole('heading', { name: 'How it went' }).waitFor({ timeout: 60_000 })
     },
   },
   { name: 'review', path: '/review', size: DESK },

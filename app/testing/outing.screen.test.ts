@@ -324,7 +324,7 @@ it('the end is asked twice; its sheet shows the day, keeps a note, and fishing c
     .toMatch(/2026-06-12.*1\.0 h1 landed/)
 
   const sheet = await mountScreen(PastPage, {}, `/outing/${id}`)
-  expect(find(sheet.body, '.tally').textContent.replace(/\s+/g, ' ')).toMatch(/1 landed, 1 takes in 1\.0 h/)
+  expect(find(sheet.body, '.tally').textContent.replace(/\s+/g, ' ')).toMatch(/1 landed, 1 take in 1\.0 h/)
   expect(find(sheet.body, 'tbody tr').textContent).toMatch(/landed/)
   await type(sheet.body, 'Note', 'All in the last hour')
   await expect.poll(() => useOutings().all.find((o) => o.id === id)?.note).toBe('All in the last hour')

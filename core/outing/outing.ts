@@ -228,23 +228,27 @@ const MOST_TURNS = 48
 const Share = z.strictObject({ carriedId: id, wayId: id })
 
 /** Several logs of one day: the kit split among friends, so that what each fishes tells most beside what the others fish. */
-export const Party = z.strictObject({
-  id,
-  names: z.array(name).min(2).max(MOST_FRIENDS),
-  /** Whose log this is, by his place in the names. */
-  who: z
-    .number()
-    .int()
-    .min(0)
-    .max(MOST_FRIENDS - 1),
-  /** Taken in from a friend’s phone. */
-  isFriends: z.literal(true).optional(),
-  /** The first turn begins; the same on every phone. */
-  startedAt: Moment,
-  turnMin: z.number().int().min(5).max(120),
-  /** Turn by turn what each fishes, in the order of the names; after the last the first comes again. */
-  turns: z.array(z.array(Share).min(2).max(MOST_FRIENDS)).min(1).max(MOST_TURNS),
-})
+export const Party = z
+  .strictObject({
+    id,
+    names: z.array(name).min(2).max(MOST_FRIENDS),
+    /** Whose log this is, by his place in the names. */
+    who: z
+      .number()
+      .int()
+      .min(0)
+      .max(MOST_FRIENDS - 1),
+    /** Taken in from a friend’s phone. */
+    isFriends: z.literal(true).optional(),
+    /** The first turn begins; the same on every phone. */
+    startedAt: Moment,
+    turnMin: z.number().int().min(5).max(120),
+    /** Turn by turn what each fishes, in the order of the names; after the last the first comes again. */
+    turns: z.array(z.array(Share).min(2).max(MOST_FRIENDS)).min(1).max(MOST_TURNS),
+  })
+  .refine(({ names, who, turns }) => who < names.length && turns.every((shares) => shares.length === names.length), {
+    error: 'a party has a name for each log and a share for each name',
+  })
 export type Party = z.infer<typeof Party>
 
 export const Outing = z.strictObject({
@@ -267,7 +271,9 @@ export const Outing = z.strictObject({
 })
 export type Outing = z.infer<typeof Outing>
 
-export const isOver = ({ entries }: Pick<Outing, 'entries'>): boolean => entries.some((e) => e.kind === 'end')
+/** Whether it was ended; a friend’s log that is here is never under way here. */
+export const isOver = ({ entries, party }: Pick<Outing, 'entries' | 'party'>): boolean =>
+  party?.isFriends === true || entries.some((e) => e.kind === 'end')
 
 /** Minutes from one moment to another, never less than none. */
 export function minutesBetween(from: string, to: string): number {

@@ -105,6 +105,30 @@ describe('asking along', () => {
   })
 })
 
+describe('a code made by hand', () => {
+  const text = (party: object, carried = [RIG_A, RIG_B]) =>
+    JSON.stringify({
+      format: 'ygrion-share',
+      version: 14,
+      box: {},
+      outings: [{ ...partyLog(0, []), party: { ...PARTY, ...party }, carried }],
+    })
+  it.each([
+    ['a log of nobody', { who: 3 }],
+    ['a friend without a share', { names: ['Anouk', 'Bren', 'Corvin'] }],
+    ['a turn without end', { turnMin: 1e9 }],
+    ['one friend', { names: ['Anouk'], turns: [[A]] }],
+  ])('%s is refused with its place', (_, party) => {
+    const read = readShare(text(party))
+    expect(read.ok).toBe(false)
+    expect(!read.ok && read.problems[0]?.place).toMatch(/outings/)
+  })
+  it('a share of what is not carried begins with what is', () => {
+    const asked = { ...partyLog(0, []), carried: [RIG_B] }
+    expect(joined(asked, 1, at(21), 'x').entries[0]).toMatchObject({ carriedId: 'b', wayId: 'steady' })
+  })
+})
+
 describe('a friend’s log', () => {
   const his = partyLog(1, [takes(0, 'b'), landed(8), landed(9), takes(20, 'a')], {})
   it('is over when it comes, and under the same id on every phone', () => {

@@ -1,5 +1,5 @@
 import { MATCHED_WITHIN_MIN } from '../../data/party'
-import { isOver, minutesBetween, type Carried, type Entry, type EntryOf, type Outing, type Party } from './outing'
+import { minutesBetween, type Carried, type Entry, type EntryOf, type Outing, type Party } from './outing'
 
 /** The logs of a party: shared before the day, kept apart on the water, brought together afterwards with nothing counted twice. */
 
@@ -74,13 +74,19 @@ export function friendsCopy(outing: Outing): Outing {
 /** A friend starts his own log from what he was asked with: the kit is shared, the lures are not in his box. */
 export function joined(invitation: Outing & { party: Party }, who: number, at: string, newId: string): Outing {
   const party: Party = { ...invitation.party, who }
-  const first = shareAt(party, at)
+  const share = shareAt(party, at).shares[who]
+  const [first] = invitation.carried
+  const known = invitation.carried.some(
+    ({ id, ways }) => id === share?.carriedId && ways.some((w) => w.id === share.wayId),
+  )
+  // A code that somebody made by hand may name what is not carried.
+  const hand = known ? share : { carriedId: first?.id, wayId: first?.ways[0]?.id }
   return {
     ...invitation,
     id: partyOutingId(party),
     startedAt: at,
     party,
-    entries: [{ id: newId, at, kind: 'rig', ...first.shares[who] } as Entry],
+    entries: [{ id: newId, at, kind: 'rig', ...hand } as Entry],
   }
 }
 
@@ -92,7 +98,9 @@ export function joined(invitation: Outing & { party: Party }, who: number, at: s
 export function asFriends(outing: Outing & { party: Party }, mine?: Pick<Outing, 'carried'>): Outing {
   const last = outing.entries.at(-1)
   const entries: Entry[] =
-    isOver(outing) || !last ? outing.entries : [...outing.entries, { id: 'end', at: last.at, kind: 'end' }]
+    !last || outing.entries.some((e) => e.kind === 'end')
+      ? outing.entries
+      : [...outing.entries, { id: 'end', at: last.at, kind: 'end' }]
   return {
     ...outing,
     id: partyOutingId(outing.party),

@@ -202,6 +202,12 @@ export interface Factor {
   readonly of: (t: EffortRow) => Label | null
 }
 
+/** What all of a boat share is told by one’s own line alone: a school under it shows itself to friends, too, and is no second piece of news of the hour or the spot. */
+const ofBoat =
+  (of: Factor['of']): Factor['of'] =>
+  (t) =>
+    t.isFriends ? null : of(t)
+
 export const FACTORS = [
   {
     id: 'lure',
@@ -252,11 +258,11 @@ export const FACTORS = [
     id: 'boat-speed',
     name: 'Boat speed',
     within: true,
-    of: (t) => {
+    of: ofBoat((t) => {
       if (!isDrawn(t.way)) return null
       const step = Math.round(t.way.retrieveSpeedMps / BOAT_STEP_MPS)
       return { key: String(step), label: `${(step * BOAT_STEP_MPS).toFixed(2)} m/s`, order: step }
-    },
+    }),
   },
   {
     id: 'turn',
@@ -275,13 +281,13 @@ export const FACTORS = [
     id: 'spot',
     name: 'Spot',
     within: true,
-    of: (t) => (t.spot ? named(`${t.spot.featureId}:${t.spot.spotId}`, spotLabel(t.spot)) : null),
+    of: ofBoat((t) => (t.spot ? named(`${t.spot.featureId}:${t.spot.spotId}`, spotLabel(t.spot)) : null)),
   },
   {
     id: 'hour',
     name: 'Hour',
     within: true,
-    of: (t) => band(t.hour, [3, 6, 9, 12, 15, 18, 21], (a, b) => `${a}–${b ?? 24} h`),
+    of: ofBoat((t) => band(t.hour, [3, 6, 9, 12, 15, 18, 21], (a, b) => `${a}–${b ?? 24} h`)),
   },
   {
     id: 'answer',
@@ -294,31 +300,36 @@ export const FACTORS = [
     },
   },
   { id: 'angler', name: 'Who fished', within: true, of: (t) => (t.who === undefined ? null : named(t.who)) },
-  { id: 'sky', name: 'Sky', within: true, of: (t) => named(t.water.sky, capital(t.water.sky)) },
+  { id: 'sky', name: 'Sky', within: true, of: ofBoat((t) => named(t.water.sky, capital(t.water.sky))) },
   {
     id: 'temp',
     name: 'Water temperature',
     within: false,
-    of: (t) => band(Math.max(0, t.water.waterTempC), [5, 8, 11, 14, 17, 20, 23], range('°C')),
+    of: ofBoat((t) => band(Math.max(0, t.water.waterTempC), [5, 8, 11, 14, 17, 20, 23], range('°C'))),
   },
-  { id: 'clarity', name: 'Clarity', within: false, of: (t) => band(t.water.visibilityM, [0.5, 1, 2, 4], range('m')) },
-  { id: 'wind', name: 'Wind', within: false, of: (t) => band(t.water.windMps, [2, 5, 8], range('m/s')) },
-  { id: 'place', name: 'Place', within: false, of: (t) => named(t.placeId, t.placeName) },
+  {
+    id: 'clarity',
+    name: 'Clarity',
+    within: false,
+    of: ofBoat((t) => band(t.water.visibilityM, [0.5, 1, 2, 4], range('m'))),
+  },
+  { id: 'wind', name: 'Wind', within: false, of: ofBoat((t) => band(t.water.windMps, [2, 5, 8], range('m/s'))) },
+  { id: 'place', name: 'Place', within: false, of: ofBoat((t) => named(t.placeId, t.placeName)) },
   {
     id: 'species',
     name: 'Species sought',
     within: false,
-    of: (t) => named(t.water.speciesId, capital(t.water.speciesId)),
+    of: ofBoat((t) => named(t.water.speciesId, capital(t.water.speciesId))),
   },
   {
     id: 'month',
     name: 'Month',
     within: false,
-    of: (t) => ({
+    of: ofBoat((t) => ({
       key: t.date.slice(5, 7),
       label: MONTH.format(new Date(t.date)),
       order: Number(t.date.slice(5, 7)),
-    }),
+    })),
   },
 ] as const satisfies readonly Factor[]
 export type FactorId = (typeof FACTORS)[number]['id']

@@ -41,6 +41,7 @@ async function keep() {
   font-weight: 650;
 }
 textarea {
+  background: transparent;
   padding: var(--space-8);
   border-radius: var(--radius-m);
   border: 1.5px solid rgba(var(--v-border-color), 0.5);

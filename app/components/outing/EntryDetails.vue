@@ -144,6 +144,13 @@ const fishStepM = computed(() => (settings.system === 'metric' ? 0.01 : 0.0127))
       </template>
     </template>
     <template v-else-if="companion">
+      <ChipRow
+        v-if="friends.length"
+        :label="words.who"
+        :options="friends.map((name) => ({ id: name, name }))"
+        :chosen="companion.who ?? undefined"
+        @choose="(name) => tell({ who: name ?? null })"
+      />
       <ChipRow :label="words.onWhat" :options="mine" :chosen="chosenMine" @choose="onMine" />
       <StepRow
         :label="words.length"
@@ -158,14 +165,7 @@ const fishStepM = computed(() => (settings.system === 'metric' ? 0.01 : 0.0127))
         :show="(m) => show(m, 'lureLength')"
         @change="(lengthM) => tell({ lengthM })"
       />
-      <ChipRow
-        v-if="friends.length"
-        :label="words.who"
-        :options="friends.map((name) => ({ id: name, name }))"
-        :chosen="companion.who ?? undefined"
-        @choose="(name) => tell({ who: name ?? null })"
-      />
-      <label v-else>
+      <label v-if="friends.length === 0">
         {{ words.who }}
         <input v-model.trim="who" maxlength="80" @change="tell({ who: who === '' ? null : who })" />
       </label>

@@ -24,10 +24,7 @@ const rows = computed(() =>
 
 <template>
   <section class="panel past" :aria-label="words.pastOutings">
-    <header>
-      <h2>{{ words.pastOutings }}</h2>
-      <NuxtLink to="/outing/practice">{{ words.practise }}</NuxtLink>
-    </header>
+    <h2>{{ words.pastOutings }}</h2>
     <p v-if="rows.length === 0" class="quiet">{{ words.noOutingYetEach }}</p>
     <ul v-else>
       <li v-for="r in rows" :key="r.id">
@@ -41,6 +38,7 @@ const rows = computed(() =>
         >
       </li>
     </ul>
+    <NuxtLink to="/outing/practice" class="practise">{{ words.practise }}</NuxtLink>
   </section>
 </template>
 
@@ -56,14 +54,7 @@ ul {
 li + li {
   border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
 }
-header {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  justify-content: space-between;
-  gap: 0 var(--space-16);
-}
-header a {
+.practise {
   display: inline-flex;
   align-items: center;
   min-height: 48px;

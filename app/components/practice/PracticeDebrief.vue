@@ -113,12 +113,12 @@ function adviserSaid({ advice, followed }: Choice): string {
                   c.turned.map((v) => VARIABLE_WORDS[v].toLowerCase()).join(', ')
                 }}</small>
               </th>
-              <td class="num">{{ fixed(c.worthPerH) }}</td>
-              <td>
+              <td class="num" :data-of="words.worth">{{ fixed(c.worthPerH) }}</td>
+              <td :data-of="words.better">
                 {{ handName(c.best) }} <small>{{ words.anHour(fixed(c.bestPerH)) }}</small>
               </td>
-              <td class="num">{{ fixed(c.cost) }}</td>
-              <td>{{ adviserSaid(c) }}</td>
+              <td class="num" :data-of="words.cost">{{ fixed(c.cost) }}</td>
+              <td :data-of="words.adviserSaid">{{ adviserSaid(c) }}</td>
             </tr>
           </tbody>
         </table>
@@ -195,7 +195,6 @@ function adviserSaid({ advice, followed }: Choice): string {
 }
 table {
   width: 100%;
-  min-width: 760px;
   border-collapse: collapse;
   font-size: var(--text-3);
 }
@@ -238,6 +237,30 @@ td small {
   }
   .bars li {
     grid-template-columns: 1fr auto;
+  }
+  /* A decision is a block of its own: each figure stands under its name. */
+  thead {
+    display: none;
+  }
+  tr,
+  tbody th,
+  tbody td,
+  tbody td.num {
+    display: block;
+    border: 0;
+    padding: var(--space-2) 0;
+    text-align: left;
+  }
+  tr {
+    padding: var(--space-8) 0;
+    border-top: 1px solid rgba(var(--v-border-color), var(--v-border-opacity));
+  }
+  td[data-of]::before {
+    content: attr(data-of) ': ';
+    opacity: var(--v-medium-emphasis-opacity);
+  }
+  td[data-of]:empty {
+    display: none;
   }
   .bars li > :nth-child(2) {
     grid-row: 2;

@@ -54,12 +54,12 @@ const average = (of: (w: Debrief['worth'][number]) => number) => (mean(props.wor
         :key="s"
         :d="`M${x(s)} ${ROOM.top}V${H - ROOM.bottom}`"
         class="shift"
-        stroke-dasharray="4 4"
+        stroke-dasharray="2 4"
       />
-      <path :d="path((w) => w.best)" class="best" fill="none" />
+      <path :d="path((w) => w.best)" class="best" fill="none" stroke-dasharray="8 4" />
       <path :d="path((w) => w.held)" class="held" fill="none" />
     </ChartFrame>
-    <p class="key"><span class="dot held" />{{ words.yours }} <span class="dot best" />{{ words.best }}</p>
+    <p class="key"><span class="line held" />{{ words.yours }} <span class="line best" />{{ words.best }}</p>
     <p class="quiet">
       {{
         words.worthSays(
@@ -89,15 +89,11 @@ path.held {
   align-items: center;
   gap: var(--space-8);
 }
-.dot {
-  width: 12px;
-  height: 12px;
-  border-radius: var(--radius-round);
+.line {
+  width: 28px;
+  border-top: 3px solid rgb(var(--v-theme-secondary));
 }
-.dot.best {
-  background: rgb(var(--v-theme-primary));
-}
-.dot.held {
-  background: rgb(var(--v-theme-secondary));
+.line.best {
+  border-top: 3px dashed rgb(var(--v-theme-primary));
 }
 </style>

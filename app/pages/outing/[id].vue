@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { answerWords, pastOutingPage as words, saySky } from '../../../words'
+import { answerWords, pastOutingPage as words, plural, saySky } from '../../../words'
 import { FORMATS } from '../../../core/exchange'
 import { accountOf, bitesOf, isOver, spotLabel, type Entry } from '../../../core/outing'
 import { speciesOf } from '../../../core/water'
@@ -76,7 +76,7 @@ function saveTrack() {
           </p>
         </div>
         <p class="tally">
-          <b>{{ fish.length }}</b> {{ words.landed }} <b>{{ takes }}</b> {{ words.takes(takes) }}
+          <b>{{ fish.length }}</b> {{ words.landed }} <b>{{ takes }}</b> {{ plural(takes, 'take') }} {{ words.inTime }}
           <b>{{ (minutes / 60).toFixed(1) }} h</b>
         </p>
       </header>
@@ -127,7 +127,9 @@ function saveTrack() {
       </details>
       <div class="buttons screen">
         <button type="button" class="strong" @click="print">{{ words.printTheDaySheet }}</button>
-        <button v-if="isOver(outing) && !outings.live" type="button" @click="reopen">{{ words.fishOnTake }}</button>
+        <button v-if="isOver(outing) && !outings.live && !outing.party?.isFriends" type="button" @click="reopen">
+          {{ words.fishOnTake }}
+        </button>
         <button v-if="outing.track?.length" type="button" @click="saveTrack">{{ words.trackAsGpx }}</button>
         <ShareThing
           v-if="outing.party && !outing.party.isFriends"

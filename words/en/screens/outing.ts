@@ -1,6 +1,6 @@
 import type { Shown } from '../catalogue'
 import { POWER } from '../../../data/power'
-import { count, percent, plural } from '../grammar'
+import { count, percent } from '../grammar'
 
 /** What the screens of outing say, by component. */
 
@@ -473,7 +473,7 @@ export const pastOutingPage = {
   seenToWind: (slice: Shown, slice2: Shown, name: Shown, waterTemp: Shown, depth: Shown, sky: Shown, wind: Shown) =>
     `${slice}, ${slice2} · ${name} · ${waterTemp} · seen to ${depth} · ${sky} · wind ${wind}`,
   landed: 'landed,',
-  takes: (n: number) => `${plural(n, 'take')} in`,
+  inTime: 'in',
   stretches: 'Stretches',
   from: 'From',
   lure: 'Lure',
