@@ -143,14 +143,14 @@ const SHOTS: readonly Shot[] = [
     name: 'patterns',
     path: '/review/patterns',
     size: DESK,
-    then: (page) => page.locator('.found li, form').first().waitFor(),
+    then: (page) => page.locator('.found li, .start .go, form').first().waitFor(),
   },
   { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
 ]
 /** What tells that a view is there. */
 const READY =
-  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart, .carry li, .dot, .found li, form'
+  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart, .carry li, .dot, .found li, .start .go, form'
 for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
