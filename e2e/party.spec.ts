@@ -172,9 +172,17 @@ test('a day of two friends over midnight, in two taps an entry, becomes one log 
     await anouk.goto(`/take#${await packed(own)}`)
     await expect(anouk.getByText('This is your own log. It is here already.')).toBeVisible()
 
+    // Asked once more she is in already.
+    await anouk.goto(`/take#${await packed(asked)}`)
+    await expect(anouk.getByText('You are in already, as Anouk.')).toBeVisible()
+
     // Reviewed: all five fish landed; what others caught holds none that Bren logged himself.
     await anouk.goto('/review/fish')
     await expect(anouk.getByRole('region', { name: 'Landed of those hooked' })).toBeVisible()
+    // What she noted of Bren’s fish is in no list of others’ catches: those are as in the demo.
+    const others = anouk.getByRole('region', { name: 'What others caught' })
+    const unseen = others.getByText('On what, nobody saw').locator('..')
+    await expect(unseen).toContainText('2 fish')
     await anouk.goto('/review/season')
     await expect(anouk.getByRole('heading', { name: 'The season' })).toBeVisible()
   } finally {

@@ -12,10 +12,9 @@ const asks = computed(() => isInvitation(props.outing))
 const name = computed(() => props.outing.party.names[props.outing.party.who] ?? '')
 const there = computed(() => outings.all.find((o) => o.id === partyOutingId(props.outing.party)))
 const isOwn = computed(() => there.value !== undefined && !there.value.party?.isFriends)
-/** The day it belongs to: one’s own log of it, or the friend’s. */
-const day = computed(
-  () => outings.all.find((o) => o.party?.id === props.outing.party.id && !o.party.isFriends) ?? there.value,
-)
+/** One’s own log of this party, and the day: that, or the friend’s. */
+const own = computed(() => outings.all.find((o) => o.party?.id === props.outing.party.id && !o.party.isFriends))
+const day = computed(() => own.value ?? there.value)
 const state = ref<'shown' | 'taking' | 'taken'>('shown')
 const problem = ref('')
 
@@ -40,7 +39,11 @@ const take = () => does(() => outings.takeFriends(props.outing))
     <h1>{{ words.aPartyAt(outing.placeName) }}</h1>
     <p>{{ words.asksYou(name) }}</p>
     <p class="quiet">{{ words.carriedTogether }}: {{ outing.carried.map((c) => c.name).join(', ') }}</p>
-    <template v-if="state !== 'taken'">
+    <template v-if="own && state !== 'taken'">
+      <p role="status">{{ words.youAreIn(own.party?.names[own.party.who] ?? '') }}</p>
+      <v-btn color="primary" to="/outing">{{ words.toTheWater }}</v-btn>
+    </template>
+    <template v-else-if="state !== 'taken'">
       <h2>{{ words.whoAreYou }}</h2>
       <div class="who">
         <template v-for="(one, i) in outing.party.names" :key="one">

@@ -381,6 +381,7 @@ export const partyTaken = {
   asksYou: (name: Shown) => `${name} asks you to fish along. Each turn tells you what to fish.`,
   whoAreYou: 'Who are you?',
   carriedTogether: 'Fished together',
+  youAreIn: (name: Shown) => `You are in already, as ${name}.`,
   started: 'Your log is begun.',
   toTheWater: 'To the water',
   logOf: (name: Shown, place: Shown) => `${name}’s log: ${place}`,
