@@ -6,8 +6,8 @@ import {
   bitesOf,
   differing,
   levelsOf,
+  spotKey,
   type Advice,
-  type Carried,
   type Entry,
   type Spot,
   type Variable,
@@ -31,7 +31,6 @@ export interface Choice {
   readonly fromMin: number
   readonly toMin: number
   readonly held: Fishing
-  readonly takes: number
   /** Takes an hour that it was truly worth, and what would have been worth most. */
   readonly worthPerH: number
   readonly best: Fishing
@@ -65,8 +64,16 @@ export interface Debrief {
 /** Draws of the schools on which others are tried: each day takes a twentieth of a second. */
 const DRAWS = 20
 
-const handsOf = (carried: readonly Carried[], spots: readonly Spot[]): Fishing[] =>
-  carried.flatMap((one) => one.ways.flatMap((way) => spots.map((spot): Fishing => ({ carried: one, way, spot }))))
+/** All that could have been held: what is carried, in all its ways, at the spots that the lake knows and those that were gone to. */
+function handsOf({ outing, spots }: PracticeRun): Fishing[] {
+  const gone = outing.entries.flatMap((e): Spot[] =>
+    e.kind === 'spot' ? [{ stop: e.stop, featureId: e.featureId, spotId: e.spotId }] : [],
+  )
+  const all = [...new Map([...spots, ...gone].map((spot) => [spotKey(spot), spot])).values()]
+  return outing.carried.flatMap((carried) =>
+    carried.ways.flatMap((way) => all.map((spot): Fishing => ({ carried, way, spot }))),
+  )
+}
 
 function bestOver(lake: Lake, hands: readonly Fishing[], minutes: readonly number[]): { hand: Fishing; sum: number } {
   let best: { hand: Fishing; sum: number } | null = null
@@ -141,13 +148,10 @@ function othersOn(run: PracticeRun, angler: Angler, minutes: number): Others {
 }
 
 /** What was held from each change to the next. */
-function stretchesOf(run: PracticeRun, until: number): { fromMin: number; toMin: number; at: number }[] {
-  const from = new Map<number, number>()
-  run.outing.entries.forEach((e, i) => {
-    if (e.kind === 'rig' || e.kind === 'spot') from.set(minuteAt(run, e), i)
-  })
-  const begins = [...from].filter(([min]) => min < until)
-  return begins.map(([fromMin, at], i) => ({ fromMin, at, toMin: begins[i + 1]?.[0] ?? until }))
+function stretchesOf(run: PracticeRun, until: number): { fromMin: number; toMin: number }[] {
+  const changes = run.outing.entries.filter((e) => e.kind === 'rig' || e.kind === 'spot')
+  const begins = [...new Set(changes.map((e) => minuteAt(run, e)))].filter((min) => min < until)
+  return begins.map((fromMin, i) => ({ fromMin, toMin: begins[i + 1] ?? until }))
 }
 const minuteAt = ({ outing }: PracticeRun, e: Entry) =>
   Math.round((Date.parse(e.at) - Date.parse(outing.startedAt)) / 60_000)
@@ -183,8 +187,8 @@ function heldIn(run: PracticeRun, fromMin: number, toMin: number): { minutes: nu
 export function debrief(run: PracticeRun): Debrief | null {
   const until = Math.min(run.atMin, minutesOf(run))
   const lake = lakeOf(run)
-  const { carried, water } = run.outing
-  const hands = handsOf(carried, run.spots)
+  const { water } = run.outing
+  const hands = handsOf(run)
   const bestAt = new Map<number, Fishing>()
   const truths = lake.truths().filter(({ fromMin }) => fromMin < until)
   for (const { fromMin } of truths) bestAt.set(fromMin, bestOver(lake, hands, [Math.ceil(fromMin)]).hand)
@@ -205,12 +209,10 @@ export function debrief(run: PracticeRun): Debrief | null {
     const best = bestOver(lake, hands, minutes)
     const before = choices.at(-1)?.held
     const advice = before ? advisedBefore(run, fromMin) : null
-    const [from, to] = [momentAt(run, fromMin), momentAt(run, toMin)]
     choices.push({
       fromMin,
       toMin,
       held,
-      takes: stretches.filter((s) => s.from >= from && s.from < to).reduce((n, s) => n + bitesOf(s), 0),
       worthPerH: (60 * sum) / minutes.length,
       best: best.hand,
       bestPerH: (60 * best.sum) / minutes.length,

@@ -113,6 +113,20 @@ describe('what a minute is worth', () => {
   })
 })
 
+it('a spot that the lake does not know is middling, and may be the best there is', () => {
+  // A lake on which every spot that it knows is poor for a time.
+  const run = [...Array(40).keys()]
+    .map((i) => ({ ...begin('stay-or-move', 1), seed: i + 1 }))
+    .find((one) => [...itemAt(lakeOf(one).truths(), 0).spots.values()].every((rate) => rate < 1))
+  if (!run) throw new Error('no such lake')
+  const { featureId, spotId } = itemAt(run.spots, 0)
+  const day = fished(run, 20, { 2: { kind: 'spot', stop: 9, featureId, spotId } })
+  const found = told(day)
+  for (const { cost } of found.choices) expect(cost).toBeGreaterThanOrEqual(-1e-9)
+  for (const { held, best } of found.worth) expect(best).toBeGreaterThanOrEqual(held - 1e-9)
+  expect(itemAt(found.choices, 0).best.spot?.stop).toBe(9)
+})
+
 describe('afterwards', () => {
   it('who holds the first lure all day is as good as who stays with it, over the same draws', () => {
     const found = told(fished(begin('free', 2), 240))
