@@ -11,7 +11,7 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   buildId: BUILD_ID,
   experimental: { appManifest: false },
-  modules: ['@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
+  modules: ['@pinia/nuxt', '@vite-pwa/nuxt'],
   // Opens and works without a network: on the water there is none.
   pwa: {
     registerType: 'prompt',

@@ -1,12 +1,20 @@
+import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { FIGURE_SCHEMAS } from './testing/figures'
-import TABLES_TEST from './tables.test.ts?raw'
 
-const FILES = import.meta.glob<Record<string, unknown>>('../data/*.ts', { eager: true })
-const figures = Object.entries(FILES).flatMap(([path, exports]) => {
-  const file = path.replace(/^.*\/([\w-]+)\.ts$/, '$1')
-  return Object.entries(exports).map(([name, value]) => ({ file, name, value }))
-})
+const TABLES_TEST = readFileSync(new URL('tables.test.ts', import.meta.url), 'utf8')
+const DATA = new URL('../data/', import.meta.url)
+const files = readdirSync(DATA)
+  .filter((name) => name.endsWith('.ts'))
+  .map((name) => name.slice(0, -'.ts'.length))
+const figures = (
+  await Promise.all(
+    files.map(async (file) => {
+      const exports = (await import(new URL(`${file}.ts`, DATA).href)) as Record<string, unknown>
+      return Object.entries(exports).map(([name, value]) => ({ file, name, value }))
+    }),
+  )
+).flat()
 /** A name stands in the test of the tables. */
 const inTables = (name: string) => new RegExp(`\\b${name}\\b`).test(TABLES_TEST)
 

@@ -1,5 +1,4 @@
 // The server compiles core by a configuration of its own, which finds the declaration only from here.
-// eslint-disable-next-line @typescript-eslint/triple-slash-reference
 /// <reference path="./jstat.d.ts" />
 import jstat from 'jstat'
 

@@ -250,7 +250,7 @@ function lake() {
 function kits() {
   const days = lakeDays(300)
   const told = (name: string, types: readonly DayType[], alike = false) => {
-    const at = types.map((type) => kitDay(type, 4, alike))
+    const at = types.map((type) => kitDay(type, { alike }))
     const takes = (by: KitBy) => days.map((seed) => itemAt(at, seed % at.length).takes(by, seed))
     const plan = takes('plan')
     for (const by of ['noon', 'families', 'legs', 'all'] as const)

@@ -137,7 +137,8 @@ async function from1(transaction: Transaction): Promise<void> {
 async function from3(transaction: Transaction): Promise<void> {
   await takeOnDefaults(transaction, { places: Place, waters: Conditions })
   const settings = (await transaction.table<Setting>('settings').get('settings'))?.value as
-    { schools?: Practice['sides'] } | undefined
+    | { schools?: Practice['sides'] }
+    | undefined
   await transaction.table('practice').put({ id: SINGLETON_ID, ...USUAL_PRACTICE, sides: settings?.schools ?? {} })
 }
 

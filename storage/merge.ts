@@ -2,7 +2,8 @@ import equal from 'fast-deep-equal'
 
 /** Three states of one thing, brought together; or the fields on which two hands disagree. */
 export type Merged =
-  { readonly ok: true; readonly item: unknown } | { readonly ok: false; readonly fields: readonly string[] }
+  | { readonly ok: true; readonly item: unknown }
+  | { readonly ok: false; readonly fields: readonly string[] }
 
 const isThing = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)

@@ -22,9 +22,7 @@ function shown(item: unknown, field: string): string {
     <v-card v-if="commands.conflict" class="conflict">
       <h2>{{ words.changedElsewhere }}</h2>
       <section v-for="c in commands.conflict.conflicts" :key="c.id">
-        <p>
-          <b>{{ c.name }}</b> {{ c.theirs === null ? words.wasTakenOut : words.wasChanged }}
-        </p>
+        <p><b>{{ c.name }}</b> {{ c.theirs === null ? words.wasTakenOut : words.wasChanged }}</p>
         <table v-if="c.fields.length">
           <thead>
             <tr>

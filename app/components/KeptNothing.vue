@@ -12,9 +12,7 @@ async function save() {
 
 <template>
   <aside v-if="opening.inMemory" class="memory" :aria-label="words.nothingIsKept">
-    <p>
-      <b>{{ words.nothingIsKept }}</b> {{ words.exportBeforeYouClose }}
-    </p>
+    <p><b>{{ words.nothingIsKept }}</b> {{ words.exportBeforeYouClose }}</p>
     <v-btn variant="outlined" size="small" @click="save">{{ words.exportToAFile }}</v-btn>
   </aside>
 </template>

@@ -32,24 +32,15 @@ const reload = () => window.location.reload()
     <p v-if="silent" class="quiet">{{ words.stillTrying }}</p>
     <ol>
       <li>
-        <span
-          ><b>{{ words.tryAgain }}</b
-          ><small>{{ words.tryAgainMeans }}</small></span
-        >
+        <span><b>{{ words.tryAgain }}</b><small>{{ words.tryAgainMeans }}</small></span>
         <v-btn color="primary" @click="reload">{{ words.reload }}</v-btn>
       </li>
       <li>
-        <span
-          ><b>{{ words.saveWhatIsThere }}</b
-          ><small>{{ words.saveMeans }}</small></span
-        >
+        <span><b>{{ words.saveWhatIsThere }}</b><small>{{ words.saveMeans }}</small></span>
         <v-btn variant="outlined" :loading="saving" @click="save">{{ words.saveToAFile }}</v-btn>
       </li>
       <li>
-        <span
-          ><b>{{ words.goOn }}</b
-          ><small>{{ words.goOnMeans }}</small></span
-        >
+        <span><b>{{ words.goOn }}</b><small>{{ words.goOnMeans }}</small></span>
         <v-btn variant="outlined" @click="opening.goOnInMemory()">{{ words.goOnWithoutKeeping }}</v-btn>
       </li>
     </ol>

@@ -1,6 +1,14 @@
 import { sayFault, seriesWords as texts } from '../../words'
-import { profileFromTests, newSeries, weighedBy, withReading, withoutReading } from '../../core/bench'
-import { testsOf, type BenchTest, type TestKind } from '../../core/bench'
+import {
+  newSeries,
+  profileFromTests,
+  testsOf,
+  weighedBy,
+  withReading,
+  withoutReading,
+  type BenchTest,
+  type TestKind,
+} from '../../core/bench'
 import { put, removal } from '../../storage/edits'
 import { howTo, lastOf, startOf } from '~/components/bench/test-form'
 import { createQueue } from '~/composables/queue'

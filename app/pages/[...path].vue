@@ -18,9 +18,7 @@ const WAYS_ON = [
       <path d="M68 48q0 14 -11 14q-10 0 -10 -9" />
     </svg>
     <h1>{{ words.nothingBitesHere }}</h1>
-    <p>
-      {{ words.thereIsNoPage }} <code>{{ route.path }}</code>{{ words.yourBoxAndYour }}
-    </p>
+    <p>{{ words.thereIsNoPage }} <code>{{ route.path }}</code>{{ words.yourBoxAndYour }}</p>
     <div class="ways">
       <v-btn
         v-for="(way, i) in WAYS_ON"

@@ -52,9 +52,7 @@ const goesTo = computed(() => {
       <template v-else-if="state === 'refused'">
         <p role="alert">{{ words.notRead }}</p>
         <ul v-if="problems.length">
-          <li v-for="(p, i) in problems" :key="i">
-            <b>{{ p.place }}</b> {{ sayFileProblem(p.problem) }}
-          </li>
+          <li v-for="(p, i) in problems" :key="i"><b>{{ p.place }}</b> {{ sayFileProblem(p.problem) }}</li>
         </ul>
         <v-btn to="/" variant="outlined">{{ words.toTheMatch }}</v-btn>
       </template>

@@ -65,7 +65,8 @@ it('a condition needs its figure; it is kept in SI, changed, and removed with it
   await click(keepButton())
   await expect.poll(() => box.practice.own.length).toBe(1)
   const [rule] = box.practice.own
-  const below = (rule?.when as { waterTempC: { below: [number, number] } }).waterTempC.below
+  if (!rule) throw new Error('no rule of one’s own')
+  const below = (rule.when as { waterTempC: { below: [number, number] } }).waterTempC.below
   expect((below[0] + below[1]) / 2).toBeCloseTo(10, 6)
   await press(find(body, '.own'), 'Change')
   expect(field(document.body, 'Water temperature under').value).toBe('10')

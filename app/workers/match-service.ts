@@ -102,7 +102,7 @@ export const matchService = {
     const from = performance.now()
     try {
       const steps = matchSteps(asked.c, asked.place, box, { ...optionsOf(asked), limit, lifts: 0 })
-      const answer = await run('match', steps, ({ done, of, rows }) => onProgress(done, of, rows))
+      const answer = await run('match', steps, ({ done, of, rows }) => onProgress(done, of, rows?.() ?? null))
       return answer && { ok: true, answer, ms: performance.now() - from }
     } catch (error) {
       return { ok: false, problem: error instanceof Error ? error.message : String(error) }

@@ -13,7 +13,8 @@ interface SeriesProblem {
   readonly fault: SchemaFault
 }
 export type SeriesResult =
-  { readonly ok: true; readonly test: BenchTest } | { readonly ok: false; readonly problems: SeriesProblem[] }
+  | { readonly ok: true; readonly test: BenchTest }
+  | { readonly ok: false; readonly problems: SeriesProblem[] }
 
 /** A new series with its first reading, or what is wrong with it. */
 export function newSeries(given: {

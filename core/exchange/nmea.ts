@@ -41,7 +41,8 @@ const figure = (text: string | undefined) => (text ? Number(text) : NaN)
 const FACTORY = new Factory()
 
 export type SentenceResult =
-  { readonly ok: true; readonly reading: NmeaReading | null } | { readonly ok: false; readonly problem: FileProblem }
+  | { readonly ok: true; readonly reading: NmeaReading | null }
+  | { readonly ok: false; readonly problem: FileProblem }
 
 const read = (reading: NmeaReading): SentenceResult => {
   const known = Object.entries(reading).filter(([, v]) => typeof v === 'number' && Number.isFinite(v))

@@ -2,7 +2,16 @@ import { accountOf, type Outing } from '../outing'
 
 /** What a log can hold and a table of it cannot. */
 export type NotInTable =
-  'lost-lure' | 'comparison' | 'note' | 'advice' | 'aim' | 'fish' | 'empty-spot' | 'boat' | 'which-lure' | 'altered'
+  | 'lost-lure'
+  | 'comparison'
+  | 'note'
+  | 'advice'
+  | 'aim'
+  | 'fish'
+  | 'empty-spot'
+  | 'boat'
+  | 'which-lure'
+  | 'altered'
 
 /** How much of each kind a table of these outings would leave out: told before it is written. Nothing that is not there. */
 export function notInTable(outings: readonly Outing[]): { readonly kind: NotInTable; readonly count: number }[] {

@@ -53,11 +53,11 @@ export interface MatchAnswer {
 /** Rules named as the demand of the water. */
 const MOST_REASONS = 6
 
-/** How far the answer has come, with the rows so far where there are new ones. */
+/** How far the answer has come. `rows` works out the rows so far where there are new ones: only for who asks, before the next step. */
 export interface MatchStep {
   readonly done: number
   readonly of: number
-  readonly rows: readonly MatchRow[] | null
+  readonly rows: (() => readonly MatchRow[]) | null
 }
 
 const judged = (ranked: Ranked, lift: Improvement | null) => ({
@@ -92,7 +92,7 @@ export function* matchSteps(
     const step = steps.next()
     if (!step.done) {
       const { done, of, first } = step.value
-      yield { done, of, rows: first && first.map((ranked) => ({ ...ranked, ...judged(ranked, null) })) }
+      yield { done, of, rows: first && (() => first().map((ranked) => ({ ...ranked, ...judged(ranked, null) }))) }
       continue
     }
     const rows = step.value.map((ranked, i) => ({

@@ -86,7 +86,7 @@ describe('the score', () => {
             expect(p.agreement >= 0 && p.agreement <= 1 && p.chance > 0 && p.chance <= 1).toBe(true)
         }
       }),
-      { numRuns: 15 },
+      { numRuns: 8 },
     )
   })
   it('same inputs give the same list, whatever the order of the box', () => {
@@ -115,7 +115,7 @@ describe('the score', () => {
           expect(thrown.risk).toBeLessThanOrEqual(SNAG_LIMIT)
         }
       }),
-      { numRuns: 15 },
+      { numRuns: 8 },
     )
   })
 })

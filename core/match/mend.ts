@@ -8,7 +8,8 @@ import type { SetUp } from './setup'
 
 /** The one thing that would mend a poor day most: another lure, or a change to the set-up that leads. */
 export type Mend =
-  { readonly kind: 'lure'; readonly buy: BetterBuy } | { readonly kind: 'change'; readonly change: Improvement }
+  | { readonly kind: 'lure'; readonly buy: BetterBuy }
+  | { readonly kind: 'change'; readonly change: Improvement }
 
 /** Of the best lure that a shop has and the best single change to the first set-up, the one that is worth more; null where neither is worth naming. */
 export function mendOf(first: SetUp, box: Box, context: MatchContext, market: readonly Lure[]): Mend | null {

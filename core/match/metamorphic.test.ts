@@ -28,7 +28,7 @@ const anyWater = fc
       cover: { kind: kind as 'rock', topM: rest.depthM * 0.5, density },
     }),
   )
-const runs = { numRuns: 12 }
+const runs = { numRuns: 6 }
 const of = (c: Conditions, limit = 6) => rank(some, context(c), limit)
 const ofColour = ({ axis, habit }: Ranked['parts'][number]) =>
   axis === 'colour' ||
@@ -88,7 +88,7 @@ describe('on random waters', () => {
           rank({ ...box, lures }, createMatchContext(c, PLACE, { ...box, lures }, { sides: {} }), 1)[0]?.score ?? 0
         expect(first(box.lures.slice(0, 30))).toBeGreaterThanOrEqual(first(box.lures.slice(0, 15)) - 1.5)
       }),
-      { numRuns: 8 },
+      { numRuns: 4 },
     )
   })
   it('colours change only what is asked of colours: the liking, how they stand out, habits that name one', () => {

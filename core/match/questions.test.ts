@@ -26,6 +26,7 @@ import {
   type Sweep,
 } from '.'
 import { pointsPerLog } from './score'
+import type { Ranked } from './score-breakdown'
 
 /** What can be asked of an answer. */
 
@@ -33,12 +34,13 @@ const { box } = WORLD
 const some: Box = { ...box, lures: box.lures.filter((_, i) => i % 3 === 0), rigs: [] }
 const benchOf = (c: Conditions, over: Partial<Place> = {}, of = some) =>
   createMatchContext(c, Place.parse({ ...PLACE, ...over }), of, { sides: {} })
-function end<Step, Out>(steps: Generator<Step, Out>): { seen: Step[]; out: Out } {
+function end<Step, Out>(steps: Generator<Step, Out>, heard?: (step: Step) => void): { seen: Step[]; out: Out } {
   const seen: Step[] = []
   for (;;) {
     const step = steps.next()
     if (step.done) return { seen, out: step.value }
     seen.push(step.value)
+    heard?.(step.value)
   }
 }
 const named = (name: string): Lure => {
@@ -64,15 +66,16 @@ describe('the same ranking in steps', () => {
     }),
   }
   it('first rows come early, and the end is that of the whole', () => {
-    const { seen, out } = end(rankSteps(many, benchOf(c, {}, many), 6))
+    let early: readonly Ranked[] = []
+    const { seen, out } = end(rankSteps(many, benchOf(c, {}, many), 6), ({ first }) => (early = first?.() ?? early))
     const first = seen.findIndex((s) => s.first !== null)
     expect(first).toBe(0)
     // Models share a place: of forty lures looked at first there are fewer.
-    expect(seen[0]?.first?.length).toBeGreaterThan(3)
+    expect(early.length).toBeGreaterThan(3)
     expect(seen[0]?.done).toBeLessThan(many.lures.length / 4)
     expect(seen.every((s) => s.done <= s.of && s.of === 260)).toBe(true)
     expect(out.map((r) => r.key)).toEqual(rank(many, benchOf(c, {}, many), 6).map((r) => r.key))
-    expect(out[0]?.score).toBeGreaterThanOrEqual((seen[0]?.first?.[0]?.score ?? 0) - 1e-9)
+    expect(out[0]?.score).toBeGreaterThanOrEqual((early[0]?.score ?? NaN) - 1e-9)
   })
   it('pruning loses nothing: the first are those of every lure looked at for itself, but for a estimate’s error', () => {
     const context = benchOf(c)
@@ -272,7 +275,7 @@ describe('moving one condition', () => {
 describe('where the answer hangs on a question', () => {
   it('each hinge has two answers that differ, and a choice removes the doubt', () => {
     let many = 0
-    for (const waterTempC of [6, 9, 12, 15, 18, 21]) {
+    for (const waterTempC of [6, 12, 18]) {
       const c = water({ speciesId: 'pike', cover: { kind: 'grass', topM: 1.5, density: 0.5 }, depthM: 3, waterTempC })
       for (const { question, first, second } of end(findDecisiveQuestions(c, PLACE, box, { sides: {} })).out) {
         const same = first.setUp.build.lure.id === second.setUp.build.lure.id

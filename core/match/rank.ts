@@ -127,11 +127,11 @@ export function rankBehind(place: Pick<Placed, 'alike'>, box: Box, context: Matc
   return found.sort((a, b) => (ranksBefore(a, b) ? -1 : 1)).map((ranked) => ({ ...ranked, alike: [] }))
 }
 
-/** How far a ranking has come: what is ranked so far, where there is something new. */
+/** How far a ranking has come. `first` ranks what was looked at so far, where there is something new: only for who asks, before the next step. */
 export interface Step {
   readonly done: number
   readonly of: number
-  readonly first: readonly Placed[] | null
+  readonly first: (() => readonly Placed[]) | null
 }
 
 /** Lures looked at before a first answer is given, and between two breaths after it. */
@@ -201,7 +201,7 @@ export function* rankSteps(
     const quickScores = byQuickScore(carried, context)
     for (const lure of quickScores.slice(0, FIRST_LOOK)) look(lure)
     rest = quickScores.slice(FIRST_LOOK)
-    yield { done: FIRST_LOOK, of: carried.length, first: firstPlaced(seen, carried, context, limit, making) }
+    yield { done: FIRST_LOOK, of: carried.length, first: () => firstPlaced(seen, carried, context, limit, making) }
   }
   const most: { lure: Lure; most: number }[] = []
   for (const lure of rest) {

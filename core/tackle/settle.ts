@@ -9,7 +9,9 @@ export interface ScaleReading {
 export const SETTLES = { readings: 6, withinKg: 0.00005, withinShare: 0.005, leastKg: 0.0002 } as const
 
 export type Settled =
-  { readonly state: 'empty' } | { readonly state: 'moving' } | { readonly state: 'settled'; readonly massKg: number }
+  | { readonly state: 'empty' }
+  | { readonly state: 'moving' }
+  | { readonly state: 'settled'; readonly massKg: number }
 
 /**
  * Whether the last readings have come to rest, and at what mass (their median, kg). A slow drift within the band still counts: kitchen scales

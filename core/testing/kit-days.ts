@@ -1,3 +1,5 @@
+import { WORLDS } from '../../data/plan'
+import type { Box } from '../box'
 import { createMatchContext, rank, rulesFor, USUAL_PRACTICE, type Ranked } from '../match'
 import { carry, spotsOf, usualFeature, type Carried, type Outing } from '../outing'
 import { chooseKit, tableSteps, waterKey, Plan, type Leg } from '../plan'
@@ -86,36 +88,38 @@ function trueWater(told: Conditions, hour: number, seed: number): Conditions {
   return { ...c, zone: { topM: topM + by, bottomM: bottomM + by } }
 }
 
-const known = new Map<string, Ranked[]>()
+const known = new WeakMap<Box, Map<string, Ranked[]>>()
 /** The match of a water, best first; waters that ask for the same are ranked once. */
-function ranked(c: Conditions): Ranked[] {
-  const context = createMatchContext(c, placeOf(c), WORLD.box, JUDGING)
+function ranked(c: Conditions, box: Box): Ranked[] {
+  const context = createMatchContext(c, placeOf(c), box, JUDGING)
+  const ofBox = known.get(box) ?? new Map<string, Ranked[]>()
+  known.set(box, ofBox)
   const key = waterKey(context)
-  const before = known.get(key)
+  const before = ofBox.get(key)
   if (before) return before
-  const rows = rank(WORLD.box, context, WORLD.box.lures.length, 'lure')
-  known.set(key, rows)
+  const rows = rank(box, context, box.lures.length, 'lure')
+  ofBox.set(key, rows)
   return rows
 }
 const lureOf = ({ setUp }: Ranked) => setUp.build.lure
 
 /** Lures of a kit, chosen one way. */
-function kitOf(by: KitBy, { legs }: DayType): string[] {
+function kitOf(by: KitBy, { legs }: DayType, { box, worlds }: Required<Made>): string[] {
   const noonLeg = legs.find(({ fromH, toH }) => fromH <= 12 && 12 <= toH) ?? itemAt(legs, 0)
-  const noon = ranked({ ...noonLeg.water, hour: 12 }).map(lureOf)
-  if (by === 'all') return WORLD.box.lures.map(({ id }) => id)
+  const noon = ranked({ ...noonLeg.water, hour: 12 }, box).map(lureOf)
+  if (by === 'all') return box.lures.map(({ id }) => id)
   if (by === 'noon') return noon.slice(0, KIT_SIZE).map(({ id }) => id)
   if (by === 'families') {
     const families = [...new Set(noon.map(({ family }) => family))]
     return families.slice(0, KIT_SIZE).map((family) => noon.find((lure) => lure.family === family)?.id ?? '')
   }
   if (by === 'legs') {
-    const lists = legs.map(({ water, fromH, toH }) => ranked({ ...water, hour: (fromH + toH) / 2 }).map(lureOf))
+    const lists = legs.map(({ water, fromH, toH }) => ranked({ ...water, hour: (fromH + toH) / 2 }, box).map(lureOf))
     const dealt = noon.flatMap((_, i) => lists.flatMap((list) => list[i]?.id ?? []))
     return [...new Set(dealt)].slice(0, KIT_SIZE)
   }
   const plan = Plan.parse({ id: 'plan', name: 'plan', legs, limits: { lures: KIT_SIZE, rods: 6 } })
-  const steps = tableSteps(plan, { box: WORLD.box, places: WORLD.places, judging: JUDGING })
+  const steps = tableSteps(plan, { box, places: WORLD.places, judging: JUDGING }, worlds)
   let step = steps.next()
   while (!step.done) step = steps.next()
   const { on, kit } = chooseKit(step.value, plan)
@@ -133,21 +137,21 @@ interface FishedLeg {
   readonly truths: readonly (readonly TrueHour[])[]
 }
 
-function legOf({ water, fromH, toH }: LegOf, truthCount: number, alike: boolean): FishedLeg {
+function legOf({ water, fromH, toH }: LegOf, { truthCount, alike, box }: Required<Made>): FishedLeg {
   const told = { ...water, hour: (fromH + toH) / 2 } as Conditions
-  const context = createMatchContext(told, placeOf(told), WORLD.box, JUDGING)
+  const context = createMatchContext(told, placeOf(told), box, JUDGING)
   const carried = (row: Ranked, in_: typeof context) => carry(row.setUp, in_, lureOf(row).id, lureOf(row).name)
-  const wanted = ranked(told).map((row) => carried(row, context))
+  const wanted = ranked(told, box).map((row) => carried(row, context))
   const feature = usualFeature(water)
   const spots = [...spotsOf(1, feature.id), ...spotsOf(2, feature.id).slice(0, 2)]
   const hours = Array.from({ length: toH - fromH }, (_, i) => fromH + i + 0.5)
   const truths = Array.from({ length: truthCount }, (_, truth) =>
     hours.map((hour) => {
       const c = trueWater(told, hour, 1000 * truth + 7)
-      const rows = ranked(c)
+      const rows = ranked(c, box)
       const [top] = rows
       if (!top) return { first: undefined, worth: new Map<string, number>() }
-      const first = carried(top, createMatchContext(c, placeOf(c), WORLD.box, JUDGING))
+      const first = carried(top, createMatchContext(c, placeOf(c), box, JUDGING))
       return { first, worth: new Map(rows.map((row) => [lureOf(row).id, row.score / top.score])) }
     }),
   )
@@ -182,15 +186,23 @@ export interface KitDay {
   readonly takes: (by: KitBy, seed: number) => number
 }
 
-/**
- * A day of some kind, made ready to be fished.
- *
- * @param truthCount ways each leg may truly be, of which a day has one
- * @param alike every lure takes alike but for the hidden likings, whatever the match says of it in the true water
- */
-export function kitDay(type: DayType, truthCount = 4, alike = false): KitDay {
-  const legs = type.legs.map((one) => legOf(one, truthCount, alike))
-  const kits = Object.fromEntries(KITS_BY.map((by) => [by, kitOf(by, type)])) as Record<KitBy, string[]>
+/** How a day is made ready. */
+interface Made {
+  /** Ways each leg may truly be, of which a day has one. */
+  readonly truthCount?: number
+  /** Every lure takes alike but for the hidden likings, whatever the match says of it in the true water. */
+  readonly alike?: boolean
+  /** What there is to choose from. */
+  readonly box?: Box
+  /** Worlds that the plan thinks of. */
+  readonly worlds?: { readonly waters: number; readonly tastes: number }
+}
+
+/** A day of some kind, made ready to be fished. */
+export function kitDay(type: DayType, how: Made = {}): KitDay {
+  const made = { truthCount: 4, alike: false, box: WORLD.box, worlds: WORLDS, ...how }
+  const legs = type.legs.map((one) => legOf(one, made))
+  const kits = Object.fromEntries(KITS_BY.map((by) => [by, kitOf(by, type, made)])) as Record<KitBy, string[]>
   return {
     kits,
     takes: (by, seed) =>

@@ -8,7 +8,7 @@ export function startingWater(place: Place, like: Conditions): Conditions {
   const last = place.temps[place.temps.length - 1]
   return {
     ...like,
-    ...(place.usual ?? {}),
+    ...place.usual,
     placeId: place.id,
     waterTempC: last?.tempC ?? like.waterTempC,
     tempChangeC: null,

@@ -38,9 +38,7 @@ const seconds = (s: number) => (s < 9.95 ? s.toFixed(1) : s.toFixed(0))
     <tbody>
       <tr v-for="r in rows" :key="r.depthM" :data-depth="r.depthM">
         <th scope="row">{{ show(r.depthM, 'depth') }}</th>
-        <td>
-          <b>{{ seconds(r.seconds) }}</b>&#8239;s
-        </td>
+        <td><b>{{ seconds(r.seconds) }}</b>&#8239;s</td>
         <td class="band">
           <span>{{ seconds(r.low) }} – {{ seconds(r.high) }}</span>
           <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">

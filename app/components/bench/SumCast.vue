@@ -61,9 +61,7 @@ const longest = computed(() => Math.max(...rows.value.map((r) => r.cast.high), 1
         </thead>
         <tbody>
           <tr v-for="r in rows" :key="r.lure.id">
-            <th scope="row">
-              {{ r.lure.name }}<small v-if="r.own"> {{ words.thrown }}</small>
-            </th>
+            <th scope="row">{{ r.lure.name }}<small v-if="r.own"> {{ words.thrown }}</small></th>
             <td>
               <b>{{ show(r.cast.value, 'distance') }}</b>
             </td>

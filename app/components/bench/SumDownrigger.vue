@@ -100,7 +100,8 @@ const LEVEL_M = 0.15
       <b>{{ show(ball.blowBackM, 'depth') }}</b>.
     </p>
     <p v-if="ball && behind && lure" role="status" class="answer">
-      {{ words.lureRunsAt(lure.name) }} <b>{{ show(lureM, 'depth') }}</b>{{
+      {{ words.lureRunsAt(lure.name) }} <b>{{ show(lureM, 'depth') }}</b
+      >{{
         Math.abs(behind.belowM) < LEVEL_M
           ? words.levelWithTheBall
           : behind.belowM > 0
@@ -112,9 +113,7 @@ const LEVEL_M = 0.15
       {{ words.noLengthOfCable }}
     </p>
     <p class="quiet">{{ words.steelCableOfMm }}</p>
-    <p class="caution">
-      <b>{{ words.careful }}</b> {{ words.aBallOn }}
-    </p>
+    <p class="caution"><b>{{ words.careful }}</b> {{ words.aBallOn }}</p>
   </section>
 </template>
 

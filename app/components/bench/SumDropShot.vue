@@ -138,9 +138,8 @@ const bait = computed(() => ({
         </p>
         <p v-if="!held">{{ words.noLeadHolds }}</p>
         <p v-else>
-          {{ words.lightestLeadThatHolds }} <b>{{ show(held.massKg, 'lureMass') }}</b>{{
-            words.takeForWater(show(held.massKg * SAFER, 'lureMass'))
-          }}
+          {{ words.lightestLeadThatHolds }} <b>{{ show(held.massKg, 'lureMass') }}</b
+          >{{ words.takeForWater(show(held.massKg * SAFER, 'lureMass')) }}
         </p>
         <p v-if="held" class="quiet">
           {{ words.onLineAt(line.name, Math.round(held.angleDeg), held.pullN.toFixed(2)) }}

@@ -109,9 +109,7 @@ const picture = computed(() => {
     <p v-else role="status" class="answer">{{ words.noLineGetsIt }}</p>
     <p v-if="hang && hang.angleDeg > STEEP_DEG" class="caution">{{ words.drawnNotLowered }}</p>
     <p class="quiet">{{ words.bodyOnItsOwn }}</p>
-    <p v-if="from === 'ice'" class="caution">
-      <b>{{ words.careful }}</b> {{ words.ice }}
-    </p>
+    <p v-if="from === 'ice'" class="caution"><b>{{ words.careful }}</b> {{ words.ice }}</p>
   </section>
 </template>
 

@@ -137,9 +137,7 @@ const description = computed(() => shown.value.map((p) => words.afterS(Math.roun
     <p v-if="last" class="quiet">
       {{ (last.depthM < depthM ? words.sInAllOn : words.onTheBottomAfter)(Math.round(last.t), line.name) }}
     </p>
-    <p class="caution">
-      <b>{{ words.careful }}</b> {{ words.wadeWhereYouCan }}
-    </p>
+    <p class="caution"><b>{{ words.careful }}</b> {{ words.wadeWhereYouCan }}</p>
   </section>
 </template>
 

@@ -19,9 +19,7 @@ defineExpose({ clear })
 
 <template>
   <div class="taps">
-    <button type="button" class="tap" @click="tap">
-      <b>{{ taps.length }}</b><span>{{ label }}</span>
-    </button>
+    <button type="button" class="tap" @click="tap"><b>{{ taps.length }}</b><span>{{ label }}</span></button>
     <p class="told" role="status">
       <template v-if="pace !== null">{{ pace.toFixed(2) }} {{ unit }}</template>
       <template v-else>{{ words.twoTapsAndMore }}</template>

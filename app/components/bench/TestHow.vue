@@ -23,9 +23,7 @@ const { how, earlier, goOn } = props.run
     <ol>
       <li v-for="s in how.steps" :key="s">{{ s }}</li>
     </ol>
-    <div v-for="m in how.minds" :key="m" class="caution">
-      <b>{{ words.careful }}</b> {{ m }}
-    </div>
+    <div v-for="m in how.minds" :key="m" class="caution"><b>{{ words.careful }}</b> {{ m }}</div>
     <template v-if="earlier.length">
       <h3>{{ words.earlierSeries }}</h3>
       <ul class="earlier">

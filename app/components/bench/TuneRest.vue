@@ -124,20 +124,14 @@ async function glueOn() {
       </section>
       <section :aria-label="words.colder">
         <h2>{{ words.tunedSoAt(show(colder.tempC, 'waterTemp')) }}</h2>
-        <p>
-          {{ words.byTheDenserWater }} <b>{{ sayMove(inCold.waterAloneMps) }}</b>.
-        </p>
-        <p>
-          {{ words.itsPlasticShellShrinks }} <b>{{ sayMove(inCold.withShellMps) }}</b>.
-        </p>
+        <p>{{ words.byTheDenserWater }} <b>{{ sayMove(inCold.waterAloneMps) }}</b>.</p>
+        <p>{{ words.itsPlasticShellShrinks }} <b>{{ sayMove(inCold.withShellMps) }}</b>.</p>
         <p class="quiet">
           {{ words.commonPracticeSaysThat }}
         </p>
       </section>
     </div>
-    <p class="caution">
-      <b>{{ words.careful }}</b> {{ words.leadIsPoisonousWash }}
-    </p>
+    <p class="caution"><b>{{ words.careful }}</b> {{ words.leadIsPoisonousWash }}</p>
   </div>
 </template>
 

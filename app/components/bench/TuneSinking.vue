@@ -54,8 +54,7 @@ const dressed = computed(() => trailersOn(props.lure, props.known, box.box, prop
       />
       <p class="quiet">
         {{ words.on(line.name)
-        }}<template v-if="currentMps">{{ words.againstTheCurrent(show(currentMps, 'current')) }}</template
-        >.
+        }}<template v-if="currentMps">{{ words.againstTheCurrent(show(currentMps, 'current')) }}</template>.
       </p>
     </div>
     <TuneFiller

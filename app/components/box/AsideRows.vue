@@ -46,9 +46,7 @@ async function tryAgain(a: RejectedRows, r: RejectedRow) {
     <ol>
       <li v-for="r in a.rows" :key="r.row" :data-aside-row="r.row">
         <form @submit.prevent="tryAgain(a, r)">
-          <p class="which">
-            <b>{{ words.row(r.row) }}</b> {{ nameOf(a, r) || words.withoutAName }}
-          </p>
+          <p class="which"><b>{{ words.row(r.row) }}</b> {{ nameOf(a, r) || words.withoutAName }}</p>
           <v-text-field
             v-for="cell in faulty(a, r)"
             :key="cell.i"

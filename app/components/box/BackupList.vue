@@ -27,10 +27,7 @@ async function save(b: BackupHead) {
     <p class="quiet">{{ backups.length ? words.theLastFive : words.noneYet }}</p>
     <ul v-if="backups.length">
       <li v-for="b in backups" :key="b.id">
-        <span
-          ><b>{{ when(b) }}</b
-          ><small>{{ words.before(b.why) }} {{ holds(b) }}</small></span
-        >
+        <span><b>{{ when(b) }}</b><small>{{ words.before(b.why) }} {{ holds(b) }}</small></span>
         <v-btn variant="outlined" size="small" @click="box.restoreBackup(b.id, words.broughtBack(when(b)))">{{
           words.bringBack
         }}</v-btn>

@@ -28,8 +28,7 @@ const lureOf = (b: BinItem) => (b.kind === 'lures' ? (b.item as Lure) : null)
       <li v-for="b in items.slice(0, 200)" :key="b.id" :data-binned="b.item.name">
         <span class="picture"><LureDrawing v-if="lureOf(b)" :lure="lureOf(b) as Lure" :width-px="70" /></span>
         <span class="words"
-          ><b>{{ b.item.name }}</b
-          ><small>{{ capital(THINGS[b.kind].one) }} · {{ when(b) }}</small></span
+          ><b>{{ b.item.name }}</b><small>{{ capital(THINGS[b.kind].one) }} · {{ when(b) }}</small></span
         >
         <v-btn variant="outlined" size="small" :aria-label="texts.putBack(b.item.name)" @click="box.restore([b])">{{
           texts.putBack2

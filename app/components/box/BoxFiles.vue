@@ -119,9 +119,7 @@ async function importFile(event: Event) {
     <div v-if="problems.length" class="panel problems" role="alert">
       <h2>{{ words.wasNotTaken(fileName) }}</h2>
       <ul>
-        <li v-for="(p, i) in problems" :key="i">
-          <b>{{ p.place }}</b> {{ sayFileProblem(p.problem) }}
-        </li>
+        <li v-for="(p, i) in problems" :key="i"><b>{{ p.place }}</b> {{ sayFileProblem(p.problem) }}</li>
       </ul>
       <v-btn variant="text" size="small" @click="problems = []">{{ words.close }}</v-btn>
     </div>

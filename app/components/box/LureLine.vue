@@ -9,8 +9,7 @@ defineProps<{ lure: Lure; widthPx: number; title: string }>()
   <li>
     <span class="picture"><LureDrawing :lure="lure" :width-px="widthPx" /></span>
     <span
-      ><b>{{ title }}</b
-      ><span class="say"><slot /></span
+      ><b>{{ title }}</b><span class="say"><slot /></span
     ></span>
     <slot name="mark" />
   </li>

@@ -35,9 +35,7 @@ const more = computed(() => {
   >
     <span class="drawing"><LureDrawing :lure="lure" :width-px="widthPx" /></span>
     <span class="words">
-      <span class="name"
-        >{{ lure.name }}<template v-if="lure.count !== 1"> × {{ lure.count }}</template></span
-      >
+      <span class="name">{{ lure.name }}<template v-if="lure.count !== 1"> × {{ lure.count }}</template></span>
       <span class="facts">{{ show(lure.lengthM, 'lureLength') }} · {{ weight }}</span>
       <span class="facts look">{{ more }}</span>
     </span>

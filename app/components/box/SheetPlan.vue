@@ -38,21 +38,11 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
 <template>
   <div class="planned">
     <ul class="counts">
-      <li>
-        <b>{{ plan.added.length }}</b> {{ words.newWord }}
-      </li>
-      <li>
-        <b>{{ plan.changed.length }}</b> {{ words.changeWhatYouHave }}
-      </li>
-      <li>
-        <b>{{ plan.same }}</b> {{ words.unchanged }}
-      </li>
-      <li :class="{ bad: plan.aside.length }">
-        <b>{{ plan.aside.length }}</b> {{ words.toFixFirst }}
-      </li>
-      <li v-if="plan.trays.length">
-        <b>{{ plan.trays.length }}</b> {{ words.newTrays }}
-      </li>
+      <li><b>{{ plan.added.length }}</b> {{ words.newWord }}</li>
+      <li><b>{{ plan.changed.length }}</b> {{ words.changeWhatYouHave }}</li>
+      <li><b>{{ plan.same }}</b> {{ words.unchanged }}</li>
+      <li :class="{ bad: plan.aside.length }"><b>{{ plan.aside.length }}</b> {{ words.toFixFirst }}</li>
+      <li v-if="plan.trays.length"><b>{{ plan.trays.length }}</b> {{ words.newTrays }}</li>
     </ul>
     <ul v-if="plan.added.length" class="made" :aria-label="words.theFirstOfThem">
       <li v-for="lure in plan.added.slice(0, 8)" :key="lure.id">
@@ -62,9 +52,7 @@ const columnName = (id: string) => columnOf(id)?.label ?? id
     <details v-if="effects.length" :open="effects.length <= 6">
       <summary>{{ words.traysTouched(count(effects.length, 'tray')) }}</summary>
       <ul>
-        <li v-for="e in effects" :key="e.name">
-          <b>{{ e.name }}</b> {{ said(e) }}
-        </li>
+        <li v-for="e in effects" :key="e.name"><b>{{ e.name }}</b> {{ said(e) }}</li>
       </ul>
     </details>
     <section v-if="unknown.length" :aria-label="words.wordsNotKnown">

@@ -144,9 +144,7 @@ async function key(event: KeyboardEvent, lure: Lure) {
       <span class="finger">{{ words.restAFingerOn }}</span>
     </p>
     <section v-if="loose.length" class="loose" data-loose :aria-label="words.looseInNoTray">
-      <h2>
-        {{ words.loose }} <small>{{ words.inNoTrayYet }}</small>
-      </h2>
+      <h2>{{ words.loose }} <small>{{ words.inNoTrayYet }}</small></h2>
       <ul class="panel">
         <li v-for="lure in loose.slice(0, MOST_LOOSE)" :key="lure.id">
           <LureTile

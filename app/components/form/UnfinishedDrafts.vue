@@ -39,9 +39,7 @@ const about = (draft: Kept) => (changes(draft) ? words.changing : words.adding)
 <template>
   <ul v-if="drafts.length" class="drafts">
     <li v-for="d in drafts" :key="d.key" class="panel" role="status">
-      <span
-        >{{ words.youWere(about(d)) }} <b>{{ d.title }}</b> {{ words.andHadNotSaved }}</span
-      >
+      <span>{{ words.youWere(about(d)) }} <b>{{ d.title }}</b> {{ words.andHadNotSaved }}</span>
       <v-btn size="small" color="primary" @click="resume(d)">{{ words.carryOn }}</v-btn>
       <v-btn size="small" variant="text" @click="drop(d)">{{ words.discard }}</v-btn>
     </li>

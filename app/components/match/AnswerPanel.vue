@@ -51,9 +51,7 @@ const caution = computed(() => {
         <p class="rigline">{{ sayRig(chosen.setUp) }}</p>
         <p class="hand">{{ sayHandling(chosen, settings.system) }}</p>
       </div>
-      <p class="points">
-        <b>{{ chosen.score.toFixed(1) }}</b><span>{{ words.ofPoints }}</span>
-      </p>
+      <p class="points"><b>{{ chosen.score.toFixed(1) }}</b><span>{{ words.ofPoints }}</span></p>
     </header>
     <div ref="tabs" class="tabs" role="tablist" :aria-label="words.aboutThisSetUp">
       <button
@@ -80,9 +78,7 @@ const caution = computed(() => {
         <p v-if="match.lift" class="lift">
           <b>{{ words.bestSingleChange }}</b> {{ sayLift(match.lift, settings.system) }}
         </p>
-        <p v-if="caution" class="caution">
-          <b>{{ words.careful }}</b> {{ sayCaution(caution) }}
-        </p>
+        <p v-if="caution" class="caution"><b>{{ words.careful }}</b> {{ sayCaution(caution) }}</p>
         <WhatHangs />
         <ReasonChain :row="chosen" />
       </template>

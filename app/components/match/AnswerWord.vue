@@ -22,9 +22,7 @@ const idOf = (i: number) => pair.value?.[i]?.setUp.build.lure.id ?? ''
   <div v-if="answer" class="word">
     <p v-if="answer.poor" role="status">
       {{ words.poor }}
-      <template v-if="match.mend"
-        ><b>{{ words.mend }}</b> {{ sayMend(match.mend, settings.system) }}</template
-      >
+      <template v-if="match.mend"><b>{{ words.mend }}</b> {{ sayMend(match.mend, settings.system) }}</template>
     </p>
     <p v-else-if="answer.tied > 1" role="status">{{ words.tied(answer.tied) }}</p>
     <p v-if="isChoice" class="quiet">{{ words.choice }}</p>

@@ -48,9 +48,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
       <dl class="figures">
         <div v-if="handling.countDownS > 0">
           <dt>{{ words.count }}</dt>
-          <dd>
-            {{ handling.countDownS }} s <small>{{ words.to(show(how.sinksToM, 'depth')) }}</small>
-          </dd>
+          <dd>{{ handling.countDownS }} s <small>{{ words.to(show(how.sinksToM, 'depth')) }}</small></dd>
         </div>
         <div>
           <dt>{{ turns === null ? words.pull : words.pace }}</dt>
@@ -58,9 +56,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
         </div>
         <div v-if="turns !== null">
           <dt>{{ words.handle }}</dt>
-          <dd>
-            {{ words.turnsS(turns.toFixed(1)) }} <small>{{ words.on(reel.name) }}</small>
-          </dd>
+          <dd>{{ words.turnsS(turns.toFixed(1)) }} <small>{{ words.on(reel.name) }}</small></dd>
         </div>
         <div v-if="how.cable">
           <dt>{{ words.cableOut }}</dt>
@@ -116,12 +112,8 @@ const reel = computed(() => props.row.setUp.outfit.reel)
       </ol>
     </section>
     <section v-if="law.length || how.cautions.length" class="mind">
-      <p v-for="l in law" :key="l" class="caution">
-        <b>{{ words.rulesHere }}</b> {{ l }}
-      </p>
-      <p v-for="n in how.cautions" :key="n.id" class="caution">
-        <b>{{ words.careful }}</b> {{ noteWords(n).says }}
-      </p>
+      <p v-for="l in law" :key="l" class="caution"><b>{{ words.rulesHere }}</b> {{ l }}</p>
+      <p v-for="n in how.cautions" :key="n.id" class="caution"><b>{{ words.careful }}</b> {{ noteWords(n).says }}</p>
       <p class="quiet">{{ words.localRulesComeFirst }}</p>
     </section>
   </div>

@@ -46,9 +46,7 @@ async function add() {
 
 <template>
   <div v-if="answer" class="none" role="status">
-    <p>
-      <b>{{ words.nothing }}</b> {{ why ? words.because(sayRefusal(why)) : words.hangsUp }}
-    </p>
+    <p><b>{{ words.nothing }}</b> {{ why ? words.because(sayRefusal(why)) : words.hangsUp }}</p>
     <template v-if="remedy">
       <p>{{ words.wouldDo(both(remedy.pieces.map(say)), remedy.lure.name, Math.round(remedy.score)) }}</p>
       <button type="button" class="do" :disabled="done" @click="add">{{ words.putIn }}</button>

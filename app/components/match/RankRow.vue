@@ -40,9 +40,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
       <span class="name">{{ lure.name }}</span>
       <span class="how">{{ row.setUp.handling.retrieve.name }}</span>
       <span class="rig">
-        <span v-for="part in parts" :key="part.label"
-          ><i>{{ part.label }}</i> {{ part.name }}</span
-        >
+        <span v-for="part in parts" :key="part.label"><i>{{ part.label }}</i> {{ part.name }}</span>
       </span>
     </span>
     <span class="score">

@@ -16,9 +16,7 @@ const buy = computed(() => doubts.buy)
       <b>{{ words.notInYourBox }}</b>
       {{ sayLacking(buy.lure, settings.system) }}{{ words.wouldBePointsAhead(buy.gain.toFixed(1)) }}
     </p>
-    <p v-else data-testid="gap-note">
-      <b>{{ words.buyNothing }}</b> {{ words.noOtherLureWould }}
-    </p>
+    <p v-else data-testid="gap-note"><b>{{ words.buyNothing }}</b> {{ words.noOtherLureWould }}</p>
     <ul v-if="doubts.holding.length || doubts.hinges?.length">
       <li v-for="h in doubts.holding" :key="h.sweep.knob.id">{{ sayHolds(h, settings.system) }}</li>
       <li v-for="h in doubts.hinges" :key="h.question.id" data-testid="hinge">

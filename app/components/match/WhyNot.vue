@@ -71,9 +71,7 @@ const given = (part: ScoreTerm | null, row: Pick<Ranked, 'setUp' | 'thrown'>) =>
               )
             }}
           </template>
-          <template v-else
-            ><b>{{ lure.name }}</b> {{ words.isTheAnswer }}</template
-          >
+          <template v-else><b>{{ lure.name }}</b> {{ words.isTheAnswer }}</template>
           <span class="quiet">{{
             ` ${sayRig(found.ranked.setUp)}. ${sayHandling(found.ranked, settings.system)}`
           }}</span>

@@ -51,9 +51,7 @@ const times = (n: number) => (n < 10 ? n.toFixed(1) : String(Math.round(n)))
     <details v-if="given.length">
       <summary>{{ words.adviceSoFar(given.length) }}</summary>
       <ol>
-        <li v-for="g in given" :key="g.id">
-          <b>{{ g.at.slice(11, 16) }}</b> {{ g.says }} <i>{{ cameOf(g) }}</i>
-        </li>
+        <li v-for="g in given" :key="g.id"><b>{{ g.at.slice(11, 16) }}</b> {{ g.says }} <i>{{ cameOf(g) }}</i></li>
       </ol>
     </details>
   </div>

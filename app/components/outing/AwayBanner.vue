@@ -46,9 +46,8 @@ async function wasBreak() {
 <template>
   <section v-if="seen" class="away" role="alert">
     <p>
-      {{ words.ygrionWasShutFrom }} <b>{{ seen.slice(11, 16) }}</b> {{ words.to }} <b>{{ back.slice(11, 16) }}</b>{{
-        words.nothingWrittenDownWas
-      }}
+      {{ words.ygrionWasShutFrom }} <b>{{ seen.slice(11, 16) }}</b> {{ words.to }} <b>{{ back.slice(11, 16) }}</b
+      >{{ words.nothingWrittenDownWas }}
     </p>
     <div>
       <button type="button" @click="seen = null">{{ words.iFishedOn }}</button>

@@ -61,10 +61,7 @@ const rows = computed(() => found.value.slice(0, MOST))
           @click="emit('take', { kind: row.kind, id: row.id })"
         >
           <LureDrawing v-if="row.lure" :lure="row.lure" :width-px="64" />
-          <span
-            ><b>{{ row.name }}</b
-            ><small>{{ row.says }}</small></span
-          >
+          <span><b>{{ row.name }}</b><small>{{ row.says }}</small></span>
         </button>
       </li>
     </ul>

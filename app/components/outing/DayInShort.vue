@@ -43,9 +43,7 @@ const lost = computed(() =>
       <li v-if="end.leanings.length" class="quiet">{{ words.oneDay }}</li>
       <li v-if="settled">{{ settled }}</li>
       <li v-for="line in lost" :key="line">{{ line }}</li>
-      <li v-for="d in end.care" :key="d.lureId">
-        <b>{{ d.name }}</b>: {{ d.care.map(sayCare).join('; ') }}
-      </li>
+      <li v-for="d in end.care" :key="d.lureId"><b>{{ d.name }}</b>: {{ d.care.map(sayCare).join('; ') }}</li>
     </ul>
   </section>
 </template>

@@ -83,9 +83,7 @@ const fishStepM = computed(() => (settings.system === 'metric' ? 0.01 : 0.0127))
 <template>
   <section class="details" :aria-label="title">
     <header>
-      <h2>
-        {{ title }} <small>{{ words.tell }}</small>
-      </h2>
+      <h2>{{ title }} <small>{{ words.tell }}</small></h2>
       <button type="button" class="close" @click="emit('close')">{{ words.done }}</button>
     </header>
     <template v-if="answer">

@@ -116,8 +116,7 @@ const WARM_C = 20
     </p>
     <p v-else-if="standard">
       {{ words.aFishOfThis(show(standard.kg, 'sinkerMass'))
-      }}<template v-if="isRelative(fish.speciesId, standard.of)"> {{ words.byTheEquation(standard.of) }}</template
-      >.
+      }}<template v-if="isRelative(fish.speciesId, standard.of)"> {{ words.byTheEquation(standard.of) }}</template>.
     </p>
     <div class="row two">
       <button type="button" :aria-pressed="fish.released" @click="turn({ released: true })">

@@ -36,18 +36,14 @@ const turns = computed(() =>
   <section class="party" :aria-label="words.party">
     <p class="head">{{ words.turnLeft(turn.nth + 1, Math.ceil(turn.leftMin)) }}</p>
     <div v-if="mine" class="mine">
-      <p>
-        <b>{{ mine.lure }}</b> <span>{{ mine.way }}</span>
-      </p>
+      <p><b>{{ mine.lure }}</b> <span>{{ mine.way }}</span></p>
       <button v-if="!holds" type="button" data-party="take" @click="$emit('take', mine.carriedId, mine.wayId)">
         {{ words.take }}
       </button>
       <p v-else class="quiet">{{ words.inHand }}</p>
     </div>
     <ul :aria-label="words.theOthers">
-      <li v-for="o in others" :key="o.who">
-        <b>{{ o.name }}</b> {{ o.lure }} <span class="quiet">{{ o.way }}</span>
-      </li>
+      <li v-for="o in others" :key="o.who"><b>{{ o.name }}</b> {{ o.lure }} <span class="quiet">{{ o.way }}</span></li>
     </ul>
     <div class="code">
       <ShareThing :id="outing.id" kind="party" :name="words.theParty" :label="words.showTheCode" size="default" />
@@ -65,9 +61,7 @@ const turns = computed(() =>
           <tbody>
             <tr v-for="t in turns" :key="t.nth" :class="{ now: t.now }">
               <td class="num">{{ t.nth }}</td>
-              <td v-for="(s, i) in t.shares" :key="i">
-                {{ s.lure }} <small>{{ s.way }}</small>
-              </td>
+              <td v-for="(s, i) in t.shares" :key="i">{{ s.lure }} <small>{{ s.way }}</small></td>
             </tr>
           </tbody>
         </table>

@@ -36,9 +36,7 @@ const twice = computed(() => noted(props.logs) - noted(withoutTwice(props.logs))
           <b v-else>{{ r.name }}</b>
           {{ words.came(r.takes, r.landed, r.hours) }}
         </template>
-        <template v-else>
-          <b>{{ r.name }}</b> <span class="quiet">{{ words.notHereYet }}</span>
-        </template>
+        <template v-else> <b>{{ r.name }}</b> <span class="quiet">{{ words.notHereYet }}</span> </template>
       </li>
     </ul>
     <p v-if="twice" class="quiet">{{ words.notedTwice(twice) }}</p>

@@ -29,9 +29,7 @@ const rows = computed(() =>
     <ul v-else>
       <li v-for="r in rows" :key="r.id">
         <NuxtLink :to="`/outing/${r.id}`"
-          ><b>{{ r.date }}</b
-          ><span>{{ r.place }}</span
-          ><span class="num">{{ r.hours }} h</span
+          ><b>{{ r.date }}</b><span>{{ r.place }}</span><span class="num">{{ r.hours }} h</span
           ><span class="num">{{
             r.landed ? words.landed(r.landed) : r.takes ? words.takes(r.takes) : words.blank
           }}</span></NuxtLink

@@ -29,9 +29,7 @@ const NOT_ALLOWED = 1
         :checked="settings.noteTrack"
         @change="settings.keep({ noteTrack: ($event.target as HTMLInputElement).checked })"
       />
-      <span
-        >{{ words.noteTrack }}<small>{{ words.staysHere }}</small></span
-      >
+      <span>{{ words.noteTrack }}<small>{{ words.staysHere }}</small></span>
     </label>
     <p v-if="problem !== null" role="alert">{{ problem === NOT_ALLOWED ? words.notAllowed : words.noPosition }}</p>
     <p v-else-if="settings.noteTrack && track.length" class="quiet">

@@ -136,10 +136,7 @@ const askedFor = computed(
           <label :class="{ on: keys.has(row.key) }">
             <input type="checkbox" :checked="keys.has(row.key)" @change="toggle(row.key)" />
             <LureDrawing :lure="row.setUp.build.lure" :width-px="72" />
-            <span
-              ><b>{{ row.setUp.build.lure.name }}</b
-              ><small>{{ sayHandling(row, settings.system) }}</small></span
-            >
+            <span><b>{{ row.setUp.build.lure.name }}</b><small>{{ sayHandling(row, settings.system) }}</small></span>
             <b class="points">{{ Math.round(row.score) }}</b>
           </label>
         </li>
@@ -148,10 +145,7 @@ const askedFor = computed(
             <label :class="{ on: keys.has(rig.id) }">
               <input type="checkbox" :checked="keys.has(rig.id)" @change="toggle(rig.id)" />
               <LureDrawing :lure="row.setUp.build.lure" :width-px="72" />
-              <span
-                ><b>{{ rig.name }}</b
-                ><small>{{ words.tiedAlready(row.setUp.build.lure.name) }}</small></span
-              >
+              <span><b>{{ rig.name }}</b><small>{{ words.tiedAlready(row.setUp.build.lure.name) }}</small></span>
               <b class="points">{{ Math.round(row.score) }}</b>
             </label>
           </li>

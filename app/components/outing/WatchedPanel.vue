@@ -23,9 +23,7 @@ const best = computed(() => {
 
 <template>
   <section class="watched" :aria-label="words.fishWatched">
-    <h3>
-      {{ words.fishWatched }} <small>{{ words.cameOf(came, fish.length) }}</small>
-    </h3>
+    <h3>{{ words.fishWatched }} <small>{{ words.cameOf(came, fish.length) }}</small></h3>
     <p>
       {{
         window
@@ -59,9 +57,7 @@ const best = computed(() => {
         </thead>
         <tbody>
           <tr v-for="f in newest" :key="f.at + f.did">
-            <th scope="row">
-              <small>{{ f.at.slice(dated ? 0 : 11, dated ? 10 : 16) }}</small> {{ f.lure }}
-            </th>
+            <th scope="row"><small>{{ f.at.slice(dated ? 0 : 11, dated ? 10 : 16) }}</small> {{ f.lure }}</th>
             <td class="num">{{ f.offM === null ? '' : show(f.offM, 'depth') }}</td>
             <td>{{ f.lureDid ? lureDidWords(f.lureDid) : '' }}</td>
             <td>{{ fishDidWords(f.did) }}</td>

@@ -76,17 +76,13 @@ const proof = computed(() =>
     <header>
       <div>
         <h2>{{ words.whatToCarry }}</h2>
-        <p class="share">
-          <b data-share>{{ share.toFixed(2) }}</b> <span>{{ words.ofYourBox }}</span>
-        </p>
+        <p class="share"><b data-share>{{ share.toFixed(2) }}</b> <span>{{ words.ofYourBox }}</span></p>
       </div>
       <div class="rods" role="group" :aria-label="words.rods">
         <button type="button" :aria-label="words.fewerRods" :disabled="plan.limits.rods <= 1" @click="rods(-1)">
           −
         </button>
-        <span
-          ><b>{{ plan.limits.rods }}</b> {{ words.rods.toLowerCase() }}</span
-        >
+        <span><b>{{ plan.limits.rods }}</b> {{ words.rods.toLowerCase() }}</span>
         <button type="button" :aria-label="words.moreRods" :disabled="plan.limits.rods >= MOST_RODS" @click="rods(1)">
           +
         </button>

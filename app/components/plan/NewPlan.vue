@@ -122,9 +122,7 @@ async function make() {
 <template>
   <section class="panel new" :aria-label="words.planADay">
     <h2>{{ words.planADay }}</h2>
-    <p v-if="places.length === 0">
-      {{ words.noPlace }} <NuxtLink to="/water/places">{{ words.addAPlace }}</NuxtLink>
-    </p>
+    <p v-if="places.length === 0">{{ words.noPlace }} <NuxtLink to="/water/places">{{ words.addAPlace }}</NuxtLink></p>
     <form v-else @submit.prevent="make">
       <v-select v-model="placeId" :label="words.place" :items="places" class="wide" />
       <v-text-field v-model="date" :label="words.day" type="date" />
@@ -146,9 +144,7 @@ async function make() {
         {{ words.understood(described.understood.join(', ')) }}
         <template v-if="described.left.length">{{ words.notUnderstood(described.left.join(', ')) }}</template>
       </p>
-      <p v-else class="wide quiet">
-        {{ says }} <NuxtLink to="/water">{{ words.changeIt }}</NuxtLink>
-      </p>
+      <p v-else class="wide quiet">{{ says }} <NuxtLink to="/water">{{ words.changeIt }}</NuxtLink></p>
       <v-btn type="submit" color="secondary" size="large" :loading="busy" :disabled="!c || problem !== ''">{{
         words.workItOut
       }}</v-btn>

@@ -36,9 +36,7 @@ const friend = computed(() => {
     <FriendsReel v-if="friend" :cadence="friend" />
     <h2>{{ words.lately }}</h2>
     <ul v-if="lately.length" aria-live="polite">
-      <li v-for="a in lately" :key="a.id">
-        <b>{{ a.min < 1 ? words.now : words.ago(a.min) }}</b> {{ a.says }}
-      </li>
+      <li v-for="a in lately" :key="a.id"><b>{{ a.min < 1 ? words.now : words.ago(a.min) }}</b> {{ a.says }}</li>
     </ul>
     <p v-else class="quiet">{{ words.nothingYet }}</p>
     <p class="quiet">{{ words.adviserSilent }}</p>

@@ -7,9 +7,7 @@ defineProps<{ figures: readonly { readonly name: string; readonly value: string;
   <dl>
     <div v-for="f in figures" :key="f.name">
       <dt>{{ f.name }}</dt>
-      <dd>
-        {{ f.value }} <small v-if="f.more">{{ f.more }}</small>
-      </dd>
+      <dd>{{ f.value }} <small v-if="f.more">{{ f.more }}</small></dd>
     </div>
   </dl>
 </template>

@@ -37,9 +37,7 @@ const time = computed({
     />
     <v-text-field v-model="time" :label="words.time" type="time" />
     <p v-if="water.place?.note" class="worked wide">{{ water.place.note }}</p>
-    <p v-if="law" class="law wide">
-      <b>{{ words.rulesHere }}</b> {{ words.checkTheLocalRules(law) }}
-    </p>
+    <p v-if="law" class="law wide"><b>{{ words.rulesHere }}</b> {{ words.checkTheLocalRules(law) }}</p>
   </fieldset>
 </template>
 

@@ -7,12 +7,12 @@ import {
   profileFromTests,
   lineWorthM,
   runningDepthM,
+  testsOf,
   type ChartWay,
 } from '../../../core/bench'
 import { labelCastOf } from '../../../core/tackle'
 import { castBySwingM, swingForCast, trollingDepth } from '../../../core/motion'
 import { ORDINARY_CAST } from '../../../data/casting'
-import { testsOf } from '../../../core/bench'
 import { waterDensity } from '../../../core/water'
 import DiveChartPicture from '~/components/bench/DiveChart.vue'
 import { svgText } from '~/components/bench/svg-file'

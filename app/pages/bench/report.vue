@@ -1,10 +1,17 @@
 <script setup lang="ts">
 import { benchReportPage as words, seriesTitle, testWords } from '../../../words'
-import { findingOf, profileFromTests, seriesPoints } from '../../../core/bench'
 import { FORMATS } from '../../../core/exchange'
 import type { RoleId } from '../../../core/quantity'
 import { familyOf } from '../../../core/tackle'
-import { TEST_KINDS, testsOf, type BenchTest, type TestKind } from '../../../core/bench'
+import {
+  TEST_KINDS,
+  findingOf,
+  profileFromTests,
+  seriesPoints,
+  testsOf,
+  type BenchTest,
+  type TestKind,
+} from '../../../core/bench'
 import SeriesPlot from '~/components/bench/SeriesPlot.vue'
 import { svgText } from '~/components/bench/svg-file'
 import { howTo } from '~/components/bench/test-form'
@@ -105,8 +112,9 @@ const held = (test: BenchTest, kind: TestKind) =>
           <div v-for="t in p.series" :key="t.id" class="series">
             <p class="quiet">
               {{ words.waterSalinity(t.date, show(t.tempC, 'waterTemp'), t.salinity)
-              }}<template v-if="held(t, p.kind)">, {{ held(t, p.kind) }}</template
-              >.<template v-if="t.notes"> {{ t.notes }}</template>
+              }}<template v-if="held(t, p.kind)">, {{ held(t, p.kind) }}</template>.<template v-if="t.notes">
+                {{ t.notes }}</template
+              >
             </p>
             <table>
               <thead>

@@ -93,9 +93,7 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
         <SumCast />
         <section class="panel turns" :aria-label="words.handleTurns">
           <h2>{{ words.handleTurns }}</h2>
-          <p v-if="!reel" class="quiet">
-            {{ words.noReel }} <NuxtLink to="/box/parts">{{ words.addOne }}</NuxtLink>.
-          </p>
+          <p v-if="!reel" class="quiet">{{ words.noReel }} <NuxtLink to="/box/parts">{{ words.addOne }}</NuxtLink>.</p>
           <template v-else>
             <v-select
               :model-value="reel.id"

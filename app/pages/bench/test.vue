@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { benchTestPage as words } from '../../../words'
-import { kindsFor } from '../../../core/bench'
-import { TEST_KINDS, type TestKind } from '../../../core/bench'
+import { TEST_KINDS, kindsFor, type TestKind } from '../../../core/bench'
 import { useSeries } from '~/composables/useSeries'
 
 /** A test run from the screen: take readings, see what they come to, read how it is done. */

@@ -71,9 +71,7 @@ async function remove(part: Part) {
     <div class="drawers">
       <section v-for="d in DRAWERS" :key="d.kind" :aria-label="capital(THINGS[d.kind].many)" class="drawer">
         <header>
-          <h2>
-            {{ capital(THINGS[d.kind].many) }} <small>{{ d.about }}</small>
-          </h2>
+          <h2>{{ capital(THINGS[d.kind].many) }} <small>{{ d.about }}</small></h2>
           <v-btn variant="outlined" size="small" @click="editing = { ...d, part: null }">{{
             texts.add(THINGS[d.kind].one)
           }}</v-btn>

@@ -64,15 +64,12 @@ const print = () => window.print()
     </div>
     <p class="total">
       {{ today() }} · <b>{{ money(total) }} {{ settings.currency }}</b> {{ words.inAll
-      }}<template v-if="unknown">{{ words.noCostNoted(unknown) }}</template
-      >.
+      }}<template v-if="unknown">{{ words.noCostNoted(unknown) }}</template>.
     </p>
     <section v-for="g in groups" :key="g.name" :aria-label="g.name">
       <table>
         <caption>
-          {{
-            g.name
-          }}
+          {{ g.name }}
         </caption>
         <thead>
           <tr>

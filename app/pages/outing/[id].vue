@@ -53,9 +53,7 @@ function saveTrack() {
     <p v-if="outings.status.state === 'loading'" role="status">{{ words.openingTheLog }}</p>
     <section v-else-if="!outing" class="panel none">
       <h1>{{ words.thisOutingIsNot }}</h1>
-      <p>
-        {{ words.itWasRemovedOr }} <NuxtLink to="/outing">{{ words.allOutings }}</NuxtLink>
-      </p>
+      <p>{{ words.itWasRemovedOr }} <NuxtLink to="/outing">{{ words.allOutings }}</NuxtLink></p>
     </section>
     <article v-else class="panel sheet" :aria-label="words.daySheet">
       <header>

@@ -126,9 +126,7 @@ async function remove() {
       </div>
       <div v-if="working.state === 'working'" class="panel now" role="status">
         <PlainBar :share="working.done / Math.max(1, working.of)" />
-        <p>
-          {{ words.working(working.done, working.of) }} <template v-if="soFar">{{ words.soFar }}</template>
-        </p>
+        <p>{{ words.working(working.done, working.of) }} <template v-if="soFar">{{ words.soFar }}</template></p>
         <v-btn variant="text" @click="plans.stop()">{{ words.stop }}</v-btn>
       </div>
       <p v-else-if="working.state === 'refused'" class="caution" role="alert">

@@ -70,9 +70,7 @@ const mostLost = computed(() => Math.max(1, ...lost.value.map((row) => row.fish)
         <template v-if="parts.length">
           <h3>{{ words.partsLost }}</h3>
           <p>
-            <span v-for="p in parts" :key="p.part" class="part"
-              >{{ lostPartWords(p.part) }} <b>{{ p.lost }}</b></span
-            >
+            <span v-for="p in parts" :key="p.part" class="part">{{ lostPartWords(p.part) }} <b>{{ p.lost }}</b></span>
           </p>
         </template>
       </section>

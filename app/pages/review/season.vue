@@ -27,15 +27,11 @@ const print = () => window.print()
       <dl>
         <div>
           <dt>{{ words.outings }}</dt>
-          <dd>
-            {{ season.outings }}<small>{{ words.blank(season.blanks) }}</small>
-          </dd>
+          <dd>{{ season.outings }}<small>{{ words.blank(season.blanks) }}</small></dd>
         </div>
         <div>
           <dt>{{ words.onTheWater }}</dt>
-          <dd>
-            {{ season.hours.toFixed(0) }} h<small>{{ words.ofEffortBreaksLeft }}</small>
-          </dd>
+          <dd>{{ season.hours.toFixed(0) }} h<small>{{ words.ofEffortBreaksLeft }}</small></dd>
         </div>
         <div>
           <dt>{{ words.landed }}</dt>
@@ -70,9 +66,7 @@ const print = () => window.print()
       <div class="two">
         <table>
           <caption>
-            {{
-              words.byMonth
-            }}
+            {{ words.byMonth }}
           </caption>
           <thead>
             <tr>
@@ -99,9 +93,7 @@ const print = () => window.print()
         </table>
         <table>
           <caption>
-            {{
-              words.lures
-            }}
+            {{ words.lures }}
           </caption>
           <thead>
             <tr>

@@ -135,9 +135,7 @@ const xTicks = computed(() =>
         <path :d="`M${x(now)} ${M.top}V${H - M.bottom}`" class="now" />
       </ChartFrame>
       <label class="hour">
-        <span
-          >{{ words.hour }} <b>{{ clockTime(now) }}</b></span
-        >
+        <span>{{ words.hour }} <b>{{ clockTime(now) }}</b></span>
         <input
           type="range"
           min="0"

@@ -84,7 +84,8 @@ const LIMITED: ReadonlySet<string> = new Set([
 ])
 
 export type LureRead =
-  { readonly ok: true; readonly lure: Lure } | { readonly ok: false; readonly problems: readonly CellProblem[] }
+  | { readonly ok: true; readonly lure: Lure }
+  | { readonly ok: false; readonly problems: readonly CellProblem[] }
 
 /** Puts a lure together from what a row says, over the lure it already is, where it is one. Tray and compartment are left to the plan. */
 export function lureFrom(said: ReadonlyMap<string, unknown>, id: string, known: Lure | null): LureRead {

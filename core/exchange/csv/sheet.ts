@@ -13,7 +13,8 @@ export interface Sheet {
   readonly rows: readonly (readonly string[])[]
 }
 export type SheetRead =
-  { readonly ok: true; readonly sheet: Sheet } | { readonly ok: false; readonly problem: FileProblem }
+  | { readonly ok: true; readonly sheet: Sheet }
+  | { readonly ok: false; readonly problem: FileProblem }
 
 /** A sheet that holds more than a page can show: {@link MOST_IN_SHEET}. */
 function overLimit(cells: readonly string[], row: number): FileProblem | null {

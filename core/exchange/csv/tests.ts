@@ -1,8 +1,7 @@
 import Papa from 'papaparse'
 import { neutral } from './cells'
-import { findingOf, profileFromTests } from '../../bench'
+import { TEST_KINDS, findingOf, profileFromTests, testsOf, type BenchTest } from '../../bench'
 import type { Lure } from '../../tackle'
-import { TEST_KINDS, testsOf, type BenchTest } from '../../bench'
 
 /** Settings that a series holds fixed, beside what every series has. */
 const HEAD = new Set([

@@ -6,6 +6,14 @@ import type { Scenario } from './scenario'
 const match = ({ water: over, place }: Scenario, nudge: (c: Conditions) => Conditions = (c) => c) =>
   matchWater(nudge(water(over)), Place.parse({ ...PLACE, ...place }), WORLD.box, { sides: {}, limit: 10, lifts: 0 })
 
+/** A little warmer, murkier and windier. */
+export const nudged = (c: Conditions): Conditions => ({
+  ...c,
+  waterTempC: c.waterTempC + 0.6,
+  visibilityM: c.visibilityM * 0.93,
+  windMps: c.windMps + 0.4,
+})
+
 /** What is wrong with the answer to a water, as it is or nudged: what is not among the first three, and what is among the first ten. Empty where nothing is. */
 export function faults(scenario: Scenario, nudge?: (c: Conditions) => Conditions): string[] {
   const { rows } = match(scenario, nudge)
