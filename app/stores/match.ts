@@ -41,8 +41,12 @@ export const useMatch = defineStore('match', () => {
   const water = useWater()
   const record = useRecord()
 
+  /** A store that is done with asks no more: its question would take the place of the one that is looked at. */
+  let done = false
+  onScopeDispose(() => (done = true))
   const ask = latestOnly(
     async (asked: MatchRequest): Promise<MatchReply> => {
+      if (done) return null
       stopped.value = false
       const onProgress = (done: number, of: number, rows: readonly MatchRow[] | null) => {
         progress.value = { done, of }
@@ -80,7 +84,7 @@ export const useMatch = defineStore('match', () => {
   const shown = ref(0)
 
   function refresh() {
-    if (!asked.value || shown.value === 0) return
+    if (done || !asked.value || shown.value === 0) return
     if (status.value === 'idle') status.value = 'working'
     // A long ranking that has shown its first rows makes room for the newer question.
     if (early.value) void useMatchWorker().stop()

@@ -13,8 +13,8 @@ import { accountOf, pointsPerLog, practiceLog } from './score'
 
 /** The chain of chances: how it separates, what it never does, and what is made of its order. */
 
-/** Every fourth water of the scenarios, the whole box ranked. */
-const RANKED = SCENARIOS.filter((_, i) => i % 4 === 0).map((s) => {
+/** Every twelfth water of the scenarios, the whole box ranked; `npm run honest` ranks it in all. */
+const RANKED = SCENARIOS.filter((_, i) => i % 12 === 0).map((s) => {
   const context = createMatchContext(water(s.water), Place.parse({ ...PLACE, ...s.place }), WORLD.box, { sides: {} })
   return { name: s.name, rows: rank(WORLD.box, context, 200) }
 })
@@ -24,7 +24,7 @@ const median = (all: readonly number[]) => quantile(all, 0.5) ?? NaN
 describe('an answer that separates', () => {
   it('the fifth stands 8 points behind the first, the twelfth 20, and the last under 20, in the middle of many waters', () => {
     const scores = RANKED.map(({ rows }) => sorted(rows))
-    expect(scores.length).toBeGreaterThan(45)
+    expect(scores.length).toBeGreaterThan(15)
     expect(median(scores.map((s) => (s[0] ?? 0) - (s[4] ?? 0)))).toBeGreaterThanOrEqual(8)
     expect(median(scores.map((s) => (s[0] ?? 0) - (s[11] ?? 0)))).toBeGreaterThanOrEqual(20)
     expect(median(scores.map((s) => s[s.length - 1] ?? 0))).toBeLessThan(20)

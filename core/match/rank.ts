@@ -14,7 +14,7 @@ import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
 /** A lure is not thrown further after this many casts in a row that were no better; nor, for first rows that are soon replaced, and where many lures are weighed, after so few. */
-const PATIENCE = 25
+const PATIENCE = 8
 const FIRST_PATIENCE = 3
 const WEIGHING_PATIENCE = 6
 /**
