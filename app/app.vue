@@ -2,7 +2,6 @@
 import { useEventListener } from '@vueuse/core'
 import { useTheme } from 'vuetify'
 import { appShell as words } from '../words'
-import { useUnsaved } from '~/composables/useUnsaved'
 import { useBox } from '~/stores/box'
 import { useCommands } from '~/stores/commands'
 import { useDoubts } from '~/stores/doubts'
@@ -10,7 +9,6 @@ import { useHistory } from '~/stores/history'
 import { useMatch } from '~/stores/match'
 import { useOpening } from '~/stores/opening'
 import { useSettings } from '~/stores/settings'
-import { useSheets } from '~/stores/sheets'
 import { useWater } from '~/stores/water'
 
 const settings = useSettings()
@@ -19,9 +17,6 @@ const history = useHistory()
 const theme = useTheme()
 
 const opening = useOpening()
-const sheets = useSheets()
-// A sheet on its way in is typed work too.
-useUnsaved(() => ['mapping', 'reading', 'planned'].includes(sheets.stage.state))
 /** The page waits this long for the angler's colours before it is drawn, ms. */
 const COLOURS_MS = 1500
 await Promise.race([opening.open(), new Promise((resolve) => setTimeout(resolve, COLOURS_MS))])

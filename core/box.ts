@@ -1,4 +1,4 @@
-import { BenchTest } from './bench/tests/register'
+import { BenchTest } from './bench/tests/kinds'
 import { MOST_THINGS, TackleBox } from './tackle'
 import { z } from './zod'
 

@@ -211,11 +211,14 @@ export class Repository {
   }
 
   /** Fills an empty database once; a box that was emptied on purpose stays empty. */
-  async seedOnce(content: () => ArchiveContent): Promise<boolean> {
+  async seedOnce(content: () => ArchiveContent | Promise<ArchiveContent>): Promise<boolean> {
     const { db } = this
+    if (await db.settings.get('seeded')) return false
+    // Made before the transaction begins: one that waits for anything but the database ends.
+    const made = await content()
     return db.transaction('rw', db.tables, async () => {
       if (await db.settings.get('seeded')) return false
-      await this.replaceAll(content())
+      await this.replaceAll(made)
       await db.settings.put({ key: 'seeded', value: true })
       return true
     })

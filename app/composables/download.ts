@@ -17,8 +17,8 @@ export function download(name: string, type: string, text: string): void {
 }
 
 /** Something of the app, out in one of its formats. `label`: what it is of, where the format asks for it. */
-export function saveAs<Input>(format: ExportFormat<Input>, input: Input, label = ''): void {
-  download(nameOf(format, label), format.mime, format.write(input))
+export async function saveAs<Input>(format: ExportFormat<Input>, input: Input, label = ''): Promise<void> {
+  download(nameOf(format, label), format.mime, await format.write(input))
 }
 const nameOf = ({ stem, extension }: ExportFormat<never>, label: string) => fileName(stem(label, today()), extension)
 

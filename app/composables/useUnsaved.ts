@@ -3,7 +3,7 @@ const typed = shallowReactive(new Set<symbol>())
 
 export const nothingUnsaved = () => typed.size === 0
 
-/** Tells as long as the component lives whether it holds what is not stored. */
+/** Tells as long as the component, or the store, lives whether it holds what is not stored. */
 export function useUnsaved(dirty: () => boolean): void {
   const me = Symbol('unsaved')
   watch(dirty, (is) => (is ? typed.add(me) : typed.delete(me)), { immediate: true, flush: 'sync' })

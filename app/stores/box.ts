@@ -6,7 +6,7 @@ import { USUAL_PRACTICE, type Practice } from '../../core/match'
 import type { Lure, Rig, Tray } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
 import type { Conditions, Place } from '../../core/water'
-import { demoWorld, type World } from '../../core/demo/world'
+import type { World } from '../../core/demo/world'
 import type { Item } from '../../storage/db'
 import { putPractice, put, removal, type Edit } from '../../storage/edits'
 import { keyOf } from '../../storage/schemas'
@@ -34,6 +34,9 @@ const called = (items: readonly { name: string }[], kind: BoxKind = 'lures') => 
   return only && others.length === 0 ? only.name : count(items.length, THINGS[kind].one, THINGS[kind].many)
 }
 
+/** The demo’s world, fetched when it is wanted: on a first visit, or to start over. */
+const demo = async (): Promise<World> => (await import('../../core/demo/world')).demoWorld(today())
+
 /** The box and the places, as they are stored. Changes go through the repository and come back by its live query. */
 export const useBox = defineStore('box', {
   state: () => ({
@@ -53,7 +56,7 @@ export const useBox = defineStore('box', {
   },
   actions: {
     async open(onError: (error: unknown) => void) {
-      await repository.seedOnce(() => demoWorld(today()))
+      await repository.seedOnce(demo)
       const aside = popUnsaved()
       if (aside) await repository.putWater(aside)
       repository.watch(({ box, places, waters, bin, aside, unreadable, practice }) => {
@@ -177,8 +180,8 @@ export const useBox = defineStore('box', {
       await useHistory().run(label, { kind: 'replace', content })
       await useSettings().load()
     },
-    startDemo() {
-      return this.replace(demoWorld(today()), words.openedTheDemoBox)
+    async startDemo() {
+      return this.replace(await demo(), words.openedTheDemoBox)
     },
     /** Takes in what is new in an archive; what is there stays. */
     async merge(theirs: World) {

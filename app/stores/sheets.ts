@@ -21,6 +21,7 @@ import { useBox } from './box'
 import { useSettings } from './settings'
 import { now } from './repository'
 import { plain } from '~/composables/plain'
+import { useUnsaved } from '~/composables/useUnsaved'
 
 type Stage =
   | { readonly state: 'idle' }
@@ -50,11 +51,21 @@ type Stage =
       readonly aside: number
     }
 
+/** A sheet on its way in is typed work, whatever page is looked at meanwhile: told from its beginning on, for as long as the application lives. */
+let telling = false
+function tellUnsaved() {
+  if (telling) return
+  telling = true
+  const sheets = useSheets()
+  effectScope(true).run(() => useUnsaved(() => ['mapping', 'reading', 'planned'].includes(sheets.stage.state)))
+}
+
 /** A spreadsheet on its way into the box: read, columns named, planned, taken in; and the rows that wait to be mended. */
 export const useSheets = defineStore('sheets', {
   state: () => ({ stage: { state: 'idle' } as Stage }),
   actions: {
     async read(file: string, source: Source) {
+      tellUnsaved()
       this.stage = { state: 'reading', file, done: 0, of: 0 }
       const read = await onFile((files, send) => files.sheet(source, send))
       if (!read) this.stage = { state: 'idle' }

@@ -1,15 +1,12 @@
 import { ACTION_SCALE } from '../../data/bench'
 import type { Lure } from '../tackle'
 import { testsOf } from './tests/tests-of'
-import type { BenchTest } from './tests/register'
-import type { Swing } from './tests/swum'
+import { SHIMMIES, type BenchTest, type Swing } from './tests/kinds'
+
 import { GRAVITY_MPS2 } from '../constants'
 import { waterDensity } from '../water'
 import { measured, type Estimate } from './estimate'
 import { sampleOf } from './sample'
-
-/** How a body falls, from dead to strongly. */
-export const SHIMMIES = ['dead', 'a little', 'shimmies', 'strongly'] as const
 
 /** Water in the bag that a tear test fills: fresh, at the temperature of a room, kg/m³. */
 export const BAG_WATER_KG_M3 = waterDensity(20, 0)

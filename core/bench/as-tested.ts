@@ -1,5 +1,5 @@
 import { fillerKg, type Lure } from '../tackle'
-import type { BenchTest } from './tests/register'
+import type { BenchTest } from './tests/kinds'
 import type { BuildMotion } from '../motion'
 import { METAL_KG_M3, motionOf, weightInWaterN } from '../motion'
 import { waterDensity } from '../water'

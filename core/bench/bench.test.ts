@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import type { Lure } from '../tackle'
-import { BenchTest, type TestKind } from './tests/register'
+import { BenchTest, type TestKind } from './tests/kinds'
 import {
   LABEL_CAST,
   STEADY_WIND,

@@ -1,5 +1,5 @@
 import type { Lure } from '../tackle'
-import type { BenchTest, TestKind } from './tests/register'
+import type { BenchTest, TestKind } from './tests/kinds'
 import type { Carrying } from './fit-rest'
 import { profileFromTests } from './lure-profile'
 import { findingOf } from './tests/register'

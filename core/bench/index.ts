@@ -39,16 +39,8 @@ export {
   type Held,
 } from './sink-tuning'
 export { compareWithReference } from './compare'
-export {
-  BenchTest,
-  TEST_KINDS,
-  findingOf,
-  kindsFor,
-  seriesPoints,
-  testForm,
-  type FieldOf,
-  type TestKind,
-} from './tests/register'
+export { BenchTest, TEST_KINDS, testForm, type FieldOf, type TestKind } from './tests/kinds'
+export { findingOf, kindsFor, seriesPoints } from './tests/register'
 export { type TestField } from './tests/form'
 export { testsOf } from './tests/tests-of'
 export { type SeriesTitle } from './tests/definition'

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../testing/world'
 import type { Lure } from '../tackle'
-import type { BenchTest } from './tests/register'
+import type { BenchTest } from './tests/kinds'
 import { familyOf, fillerKg, lureMass } from '../tackle'
-import { TEST_KINDS } from './tests/register'
+import { TEST_KINDS } from './tests/kinds'
 import {
   addedSince,
   compareWithReference,

@@ -1,6 +1,6 @@
 import { faultOf, type SchemaFault } from '../fault'
 import { weighed, type Lure } from '../tackle'
-import { BenchTest, type TestKind } from './tests/register'
+import { BenchTest, type TestKind } from './tests/kinds'
 import { snapshotState } from './as-tested'
 import { sampleOf } from './sample'
 

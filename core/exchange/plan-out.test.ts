@@ -20,9 +20,9 @@ const plan = Plan.parse({
   ticked: ['rod a'],
 })
 
-describe('the day for a calendar', () => {
+describe('the day for a calendar', async () => {
   const from = Date.parse('2026-06-13T03:00:00Z')
-  const text = FORMATS.calendar.write({
+  const text = await FORMATS.calendar.write({
     name: 'Plan: a day',
     atMs: Date.parse('2026-06-12T20:00:00Z'),
     events: [
@@ -50,14 +50,14 @@ describe('the day for a calendar', () => {
     expect(lines.find((line) => line.startsWith('DESCRIPTION'))).toContain('5\\;\\nwind.')
     for (const line of text.split('\r\n')) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
   })
-  it('an empty plan is an empty calendar', () => {
-    expect(FORMATS.calendar.write({ name: 'x', atMs: 0, events: [] })).not.toContain('VEVENT')
+  it('an empty plan is an empty calendar', async () => {
+    expect(await FORMATS.calendar.write({ name: 'x', atMs: 0, events: [] })).not.toContain('VEVENT')
   })
 })
 
-it('the packing list opens as a table, and nothing in it is a formula', () => {
+it('the packing list opens as a table, and nothing in it is a formula', async () => {
   const row = { tray: '=Tray', compartment: 'A1', thing: 'Pirrip, 7', take: 2, have: 1, packed: true }
-  const text = FORMATS.packing.write([row])
+  const text = await FORMATS.packing.write([row])
   const { data } = Papa.parse<Record<string, string>>(text.replace('\uFEFF', ''), { header: true })
   expect(data).toEqual([{ tray: "'=Tray", compartment: 'A1', thing: 'Pirrip, 7', take: '2', have: '1', packed: 'yes' }])
 })

@@ -4,7 +4,8 @@ import { truthDegree, type WaterFeatures } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
 import type { OfferTest } from './offer-test'
 import type { OwnRecord } from './own-record'
-import { RULES, sideShare, type Rule, type SideChoice } from './rule'
+import { sideShare, type Rule, type SideChoice } from './rule'
+import { RULES } from './rules'
 
 /** A rule that speaks in this water, and how loudly. */
 export interface RuleContribution {

@@ -3,7 +3,8 @@ import type { Conditions, Place } from '../water'
 import type { Ranked } from './score-breakdown'
 import { createMatchContext, type MatchOptions } from './match-context'
 import { rank } from './rank'
-import { RULES, OPEN_QUESTIONS, type OpenQuestion } from './rule'
+import { OPEN_QUESTIONS, type OpenQuestion } from './rule'
+import { RULES } from './rules'
 import { truthDegree } from '../water'
 
 /** A point on which good anglers disagree and on which this answer hangs. */

@@ -4,16 +4,15 @@ export {
   OwnRule,
   sideShare,
   Practice,
-  RULES,
   RuleWhen,
   OPEN_QUESTIONS,
   USUAL_PRACTICE,
-  rulesFor,
   secondShare,
   type Effect,
   type Rule,
   type OpenQuestion,
 } from './rule'
+export { RULES, rulesFor } from './rules'
 export { OfferTest, type Span } from './offer-test'
 export { fitsSetUp } from './habit'
 export { demandOf } from './demand'

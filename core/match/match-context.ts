@@ -19,7 +19,8 @@ import { flowHere } from './flow'
 import { demandOf, type Demand } from './demand'
 import { recordFor, type OwnRecord, type RecordEntry } from './own-record'
 import { tackleOptions, type Tackle } from './outfit'
-import { RULES, type Rule, type SideChoice } from './rule'
+import type { Rule, SideChoice } from './rule'
+import { RULES } from './rules'
 
 export interface MatchOptions {
   readonly sides: SideChoice

@@ -1,5 +1,3 @@
-import { FACTORS } from '../../data/rules/factors'
-import { RULES as TABLE } from '../../data/rules'
 import { OPEN_QUESTIONS as QUESTION_TABLE } from '../../data/open-questions'
 import { COLOUR_GROUPS } from '../tackle'
 import { FuzzyRange, NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
@@ -51,14 +49,6 @@ export interface Rule {
   readonly basis: string
 }
 
-const factorOf: Readonly<Record<string, number>> = FACTORS
-/** The same rule speaking so many times as loudly. */
-const weighed = (rule: Rule, by: number): Rule =>
-  by === 1 ? rule : { ...rule, effects: rule.effects.map((e) => ({ ...e, weight: e.weight * by })) }
-
-/** The rules of practice, each weighed as `npm run calibrate` found (data/rules/factors). */
-export const RULES: readonly Rule[] = TABLE.map((rule) => weighed(rule, factorOf[rule.id] ?? 1))
-
 /** A rule that the angler wrote. */
 export const OwnRule = z.strictObject({
   id: z.string().min(1).max(80),
@@ -81,15 +71,6 @@ export const Practice = z.strictObject({
 })
 export type Practice = z.infer<typeof Practice>
 export const USUAL_PRACTICE: Practice = { sides: {}, weights: {}, own: [] }
-
-/** The rules that count for an angler: those of the trade as weighed, and then the angler's own. */
-export function rulesFor({ weights, own }: Pick<Practice, 'weights' | 'own'>): readonly Rule[] {
-  const heard = (rule: Rule): Rule[] => {
-    const by = weights[rule.id] ?? 1
-    return by === 0 ? [] : [weighed(rule, by)]
-  }
-  return [...RULES, ...own].flatMap(heard)
-}
 
 /** A point on which good anglers disagree; words/ has the question and what each side says. */
 export interface OpenQuestion {

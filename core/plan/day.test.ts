@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, water } from '../testing/world'
 import { TIDE_STATIONS } from '../water'
-import { blockAt, legAt, slotsOf, spreadOf, waterIn, waterOf, watersOf } from './day'
+import { blockAt, legAt } from './at-hour'
+import { slotsOf, spreadOf, waterIn, waterOf, watersOf } from './day'
 import { Leg, type Block } from './plan'
 
 /** Days as hours, and the waters each hour may bring. */

@@ -1,6 +1,7 @@
 export { AddedScenario, Leg, Lock, MOST_LURES, MOST_RODS, Plan, Planned, type Block, type Covered } from './plan'
 export { FACTORS, usualSpread, type Factor } from './spread'
-export { blockAt, legAt, slotsOf, spreadOf, waterOf } from './day'
+export { blockAt, legAt } from './at-hour'
+export { slotsOf, spreadOf, waterOf } from './day'
 export { heldSteps, tableSteps, type PlanWorld, type TableStep, type WorthTable } from './table'
 export { waterKey } from './worth'
 export { chooseKit } from './choose'

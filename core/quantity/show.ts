@@ -16,14 +16,26 @@ function asFraction(figure: number, denominator: number): string | null {
   return `${whole ? `${whole} ` : ''}${above / by}/${denominator / by}`
 }
 
-/** The figure alone, as it stands in an input field: `10.6`, `3/8`. */
+/** What stands where there is no figure. */
+export const NO_FIGURE = '–'
+let noFigure: (role: RoleId) => string = () => NO_FIGURE
+/** From here on what is no figure throws, naming its role: the tests ask for it, so that it is found where it comes from. */
+export function throwOnNoFigure(): void {
+  noFigure = (role) => {
+    throw new Error(`no figure for ${role}: is a field absent?`)
+  }
+}
+
+/** The figure alone, as it stands in an input field: `10.6`, `3/8`; a dash for what is no figure (NaN, ±Infinity). Never “−0”. */
 export function showFigure(valueSi: number, role: RoleId, system: UnitSystem): string {
+  if (!Number.isFinite(valueSi)) return noFigure(role)
   const r: Role = ROLES[role]
   const figure = fromSi(valueSi, unitFor(role, system))
   const fraction = system === 'imperial' && r.fraction ? asFraction(figure, r.fraction) : null
   if (fraction) return fraction
   const text = figure.toFixed(r.decimals[system])
-  return text.includes('.') ? text.replace(/\.?0+$/, '') : text
+  const short = text.includes('.') ? text.replace(/\.?0+$/, '') : text
+  return short === '-0' ? '0' : short
 }
 
 /** Figure and unit: `10.6 g`, `3/8 oz`, `6.7 °C`. A thin gap that does not break stands between. */

@@ -56,6 +56,9 @@ export function fieldsOf(shape: Readonly<Record<string, z.core.$ZodType>>): Fiel
   })
 }
 
+/** What an item says in a field; undefined where it says nothing, by whichever word its schema has for that. */
+export const fieldValue = (item: object, { key }: Pick<Field, 'key'>): unknown => Reflect.get(item, key) ?? undefined
+
 /** The least value a schema takes: its minimum, or just above where that itself is refused. */
 function leastOf(schema: z.core.$ZodType, least: number): number {
   return z.safeParse(schema, least).success ? least : TINY

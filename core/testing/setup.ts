@@ -1,5 +1,9 @@
 import fc from 'fast-check'
 import { beforeEach, expect } from 'vitest'
+import { throwOnNoFigure } from '../quantity'
+
+// On screen a dash stands where there is no figure; here that is an error.
+throwOnNoFigure()
 
 // A loop that runs empty checks nothing: then its test fails. A property that was tried counts as checked.
 beforeEach(() => expect.hasAssertions())

@@ -1,6 +1,5 @@
 import { itemAt } from '../list'
 import { converter, formatHex } from 'culori'
-import { Matrix, inverse } from 'ml-matrix'
 import { DAYLIGHT, GREYS, JUDGED_FROM_M, LIGHT_FROM, MATCHING, NM, PURE_WATER, STAIN } from '../../data/spectra'
 import { attenuationPerM, beamAttenuationPerM } from './light'
 
@@ -88,15 +87,27 @@ function toRgb([x, y, z]: Triple): Triple {
   return [r, g, b]
 }
 /** What of the bands must be mixed to look red, green or blue in daylight. */
-const MIX = inverse(
-  new Matrix(BANDS.map((band) => [...toRgb(xyz(band.map((b, i) => b * itemAt(DAYLIGHT, i))))])).transpose(),
-)
+const MIX = unmixed(BANDS.map((band) => toRgb(xyz(band.map((b, i) => b * itemAt(DAYLIGHT, i))))))
+
+/** How much of each of three colours makes red, green and blue: row i says how much of colour i (the inverse of a 3 × 3 matrix, by its cross products). */
+function unmixed(colours: readonly Triple[]): readonly Triple[] {
+  const at = (i: number): Triple => itemAt(colours, i % 3)
+  const crossed = colours.map((_, i) => cross(at(i + 1), at(i + 2)))
+  const volume = dot(at(0), itemAt(crossed, 0))
+  return crossed.map((row) => each(row, (v) => v / volume))
+}
+function cross([a, b, c]: Triple, [u, v, w]: Triple): Triple {
+  return [b * w - c * v, c * u - a * w, a * v - b * u]
+}
+function dot([a, b, c]: Triple, [u, v, w]: Triple): number {
+  return a * u + b * v + c * w
+}
 
 /** @param hex `#rrggbb` as the colour is painted @throws RangeError on anything else */
 export function reflectance(hex: string): Spectrum {
   const found = /^#[0-9a-f]{6}$/i.test(hex) ? toLinear(hex) : undefined
   if (!found) throw new RangeError(`colour ${hex}: must be #rrggbb`)
-  const mix = MIX.mmul(Matrix.columnVector([found.r, found.g, found.b])).to1DArray()
+  const mix = MIX.map((row) => dot(row, [found.r, found.g, found.b]))
   return WAVELENGTHS_NM.map((_, i) =>
     Math.min(
       1,

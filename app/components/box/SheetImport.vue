@@ -31,7 +31,7 @@ async function readPasted() {
   pasting.value = false
 }
 async function exportSheet() {
-  saveAs(FORMATS.lures, box.box)
+  await saveAs(FORMATS.lures, box.box)
   await settings.keep({ exportedOn: today() })
 }
 const REQUIRED = ['name', 'family', 'length', 'weight'] as const

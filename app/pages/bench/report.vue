@@ -39,7 +39,7 @@ const parts = computed(() => {
 const drawn = ref<{ picture: SVGSVGElement | null }[]>([])
 const print = () => window.print()
 function saveCsv() {
-  if (lure.value) saveAs(FORMATS.tests, { lures: [lure.value], tests: box.box.tests }, lure.value.name)
+  if (lure.value) void saveAs(FORMATS.tests, { lures: [lure.value], tests: box.box.tests }, lure.value.name)
 }
 /** All pictures of the report one under the other in one file. */
 function saveSvg() {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { boxPartsPage as texts, sayUse, THINGS } from '../../../words'
 import { partUse } from '../../../core/match'
-import type { Part, PartKind, PartOf, Field } from '../../../core/tackle'
-import { DRAWERS, partFields } from '~/components/box/part-draft'
+import type { Part, PartKind, PartOf } from '../../../core/tackle'
+import { DRAWERS, partFigures } from '~/components/box/part-draft'
 import { capital } from '~/components/form/choices'
 import { useMeasure } from '~/composables/useMeasure'
 import { plain } from '~/composables/plain'
@@ -19,27 +19,7 @@ const editing = shallowRef<{ kind: PartKind; part: Part | null } | null>(null)
 
 /** By name, with 5 g before 10 g. */
 const partsOf = (kind: PartKind): readonly Part[] => [...box.box[kind]].sort(byName)
-function figure(part: Part, field: Field): string {
-  const value = (part as Record<string, unknown>)[field.key]
-  if (field.kind === 'measure') return show(Number(value), field.role)
-  if (field.key === 'gearRatio') return `${String(value)} : 1`
-  if (field.key === 'size') return texts.size(String(value))
-  if (field.key === 'wire') return texts.wire(String(value))
-  if (field.key === 'fights') return texts.fought(String(value))
-  return capital(String(value))
-}
-const UNSAID = new Set(['name', 'cost', 'count'])
-/** All figures in one line; the two ends of a range as one. */
-function figures(kind: PartKind, part: Part): string {
-  const fields = partFields(kind).filter((f) => !UNSAID.has(f.key) && f.kind !== 'from')
-  return fields
-    .flatMap((f, i) => {
-      if (f.key.includes('Max') || (part as Record<string, unknown>)[f.key] === null) return []
-      const end = f.key.includes('Min') ? fields[i + 1] : undefined
-      return end ? `${figure(part, f)} – ${figure(part, end)}` : figure(part, f)
-    })
-    .join(' · ')
-}
+const figures = (kind: PartKind, part: Part) => partFigures(kind, part, show).join(' · ')
 const uses = (kind: PartKind, part: Part) =>
   sayUse(partUse(kind, part as PartOf<typeof kind>, box.box), settings.system)
 

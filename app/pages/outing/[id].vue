@@ -40,7 +40,7 @@ const print = () => window.print()
 function saveTrack() {
   if (!outing.value) return
   const nameOf = (e: Entry) => (e.kind === 'spot' ? words.stop(e.stop) : words.aFish)
-  saveAs(
+  void saveAs(
     FORMATS.track,
     { outing: outing.value, nameOf },
     `${outing.value.placeName} ${outing.value.startedAt.slice(0, 10)}`,

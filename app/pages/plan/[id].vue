@@ -92,7 +92,7 @@ async function fromAnswers() {
 function calendar() {
   if (!plan.value) return
   const events = eventsOf(plan.value, box.box, box.places, settings.system, Date.parse(momentNow()))
-  saveAs(FORMATS.calendar, events, plan.value.name)
+  void saveAs(FORMATS.calendar, events, plan.value.name)
 }
 async function remove() {
   if (!plan.value) return

@@ -5,7 +5,7 @@ import type { Residual } from '../fit-fall'
 import type { Carrying } from '../fit-rest'
 import type { LureProfile } from '../lure-profile'
 import { sampleOf } from '../sample'
-import type { BenchTest } from './register'
+import type { BenchTest } from './kinds'
 
 /** What one kind of test comes to for one lure, in one figure that lures can be compared by; words/ says what the figure is. */
 export interface Finding extends Estimate {

@@ -1,46 +1,15 @@
 import { sinkRateMps } from '../../motion'
 import { familyOf } from '../../tackle'
 import { waterDensity } from '../../water'
-import { SHIMMIES } from '../action-scores'
 import { ofPosterior } from '../estimate'
 import { restSpeedIn } from '../fit-rest'
 import { predictWithInterval } from '../least-squares'
 import { motionFromProfile } from '../lure-profile'
 import { always, apartFromFit, bare, finding, ofFit, ofMean, swims, type TestDefinition } from './definition'
-import { choice, formOf, measure, measureOrNone } from './form'
+import type { STILL_FORMS } from './kinds'
 import { testsOf } from './tests-of'
 
 /** Tests of a lure that is weighed or let go. */
-
-export const STILL_FORMS = {
-  weigh: formOf(
-    {},
-    {
-      massKg: measure('lureMass', 0.0003, 1, { by: 'scale' }),
-      /** Nose to tail, hooks and lip left out; null where only its weight was taken. */
-      lengthM: measureOrNone('lureLength', 0.01, 0.5),
-    },
-  ),
-  fall: formOf(
-    {
-      depthM: measure('depth', 0.1, 30, { start: 2 }),
-      withKg: measure('lureMass', 0, 0.5, { start: 0 }),
-      lineDiameterM: measureOrNone('lineDiameter', 0.00003, 0.002, { start: 0.00013 }),
-    },
-    { seconds: measure('watch', 0.05, 600, { by: 'watch' }) },
-  ),
-  rest: formOf(
-    { distanceM: measure('lureLength', 0.05, 10, { start: 0.4 }) },
-    {
-      /** Weight hung or glued on for this reading, as lead, kg. */
-      addedKg: measure('lead', 0, 0.2, { start: 0 }),
-      way: choice(['rises', 'hangs', 'sinks'], 'rises'),
-      /** Over the whole distance; 0 where it hangs. */
-      seconds: measure('watch', 0, 600, { by: 'watch' }),
-    },
-  ),
-  revival: formOf({}, { hookKg: measure('lead', 0, 0.05, { start: 0.001 }), shimmy: choice(SHIMMIES, 'dead') }),
-}
 
 export const STILL: Readonly<Record<keyof typeof STILL_FORMS, TestDefinition>> = {
   weigh: {

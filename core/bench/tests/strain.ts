@@ -3,18 +3,10 @@ import { familyOf } from '../../tackle'
 import { BAG_WATER_KG_M3 } from '../action-scores'
 import { fitSwing } from '../fit-cast'
 import { always, finding, ofFit, ofMean, type TestDefinition } from './definition'
-import { formOf, measure, outOfOrNone } from './form'
+import type { STRAIN_FORMS } from './kinds'
 import { testsOf } from './tests-of'
 
 /** Tests in which a lure is strained: torn by a weight, thrown by a rod. */
-
-export const STRAIN_FORMS = {
-  tear: formOf({ bagKg: measure('lureMass', 0, 2, { start: 0.01 }) }, { volumeM3: measure('volume', 0.00002, 0.03) }),
-  cast: formOf(
-    { rodId: outOfOrNone('rods'), withKg: measure('lureMass', 0, 0.5, { start: 0 }) },
-    { castM: measure('distance', 1, 150, { by: 'turns' }) },
-  ),
-}
 
 export const STRAIN: Readonly<Record<keyof typeof STRAIN_FORMS, TestDefinition>> = {
   tear: {

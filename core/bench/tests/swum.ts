@@ -8,81 +8,10 @@ import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { STEADY_WIND, depthOnPath, retrievePath, sinkTimeS, trollingDepth, type BuildMotion } from '../../motion'
 import { motionFromProfile, trolledMotion } from '../lure-profile'
 import { always, apartFromFit, bare, finding, ofFit, ofMean, swims, type TestDefinition } from './definition'
-import { choice, formOf, measure, outOf } from './form'
+import type { SWUM_FORMS } from './kinds'
 import { testsOf } from './tests-of'
 
 /** Tests of a lure that is drawn through the water. */
-
-const SWINGS = ['shiver', 'wobble', 'roll', 'kick', 'glide', 'flutter', 'spin'] as const
-export type Swing = (typeof SWINGS)[number]
-
-export const SWUM_FORMS = {
-  depth: formOf(
-    {
-      lineDiameterM: measure('lineDiameter', 0.00003, 0.002, { start: 0.0003 }),
-      rodTipM: measure('depth', -1, 6, { start: 1 }),
-      retrieveSpeedMps: measure('lureSpeed', 0.1, 5, { start: 0.8 }),
-    },
-    { castM: measure('distance', 1, 150, { start: 25 }), depthM: measure('depth', 0.05, 30) },
-  ),
-  trolled: formOf(
-    {
-      lineDiameterM: measure('lineDiameter', 0.00003, 0.002, { start: 0.0003 }),
-      rodTipM: measure('depth', -1, 6, { start: 1 }),
-    },
-    {
-      speedMps: measure('boatSpeed', 0.1, 5, { start: 1 }),
-      lineOutM: measure('distance', 2, 200, { start: 30 }),
-      depthM: measure('depth', 0.05, 60),
-    },
-  ),
-  wound: formOf(
-    {
-      lineDiameterM: measure('lineDiameter', 0.00003, 0.002, { start: 0.0002 }),
-      rodTipM: measure('depth', -1, 6, { start: 1 }),
-      retrieveSpeedMps: measure('lureSpeed', 0.1, 5, { start: 0.8 }),
-    },
-    {
-      castM: measure('distance', 3, 150, { start: 25 }),
-      countS: measure('watch', 0, 120, { start: 5 }),
-      awayM: measure('distance', 1, 150, { start: 10 }),
-      depthM: measure('depth', 0.05, 30),
-    },
-    {
-      keeps: ({ castM, awayM }) => Number(awayM) < Number(castM),
-      error: 'must be nearer than the cast is long',
-      field: 'awayM',
-    },
-  ),
-  action: formOf(
-    { speedMps: measure('lureSpeed', 0, 5, { start: 0.7 }) },
-    {
-      swing: choice(SWINGS, 'wobble'),
-      /** Sideways travel of the tail from end to end, m. */
-      amplitudeM: measure('hookGap', 0, 0.5, { start: 0.02 }),
-      beatsPerS: measure('beats', 0, 60, { by: 'taps' }),
-    },
-  ),
-  window: formOf(
-    {},
-    {
-      slowMps: measure('lureSpeed', 0.02, 8, { by: 'turns' }),
-      fastMps: measure('lureSpeed', 0.02, 8, { by: 'turns' }),
-    },
-    {
-      keeps: ({ slowMps, fastMps }) => Number(fastMps) > Number(slowMps),
-      error: 'must be faster than the slowest',
-      field: 'fastMps',
-    },
-  ),
-  damping: formOf(
-    { trailerId: outOf('trailers') },
-    {
-      bareBeatsPerS: measure('beats', 0.1, 60, { by: 'taps' }),
-      withBeatsPerS: measure('beats', 0, 60, { by: 'taps' }),
-    },
-  ),
-}
 
 /** A cast on which running depths compare: 0.30 mm line, 25 m, rod tip 1 m up. */
 const COMPARED_BOAT = {

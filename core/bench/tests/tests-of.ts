@@ -1,4 +1,4 @@
-import type { BenchTest, TestKind, TestOf } from './register'
+import type { BenchTest, TestKind, TestOf } from './kinds'
 
 /** The tests of one lure of one kind, oldest first. */
 export function testsOf<K extends TestKind>(tests: readonly BenchTest[], lureId: string, kind: K): TestOf<K>[] {

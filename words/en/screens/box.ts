@@ -499,6 +499,9 @@ export const partDraftWords = {
   drawnToScaleByShape: 'Drawn to scale by shape and number.',
   drawnToScaleByTheirWeight: 'Drawn to scale by their weight.',
   giveItAName: 'Give it a name of at most 80 letters.',
+  wire: (wire: Shown) => `${wire} wire`,
+  fought: (fights: Shown) => `fought ${fights}`,
+  size: (no: Shown) => `No. ${no}`,
 } as const
 
 /** app/components/box/rig-draft.ts */
@@ -588,9 +591,6 @@ export const boxOrderPage = {
 
 /** app/pages/box/parts.vue */
 export const boxPartsPage = {
-  wire: (wire: Shown) => `${wire} wire`,
-  fought: (fights: Shown) => `fought ${fights}`,
-  size: (no: Shown) => `No. ${no}`,
   box: 'Box',
   add: (one: Shown) => withArticles(`Add a ${one}`),
   noneYet: 'None yet.',

@@ -69,7 +69,7 @@ function table() {
     ),
     ...packing.value.tackle.map((line) => row('', '', line)),
   ]
-  saveAs(FORMATS.packing, rows, plan.value.name)
+  void saveAs(FORMATS.packing, rows, plan.value.name)
 }
 const lureOf = (line: PackLine) => box.lureById.get(line.id)
 const groups = computed(() => {
