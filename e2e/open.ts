@@ -11,6 +11,15 @@ export async function open(page: Page, path = '/') {
   await expect(page.getByRole('navigation', { name: 'Views' })).toBeVisible()
 }
 
+/** Goes to another page within the application, as a link does: nothing is loaded anew. */
+export async function goWithin(page: Page, path: string) {
+  await page.evaluate((to) => {
+    history.pushState({}, '', to)
+    dispatchEvent(new PopStateEvent('popstate', { state: {} }))
+  }, path)
+  await expect.poll(() => page.evaluate(() => location.pathname + location.search)).toBe(path)
+}
+
 export const ranking = (page: Page) => page.getByRole('region', { name: 'Ranking' }).locator('[data-lure]')
 
 export async function rankedNames(page: Page): Promise<string[]> {

@@ -6,7 +6,8 @@ import { expect, test, type Page } from './browser'
 import { readStored } from './stored'
 import { mortalBrowser, withProfile, type MortalBrowser } from './mortal-browser'
 
-const PULLS = Number(process.env.PULLS ?? 50)
+/** `npm run torture page` pulls two hundred times. */
+const PULLS = Number(process.env.PULLS ?? 10)
 /** At every so many pulls the whole browser goes, at the others the page's process. */
 const WHOLE_EVERY = 5
 const SEED = 12

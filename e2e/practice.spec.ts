@@ -36,6 +36,10 @@ test('a lesson from beginning to end, with a reload in the middle; the log and t
   await expect(page.getByText('Something else of the box')).toHaveCount(0)
   await page.locator('.sheet [data-carried=rig-3]').tap()
   await page.locator('[data-practice=five]').tap()
+  // Shown at once, and kept a moment later.
+  await expect
+    .poll(async () => JSON.stringify((await readStored(page)).stores.find((s) => s.name === 'settings')?.rows))
+    .toContain('"atMin":15')
   await page.reload()
   await expect.poll(() => clock(page)).toBe('06:15')
   await expect(page.locator('.hand')).toHaveAttribute('data-carried', 'rig-3')

@@ -1,6 +1,6 @@
 import type { Locator } from '@playwright/test'
 import { expect, test } from './browser'
-import { open, rankedNames, ranking } from './open'
+import { goWithin, open, rankedNames, ranking } from './open'
 import { READY } from './ready'
 
 /** From a small phone to a wide screen; 640 px is also 1280 px at 200 % zoom. */
@@ -31,8 +31,9 @@ for (const [nth, part] of [paths.slice(0, 15), paths.slice(15)].entries())
   }) => {
     test.setTimeout(180_000)
     await page.setViewportSize({ width: PHONE, height: 740 })
+    await open(page, part[0]?.[0])
     for (const [path, ready] of part) {
-      await open(page, path)
+      await goWithin(page, path)
       await page.locator(ready).first().waitFor()
       // Charts are drawn to their place a moment after it has its width.
       await expect.poll(async () => [path, (await page.evaluate(look, LEAST_TEXT_PX)).small]).toEqual([path, []])

@@ -27,6 +27,8 @@ export const useMatch = defineStore('match', () => {
   const progress = ref<{ done: number; of: number } | null>(null)
   const ms = ref(0)
   const stopped = ref(false)
+  /** The question that the answer is to. */
+  const answered = ref('')
   const chosenLureId = ref<string | null>(null)
   const chosenRigId = ref<string | null>(null)
 
@@ -54,7 +56,7 @@ export const useMatch = defineStore('match', () => {
       }
       return useMatchWorker().match(asked, SHOWN, proxy(onProgress))
     },
-    (out) => {
+    (out, question) => {
       progress.value = null
       early.value = null
       if (out === null) return
@@ -63,6 +65,7 @@ export const useMatch = defineStore('match', () => {
         return
       }
       answer.value = markRaw(out.answer)
+      answered.value = JSON.stringify(question)
       ways.value = null
       void reopen()
       ms.value = out.ms
@@ -80,12 +83,24 @@ export const useMatch = defineStore('match', () => {
     return c && place ? { c, place, practice: box.practice } : null
   })
 
+  /** Whether the answer is the whole answer to the question that the page stands at: only then may it be acted on. */
+  const whole = computed(
+    () =>
+      status.value === 'ready' &&
+      !stopped.value &&
+      early.value === null &&
+      progress.value === null &&
+      answered.value === JSON.stringify(asked.value),
+  )
+
   /** How many parts of the page look at the answer; without any there is none to work out. */
   const shown = ref(0)
 
   function refresh() {
     if (done || !asked.value || shown.value === 0) return
     if (status.value === 'idle') status.value = 'working'
+    // Box or log may have changed under the same water: what stands there is no longer the answer.
+    answered.value = ''
     // A long ranking that has shown its first rows makes room for the newer question.
     if (early.value) void useMatchWorker().stop()
     ask(plain(asked.value))
@@ -217,6 +232,7 @@ export const useMatch = defineStore('match', () => {
     ms,
     asked,
     rows,
+    whole,
     opened,
     beside,
     toggleBehind,

@@ -17,7 +17,7 @@ function asFraction(figure: number, denominator: number): string | null {
 }
 
 /** What stands where there is no figure. */
-export const NO_FIGURE = '–'
+const NO_FIGURE = '–'
 let noFigure: (role: RoleId) => string = () => NO_FIGURE
 /** From here on what is no figure throws, naming its role: the tests ask for it, so that it is found where it comes from. */
 export function throwOnNoFigure(): void {

@@ -22,8 +22,9 @@ const chosen = computed(() => match.chosen)
     <header>
       <h2>{{ words.whatToTieOn }}</h2>
       <p class="quiet">
-        {{ words.luresCompared(box.box.lures.length)
-        }}<template v-if="match.ms"> {{ words.inMs(Math.round(match.ms)) }}</template> ·
+        <template v-if="match.whole"
+          >{{ words.luresCompared(box.box.lures.length) }} {{ words.inMs(Math.round(match.ms)) }}</template
+        ><template v-else>{{ words.comparing(box.box.lures.length) }}</template> ·
         <NuxtLink to="/rules">{{ words.rulesAndOpenQuestions }}</NuxtLink>
       </p>
     </header>
@@ -46,7 +47,7 @@ const chosen = computed(() => match.chosen)
     <p v-else-if="match.stopped" class="note" role="status">{{ words.stoppedThese }}</p>
     <SeveralFish v-if="match.asked && several" v-model:together="together" :asked="match.asked" />
     <AnswerWord v-if="shown" />
-    <ol v-if="shown" class="list" :class="{ short: !all }">
+    <ol v-if="shown" class="list" :class="{ short: !all }" :aria-busy="!match.whole">
       <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">
         <RankRow
           :row="row"

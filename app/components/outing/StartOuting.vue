@@ -26,9 +26,10 @@ const { show } = useMeasure()
 const USUAL = 6
 const MOST = 12
 /** Every size, colour and way that was opened in the ranking can be carried, too. */
-const rows = computed(() => [...match.rows, ...match.beside])
+const places = computed(() => match.answer?.rows ?? [])
+const rows = computed(() => [...places.value, ...match.beside])
 const chosen = ref<Set<string> | null>(null)
-const keys = computed(() => chosen.value ?? new Set(match.rows.slice(0, USUAL).map((r) => r.key)))
+const keys = computed(() => chosen.value ?? new Set(places.value.slice(0, USUAL).map((r) => r.key)))
 /** Set-ups with the ids of what else hangs on their lines. */
 const taken = computed<{ setUp: SetUp; beside: string[] }[]>(() => [
   ...rows.value.filter((r) => keys.value.has(r.key)).map((r) => ({ setUp: r.setUp, beside: [] })),
@@ -78,7 +79,7 @@ const problem = ref('')
 const asking = ref(false)
 const isToday = computed(() => match.asked?.c.date === today())
 async function start(when: 'ask' | 'now' | 'as-set' = 'ask') {
-  if (!match.asked || starting.value) return
+  if (!match.asked || !match.whole || starting.value) return
   if (when === 'ask' && !isToday.value) {
     asking.value = true
     return
@@ -113,10 +114,23 @@ const askedFor = computed(
         </p>
       </div>
     </header>
-    <template v-if="match.rows.length || match.status === 'ready'">
+    <template v-if="match.answer">
       <div class="off">
-        <button type="button" class="go" :disabled="first === '' || starting || !partyFits" @click="start()">
-          {{ starting ? words.gettingReady : first ? words.start(first) : words.chooseAtLeastOne }}
+        <button
+          type="button"
+          class="go"
+          :disabled="first === '' || starting || !partyFits || !match.whole"
+          @click="start()"
+        >
+          {{
+            starting
+              ? words.gettingReady
+              : !match.whole
+                ? words.rankingYourBox
+                : first
+                  ? words.start(first)
+                  : words.chooseAtLeastOne
+          }}
         </button>
         <fieldset>
           <legend>{{ words.measureFishingTime }}</legend>
@@ -131,7 +145,7 @@ const askedFor = computed(
       </div>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <h2>{{ words.whatDoYouCarry }}</h2>
-      <ul class="carry">
+      <ul class="carry" :aria-busy="!match.whole">
         <li v-for="row in rows" :key="row.key">
           <label :class="{ on: keys.has(row.key) }">
             <input type="checkbox" :checked="keys.has(row.key)" @change="toggle(row.key)" />
@@ -151,7 +165,7 @@ const askedFor = computed(
           </li>
         </template>
       </ul>
-      <p v-if="match.rows.length === 0">
+      <p v-if="places.length === 0">
         {{ words.nothingInTheBox }} <NuxtLink to="/">{{ words.seeTheMatch }}</NuxtLink> {{ words.forWhatIsMissing }}
       </p>
       <ul v-if="others.length" class="others" :aria-label="boxPicker.somethingElse">
@@ -171,7 +185,8 @@ const askedFor = computed(
       <button v-if="!picking" type="button" class="more" @click="picking = true">{{ boxPicker.somethingElse }}</button>
       <BoxPicker v-else :busy="starting" @take="takeOther" />
     </template>
-    <p v-else-if="match.status === 'working' || match.status === 'idle'" role="status">{{ words.rankingYourBox }}</p>
+    <p v-else-if="typeof match.status === 'object'" role="alert">{{ match.status.problem }}</p>
+    <p v-else role="status">{{ words.rankingYourBox }}</p>
   </section>
 </template>
 

@@ -30,6 +30,17 @@ const fish = computed(() =>
     s.answers.filter((a) => a.fish).map((a) => ({ ...a, lure: s.carried.name, way: s.way.name, spot: s.spot })),
   ),
 )
+/** When, what, how large, on what, how it was hooked, what became of it. */
+function fishLine({ at, fish: caught, lure }: (typeof fish.value)[number]): string {
+  const size = [
+    speciesOf(caught?.speciesId ?? '')?.name,
+    caught?.lengthM && show(caught.lengthM, 'lureLength'),
+    caught?.massKg && show(caught.massKg, 'sinkerMass'),
+  ]
+  const hooked = caught?.hooked && words.hook(caught.hooked)
+  const end = caught?.released ? words.released : words.kept
+  return [at.slice(11, 16), size.filter(Boolean).join(' '), lure, hooked, end].filter(Boolean).join(' · ')
+}
 async function remove() {
   if (!outing.value) return
   await outings.remove(outing.value)
@@ -110,10 +121,7 @@ function saveTrack() {
         <h2>{{ words.fish }}</h2>
         <ul>
           <li v-for="f in fish" :key="f.id">
-            {{ f.at.slice(11, 16) }} · {{ speciesOf(f.fish?.speciesId ?? '')?.name }}
-            {{ f.fish?.lengthM ? show(f.fish.lengthM, 'lureLength') : '' }}
-            {{ f.fish?.massKg ? show(f.fish.massKg, 'sinkerMass') : '' }} · {{ f.lure
-            }}{{ f.fish?.hooked ? words.hook(f.fish.hooked) : '' }}{{ f.fish?.released ? words.released : words.kept }}
+            {{ fishLine(f) }}
             <FishPhoto v-if="f.fish?.photoId" :photo-id="f.fish.photoId" :species-id="f.fish.speciesId" fixed />
           </li>
         </ul>

@@ -4,7 +4,8 @@ import { useMatchShown } from '~/composables/useMatchShown'
 
 useHead({ title: words.waterYgrion })
 const match = useMatchShown()
-const first = computed(() => match.rows.slice(0, 4))
+/** Of whole answers only: rows that come and go under the hand are none to tie on. */
+const first = computed(() => match.answer?.rows.slice(0, 4) ?? [])
 </script>
 
 <template>
@@ -26,8 +27,9 @@ const first = computed(() => match.rows.slice(0, 4))
               <li v-for="a in match.answer?.asked" :key="a.ruleId">{{ sayContribution(a) }}</li>
             </ul>
           </div>
-          <div v-if="first.length">
+          <div v-if="first.length" :aria-busy="!match.whole">
             <h2>{{ words.soTieOn }}</h2>
+            <p class="quiet" role="status">{{ match.whole ? words.ofTheWholeBox : words.stillComparing }}</p>
             <RankRow
               v-for="(row, i) in first"
               :key="row.key"

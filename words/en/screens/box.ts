@@ -1,5 +1,5 @@
 import type { Shown } from '../catalogue'
-import { count, plural, withArticles } from '../grammar'
+import { capital, count, plural, withArticles } from '../grammar'
 
 /** What the screens of box say, by component. */
 
@@ -137,7 +137,8 @@ export const keepData = {
   exportedToday: 'Exported today.',
   lastExportedAgo: (days: number) => `Last exported ${count(days, 'day')} ago.`,
   anArchiveOnAnother: 'An archive on another disk is the only copy that a lost machine leaves you.',
-  luresTakeMbHere: (lures: Shown, n: Shown) => `${lures} lures take ${n} MB here.`,
+  luresTakeMbHere: (lures: number, n: Shown) =>
+    `${capital(count(lures, 'lure'))} ${lures === 1 ? 'takes' : 'take'} ${n} MB here.`,
 } as const
 
 /** app/components/box/LureChanges.vue */
@@ -532,8 +533,8 @@ export const boxFilesPage = {
 /** app/pages/box/index.vue */
 export const boxPage = {
   box: 'Box',
-  luresInTraysRods: (lures: Shown, trays: Shown, rods: Shown, reels: Shown, lines: Shown) =>
-    `${lures} lures in ${trays} trays, ${rods} rods, ${reels} reels, ${lines} lines · kept in this browser`,
+  luresInTraysRods: (lures: number, trays: number, rods: number, reels: number, lines: number) =>
+    `${count(lures, 'lure')} in ${count(trays, 'tray')}, ${count(rods, 'rod')}, ${count(reels, 'reel')}, ${count(lines, 'line')} · kept in this browser`,
   searchSilentShallowCrank: 'Search: silent shallow crank natural, 3/8 jig …',
   show: 'Show',
   order: 'Order',

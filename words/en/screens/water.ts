@@ -277,6 +277,8 @@ export const waterPage = {
   whatThisWaterAsks: 'What this water asks for',
   itAsksFor: 'It asks for',
   soTieOn: 'So tie on',
+  ofTheWholeBox: 'The best of your whole box.',
+  stillComparing: 'Still comparing …',
   seeTheWholeMatch: 'See the whole match',
   waterYgrion: 'Water · Ygrion',
 } as const
