@@ -1,3 +1,5 @@
+import { onScopeDispose, shallowReactive, watch } from 'vue'
+
 /** What is typed on this page and not stored yet: an update must not reload over it. */
 const typed = shallowReactive(new Set<symbol>())
 

@@ -1,7 +1,7 @@
 import { sheetsStoreWords as words } from '../../words'
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { markRaw } from 'vue'
+import { effectScope, markRaw } from 'vue'
 import {
   marksOf,
   withWord,

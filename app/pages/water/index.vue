@@ -29,7 +29,7 @@ const first = computed(() => match.answer?.rows.slice(0, 4) ?? [])
           </div>
           <div v-if="first.length" :aria-busy="!match.whole">
             <h2>{{ words.soTieOn }}</h2>
-            <p class="quiet" role="status">{{ match.whole ? words.ofTheWholeBox : words.stillComparing }}</p>
+            <p class="quiet state" role="status">{{ match.whole ? words.ofTheWholeBox : words.stillComparing }}</p>
             <RankRow
               v-for="(row, i) in first"
               :key="row.key"
@@ -59,6 +59,10 @@ const first = computed(() => match.answer?.rows.slice(0, 4) ?? [])
 }
 h2 {
   margin-bottom: var(--space-16);
+}
+.state {
+  margin: calc(-1 * var(--space-12)) 0 var(--space-8);
+  font-size: var(--text-2);
 }
 .seen {
   display: grid;
