@@ -55,5 +55,5 @@ export async function lureInBox(page: Page, name: string): Promise<Locator> {
 
 /** How many lures the box says it holds. */
 export async function expectLures(page: Page, count: number) {
-  await expect(page.getByText(new RegExp(`^\\s*${count} lures in `))).toBeVisible()
+  await expect(page.getByText(new RegExp(`^\\s*${count.toLocaleString('en')} lures? in `))).toBeVisible()
 }

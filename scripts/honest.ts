@@ -1,7 +1,13 @@
+import { median } from 'd3-array'
+import { createMatchContext, rank } from '../core/match'
 import { LAWS } from '../core/testing/logs'
+import { SCENARIOS } from '../core/testing/scenarios'
+import { faults, nudged } from '../core/testing/scenarios/faults'
+import { PLACE, WORLD, water } from '../core/testing/world'
+import { Place } from '../core/water'
 import { falsePatterns, falseRules, goldFound, intervalsHold, maskTaken, winnerNamed } from '../core/testing/honesty'
 
-/** Holds every claim of the review against made-up logs: `npm run honest [logs]`. */
+/** Holds every claim of the review against made-up logs, and every water of the trade nudged and ranked whole: `npm run honest [logs]`. */
 const logs = Number(process.argv[2] ?? 1000)
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`.padStart(8)
 
@@ -20,3 +26,15 @@ for (const law of LAWS) {
   ] as const
   console.log(`${law.padEnd(10)} ${row.map(([name, share]) => `${name} ${percent(share)}`).join(' · ')}`)
 }
+
+const held = SCENARIOS.filter((scenario) => faults(scenario, nudged).length === 0).length
+console.log(`\nWaters of the trade, nudged: ${held} of ${SCENARIOS.length} hold (wanted: nine in ten)`)
+const scores = SCENARIOS.map(({ water: over, place }) => {
+  const context = createMatchContext(water(over), Place.parse({ ...PLACE, ...place }), WORLD.box, { sides: {} })
+  const all = rank(WORLD.box, context, WORLD.box.lures.length).map(({ score }) => score)
+  return all.sort((a, b) => b - a)
+})
+const behind = (nth: number) => (median(scores.map((all) => (all[0] ?? NaN) - (all[nth] ?? NaN))) ?? NaN).toFixed(1)
+console.log(
+  `Whole box: the fifth ${behind(4)} points behind the first (wanted 8), the twelfth ${behind(11)} (wanted 20)`,
+)
