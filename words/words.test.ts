@@ -158,8 +158,8 @@ const PROBLEMS = all<FileProblem>({
   ],
   'bad-xml': [{ line: 3 }, { line: null }],
   'other-version': [
-    { version: '9', reads: 6, newer: true },
-    { version: '0', reads: 6, newer: false },
+    { version: '19', reads: [13, 14], newer: true },
+    { version: '9', reads: [13, 14], newer: false },
   ],
   'more-problems': each('more', [1, 950]),
   'same-id': [{ id: 'demo-001' }],

@@ -1,12 +1,10 @@
 import { faultOf } from '../fault'
 import { z } from '../zod'
-import { Practice, USUAL_PRACTICE } from '../match'
+import { Practice } from '../match'
 import { Outing } from '../outing'
 import { Plan } from '../plan'
-import { boxFrom1, boxFrom2 } from '../tackle'
 import { Box } from '../box'
 import { Conditions, Place } from '../water'
-import { archiveFrom5 } from './from-5'
 import { readJson } from './json'
 import type { FileProblem, PlacedProblem } from './problem'
 import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
@@ -14,6 +12,8 @@ import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './sto
 
 /** The archive of everything: one JSON file. */
 export const ARCHIVE_VERSION = 14
+/** The oldest one that still opens. */
+export const OLDEST_ARCHIVE = 13
 
 const Archive = z.strictObject({
   format: z.literal('ygrion-archive'),
@@ -73,24 +73,6 @@ export function archiveProblem(text: string): FileProblem | null {
 
 /** Steps from each earlier version to the next. What a file of a version should not hold yet stays: the schema judges it, and nothing goes in silence. */
 const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Record<string, unknown>>> = {
-  1: (raw) => ({ photos: [], bin: [], ...raw, version: 2, box: boxFrom1(raw.box) }),
-  2: (raw) => ({ ...raw, version: 3, box: boxFrom2(raw.box) }),
-  // What places and waters have gained has defaults in their schemas.
-  3: (raw) => ({ practice: USUAL_PRACTICE, ...raw, version: 4 }),
-  4: (raw) => ({ outings: [], ...raw, version: 5 }),
-  5: archiveFrom5,
-  6: (raw) => ({ aside: [], unreadable: [], settings: {}, ...raw, version: 7 }),
-  // Where the cast goes in a current has a default in the schema of a water.
-  7: (raw) => ({ ...raw, version: 8 }),
-  // So has how the wind meets the cast.
-  8: (raw) => ({ ...raw, version: 9 }),
-  // And from where one fishes, in which ways.
-  9: (raw) => ({ ...raw, version: 10 }),
-  // And how fish lie, what is seen of them, lamps, weed, further fish; the make of lures and parts may be left out.
-  10: (raw) => ({ ...raw, version: 11 }),
-  11: (raw) => ({ plans: [], ...raw, version: 12 }),
-  // What an outing has gained may be left out: what was told of a fish, what others caught, a track, a party.
-  12: (raw) => ({ ...raw, version: 13 }),
   // How a party split its kit; none was written before.
   13: (raw) => ({ ...raw, version: 14 }),
 }
@@ -114,7 +96,7 @@ export function readContent(raw: unknown): ReadResult {
     return fail('version', {
       code: 'other-version',
       version: clipped(String(now.version)),
-      reads: ARCHIVE_VERSION,
+      reads: [OLDEST_ARCHIVE, ARCHIVE_VERSION],
       newer,
     })
   }

@@ -45,7 +45,6 @@ export {
   type Sheet,
   type WordKind,
 } from './csv'
-export { binItemFrom5, outingFrom5, practiceFrom5, rejectedFrom5, rigFrom5, testFrom5 } from './from-5'
 export { FORMATS, type ExportFormat } from './formats'
 export type { FileProblem, PlacedProblem } from './problem'
 export { newPlacesOf, readGpx, writeGpx, writeTrack, type GpxResult } from './gpx'

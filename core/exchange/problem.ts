@@ -27,7 +27,13 @@ export type FileProblem =
   | { readonly code: 'too-large'; readonly megabytes: number }
   | { readonly code: 'not-outings'; readonly at: string; readonly fault: SchemaFault }
   | { readonly code: 'bad-xml'; readonly line: number | null }
-  | { readonly code: 'other-version'; readonly version: string; readonly reads: number; readonly newer: boolean }
+  | {
+      readonly code: 'other-version'
+      readonly version: string
+      /** The oldest and the newest that open. */
+      readonly reads: readonly [oldest: number, newest: number]
+      readonly newer: boolean
+    }
   | { readonly code: 'more-problems'; readonly more: number }
   | { readonly code: 'same-id' | 'twice-in-file'; readonly id: string }
   | { readonly code: 'bad-position'; readonly name: string; readonly lat: string; readonly lon: string }

@@ -88,7 +88,7 @@ export {
 } from './changes'
 export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPlace } from './tray'
 export { FURTHER_AT, RIG_TYPES, Rig, rigTypeOf, type Further, type RigPart, type RigType, type RigTypeId } from './rig'
-export { boxFrom1, boxFrom2, completeBox, completeLure, trayFor } from './migrate'
+export { completeBox, completeLure } from './complete'
 export { MOST_THINGS, TackleBox } from './tackle-box'
 export { GAP_BAND, asTrailer, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
 export { RETRIEVES, isWound, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'

@@ -63,3 +63,13 @@ export function stepInTrays(trays: readonly Tray[], place: TrayPlace, key: strin
   const next = trays[Math.min(trays.length - 1, Math.max(0, at + (key === 'PageDown' ? 1 : -1)))]
   return next ? { trayId: next.id, slot: 0 } : place
 }
+
+/** Compartments across in a tray that is made up from a name alone. */
+const COLUMNS = 6
+const LEAST_ROWS = 2
+
+export function trayFor(name: string, holds: number): Tray {
+  const slug = name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-')
+  const rows = Math.min(20, Math.max(LEAST_ROWS, Math.ceil(holds / COLUMNS)))
+  return { id: `tray-${slug}`.slice(0, 80), name: name.slice(0, 40), columns: COLUMNS, rows }
+}

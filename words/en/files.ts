@@ -23,7 +23,7 @@ const PROBLEMS: Catalogue<FileProblem> = {
   'not-json': ({ line, near }) => `is not JSON, or was cut short${near ? `: look at line ${line}, at “${near}”` : ''}`,
   'not-an-archive': () => 'is not an Ygrion archive: it lacks “format”: “ygrion-archive”. Export a box to see one.',
   'other-version': ({ version, reads, newer }) =>
-    `is ${version}, and this Ygrion reads 1 to ${reads}.${newer ? ' Update Ygrion first.' : ''}`,
+    `is ${version}, and this Ygrion reads ${reads.join(' to ')}. ${newer ? 'Update Ygrion first.' : 'Open it in the Ygrion that wrote it, and save it from there as tables.'}`,
   'more-problems': ({ more }) => `and ${more} more`,
   'same-id': ({ id }) => `has the id ${id} of another one`,
   invalid: ({ detail }) => detail,
