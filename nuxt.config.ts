@@ -111,9 +111,31 @@ export default defineNuxtConfig({
   vite: {
     plugins: [vuetify({ autoImport: true })],
     worker: { format: 'es' },
+    $client: {
+      build: {
+        rolldownOptions: {
+          output: {
+            codeSplitting: {
+              groups: [
+                { name: 'start', tags: ['$initial'], priority: 2 },
+                // The first page in one piece: forty small ones take longer than what they hold.
+                { name: 'match', test: /app\/pages\/index\.vue/, priority: 1 },
+              ],
+            },
+          },
+        },
+      },
+    },
     optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'astronomy-engine', 'workbox-window'] },
   },
   hooks: {
+    // The page fetches what it shows; the rest comes when it is wanted, and by the part that works without a network once the page stands.
+    'build:manifest': (manifest) => {
+      for (const part of Object.values(manifest)) {
+        part.prefetch = false
+        if (/\.worker/.test(part.file)) part.preload = false
+      }
+    },
     // What answers in threads is a file of its own beside the server.
     'nitro:init': (nitro) => {
       nitro.hooks.hook('compiled', async () => {

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest'
-import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { demoWorld } from '../core/demo/world'
 import { completeBox, completeLure } from '../core/tackle'
 import { matchWater, rulesFor } from '../core/match'
@@ -101,13 +100,21 @@ describe('match over HTTP', () => {
   })
 })
 
-describe('requests of an earlier shape', () => {
-  it('a box of the first version is answered, and so is its crankbait', () => {
-    const old = { ...exampleMatch(), box: V1.box }
-    expect(MatchRequest.safeParse(old).success).toBe(false)
-    const { conditions, place, box, options } = MatchRequest.parse(completed(old, 'box', completeBox))
-    expect(matchWater(conditions, place, box, { ...options, lifts: 0 }).rows.length).toBeGreaterThan(0)
-    const lure = V1.box.lures.find((l) => l.family === 'in-line-spinner')
+describe('requests that leave out what can be filled in', () => {
+  it('a box whose lures and parts say only what they must is answered, and so is one such lure', () => {
+    const { lures, rods, ...rest } = demoWorld('2026-06-12').box
+    const short = (one: object, ...keys: string[]) =>
+      Object.fromEntries(Object.entries(one).filter(([key]) => !keys.includes(key)))
+    const said = lures.map((lure) => short(lure, 'hooks', 'trayId', 'slot', 'notes', 'fish', 'alteredKg', 'cost'))
+    const box = { ...rest, lures: said, rods: rods.map((rod) => short(rod, 'cost', 'purpose', 'fights')) }
+    const asked = { ...exampleMatch(), box }
+    expect(MatchRequest.safeParse(asked).success).toBe(false)
+    const request = MatchRequest.parse(completed(asked, 'box', completeBox))
+    expect(
+      matchWater(request.conditions, request.place, request.box, { ...request.options, lifts: 0 }).rows,
+    ).not.toEqual([])
+    const lure = said.find((l) => l.family === 'in-line-spinner')
+    expect(PathRequest.safeParse({ ...examplePath(), lure }).success).toBe(false)
     expect(PathRequest.safeParse(completed({ ...examplePath(), lure }, 'lure', completeLure)).success).toBe(true)
   })
   it('what is no object goes on as it is, to be refused by its schema', () => {

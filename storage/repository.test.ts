@@ -1,23 +1,13 @@
 import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { withLabelCasts } from '../core/testing/since'
-import V2 from '../core/exchange/fixtures/archive-v2.json'
-import V4 from '../core/exchange/fixtures/archive-v4.json'
-import V5 from '../core/exchange/fixtures/archive-v5.json'
-import V6 from '../core/exchange/fixtures/archive-v6.json'
-import V9 from '../core/exchange/fixtures/archive-v9.json'
-import V10 from '../core/exchange/fixtures/archive-v10.json'
-import V11 from '../core/exchange/fixtures/archive-v11.json'
-import V12 from '../core/exchange/fixtures/archive-v12.json'
 import V13 from '../core/exchange/fixtures/archive-v13.json'
-import V3 from '../core/exchange/fixtures/archive-v3.json'
-import V1 from '../core/exchange/fixtures/archive-v1.json'
 import { readArchive } from '../core/exchange'
 import { YgrionDb } from './db'
 import { demoWorld, emptyWorld } from '../core/demo/world'
 import { USUAL_PRACTICE } from '../core/match'
 import { putPractice, put, removal } from './edits'
+import { storeProblem } from './problem'
 import { Repository } from './repository'
 
 const DAY = '2026-06-12'
@@ -114,228 +104,47 @@ describe('storage', () => {
   })
 })
 
-describe('a database of the first version', () => {
-  it('opens with every lure in the tray it named, and the rest as it was', async () => {
-    const old = new Dexie('old-one')
-    const { box, places, waters } = V1 as unknown as {
-      box: Record<string, unknown[]>
-      places: unknown[]
-      waters: unknown[]
-    }
-    old.version(1).stores({
-      ...Object.fromEntries(Object.keys(box).map((kind) => [kind, 'id'])),
-      places: 'id',
-      waters: 'placeId',
-      settings: 'key',
-    })
-    for (const [kind, things] of Object.entries({ ...box, places, waters })) await old.table(kind).bulkAdd(things)
-    await old.table('settings').add({ key: 'seeded', value: true })
-    old.close()
-    const now = await new Repository(new YgrionDb('old-one')).readAll()
-    const archive = readArchive(JSON.stringify(V1))
-    if (!archive.ok) throw new Error(JSON.stringify(archive.problems))
-    expect(now.box.lures).toEqual(sorted(archive.archive.box.lures))
-    expect(now.box.trays.map((t) => t.name).sort()).toEqual(
-      [...new Set((box.lures as { tray: string }[]).map((l) => l.tray))].sort(),
-    )
-    expect(now.places).toHaveLength(places.length)
-  })
-})
-
-describe('a database of the second version', () => {
-  it('opens with the whole box as it was, and room for tests', async () => {
-    const old = new Dexie('old-two')
-    const { box, places, waters, photos, bin } = V2
-    old.version(2).stores({
-      ...Object.fromEntries([...Object.keys(box), 'places', 'photos', 'bin', 'aside'].map((kind) => [kind, 'id'])),
-      waters: 'placeId',
-      settings: 'key',
-      drafts: 'key',
-    })
-    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin }))
-      await old.table(kind).bulkAdd(things as unknown[])
-    await old.table('settings').add({ key: 'seeded', value: true })
-    old.close()
-    const now = await new Repository(new YgrionDb('old-two')).readAll()
-    expect(now.box.tests).toEqual([])
-    expect(now.box.rigs.map(({ type, further: _, ...rig }) => ({ ...rig, way: type }))).toEqual(sorted(box.rigs))
-    expect(now.box.lures).toEqual(sorted(withLabelCasts(box.lures as { id: string; traits: object }[])))
-    for (const kind of ['rods', 'trays', 'blades'] as const)
-      expect(now.box[kind]).toEqual(sorted(box[kind] as { id: string }[]))
-    expect(now.bin).toHaveLength(bin.length)
-  })
-})
-
-describe('a database of the third version', () => {
-  it('opens with every place and water as it was, what they have gained as usual, and the schools that were chosen', async () => {
-    const old = new Dexie('old-three')
-    const { box, places, waters, photos, bin } = V3
-    old.version(3).stores({
-      ...Object.fromEntries([...Object.keys(box), 'places', 'photos', 'bin', 'aside'].map((kind) => [kind, 'id'])),
-      waters: 'placeId',
-      settings: 'key',
-      drafts: 'key',
-    })
-    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin }))
-      await old.table(kind).bulkAdd(things as unknown[])
-    await old.table('settings').bulkAdd([
-      { key: 'seeded', value: true },
-      { key: 'settings', value: { schools: { S4: 'second' } } },
-    ])
-    old.close()
-    const now = await new Repository(new YgrionDb('old-three')).readAll()
-    expect(now.box.tests).toEqual(sorted(box.tests as { id: string }[]))
-    expect(now.practice).toEqual({ ...USUAL_PRACTICE, sides: { S4: 'second' } })
-    expect(now.places).toHaveLength(places.length)
-    for (const place of now.places) {
-      expect(place).toMatchObject(places.find((p) => p.id === place.id) ?? {})
-      expect([place.temps, place.rules, place.singlesOnly, place.mostHooks]).toEqual([[], '', false, null])
-    }
-    for (const water of now.waters) expect(water).toMatchObject(waters.find((w) => w.placeId === water.placeId) ?? {})
-  })
-})
-
-describe('a database of the fourth version', () => {
-  it('opens with everything as it was, and room for outings', async () => {
-    const old = new Dexie('old-four')
-    const { box, places, waters, photos, bin, practice } = V4
-    old.version(4).stores({
-      ...Object.fromEntries(
-        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice'].map((kind) => [kind, 'id']),
-      ),
-      waters: 'placeId',
-      settings: 'key',
-      drafts: 'key',
-    })
-    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin }))
-      await old.table(kind).bulkAdd(things as unknown[])
-    await old.table('practice').put({ id: 'mine', ...practice })
-    await old.table('settings').put({ key: 'seeded', value: true })
-    old.close()
-    const now = await new Repository(new YgrionDb('old-four')).readAll()
-    expect(now.box.lures).toEqual(sorted(withLabelCasts(box.lures as { id: string; traits: object }[])))
-    expect(now.practice).toEqual({ sides: practice.schools, weights: practice.weights, own: practice.own })
-    expect(now.outings).toEqual([])
-  })
-})
-
-describe('a database of the fifth version', () => {
-  it('opens with every outing, rig and rule as it was, by the words of today', async () => {
-    const old = new Dexie('old-five')
-    const { box, places, waters, photos, bin, practice, outings } = V5
-    old.version(5).stores({
-      ...Object.fromEntries(
-        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings'].map((kind) => [kind, 'id']),
-      ),
-      waters: 'placeId',
-      settings: 'key',
-      drafts: 'key',
-    })
-    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin, outings }))
-      await old.table(kind).bulkAdd(things as unknown[])
-    await old.table('practice').put({ id: 'mine', ...practice })
-    await old.table('settings').put({ key: 'seeded', value: true })
-    old.close()
-    const now = await new Repository(new YgrionDb('old-five')).readAll()
-    const archive = readArchive(JSON.stringify(V5))
-    if (!archive.ok) throw new Error('the frozen archive does not open')
-    expect(now.outings).toEqual(sorted(archive.archive.outings))
-    expect(now.practice).toEqual(archive.archive.practice)
-    expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
-    expect(now.bin).toEqual(archive.archive.bin)
-  })
-})
-
-describe('a database of the sixth version', () => {
-  it('opens with everything as it was, and room for steps and backups', async () => {
-    const old = new Dexie('old-six')
-    const { box, places, waters, photos, bin, practice, outings } = V6
-    old.version(6).stores({
-      ...Object.fromEntries(
-        [...Object.keys(box), 'places', 'photos', 'bin', 'aside', 'practice', 'outings'].map((kind) => [kind, 'id']),
-      ),
-      waters: 'placeId',
-      settings: 'key',
-      drafts: 'key',
-    })
-    for (const [kind, things] of Object.entries({ ...box, places, waters, photos, bin, outings }))
-      await old.table(kind).bulkAdd(things as unknown[])
-    await old.table('practice').put({ id: 'mine', ...practice })
-    await old.table('settings').bulkPut([
-      { key: 'seeded', value: true },
-      { key: 'settings', value: { system: 'imperial', night: true, exportedOn: '2026-06-01', unknown: 5 } },
-    ])
-    old.close()
-    const repository = new Repository(new YgrionDb('old-six'))
-    const now = await repository.readAll()
-    const archive = readArchive(JSON.stringify(V6))
-    if (!archive.ok) throw new Error('the frozen archive does not open')
-    const byId = (things: readonly { id: string }[]) => sorted([...things])
-    expect(now.outings).toEqual(byId(archive.archive.outings))
-    expect(now.box.lures).toEqual(byId(archive.archive.box.lures))
-    expect(now.practice).toMatchObject(V6.practice)
-    // Choices belong to the archive; what is of this browser, or not understood, does not.
-    expect(now.settings).toEqual({ system: 'imperial', night: true })
-    expect([await repository.steps('a'), await repository.backups()]).toEqual([[], []])
-    await repository.replaceAll({ ...now, settings: { system: 'metric' } })
-    expect(await repository.setting('settings')).toEqual({
-      system: 'metric',
-      night: true,
-      exportedOn: '2026-06-01',
-      unknown: 5,
-    })
-  })
-})
-
-describe.each([
-  ['eighth', 8, V9],
-  ['ninth', 9, V10],
-  ['tenth', 10, V11],
-  ['eleventh', 11, V12],
-  ['twelfth', 12, V13],
-] as const)('a database of the %s version', (_, version, frozen) => {
-  it('takes on what waters, places and rigs have gained since', async () => {
+describe('a database as it was frozen', () => {
+  const frozen = async (version: number) => {
     const name = `old-${version}`
     const old = new Dexie(name)
-    const { box, places, waters, outings } = frozen
+    const { box, places, waters, outings, plans } = V13
+    const kinds = ['places', 'photos', 'bin', 'aside', 'practice', 'outings', 'backups', 'unreadable', 'plans']
     old.version(version).stores({
-      ...Object.fromEntries(
-        [
-          ...Object.keys(box),
-          'places',
-          'photos',
-          'bin',
-          'aside',
-          'practice',
-          'outings',
-          'backups',
-          'unreadable',
-          ...(version > 10 ? ['plans'] : []),
-        ].map((kind) => [kind, 'id']),
-      ),
+      ...Object.fromEntries([...Object.keys(box), ...kinds].map((kind) => [kind, 'id'])),
       waters: 'placeId',
       settings: 'key',
       drafts: 'key',
       steps: '++nth, tab',
     })
-    const plans = 'plans' in frozen ? frozen.plans : []
-    for (const [kind, things] of Object.entries({
-      ...box,
-      places,
-      waters,
-      outings,
-      ...(plans.length > 0 && { plans }),
-    }))
+    for (const [kind, things] of Object.entries({ ...box, places, waters, outings, plans }))
       await old.table(kind).bulkAdd(things as unknown[])
     old.close()
-    const now = await new Repository(new YgrionDb(name)).readAll()
-    const archive = readArchive(JSON.stringify(frozen))
+    return name
+  }
+  it('one of the thirteenth version opens with everything as it was', async () => {
+    const now = await new Repository(new YgrionDb(await frozen(13))).readAll()
+    const archive = readArchive(JSON.stringify(V13))
     if (!archive.ok) throw new Error('the frozen archive does not open')
+    expect(now.box.lures).toEqual(sorted(archive.archive.box.lures))
     expect(now.box.rigs).toEqual(sorted(archive.archive.box.rigs))
     expect(now.places).toEqual(sorted(archive.archive.places))
     expect(now.waters).toEqual(archive.archive.waters.toSorted((a, b) => (a.placeId < b.placeId ? -1 : 1)))
     expect(now.plans).toEqual(archive.archive.plans)
     expect(now.outings).toEqual(sorted(archive.archive.outings))
+  })
+  it('an older one is refused in words, stays as it lies, and what can be read of it is rescued', async () => {
+    const name = await frozen(12)
+    const now = new Repository(new YgrionDb(name))
+    const refused = await now.open().catch((error: unknown) => error)
+    expect(storeProblem(refused)).toEqual({ code: 'too-old' })
+    expect(storeProblem(await now.read().catch((error: unknown) => error))).toEqual({ code: 'too-old' })
+    const rescued = await now.rescue('2026-06-12T10:00:00')
+    expect(rescued.box.lures).toHaveLength(V13.box.lures.length)
+    expect(rescued.outings).toHaveLength(V13.outings.length)
+    const raw = await new Dexie(name).open()
+    expect([raw.verno, await raw.table('lures').count()]).toEqual([12, V13.box.lures.length])
+    raw.close()
   })
 })
 

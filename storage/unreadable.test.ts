@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
-import V3 from '../core/exchange/fixtures/archive-v3.json'
+import V13 from '../core/exchange/fixtures/archive-v13.json'
 import { demoWorld } from '../core/demo/world'
 import { readArchive, writeArchive, type UnreadableRow } from '../core/exchange'
 import { YgrionDb } from './db'
@@ -75,17 +75,16 @@ const omit = (of: object, key: string) => Object.fromEntries(Object.entries(of).
 describe('an old database with one bad row', () => {
   it('opens, and the row is set aside instead of stopping all', async () => {
     const old = new Dexie('old-and-bad')
-    const { box, places, waters } = V3 as unknown as {
-      box: Record<string, object[]>
-      places: object[]
-      waters: object[]
-    }
-    const tables = { ...box, places, waters }
-    old.version(3).stores({
+    const { box, places, waters } = V13
+    const tables: Record<string, object[]> = { ...box, places, waters }
+    old.version(13).stores({
       ...Object.fromEntries(Object.keys(box).map((kind) => [kind, 'id'])),
       places: 'id',
       waters: 'placeId',
-      ...Object.fromEntries(['photos', 'bin', 'aside'].map((table) => [table, 'id'])),
+      ...Object.fromEntries(['photos', 'bin', 'aside', 'outings', 'plans', 'practice'].map((table) => [table, 'id'])),
+      backups: 'id',
+      unreadable: 'id',
+      steps: '++nth, tab',
       settings: 'key',
       drafts: 'key',
     })

@@ -97,6 +97,7 @@ const STORE_PROBLEMS = all<StoreProblem>({
   denied: NONE,
   'no-answer': NONE,
   older: NONE,
+  'too-old': NONE,
   'not-valid': [
     { name: '', field: '', fault: { kind: 'missing' } },
     { name: LONG, field: 'traits.depthM', fault: { kind: 'too-big', bound: 20, value: '99' } },

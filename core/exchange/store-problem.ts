@@ -11,7 +11,10 @@ export type StoreProblem =
   | { readonly code: 'denied' }
   /** It does not answer. */
   | { readonly code: 'no-answer' }
+  /** This page is older than the database. */
   | { readonly code: 'older' }
+  /** The database is older than any that this page reads. */
+  | { readonly code: 'too-old' }
   /** A thing that is not what its schema says: the field, and what is wrong with it. */
   | { readonly code: 'not-valid'; readonly name: string; readonly field: string; readonly fault: SchemaFault }
   /** What was to be changed is no longer there. */

@@ -86,7 +86,7 @@ export {
   type Change,
   type Patch,
 } from './changes'
-export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, type TrayPlace } from './tray'
+export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, trayFor, type TrayPlace } from './tray'
 export { FURTHER_AT, RIG_TYPES, Rig, rigTypeOf, type Further, type RigPart, type RigType, type RigTypeId } from './rig'
 export { completeBox, completeLure } from './complete'
 export { MOST_THINGS, TackleBox } from './tackle-box'

@@ -42,6 +42,8 @@ const PROBLEMS: Catalogue<StoreProblem> = {
     'This browser does not let the page store anything: a private window or a setting forbids it. Export your box before you leave.',
   'no-answer': () => 'The database does not answer. Close other tabs of Ygrion and reload the page.',
   older: () => 'A newer Ygrion has worked here. Reload this page to get it.',
+  'too-old': () =>
+    'What lies here is of an Ygrion too old to be read. Nothing of it was changed. Save what can still be read of it to a file.',
   'not-valid': ({ name, field, fault }) =>
     `${name ? `“${name}”: ` : ''}${field ? `the ${field.split('.').map(fieldName).join(', ')} ` : 'it '}${sayFault(fault)}.`,
   gone: ({ what }) => GONE[what],
