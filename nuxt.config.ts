@@ -1,8 +1,13 @@
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { build as esbuild } from 'esbuild'
 import vuetify from 'vite-plugin-vuetify'
 import { BUILD_ID } from './scripts/build-id.mjs'
+import { pageFiles, type PageAt } from './scripts/page-files'
+
+const APP = fileURLToPath(new URL('app', import.meta.url))
+const pages: PageAt[] = []
+let filesOfPages: Record<string, string[]> = {}
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-11-01',
@@ -10,7 +15,11 @@ export default defineNuxtConfig({
   telemetry: false,
   devtools: { enabled: false },
   buildId: BUILD_ID,
-  experimental: { appManifest: false },
+  // A page is fetched when a finger or the focus is on its link, not because the link is seen.
+  experimental: {
+    appManifest: false,
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+  },
   modules: ['@pinia/nuxt', '@vite-pwa/nuxt'],
   // Opens and works without a network: on the water there is none.
   pwa: {
@@ -93,6 +102,7 @@ export default defineNuxtConfig({
     },
   },
   nitro: {
+    virtual: { '#page-files': () => `export const PAGE_FILES = ${JSON.stringify(filesOfPages)}` },
     compressPublicAssets: { gzip: true, brotli: true },
     errorHandler: '~~/server/error.ts',
     routeRules: {
@@ -111,21 +121,6 @@ export default defineNuxtConfig({
   vite: {
     plugins: [vuetify({ autoImport: true })],
     worker: { format: 'es' },
-    $client: {
-      build: {
-        rolldownOptions: {
-          output: {
-            codeSplitting: {
-              groups: [
-                { name: 'start', tags: ['$initial'], priority: 2 },
-                // The first page in one piece: forty small ones take longer than what they hold.
-                { name: 'match', test: /app\/pages\/index\.vue/, priority: 1 },
-              ],
-            },
-          },
-        },
-      },
-    },
     optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'astronomy-engine', 'workbox-window'] },
   },
   hooks: {
@@ -135,6 +130,16 @@ export default defineNuxtConfig({
         part.prefetch = false
         if (/\.worker/.test(part.file)) part.preload = false
       }
+      filesOfPages = pageFiles(manifest, pages)
+    },
+    'pages:resolved': (all) => {
+      const add = (page: (typeof all)[number], above: string) => {
+        const path = page.path.startsWith('/') ? page.path : `${above}/${page.path}`
+        if (page.file) pages.push({ path, file: relative(APP, page.file) })
+        for (const child of page.children ?? []) add(child, path)
+      }
+      pages.length = 0
+      for (const page of all) add(page, '')
     },
     // What answers in threads is a file of its own beside the server.
     'nitro:init': (nitro) => {
