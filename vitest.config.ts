@@ -34,6 +34,7 @@ export default defineConfig({
           setupFiles: ['core/testing/setup.ts'],
           include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],
           exclude: ['app/**/*.screen.test.ts'],
+          isolate: false,
           testTimeout: 240_000,
         },
       },

@@ -17,6 +17,7 @@ import { useHistory } from './history'
 import { now, repository, today } from './repository'
 import { useSettings } from './settings'
 import { plain } from '~/composables/plain'
+import { useMatchWorker } from '~/composables/useMatchWorker'
 
 type Status = { state: 'loading' } | { state: 'ready' }
 
@@ -34,8 +35,8 @@ const called = (items: readonly { name: string }[], kind: BoxKind = 'lures') => 
   return only && others.length === 0 ? only.name : count(items.length, THINGS[kind].one, THINGS[kind].many)
 }
 
-/** The demo’s world, fetched when it is wanted: on a first visit, or to start over. */
-const demo = async (): Promise<World> => (await import('../../core/demo/world')).demoWorld(today())
+/** The demo’s world, made off the page’s own thread when it is wanted: on a first visit, or to start over. */
+const demo = (): Promise<World> => useMatchWorker().demo(today())
 
 /** The box and the places, as they are stored. Changes go through the repository and come back by its live query. */
 export const useBox = defineStore('box', {

@@ -10,6 +10,7 @@ import { repository } from './repository'
 import { useSheets } from './sheets'
 
 vi.mock('~/composables/file-work', () => import('~/testing/file-work'))
+vi.mock('~/composables/useMatchWorker', () => import('~/testing/match-on-thread'))
 
 const fail = (error: unknown) => {
   throw error

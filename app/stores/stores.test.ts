@@ -13,6 +13,8 @@ import { repository } from './repository'
 import { useSettings } from './settings'
 import { useWater } from './water'
 
+vi.mock('~/composables/useMatchWorker', () => import('~/testing/match-on-thread'))
+
 /** What a browser keeps for a tab. */
 const sessionStorageOf = new Map<string, string>()
 vi.stubGlobal('sessionStorage', {

@@ -16,12 +16,7 @@ for (const made of [Element, HTMLElement])
   })
 globalThis.visualViewport ??= new EventTarget() as VisualViewport
 
-vi.mock('~/composables/useMatchWorker', async () => {
-  const { onThread } = await import('./on-thread')
-  const { matchService } = await import('~/workers/match-service')
-  const service = onThread(matchService)
-  return { useMatchWorker: () => service }
-})
+vi.mock('~/composables/useMatchWorker', () => import('./match-on-thread'))
 vi.mock('~/composables/usePlanWorker', async () => {
   const { onThread } = await import('./on-thread')
   const { planService } = await import('~/workers/plan-service')

@@ -1,4 +1,3 @@
-import { demoWorld } from '../../core/demo/world'
 import {
   createMatchContext,
   bestSingleChange,
@@ -28,13 +27,12 @@ import {
   type Sweep,
   type WhyNot,
 } from '../../core/match'
-import type { Lure } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
-import { carry, carryAny, splitKit, type Carried, type Party, type Taken, type Wanted } from '../../core/outing'
-import { debrief, practiceRun, type Debrief, type LessonId, type PracticeRun } from '../../core/practice'
-import { findPatterns, type Findings, type MeasureId, type EffortRow } from '../../core/review'
+import type { World } from '../../core/demo/world'
+import type { Carried, Party, Taken, Wanted } from '../../core/outing'
+import type { Debrief, LessonId, PracticeRun } from '../../core/practice'
+import type { EffortRow, Findings, MeasureId } from '../../core/review'
 import type { Conditions, Place } from '../../core/water'
-import { sayRig } from '../../words'
 
 /** One water, and how the angler judges. The box is known already. */
 export interface MatchRequest {
@@ -81,9 +79,10 @@ async function run<Step, Out>(
 const optionsOf = ({ practice }: MatchRequest) => ({ sides: practice.sides, rules: rulesFor(practice), record })
 const benchOf = (asked: MatchRequest) => createMatchContext(asked.c, asked.place, box, optionsOf(asked))
 
-/** What a shop has: lures as they usually are. */
-let market: readonly Lure[] | null = null
-const shop = () => (market ??= demoWorld('2026-06-12').box.lures)
+/** Work that is asked for less often than a ranking is fetched when it is. */
+const demoJobs = () => import('./demo-jobs')
+const outingJobs = () => import('./outing-jobs')
+const practiceJobs = () => import('./practice-jobs')
 
 /** The same functions as on the server and in the tests, off the page's own thread. Plain data crosses; a fault comes back as data too. */
 export const matchService = {
@@ -131,38 +130,52 @@ export const matchService = {
     const context = benchOf(asked)
     return lure ? whyNotLure(lure, scoreSetUp(answer, context), box, context) : null
   },
-  betterBuy(answer: SetUp | null, asked: MatchRequest): BetterBuy | null {
+  async betterBuy(answer: SetUp | null, asked: MatchRequest): Promise<BetterBuy | null> {
+    const { shop } = await demoJobs()
     const context = benchOf(asked)
     return betterBuy(box, context, answer ? scoreSetUp(answer, context) : undefined, shop())
   },
   /** The one thing that would mend a poor answer most. */
-  mend(first: SetUp, asked: MatchRequest): Mend | null {
+  async mend(first: SetUp, asked: MatchRequest): Promise<Mend | null> {
+    const { shop } = await demoJobs()
     return mendOf(first, box, benchOf(asked), shop())
   },
+  /** The demo’s world, as it is on a day. */
+  async demo(day: string): Promise<World> {
+    return (await demoJobs()).demo(day)
+  },
   /** Set-ups as they go on the water, each with every way in which it can be fished there. */
-  carry(setUps: readonly SetUp[], asked: MatchRequest, beside: readonly (readonly string[])[] = []): Carried[] {
-    const context = benchOf(asked)
-    const lures = (ids: readonly string[] = []) => ids.flatMap((id) => box.lures.find((l) => l.id === id) ?? [])
-    return setUps.map((setUp, i) => carry(setUp, context, `rig-${i + 1}`, sayRig(setUp), lures(beside[i])))
+  async carry(
+    setUps: readonly SetUp[],
+    asked: MatchRequest,
+    beside: readonly (readonly string[])[] = [],
+  ): Promise<Carried[]> {
+    return (await outingJobs()).carryAll(setUps, beside, box, benchOf(asked))
   },
   /** Anything of the box as it goes on the water, also what the match would not fish; what the box no longer has is left out. */
-  carryAny(wanted: readonly Wanted[], ids: readonly string[], asked: MatchRequest): Taken[] {
-    const context = benchOf(asked)
-    return wanted.flatMap((one, i) => carryAny(one, ids[i] ?? one.id, box, context, sayRig) ?? [])
+  async carryAny(wanted: readonly Wanted[], ids: readonly string[], asked: MatchRequest): Promise<Taken[]> {
+    return (await outingJobs()).carryWanted(wanted, ids, box, benchOf(asked))
   },
   /** What is carried, split among friends turn by turn; a lure of which the box has two can be fished by two. Null where there is too little. */
-  split(carried: readonly Carried[], c: Conditions, friends: number, turnMin: number): Party['turns'] | null {
-    const pieces = ({ lureId }: Carried) => Math.max(1, box.lures.find((l) => l.id === lureId)?.count ?? 1)
-    const count = Object.fromEntries(carried.map((one) => [one.id, pieces(one)]))
-    return splitKit({ carried, count }, c, friends, turnMin)
+  async split(
+    carried: readonly Carried[],
+    c: Conditions,
+    friends: number,
+    turnMin: number,
+  ): Promise<Party['turns'] | null> {
+    return (await outingJobs()).split(carried, box, c, friends, turnMin)
+  },
+  /** Looks through the log for what stands out, and shuffles it against luck. */
+  async patterns(tried: readonly EffortRow[], measure: MeasureId): Promise<Findings> {
+    return (await outingJobs()).patterns(tried, measure)
   },
   /** A day on the practice lake. */
-  practise: (lessonId: LessonId, seed: number): PracticeRun => practiceRun(lessonId, seed, sayRig),
+  async practise(lessonId: LessonId, seed: number): Promise<PracticeRun> {
+    return (await practiceJobs()).practise(lessonId, seed)
+  },
   /** What the fish wanted on it, and what the choices cost; null where nothing was fished. */
-  debrief: (run: PracticeRun): Debrief | null => debrief(run),
-  /** Looks through the log for what stands out, and shuffles it against luck. */
-  patterns(tried: readonly EffortRow[], measure: MeasureId): Findings {
-    return findPatterns(tried, measure)
+  async debrief(run: PracticeRun): Promise<Debrief | null> {
+    return (await practiceJobs()).debriefed(run)
   },
   /** The first places as they would be; for rules that are being written. */
   preview(asked: MatchRequest): { id: string; name: string; score: number }[] {
