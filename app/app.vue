@@ -58,12 +58,12 @@ if (import.meta.client) {
   useEventListener(window, 'pagehide', keepWater)
 }
 
-const said = computed({
-  get: () => history.said !== '',
-  set: (on) => {
-    if (!on) history.said = ''
-  },
-})
+/** Whether anything was done yet that can be undone: what tells it is fetched then. */
+const spoke = ref(false)
+watch(
+  () => history.said,
+  (said) => (spoke.value ||= said !== ''),
+)
 </script>
 
 <template>
@@ -78,15 +78,10 @@ const said = computed({
       </p>
       <NuxtPage v-else />
     </main>
-    <v-snackbar v-model="said" :timeout="6000" location="bottom" color="on-surface">
-      {{ history.said }}
-      <template #actions
-        ><v-btn variant="text" class="snack-undo" @click="history.undo()">{{ words.undo }}</v-btn></template
-      >
-    </v-snackbar>
+    <LazyUndoNotice v-if="spoke" />
     <UpdateNotice />
     <FailureNotice />
-    <ConflictDialog />
+    <LazyConflictDialog v-if="commands.conflict" />
   </v-app>
 </template>
 
@@ -106,9 +101,5 @@ const said = computed({
   padding: var(--space-64) var(--space-24);
   max-width: 60ch;
   margin: 0 auto;
-}
-.snack-undo {
-  color: inherit;
-  font-weight: 700;
 }
 </style>
