@@ -3,10 +3,12 @@ import { fileURLToPath } from 'node:url'
 import { build as esbuild } from 'esbuild'
 import vuetify from 'vite-plugin-vuetify'
 import { BUILD_ID } from './scripts/build-id.mjs'
-import { pageFiles, type PageAt } from './scripts/page-files'
+import { firstLoad, overBudget } from './scripts/first-load'
+import { pageFiles, type Manifest, type PageAt } from './scripts/page-files'
 
 const APP = fileURLToPath(new URL('app', import.meta.url))
 const pages: PageAt[] = []
+let built: Manifest = {}
 let filesOfPages: Record<string, string[]> = {}
 
 export default defineNuxtConfig({
@@ -130,7 +132,8 @@ export default defineNuxtConfig({
         part.prefetch = false
         if (/\.worker/.test(part.file)) part.preload = false
       }
-      filesOfPages = pageFiles(manifest, pages)
+      built = structuredClone(manifest)
+      filesOfPages = pageFiles(built, pages)
     },
     'pages:resolved': (all) => {
       const add = (page: (typeof all)[number], above: string) => {
@@ -144,6 +147,10 @@ export default defineNuxtConfig({
     // What answers in threads is a file of its own beside the server.
     'nitro:init': (nitro) => {
       nitro.hooks.hook('compiled', async () => {
+        const load = firstLoad(built, filesOfPages['/'] ?? [], join(nitro.options.output.publicDir, '_nuxt'))
+        console.log(`First load: ${load.allKb.toFixed(0)} KB, of them the first script ${load.entryKb.toFixed(0)} KB.`)
+        const over = overBudget(load)
+        if (over) throw new Error(`The first load has grown: ${over}`)
         await esbuild({
           entryPoints: [fileURLToPath(new URL('server/workers/answer.ts', import.meta.url))],
           outfile: join(nitro.options.output.serverDir, 'answer-worker.mjs'),

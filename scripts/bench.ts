@@ -15,6 +15,7 @@ import { lakeDays, ratioText, takesOf, takesRatio } from '../core/testing/lake-d
 import { kitDay, ONE_WATER, SEVERAL_WATERS, type DayType, type KitBy } from '../core/testing/kit-days'
 import { itemAt } from '../core/list'
 import { largeKit, plansFromWater } from './kit-bench'
+import { firstVisit } from './load-bench'
 import { messySheet } from '../core/testing/sheet'
 import type { Lure } from '../core/tackle'
 import { EMPTY_BOX } from '../core/box'
@@ -223,6 +224,8 @@ async function inBrowser() {
   await new Promise<void>((resolve) => server.stdout.once('data', () => resolve()))
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
   try {
+    await firstVisit(browser, `http://127.0.0.1:${port}/`)
+    if (only === 'load') return
     for (const run of [dragging, planning, bigBoxDragged, scrolling]) {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
       await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))
@@ -261,15 +264,19 @@ function kits() {
   told('on one water', ONE_WATER)
 }
 
-lake()
-kits()
-lineAgainstOde()
-lineTable()
-pathCosts()
-fits()
-ranking()
-bigBox()
-await largeKit()
-plansFromWater()
-await sheets()
+/** `npm run bench -- load` measures a first visit alone. */
+const [, , only] = process.argv
+if (only !== 'load') {
+  lake()
+  kits()
+  lineAgainstOde()
+  lineTable()
+  pathCosts()
+  fits()
+  ranking()
+  bigBox()
+  await largeKit()
+  plansFromWater()
+  await sheets()
+}
 await inBrowser()

@@ -13,7 +13,7 @@ export interface PageAt {
 }
 
 /** A file and all that it imports at once, by their keys in the manifest. */
-function closureOf(key: string, manifest: Manifest, into = new Set<string>()): Set<string> {
+export function closureOf(key: string, manifest: Manifest, into = new Set<string>()): Set<string> {
   if (into.has(key)) return into
   into.add(key)
   for (const next of manifest[key]?.imports ?? []) closureOf(next, manifest, into)

@@ -19,9 +19,13 @@ const PATIENCE_MS = 30_000
 /** A June morning, the same whenever the tests run. */
 export const DAY = '2026-06-12'
 
+/** Every component by its name, and by the name under which it is fetched when it is first shown. */
 const components = Object.fromEntries(
-  Object.entries(import.meta.glob<{ default: Component }>('../components/**/*.vue', { eager: true })).map(
-    ([path, module]) => [path.replace(/^.*\/(\w+)\.vue$/, '$1'), module.default],
+  Object.entries(import.meta.glob<{ default: Component }>('../components/**/*.vue', { eager: true })).flatMap(
+    ([path, module]) => {
+      const name = path.replace(/^.*\/(\w+)\.vue$/, '$1')
+      return [name, `Lazy${name}`].map((known) => [known, module.default] as const)
+    },
   ),
 )
 

@@ -82,11 +82,11 @@ const caution = computed(() => {
         <WhatHangs />
         <ReasonChain :row="chosen" />
       </template>
-      <HowToFish v-else-if="view === 'how'" :row="chosen" />
-      <BaitWays v-else-if="view === 'ways'" />
-      <CompareTable v-else-if="view === 'compare'" />
-      <WhatIf v-else-if="view === 'if'" />
-      <WhyNot v-else />
+      <LazyHowToFish v-else-if="view === 'how'" :row="chosen" />
+      <LazyBaitWays v-else-if="view === 'ways'" />
+      <LazyCompareTable v-else-if="view === 'compare'" />
+      <LazyWhatIf v-else-if="view === 'if'" />
+      <LazyWhyNot v-else />
     </div>
   </article>
 </template>

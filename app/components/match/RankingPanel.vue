@@ -45,7 +45,7 @@ const chosen = computed(() => match.chosen)
       <button type="button" @click="match.stop()">{{ words.stopHere }}</button>
     </div>
     <p v-else-if="match.stopped" class="note" role="status">{{ words.stoppedThese }}</p>
-    <SeveralFish v-if="match.asked && several" v-model:together="together" :asked="match.asked" />
+    <LazySeveralFish v-if="match.asked && several" v-model:together="together" :asked="match.asked" />
     <AnswerWord v-if="shown" />
     <ol v-if="shown" class="list" :class="{ short: !all }" :aria-busy="!match.whole">
       <li v-for="(row, i) in match.rows" :key="row.setUp.build.lure.id" class="ranked">
@@ -77,11 +77,11 @@ const chosen = computed(() => match.chosen)
           <NuxtLink to="/box">{{ words.fillTheBox }}</NuxtLink>
         </p>
       </template>
-      <NoAnswer v-else />
+      <LazyNoAnswer v-else />
     </div>
     <div class="further" :class="{ short: !all && match.rows.length > 2 }">
-      <LeftOut v-if="match.rows.length" />
-      <TiedRigs v-if="match.rigs.length" />
+      <LazyLeftOut v-if="match.rows.length" />
+      <LazyTiedRigs v-if="match.rigs.length" />
       <details v-if="match.answer?.asked.length" class="asked">
         <summary>{{ words.whatThisWaterAsks }}</summary>
         <ul>
