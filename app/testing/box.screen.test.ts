@@ -87,13 +87,15 @@ it('undo asked for twice at once brings a removed lure back once', async () => {
 it('a damaged or foreign archive is explained by its place and changes nothing', async () => {
   const before = await repository.readAll()
   const said = () => find(body, '.problems').textContent
-  await giveFile(body, 'Archive to import', 'half.json', '{"format": "ygrion-archive", "version": 1, "box": {')
+  await giveFile(body, 'Archive to import', 'half.json', '{"format": "ygrion-archive", "version": 14, "box": {')
   await expect.poll(said).toContain('“half.json” was not taken in; nothing was changed')
   await giveFile(body, 'Archive to import', 'other.json', '{"songs": []}')
   await expect.poll(said).toContain('not an Ygrion archive')
-  const odd = { format: 'ygrion-archive', version: 1, places: [], waters: [] }
-  const lures = [{ id: 'a', name: 'Odd one', family: 'teapot' }]
-  await giveFile(body, 'Archive to import', 'odd.json', JSON.stringify({ ...odd, box: { lures } }))
+  await giveFile(body, 'Archive to import', 'old.json', JSON.stringify({ format: 'ygrion-archive', version: 9 }))
+  await expect.poll(said).toContain('is 9, and this Ygrion reads 13 to')
+  const odd = JSON.parse(writeArchive(demoWorld(DAY))) as { box: { lures: object[] } }
+  odd.box.lures = [{ id: 'a', name: 'Odd one', family: 'teapot' }]
+  await giveFile(body, 'Archive to import', 'odd.json', JSON.stringify(odd))
   await expect.poll(said).toContain('lures[0] “Odd one”')
   expect(await repository.readAll()).toEqual(before)
   await press(find(body, '.problems'), 'Close')
