@@ -73,10 +73,11 @@ export default defineNuxtConfig({
         noUncheckedIndexedAccess: true,
         checkJs: true,
         types: ['node', 'vite/client'],
-        paths: { odex: ['../core/testing/odex.d.ts'] },
+        paths: { odex: ['../testing/odex.d.ts'] },
       },
       include: [
         '../core/**/*',
+        '../testing/**/*',
         '../words/**/*',
         '../data/**/*',
         '../storage/**/*',

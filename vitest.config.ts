@@ -17,8 +17,8 @@ export default defineConfig({
       {
         test: {
           name: 'core',
-          setupFiles: ['core/testing/setup.ts'],
-          include: ['core/**/*.test.ts', 'words/**/*.test.ts', 'server/**/*.test.ts'],
+          setupFiles: ['testing/setup.ts'],
+          include: ['core/**/*.test.ts', 'testing/**/*.test.ts', 'words/**/*.test.ts', 'server/**/*.test.ts'],
           // Pure functions: files may share what they have loaded, which halves the time.
           isolate: false,
           // Node's own modules, turned into JavaScript by tsx: a call over Vite's module objects costs sums a third more (142 s against 96 for the waters of the trade).
@@ -31,7 +31,7 @@ export default defineConfig({
         resolve: { alias: { '~': app } },
         test: {
           name: 'app',
-          setupFiles: ['core/testing/setup.ts'],
+          setupFiles: ['testing/setup.ts'],
           include: ['storage/**/*.test.ts', 'app/**/*.test.ts'],
           exclude: ['app/**/*.screen.test.ts'],
           isolate: false,
@@ -59,7 +59,7 @@ export default defineConfig({
           name: 'screens',
           include: ['app/**/*.screen.test.ts'],
           environment: 'happy-dom',
-          setupFiles: ['core/testing/setup.ts', 'app/testing/setup.ts'],
+          setupFiles: ['testing/setup.ts', 'app/testing/setup.ts'],
           isolate: false,
           server: { deps: { inline: ['vuetify'] } },
           testTimeout: 240_000,

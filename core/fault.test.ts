@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { faultOf } from './fault'
 import { Lure } from './tackle'
 import { Place } from './water'
-import { WORLD } from './testing/world'
+import { WORLD } from '../testing/world'
 import type { z } from './zod'
 
 const [lure] = WORLD.box.lures

@@ -1,6 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { FIGURE_SCHEMAS } from './testing/figures'
+import { FIGURE_SCHEMAS } from '../testing/figures'
 
 const TABLES_TEST = readFileSync(new URL('tables.test.ts', import.meta.url), 'utf8')
 const DATA = new URL('../data/', import.meta.url)

@@ -25,7 +25,7 @@ import { DEMO_WATERS } from '../data/demo/places'
 import { DEMO_CHANGES, DEMO_USE } from '../data/demo/use'
 import { RULES } from './match'
 import { FAMILIES } from './tackle'
-import { TABLE_SCHEMAS as S, when } from './testing/tables'
+import { TABLE_SCHEMAS as S, when } from '../testing/tables'
 import { COVERS, NUMBER_FEATURES, TEXT_FEATURES } from './water'
 import type { z } from './zod'
 

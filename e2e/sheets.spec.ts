@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './browser'
-import { messySheet } from '../core/testing/sheet'
+import { messySheet } from '../testing/sheet'
 import { DEMO_LURES, expectLures, open } from './open'
 
 const give = (page: Page, name: string, text: string) =>

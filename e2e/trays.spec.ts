@@ -1,6 +1,6 @@
 import { expect, test, type Locator, type Page } from './browser'
 import { DEMO_LURES, expectLures, lureInBox, open } from './open'
-import { manyLures } from './many'
+import { manyLures } from '../testing/many-lures'
 
 const slot = (page: Page, tray: string, name: string) =>
   page

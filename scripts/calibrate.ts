@@ -5,9 +5,9 @@ import { RULES as AS_WRITTEN } from '../data/rules'
 import { RULES, createMatchContext, type Rule } from '../core/match'
 import { COVERS, MOODS, Place, SKIES, SPECIES } from '../core/water'
 import { seededRandom } from '../core/random'
-import { PLACE, WORLD, water } from '../core/testing/world'
-import { BLIND_SCENARIOS, FIRST_SCENARIOS, LATER_SCENARIOS, SCENARIOS } from '../core/testing/scenarios'
-import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../core/testing/calibration'
+import { PLACE, WORLD, water } from '../testing/world'
+import { BLIND_SCENARIOS, FIRST_SCENARIOS, LATER_SCENARIOS, SCENARIOS } from '../testing/scenarios'
+import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../testing/calibration'
 
 /**
  * How the weights of the rules stand to the scenarios (docs/decisions.md, “Calibration”).

@@ -1,11 +1,11 @@
 import { median } from 'd3-array'
 import { createMatchContext, rank } from '../core/match'
-import { LAWS } from '../core/testing/logs'
-import { SCENARIOS } from '../core/testing/scenarios'
-import { faults, nudged } from '../core/testing/scenarios/faults'
-import { PLACE, WORLD, water } from '../core/testing/world'
+import { LAWS } from '../testing/logs'
+import { SCENARIOS } from '../testing/scenarios'
+import { faults, nudged } from '../testing/scenarios/faults'
+import { PLACE, WORLD, water } from '../testing/world'
 import { Place } from '../core/water'
-import { falsePatterns, falseRules, goldFound, intervalsHold, maskTaken, winnerNamed } from '../core/testing/honesty'
+import { falsePatterns, falseRules, goldFound, intervalsHold, maskTaken, winnerNamed } from '../testing/honesty'
 
 /** Holds every claim of the review against made-up logs, and every water of the trade nudged and ranked whole: `npm run honest [logs]`. */
 const logs = Number(process.argv[2] ?? 1000)

@@ -9,8 +9,8 @@ import {
   simulateRetrieve,
   type CastPlan,
 } from '../core/motion'
-import { lineDifferences } from '../core/testing/reference/differences'
-import { solveOde } from '../core/testing/ode'
+import { lineDifferences } from '../testing/reference/differences'
+import { solveOde } from '../testing/ode'
 import { median, times } from './timing'
 
 /** The line held to its table, and what a path on it costs. */

@@ -3,10 +3,10 @@ import { spawn } from 'node:child_process'
 import { writeFile } from 'node:fs/promises'
 import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
-import { everyCase } from '../core/testing/reference/cases'
-import { followCase, type Mark } from '../core/testing/reference/follow'
+import { everyCase } from '../testing/reference/cases'
+import { followCase, type Mark } from '../testing/reference/follow'
 
-const TO = new URL('../core/testing/reference/cases.json', import.meta.url)
+const TO = new URL('../testing/reference/cases.json', import.meta.url)
 const HANDS = availableParallelism()
 
 /** Every so-and-so-many-th case, by a process of its own. */

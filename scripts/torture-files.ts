@@ -1,12 +1,5 @@
 /** Files gone wrong, by the thousand: each has to be refused in words that an angler reads, or to be taken whole. */
-import {
-  archiveTrials,
-  gpxTrials,
-  logTrials,
-  nmeaTrials,
-  sheetTrials,
-  type Trials,
-} from '../core/testing/hostile/trials'
+import { archiveTrials, gpxTrials, logTrials, nmeaTrials, sheetTrials, type Trials } from '../testing/hostile/trials'
 import type { Finding } from './torture-server'
 
 const MANY: readonly (readonly [what: string, trials: (n: number) => Trials, n: number])[] = [

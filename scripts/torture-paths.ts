@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { estimateCast, newTrack, retrievePath, simulateRetrieve, type CastPlan } from '../core/motion'
-import { EXTREME_PLAN, wrongWith } from '../core/testing/extreme-plan'
+import { EXTREME_PLAN, wrongWith } from '../testing/extreme-plan'
 import type { Finding } from './torture-server'
 
 const CASTS = 100_000

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { buildsOf, countBuilds } from '../core/tackle'
-import { WORLD } from '../core/testing/world'
+import { WORLD } from '../testing/world'
 import { answerTo } from './utils/answer'
 import { exampleMatch, examplePath } from './utils/openapi'
 

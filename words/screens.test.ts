@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import * as SCREENS from './en/screens'
-import { FAULTS, LONG } from './proof-reading'
+import { FAULTS, LONG } from '../testing/proof-reading'
 
 /** What every screen says, read with nothing, one and many, short names and long ones. */
 type Saying = string | ((...of: (string | number)[]) => string)

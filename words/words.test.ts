@@ -7,7 +7,7 @@ import { ANSWERS, type AdviceSays } from '../core/outing'
 import { usualPart, type Care, type JointFigure, type Judgement } from '../core/tackle'
 import { TEST_KINDS } from '../core/bench'
 import { RULES, OPEN_QUESTIONS } from '../core/match'
-import { WORLD } from '../core/testing/world'
+import { WORLD } from '../testing/world'
 import { SKIES, TIDES } from '../core/water'
 import { HOLDING } from '../data/holding'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../data/how-to'
@@ -15,7 +15,7 @@ import { JOINTS } from '../data/joints'
 import { THUMB_RULES } from '../data/thumb-rules'
 import * as W from '.'
 import type { WithCode } from './en/catalogue'
-import { FAULTS, LONG } from './proof-reading'
+import { FAULTS, LONG } from '../testing/proof-reading'
 
 /** Every message of the catalogue, read with nothing, one and many, short names and long ones; then read as a proof-reader reads. */
 

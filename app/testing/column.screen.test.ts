@@ -6,7 +6,7 @@ import TopBar from '~/components/TopBar.vue'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { useWater } from '~/stores/water'
-import { plainCast } from '../../core/testing/plain-cast'
+import { plainCast } from '../../testing/plain-cast'
 import type { Conditions } from '../../core/water'
 import { diveAngleForLabel, retrievePath, type CastPlan } from '../../core/motion'
 

@@ -2,7 +2,17 @@ import { matchService } from '~/workers/match-service'
 import { onThread } from './on-thread'
 
 /** Work whose answer hangs on nothing but box, log and question: asked again in another test, it is answered from memory. */
-const LASTING = new Set<PropertyKey>(['match', 'lift', 'ways', 'whyNot', 'betterBuy', 'mend', 'shared', 'hinges', 'sweep'])
+const LASTING = new Set<PropertyKey>([
+  'match',
+  'lift',
+  'ways',
+  'whyNot',
+  'betterBuy',
+  'mend',
+  'shared',
+  'hinges',
+  'sweep',
+])
 /** At most so many answers are kept. */
 const MOST = 400
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import type { Lure } from '../tackle'
 import type { BenchTest } from './tests/kinds'
 import { familyOf, fillerKg, lureMass } from '../tackle'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { WORLD, feet } from '../testing/world'
+import { WORLD, feet } from '../../testing/world'
 import { METAL_KG_M3, weightInWaterN } from '../motion'
 import { GRAVITY_MPS2 } from '../constants'
 import { BLADE_SHAPES, lureMass, type Lure } from '../tackle'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import V13 from './fixtures/archive-v13.json'
-import { smallWorld } from '../testing/hostile/trials'
+import { smallWorld } from '../../testing/hostile/trials'
 import { ARCHIVE_VERSION, readArchive, writeArchive } from '.'
 import { sayFileProblem } from '../../words'
 

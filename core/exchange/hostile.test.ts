@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { archiveTrials, gpxTrials, logTrials, nmeaTrials, sheetTrials } from '../testing/hostile/trials'
+import { archiveTrials, gpxTrials, logTrials, nmeaTrials, sheetTrials } from '../../testing/hostile/trials'
 
 /** A short form of `npm run torture`, which tries many more. */
 describe('files gone wrong are refused in words, or taken whole', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { ARCHIVE_VERSION, BOX_KINDS, BinItem, Photo, RejectedRows, readArchive, writeArchive } from '.'
 
 const [lure] = WORLD.box.lures

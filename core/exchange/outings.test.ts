@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD, water } from '../testing/world'
-import { at, logOf } from '../testing/outing'
+import { WORLD, water } from '../../testing/world'
+import { at, logOf } from '../../testing/outing'
 import { accountOf, bitesOf, landedOf, type Outing } from '../outing'
 import { effortRows } from '../review'
 import { notInTable, readOutings, readOutingsJson, readSheet, writeOutings, writeOutingsJson } from '.'

@@ -1,6 +1,6 @@
 import { XMLValidator } from 'fast-xml-parser'
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { middleOf, newPlacesOf, readGpx, waterOfReadings, writeGpx } from '.'
 import { sayFileProblem } from '../../words'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import Papa from 'papaparse'
 import { Plan } from '../plan'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { emptyWorld } from '../demo/world'
 import { FORMATS, mergeContent, packed, readShare, unpacked, writeArchive, readArchive, writeShare } from '.'
 

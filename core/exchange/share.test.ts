@@ -1,7 +1,7 @@
 import { deflateRawSync } from 'node:zlib'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { Rig, checkRig, rigParts } from '../tackle'
 import { emptyWorld } from '../demo/world'
 import {

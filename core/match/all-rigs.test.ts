@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { carry, accountOf, Outing, type Entry } from '../outing'
 import { effortRows, ratesBy, recordEntries } from '../review'
 import { Rig, checkRig, deliveryOf, retrieveOf, rigParts, rigTypeOf, type DeliveryId, type Lure } from '../tackle'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { familyOf } from '../tackle'
 import { baitWays, bestOf, createMatchContext, scoreSetUp } from '.'
 import { SNAG_LIMIT } from './cast-evaluation'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { deliveriesFrom, deliveryOf, familyOf, retrieveOf, type DeliveryId } from '../tackle'
 import { Conditions } from '../water'
 import { createMatchContext, howToFish, rank, scoreSetUp, waysOf } from '.'

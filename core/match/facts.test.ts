@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
-import { SCENARIOS } from '../testing/scenarios'
+import { SCENARIOS } from '../../testing/scenarios'
 import { RULES, OPEN_QUESTIONS } from '.'
 
 /** The facts of the trade and where each of them lives. The table is docs/facts.md: this holds it to what is there. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { Place, speciesOf } from '../water'
 import { castStrengthN, lineInRodRange, monoOfThicknessN, thicknessOfMonoM, type Line, type Rig } from '../tackle'
 import { createMatchContext, matchWater, rank } from '.'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CADENCES, DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { RETRIEVES, retrieveOf } from '../tackle'
 import { Place, SPECIES, type Conditions } from '../water'
 import { OfferTest, RuleWhen, beatAt, createMatchContext, cadenceOf, howToFish, rank, type SetUp } from '.'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { COLOURS, retrieveOf, type Lure } from '../tackle'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { bestOf, bestSingleChange, createMatchContext, rank } from '.'
 import { SNAG_LIMIT } from './cast-evaluation'
 import { scoreSetUp } from './score-breakdown'

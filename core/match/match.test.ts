@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, feet, inches, water } from '../testing/world'
+import { PLACE, WORLD, feet, inches, water } from '../../testing/world'
 import { dropShotHeightM } from '../motion'
 import { FAMILIES, RETRIEVES, reelFitsRod } from '../tackle'
 import type { Conditions } from '../water'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import type { Box } from '../box'
 import { createMatchContext, matchWater, mendOf, rank } from '.'
 

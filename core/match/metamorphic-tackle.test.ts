@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { familyOf, pullSpeedMps, retrieveOf, trailerFits, worksOn, type Head, type Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions } from '../water'

@@ -1,7 +1,7 @@
 import { retrievePath } from '../motion'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { COLOURS, type Lure } from '../tackle'
 import type { Conditions } from '../water'
 import { createMatchContext, matchWater, rank, scoreSetUp, type Ranked } from '.'

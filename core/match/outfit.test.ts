@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { buildsOf, retrieveOf, type Leader, type Line } from '../tackle'
 import { speciesOf, type Conditions } from '../water'
 import { createMatchContext, matchWater } from '.'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { PARTS, buildsOf, drawPart, lineInRodRange, usualPart, type PartKind, type PartOf } from '../tackle'
 import { EMPTY_BOX, type Box } from '../box'
 import { partUse } from '.'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { kinKeyOf, modelKeyOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { Place, type Conditions } from '../water'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { Place } from '../water'
 import { usualHooks, type Lure } from '../tackle'
 import { EMPTY_BOX, type Box } from '../box'

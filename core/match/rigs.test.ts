@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD, water } from '../testing/world'
+import { WORLD, water } from '../../testing/world'
 import type { Rig } from '../tackle'
 import type { Box } from '../box'
 import { matchWater, scoreSetUp, createMatchContext } from '.'

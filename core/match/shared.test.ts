@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { createMatchContext, rank, rankShared, scoreSetUp, soughtIn } from '.'
 
 /** Several fish at once: the mean of what a set-up is worth for each of them, and no limit of any of them broken. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { familyOf, type FamilyId, type Lure } from '../tackle'
 import { FORAGE, FORAGE_SHAPES, adultLengthM, forageLengthM, readWater, shoalsToday, speciesOf } from '../water'
 import { bestOf, createMatchContext, demandOf, rank, type MatchContext } from '.'

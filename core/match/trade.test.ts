@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, fahrenheit, feet, water } from '../testing/world'
+import { PLACE, WORLD, fahrenheit, feet, water } from '../../testing/world'
 import { familyOf } from '../tackle'
 import type { Conditions } from '../water'
 import { createMatchContext, matchWater, scoreSetUp, type MatchRow } from '.'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { familyOf, kinKeyOf, pullSpeedMps, retrieveOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { createMatchContext, bestOf, lawBroken, rank, type MatchContext } from '.'

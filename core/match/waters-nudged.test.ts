@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { SCENARIOS } from '../testing/scenarios'
-import { faults, nudged } from '../testing/scenarios/faults'
+import { SCENARIOS } from '../../testing/scenarios'
+import { faults, nudged } from '../../testing/scenarios/faults'
 
 describe('waters of the trade, nudged', () => {
   it('they hang on no exact figure: a little warmer, murkier and windier, nine in ten still hold', () => {

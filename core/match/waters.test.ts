@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { SCENARIOS } from '../testing/scenarios'
-import { faults } from '../testing/scenarios/faults'
+import { SCENARIOS } from '../../testing/scenarios'
+import { faults } from '../../testing/scenarios/faults'
 
 /** Waters from the trade, written as data (common practice): what is among the first three, what is not among the first ten. */
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { plainCast } from '../testing/plain-cast'
+import { plainCast } from '../../testing/plain-cast'
 import { BLOWN_OUT_FROM, blowOutMps } from './blow-out'
 import { newTrack, retrievePath, simulateRetrieve, trackShare, type BuildMotion, type CastPlan } from '.'
 

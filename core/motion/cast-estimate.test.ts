@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { plainCast } from '../testing/plain-cast'
-import { WORLD } from '../testing/world'
+import { plainCast } from '../../testing/plain-cast'
+import { WORLD } from '../../testing/world'
 import { buildsOf } from '../tackle'
 import {
   simulateRetrieve,

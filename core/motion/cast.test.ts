@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ORDINARY_CAST } from '../../data/casting'
 import { GRAVITY_MPS2 } from '../constants'
-import { lumpedCastM } from '../testing/reference/lumped-cast'
-import { solveOde } from '../testing/ode'
+import { lumpedCastM } from '../../testing/reference/lumped-cast'
+import { solveOde } from '../../testing/ode'
 import {
   AIR_KG_M3,
   castBySwingM,

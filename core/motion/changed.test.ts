@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { addBallast, alter, lureAction, swapBlade, swapHooks, type Build, type Lure } from '../tackle'
 import { sinkRateMps, motionOf } from '.'
 

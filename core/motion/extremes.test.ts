@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EXTREME_PLAN, wrongWith } from '../testing/extreme-plan'
+import { EXTREME_PLAN, wrongWith } from '../../testing/extreme-plan'
 import { estimateCast, newTrack, retrievePath, simulateRetrieve } from '.'
 
 const track = newTrack()

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { plainCast } from '../testing/plain-cast'
+import { plainCast } from '../../testing/plain-cast'
 import { GlanceBeat } from './glance-beat'
 import { GlanceLine } from './glance-line'
 import { sinkRateMps, transverseSpeedMps } from './pull'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { LumpedLine, placesAlong } from '../testing/reference/lumped-line'
-import { plainCast } from '../testing/plain-cast'
+import { LumpedLine, placesAlong } from '../../testing/reference/lumped-line'
+import { plainCast } from '../../testing/plain-cast'
 import { LET_OUT } from '../../data/deliveries'
 import {
   lineForDepth,

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { solveOde } from '../testing/ode'
-import { plainCast } from '../testing/plain-cast'
-import { feet } from '../testing/world'
+import { solveOde } from '../../testing/ode'
+import { plainCast } from '../../testing/plain-cast'
+import { feet } from '../../testing/world'
 import {
   lineAngleCot,
   transverseSpeedMps,

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { solveOde } from '../testing/ode'
-import { plainCast } from '../testing/plain-cast'
-import { WORLD, feet, inches } from '../testing/world'
+import { solveOde } from '../../testing/ode'
+import { plainCast } from '../../testing/plain-cast'
+import { WORLD, feet, inches } from '../../testing/world'
 import { familyOf } from '../tackle'
 import { waterDensity, waterViscosity } from '../water'
 import {

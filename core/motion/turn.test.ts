@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { LumpedLine, placesAlong, type Vector } from '../testing/reference/lumped-line'
+import { LumpedLine, placesAlong, type Vector } from '../../testing/reference/lumped-line'
 import { throughTurn, trollingDepth, type BuildMotion } from '.'
 
 const LINE = { diameterM: 3e-4, densityKgM3: 1140 }

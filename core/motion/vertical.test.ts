@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { LumpedLine, placesAlong } from '../testing/reference/lumped-line'
-import { plainCast } from '../testing/plain-cast'
+import { LumpedLine, placesAlong } from '../../testing/reference/lumped-line'
+import { plainCast } from '../../testing/plain-cast'
 import { behindBall, hangAt, retrievePath, trollingDepth, type BuildMotion } from '.'
 
 const JIG: BuildMotion = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { at, logOf } from '../testing/outing'
+import { at, logOf } from '../../testing/outing'
 import { adviceNow, refusedVariable, spotsInReach } from './advice-now'
 import { accountOf } from './stretches'
 import type { NewEntry } from './outing'

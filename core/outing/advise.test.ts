@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { GIVE_MIN, LEARNING, QUIET as GONE_QUIET } from '../../data/advice'
-import { at, logOf, rig } from '../testing/outing'
+import { at, logOf, rig } from '../../testing/outing'
 import type { Carried, NewEntry } from './outing'
 import { VARIABLES } from './variables'
 import type { AdviceInput } from './advice'

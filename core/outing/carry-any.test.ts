@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { createMatchContext, rulesFor, bestOf, USUAL_PRACTICE } from '../match'
 import { demoWorld } from '../demo/world'
-import { WORLD, PLACE, water } from '../testing/world'
+import { WORLD, PLACE, water } from '../../testing/world'
 import { sayRig } from '../../words'
 import { carryAny } from './carry-any'
 import { Carried, Outing } from './outing'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { RIG_A, RIG_B, at, logOf, rig } from '../testing/outing'
+import { RIG_A, RIG_B, at, logOf, rig } from '../../testing/outing'
 import { companionSign, companionsOn } from './companions'
 import { changesFor } from './changes'
 import { accountOf } from './stretches'

@@ -3,7 +3,7 @@ import { STANDARD_WEIGHTS } from '../../data/standard-weights'
 import { fishCondition, isRelative, relativeWeight, standardWeight } from './fish'
 import { FEATURES, featureOf, spotLabel, spotsOf, usualFeature } from './spots'
 import { ANSWERS, answerOf } from './answer'
-import { water } from '../testing/world'
+import { water } from '../../testing/world'
 import { sayCondition, spotWords } from '../../words'
 
 describe('standard weight', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { RIG_A, RIG_B, at, logOf } from '../testing/outing'
+import { RIG_A, RIG_B, at, logOf } from '../../testing/outing'
 import type { Change } from './advice'
 import {
   answerEntry,

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { packed, readShare, unpacked, writeShare } from '../exchange'
 import { effortRows, seasonSummary, companionsBy, findPatterns } from '../review'
-import { dayAt } from '../testing/day-at'
-import { at, logOf, RIG_A, RIG_B } from '../testing/outing'
-import { WORLD } from '../testing/world'
+import { dayAt } from '../../testing/day-at'
+import { at, logOf, RIG_A, RIG_B } from '../../testing/outing'
+import { WORLD } from '../../testing/world'
 import type { NewEntry, Outing, Party } from './outing'
 import {
   asFriends,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { at, logOf, rig } from '../testing/outing'
+import { at, logOf, rig } from '../../testing/outing'
 import type { NewEntry } from './outing'
 import { dryMin, giveFor, goneQuiet, minutesOn, minutesSinceTake, sizeUnchangedMin, takesOf } from './patience'
 import { accountOf } from './stretches'

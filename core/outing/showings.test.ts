@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { LEARNING } from '../../data/advice'
 import { effortRows } from '../review'
-import { at, logOf, rig } from '../testing/outing'
+import { at, logOf, rig } from '../../testing/outing'
 import { accountOf, pairsOf, type NewEntry } from '.'
 import { beginShowings } from './showings'
 import { observationsOf } from './observations'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { logOf, RIG_A } from '../testing/outing'
+import { logOf, RIG_A } from '../../testing/outing'
 import { minutesBetween, Outing, type Entry } from './outing'
 import { accountOf } from './stretches'
 import { minutesSinceTake } from './patience'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { RIG_A, at, logOf, rig } from '../testing/outing'
+import { RIG_A, at, logOf, rig } from '../../testing/outing'
 import type { NewEntry } from './outing'
 import { Outing, hourOf, isOver, minutesBetween } from './outing'
 import { accountOf, bitesOf, landedOf } from './stretches'

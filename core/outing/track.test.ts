@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { XMLValidator } from 'fast-xml-parser'
 import { writeTrack } from '../exchange'
-import { at, logOf } from '../testing/outing'
+import { at, logOf } from '../../testing/outing'
 import type { Fix } from './outing'
-import { distanceM, isWorthKeeping, placedEntries, trackLengthM } from './track'
+import { greatCircleM } from '../water'
+import { isWorthKeeping, placedEntries, trackLengthM } from './track'
 
 const fix = (min: number, latDeg: number, lonDeg: number, accuracyM = 5): Fix => ({
   at: at(min),
@@ -14,13 +15,13 @@ const fix = (min: number, latDeg: number, lonDeg: number, accuracyM = 5): Fix =>
 
 describe('the way over the ground', () => {
   it('a degree of latitude is 111.2 km; of longitude at 60° half of that (sphere of the IUGG’s mean radius)', () => {
-    expect(distanceM({ latDeg: 0, lonDeg: 0 }, { latDeg: 1, lonDeg: 0 })).toBeCloseTo(111_195, -1)
-    expect(distanceM({ latDeg: 60, lonDeg: 0 }, { latDeg: 60, lonDeg: 1 }) / 111_195).toBeCloseTo(0.5, 3)
-    expect(distanceM({ latDeg: 10, lonDeg: 179.9 }, { latDeg: 10, lonDeg: -179.9 })).toBeLessThan(23_000)
+    expect(greatCircleM({ latDeg: 0, lonDeg: 0 }, { latDeg: 1, lonDeg: 0 })).toBeCloseTo(111_195, -1)
+    expect(greatCircleM({ latDeg: 60, lonDeg: 0 }, { latDeg: 60, lonDeg: 1 }) / 111_195).toBeCloseTo(0.5, 3)
+    expect(greatCircleM({ latDeg: 10, lonDeg: 179.9 }, { latDeg: 10, lonDeg: -179.9 })).toBeLessThan(23_000)
   })
   it('a half turn of the earth is a half turn, and nothing is nothing', () => {
-    expect(distanceM({ latDeg: 90, lonDeg: 0 }, { latDeg: -90, lonDeg: 77 })).toBeCloseTo(20_015_115, -2)
-    expect(distanceM({ latDeg: 5, lonDeg: 5 }, { latDeg: 5, lonDeg: 5 })).toBe(0)
+    expect(greatCircleM({ latDeg: 90, lonDeg: 0 }, { latDeg: -90, lonDeg: 77 })).toBeCloseTo(20_015_115, -2)
+    expect(greatCircleM({ latDeg: 5, lonDeg: 5 }, { latDeg: 5, lonDeg: 5 })).toBe(0)
   })
 })
 

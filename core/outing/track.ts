@@ -1,3 +1,4 @@
+import { greatCircleM } from '../water'
 import { minutesBetween, type Entry, type Fix, type Outing } from './outing'
 
 /** Where an outing went, by the phone: few points, so that the battery lasts, and none that the phone itself is not sure of. */
@@ -7,35 +8,19 @@ const STEP_M = 15
 const STILL_MIN = 5
 /** What is known no better than this is left out, m. */
 const VAGUE_M = 100
-/** Mean radius of the earth, m (IUGG). */
-const EARTH_M = 6_371_008.8
-
-type Position = Pick<Fix, 'latDeg' | 'lonDeg'>
-
-/**
- * Distance over the ground, m, by the haversine formula.
- *
- * @example a degree of latitude: distanceM({ latDeg: 0, lonDeg: 0 }, { latDeg: 1, lonDeg: 0 }) // 111 195
- */
-export function distanceM(a: Position, b: Position): number {
-  const rad = Math.PI / 180
-  const [dLat, dLon] = [(b.latDeg - a.latDeg) * rad, (b.lonDeg - a.lonDeg) * rad]
-  const h = Math.sin(dLat / 2) ** 2 + Math.cos(a.latDeg * rad) * Math.cos(b.latDeg * rad) * Math.sin(dLon / 2) ** 2
-  return 2 * EARTH_M * Math.asin(Math.min(1, Math.sqrt(h)))
-}
 
 /** Whether a point adds to a track: sure enough, and either a step away from the last or some minutes later. */
 export function isWorthKeeping(next: Fix, last: Fix | undefined): boolean {
   if (next.accuracyM > VAGUE_M) return false
   if (!last) return true
-  return distanceM(last, next) > Math.max(STEP_M, next.accuracyM) || minutesBetween(last.at, next.at) >= STILL_MIN
+  return greatCircleM(last, next) > Math.max(STEP_M, next.accuracyM) || minutesBetween(last.at, next.at) >= STILL_MIN
 }
 
 /** How far a track goes, m. */
 export const trackLengthM = (track: readonly Fix[]): number =>
   track.reduce((sum, fix, i) => {
     const before = track[i - 1]
-    return before ? sum + distanceM(before, fix) : 0
+    return before ? sum + greatCircleM(before, fix) : 0
   }, 0)
 
 /** A position that is older tells nothing of where a fish was, min. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { at, logOf, rig } from '../testing/outing'
+import { at, logOf, rig } from '../../testing/outing'
 import { accountOf, changesFor, followAdvice, levelsOf, type Carried, type NewEntry } from '.'
 import { costsOf, effortRows, ratesBy, recordEntries } from '../review'
 import { notInTable } from '../exchange'

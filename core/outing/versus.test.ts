@@ -4,7 +4,7 @@ import { accountOf } from './stretches'
 import { contenderNames, likelihoodRatio, pairsOf, takenWell, trialIn, versus, type Pair } from './versus'
 import type { NewEntry, Outing } from './outing'
 import type { Fish } from './told'
-import { logOf, RIG_A, RIG_B, at, rig } from '../testing/outing'
+import { logOf, RIG_A, RIG_B, at, rig } from '../../testing/outing'
 
 const pair = (a: number, b: number, effort = 10): Pair => ({ a: { events: a, effort }, b: { events: b, effort } })
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '../random'
-import { at, logOf } from '../testing/outing'
+import { at, logOf } from '../../testing/outing'
 import { adviceNow } from './advice-now'
 import { accountOf } from './stretches'
 import type { NewEntry } from './outing'

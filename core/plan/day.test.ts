@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, water } from '../testing/world'
+import { PLACE, water } from '../../testing/world'
 import { TIDE_STATIONS } from '../water'
 import { blockAt, legAt } from './at-hour'
 import { slotsOf, spreadOf, waterIn, waterOf, watersOf } from './day'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { PLACE, water } from '../testing/world'
+import { PLACE, water } from '../../testing/world'
 import { Conditions } from '../water'
 import { slotsOf, waterIn, watersOf } from './day'
 import { describeWater, usualTempC } from './describe'

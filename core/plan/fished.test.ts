@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest'
 import { itemAt } from '../list'
-import { kitDay, KIT_SIZE, SEVERAL_WATERS } from '../testing/kit-days'
-import { WORLD } from '../testing/world'
-import { lakeDays, takesRatio, ratioText } from '../testing/lake-days'
+import { kitDay, KIT_SIZE, SEVERAL_WATERS } from '../../testing/kit-days'
+import { WORLD } from '../../testing/world'
+import { lakeDays, takesRatio, ratioText } from '../../testing/lake-days'
 
 /** Does a kit of the plan take more? Judge: the simulated lake, whose water, sky, mood and likings are drawn by laws that the plan does not know. `npm run bench` has all days and the whole box; here it is every third lure. */
 

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { accountOf, isOver } from '../outing'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { heldAgainst } from './held-against'
 
 /** A plan held against the day that was fished from it. */

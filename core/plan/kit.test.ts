@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bestOfAll, someKitProblem as problemOf } from '../testing/kit-problems'
+import { bestOfAll, someKitProblem as problemOf } from '../../testing/kit-problems'
 import { boundByGains, dualBound } from './bound'
 import { exchanged } from './exchange'
 import { greedyKit } from './greedy'

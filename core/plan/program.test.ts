@@ -1,6 +1,6 @@
 import load from 'highs'
 import { describe, expect, it } from 'vitest'
-import { bestOfAll, someKitProblem } from '../testing/kit-problems'
+import { bestOfAll, someKitProblem } from '../../testing/kit-problems'
 import { boundByGains, dualBound } from './bound'
 import { exchanged } from './exchange'
 import { greedyKit } from './greedy'

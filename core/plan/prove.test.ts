@@ -5,7 +5,7 @@ import { fitsIn, kitValue } from './kit-problem'
 import { proveKit, solveKit } from './prove'
 import type { Solved } from './program'
 import { problemOf, type WorthTable } from './table'
-import { someTable } from '../testing/kit-problems'
+import { someTable } from '../../testing/kit-problems'
 
 /** A kit on any rods, solved to the end. Judge: every kit on every rod, tried. */
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { RETIE } from '../../data/plan'
-import { someTable } from '../testing/kit-problems'
+import { someTable } from '../../testing/kit-problems'
 import type { WorthTable } from './table'
 import { reTiesOf, tiedThrough, worthInHour, worthOfRods, type Tied } from './timeline'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { bestOf, createMatchContext, outfitKey, rank, rulesFor, USUAL_PRACTICE } from '../match'
 import { Conditions } from '../water'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { firstLures, lureInWater, luresInWater, waterKey } from './worth'
 
 /** What is ranked once for several hours must be the same in each of them. */

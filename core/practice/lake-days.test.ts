@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { lakeDays, ratioText, takesOf, takesRatio } from '../testing/lake-days'
+import { lakeDays, ratioText, takesOf, takesRatio } from '../../testing/lake-days'
 
 /** `npm run bench` fishes 300 of them, with narrower intervals. */
 const DAYS = lakeDays(30)

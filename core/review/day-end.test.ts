@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { NewEntry } from '../outing'
-import { at, logOf, rig } from '../testing/outing'
-import { WORLD } from '../testing/world'
+import { at, logOf, rig } from '../../testing/outing'
+import { WORLD } from '../../testing/world'
 import { dayEnd } from './day-end'
 
 /** A day of two anglers’ doings is told at once when it is over. */

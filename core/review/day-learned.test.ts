@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { LAWS, someSeason } from '../testing/logs'
-import { at, logOf, RIG_A, RIG_B } from '../testing/outing'
+import { LAWS, someSeason } from '../../testing/logs'
+import { at, logOf, RIG_A, RIG_B } from '../../testing/outing'
 import type { NewEntry } from '../outing'
 import { effortRows } from './record'
 import { dayLeanings } from './day-learned'

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
-import { falsePatterns, falseRules, goldFound, intervalsHold, maskTaken, winnerNamed } from '../testing/honesty'
-import { LAWS, someSeason } from '../testing/logs'
+import { falsePatterns, falseRules, goldFound, intervalsHold, maskTaken, winnerNamed } from '../../testing/honesty'
+import { LAWS, someSeason } from '../../testing/logs'
 
 /** Claims held against made-up logs of every law; `npm run honest` does so with a thousand of each. Limits here leave room for the luck of few logs (binomial, one in a hundred). */
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoWorld } from '../demo/world'
-import { at, logOf, rig } from '../testing/outing'
+import { at, logOf, rig } from '../../testing/outing'
 import type { Fish, NewEntry } from '../outing'
 import { companionsBy, hookedFish, landedBy, partsLost, sizesBy, whyLost } from './hooked'
 

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { asFriends, type NewEntry, type Outing, type Party } from '../outing'
 import { seededRandom } from '../random'
-import { at, logOf, rig } from '../testing/outing'
+import { at, logOf, rig } from '../../testing/outing'
 import { dayLeanings } from './day-learned'
 import { findPatterns } from './patterns'
 import { effortRows, type EffortRow } from './record'

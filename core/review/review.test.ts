@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD, water } from '../testing/world'
-import { at, logOf, rig } from '../testing/outing'
+import { WORLD, water } from '../../testing/world'
+import { at, logOf, rig } from '../../testing/outing'
 import { seededRandom } from '../random'
 import { createMatchContext, rank, recordFor, scoreSetUp } from '../match'
 import { accountOf, type NewEntry } from '../outing'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { FAMILIES, Lure, completeBox, completeLure, trayFor } from '.'
 
 describe('what is left out is filled in, what is said stays', () => {

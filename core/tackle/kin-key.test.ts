@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { kinKeyOf } from '.'
 
 const named = (name: string) => {

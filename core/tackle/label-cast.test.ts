@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../testing/world'
+import { WORLD } from '../../testing/world'
 import { LABEL_CAST_M } from '../../data/casting'
 import { Lure, labelCastOf, usualLabelCastM, withLabelCast } from '.'
 

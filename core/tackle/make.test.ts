@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { METAL_KG_M3, airDragM2, motionOf, sinkRateMps } from '../motion'
 import { createMatchContext, rank } from '../match'
 import { offerOf } from '../match/offer'

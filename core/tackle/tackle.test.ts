@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD, inches } from '../testing/world'
+import { WORLD, inches } from '../../testing/world'
 import {
   COLOURS,
   FAMILIES,

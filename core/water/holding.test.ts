@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { HOLDING } from '../../data/holding'
-import { PLACE, water } from '../testing/world'
+import { PLACE, water } from '../../testing/world'
 import { FORAGE, SPECIES, readWater, speciesOf, type Conditions } from '.'
 import { SKY_TRANSMISSION, lightPhase, luxAtDepth, surfaceLux } from './light'
 

@@ -45,6 +45,7 @@ export {
 } from './features'
 export { FuzzyRange, truthDegree, type When } from './when'
 export { epochOf, readWater, type Reading } from './reading'
-export { TIDE_STATIONS, distanceKm, stationFor, tideAt, tideLevelM } from './tide'
+export { TIDE_STATIONS, stationFor, tideAt, tideLevelM } from './tide'
+export { greatCircleM } from './great-circle'
 export { WaterReport, reportAt } from './report'
 export { startingWater, withReading } from './starting'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { TIDE_STATIONS, distanceKm, reportAt, stationFor, tideAt, tideLevelM } from '.'
+import { TIDE_STATIONS, greatCircleM, reportAt, stationFor, tideAt, tideLevelM } from '.'
 
 const HOUR = 3_600_000
 const station = TIDE_STATIONS.find((s) => s.id === 'marrowstrand')
@@ -42,7 +42,7 @@ describe('tide', () => {
     expect(stationFor({ ...here, latDeg: 10 })).toBeNull()
   })
   it('a degree of latitude is 111 km (geometry)', () =>
-    expect(distanceKm({ latDeg: 10, lonDeg: 5 }, { latDeg: 11, lonDeg: 5 })).toBeCloseTo(111.2, 1))
+    expect(greatCircleM({ latDeg: 10, lonDeg: 5 }, { latDeg: 11, lonDeg: 5 }) / 1000).toBeCloseTo(111.2, 1))
 })
 
 it('a report is asked for its nearest hour', () => {

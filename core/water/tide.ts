@@ -1,6 +1,7 @@
 import { createTidePredictor } from '@neaps/tide-predictor'
 import { LEAST_RANGE_M, SLACK_H, TIDE_REACH_KM, TIDE_STATIONS as TABLE } from '../../data/tide-stations'
 import type { Place, Tide } from './conditions'
+import { greatCircleM } from './great-circle'
 
 /** A tide station: harmonic constituents, amplitudes in m and phases in degrees (Greenwich). */
 export interface TideStation {
@@ -24,21 +25,12 @@ export interface TideNow {
 }
 
 export const TIDE_STATIONS: readonly TideStation[] = TABLE
-const EARTH_KM = 6371
 const HALF_DAY_MS = 13 * 3_600_000
-const rad = (deg: number) => (deg * Math.PI) / 180
-
-/** Great-circle distance, km (haversine). */
-export function distanceKm(a: Pick<Place, 'latDeg' | 'lonDeg'>, b: Pick<Place, 'latDeg' | 'lonDeg'>): number {
-  const half = (x: number) => Math.sin(rad(x) / 2) ** 2
-  const h = half(b.latDeg - a.latDeg) + Math.cos(rad(a.latDeg)) * Math.cos(rad(b.latDeg)) * half(b.lonDeg - a.lonDeg)
-  return 2 * EARTH_KM * Math.asin(Math.min(1, Math.sqrt(h)))
-}
 
 /** The nearest station within reach of a place; null inland, and where none is near. */
 export function stationFor(place: Pick<Place, 'latDeg' | 'lonDeg' | 'salinity'>): TideStation | null {
   if (place.salinity < 0.5) return null
-  const near = TIDE_STATIONS.map((station) => ({ station, km: distanceKm(place, station) })).sort(
+  const near = TIDE_STATIONS.map((station) => ({ station, km: greatCircleM(place, station) / 1000 })).sort(
     (a, b) => a.km - b.km,
   )[0]
   return near && near.km <= TIDE_REACH_KM ? near.station : null

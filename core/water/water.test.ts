@@ -1,7 +1,7 @@
 import { Equator, Observer, Body, Illumination, MakeTime } from 'astronomy-engine'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { PLACE, water } from '../testing/world'
+import { PLACE, water } from '../../testing/world'
 import {
   FORAGE,
   SPECIES,

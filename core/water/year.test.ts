@@ -13,7 +13,7 @@ import {
   withReading,
   type TempReading,
 } from '.'
-import { PLACE, water } from '../testing/world'
+import { PLACE, water } from '../../testing/world'
 
 const bass = speciesOf('largemouth-bass')
 if (!bass) throw new Error('no bass')

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { PLACE, WORLD, water } from '../../core/testing/world'
+import { PLACE, WORLD, water } from '../../testing/world'
 import { retrieveOf, type Build, type Hook, type Sinker } from '../../core/tackle'
 import { createMatchContext, rank, type OfferTest, type ScoreTerm, type SetUp } from '../../core/match'
 import { sayCause, sayGiven, sayLine, sayHandling, sayLift, sayMount, sayRig } from '.'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { TEST_KINDS } from '../../../core/bench'
-import { WORLD } from '../../../core/testing/world'
+import { WORLD } from '../../../testing/world'
 import { fileName } from '~/composables/download'
 import { howTo, lastOf, startOf, takenAtOnce } from './test-form'
 import { sayBasis } from '../../../words'

@@ -1,6 +1,6 @@
 import { beforeEach, expect, it } from 'vitest'
 import { writeLures } from '../../../core/exchange'
-import { BROKEN_ROWS, MENDED, messySheet } from '../../../core/testing/sheet'
+import { BROKEN_ROWS, MENDED, messySheet } from '../../../testing/sheet'
 import { choose, find, giveFile, mountScreen, openWorld, press, type } from '~/testing/mount'
 import FilesPage from '~/pages/box/files.vue'
 import type { useBox } from '~/stores/box'

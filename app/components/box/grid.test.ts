@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../../../core/testing/world'
+import { WORLD } from '../../../testing/world'
 import { GRID_COLUMNS, blockOf, fillDown, textsOf, typeBlock, type Block } from './grid'
 
 const { box } = WORLD

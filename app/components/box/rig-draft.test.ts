@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { RIG_TYPES, rigParts, rigTypeOf } from '../../../core/tackle'
-import { WORLD } from '../../../core/testing/world'
+import { WORLD } from '../../../testing/world'
 import { fitted, judgeRigDraft, luresFor, newRig, openJoints, partsFor } from './rig-draft'
 
 const { box } = WORLD

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { retrievePath } from '../../../core/motion'
-import { plainCast } from '../../../core/testing/plain-cast'
+import { plainCast } from '../../../testing/plain-cast'
 import { envelopeOf } from './envelope'
 
 const level = (z: number) => ({ x: [20, 10, 0], z: [z, z, z], t: [0, 5, 10], pulled: [0, 1, 1], retrieveStartIndex: 0 })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { buildsOf, type Lure } from '../../tackle'
 import { TEST_KINDS } from './kinds'
-import { WORLD } from '../../testing/world'
+import { WORLD } from '../../../testing/world'
 import { adjustmentsFor, motionFromProfile, profileFromTests, seriesPoints } from '..'
 
 const { box } = WORLD

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { EMPTY_BOX } from '../../box'
-import { WORLD } from '../../testing/world'
+import { WORLD } from '../../../testing/world'
 import { guessColumns, marksOf, planImport, readSheet, settled, trayEffects, type Marks } from '..'
 
 const sheetOf = (text: string) => {

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../../testing/world'
+import { WORLD } from '../../../testing/world'
 import { writeTests } from './tests'
 
 const { box } = WORLD

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { JOINTS } from '../../../data/joints'
-import { WORLD } from '../../testing/world'
+import { WORLD } from '../../../testing/world'
 import {
   RIG_TYPES,
   checkRig,

@@ -1,6 +1,6 @@
-import { lakeDay } from '../practice/lake-day'
-import type { DayOf } from '../practice/fished-day'
-import { speciesOf, type Conditions } from '../water'
+import { lakeDay } from '../core/practice/lake-day'
+import type { DayOf } from '../core/practice/fished-day'
+import { speciesOf, type Conditions } from '../core/water'
 import { WORLD } from './world'
 
 /** A day at one of the demo's waters. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import type { CastPlan } from '../motion'
-import { DELIVERY_IDS } from '../tackle'
-import { waterDensity } from '../water'
+import type { CastPlan } from '../core/motion'
+import { DELIVERY_IDS } from '../core/tackle'
+import { waterDensity } from '../core/water'
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const flow = fc.tuple(between(-3, 3), between(-3, 3))

@@ -1,6 +1,6 @@
-import { z } from '../zod'
-import { COLOUR_GROUPS, DELIVERY_IDS, FURTHER_AT, MOUNT_KINDS, deliveryOf, isFamily, retrieveOf } from '../tackle'
-import { COVERS, FORAGE_SHAPES, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../water'
+import { z } from '../core/zod'
+import { COLOUR_GROUPS, DELIVERY_IDS, FURTHER_AT, MOUNT_KINDS, deliveryOf, isFamily, retrieveOf } from '../core/tackle'
+import { COVERS, FORAGE_SHAPES, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../core/water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { depthOnLine, lineDragToTension } from '../../motion/line-shape'
+import { depthOnLine, lineDragToTension } from '../../core/motion/line-shape'
 import { solveOde } from '../ode'
 import { LumpedLine, placesAlong, type LureKind, type Vector, type Water } from './lumped-line'
 

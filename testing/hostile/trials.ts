@@ -1,7 +1,7 @@
 import equal from 'fast-deep-equal'
-import { Plan } from '../../plan'
-import type { Conditions } from '../../water'
-import { demoWorld } from '../../demo/world'
+import { Plan } from '../../core/plan'
+import type { Conditions } from '../../core/water'
+import { demoWorld } from '../../core/demo/world'
 import {
   guessColumns,
   marksOf,
@@ -20,14 +20,14 @@ import {
   writeOutingsJson,
   type ArchiveContent,
   type FileProblem,
-} from '../../exchange'
-import { profileFromTests } from '../../bench'
-import { Outing, accountOf } from '../../outing'
-import { effortRows } from '../../review'
-import { Lure, checkRig, rigParts } from '../../tackle'
-import { readWater, speciesOf } from '../../water'
-import { sayFileProblem, sayStoredProblem } from '../../../words'
-import { FAULTS } from '../../../words/proof-reading'
+} from '../../core/exchange'
+import { profileFromTests } from '../../core/bench'
+import { Outing, accountOf } from '../../core/outing'
+import { effortRows } from '../../core/review'
+import { Lure, checkRig, rigParts } from '../../core/tackle'
+import { readWater, speciesOf } from '../../core/water'
+import { sayFileProblem, sayStoredProblem } from '../../words'
+import { FAULTS } from '../proof-reading'
 import { drawsOf, wrongText, wrongTree } from './mutants'
 
 /** What came of many files gone wrong: those that were tried, and of them what must not be. */

@@ -1,5 +1,5 @@
-import type { OfferTest } from '../../match'
-import type { Conditions, Place } from '../../water'
+import type { OfferTest } from '../../core/match'
+import type { Conditions, Place } from '../../core/water'
 
 /** A water written down from the facts of the trade (common practice): what must be among the first three set-ups, what must not be among the first ten. */
 export interface Scenario {

@@ -1,4 +1,4 @@
-import { z } from '../../zod'
+import { z } from '../../core/zod'
 import { bowedCase } from './by-bowed-line'
 import type { LineCase } from './cases'
 import type { Mark } from './follow'

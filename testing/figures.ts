@@ -1,8 +1,8 @@
-import { STANDS } from '../../data/deliveries'
-import { TRIED_THEN } from '../outing'
-import { COLOUR_GROUPS, FAMILIES } from '../tackle'
-import { COVERS, MOODS, SKIES } from '../water'
-import { z } from '../zod'
+import { STANDS } from '../data/deliveries'
+import { TRIED_THEN } from '../core/outing'
+import { COLOUR_GROUPS, FAMILIES } from '../core/tackle'
+import { COVERS, MOODS, SKIES } from '../core/water'
+import { z } from '../core/zod'
 
 /** What the single figures of data/ may be: their bounds, and that what has an order keeps it. Read by `core/figures.test.ts`. */
 

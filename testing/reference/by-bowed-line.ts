@@ -1,4 +1,4 @@
-import { BowedLine } from '../../motion/bowed-line'
+import { BowedLine } from '../../core/motion/bowed-line'
 import type { LineCase } from './cases'
 import { marksOf, type Mark } from './follow'
 

@@ -1,8 +1,8 @@
-import { Plan } from '../plan'
-import { watersOf } from '../plan/day'
-import { fitsIn, kitValue, type KitProblem } from '../plan/kit-problem'
-import type { WorthTable } from '../plan/table'
-import { seededRandom } from '../random'
+import { Plan } from '../core/plan'
+import { watersOf } from '../core/plan/day'
+import { fitsIn, kitValue, type KitProblem } from '../core/plan/kit-problem'
+import type { WorthTable } from '../core/plan/table'
+import { seededRandom } from '../core/random'
 import { WORLD } from './world'
 
 /** A problem of what to carry, made of a seed. */

@@ -1,7 +1,7 @@
-import { accountOf, type NewEntry, type Outing } from '../outing'
-import { pairsOf, type Pair } from '../outing/versus'
-import { seededRandom, type SeededRandom } from '../random'
-import { effortRows, type EffortRow } from '../review'
+import { accountOf, type NewEntry, type Outing } from '../core/outing'
+import { pairsOf, type Pair } from '../core/outing/versus'
+import { seededRandom, type SeededRandom } from '../core/random'
+import { effortRows, type EffortRow } from '../core/review'
 import { logOf, rig } from './outing'
 
 /**

@@ -1,5 +1,5 @@
-import { fitsSetUp, matchWater } from '../../match'
-import { Place, type Conditions } from '../../water'
+import { fitsSetUp, matchWater } from '../../core/match'
+import { Place, type Conditions } from '../../core/water'
 import { PLACE, WORLD, water } from '../world'
 import type { Scenario } from './scenario'
 

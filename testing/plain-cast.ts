@@ -1,4 +1,4 @@
-import { LABEL_CAST, STEADY_WIND, type BuildMotion, type CastPlan } from '../motion'
+import { LABEL_CAST, STEADY_WIND, type BuildMotion, type CastPlan } from '../core/motion'
 
 /** A steady wind over deep still water, on a cast of 25 m, but for what is said otherwise. */
 export const plainCast = (motion: BuildMotion, over: Partial<CastPlan> = {}): CastPlan => ({

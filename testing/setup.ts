@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { beforeEach, expect } from 'vitest'
-import { throwOnNoFigure } from '../quantity'
+import { throwOnNoFigure } from '../core/quantity'
 
 // On screen a dash stands where there is no figure; here that is an error.
 throwOnNoFigure()

@@ -1,5 +1,5 @@
-import { versus } from '../outing'
-import { checkRules, findPatterns, ratesBy } from '../review'
+import { versus } from '../core/outing'
+import { checkRules, findPatterns, ratesBy } from '../core/review'
 import { someSeason, someTrial, type Law } from './logs'
 
 /** How often what is claimed of made-up logs is wrong, and how often what is so is found. */

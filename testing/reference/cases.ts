@@ -1,4 +1,4 @@
-import { seededRandom } from '../../random'
+import { seededRandom } from '../../core/random'
 import type { LineKind, LureKind } from './lumped-line'
 
 /** One cast, by everything that moves it. SI. */

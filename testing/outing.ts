@@ -1,4 +1,4 @@
-import { Outing, type Carried, type Entry, type NewEntry } from '../outing'
+import { Outing, type Carried, type Entry, type NewEntry } from '../core/outing'
 import { water } from './world'
 
 /** Rigs and logs that tests of outings share. */

@@ -1,6 +1,6 @@
-import { RULES, createMatchContext, fitsSetUp, rank, type Ranked, type Rule } from '../match'
-import { CHANCES } from '../../data/chances'
-import { Place } from '../water'
+import { RULES, createMatchContext, fitsSetUp, rank, type Ranked, type Rule } from '../core/match'
+import { CHANCES } from '../data/chances'
+import { Place } from '../core/water'
 import type { Scenario } from './scenarios'
 import { PLACE, WORLD, water } from './world'
 

@@ -1,5 +1,5 @@
-import { demoWorld } from '../demo/world'
-import { Conditions, Place } from '../water'
+import { demoWorld } from '../core/demo/world'
+import { Conditions, Place } from '../core/water'
 
 /** Waters and box that tests share. */
 export const WORLD = demoWorld('2026-06-12')

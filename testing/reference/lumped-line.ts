@@ -1,4 +1,4 @@
-import { itemAt } from '../../list'
+import { itemAt } from '../../core/list'
 
 /**
  * A line of lumped masses with a lure on it, in three dimensions: what the model of the application is held against, and made of nothing of it. Every piece

@@ -1,7 +1,7 @@
-import { seededRandom } from '../random'
-import { itemAt } from '../list'
+import { seededRandom } from '../core/random'
+import { itemAt } from '../core/list'
 import { dayAt } from './day-at'
-import { fishDay, type Angler } from '../practice/fished-day'
+import { fishDay, type Angler } from '../core/practice/fished-day'
 
 const PLACES = [dayAt('vessamere-north'), dayAt('vessamere-south'), dayAt('quillskar')]
 
