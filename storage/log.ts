@@ -7,6 +7,7 @@ import {
   MOST_ENTRIES,
   MOST_FIXES,
   Outing,
+  spokenOf,
   tallyChanges,
   type EntryOf,
   type Fish,
@@ -89,11 +90,7 @@ function amended(entry: Entry, amendment: Amendment): { entry: Entry; back: Amen
 
 /** What is carried, with what is taken along, and without what is left behind; an entry keeps what it speaks of. */
 function carriedThen(outing: Outing, entries: readonly Entry[], { carry = [], leave = [] }: LogChange): Carried[] {
-  const spoken = new Set(
-    entries.flatMap((e) =>
-      e.kind === 'comparison' ? [e.a, e.b] : e.kind === 'rig' || e.kind === 'altered' ? [e.carriedId] : [],
-    ),
-  )
+  const spoken = new Set(spokenOf(entries).map(({ carriedId }) => carriedId))
   const kept = outing.carried.filter(({ id }) => !leave.includes(id) || spoken.has(id))
   const has = new Set(kept.map(({ id }) => id))
   const all = [...kept, ...carry.filter(({ id }) => !has.has(id)).map((one) => Carried.parse(one))]

@@ -17,25 +17,27 @@ const LASTING = new Set<PropertyKey>([
 const MOST = 400
 
 /** A service that remembers what it answered, by all that was asked; null, the answer to a question that was overtaken, is not kept. */
-function remembering<S extends Record<string, (...given: never[]) => unknown>>(service: S): S {
+function remembering<S extends object>(service: S): S {
   const known = new Map<string, Promise<unknown>>()
   const held: Record<string, string> = {}
-  const own = { ...service }
+  const own: Readonly<Record<PropertyKey, unknown>> = Object.fromEntries(Object.entries(service))
   return new Proxy(service, {
     get: (of, name) => {
-      const method = Reflect.get(of, name) as (...given: unknown[]) => unknown
+      const method: unknown = Reflect.get(of, name)
+      if (typeof method !== 'function') return method
+      const call = (given: unknown[]): unknown => Reflect.apply(method, of, given)
       if (name === 'setBox' || name === 'setRecord')
         return (...given: unknown[]) => {
           held[name] = JSON.stringify(given)
-          return method.apply(of, given)
+          return call(given)
         }
       // What a test has put in its place answers for itself.
-      if (!LASTING.has(name) || method !== own[name as keyof S]) return method
+      if (!LASTING.has(name) || method !== own[name]) return method
       return async (...given: unknown[]) => {
         const key = JSON.stringify([name, held, given.map((one) => (typeof one === 'function' ? null : one))])
         const before = await known.get(key)
         if (before) return before
-        const answer = Promise.resolve(method.apply(of, given))
+        const answer = Promise.resolve(call(given))
         if (known.size < MOST) known.set(key, answer)
         return answer
       }

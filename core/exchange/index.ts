@@ -52,7 +52,7 @@ export { middleOf, readNmeaLog, readSentence, waterOfReadings, type NmeaLog, typ
 export type { PlanCalendar } from './plan-out'
 export { readOutings, type OutingRowProblem } from './outings-in'
 export { writeOutings } from './outings-out'
-export { notInTable, type NotInTable } from './outings-lacking'
+export { notInTable } from './outings-lacking'
 export { readOutingsJson, writeOutingsJson } from './outings-json'
 export type { Conflict, StoreProblem } from './store-problem'
 export { mergeContent } from './merge-content'

@@ -1,4 +1,5 @@
 import { MATCHED_WITHIN_MIN } from '../../data/party'
+import { spokenOf } from './entry-kinds'
 import { minutesBetween, type Carried, type Entry, type EntryOf, type Outing, type Party } from './outing'
 
 /** The logs of a party: shared before the day, kept apart on the water, brought together afterwards with nothing counted twice. */
@@ -29,11 +30,8 @@ function only(carried: readonly Carried[], ids: readonly string[], spoken: reado
     .map((one) => ({ ...slimmed(one, new Set(spoken)), modelKey: `model ${models.indexOf(one.modelKey) + 1}` }))
 }
 
-const spokenOf = (entries: readonly Entry[]): string[] =>
-  entries.flatMap((e) => {
-    if (e.kind === 'rig') return [`${e.carriedId} ${e.wayId}`]
-    return e.kind === 'comparison' ? [`${e.a} ${e.aWayId ?? ''}`, `${e.b} ${e.bWayId ?? ''}`] : []
-  })
+const waysIn = (entries: readonly Entry[]): string[] =>
+  spokenOf(entries).map(({ carriedId, wayId = '' }) => `${carriedId} ${wayId}`)
 const turnsOf = (party: Party): string[] => party.turns.flat().map(({ carriedId, wayId }) => `${carriedId} ${wayId}`)
 
 /** An outing as others may have it: not where exactly it went, and no photos. */
@@ -60,13 +58,10 @@ export const isInvitation = (outing: Pick<Outing, 'entries' | 'party'>): boolean
 /** The log of a party as its friends get it: the moments and what happened, with short ids that fit a code; not where exactly, no photos. */
 export function friendsCopy(outing: Outing): Outing {
   const { plan: _, ...rest } = unplaced(outing)
-  const ids = outing.entries.flatMap((e) => {
-    if (e.kind === 'comparison') return [e.a, e.b]
-    return e.kind === 'rig' || e.kind === 'altered' ? [e.carriedId] : []
-  })
+  const ids = spokenOf(outing.entries).map(({ carriedId }) => carriedId)
   return {
     ...rest,
-    carried: only(outing.carried, ids, spokenOf(outing.entries)),
+    carried: only(outing.carried, ids, waysIn(outing.entries)),
     entries: rest.entries.map((e, i) => ({ ...e, id: `${i + 1}` })),
   }
 }

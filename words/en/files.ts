@@ -1,4 +1,5 @@
-import type { FileProblem, NotInTable } from '../../core/exchange'
+import type { FileProblem } from '../../core/exchange'
+import type { NotInTable } from '../../core/outing'
 import { read, type Catalogue } from './catalogue'
 import { sayFault } from './faults'
 import { both, count } from './grammar'

@@ -246,26 +246,7 @@ export const boatForm = {
 
 /** app/components/outing/LogList.vue */
 export const logList = {
-  altered: (name: Shown, what: Shown, length: Shown) => `${name}: ${what}${length}`,
-  ended: 'Ended',
-  water: (temp: Shown) => `water ${temp}`,
-  depth: (depth: Shown) => `depth ${depth}`,
-  wind: (speed: Shown) => `wind ${speed}`,
-  lineOut: (far: Shown) => `${far} of line out`,
-  toWhich: (answer: Shown, lure: Shown) => `${answer}, to ${lure}`,
   takeOut: (text: Shown) => `Take out: ${text}`,
-  somebodysFish: (who: Shown, fish: Shown, lure: Shown) => `${who}: ${fish}${lure}`,
-  somebody: 'Somebody else',
-  onLure: (lure: Shown) => ` on ${lure}`,
-  stop: (stop: Shown, toLowerCase: Shown) => `Stop ${stop}, ${toLowerCase}`,
-  seen: (depth: Shown) => `seen to ${depth}`,
-  aBreak: 'A break',
-  fishingAgain: 'Fishing again',
-  adviceFollowed: 'Advice followed',
-  adviceLeft: 'Advice left',
-  theLureIsLost: 'The lure is lost',
-  trialAgainst: (name: Shown, name2: Shown) => `Trial: ${name} against ${name2}`,
-  trialEnded: 'Trial ended',
 } as const
 
 /** app/components/outing/PastOutings.vue */
