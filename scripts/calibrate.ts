@@ -10,7 +10,7 @@ import { BLIND_SCENARIOS, FIRST_SCENARIOS, LATER_SCENARIOS, SCENARIOS } from '..
 import { fitFactors, leaveOneOut, marginWith, marginsOf } from '../testing/calibration'
 
 /**
- * How the weights of the rules stand to the scenarios (docs/decisions.md, “Calibration”).
+ * How the weights of the rules stand to the scenarios (docs/decisions.md, “The chain of chances”).
  *
  *     npm run calibrate                 margins, what each rule does, leave-one-out
  *     npm run calibrate -- loudest      which rules speak loudest in 400 random waters

@@ -1,5 +1,5 @@
 /**
- * How much louder or softer rules speak than they are written, as `npm run calibrate -- write` found from the scenarios (docs/decisions.md, “Calibration”). Rules
+ * How much louder or softer rules speak than they are written, as `npm run calibrate -- write` found from the scenarios (docs/decisions.md, “The chain of chances”). Rules
  * that are not here speak as written.
  */
 export const FACTORS = {
