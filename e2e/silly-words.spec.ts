@@ -56,7 +56,11 @@ async function still(page: Page) {
   await expect
     .poll(
       async () => {
-        const now = await page.evaluate(() => (document.querySelector('main')?.innerText ?? '') + document.title)
+        const now = await page.evaluate(
+          () =>
+            [...document.querySelectorAll<HTMLElement>('main, [role=dialog]')].map((e) => e.innerText).join() +
+            document.title,
+        )
         const same = now === before && now.trim() !== ''
         before = now
         return same
@@ -64,6 +68,42 @@ async function still(page: Page) {
       { intervals: [60, 120, 200, 250] },
     )
     .toBe(true)
+}
+
+/** What opens a dialog, page by page; of things in a list the first, and the first of every drawer. */
+const OPENERS: Readonly<Record<string, readonly string[]>> = {
+  '/box': [
+    '[data-lure]',
+    'button:has-text("Add a lure")',
+    'button:has-text("Add a tray")',
+    'button:has-text("Weigh all")',
+    'button:has-text("Change the tray")',
+    'button:has-text("Start an empty box")',
+  ],
+  '/box/parts': ['.drawer [data-part]', '.drawer header button'],
+  '/box/rigs': ['[data-rig]', 'button:has-text("Build a rig")'],
+  '/rules': ['button:has-text("Write a rule")'],
+}
+/** Opens every dialog of a page, one after another, and answers with what is silly in each. */
+async function lookIntoDialogs(page: Page, path: string): Promise<string[]> {
+  const found: string[] = []
+  const dialog = page.getByRole('dialog')
+  for (const opener of OPENERS[path] ?? []) {
+    const each = opener.startsWith('.drawer ')
+    const places = each ? await page.locator('.drawer').count() : 1
+    for (let i = 0; i < places; i++) {
+      const place = each ? page.locator('.drawer').nth(i) : page.locator('main')
+      const button = place.locator(opener.replace('.drawer ', '')).first()
+      if (!(await button.isVisible())) continue
+      await button.click()
+      await dialog.first().waitFor()
+      await still(page)
+      found.push(...(await page.evaluate(look, SILLY)).map((fault) => `${path} › ${opener} ${i + 1}: ${fault}`))
+      await page.keyboard.press('Escape')
+      await expect(dialog).toHaveCount(0)
+    }
+  }
+  return found
 }
 
 const demoStored = (): Stored => JSON.parse(readFileSync(process.env[DEMO_FILE] ?? '', 'utf8')) as Stored
@@ -101,6 +141,7 @@ test.describe('no silly word', () => {
         await goWithin(page, path)
         await still(page)
         found.push(...(await page.evaluate(look, SILLY)).map((fault) => `${path}: ${fault}`))
+        found.push(...(await lookIntoDialogs(page, path)))
       }
       expect([...found, ...complaints]).toEqual([])
     })
