@@ -1,6 +1,7 @@
 import { LONG_REST_S } from '../motion'
 import type { MatchContext } from './match-context'
-import { setUpOf, type Candidate, type OnLine } from './candidates'
+import { setUpOf, type Candidate } from './candidates'
+import type { OnLine } from './on-line'
 import { axisLog } from './score'
 import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 

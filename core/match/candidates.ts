@@ -1,3 +1,4 @@
+import type { OnLine } from './on-line'
 import {
   DELIVERIES,
   deliveryOf,
@@ -29,14 +30,6 @@ export interface Candidate {
   /** Thinnest line first. */
   readonly onLines: readonly OnLine[]
   /** Logarithm of the most chance that any of the lines leaves before the path is known. */
-  readonly logBeforeCast: number
-}
-
-export interface OnLine {
-  readonly rigging: Tackle
-  /** Length of the cast, m. */
-  readonly castM: number
-  /** Logarithm of the chance, but for the path. */
   readonly logBeforeCast: number
 }
 

@@ -4,7 +4,7 @@ import { LINE_DENSITY } from '../../data/tackle-limits'
 import { waterViscosity, type Conditions, type Place, type Reading } from '../water'
 import { deliveryOf, type Build } from '../tackle'
 import { anchorMotion } from './anchor'
-import type { OnLine } from './candidates'
+import type { OnLine } from './on-line'
 import { flowHere } from './flow'
 import type { RetrieveSettings } from './setup'
 

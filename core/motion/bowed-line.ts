@@ -1,6 +1,5 @@
-import type { Drift } from './cast-plan'
 import { Bow, newPast, type LineStuff } from './bow'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion, Drift } from './types'
 import { sinkRateMps, transverseSpeedMps } from './pull'
 
 /** What hangs on the line, and the water it is drawn through. SI. */

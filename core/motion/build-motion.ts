@@ -1,41 +1,10 @@
+import type { BuildMotion, TestedMotion } from './types'
 import { CLIP_ON } from '../../data/heads'
 import { addedSinceRestTold, familyOf, fillerKg, madeDensity, madeShift, type Build, type Lure } from '../tackle'
 import { diveAngleForLabel } from './dive-label'
 import { METAL_KG_M3, weightInWaterN } from './drag-curve'
 import { GRAVITY_MPS2 } from '../constants'
 
-/** How a build moves: what the path needs to know of it. SI. */
-export interface BuildMotion {
-  /** Drag area C·A while pulled, m². */
-  readonly towDragAreaM2: number
-  /** Drag area while falling or rising free, m². */
-  readonly sinkDragAreaM2: number
-  /** Tangent of the planing angle: positive dives, negative lifts. */
-  readonly diveAngleTan: number
-  /** Weight in water, N; negative floats. */
-  readonly submergedWeightN: number
-  /** Where the figures come from. */
-  readonly basis: Basis
-  /** How it moves behind a boat, where that was tested: a plug trolled holds another angle than one wound in. */
-  readonly behindBoat?: Omit<BuildMotion, 'behindBoat'>
-  /** Times its drag in the air beside a lure that tumbles as most do. */
-  readonly airDragBy?: number
-  /** Length of the angler's own casts with it, m, where they were measured. */
-  readonly castM?: number
-}
-
-/** Where a figure comes from: read off the thing itself, fitted to tests, printed on the packet, or usual for its family. */
-export type Basis = 'measured' | 'fitted' | 'labelled' | 'assumed'
-
-/** What the bench found out about a lure, for the water it is asked in; null where nothing was tested. It goes before labels and family. */
-export interface TestedMotion {
-  readonly towDragAreaM2: number | null
-  readonly sinkDragAreaM2: number | null
-  readonly diveAngleTan: number | null
-  /** Of a diver as it hangs now, N. */
-  readonly submergedWeightN: number | null
-  readonly castM: number | null
-}
 export const UNTESTED: TestedMotion = {
   towDragAreaM2: null,
   sinkDragAreaM2: null,

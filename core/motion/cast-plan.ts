@@ -1,10 +1,8 @@
 import type { DeliveryId } from '../tackle'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion, Drift } from './types'
 import { sinkDepthM, sinkTimeS } from './fall'
 import type { PathBuffer } from './path-buffer'
 
-/** How something slides past the rod tip: away from it, and across the cast, m/s. */
-export type Drift = readonly [away: number, across: number]
 const STILL: Drift = [0, 0]
 /** Neither current nor a boat's drift. */
 const IN_STILL_WATER = { flowMps: STILL, groundMps: STILL } as const

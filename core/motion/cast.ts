@@ -9,7 +9,7 @@ import {
   ROD_THROWS,
 } from '../../data/casting'
 import { bisect } from '../bisect'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import { CALM, castDistanceM, type CastWind, type FlyingLine } from './flight'
 
 /** What is thrown: mass kg, drag area in the air m². */

@@ -1,4 +1,4 @@
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import { LINE_TANGENTIAL_DRAG } from './cable-ode'
 import { sinkRateMps } from './pull'
 import { bisect } from '../bisect'

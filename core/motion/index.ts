@@ -1,4 +1,5 @@
-export { UNTESTED, motionOf, type Basis, type BuildMotion, type TestedMotion } from './build-motion'
+export { UNTESTED, motionOf } from './build-motion'
+export type { Basis, BuildMotion, TestedMotion } from './types'
 export { LABEL_CAST, labelCastDepth, diveAngleForLabel } from './dive-label'
 export { lineAngleCot, depthOnLine, lineDragToTension, reachOnLine } from './line-shape'
 export { integrateCable } from './cable-ode'
@@ -6,7 +7,8 @@ export { METAL_KG_M3, ballDiameterM, sphereTerminalVelocityMps, sphereDrag, weig
 export { dragAreaFromSinkTime, sinkDepthM, sinkTimeS } from './fall'
 export { transverseSpeedMps, sinkRateMps } from './pull'
 export { STEADY_WIND, type CastPlan } from './cast-plan'
-export { depthOnPath, simulateRetrieve, newTrack, retrievePath, type Path } from './path'
+export { depthOnPath, simulateRetrieve, newTrack, retrievePath } from './path'
+export type { Path } from './types'
 export { LONG_REST_S, estimateCast } from './cast-estimate'
 export { BLOWN_OUT_FROM, blowOutMps } from './blow-out'
 

@@ -1,6 +1,6 @@
 import { LET_OUT } from '../../data/deliveries'
 import { itemAt } from '../list'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import { integrateCable } from './cable-ode'
 import { inWater, type CastPlan } from './cast-plan'
 import type { PathBuffer } from './path-buffer'

@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import type { Path } from './path'
+import type { Path } from './types'
 
 /** Points of one beat, at most. */
 const MOST_OF_A_BEAT = 400

@@ -1,3 +1,4 @@
+import type { Path } from './types'
 import { LET_OUT } from '../../data/deliveries'
 import { itemAt } from '../list'
 import { BeatsAlike } from './beats-alike'
@@ -8,17 +9,6 @@ import { PathBuffer } from './path-buffer'
 import { behindBallPath, driftedPath, swungPath, trolledPath } from './let-out'
 import { verticalPath } from './vertical'
 import type { DeliveryId } from '../tackle'
-
-/** The lure's way: `x` m from the rod tip, `z` m deep, `t` s after it touched the water. Equal length. */
-export interface Path {
-  readonly x: number[]
-  readonly z: number[]
-  readonly t: number[]
-  /** 1 where the leg up to this point was a pull, 0 where the lure was let go. */
-  readonly pulled: number[]
-  /** Index at which the count-down ends and the work begins. */
-  readonly retrieveStartIndex: number
-}
 
 /** Steps of a steady wind at most; pieces of a cast over the surface. */
 const MAX_STEPS = 600

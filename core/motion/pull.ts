@@ -1,4 +1,4 @@
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 
 /** Slower than this, m/s, a line stands still; less than this, m²/s², is no load: their squares would vanish. */
 const STILL_MPS = 1e-9

@@ -1,6 +1,6 @@
 import { bisect } from '../bisect'
 import { METAL_KG_M3, ballDiameterM, sphereDrag, weightInWaterN, type Metal } from './drag-curve'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import { sinkTimeS } from './fall'
 import { leastHoldingN, type Ground } from './bottom'
 import { trollingDepth, type TowLine } from './troll'

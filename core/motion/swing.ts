@@ -1,5 +1,5 @@
 import { BowedLine } from './bowed-line'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import type { TowLine } from './troll'
 
 /** A lure on a taut line in a river, seen from above: where it is, and how deep it rides. */

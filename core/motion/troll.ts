@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import { ballDiameterM, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
 import { GRAVITY_MPS2 } from '../constants'
 import { integrateCable, type Cable, type CablePoint } from './cable-ode'

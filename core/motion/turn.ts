@@ -1,4 +1,4 @@
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import { BowedLine } from './bowed-line'
 import { trollingDepth, type TowLine } from './troll'
 

@@ -1,5 +1,5 @@
 import { itemAt } from '../list'
-import type { BuildMotion } from './build-motion'
+import type { BuildMotion } from './types'
 import type { BowedLine } from './bowed-line'
 import { integrateCable } from './cable-ode'
 import type { CastPlan } from './cast-plan'

@@ -1,6 +1,6 @@
 import { itemAt } from '../list'
 import type { CastPlan } from './cast-plan'
-import type { Path } from './path'
+import type { Path } from './types'
 import type { PathBuffer } from './path-buffer'
 
 /** Where the fish hold, and how far they will come for a lure. m. */

@@ -5,7 +5,7 @@ import { dropOnThem, stillDropping } from './drop-on-them'
 import { minutesBetween, type Entry, type Outing } from './outing'
 import type { Variable } from './variables'
 import { spotsOf, usualFeature } from './spots'
-import type { Account, Spot } from './stretches'
+import type { Account, Spot } from './account'
 
 const sameSpot = (a: Spot, b: Spot) => a.stop === b.stop && a.spotId === b.spotId && a.featureId === b.featureId
 

@@ -6,7 +6,7 @@ import type { PossibleChange } from './changes'
 import { companionsOn } from './companions'
 import { isDrawn, type Levels } from './levels'
 import { goneQuiet, sizeUnchangedMin } from './patience'
-import type { Account } from './stretches'
+import type { Account } from './account'
 import type { Variable } from './variables'
 
 /** What a change is, to be said. */

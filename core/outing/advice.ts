@@ -2,7 +2,7 @@ import type { ColourGroup, Sound } from '../tackle'
 import type { AnswerId } from './answer'
 import type { Fished } from './levels'
 import type { Carried } from './outing'
-import type { Account, Spot } from './stretches'
+import type { Account, Spot } from './account'
 import type { Variable } from './variables'
 
 /** What the adviser says, by code and figures (min, m, and steps of {@link levelsOf} from 0 up); words/ has the sentences. */

@@ -7,7 +7,7 @@ import { BOAT_STEP_MPS, differing, isDrawn, levelsOf, spotKey, type Fished, type
 import { observationsOf } from './observations'
 import { minutesBetween } from './outing'
 import { goneQuiet, sizeUnchangedMin, takesOf } from './patience'
-import type { Account } from './stretches'
+import type { Account } from './account'
 import type { Variable } from './variables'
 
 const LOOSE: ReadonlySet<Variable> = new Set<Variable>(['depth', 'action', 'sound', 'speed', 'cadence', 'fall'])

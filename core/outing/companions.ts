@@ -1,7 +1,7 @@
 import { LEARNING } from '../../data/advice'
 import { sizeStep } from './levels'
 import { minutesBetween, type Carried, type EntryOf } from './outing'
-import type { Account } from './stretches'
+import type { Account } from './account'
 
 /** What others catch beside one: told by lure, where it was seen. */
 

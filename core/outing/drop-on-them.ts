@@ -3,7 +3,7 @@ import type { Change } from './advice'
 import { answerOf } from './answer'
 import { minutesBetween, type Outing } from './outing'
 import { giveFor } from './patience'
-import type { Account } from './stretches'
+import type { Account } from './account'
 import { didCome, dropOdds, watchedFish } from './watched'
 
 /** Followers of so long ago are still about, min (assumed). */

@@ -42,7 +42,8 @@ export {
   type Watched,
 } from './told'
 export type { Variable } from './variables'
-export { accountOf, bitesOf, landedOf, type Account, type Boat, type Spot, type Stretch } from './stretches'
+export { accountOf, bitesOf, landedOf } from './stretches'
+export type { Account, Boat, Spot, Stretch } from './account'
 export {
   BOAT_STEP_MPS,
   ORDERED,

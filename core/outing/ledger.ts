@@ -1,7 +1,7 @@
 import type { Conditions } from '../water'
 import { alterationsOf, asAltered } from './altered'
 import { deliveryOfWay, minutesBetween, type Carried, type EntryOf, type Outing, type Way } from './outing'
-import type { Account, Boat, Spot, Stretch } from './stretches'
+import type { Account, Boat, Spot, Stretch } from './account'
 
 /** A stretch that is still being written. */
 type Open = Omit<Stretch, 'to' | 'minutes' | 'casts' | 'answers'> & {

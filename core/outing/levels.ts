@@ -1,7 +1,7 @@
 import type { Conditions } from '../water'
 import { deliveryOfWay, type Aim, type Carried, type Way } from './outing'
 import { VARIABLES, type Variable } from './variables'
-import type { Spot } from './stretches'
+import type { Spot } from './account'
 import type { z } from '../zod'
 
 /**

@@ -3,7 +3,7 @@ import { answerOf } from './answer'
 import type { Change } from './advice'
 import type { Entry, NewEntry, Outing } from './outing'
 import type { Fish } from './told'
-import type { Account, Spot, Stretch } from './stretches'
+import type { Account, Spot, Stretch } from './account'
 import { spotsOf } from './spots'
 
 /** What the page of an outing under way works out from its account. */

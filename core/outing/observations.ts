@@ -2,7 +2,7 @@ import type { AnswerId } from './answer'
 import type { Observation } from './belief'
 import { levelsOf } from './levels'
 import { beginShowings } from './showings'
-import type { Stretch } from './stretches'
+import type { Stretch } from './account'
 
 /** Stretches as trials; where casts say which way they went, each way is a trial of its own. */
 export function observationsOf(stretches: readonly Stretch[], now: string): Observation[] {

@@ -2,7 +2,8 @@ import { GIVE_MIN, QUIET } from '../../data/advice'
 import { answerOf } from './answer'
 import { levelsOf } from './levels'
 import { minutesBetween } from './outing'
-import { bitesOf, type Account, type Stretch } from './stretches'
+import { bitesOf } from './stretches'
+import type { Account, Stretch } from './account'
 
 /** What the log says of time: how long something has been fished, when fish took last, and how long to give a thing. */
 

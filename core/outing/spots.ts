@@ -1,6 +1,6 @@
 import { FEATURES as TABLE } from '../../data/spots'
 import type { Conditions } from '../water'
-import type { Spot } from './stretches'
+import type { Spot } from './account'
 
 export interface Feature {
   readonly id: string

@@ -3,7 +3,7 @@ import { firstShare, probabilityShareGreater, updateShare } from '../share'
 import type { Outing } from './outing'
 import { answerOf } from './answer'
 import { beginShowings } from './showings'
-import type { Stretch } from './stretches'
+import type { Stretch } from './account'
 
 /** Showings that took, and effort, on one side. */
 interface Side {

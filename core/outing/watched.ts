@@ -10,7 +10,8 @@ import {
 } from '../share'
 import { answerOf } from './answer'
 import { minutesBetween, type Outing } from './outing'
-import { accountOf, type Stretch } from './stretches'
+import { accountOf } from './stretches'
+import type { Stretch } from './account'
 import { LURE_DID, TRIED_THEN, type FishDid, type LureDid, type TriedThen, type Watched } from './told'
 
 /** Followers and fish on the sounder: how far off they were, what the lure did, what they did, and what brought them. */

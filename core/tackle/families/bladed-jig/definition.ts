@@ -1,12 +1,7 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
-import { TRIMMED, skirtTrait } from '../traits'
+import { TRIMMED } from '../traits'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  skirt: skirtTrait,
-  bladeFinish: z.enum(['silver', 'gold', 'painted']).meta({ label: 'Blade finish' }),
-})
+import { traits } from './traits'
 
 export const bladedJig = family({
   id: 'bladed-jig',

@@ -4,7 +4,7 @@ import { leadHead, ownHook, skirt } from '../../drawing/fittings'
 import { n, solid, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
 import { FINISH_HEX } from '../traits'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A jig whose line is tied to a six-sided plate hinged before the head. */
 export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

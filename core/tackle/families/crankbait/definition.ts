@@ -1,14 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
-import { buoyancy, labelCastM, labelledDepthM } from '../traits'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  lip: z.enum(['square', 'round', 'long']).meta({ label: 'Lip' }),
-  depthM: labelledDepthM,
-  labelCastM,
-  buoyancy,
-})
+import { traits } from './traits'
 
 export const crankbait = family({
   id: 'crankbait',

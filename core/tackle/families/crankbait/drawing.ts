@@ -3,7 +3,7 @@ import { fishBody } from '../../drawing/body'
 import { eyelet, hang, lip } from '../../drawing/fittings'
 import type { Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 const LIPS = {
   square: { reach: 0.24, steepDeg: 52, square: true },

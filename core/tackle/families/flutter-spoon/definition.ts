@@ -1,10 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  cup: z.enum(['cupped', 'flat']).meta({ label: 'Cup' }),
-})
+import { traits } from './traits'
 
 export const flutterSpoon = family({
   id: 'flutter-spoon',

@@ -3,7 +3,7 @@ import { colourOf } from '../../colour'
 import { eyelet, hang } from '../../drawing/fittings'
 import { n, solid, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A long leaf; the cupped one is drawn bellied, the flat one straight. */
 export function draw({ lengthMm: L, colour, hooks, traits: t, make }: DrawInput<z.infer<typeof traits>>): Shape[] {

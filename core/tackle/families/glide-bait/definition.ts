@@ -1,10 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  joint: z.enum(['one', 'two']).meta({ label: 'Body in' }),
-})
+import { traits } from './traits'
 
 export const glideBait = family({
   id: 'glide-bait',

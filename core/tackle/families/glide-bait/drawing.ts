@@ -4,7 +4,7 @@ import { fishBody } from '../../drawing/body'
 import { eyelet, hang } from '../../drawing/fittings'
 import { INK, n, solid, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A deep body cut by one joint or two, with a soft tail. */
 export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

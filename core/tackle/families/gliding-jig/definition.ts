@@ -1,10 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  hangs: z.enum(['treble below', 'treble at the tail']).meta({ label: 'Treble' }),
-})
+import { traits } from './traits'
 
 export const glidingJig = family({
   id: 'gliding-jig',

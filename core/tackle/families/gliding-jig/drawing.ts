@@ -4,7 +4,7 @@ import { fishBody } from '../../drawing/body'
 import { eyelet, hang, singleHook } from '../../drawing/fittings'
 import { n, solid, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A level little fish hung by its back, a fin of plastic behind, hooks turned up at both ends, a treble below. */
 export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

@@ -1,8 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({ joints: z.enum(['two', 'three', 'four']).meta({ label: 'Joints' }) })
+import { traits } from './traits'
 
 export const hardSwimbait = family({
   id: 'hard-swimbait',

@@ -4,7 +4,7 @@ import { fishBody } from '../../drawing/body'
 import { eyelet, hang } from '../../drawing/fittings'
 import { INK, n, solid, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 const CUTS = { two: [0.42, 0.64], three: [0.36, 0.53, 0.7], four: [0.32, 0.45, 0.58, 0.71] } as const
 

@@ -1,9 +1,7 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
-import { bladeAction, bladeTraits, firstBlade } from '../traits'
+import { bladeAction, firstBlade } from '../traits'
 import { draw } from './drawing'
-
-export const traits = z.strictObject(bladeTraits)
+import { traits } from './traits'
 
 export const inLineSpinner = family({
   id: 'in-line-spinner',

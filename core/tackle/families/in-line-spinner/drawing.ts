@@ -5,7 +5,7 @@ import { blade, eyelet, hang } from '../../drawing/fittings'
 import { STEEL, ellipse, n, solid, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
 import { FINISH_HEX } from '../traits'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** Shaft, weight and beads in line; the blade swings from the clevis. */
 export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

@@ -1,8 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({ balance: z.enum(['centre', 'tail']).meta({ label: 'Weight in the' }) })
+import { traits } from './traits'
 
 export const longJig = family({
   id: 'long-jig',

@@ -3,7 +3,7 @@ import { fishBody } from '../../drawing/body'
 import { eyelet, hang } from '../../drawing/fittings'
 import type { Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A long bar; the tail-weighted one is fullest far back. Its assist hooks hang at the head. */
 export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

@@ -1,10 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  loadKg: z.number().min(0).max(0.1).meta({ label: 'Filler inside', role: 'lureMass' }),
-})
+import { traits } from './traits'
 
 export const needlePlug = family({
   id: 'needle-plug',

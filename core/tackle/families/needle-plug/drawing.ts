@@ -3,7 +3,7 @@ import { fishBody } from '../../drawing/body'
 import { eyelet, hang } from '../../drawing/fittings'
 import { INK, LEAD, n, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** Filler that fills the drawn chamber, kg. */
 const FULL_KG = 0.06

@@ -1,10 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  shape: z.enum(['slim-smooth', 'slim-ribbed', 'fat-ribbed']).meta({ label: 'Body' }),
-})
+import { traits } from './traits'
 
 export const paddleTail = family({
   id: 'paddle-tail',

@@ -3,7 +3,7 @@ import { colourOf } from '../../colour'
 import { fishBody } from '../../drawing/body'
 import { INK, n, solid, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** Body, thin wrist, and a boot of a tail. */
 export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

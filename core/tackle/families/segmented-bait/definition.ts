@@ -1,8 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({ end: z.enum(['pointed', 'flat']).meta({ label: 'Tail' }) })
+import { traits } from './traits'
 
 export const segmentedBait = family({
   id: 'segmented-bait',

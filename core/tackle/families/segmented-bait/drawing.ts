@@ -2,7 +2,7 @@ import type { z } from 'zod'
 import { colourOf } from '../../colour'
 import { INK, ellipse, n, solid, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** Segments growing smaller towards the tail, each joined to the next by a thread. */
 export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

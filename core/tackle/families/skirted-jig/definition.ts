@@ -1,12 +1,7 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
-import { TRIMMED, skirtTrait } from '../traits'
+import { TRIMMED } from '../traits'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  style: z.enum(['flipping', 'football', 'finesse', 'swim']).meta({ label: 'Kind' }),
-  skirt: skirtTrait,
-})
+import { traits } from './traits'
 
 export const skirtedJig = family({
   id: 'skirted-jig',

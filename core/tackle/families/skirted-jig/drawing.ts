@@ -3,7 +3,7 @@ import { colourOf } from '../../colour'
 import { eyelet, leadHead, ownHook, skirt } from '../../drawing/fittings'
 import { n, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 const HEADS = { flipping: [0.1, 0.07], football: [0.065, 0.11], finesse: [0.075, 0.07], swim: [0.13, 0.065] } as const
 

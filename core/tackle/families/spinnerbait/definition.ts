@@ -1,15 +1,7 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
-import { TRIMMED, bladeAction, bladeTraits, skirtTrait, firstBlade, withFront } from '../traits'
+import { TRIMMED, bladeAction, firstBlade, withFront } from '../traits'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  ...bladeTraits,
-  skirt: skirtTrait,
-  wire: z.enum(['thin', 'stout']).meta({ label: 'Frame wire' }),
-  blades: z.enum(['one', 'two']).meta({ label: 'Blades' }),
-  stinger: z.boolean().meta({ label: 'Stinger hook' }),
-})
+import { traits } from './traits'
 
 export const spinnerbait = family({
   id: 'spinnerbait',

@@ -5,7 +5,7 @@ import { blade, leadHead, ownHook, skirt } from '../../drawing/fittings'
 import { STEEL, n, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
 import { FINISH_HEX, frontBladeOf, type BladeFinish } from '../traits'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A bent wire: head and skirt on the lower arm, blades on the upper. */
 export function draw({ lengthMm: L, colour, hooks, traits: t, make }: DrawInput<z.infer<typeof traits>>): Shape[] {

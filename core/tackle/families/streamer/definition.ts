@@ -1,8 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({ eyes: z.enum(['none', 'bead']).meta({ label: 'Eyes' }) })
+import { traits } from './traits'
 
 export const streamer = family({
   id: 'streamer',

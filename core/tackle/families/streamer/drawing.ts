@@ -3,7 +3,7 @@ import { colourOf } from '../../colour'
 import { ownHook } from '../../drawing/fittings'
 import { INK, ellipse, n, solid, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A bound body on its hook, a long wing swept back over it, a few bright strands. */
 export function draw({ lengthMm: L, colour, hooks, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

@@ -1,10 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  style: z.enum(['popper', 'walker', 'prop', 'frog']).meta({ label: 'Style' }),
-})
+import { traits } from './traits'
 
 export const surface = family({
   id: 'surface',

@@ -5,7 +5,7 @@ import { eyelet, hang, ownHook } from '../../drawing/fittings'
 import type { HungHooks } from '../../hung-hooks'
 import { INK, STEEL, ellipse, n, solid, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A hollow body with its double hook along the back and a pair of legs of strands. */
 function frog(L: number, colour: Colouring, hooks: HungHooks | null): Shape[] {

@@ -1,8 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({ bend: z.enum(['even', 'late']).meta({ label: 'Bend' }) })
+import { traits } from './traits'
 
 export const thinSpoon = family({
   id: 'thin-spoon',

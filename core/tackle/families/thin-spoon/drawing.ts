@@ -3,7 +3,7 @@ import { colourOf } from '../../colour'
 import { eyelet, hang } from '../../drawing/fittings'
 import { n, solid, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A thin leaf, widest behind the middle; bent evenly, or only near its tail. */
 export function draw({ lengthMm: L, colour, hooks, traits: t, make }: DrawInput<z.infer<typeof traits>>): Shape[] {

@@ -1,11 +1,6 @@
-import { z } from '../../../zod'
 import { family } from '../../family'
 import { draw } from './drawing'
-
-export const traits = z.strictObject({
-  arms: z.enum(['three', 'five']).meta({ label: 'Arms' }),
-  bladed: z.boolean().meta({ label: 'Blades on the arms' }),
-})
+import { traits } from './traits'
 
 export const umbrellaRig = family({
   id: 'umbrella-rig',

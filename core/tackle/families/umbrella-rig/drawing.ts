@@ -4,7 +4,7 @@ import { fishBody } from '../../drawing/body'
 import { blade, eyelet, leadHead } from '../../drawing/fittings'
 import { STEEL, n, stroke, type Shape } from '../../drawing/shape'
 import type { DrawInput } from '../../family'
-import type { traits } from './definition'
+import type { traits } from './traits'
 
 /** A head, its wires spread, a small swimmer at the end of each and a bulkier one in the middle. */
 export function draw({ lengthMm: L, colour, traits: t }: DrawInput<z.infer<typeof traits>>): Shape[] {

@@ -1,0 +1,3 @@
+import { z } from '../../../zod'
+
+export const traits = z.strictObject({ joints: z.enum(['two', 'three', 'four']).meta({ label: 'Joints' }) })
