@@ -56,7 +56,7 @@ export {
   type Levels,
 } from './levels'
 export { FEATURES, featureOf, spotLabel, spotsOf, usualFeature } from './spots'
-export { leftOutOf, spokenOf, type NotInTable, type Spoken } from './entry-kinds'
+export { leftOutOf, spokenOf, type NotInTable } from './entry-kinds'
 export { takeProbability } from './belief'
 export { advise } from './advise'
 export type { Advice, AdviceInput, AdviceSays, Change } from './advice'
