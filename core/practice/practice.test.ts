@@ -103,7 +103,7 @@ describe('what a minute is worth', () => {
         return fishingAt({ ...run, outing: { ...run.outing, entries: [...run.outing.entries, entry] } }, 0)
       }),
     )
-    const held = hands[greatestIndex(hands, (hand) => (hand ? lake.expected(0, hand) : -1))]
+    const held = hands[greatestIndex(hands, (hand) => (hand ? lake.expected(0, hand) : -1)) ?? 0]
     if (!held) throw new Error('nothing in the hand')
     const DRAWS = 1000
     const MINUTES = 25
