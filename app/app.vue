@@ -58,12 +58,13 @@ if (import.meta.client) {
   useEventListener(window, 'pagehide', keepWater)
 }
 
-/** Whether anything was done yet that can be undone: what tells it is fetched then. */
+/** What tells of something done, or asks about two hands on one thing, is fetched when first wanted, and stays: a dialog has to close before it goes. */
 const spoke = ref(false)
-watch(
-  () => history.said,
-  (said) => (spoke.value ||= said !== ''),
-)
+const asked = ref(false)
+watchEffect(() => {
+  if (history.said !== '') spoke.value = true
+  if (commands.conflict) asked.value = true
+})
 </script>
 
 <template>
@@ -81,7 +82,7 @@ watch(
     <LazyUndoNotice v-if="spoke" />
     <UpdateNotice />
     <FailureNotice />
-    <LazyConflictDialog v-if="commands.conflict" />
+    <LazyConflictDialog v-if="asked" />
   </v-app>
 </template>
 

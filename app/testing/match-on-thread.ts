@@ -19,7 +19,9 @@ const MOST = 400
 /** A service that remembers what it answered, by all that was asked; null, the answer to a question that was overtaken, is not kept. */
 function remembering<S extends object>(service: S): S {
   const known = new Map<string, Promise<unknown>>()
-  const held: Record<string, string> = {}
+  /** Box and log by the number they got when they were first handed over: a question is short, they are not. */
+  const numbers = new Map<string, number>()
+  const held: Record<string, number> = {}
   const own: Readonly<Record<PropertyKey, unknown>> = Object.fromEntries(Object.entries(service))
   return new Proxy(service, {
     get: (of, name) => {
@@ -28,7 +30,9 @@ function remembering<S extends object>(service: S): S {
       const call = (given: unknown[]): unknown => Reflect.apply(method, of, given)
       if (name === 'setBox' || name === 'setRecord')
         return (...given: unknown[]) => {
-          held[name] = JSON.stringify(given)
+          const text = JSON.stringify(given)
+          numbers.set(text, numbers.get(text) ?? numbers.size)
+          held[name] = numbers.get(text) ?? -1
           return call(given)
         }
       // What a test has put in its place answers for itself.
