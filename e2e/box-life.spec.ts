@@ -67,6 +67,25 @@ test('two tabs agree', async ({ page, context }) => {
   await expectLures(page, DEMO_LURES - 1)
 })
 
+test('two tabs that name one lure otherwise are asked which is to stay', async ({ page, context }) => {
+  await open(page, '/box')
+  const other = await context.newPage()
+  await open(other, '/box')
+  const name = (of: Page) => of.getByRole('dialog').getByLabel('Name')
+  await (await lureInBox(page, 'Pirrip 7')).click()
+  await name(page).fill('Pirrip of mine')
+  await (await lureInBox(other, 'Pirrip 7')).click()
+  await name(other).fill('Pirrip of theirs')
+  await other.getByRole('button', { name: 'Save' }).click()
+  await expect(other.getByRole('dialog')).toBeHidden()
+  await page.getByRole('button', { name: 'Save' }).click()
+  const question = page.getByRole('dialog', { name: 'Changed in another tab' })
+  await expect(question).toContainText('Pirrip of theirs')
+  await question.getByRole('button', { name: 'Keep what I typed' }).click()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(await lureInBox(other, 'Pirrip of mine')).toBeVisible()
+})
+
 test('a tray is weighed one lure after another; label and scale stay apart', async ({ page }) => {
   await page.goto('/box')
   await page.getByRole('button', { name: 'Weigh all' }).first().click()
