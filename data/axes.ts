@@ -2,7 +2,7 @@
  * The axes on which demand and offer meet. Tunable; sensible ranges in brackets.
  *
  * `kind`: `near` — the offer should be near the wanted value, agreement falls as a bell of width `width` (of the value itself);
- *         `ratio` — the same on proportions, `width` in natural-log units; `plus-ratio` — as ratio on 1 + value (seconds of pause);
+ *         `ratio` — the same on proportions, `width` in natural-log units;
  *         `enough` — all is well once the wanted value is reached; `share` — the offer is itself an agreement 0 … 1;
  *         `met` — the offer is a share of the time near the fish: the first of it counts most (data/chances).
  * `by`: what answers it — the dressed lure (`build`), the `hand`, the `outfit`, or only the `path` in the water.
@@ -12,8 +12,9 @@
  */
 export const AXES = [
   { id: 'zone', name: 'In the zone', by: 'path', link: 'meets', kind: 'met', width: 1, most: 24, least: 0.03 },
-  { id: 'dwell', name: 'Pause', by: 'hand', link: 'wanted', kind: 'plus-ratio', width: 0.9, most: 9, least: 0.15 },
-  { id: 'speed', name: 'Speed', by: 'hand', link: 'wanted', kind: 'ratio', width: 0.5, most: 8, least: 0.15 },
+  { id: 'tempo', name: 'Tempo', by: 'hand', link: 'wanted', kind: 'near', width: 0.3, most: 7, least: 0.2 },
+  { id: 'patience', name: 'Patience', by: 'hand', link: 'wanted', kind: 'near', width: 0.35, most: 7, least: 0.2 },
+  { id: 'pace', name: 'Pace', by: 'hand', link: 'wanted', kind: 'ratio', width: 0.5, most: 8, least: 0.15 },
   {
     id: 'passing',
     name: 'Covering water or staying put',

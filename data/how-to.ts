@@ -88,7 +88,7 @@ export const TELLS = [
   {
     id: 'eaten-winding-in',
     facts: [15],
-    of: { pauseS: [1.4, 60] },
+    of: { restS: [1.4, 60] },
   },
   {
     id: 'pecks',
@@ -258,7 +258,7 @@ export const CHANGES = [
   {
     id: 'trolled-steps',
     facts: [1],
-    of: { retrieve: ['steady', 'slow-roll', 'burn'] },
+    of: { technique: ['wind'] },
   },
   {
     id: 'size',

@@ -37,7 +37,7 @@ export const THUMB_RULES = [
     id: 'slow-in-cold',
     facts: [28],
     where: { waterTempC: [null, 9] },
-    better: { pauseS: [2.5, null] },
+    better: { restS: [2.5, null] },
   },
   {
     id: 'small-for-perch',

@@ -1,5 +1,5 @@
 import { z } from '../core/zod'
-import { COLOUR_GROUPS, DELIVERY_IDS, FURTHER_AT, MOUNT_KINDS, deliveryOf, isFamily, retrieveOf } from '../core/tackle'
+import { COLOUR_GROUPS, DELIVERY_IDS, FURTHER_AT, MOUNT_KINDS, deliveryOf, isFamily, techniqueOf } from '../core/tackle'
 import { COVERS, FORAGE_SHAPES, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../core/water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
@@ -15,7 +15,7 @@ const record = <T extends z.ZodType>(value: T) => z.record(z.string(), value)
 const familyId = z.string().refine(isFamily, { error: 'is no family' })
 const speciesId = z.string().refine((s) => speciesOf(s) !== undefined, { error: 'is no species' })
 const forageId = z.string().refine((s) => forageOf(s) !== undefined, { error: 'is no forage' })
-const retrieveId = z.string().refine((s) => Boolean(retrieveOf(s)), { error: 'is no retrieve' })
+const retrieveId = z.string().refine((s) => Boolean(techniqueOf(s)), { error: 'is no retrieve' })
 const facts = z.array(z.number().int().min(1).max(200))
 const body = z.enum(['hard', 'soft', 'wire', 'metal', 'jig'])
 

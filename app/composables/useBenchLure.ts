@@ -1,7 +1,7 @@
 import { retrievePath, zoneExposure } from '../../core/motion'
 import { motionFromProfile, profileFromTests, pathBand, type LureProfile } from '../../core/bench'
 import { benchPlan, reachOf } from '../../core/match'
-import { buildsOf, familyOf, lureMass, retrieveOf, type Build, type Line, type Lure } from '../../core/tackle'
+import { buildsOf, familyOf, lureMass, techniquesOf, type Build, type Line, type Lure } from '../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
@@ -48,17 +48,17 @@ export function useBenchLure(lureId: Ref<string | null>) {
   const motion = computed(
     () => build.value && known.value && motionFromProfile(build.value, known.value, carrying.value),
   )
-  const retrieves = computed(() => (lure.value ? familyOf(lure.value.family).retrieves.map(retrieveOf) : []))
-  const retrieveId = ref<string | null>(null)
-  const retrieve = computed(
+  const techniques = computed(() => (lure.value ? techniquesOf(lure.value.family) : []))
+  const techniqueId = ref<string | null>(null)
+  const technique = computed(
     () =>
-      retrieves.value.find((r) => r.id === retrieveId.value) ??
-      retrieves.value.find((r) => r.id === 'steady') ??
-      retrieves.value[0],
+      techniques.value.find((r) => r.id === techniqueId.value) ??
+      techniques.value.find((r) => r.id === 'wind') ??
+      techniques.value[0],
   )
   watch(lureId, () => {
     buildAt.value = 0
-    retrieveId.value = null
+    techniqueId.value = null
   })
   const speeds = computed<readonly [number, number]>(() => {
     const w = known.value?.window
@@ -67,9 +67,9 @@ export function useBenchLure(lureId: Ref<string | null>) {
 
   const plan = computed(() => {
     const { current: c, reading } = water
-    if (!c || !reading || !build.value || !motion.value || !retrieve.value) return null
+    if (!c || !reading || !build.value || !motion.value || !technique.value) return null
     return benchPlan(
-      { build: build.value, motion: motion.value, line: line.value, retrieve: retrieve.value, speeds: speeds.value },
+      { build: build.value, motion: motion.value, line: line.value, technique: technique.value, speeds: speeds.value },
       c,
       reading,
     )
@@ -99,9 +99,9 @@ export function useBenchLure(lureId: Ref<string | null>) {
     lineId,
     line,
     motion,
-    retrieves,
-    retrieveId,
-    retrieve,
+    techniques,
+    techniqueId,
+    technique,
     speeds,
     plan,
     path,

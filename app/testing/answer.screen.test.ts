@@ -121,7 +121,7 @@ it('all its ways: each with a score; one that is chosen is the one looked at and
   if (!last) throw new Error('no way')
   const name = find(last, '.what b').textContent.trim()
   await click(last)
-  await expect.poll(() => useMatch().chosen?.setUp.handling.retrieve.name).toBe(name)
+  await expect.poll(() => useMatch().chosen?.setUp.handling.technique.name).toBe(name)
   expect(ways().filter((w) => w.ariaPressed === 'true' || w.getAttribute('aria-pressed') === 'true')).toHaveLength(1)
   expect(useMatch().beside.map((r) => r.key)).toContain(useMatch().chosen?.key)
   const [other] = [...body.querySelectorAll<HTMLElement>('[data-lure]')].slice(-1)

@@ -9,8 +9,8 @@ import {
   groupShares,
   lureAction,
   modelKeyOf,
-  pullSpeedMps,
-  retrieveOf,
+  techniquesOf,
+  workAt,
   type Lure,
 } from '../tackle'
 import { motionOf, sinkRateMps } from '../motion'
@@ -97,7 +97,7 @@ function demoOuting(
     const events = [...Array.from({ length: takes }, () => true), ...Array.from({ length: touches }, () => false)]
       .map((take) => ({ take, min: min + 0.5 + random.next() * (lasts - 1) }))
       .sort((a, b) => a.min - b.min)
-    for (const event of events) say(event.min, answered(event.take, rig.ways[0]?.pauseS ?? 0, at, water, random))
+    for (const event of events) say(event.min, answered(event.take, rig.ways[0]?.restS ?? 0, at, water, random))
     min += lasts
     if (random.next() < 0.012 * lasts && !trial && featureId === 'rocks') say(min, { kind: 'lost-lure' })
   }
@@ -178,14 +178,14 @@ function seenSo(random: SeededRandom): Watched {
 
 function answered(
   take: boolean,
-  pauseS: number,
+  restS: number,
   { lengthM }: LogPlace,
   { speciesId }: Conditions,
   random: SeededRandom,
 ): NewEntry {
   if (!take)
     return { kind: 'answer', answer: random.pick(['follow', 'peck', 'slap', 'follow'] as const), aim: null, fish: null }
-  const ate = pauseS > 0 && random.next() < 0.65 ? 'pause' : 'winding'
+  const ate = restS > 0 && random.next() < 0.65 ? 'pause' : 'winding'
   if (random.next() < 0.25) return { kind: 'answer', answer: 'lost', aim: null, fish: null }
   const [from, to] = lengthM
   const length = Math.round((from + (to - from) * random.next() ** 1.8) * 100) / 100
@@ -243,15 +243,17 @@ function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM,
     fallMps: fallOf(lure),
     gear: gearOf(lure),
     cost: lure.cost,
-    ways: family.retrieves.slice(0, 2).map((retrieveId) => {
-      const retrieve = retrieveOf(retrieveId)
+    ways: castFirst(lure.family).map((technique) => {
+      const { tempo, patience, paceMps, restS } = workAt(technique, { tempo: 0.45, patience: 0.5 }, family.speedMps)
       return {
-        id: `${retrieveId}/0/0.2`,
-        retrieveId,
-        name: retrieve.name,
-        retrieveSpeedMps: pullSpeedMps(retrieve, family.speedMps),
-        pullDurationS: retrieve.pullDurationS,
-        pauseS: retrieve.pauseS,
+        id: `${technique.id}/0/0.2`,
+        techniqueId: technique.id,
+        name: technique.name,
+        tempo,
+        patience,
+        paceMps,
+        pullS: technique.pullS,
+        restS,
         countDownS: 0,
         rodTipM: 0.2,
         depthM: Math.round(midM * 10) / 10,
@@ -262,3 +264,9 @@ function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM,
     }),
   }
 }
+
+/** Two ways in which a lure is worked, those first that are cast. */
+const castFirst = (family: Lure['family']) =>
+  techniquesOf(family)
+    .toSorted((a, b) => Number(b.delivery === 'cast') - Number(a.delivery === 'cast'))
+    .slice(0, 2)

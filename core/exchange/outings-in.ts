@@ -1,7 +1,7 @@
 import { faultOf } from '../fault'
 import { readDecimal } from '../quantity'
 import { ANSWER_IDS, MOST_ENTRIES, Outing, type AnswerId } from '../outing'
-import { COLOUR_GROUPS, RETRIEVES, SOUNDS, isFamily, type ColourGroup } from '../tackle'
+import { COLOUR_GROUPS, SOUNDS, TECHNIQUES, formerTempo, techniqueNamed, isFamily, type ColourGroup } from '../tackle'
 import { Conditions, SKIES, type Place } from '../water'
 import type { Sheet } from './csv'
 import { unclear } from './csv/cells'
@@ -22,7 +22,7 @@ export interface OutingsRead {
 }
 
 /** Headings of logs written before, and what they are called now. */
-const EARLIER_HEADINGS: Readonly<Record<string, Heading>> = { thump: 'hard-knock' }
+const EARLIER_HEADINGS: Readonly<Record<string, Heading>> = { thump: 'hard-knock', retrieve: 'technique' }
 
 /**
  * Reads a table that {@link writeOutings} wrote, or one like it. Rows that cannot be read are named with their column and the reason; the others come in.
@@ -169,15 +169,21 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
       fallMps: 0,
       cost: null,
     },
-    retrieveId: oneOf(
-      'retrieve',
-      RETRIEVES.map((r) => r.id),
-      'steady',
-    ),
+    ...workOf(of('technique').toLowerCase() || 'wind', num('tempo', 0, 1, -1), num('patience', 0, 1, -1)),
     depthM: num('depth fished (m)', 0, 200, 0),
     fit: num('fit', 0, 100, 70),
     water: water.data,
     counts,
     lengthsM,
   }
+}
+
+/** What a row says of the hand: a technique, or a fixed way of before; where it says no tempo, the one that goes with the name. */
+function workOf(id: string, tempo: number, patience: number): Pick<LogRow, 'techniqueId' | 'tempo' | 'patience'> {
+  const technique = techniqueNamed(id)
+  if (!technique)
+    throw new BadCell('technique', { code: 'none-of', text: id, list: TECHNIQUES.slice(0, 8).map((t) => t.id), more: true })
+  const usual = formerTempo(id, NaN, NaN)
+  const told = (value: number, else_: number) => (value >= 0 ? value : Number.isFinite(else_) ? else_ : 0.5)
+  return { techniqueId: technique.id, tempo: told(tempo, usual.tempo), patience: told(patience, usual.patience) }
 }

@@ -1,5 +1,5 @@
 import { ANSWER_IDS, type AnswerId, type Carried, type Entry } from '../outing'
-import { RETRIEVES } from '../tackle'
+import { familyOf, techniqueNamed, workAt, type FamilyId } from '../tackle'
 import type { Conditions } from '../water'
 
 /** A row of the log, read. */
@@ -13,7 +13,9 @@ export interface LogRow {
   readonly casts: number
   readonly spot: { stop: number; featureId: string; spotId: string } | null
   readonly carried: Omit<Carried, 'id' | 'ways'>
-  readonly retrieveId: string
+  readonly techniqueId: string
+  readonly tempo: number
+  readonly patience: number
   readonly depthM: number
   readonly fit: number
   readonly water: Conditions
@@ -49,14 +51,17 @@ export function outingFrom(rows: readonly LogRow[]): unknown {
   const endOf = (row: LogRow) => row.fromMs + row.minutes * 60_000
   let before: LogRow | null = null
   for (const row of list) {
-    const retrieve = RETRIEVES.find((r) => r.id === row.retrieveId)
+    const technique = techniqueNamed(row.techniqueId)
+    const work = technique && workAt(technique, { tempo: row.tempo, patience: row.patience }, familyOf(row.carried.family as FamilyId).speedMps)
     const way: Carried['ways'][number] = {
-      id: `${row.retrieveId}/${row.depthM}/${row.fit}`,
-      retrieveId: row.retrieveId,
-      name: retrieve?.name ?? row.retrieveId,
-      retrieveSpeedMps: retrieve?.retrieveSpeedMps ?? 0.6,
-      pullDurationS: retrieve?.pullDurationS ?? 3,
-      pauseS: retrieve?.pauseS ?? 0,
+      id: `${row.techniqueId}/${row.tempo}/${row.patience}/${row.depthM}/${row.fit}`,
+      techniqueId: technique?.id ?? row.techniqueId,
+      name: technique?.name ?? row.techniqueId,
+      tempo: row.tempo,
+      patience: row.patience,
+      paceMps: work?.paceMps ?? 0.6,
+      pullS: technique?.pullS ?? 3,
+      restS: work?.restS ?? 0,
       countDownS: 0,
       rodTipM: 0.2,
       depthM: row.depthM,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
 import { carry, accountOf, Outing, type Entry } from '../outing'
 import { effortRows, ratesBy, recordEntries } from '../review'
-import { Rig, checkRig, deliveryOf, retrieveOf, rigParts, rigTypeOf, type DeliveryId, type Lure } from '../tackle'
+import { Rig, checkRig, deliveryOf, techniqueOf, rigParts, rigTypeOf, type DeliveryId, type Lure } from '../tackle'
 import { lineBroken } from './law'
 import { createMatchContext } from './match-context'
 import { rankRigs } from './rigs'
@@ -270,7 +270,7 @@ describe(`${CASES.length} complete rigs over all ways`, () => {
     expect(why).toBeNull()
     if (!ranked) throw new Error('not ranked')
     expect(ranked.score).toBeGreaterThan(0)
-    expect(ranked.setUp.handling.retrieve.delivery).toBe(one.fished)
+    expect(ranked.setUp.handling.technique.delivery).toBe(one.fished)
     expect(members.map((m) => m.lureId)).toEqual(rig.further.map((f) => f.lureId))
 
     const beside = members.filter((m) => !m.dummy).map((m) => box.lures.find((l) => l.id === m.lureId)!)
@@ -278,7 +278,7 @@ describe(`${CASES.length} complete rigs over all ways`, () => {
     const carried = carry(ranked.setUp, context, 'rig-1', one.rig, beside)
     const [way] = carried.ways
     if (!way) throw new Error('no way')
-    expect(retrieveOf(way.retrieveId).delivery).toBe(one.fished)
+    expect(techniqueOf(way.retrieveId).delivery).toBe(one.fished)
     expect(way.delivery).toBe(one.fished)
 
     const entry = (minute: number, said: object) =>

@@ -12,7 +12,7 @@ export interface Axis {
   readonly name: string
   readonly by: 'build' | 'hand' | 'outfit' | 'path'
   readonly link: Link
-  readonly kind: 'near' | 'ratio' | 'plus-ratio' | 'enough' | 'share' | 'met'
+  readonly kind: 'near' | 'ratio' | 'enough' | 'share' | 'met'
   readonly width: number
   readonly most: number
   readonly least: number
@@ -37,8 +37,6 @@ export function agreement(axis: Axis, offer: number, want: number): number {
       return bell(offer - want, axis.width)
     case 'ratio':
       return bell(Math.log(Math.max(SMALLEST, offer) / Math.max(SMALLEST, want)), axis.width)
-    case 'plus-ratio':
-      return bell(Math.log((1 + offer) / (1 + want)), axis.width)
     case 'enough':
       return want <= 0 ? 1 : Math.min(1, Math.max(0, offer / want))
     case 'share':
@@ -53,7 +51,6 @@ export function meanWant(axis: Axis, a: number, aWeight: number, b: number, bWei
   const mean = (f: (v: number) => number, back: (v: number) => number) =>
     back((f(a) * aWeight + f(b) * bWeight) / (aWeight + bWeight))
   if (axis.kind === 'ratio') return mean(Math.log, Math.exp)
-  if (axis.kind === 'plus-ratio') return mean(Math.log1p, Math.expm1)
   return mean(
     (v) => v,
     (v) => v,

@@ -18,7 +18,7 @@ describe('one bait, all its ways', () => {
   it.each(BODIES)('%s: every way of hooking and working it once, best first, as each is scored by itself', (family) => {
     const context = contextOf()
     const { ways } = baitWays(lureOf(family), box, context)
-    const keys = ways.map(({ setUp }) => `${setUp.build.mount.kind} ${setUp.handling.retrieve.id}`)
+    const keys = ways.map(({ setUp }) => `${setUp.build.mount.kind} ${setUp.handling.technique.id}`)
     expect(keys.length).toBeGreaterThan(2)
     expect(new Set(keys).size).toBe(keys.length)
     expect(ways.map((w) => w.score)).toEqual(ways.map((w) => w.score).sort((a, b) => b - a))

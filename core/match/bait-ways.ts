@@ -19,7 +19,7 @@ export interface BaitWays {
 /** Each way is thrown until so many casts in a row were no better. */
 const PATIENCE = 8
 
-const wayOf = ({ dressed, handling }: Candidate) => `${dressed.build.mount.kind} ${handling.retrieve.id}`
+const wayOf = ({ dressed, handling }: Candidate) => `${dressed.build.mount.kind} ${handling.technique.id}`
 
 /** Every way of hooking and working one lure of the box, ranked: what a search that only asks for its best leaves out. */
 export function baitWays(lure: Lure, box: Box, context: MatchContext): BaitWays {

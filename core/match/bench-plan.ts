@@ -1,7 +1,7 @@
 import { LONGEST_COUNT_S, ORDINARY_CAST, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { castLengthM, handOf, sinkTimeS, type BuildMotion, type CastPlan } from '../motion'
-import { deliveryOf, familyOf, pullSpeedMps, type Build, type Line, type Retrieve } from '../tackle'
+import { deliveryOf, familyOf, workAt, type Build, type Line, type Technique } from '../tackle'
 import type { Conditions, Reading } from '../water'
 import { castPlanOf } from './cast-of'
 import { flowHere } from './flow'
@@ -13,13 +13,13 @@ export function benchPlan(
     build,
     motion,
     line,
-    retrieve,
+    technique,
     speeds,
   }: {
     readonly build: Build
     readonly motion: BuildMotion
     readonly line: Line
-    readonly retrieve: Retrieve
+    readonly technique: Technique
     readonly speeds: readonly [slow: number, fast: number]
   },
   c: Conditions,
@@ -29,16 +29,15 @@ export function benchPlan(
   const sinks = familyOf(build.lure.family).swims === 'sinks'
   const seconds = sinks ? sinkTimeS(motion, reading.density, line.diameterM, mid) : 0
   const handling = {
-    retrieve,
-    retrieveSpeedMps: pullSpeedMps(retrieve, speeds, flowHere(c)),
+    ...workAt(technique, { tempo: 0.5, patience: 0.5 }, speeds, flowHere(c)),
     countDownS: seconds <= LONGEST_COUNT_S ? Math.round(seconds) : 0,
     rodTipM: c.rodTipM ?? ROD_TIPS_M.level,
   }
   const by = { rod: ORDINARY_CAST.rod, line: { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] } }
-  const { thrown, pace } = deliveryOf(retrieve.delivery)
+  const { thrown, pace } = deliveryOf(technique.delivery)
   const castM =
     thrown === 'none' && pace !== 'hand'
       ? letOutM({ build, line, handling }, motion, { c, reading })
-      : castLengthM(handOf(c.castM), motion, build.massKg, by, retrieve.delivery)
+      : castLengthM(handOf(c.castM), motion, build.massKg, by, technique.delivery)
   return castPlanOf({ build, outfit: { line }, handling }, motion, castM, { c, reading })
 }

@@ -51,13 +51,13 @@ export function estimateCandidates(
  */
 function estimateOnLines(candidate: Candidate, context: MatchContext, bar: number, looks: CandidateEstimate[]): void {
   const { onLines, handling } = candidate
-  const slack = handling.retrieve.pauseS === 0 ? ESTIMATE_ERROR.even : ESTIMATE_ERROR.beats
+  const slack = handling.restS === 0 ? ESTIMATE_ERROR.even : ESTIMATE_ERROR.beats
   const first = onLines[0]
   const last = onLines[onLines.length - 1]
   if (!first || !last) return
   const thin = estimateOn(candidate, first, context)
   // Rests long enough for the line to sink tell lines of other stuff apart, whatever their thickness.
-  const alike = handling.retrieve.pauseS < LONG_REST_S
+  const alike = handling.restS < LONG_REST_S
   if (alike && candidate.logBeforeCast + thin.log + LINE_SLACK < bar) return
   const thick = last === first ? thin : estimateOn(candidate, last, context)
   if (Math.min(thin.risk, thick.risk) > SNAG_LIMIT + RISK_SLACK) return

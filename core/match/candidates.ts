@@ -2,31 +2,28 @@ import type { OnLine } from './on-line'
 import {
   DELIVERIES,
   deliveryOf,
-  familyOf,
-  pullSpeedMps,
-  retrieveOf,
   type Build,
   type Lure,
-  type Retrieve,
+  type Work,
 } from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
 import { anchored } from './anchor'
-import { countDowns, isFishedSo, rodTips } from './cast-of'
+import { countDowns, rodTips } from './cast-of'
+import { worksOfBuild } from './works'
 import { buildVariants, type EvaluatedBuild } from './dressed'
-import { flowHere } from './flow'
 import { spokenOf, type Spoken } from './habit'
 import { bringsLead, lawBroken } from './law'
 import { rodAndLineAgreement, workAgreement, workRefusal, type Tackle } from './outfit'
 import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
 import type { Offer } from './offer'
-import type { RetrieveSettings, SetUp } from './setup'
+import type { Handling, SetUp } from './setup'
 import { linesThatHold } from './stay-down'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
 export interface Candidate {
   readonly dressed: EvaluatedBuild
-  readonly handling: RetrieveSettings
+  readonly handling: Handling
   /** Thinnest line first. */
   readonly onLines: readonly OnLine[]
   /** Logarithm of the most chance that any of the lines leaves before the path is known. */
@@ -41,20 +38,26 @@ export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): 
 const FALLS_S = 1
 
 /**
- * What the hand offers: pace, pause, passing, and the fall where the lure is let fall. The pace is that of pulls and rests together, the root of its mean square
+ * What the hand offers: tempo and patience within the range of its technique, pace, passing, and the fall where the lure is let fall. The pace is that of pulls and rests together, the root of its mean square
  * (as drag, flash and thump go): v·√(pull / (pull + rest)). Rips of 1 m/s for 0.9 s with 8 s of rest: 0.32 m/s. What the water works needs no pull.
  */
-export function handOffers(retrieve: Retrieve, retrieveSpeedMps: number, { fallMps }: Pick<Offer, 'fallMps'>): Offers {
-  const { pullDurationS, pauseS, passing, delivery } = retrieve
-  const { pace } = deliveryOf(delivery)
+export function handOffers(
+  { technique, tempo, patience, paceMps, restS }: Work,
+  { fallMps }: Pick<Offer, 'fallMps'>,
+): Offers {
+  const { pace, pullS, passing, delivery } = technique
   const falls =
-    fallMps > 0 && (pauseS >= FALLS_S || delivery === 'pitch' || delivery === 'vertical') && delivery !== 'three-way'
-  const byWater = pace === 'water' && retrieve.retrieveSpeedMps === undefined
-  const speed = byWater ? retrieveSpeedMps : retrieveSpeedMps * Math.sqrt(pullDurationS / (pullDurationS + pauseS))
-  return { dwell: pauseS, speed, passing, fall: falls ? fallMps : null }
+    fallMps > 0 && (restS >= FALLS_S || delivery === 'pitch' || delivery === 'vertical') && delivery !== 'three-way'
+  return {
+    tempo: pace === null ? null : tempo,
+    patience: technique.restS === null ? null : patience,
+    pace: pace === null ? paceMps : paceMps * Math.sqrt(pullS / (pullS + restS)),
+    passing,
+    fall: falls ? fallMps : null,
+  }
 }
 
-/** Chance that a dressed lure leaves by itself, before rod and retrieve are chosen. */
+/** Chance that a dressed lure leaves by itself, before rod and technique are chosen. */
 interface Worth {
   readonly ofBuild: number
   /** What practice says of the dressed lure by itself, and what hangs on more. */
@@ -82,23 +85,16 @@ function mostPractice({ favoured, warned, open }: Spoken): number {
 /** Logarithm of the most chance of a lure in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
 export function logUpperBound(lure: Lure, box: Box, context: MatchContext): number {
   const { demand } = context
-  const family = familyOf(lure.family)
   const dressings = variantsHere(lure, box, context)
-  const speedMps = dressings[0]?.speedMps ?? family.speedMps
-  const hands = family.retrieves.map((id) => {
-    const retrieve = retrieveOf(id)
-    return { retrieve, retrieveSpeedMps: pullSpeedMps(retrieve, speedMps, flowHere(context.c)) }
-  })
   let most = -Infinity
   for (const dressed of dressings) {
     const { build } = dressed
     const { ofBuild, spoken } = worthOf(dressed, context)
-    for (const { retrieve, retrieveSpeedMps } of hands) {
-      if (!isFishedSo(build, retrieve, retrieveSpeedMps, speedMps, context)) continue
-      const offers = handOffers(retrieve, retrieveSpeedMps, dressed.offer)
+    for (const work of worksOfBuild(dressed, context)) {
+      const offers = handOffers(work, dressed.offer)
       most = Math.max(
         most,
-        ofBuild + axisLog(demand.by.hand, offers) + mostPractice(spokenOf(spoken.open, { build, retrieve }, spoken)),
+        ofBuild + axisLog(demand.by.hand, offers) + mostPractice(spokenOf(spoken.open, { build, work }, spoken)),
       )
     }
   }
@@ -127,18 +123,17 @@ function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted | null {
 function bestPerLine(
   { dressed: { build, motion }, riggings }: Fitted,
   spoken: Spoken,
-  retrieve: Retrieve,
-  retrieveSpeedMps: number,
+  work: Work,
   base: number,
   { demand, castM }: MatchContext,
 ) {
   const best: OnLine[] = []
   for (const { rigging, agreement } of riggings) {
-    if (workRefusal(build.massKg, rigging, retrieve.delivery)) continue
+    if (workRefusal(build.massKg, rigging, work.technique.delivery)) continue
     const { line } = rigging.outfit
-    const reach = castM({ build, outfit: rigging.outfit, handling: { retrieve, retrieveSpeedMps } }, motion)
-    const tackle = agreement * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
-    const { favoured, warned } = spokenOf(spoken.open, { build, retrieve, outfit: rigging.outfit }, spoken)
+    const reach = castM({ build, outfit: rigging.outfit, handling: work }, motion)
+    const tackle = agreement * workAgreement(build.massKg, rigging, work)
+    const { favoured, warned } = spokenOf(spoken.open, { build, work, outfit: rigging.outfit }, spoken)
     const sure =
       base + axisLog(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }) + practiceLog(favoured, warned)
     const last = best[best.length - 1]
@@ -162,18 +157,29 @@ function variantsHere(lure: Lure, box: Box, { reading, deliveries, place }: Matc
 /** Every way to fish a lure that can win, come up to `floor`, and break no hard limit known before it is thrown; most promising first. */
 export function candidatesOf(lure: Lure, box: Box, context: MatchContext, floor = -Infinity): Candidate[] {
   if (lawBroken(lure, context.place)) return []
-  return candidatesFor(lure, variantsHere(lure, box, context), context, floor)
+  return candidatesFor(variantsHere(lure, box, context), context, floor)
+}
+
+/** The same way of working, by technique and tempo, with each trailer on one hook. */
+function trailersOf(beside: readonly Fitted[], context: MatchContext) {
+  const byWork = new Map<string, { fitted: Fitted; work: Work }[]>()
+  for (const fitted of beside)
+    for (const work of worksOfBuild(fitted.dressed, context)) {
+      const key = `${work.technique.id} ${work.tempo}`
+      const known = byWork.get(key)
+      if (known) known.push({ fitted, work })
+      else byWork.set(key, [{ fitted, work }])
+    }
+  return byWork
 }
 
 /** The same for a lure dressed only in given ways. */
 export function candidatesFor(
-  lure: Lure,
   dressings: readonly EvaluatedBuild[],
   context: MatchContext,
   floor = -Infinity,
 ): Candidate[] {
   const { c, demand, reading } = context
-  const family = familyOf(lure.family)
   const byMount = new Map<Build['mount'] | Build['anchor'] | Build['clip'], Fitted[]>()
   for (const dressed of dressings) {
     const fitted = fit(dressed, context)
@@ -184,38 +190,26 @@ export function candidatesFor(
     else byMount.set(key, [fitted])
   }
   const found: Candidate[] = []
-  for (const id of family.retrieves) {
-    const retrieve = retrieveOf(id)
-    // The window is the lure's own: the same in whatever way it is dressed.
-    const speedMps = dressings[0]?.speedMps ?? family.speedMps
-    const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps, flowHere(c))
-    for (const fitted of byMount.values()) {
-      const trailers = fitted
-        .filter((f) => isFishedSo(f.dressed.build, retrieve, retrieveSpeedMps, speedMps, context))
-        .flatMap((f) => {
-          const { build } = f.dressed
-          const offers = handOffers(retrieve, retrieveSpeedMps, f.dressed.offer)
-          const base = f.ofBuild + axisLog(demand.by.hand, offers)
-          const spoken = spokenOf(f.spoken.open, { build, retrieve }, f.spoken)
+  for (const beside of byMount.values())
+    for (const trailers of trailersOf(beside, context).values()) {
+      const tried = trailers
+        .flatMap(({ fitted, work }) => {
+          const { build, offer } = fitted.dressed
+          const base = fitted.ofBuild + axisLog(demand.by.hand, handOffers(work, offer))
+          const spoken = spokenOf(fitted.spoken.open, { build, work }, fitted.spoken)
           if (base + mostPractice(spoken) < floor) return []
-          const onLines = bestPerLine(f, spoken, retrieve, retrieveSpeedMps, base, context)
+          const onLines = bestPerLine(fitted, spoken, work, base, context)
           const sure = onLines.reduce((most, l) => Math.max(most, l.logBeforeCast), -Infinity)
-          return sure < floor ? [] : [{ dressed: f.dressed, onLines, sure }]
+          return sure < floor ? [] : [{ dressed: fitted.dressed, work, onLines, sure }]
         })
         .sort((a, b) => b.sure - a.sure)
-      for (const { dressed, onLines, sure } of trailers.slice(0, TRAILERS_TRIED))
-        for (const rodTipM of rodTips(dressed.build, retrieve, c)) {
-          const held = linesThatHold(onLines, dressed.build, dressed.motion, { retrieve, rodTipM }, context)
+      for (const { dressed, work, onLines, sure } of tried.slice(0, TRAILERS_TRIED))
+        for (const rodTipM of rodTips(dressed.build, work.technique, c)) {
+          const held = linesThatHold(onLines, dressed.build, dressed.motion, { ...work, rodTipM }, context)
           if (held.length === 0) continue
-          for (const countDownS of countDowns(dressed.build, dressed.motion, retrieve, c, reading, context.countedOn))
-            found.push({
-              dressed,
-              handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM },
-              onLines: held,
-              logBeforeCast: sure,
-            })
+          for (const countDownS of countDowns(dressed.build, dressed.motion, work.technique, c, reading, context.countedOn))
+            found.push({ dressed, handling: { ...work, countDownS, rodTipM }, onLines: held, logBeforeCast: sure })
         }
     }
-  }
   return found.sort((a, b) => b.logBeforeCast - a.logBeforeCast)
 }

@@ -2,7 +2,7 @@ import { LET_OUT } from '../../data/deliveries'
 import { CARRIED_SHARE, DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { dropShotHeightM, sinkRateMps, sinkTimeS, trimOf, type BuildMotion, type CastPlan } from '../motion'
-import { deliveryOf, fallTaken, familyOf, worksOn, type Build, type DeliveryId, type Retrieve } from '../tackle'
+import { deliveryOf, fallTaken, familyOf, worksOn, type Build, type DeliveryId, type Technique, type Work } from '../tackle'
 import { passingOf, slidesMps, type Conditions, type Reading } from '../water'
 import { flowHere } from './flow'
 import { ballDepthM } from './let-out'
@@ -66,9 +66,9 @@ export function castPlanOf(
   { c, reading }: { readonly c: Conditions; readonly reading: Reading },
 ): CastPlan {
   const family = familyOf(build.lure.family)
-  const { retrieve } = handling
+  const { technique } = handling
   return {
-    motion: deliveryOf(retrieve.delivery).pace === 'boat' ? (motion.behindBoat ?? motion) : motion,
+    motion: deliveryOf(technique.delivery).pace === 'boat' ? (motion.behindBoat ?? motion) : motion,
     surface: family.swims === 'surface',
     density: reading.density,
     lineDiameterM: outfit.line.diameterM,
@@ -78,14 +78,14 @@ export function castPlanOf(
     lineDensityKgM3: LINE_DENSITY[outfit.line.material],
     ...passingOf(c),
     countDownS: handling.countDownS,
-    retrieveSpeedMps: handling.retrieveSpeedMps,
-    pullDurationS: retrieve.pullDurationS,
-    pauseS: retrieve.pauseS,
-    slack: retrieve.slack,
-    delivery: retrieve.delivery,
+    retrieveSpeedMps: handling.paceMps,
+    pullDurationS: technique.pullS,
+    pauseS: handling.restS,
+    slack: technique.slack,
+    delivery: technique.delivery,
     ballM:
-      retrieve.delivery === 'downrigger'
-        ? ballDepthM(motion.behindBoat ?? motion, outfit.line, handling.retrieveSpeedMps, { c, reading })
+      technique.delivery === 'downrigger'
+        ? ballDepthM(motion.behindBoat ?? motion, outfit.line, handling.paceMps, { c, reading })
         : null,
     heldAboveBottomM: heldHeight(build, motion, { c, reading }, handling.rodTipM, castM),
     fallTaken: fallTaken(build.lure.family),
@@ -109,29 +109,29 @@ const SUNK: ReadonlySet<DeliveryId> = new Set(['cast', 'pitch', 'vertical', 'sti
 export function countDowns(
   build: Build,
   motion: BuildMotion,
-  retrieve: Retrieve,
+  technique: Technique,
   c: Conditions,
   reading: Reading,
   { usualM, thickestM }: CountedOn,
 ): number[] {
   const fall = sinkRateMps(motion, reading.density)
-  if (!SUNK.has(retrieve.delivery)) return [0]
+  if (!SUNK.has(technique.delivery)) return [0]
   if (familyOf(build.lure.family).swims !== 'sinks' || fall <= 0.01) return [0]
   const toBottom = Math.ceil(sinkTimeS(motion, reading.density, thickestM, c.depthM))
-  if (retrieve.delivery === 'pitch') return [Math.min(LONGEST_COUNT_S, toBottom)]
+  if (technique.delivery === 'pitch') return [Math.min(LONGEST_COUNT_S, toBottom)]
   const toZone = sinkTimeS(motion, reading.density, usualM, (reading.zone.topM + reading.zone.bottomM) / 2)
   const to = { surface: 0, zone: Math.round(toZone), bottom: toBottom }
-  const counts = retrieve.sinkTo.map((where) => to[where])
+  const counts = technique.sinkTo.map((where) => to[where])
   return [...new Set(counts)].filter((s) => s <= LONGEST_COUNT_S).sort((a, b) => a - b)
 }
 
 const { down, level, up } = ROD_TIPS_M
 
 /** Rod heights to try, tip above the water, m: the angler's own, or up, level and down where it moves the path. */
-export function rodTips(build: Build, retrieve: Retrieve, c: Conditions): readonly number[] {
+export function rodTips(build: Build, technique: Technique, c: Conditions): readonly number[] {
   if (c.rodTipM !== null) return [c.rodTipM]
   const { swims } = familyOf(build.lure.family)
-  if (retrieve.delivery !== 'cast' || swims === 'surface' || retrieve.sinkTo.every((to) => to === 'bottom'))
+  if (technique.delivery !== 'cast' || swims === 'surface' || technique.sinkTo.every((to) => to === 'bottom'))
     return [level]
   // A sinker's depth is set by its count and pace; for it down and up are enough.
   return swims === 'sinks' ? [down, up] : [down, level, up]
@@ -143,9 +143,9 @@ export function handlings(
   motion: BuildMotion,
   { c, reading, countedOn }: { readonly c: Conditions; readonly reading: Reading; readonly countedOn: CountedOn },
 ): SetUp['handling'][] {
-  const { retrieve, countDownS: now, rodTipM: held } = handling
-  return countDowns(build, motion, retrieve, c, reading, countedOn).flatMap((countDownS) =>
-    rodTips(build, retrieve, c)
+  const { technique, countDownS: now, rodTipM: held } = handling
+  return countDowns(build, motion, technique, c, reading, countedOn).flatMap((countDownS) =>
+    rodTips(build, technique, c)
       .filter((rodTipM) => countDownS !== now || rodTipM !== held)
       .map((rodTipM) => ({ ...handling, countDownS, rodTipM })),
   )
@@ -163,20 +163,19 @@ interface Fishing {
  */
 export function isFishedSo(
   build: Pick<Build, 'lure' | 'mount' | 'anchor'>,
-  retrieve: Retrieve,
-  retrieveSpeedMps: number,
+  { technique, paceMps, restS }: Work,
   [slow, fast]: readonly [number, number],
   { c, deliveries }: Fishing,
 ): boolean {
-  if (!deliveries.has(retrieve.delivery) || !worksOn(retrieve, build.mount.kind)) return false
-  if ((retrieve.delivery === 'three-way') !== (build.anchor !== undefined)) return false
-  const { pace } = deliveryOf(retrieve.delivery)
+  if (!deliveries.has(technique.delivery) || !worksOn(technique, build.mount.kind, build.lure.traits)) return false
+  if ((technique.delivery === 'three-way') !== (build.anchor !== undefined)) return false
+  const { pace } = deliveryOf(technique.delivery)
   const { swims, body } = familyOf(build.lure.family)
-  if (pace === 'boat') return retrieveSpeedMps >= LET_OUT.boatMps[0] && retrieveSpeedMps <= LET_OUT.boatMps[1]
-  if (pace === 'water' && retrieve.pauseS === 0 && body !== 'soft' && body !== 'jig')
-    return retrieveSpeedMps >= WORKS_FROM * slow && retrieveSpeedMps <= fast / WORKS_FROM
+  if (pace === 'boat') return paceMps >= LET_OUT.boatMps[0] && paceMps <= LET_OUT.boatMps[1]
+  if (pace === 'water' && restS === 0 && body !== 'soft' && body !== 'jig')
+    return paceMps >= WORKS_FROM * slow && paceMps <= fast / WORKS_FROM
   if (swims === 'sinks' || pace === 'water') return true
-  return retrieve.pauseS * Math.max(c.currentMps, slidesMps(c)) <= CARRIED_SHARE * c.castM
+  return restS * Math.max(c.currentMps, slidesMps(c)) <= CARRIED_SHARE * c.castM
 }
 /** A little under its slowest pace a lure still moves. */
 const WORKS_FROM = 0.85

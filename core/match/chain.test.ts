@@ -160,10 +160,10 @@ describe('what is made of a ranking', () => {
   })
   it('three sizes of one model never fill the first three of the demo waters', () => {
     for (const { rows } of RANKED) {
-      const kinds = rows.slice(0, 3).map((r) => `${r.setUp.build.lure.family} ${r.setUp.handling.retrieve.id}`)
+      const kinds = rows.slice(0, 3).map((r) => `${r.setUp.build.lure.family} ${r.setUp.handling.technique.id}`)
       const best = Math.max(...rows.map((r) => r.score))
       const others = rows.slice(3).filter((r) => r.score >= 0.75 * best)
-      if (others.some((r) => !kinds.includes(`${r.setUp.build.lure.family} ${r.setUp.handling.retrieve.id}`)))
+      if (others.some((r) => !kinds.includes(`${r.setUp.build.lure.family} ${r.setUp.handling.technique.id}`)))
         expect(new Set(kinds).size).toBe(3)
     }
   })
@@ -178,7 +178,7 @@ describe('what is made of a ranking', () => {
   })
   it('a pair is one that searches and one that finishes, neither much worse than the first', () => {
     expect(pairOf(list)).toEqual({ search: 2, finish: 0 })
-    expect(pairOf(list.filter((r) => r.setUp.handling.retrieve.passing < 0.7))).toBeNull()
+    expect(pairOf(list.filter((r) => r.setUp.handling.technique.passing < 0.7))).toBeNull()
     expect(pairOf([])).toBeNull()
   })
 })

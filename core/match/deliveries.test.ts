@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { deliveriesFrom, deliveryOf, familyOf, retrieveOf, type DeliveryId } from '../tackle'
+import { deliveriesFrom, deliveryOf, familyOf, techniqueOf, type DeliveryId } from '../tackle'
 import { Conditions } from '../water'
 import { createMatchContext, howToFish, rank, scoreSetUp, waysOf } from '.'
 
@@ -57,7 +57,7 @@ describe('every way of fishing', () => {
       const rows = ranked(only(id))
       expect(rows.length).toBeGreaterThanOrEqual(id === 'downrigger' || id === 'pitch' ? 3 : 4)
       for (const row of rows) {
-        expect(row.setUp.handling.retrieve.delivery).toBe(id)
+        expect(row.setUp.handling.technique.delivery).toBe(id)
         const lost = row.parts.reduce((sum, p) => sum + Math.log(p.chance), 0)
         expect(Math.log(row.score / 100)).toBeCloseTo(lost, 6)
         expect(scoreSetUp(row.setUp, context(only(id))).score).toBeCloseTo(row.score, 9)
@@ -124,8 +124,8 @@ describe('line let out', () => {
         const [slow, fast] = known
           ? [known.window.slow.value, known.window.fast.value]
           : familyOf(setUp.build.lure.family).speedMps
-        expect(setUp.handling.retrieveSpeedMps).toBeGreaterThanOrEqual(Math.max(0.3, slow) - 1e-9)
-        expect(setUp.handling.retrieveSpeedMps).toBeLessThanOrEqual(Math.min(3.2, fast) + 1e-9)
+        expect(setUp.handling.paceMps).toBeGreaterThanOrEqual(Math.max(0.3, slow) - 1e-9)
+        expect(setUp.handling.paceMps).toBeLessThanOrEqual(Math.min(3.2, fast) + 1e-9)
       }
   })
   it('in a river too slow for them, spinners and plugs neither swing nor hang behind a three-way: they would not work', () => {
@@ -173,7 +173,7 @@ describe('on the water', () => {
       if (!row) throw new Error(`none ${id}`)
       const ways = waysOf(row.setUp, here)
       expect(ways[0]).toBeDefined()
-      for (const way of ways) expect(here.deliveries.has(way.setUp.handling.retrieve.delivery)).toBe(true)
+      for (const way of ways) expect(here.deliveries.has(way.setUp.handling.technique.delivery)).toBe(true)
     }
   })
   it('waters of before know no stand and no ways: they are read as ever', () => {
@@ -182,6 +182,6 @@ describe('on the water', () => {
   })
   it('each retrieve of a way of fishing is fished by some family', () => {
     for (const id of ['troll', 'swing', 'three-way-wait', 'drift-drag', 'wait-lift', 'dead-hold'] as const)
-      expect(retrieveOf(id).delivery).toMatch(/troll|swing|three-way|drift|still|vertical/)
+      expect(techniqueOf(id).delivery).toMatch(/troll|swing|three-way|drift|still|vertical/)
   })
 })

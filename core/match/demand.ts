@@ -1,5 +1,5 @@
 import { CHANCES } from '../../data/chances'
-import { COLOUR_GROUPS, type ColourGroup } from '../tackle'
+import { COLOUR_GROUPS, type ColourGroup, type Tempo } from '../tackle'
 import { truthDegree, type WaterFeatures } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
 import type { OfferTest } from './offer-test'
@@ -51,6 +51,8 @@ export interface Demand {
   /** The same, by what answers them. */
   readonly by: Readonly<Record<Axis['by'], readonly AxisDemand[]>>
   readonly colour: ColourDemand
+  /** Tempo and patience that the hand is asked for, 0 … 1; half way where no rule speaks. */
+  readonly wanted: Tempo
   readonly habits: readonly Preference[]
 }
 
@@ -148,5 +150,6 @@ export function demandOf(
     outfit: answeredBy('outfit'),
     path: answeredBy('path'),
   }
-  return { axes, by, colour, habits }
+  const wanted = { tempo: byAxis.get('tempo')?.want ?? 0.5, patience: byAxis.get('patience')?.want ?? 0.5 }
+  return { axes, by, colour, wanted, habits }
 }

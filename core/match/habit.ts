@@ -1,20 +1,20 @@
 import { CHANCES } from '../../data/chances'
-import type { Build, Retrieve } from '../tackle'
+import type { Build, Work } from '../tackle'
 import type { Preference } from './demand'
-import { asksHand, asksOutfit, buildFits, outfitFits, retrieveFits, type OfferTest } from './offer-test'
+import { asksHand, asksOutfit, buildFits, outfitFits, workFits, type OfferTest } from './offer-test'
 import type { Outfit, SetUp } from './setup'
 
 /** What is known of a set-up so far. */
 export interface PartialSetUp {
   readonly build: Build
-  readonly retrieve?: Retrieve
+  readonly work?: Work
   readonly outfit?: Outfit
 }
 
 /** Whether a test agrees with what is known; null while that hangs on what is not. */
-function agrees(test: OfferTest, { build, retrieve, outfit }: PartialSetUp): boolean | null {
+function agrees(test: OfferTest, { build, work, outfit }: PartialSetUp): boolean | null {
   if (!buildFits(test, build)) return false
-  const hand = retrieve ? retrieveFits(test, retrieve) : asksHand(test) ? null : true
+  const hand = work ? workFits(test, work) : asksHand(test) ? null : true
   if (hand === false) return false
   const rod = outfit ? outfitFits(test, outfit) : asksOutfit(test) ? null : true
   if (rod === false) return false
@@ -23,7 +23,7 @@ function agrees(test: OfferTest, { build, retrieve, outfit }: PartialSetUp): boo
 
 /** Whether a whole set-up is what a test speaks of. */
 export function fitsSetUp(test: OfferTest, { build, handling, outfit }: SetUp): boolean {
-  return agrees(test, { build, retrieve: handling.retrieve, outfit }) === true
+  return agrees(test, { build, work: handling, outfit }) === true
 }
 
 /**
@@ -45,7 +45,7 @@ export function speaksOf(
 export const warningOf = ({ weight, unless }: Pick<Preference, 'weight' | 'unless'>) =>
   weight / (unless ? CHANCES.detail : CHANCES.warned)
 
-/** Weight of what recommends a set-up and cost of what warns of it so far, and the habits still open: the shorter the list, the less is asked again for every retrieve and line. */
+/** Weight of what recommends a set-up and cost of what warns of it so far, and the habits still open: the shorter the list, the less is asked again for every technique and line. */
 export interface Spoken {
   readonly favoured: number
   readonly warned: number

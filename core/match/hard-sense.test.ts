@@ -118,7 +118,7 @@ describe('in every answer', () => {
     const place = Place.parse({ ...PLACE, salinity: c.speciesId === 'cod' ? 33 : 0 })
     for (const { setUp } of rank(box, createMatchContext(c, place, box, { sides: {} }), 60)) {
       const { build, outfit, leader, handling } = setUp
-      expect(workRefusal(build.massKg, { outfit, leader }, handling.retrieve.delivery)).toBeNull()
+      expect(workRefusal(build.massKg, { outfit, leader }, handling.technique.delivery)).toBeNull()
       expect(lineInRodRange(outfit.rod, outfit.line, leader)).toBe(true)
     }
   })

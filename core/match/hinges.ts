@@ -51,7 +51,7 @@ export function* findDecisiveQuestions(
 function differ({ setUp: a }: Ranked, { setUp: b }: Ranked): boolean {
   return (
     a.build.lure.id !== b.build.lure.id ||
-    a.handling.retrieve.id !== b.handling.retrieve.id ||
+    a.handling.technique.id !== b.handling.technique.id ||
     a.outfit.rod.id !== b.outfit.rod.id
   )
 }

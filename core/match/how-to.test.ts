@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CADENCES, DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { RETRIEVES, retrieveOf } from '../tackle'
+import { TECHNIQUES, techniqueOf } from '../tackle'
 import { Place, SPECIES, type Conditions } from '../water'
 import { OfferTest, RuleWhen, beatAt, createMatchContext, cadenceOf, howToFish, rank, type SetUp } from '.'
 import { sayLaw } from '../../words'
@@ -18,11 +18,11 @@ const answer = (over: Partial<Conditions> = {}, place: Partial<Place> = {}, fami
 const { row } = answer()
 const withRetrieve = (id: string, countDownS = 0): SetUp => ({
   ...row.setUp,
-  handling: { ...row.setUp.handling, retrieve: retrieveOf(id), countDownS },
+  handling: { ...row.setUp.handling, retrieve: techniqueOf(id), countDownS },
 })
 
 describe('the hand as a score', () => {
-  it.each(RETRIEVES.map((r) => [r.id, r] as const))('%s: pull and rest last as long as in the path', (id, retrieve) => {
+  it.each(TECHNIQUES.map((r) => [r.id, r] as const))('%s: pull and rest last as long as in the path', (id, retrieve) => {
     const { loop, loopS } = cadenceOf(withRetrieve(id))
     expect(loopS).toBeCloseTo(retrieve.pullDurationS + retrieve.pauseS, 9)
     const rest = loop.filter((b) => b.does === 'pause').reduce((sum, b) => sum + b.seconds, 0)
@@ -34,7 +34,7 @@ describe('the hand as a score', () => {
   })
   it('every named cadence belongs to a retrieve, and its parts make a whole', () => {
     for (const [id, parts] of Object.entries(CADENCES)) {
-      expect(() => retrieveOf(id)).not.toThrow()
+      expect(() => techniqueOf(id)).not.toThrow()
       expect(parts.reduce((sum, p) => sum + p.part, 0)).toBeCloseTo(1, 9)
     }
   })
@@ -43,7 +43,7 @@ describe('the hand as a score', () => {
   })
   it('turns of the handle are the pace over the line that a turn takes in, and the rod has none', () => {
     const wound = withRetrieve('steady')
-    expect(cadenceOf(wound).turnsPerS).toBeCloseTo(wound.handling.retrieveSpeedMps / wound.outfit.reel.linePerTurnM, 9)
+    expect(cadenceOf(wound).turnsPerS).toBeCloseTo(wound.handling.paceMps / wound.outfit.reel.linePerTurnM, 9)
     expect(cadenceOf(withRetrieve('rip-pause')).turnsPerS).toBeNull()
   })
   it('knows what is done at any moment: first the sinking, then round and round', () => {

@@ -1,9 +1,9 @@
 import { itemAt } from '../list'
 import { BLOWN_OUT_FROM, blowOutMps, cableForDepth, staysDown, type StaysDown } from '../motion'
+import type { DOINGS } from '../../data/cadences'
 import { LET_OUT } from '../../data/deliveries'
-import { CADENCES, type DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
-import { familyOf, isWound, type Retrieve } from '../tackle'
+import { familyOf, isWound, type Technique } from '../tackle'
 import { truthDegree, waterViscosity, type When } from '../water'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
@@ -36,27 +36,25 @@ export interface Cadence {
 
 type Parts = readonly { readonly does: Doing; readonly part: number }[]
 
-function pullParts(retrieve: Retrieve): Parts {
-  const named = (CADENCES as Readonly<Record<string, Parts>>)[retrieve.id]
-  return named ?? [{ does: isWound(retrieve) ? 'wind' : 'drag', part: 1 }]
-}
+const pullParts = (technique: Technique): Parts =>
+  technique.beat ?? [{ does: isWound(technique) ? 'wind' : 'drag', part: 1 }]
 
 /** What of a set-up the hand's work hangs on. */
 export interface Worked {
-  readonly handling: Pick<SetUp['handling'], 'retrieve' | 'countDownS' | 'retrieveSpeedMps'>
+  readonly handling: Pick<SetUp['handling'], 'technique' | 'countDownS' | 'paceMps' | 'restS'>
   readonly outfit: { readonly reel: { readonly linePerTurnM: number } }
 }
 
 /** The score of a set-up. The pull keeps its length whatever is done within it, so that the path drawn is the one that is played. */
 export function cadenceOf({ handling, outfit }: Worked): Cadence {
-  const { retrieve, countDownS, retrieveSpeedMps } = handling
-  const loop: Beat[] = pullParts(retrieve).map(({ does, part }) => ({ does, seconds: part * retrieve.pullDurationS }))
-  if (retrieve.pauseS > 0) loop.push({ does: 'pause', seconds: retrieve.pauseS })
+  const { technique, countDownS, paceMps, restS } = handling
+  const loop: Beat[] = pullParts(technique).map(({ does, part }) => ({ does, seconds: part * technique.pullS }))
+  if (restS > 0) loop.push({ does: 'pause', seconds: restS })
   return {
     lead: countDownS > 0 ? [{ does: 'sink', seconds: countDownS }] : [],
     loop,
     loopS: loop.reduce((sum, b) => sum + b.seconds, 0),
-    turnsPerS: isWound(retrieve) ? retrieveSpeedMps / outfit.reel.linePerTurnM : null,
+    turnsPerS: isWound(technique) ? paceMps / outfit.reel.linePerTurnM : null,
   }
 }
 

@@ -4,7 +4,7 @@ import { behindBall, lineForDepth, type BuildMotion } from '../motion'
 import { familyOf, type Build, type Line } from '../tackle'
 import type { Conditions, Reading } from '../water'
 import { flowHere } from './flow'
-import type { RetrieveSettings } from './setup'
+import type { Handling } from './setup'
 
 /** A water in which line is let out. */
 interface Where {
@@ -14,7 +14,7 @@ interface Where {
 type Held = {
   readonly build: Pick<Build, 'lure'>
   readonly line: Pick<Line, 'diameterM' | 'material'>
-  readonly handling: Pick<RetrieveSettings, 'retrieve' | 'retrieveSpeedMps'> & { readonly rodTipM?: number }
+  readonly handling: Pick<Handling, 'technique' | 'paceMps'> & { readonly rodTipM?: number }
 }
 
 const TIP_M = 1
@@ -26,15 +26,15 @@ const middleOf = ({ zone }: Where['reading']) => (zone.topM + zone.bottomM) / 2
  * Where no line gets it there, as much as is let out at all.
  */
 export function letOutM({ build, line, handling }: Held, own: BuildMotion, { c, reading }: Where): number {
-  const { retrieve, retrieveSpeedMps, rodTipM = c.rodTipM ?? TIP_M } = handling
+  const { technique, paceMps, rodTipM = c.rodTipM ?? TIP_M } = handling
   const [leastM, mostM] = LET_OUT.trolledM
-  if (retrieve.delivery === 'downrigger') return LET_OUT.leadM
+  if (technique.delivery === 'downrigger') return LET_OUT.leadM
   if (familyOf(build.lure.family).swims === 'surface') return LET_OUT.atSurfaceM
-  const drifts = retrieve.delivery === 'drift'
+  const drifts = technique.delivery === 'drift'
   const motion = drifts ? own : (own.behindBoat ?? own)
-  const speed = drifts ? flowHere(c) : retrieveSpeedMps
+  const speed = drifts ? flowHere(c) : paceMps
   const clear = Math.max(0.2, c.depthM - (drifts ? 0 : LET_OUT.clearM))
-  const wanted = retrieve.sinkTo.includes('bottom') ? c.depthM : middleOf(reading)
+  const wanted = technique.sinkTo.includes('bottom') ? c.depthM : middleOf(reading)
   const tow = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
   const most = drifts ? LET_OUT.driftedM : mostM
   const out = lineForDepth(motion, reading.density, tow, speed, Math.min(clear, wanted), rodTipM, most)

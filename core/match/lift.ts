@@ -82,7 +82,7 @@ function anyOf(group: ColourGroup) {
 /** After a change of weight the count-down to the same place is another. */
 function recounted(setUp: SetUp, context: MatchContext): SetUp[] {
   const { motion } = evaluateBuild(setUp.build, context.known(setUp.build.lure), context.reading)
-  return countDowns(setUp.build, motion, setUp.handling.retrieve, context.c, context.reading, context.countedOn).map(
+  return countDowns(setUp.build, motion, setUp.handling.technique, context.c, context.reading, context.countedOn).map(
     (countDownS) => ({
       ...setUp,
       handling: { ...setUp.handling, countDownS },
@@ -134,7 +134,7 @@ export function bestSingleChange(ranked: Ranked, context: MatchContext): Improve
   let best: Improvement | null = null
   const weigh = (change: Improvement['change'], setUp: SetUp, on: MatchContext) => {
     const { build, outfit, leader, handling } = setUp
-    if (workRefusal(build.massKg, { outfit, leader }, handling.retrieve.delivery)) return
+    if (workRefusal(build.massKg, { outfit, leader }, handling.technique.delivery)) return
     const tried = scoreSetUp(setUp, on)
     if (tried.thrown.risk > SNAG_LIMIT) return
     const points = tried.score - ranked.score

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, feet, inches, water } from '../../testing/world'
 import { dropShotHeightM } from '../motion'
-import { FAMILIES, RETRIEVES, reelFitsRod } from '../tackle'
+import { FAMILIES, TECHNIQUES, reelFitsRod } from '../tackle'
 import type { Conditions } from '../water'
 import {
   RULES,
@@ -53,7 +53,7 @@ describe('rules as data', () => {
   })
   it('speak only of families, retrieves and schools that exist', () => {
     const families = new Set<string>(FAMILIES.map((f) => f.id))
-    const retrieves = new Set(RETRIEVES.map((r) => r.id))
+    const retrieves = new Set(TECHNIQUES.map((r) => r.id))
     const sides = new Set(OPEN_QUESTIONS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
     for (const r of RULES) {
       if (r.side !== null) expect(sides).toContain(r.side)

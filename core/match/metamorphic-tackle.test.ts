@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { familyOf, pullSpeedMps, retrieveOf, trailerFits, worksOn, type Head, type Lure } from '../tackle'
+import { familyOf, pullSpeedMps, techniqueOf, trailerFits, worksOn, type Head, type Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions } from '../water'
 import { evaluateBuild } from './dressed'
@@ -72,11 +72,11 @@ describe('pace against the mood', () => {
               if (!ways.includes(fast) || !ways.includes(slow)) continue
               // The very set-up of the active day, in each mood.
               const row = bestOf(lure, { ...box, lures: [lure] }, contextOf(at('active')))
-              if (!row || ![fast, slow].every((id) => worksOn(retrieveOf(id), row.setUp.build.mount.kind))) continue
+              if (!row || ![fast, slow].every((id) => worksOn(techniqueOf(id), row.setUp.build.mount.kind))) continue
               const share = (mood: Conditions['mood']) => {
                 const on = contextOf(at(mood))
                 const scored = (id: string) => {
-                  const retrieve = retrieveOf(id)
+                  const retrieve = techniqueOf(id)
                   const { speedMps } = evaluateBuild(row.setUp.build, on.known(lure), on.reading)
                   const handling = {
                     ...row.setUp.handling,

@@ -7,7 +7,7 @@ import {
   HEAD_KINDS,
   HUNG,
   MOUNT_KINDS,
-  RETRIEVES,
+  TECHNIQUES,
   ROD_ACTIONS,
   ROD_POWERS,
   ROD_PURPOSES,
@@ -16,7 +16,7 @@ import {
   groupShares,
   type Build,
   type ColourGroup,
-  type Retrieve,
+  type Work,
 } from '../tackle'
 import type { Outfit } from './setup'
 
@@ -52,9 +52,11 @@ export const OfferTest = z.strictObject({
   traits: z.record(z.string(), z.array(z.union([z.string(), z.boolean()])).readonly()).optional(),
   /** Traits that are figures. */
   sized: z.record(z.string(), Span).optional(),
-  retrieve: oneOf(ids(RETRIEVES)).optional(),
+  technique: oneOf(ids(TECHNIQUES)).optional(),
+  /** How fast within its range it is worked, 0 … 1. */
+  tempo: Span.optional(),
   delivery: oneOf(DELIVERY_IDS).optional(),
-  pauseS: Span.optional(),
+  restS: Span.optional(),
   rodAction: oneOf(ROD_ACTIONS).optional(),
   rodPower: oneOf(ROD_POWERS).optional(),
   rodPurpose: oneOf(ROD_PURPOSES).optional(),
@@ -123,11 +125,12 @@ export function buildFits(test: OfferTest, build: Build): boolean {
 }
 
 /** Whether it agrees with the way of fishing. */
-export function retrieveFits(test: OfferTest, retrieve: Retrieve): boolean {
+export function workFits(test: OfferTest, { technique, tempo, restS }: Work): boolean {
   return (
-    inList(retrieve.id, test.retrieve) &&
-    inList(retrieve.delivery, test.delivery) &&
-    inSpan(retrieve.pauseS, test.pauseS)
+    inList(technique.id, test.technique) &&
+    inList(technique.delivery, test.delivery) &&
+    inSpan(tempo, test.tempo) &&
+    inSpan(restS, test.restS)
   )
 }
 
@@ -147,6 +150,7 @@ export function outfitFits(test: OfferTest, { rod, reel, line }: Outfit): boolea
   )
 }
 
+const OF_HAND = ['technique', 'delivery', 'tempo', 'restS'] as const
 const OF_OUTFIT = [
   'rodAction',
   'rodPower',
@@ -162,7 +166,7 @@ const OF_OUTFIT = [
 
 /** Whether the way of fishing must be known to answer. */
 export function asksHand(test: OfferTest): boolean {
-  return test.retrieve !== undefined || test.delivery !== undefined || test.pauseS !== undefined
+  return OF_HAND.some((key) => test[key] !== undefined)
 }
 
 /** Whether rod, reel or line must be known to answer. */

@@ -21,21 +21,21 @@ export interface OnOutfit {
  */
 export function onOutfits(ranked: Ranked, context: MatchContext): OnOutfit[] {
   const { build, handling, outfit } = ranked.setUp
-  const { retrieve, retrieveSpeedMps, rodTipM } = handling
+  const { technique } = handling
   const { motion } = evaluateBuild(build, context.known(build.lure), context.reading)
   const own = outfitKey({ outfit })
   const best = new Map<string, { rigging: Tackle; castM: number; logBeforeCast: number }>()
   for (const rigging of context.riggings) {
     const key = outfitKey(rigging)
-    if (key === own || workRefusal(build.massKg, rigging, retrieve.delivery)) continue
+    if (key === own || workRefusal(build.massKg, rigging, technique.delivery)) continue
     const tackle =
-      rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
+      rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, handling)
     const { castM } = ranked.thrown.plan
     const about = axisLog(context.demand.by.outfit, { tackle, stealth: rigging.stealth, reach: castM })
     const known = best.get(key)
     if (!known || about > known.logBeforeCast + 1e-12) best.set(key, { rigging, castM, logBeforeCast: about })
   }
-  const held = linesThatHold([...best.values()], build, motion, { retrieve, rodTipM }, context)
+  const held = linesThatHold([...best.values()], build, motion, handling, context)
   const others = held.flatMap(({ rigging }): OnOutfit[] => {
     const other = scoreSetUp({ build, handling, outfit: rigging.outfit, leader: rigging.leader }, context)
     return other.thrown.risk > SNAG_LIMIT ? [] : [{ outfit: outfitKey(rigging), ranked: other }]

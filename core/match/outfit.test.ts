@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { buildsOf, retrieveOf, type Leader, type Line } from '../tackle'
+import { buildsOf, techniqueOf, type Leader, type Line } from '../tackle'
 import { speciesOf, type Conditions } from '../water'
 import { createMatchContext, matchWater } from '.'
 import {
@@ -113,10 +113,10 @@ describe('agreement of the tackle', () => {
     if (!reel) throw new Error('no reel')
     const slow = { ...reel, linePerTurnM: 0.5 }
     const fast = { ...reel, linePerTurnM: 1 }
-    const steady = retrieveOf('steady')
+    const steady = techniqueOf('steady')
     expect(gearRatioFit(slow, steady, 0.2)).toBeGreaterThan(gearRatioFit(fast, steady, 0.2))
     expect(gearRatioFit(fast, steady, 2)).toBeGreaterThan(gearRatioFit(slow, steady, 2))
-    expect(gearRatioFit(slow, retrieveOf('hop'), 9)).toBe(1)
+    expect(gearRatioFit(slow, techniqueOf('hop'), 9)).toBe(1)
   })
   it('is a share, best in the middle of the rod’s range', () => {
     const crank = box.lures.find((l) => l.family === 'crankbait')

@@ -25,7 +25,7 @@ import {
   lineInRodRange,
   lineOnRodN,
   reelFitsRod,
-  retrieveOf,
+  techniquesOf,
   rodFit,
   weakestN,
   worksOn,
@@ -33,7 +33,7 @@ import {
   type DeliveryId,
   type Leader,
   type Reel,
-  type Retrieve,
+  type Work,
   type Rod,
 } from '../tackle'
 import type { Box } from '../box'
@@ -145,7 +145,7 @@ export function rodCanCast(rod: Rod, massKg: number): boolean {
 export function workRefusal(
   massKg: number,
   { outfit: { rod, reel, line }, leader }: Pick<Tackle, 'outfit' | 'leader'>,
-  delivery: Retrieve['delivery'],
+  delivery: DeliveryId,
 ): Refusal | null {
   const { thrown } = deliveryOf(delivery)
   if (thrown === 'none') return massKg <= rod.lureMaxKg * ROD_LURE_SLACK[1] ? null : { code: 'rod-cannot-cast' }
@@ -162,11 +162,9 @@ export function buildRefusal(
   tackle: Pick<Tackle, 'outfit' | 'leader'>,
   deliveries: ReadonlySet<DeliveryId>,
 ): Refusal | null {
-  const ways = familyOf(lure.family)
-    .retrieves.map(retrieveOf)
-    .filter(({ delivery }) => deliveries.has(delivery))
+  const ways = techniquesOf(lure.family).filter(({ delivery }) => deliveries.has(delivery))
   const refusals = ways
-    .filter((way) => worksOn(way, mount.kind))
+    .filter((way) => worksOn(way, mount.kind, lure.traits))
     .map(({ delivery }) => workRefusal(massKg, tackle, delivery))
   return refusals.includes(null) ? null : (refusals[0] ?? null)
 }
@@ -201,9 +199,9 @@ export function isBiteProof(leader: Leader | null): boolean {
 }
 
 /** How far the reel's gearing lets the hand wind at the wanted speed with ease, as a factor. A pull of the rod asks nothing of it. */
-export function gearRatioFit(reel: Reel, retrieve: Retrieve, retrieveSpeedMps: number): number {
-  if (!isWound(retrieve) || retrieve.window === undefined) return 1
-  const turns = retrieveSpeedMps / reel.linePerTurnM
+export function gearRatioFit(reel: Reel, { technique, paceMps }: Pick<Work, 'technique' | 'paceMps'>): number {
+  if (!isWound(technique)) return 1
+  const turns = paceMps / reel.linePerTurnM
   return turns < EASY_TURNS.least ? EASY_TURNS.slower : turns > EASY_TURNS.most ? EASY_TURNS.faster : 1
 }
 
@@ -222,9 +220,9 @@ export function rodAndLineAgreement(build: Build, tackle: Tackle): number {
 }
 
 /** What the way of fishing makes of that agreement, as a factor: how the reel winds it, and how line and leader bear the cast. */
-export function workAgreement(massKg: number, tackle: Tackle, retrieve: Retrieve, retrieveSpeedMps: number): number {
-  const wound = gearRatioFit(tackle.outfit.reel, retrieve, retrieveSpeedMps)
-  return deliveryOf(retrieve.delivery).thrown === 'cast' ? wound * castStrengthFit(massKg, tackle) : wound
+export function workAgreement(massKg: number, tackle: Tackle, work: Pick<Work, 'technique' | 'paceMps'>): number {
+  const wound = gearRatioFit(tackle.outfit.reel, work)
+  return deliveryOf(work.technique.delivery).thrown === 'cast' ? wound * castStrengthFit(massKg, tackle) : wound
 }
 
 /** How little of the line a fish sees, 0 … 1. */

@@ -6,7 +6,7 @@ import type { Ranked } from './score-breakdown'
 type Row = Pick<Ranked, 'setUp' | 'score'>
 type RowInWater = Row & { readonly thrown: { readonly share: Pick<Ranked['thrown']['share'], 'ofAllTime'> } }
 const alike = ({ setUp: a }: Row, { setUp: b }: Row) =>
-  a.build.lure.family === b.build.lure.family && a.handling.retrieve.id === b.handling.retrieve.id
+  a.build.lure.family === b.build.lure.family && a.handling.technique.id === b.handling.technique.id
 
 /** What hardly comes near the fish stands behind all that does, whatever else speaks for it; the rest keep their order. */
 export function nearFirst<R extends RowInWater>(rows: readonly R[]): R[] {
@@ -47,7 +47,7 @@ export function pairOf(rows: readonly Row[]): Pair | null {
   const first = (fits: (passing: number) => boolean) =>
     rows
       .slice(0, PAIR.among)
-      .findIndex(({ setUp, score }) => score >= PAIR.least * best && fits(setUp.handling.retrieve.passing))
+      .findIndex(({ setUp, score }) => score >= PAIR.least * best && fits(setUp.handling.technique.passing))
   const search = first((passing) => passing >= PAIR.search)
   const finish = first((passing) => passing <= PAIR.finish)
   return search >= 0 && finish >= 0 ? { search, finish } : null

@@ -279,7 +279,7 @@ describe('where the answer hangs on a question', () => {
       const c = water({ speciesId: 'pike', cover: { kind: 'grass', topM: 1.5, density: 0.5 }, depthM: 3, waterTempC })
       for (const { question, first, second } of end(findDecisiveQuestions(c, PLACE, box, { sides: {} })).out) {
         const same = first.setUp.build.lure.id === second.setUp.build.lure.id
-        const way = first.setUp.handling.retrieve.id === second.setUp.handling.retrieve.id
+        const way = first.setUp.handling.technique.id === second.setUp.handling.technique.id
         expect(same && way && first.setUp.outfit.rod.id === second.setUp.outfit.rod.id).toBe(false)
         const chosen = rank(box, createMatchContext(c, PLACE, box, { sides: { [question.id]: 'first' } }), 1)[0]
         expect(chosen?.key).toBe(first.key)

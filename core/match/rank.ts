@@ -46,7 +46,7 @@ export function bestOfCandidates(
 
 /** Best way of fishing a lure dressed in just one way, or null where that breaks a limit. */
 export function bestDressed(dressed: EvaluatedBuild, context: MatchContext): Ranked | null {
-  return bestOfCandidates(candidatesFor(dressed.build.lure, [dressed], context), context)
+  return bestOfCandidates(candidatesFor([dressed], context), context)
 }
 
 /** A set-up that was thrown, and the way of fishing it came from. */

@@ -2,9 +2,7 @@ import {
   deliveriesFrom,
   deliveryOf,
   familyOf,
-  pullSpeedMps,
   reelFitsRod,
-  retrieveOf,
   rigMassKg,
   rigParts,
   type Build,
@@ -15,7 +13,7 @@ import {
 } from '../tackle'
 import type { Box } from '../box'
 import { candidatesFor } from './candidates'
-import { isFishedSo } from './cast-of'
+import { worksOfBuild } from './works'
 import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { flowHere } from './flow'
 import { bringsLead, lineBroken } from './law'
@@ -81,14 +79,12 @@ const isRefusal = (found: ReadonlySet<DeliveryId> | Refusal): found is Refusal =
 
 /** Whether any way of working a dressed lure is one of those that are allowed. */
 const worksHere = ({ build, speedMps }: EvaluatedBuild, context: MatchContext) =>
-  familyOf(build.lure.family)
-    .retrieves.map(retrieveOf)
-    .some((r) => isFishedSo(build, r, pullSpeedMps(r, speedMps, flowHere(context.c)), speedMps, context))
+  worksOfBuild({ build, speedMps }, context).length > 0
 
 /** What stands on a sinker that no line here holds where it lies. */
 const carriedOff = (dressed: EvaluatedBuild, context: MatchContext) =>
   (dressed.build.anchor !== undefined || dressed.build.mount.kind === 'drop-shot') &&
-  candidatesFor(dressed.build.lure, [dressed], context).length === 0
+  candidatesFor([dressed], context).length === 0
 
 /** Single hooks that a rig adds to those hung on its lures: a stinger, the loose hook or head of a body. */
 const addedHooks = (rig: Rig, mount: Build['mount'], further: readonly { readonly lure: Lure }[]) =>

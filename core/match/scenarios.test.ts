@@ -38,7 +38,7 @@ describe('(a) fact 28: 44 °F, clear, isolated standing timber, lethargic bass',
         ({ setUp: { build, handling } }) =>
           build.lure.family === 'jerkbait' &&
           build.lure.traits.buoyancy === 'suspends' &&
-          handling.retrieve.pauseS >= 30,
+          handling.restS >= 30,
       )
       expect(hanging.length).toBeGreaterThan(0)
     },
@@ -68,7 +68,7 @@ describe('(b) fact 9: muddy 58 °F spring water, wood, active bass', () => {
       const spinnerbait = lure.family === 'spinnerbait' && lure.traits.blade === 'colorado'
       const crank = lure.family === 'crankbait' && lure.sound === 'rattles' && lure.traits.depthM <= 1.8
       expect(spinnerbait || crank).toBe(true)
-      expect(handling.retrieveSpeedMps).toBeLessThan(0.6)
+      expect(handling.paceMps).toBeLessThan(0.6)
     },
   )
 })
@@ -120,7 +120,7 @@ describe('(d) fact 36: surface feeders at dawn, and two hours after sunrise', ()
     const later = match({ ...feeders, speciesId, hour: 6.2 }, 3).rows
     for (const { setUp, thrown } of later) {
       expect(setUp.build.lure.family).not.toBe('casting-metal')
-      expect(setUp.handling.retrieve.passing).toBeLessThan(0.6)
+      expect(setUp.handling.technique.passing).toBeLessThan(0.6)
       expect(thrown.share.onBottom).toBeGreaterThan(0.4)
     }
   })
@@ -129,7 +129,7 @@ describe('(d) fact 36: surface feeders at dawn, and two hours after sunrise', ()
 describe('other facts', () => {
   it('fact 30: pressured fish in clear water bring small, quiet, staying baits to the top', () => {
     const first = match({ mood: 'pressured', visibilityM: 4, speciesId: 'smallmouth-bass' }, 3).rows
-    for (const { setUp } of first) expect(setUp.handling.retrieve.passing).toBeLessThanOrEqual(0.55)
+    for (const { setUp } of first) expect(setUp.handling.technique.passing).toBeLessThanOrEqual(0.55)
     expect(nth(first, 0).setUp.build.lure.sound).toBe('silent')
   })
   it('fact 11: a bladed jig is never dressed with a bulky trailer', () => {

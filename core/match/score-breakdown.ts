@@ -36,17 +36,16 @@ export function scoreBreakdown(
   { c, species, demand, contrastOf, record }: MatchContext,
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
-  const { retrieve, retrieveSpeedMps } = handling
   const rigging = tackleOf(outfit, leader, tackleAsked(species, c))
-  const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, retrieve, retrieveSpeedMps)
-  const spoken = demand.habits.filter((h) => speaksOf(h, { build, retrieve, outfit }) === true)
+  const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, handling)
+  const spoken = demand.habits.filter((h) => speaksOf(h, { build, work: handling, outfit }) === true)
   const account = accountOf([
     ...axisLines(
       demand.by.build,
       buildOffers(offer, contrastOf(build.lure.colour, build.lure.make), record.oddsOf(build.lure).share),
     ),
     ...colourLines(offer, demand),
-    ...axisLines(demand.by.hand, handOffers(retrieve, retrieveSpeedMps, offer)),
+    ...axisLines(demand.by.hand, handOffers(handling, offer)),
     ...axisLines(demand.by.outfit, { tackle, stealth: rigging.stealth, reach: thrown.plan.castM }),
     ...axisLines(demand.by.path, pathOffers(thrown, build.lure)),
     ...practiceLines(spoken),

@@ -1,4 +1,4 @@
-import type { Build, Leader, Line, Reel, Retrieve, Rod } from '../tackle'
+import type { Build, Leader, Line, Reel, Rod, Work } from '../tackle'
 
 /** Rod, reel and the line on it. */
 export interface Outfit {
@@ -8,9 +8,7 @@ export interface Outfit {
 }
 
 /** How it is fished. */
-export interface RetrieveSettings {
-  readonly retrieve: Retrieve
-  readonly retrieveSpeedMps: number
+export interface Handling extends Work {
   readonly countDownS: number
   readonly rodTipM: number
 }
@@ -20,7 +18,7 @@ export interface SetUp {
   readonly build: Build
   readonly outfit: Outfit
   readonly leader: Leader | null
-  readonly handling: RetrieveSettings
+  readonly handling: Handling
 }
 
 /** Stable name of the way a lure is hooked. */
@@ -41,7 +39,9 @@ export function setUpKey({ build, outfit, leader, handling }: SetUp): string {
     leader?.id ?? '',
     outfit.line.id,
     outfit.rod.id,
-    handling.retrieve.id,
+    handling.technique.id,
+    handling.tempo.toFixed(2),
+    handling.patience.toFixed(2),
     handling.countDownS,
     handling.rodTipM,
   ].join('|')

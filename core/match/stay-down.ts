@@ -6,7 +6,7 @@ import { deliveryOf, type Build } from '../tackle'
 import { anchorMotion } from './anchor'
 import type { OnLine } from './on-line'
 import { flowHere } from './flow'
-import type { RetrieveSettings } from './setup'
+import type { Handling } from './setup'
 
 /** How far a fall may carry it before it is past, as a share of the cast: a cast up and across gives the rest. */
 const ROOM_SHARE = 0.5
@@ -25,7 +25,7 @@ interface Where {
 export function downIn(
   motion: BuildMotion,
   line: Parameters<typeof lineOf>[0],
-  { retrieve, rodTipM }: Pick<RetrieveSettings, 'rodTipM' | 'retrieve'>,
+  { technique, rodTipM }: Pick<Handling, 'rodTipM' | 'technique'>,
   castM: number,
   { c, reading, place: { bottom } }: Where,
 ): DownIn {
@@ -38,7 +38,7 @@ export function downIn(
     depthM: c.depthM,
     holdM: Math.min(c.depthM, (reading.zone.topM + reading.zone.bottomM) / 2),
     flowMps: flowHere(c),
-    awayM: Math.max(LEAST_AWAY_M, deliveryOf(retrieve.delivery).thrown === 'none' ? 0 : ROOM_SHARE * castM),
+    awayM: Math.max(LEAST_AWAY_M, deliveryOf(technique.delivery).thrown === 'none' ? 0 : ROOM_SHARE * castM),
     roomM: Math.max(LEAST_AWAY_M, ROOM_SHARE * castM),
     ground: GROUND_OF[bottom],
   }
@@ -54,7 +54,7 @@ export function linesThatHold(
   onLines: readonly OnLine[],
   build: Build,
   motion: BuildMotion,
-  handling: Pick<RetrieveSettings, 'rodTipM' | 'retrieve'>,
+  handling: Pick<Handling, 'rodTipM' | 'technique'>,
   where: Where,
 ): readonly OnLine[] {
   if ((build.mount.kind !== 'drop-shot' && !build.anchor) || flowHere(where.c) === 0) return onLines

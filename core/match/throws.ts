@@ -13,7 +13,7 @@ const UNDER_ICE_M = 2
 /** Length of the cast of a set-up whose build moves so, m. */
 export type CastOfSetUp = (setUp: ToCast, motion: BuildMotion) => number
 type ToCast = Pick<SetUp, 'build' | 'outfit'> & {
-  readonly handling: Pick<SetUp['handling'], 'retrieve' | 'retrieveSpeedMps'>
+  readonly handling: Pick<SetUp['handling'], 'technique' | 'paceMps'>
 }
 
 /**
@@ -40,7 +40,7 @@ export function throwsIn(box: Box, wind: CastWind, where: Parameters<typeof letO
     return castLengthM(hand, motion, massKg, by, 'cast', table)
   }
   return ({ build, outfit, handling }, motion) => {
-    const { pace, thrown } = deliveryOf(handling.retrieve.delivery)
+    const { pace, thrown } = deliveryOf(handling.technique.delivery)
     if (pace === 'boat' || (pace === 'water' && thrown === 'none'))
       return letOutM({ build, line: outfit.line, handling }, motion, where)
     if (where.c.stand === 'ice') return UNDER_ICE_M
@@ -48,7 +48,7 @@ export function throwsIn(box: Box, wind: CastWind, where: Parameters<typeof letO
     byMotion.set(motion, known)
     const far = known.get(outfit) ?? overhead(build.massKg, motion, outfit)
     known.set(outfit, far)
-    return handling.retrieve.delivery === 'pitch' ? Math.min(PITCH_M, far) : far
+    return handling.technique.delivery === 'pitch' ? Math.min(PITCH_M, far) : far
   }
 }
 

@@ -21,7 +21,7 @@ const family =
 const retrieve =
   (...ids: string[]) =>
   (row: MatchRow) =>
-    ids.includes(row.setUp.handling.retrieve.id)
+    ids.includes(row.setUp.handling.technique.id)
 const both = (a: (row: MatchRow) => boolean, b: (row: MatchRow) => boolean) => (row: MatchRow) => a(row) && b(row)
 
 const SCENARIOS: readonly Scenario[] = [
@@ -193,7 +193,7 @@ const SCENARIOS: readonly Scenario[] = [
       mood: 'active',
       zone: { topM: 0, bottomM: 1.5 },
     },
-    leads: { within: 1, row: (r) => r.setUp.handling.retrieveSpeedMps >= 0.9 },
+    leads: { within: 1, row: (r) => r.setUp.handling.paceMps >= 0.9 },
   },
   {
     name: 'zander at dusk follow the bottom',
@@ -258,7 +258,7 @@ describe('waters of the trade', () => {
   it.each(SCENARIOS.map((s) => [s.name, s] as const))('%s', (_, { water: over, leads, never }) => {
     const { rows } = matchWater(water(over), PLACE, WORLD.box, { sides: {}, limit: 10, lifts: 0 })
     expect(rows.length).toBeGreaterThan(2)
-    const told = rows.map((r) => `${r.setUp.build.lure.name} ${r.setUp.handling.retrieve.id}`)
+    const told = rows.map((r) => `${r.setUp.build.lure.name} ${r.setUp.handling.technique.id}`)
     if (leads) expect({ told, found: rows.slice(0, leads.within).some(leads.row) }).toMatchObject({ found: true })
     if (never) expect(rows.filter(never).map((r) => r.setUp.build.lure.name)).toEqual([])
   })

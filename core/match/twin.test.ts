@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../../testing/world'
-import { familyOf, kinKeyOf, pullSpeedMps, retrieveOf, type Lure } from '../tackle'
+import { familyOf, kinKeyOf, pullSpeedMps, techniqueOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { createMatchContext, bestOf, lawBroken, rank, type MatchContext } from '.'
 import { countDowns, isFishedSo, rodTips } from './cast-of'
@@ -19,7 +19,7 @@ function everySetUp(lure: Lure, box: Box, context: MatchContext): SetUp[] {
   const { c, reading, riggings, countedOn } = context
   const family = familyOf(lure.family)
   return buildVariants(lure, box, reading).flatMap(({ build, motion, speedMps }) =>
-    family.retrieves.map(retrieveOf).flatMap((retrieve) => {
+    family.retrieves.map(techniqueOf).flatMap((retrieve) => {
       const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps)
       if (!isFishedSo(build, retrieve, retrieveSpeedMps, speedMps, context)) return []
       return rodTips(build, retrieve, c).flatMap((rodTipM) =>
@@ -124,8 +124,8 @@ describe('candidates', () => {
         const thickness = candidate.onLines.map((l) => l.rigging.outfit.line.diameterM)
         expect(thickness).toEqual([...new Set(thickness)].sort((a, b) => a - b))
         const { dressed, handling } = candidate
-        const pace = [handling.retrieveSpeedMps, dressed.speedMps] as const
-        expect(isFishedSo(dressed.build, handling.retrieve, ...pace, context)).toBe(true)
+        const pace = [handling.paceMps, dressed.speedMps] as const
+        expect(isFishedSo(dressed.build, handling.technique, ...pace, context)).toBe(true)
       })
     }
   })

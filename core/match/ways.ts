@@ -1,38 +1,30 @@
 import { itemAt } from '../list'
 import { sinkRateMps } from '../motion'
-import { familyOf, pullSpeedMps, retrieveOf } from '../tackle'
 import { scoreSetUp, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
-import { countDowns, isFishedSo, rodTips } from './cast-of'
+import { countDowns, rodTips } from './cast-of'
 import { evaluateBuild } from './dressed'
-import { flowHere } from './flow'
-import type { SetUp } from './setup'
+import { setUpKey, type SetUp } from './setup'
 import { SNAG_LIMIT } from './cast-evaluation'
+import { worksOfBuild } from './works'
 
 /**
- * The ways in which a set-up can be fished here as it is tied: every retrieve, count-down and rod height that its lure allows and that does not hang
+ * The ways in which a set-up can be fished here as it is tied: every technique, count-down and rod height that its lure allows and that does not hang
  * up too often, each judged in full; best first. The set-up's own way is among them.
  */
 export function waysOf(setUp: SetUp, context: MatchContext): Ranked[] {
-  const { build, handling } = setUp
+  const { build } = setUp
   const { c, reading } = context
-  const { motion, speedMps } = evaluateBuild(build, context.known(build.lure), reading)
+  const dressed = evaluateBuild(build, context.known(build.lure), reading)
   const own = scoreSetUp(setUp, context)
-  const others = familyOf(build.lure.family).retrieves.flatMap((id) => {
-    const retrieve = retrieveOf(id)
-    const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps, flowHere(c))
-    if (!isFishedSo(build, retrieve, retrieveSpeedMps, speedMps, context)) return []
-    return countDowns(build, motion, retrieve, c, reading, context.countedOn).flatMap((countDownS) =>
-      rodTips(build, retrieve, c).map((rodTipM) =>
-        scoreSetUp({ ...setUp, handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM } }, context),
+  const others = worksOfBuild(dressed, context).flatMap((work) =>
+    countDowns(build, dressed.motion, work.technique, c, reading, context.countedOn).flatMap((countDownS) =>
+      rodTips(build, work.technique, c).map((rodTipM) =>
+        scoreSetUp({ ...setUp, handling: { ...work, countDownS, rodTipM } }, context),
       ),
-    )
-  })
-  const same = (r: Ranked) =>
-    r.setUp.handling.retrieve.id === handling.retrieve.id &&
-    r.setUp.handling.countDownS === handling.countDownS &&
-    r.setUp.handling.rodTipM === handling.rodTipM
-  return [own, ...others.filter((r) => !same(r) && r.thrown.risk <= SNAG_LIMIT)].sort(
+    ),
+  )
+  return [own, ...others.filter((r) => r.key !== setUpKey(setUp) && r.thrown.risk <= SNAG_LIMIT)].sort(
     (a, b) => b.score - a.score || (a.key < b.key ? -1 : 1),
   )
 }

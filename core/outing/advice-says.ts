@@ -20,7 +20,7 @@ export function doesOf({ variable, to, levels }: PossibleChange, from: Levels, {
       return { code: 'depth', step: Number(levels.depth), depthM: to.way.depthM, waterM: water.depthM }
     case 'speed':
       if (isDrawn(to.way))
-        return { code: 'boat-speed', faster: Number(levels.speed) > Number(from.speed), mps: to.way.retrieveSpeedMps }
+        return { code: 'boat-speed', faster: Number(levels.speed) > Number(from.speed), mps: to.way.paceMps }
       return { code: 'speed', step: Number(levels.speed), way }
     case 'cadence':
       return { code: variable, step: Number(levels[variable]), way }

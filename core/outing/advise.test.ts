@@ -16,10 +16,10 @@ import { sayAdvice } from '../../words'
 
 /** Lures that differ from the first in one thing each. */
 const FIRST = rig('first', {}, [
-  { retrieveId: 'steady', pauseS: 0, retrieveSpeedMps: 0.6, depthM: 2 },
-  { retrieveId: 'stop-go', pauseS: 1.5, retrieveSpeedMps: 0.6, depthM: 2 },
-  { retrieveId: 'slow-roll', pauseS: 0, retrieveSpeedMps: 0.3, depthM: 2 },
-  { retrieveId: 'deep', pauseS: 0, retrieveSpeedMps: 0.6, depthM: 3.4 },
+  { techniqueId: 'steady', restS: 0, paceMps: 0.6, depthM: 2 },
+  { techniqueId: 'stop-go', restS: 1.5, paceMps: 0.6, depthM: 2 },
+  { techniqueId: 'slow-roll', restS: 0, paceMps: 0.3, depthM: 2 },
+  { techniqueId: 'deep', restS: 0, paceMps: 0.6, depthM: 3.4 },
 ])
 const SMALL = rig('small', { lengthM: 0.045 })
 const HOT = rig('hot', { colour: 'hot' })

@@ -1,6 +1,6 @@
 import type { Box } from '../box'
 import { bestOf, rankRigs, whyNotHere, type MatchContext, type Refusal, type SetUp } from '../match'
-import { familyOf, pullSpeedMps, retrieveOf, type Lure } from '../tackle'
+import { familyOf, techniquesOf, workAt, type Lure } from '../tackle'
 import { MOST_WAYS, carry, looksOf } from './carry'
 import type { Carried, Way } from './outing'
 
@@ -56,20 +56,22 @@ export function carryAny(
 }
 
 function plainly(lure: Lure, id: string, rig: string, { c }: MatchContext): Carried {
-  const { retrieves, speedMps } = familyOf(lure.family)
-  const ways = retrieves.map((retrieveId): Way => {
-    const retrieve = retrieveOf(retrieveId)
+  const { speedMps } = familyOf(lure.family)
+  const ways = techniquesOf(lure.family).map((technique): Way => {
+    const { tempo, patience, paceMps, restS } = workAt(technique, { tempo: 0.5, patience: 0.5 }, speedMps)
     return {
-      id: `${retrieve.id}/plain`,
-      retrieveId: retrieve.id,
-      name: retrieve.name,
-      retrieveSpeedMps: pullSpeedMps(retrieve, speedMps),
-      pullDurationS: retrieve.pullDurationS,
-      pauseS: retrieve.pauseS,
+      id: `${technique.id}/plain`,
+      techniqueId: technique.id,
+      name: technique.name,
+      tempo,
+      patience,
+      paceMps,
+      pullS: technique.pullS,
+      restS,
       countDownS: 0,
       rodTipM: 0.5,
       depthM: Math.round((c.depthM / 2) * 100) / 100,
-      delivery: retrieve.delivery,
+      delivery: technique.delivery,
       ...PLAIN_CAST,
       points: PLAIN_POINTS,
     }

@@ -1,28 +1,34 @@
 import { itemAt } from '../list'
-import { fallOf, waysOf, workedDepthM, type MatchContext, type Ranked, type SetUp } from '../match'
+import { fallOf, setUpKey, waysOf, workedDepthM, type MatchContext, type Ranked, type SetUp } from '../match'
 import { COLOUR_GROUPS, groupShares, lureAction, modelKeyOf, type Lure } from '../tackle'
 import type { Beside, Carried, Way } from './outing'
 
 /** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
 const BETWEEN_CASTS_S = 8
-/** Ways kept: the best of each retrieve at each depth, as many as fit one screen. */
+/** Ways kept: the best of each technique at each tempo and depth, as many as fit one screen. */
 export const MOST_WAYS = 8
 
+/** Name of a way within what is carried. */
+export const wayId = ({ technique, tempo, countDownS, rodTipM }: SetUp['handling']): string =>
+  `${technique.id}/${tempo.toFixed(2)}/${countDownS}/${rodTipM}`
+
 function wayOf({ setUp, thrown, score }: Ranked): Way {
-  const { retrieve, retrieveSpeedMps, countDownS, rodTipM } = setUp.handling
+  const { technique, tempo, patience, paceMps, restS, countDownS, rodTipM } = setUp.handling
   const { path, plan } = thrown
   return {
-    id: `${retrieve.id}/${countDownS}/${rodTipM}`,
-    retrieveId: retrieve.id,
-    name: retrieve.name,
-    retrieveSpeedMps,
-    pullDurationS: retrieve.pullDurationS,
-    pauseS: retrieve.pauseS,
+    id: wayId(setUp.handling),
+    techniqueId: technique.id,
+    name: technique.name,
+    tempo,
+    patience,
+    paceMps,
+    pullS: technique.pullS,
+    restS: Math.round(restS * 10) / 10,
     countDownS,
     rodTipM,
     depthM: Math.round(workedDepthM(thrown) * 100) / 100,
     castM: plan.castM,
-    delivery: retrieve.delivery,
+    delivery: technique.delivery,
     ballM: plan.ballM,
     dropperM: thrown.dropperM,
     castS: Math.round(Math.min(1800, itemAt(path.t, path.t.length - 1) + BETWEEN_CASTS_S)),
@@ -67,16 +73,11 @@ export function carry(
   const { build, outfit } = setUp
   const { lure } = build
   const ranked = waysOf(setUp, context)
-  const own = ranked.find(
-    (r) =>
-      r.setUp.handling.retrieve.id === setUp.handling.retrieve.id &&
-      r.setUp.handling.countDownS === setUp.handling.countDownS &&
-      r.setUp.handling.rodTipM === setUp.handling.rodTipM,
-  )
+  const own = ranked.find((r) => r.key === setUpKey(setUp))
   const apart = new Map<string, Way>()
   for (const one of own ? [own, ...ranked] : ranked) {
     const way = wayOf(one)
-    const key = `${way.retrieveId} ${Math.round((way.depthM / context.c.depthM) * 3)}`
+    const key = `${way.techniqueId} ${Math.round(way.tempo * 2)} ${Math.round((way.depthM / context.c.depthM) * 3)}`
     if (!apart.has(key)) apart.set(key, way)
   }
   return {

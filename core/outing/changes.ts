@@ -30,9 +30,9 @@ function otherPaces({ carried, way, spot }: Fished): Fished[] {
   if (!isDrawn(way)) return []
   const [least, most] = LET_OUT.boatMps
   return [-2, -1, 1, 2]
-    .map((steps) => way.retrieveSpeedMps + steps * BOAT_STEP_MPS)
+    .map((steps) => way.paceMps + steps * BOAT_STEP_MPS)
     .filter((mps) => mps >= least && mps <= most)
-    .map((retrieveSpeedMps) => ({ carried, way: { ...way, retrieveSpeedMps }, spot }))
+    .map((paceMps) => ({ carried, way: { ...way, paceMps }, spot }))
 }
 
 /** Directions that have had no cast here yet, once some have had a few. */

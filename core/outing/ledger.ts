@@ -120,5 +120,5 @@ export class Ledger {
 /** A way as the boat makes it: drawn at its pace, on the line that is out. */
 function trolledAs(way: Way, { speedMps, lineOutM }: Boat): Way {
   if (deliveryOfWay(way).pace !== 'boat') return way
-  return { ...way, retrieveSpeedMps: speedMps ?? way.retrieveSpeedMps, castM: lineOutM ?? way.castM }
+  return { ...way, paceMps: speedMps ?? way.paceMps, castM: lineOutM ?? way.castM }
 }

@@ -18,7 +18,7 @@ export function observationsOf(stretches: readonly Stretch[], now: string): Obse
       minutes: s.minutes * share,
       ...shownIn(
         s.answers.filter((a) => aim === null || a.aim === aim),
-        s.way.pauseS > 0,
+        s.way.restS > 0,
       ),
     })
     if (aims.length === 0 || aimed.length < s.casts.length) return [of(null, 1)]

@@ -1,4 +1,4 @@
-import { COLOUR_GROUPS, DELIVERY_IDS, SOUNDS, deliveryOf, type Delivery } from '../tackle'
+import { COLOUR_GROUPS, DELIVERY_IDS, SOUNDS, deliveryOf, formerTempo, techniqueNamed, type Delivery } from '../tackle'
 import { Conditions, SIGNS, SKIES } from '../water'
 import { z } from '../zod'
 import { ANSWER_IDS } from './answer'
@@ -13,13 +13,16 @@ const name = z.string().trim().min(1).max(80)
 const Moment = z.iso.datetime({ offset: true })
 
 /** One way of fishing what is carried. */
-export const Way = z.strictObject({
+const WayNow = z.strictObject({
   id,
-  retrieveId: z.string().min(1).max(40),
+  techniqueId: z.string().min(1).max(40),
   name: z.string().min(1).max(120),
-  retrieveSpeedMps: z.number().min(0).max(10),
-  pullDurationS: z.number().min(0).max(120),
-  pauseS: z.number().min(0).max(120),
+  /** How far toward the fast end of its technique, and toward the long rest, 0 … 1. */
+  tempo: z.number().min(0).max(1),
+  patience: z.number().min(0).max(1),
+  paceMps: z.number().min(0).max(10),
+  pullS: z.number().min(0).max(120),
+  restS: z.number().min(0).max(120),
   countDownS: z.number().min(0).max(600),
   rodTipM: z.number().min(-1).max(6),
   /** Depth at which it is worked on the average, m. */
@@ -35,7 +38,27 @@ export const Way = z.strictObject({
   /** Points of the match, 0 … 100. */
   points: z.number().min(0).max(100),
 })
-export type Way = z.infer<typeof Way>
+/** Logs written before techniques name fixed ways: pull and rest stay, tempo and patience follow from them. */
+export const Way = z.preprocess((raw) => {
+  const before = FormerWay.safeParse(raw)
+  if (!before.success) return raw
+  const { retrieveId, retrieveSpeedMps, pullDurationS, pauseS, ...rest } = before.data
+  return {
+    ...rest,
+    techniqueId: techniqueNamed(retrieveId)?.id ?? retrieveId,
+    ...formerTempo(retrieveId, retrieveSpeedMps, pauseS),
+    paceMps: retrieveSpeedMps,
+    pullS: pullDurationS,
+    restS: pauseS,
+  }
+}, WayNow)
+const FormerWay = z.looseObject({
+  retrieveId: z.string(),
+  retrieveSpeedMps: z.number(),
+  pullDurationS: z.number(),
+  pauseS: z.number(),
+})
+export type Way = z.infer<typeof WayNow>
 
 /** The way of fishing it belongs to. */
 export const deliveryOfWay = ({ delivery = 'cast' }: Pick<Way, 'delivery'>): Delivery => deliveryOf(delivery)

@@ -5,7 +5,7 @@ import { dryMin, giveFor, goneQuiet, minutesOn, minutesSinceTake, sizeUnchangedM
 import { accountOf } from './stretches'
 
 const BIG = rig('big', { lengthM: 0.16 })
-const SMALL = rig('small', { lengthM: 0.04 }, [{ retrieveId: 'steady' }, { retrieveId: 'stop-go' }])
+const SMALL = rig('small', { lengthM: 0.04 }, [{ techniqueId: 'steady' }, { techniqueId: 'stop-go' }])
 const OTHER = rig('other', { lengthM: 0.041 })
 const hand = (carriedId: string, wayId = 'steady'): NewEntry => ({ kind: 'rig', carriedId, wayId })
 const spot = (stop: number, spotId = 'tip'): NewEntry => ({ kind: 'spot', stop, featureId: 'fallen-tree', spotId })

@@ -72,7 +72,7 @@ it('less to fish than there are friends is no split', () => {
 })
 
 it('a way that the match thinks little of is given to nobody', () => {
-  const kit = [rig('a', {}, [{ points: 80 }, { retrieveId: 'burn', points: 30, depthM: 0.3 }]), HOT]
+  const kit = [rig('a', {}, [{ points: 80 }, { techniqueId: 'burn', points: 30, depthM: 0.3 }]), HOT]
   expect(
     split(kit, 2, 6)
       .flat()

@@ -7,7 +7,7 @@ import { notInTable } from '../exchange'
 /** Behind a boat and with several lures on a line: what the log keeps, and what is made of it. */
 
 const SPOON = rig('spoon', { family: 'thin-spoon', cost: 6 }, [
-  { id: 'troll', retrieveId: 'troll', delivery: 'troll', retrieveSpeedMps: 1, castM: 30, pauseS: 0 },
+  { id: 'troll', techniqueId: 'troll', delivery: 'troll', paceMps: 1, castM: 30, restS: 0 },
 ])
 const fly = {
   lureId: 'fly',
@@ -44,7 +44,7 @@ describe('a trolled stretch', () => {
   )
   const { stretches } = accountOf(outing, at(60))
   it('begins anew with every pace, line or turn, and has the pace and line that were told', () => {
-    expect(stretches.map((s) => [s.minutes, s.way.retrieveSpeedMps, s.way.castM, s.boat])).toEqual([
+    expect(stretches.map((s) => [s.minutes, s.way.paceMps, s.way.castM, s.boat])).toEqual([
       [10, 1, 30, {}],
       [10, 1.3, 30, { side: 'left' }],
       [10, 1.3, 45, { side: 'left', turn: 'inside' }],
@@ -73,7 +73,7 @@ describe('a trolled stretch', () => {
       ],
       [SPOON, cast],
     )
-    expect(accountOf(mixed, at(60)).stretches.map((s) => [s.way.retrieveSpeedMps, s.way.castM])).toEqual([
+    expect(accountOf(mixed, at(60)).stretches.map((s) => [s.way.paceMps, s.way.castM])).toEqual([
       [1, 30],
       [1.4, 50],
       [0.6, 28],
@@ -91,7 +91,7 @@ describe('the adviser behind a boat', () => {
   const { weighed } = changesFor({ account, carried: [SPOON], spots: [], schooling: false, now: at(40) })
   const paces = weighed.filter((w) => w.variable === 'speed')
   it('offers one and two steps of a fifth of a mile an hour either way', () => {
-    expect(paces.map((p) => Math.round(p.to.way.retrieveSpeedMps * 100) / 100).sort()).toEqual([0.82, 0.91, 1.09, 1.18])
+    expect(paces.map((p) => Math.round(p.to.way.paceMps * 100) / 100).sort()).toEqual([0.82, 0.91, 1.09, 1.18])
     const steps = new Set(paces.map((p) => levelsOf(p.to, account.water).speed))
     expect(steps.size).toBe(4)
   })
@@ -107,7 +107,7 @@ describe('the adviser behind a boat', () => {
     } as Parameters<typeof followAdvice>[0]
     expect(followAdvice(change, 'Troll faster.', null)[1]).toEqual({
       kind: 'boat',
-      speedMps: pace.to.way.retrieveSpeedMps,
+      speedMps: pace.to.way.paceMps,
     })
   })
 })

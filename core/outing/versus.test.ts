@@ -96,7 +96,7 @@ describe('turns in a log', () => {
 })
 
 describe('what is held against what', () => {
-  const ways = [{}, { id: 'twitch', retrieveId: 'twitch', name: 'Twitch' }]
+  const ways = [{}, { id: 'twitch', techniqueId: 'twitch', name: 'Twitch' }]
   const carried = [rig('a', {}, ways), rig('b', { name: 'Lure a', colour: 'hot' }), RIG_B]
   const comparison = { kind: 'comparison', castsEach: 5 } as const
   const turn = (carriedId: string, wayId: string) => ({ kind: 'rig', carriedId, wayId }) as const

@@ -1,6 +1,6 @@
 import type { Box } from '../box'
 import { bestOf, createMatchContext, type MatchContext, type Ranked, type SetUp } from '../match'
-import { carry, type Carried } from '../outing'
+import { carry, wayId, type Carried } from '../outing'
 import { partsOf } from './outfit-sets'
 import type { Plan, Planned } from './plan'
 import { boxFor, type Hour, type PlanWorld, type WorthTable } from './table'
@@ -90,11 +90,10 @@ export class KitOnRods {
     const { setUp, thrown } = worked.ranked
     const one = this.rig(`${lure} ${at}`, at, setUp, worked.context)
     one.snag = Math.max(one.snag, thrown.risk)
-    const { retrieve, countDownS, rodTipM } = setUp.handling
     const { ways } = one.carried
     const way =
-      ways.find(({ id }) => id === `${retrieve.id}/${countDownS}/${rodTipM}`) ??
-      ways.find(({ retrieveId }) => retrieveId === retrieve.id) ??
+      ways.find(({ id }) => id === wayId(setUp.handling)) ??
+      ways.find(({ techniqueId }) => techniqueId === setUp.handling.technique.id) ??
       ways[0]
     return way ? { carriedId: one.carried.id, wayId: way.id } : null
   }

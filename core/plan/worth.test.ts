@@ -63,7 +63,7 @@ describe('lures in a water', () => {
       for (const { outfit, ranked } of on) {
         expect(ranked.setUp.build.lure.id).toBe(lure.id)
         expect(outfitKey(ranked.setUp)).toBe(outfit)
-        expect(ranked.setUp.handling.retrieve.id).toBe(on[0]?.ranked.setUp.handling.retrieve.id)
+        expect(ranked.setUp.handling.technique.id).toBe(on[0]?.ranked.setUp.handling.technique.id)
       }
     }
   })

@@ -255,7 +255,7 @@ export class Lake {
 
   private take({ way }: Fishing): Shown {
     const { random } = this
-    const ate = way.pauseS > 0 && random.next() < 0.7 ? 'pause' : 'winding'
+    const ate = way.restS > 0 && random.next() < 0.7 ? 'pause' : 'winding'
     if (random.next() >= LAKE.lands) return { answer: 'lost', hooked: null, ate, lengthM: null }
     return {
       answer: 'landed',

@@ -39,7 +39,7 @@ const SHUFFLES = 400
 const LEAST = { minutes: 60, due: 2.5 } as const
 /** Within what is looked for patterns, and by what. */
 const OUTER: ReadonlySet<string> = new Set(['place', 'species', 'clarity', 'temp', 'sky', 'family', 'spot', 'hour'])
-const INNER: ReadonlySet<string> = new Set(['spot', 'hour', 'colour', 'size', 'family', 'retrieve', 'depth'])
+const INNER: ReadonlySet<string> = new Set(['spot', 'hour', 'colour', 'size', 'family', 'technique', 'depth'])
 
 interface Part {
   readonly factor: Factor

@@ -253,14 +253,20 @@ export const FACTORS = [
         ? { ...named(altered.join(' '), altered.map(capital).join(', ')), order: 1 }
         : named('', 'As carried'),
   },
-  { id: 'retrieve', name: 'Retrieve', within: true, of: (t) => named(t.way.retrieveId, t.way.name) },
+  { id: 'technique', name: 'Technique', within: true, of: (t) => named(t.way.techniqueId, t.way.name) },
+  {
+    id: 'tempo',
+    name: 'Tempo',
+    within: true,
+    of: (t) => band(t.way.tempo, [0.35, 0.65], (from, to) => (to === null ? 'Fast' : from === 0 ? 'Slow' : 'Usual')),
+  },
   {
     id: 'boat-speed',
     name: 'Boat speed',
     within: true,
     of: ofBoat((t) => {
       if (!isDrawn(t.way)) return null
-      const step = Math.round(t.way.retrieveSpeedMps / BOAT_STEP_MPS)
+      const step = Math.round(t.way.paceMps / BOAT_STEP_MPS)
       return { key: String(step), label: `${(step * BOAT_STEP_MPS).toFixed(2)} m/s`, order: step }
     }),
   },

@@ -336,7 +336,7 @@ describe('rules of thumb', () => {
           'hour',
           'colour',
           'lengthM',
-          'pauseS',
+          'restS',
           'depthShare',
           'spot',
         ]).toContain(name)

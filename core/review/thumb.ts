@@ -38,7 +38,7 @@ function factOf(t: EffortRow, name: string): string | number | null {
     hour: t.hour,
     colour: t.carried.colour,
     lengthM: t.carried.lengthM,
-    pauseS: t.way.pauseS,
+    restS: t.way.restS,
     depthShare: t.way.depthM / t.water.depthM,
     spot: t.spot?.spotId ?? null,
   }

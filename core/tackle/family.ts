@@ -106,8 +106,6 @@ export interface FamilyDefinition<Id extends string = string, T extends z.ZodObj
   readonly motion: MotionDefaults
   /** Slowest speed at which it works and fastest before it rolls or washes out, m/s. */
   readonly speedMps: readonly [number, number]
-  /** Ids of data/retrieves it is fished with. */
-  readonly retrieves: readonly string[]
   readonly rod: RodNeed
   /** What anglers also write for it in a spreadsheet: letters and figures only, lower case. */
   readonly sheetWords: readonly string[]

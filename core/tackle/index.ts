@@ -91,7 +91,21 @@ export { FURTHER_AT, RIG_TYPES, Rig, rigTypeOf, type Further, type RigPart, type
 export { completeBox, completeLure } from './complete'
 export { MOST_THINGS, TackleBox } from './tackle-box'
 export { GAP_BAND, asTrailer, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
-export { RETRIEVES, isWound, pullSpeedMps, retrieveOf, worksOn, type Retrieve } from './retrieve'
+export {
+  TECHNIQUES,
+  findTechnique,
+  isWound,
+  patienceFor,
+  techniqueOf,
+  techniquesOf,
+  tempoFor,
+  workAt,
+  worksOn,
+  type Technique,
+  type Tempo,
+  type Work,
+} from './technique'
+export { formerAsked, formerTempo, techniqueNamed } from './former-ways'
 export {
   DELIVERIES,
   DELIVERY_IDS,

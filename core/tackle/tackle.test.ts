@@ -4,7 +4,7 @@ import {
   COLOURS,
   FAMILIES,
   Lure,
-  RETRIEVES,
+  TECHNIQUES,
   buildsOf,
   describeColouring,
   drawLure,
@@ -13,7 +13,7 @@ import {
   lureAction,
   lureMass,
   pullSpeedMps,
-  retrieveOf,
+  techniqueOf,
   rodFit,
   worksOn,
 } from '.'
@@ -37,7 +37,7 @@ describe('families', () => {
     '%s is whole: unique, retrieves known, shares between 0 and 1',
     (id, f) => {
       expect(FAMILIES.filter((g) => g.id === id)).toHaveLength(1)
-      for (const r of f.retrieves) expect(retrieveOf(r).id).toBe(r)
+      for (const r of f.retrieves) expect(techniqueOf(r).id).toBe(r)
       for (const v of Object.values(f.action)) expect(v >= 0 && v <= 1).toBe(true)
       expect(f.speedMps[0]).toBeLessThan(f.speedMps[1])
       expect(f.body === 'soft').toBe('mounts' in f)
@@ -126,9 +126,9 @@ describe('builds', () => {
     expect(buildsOf(lureOf('skirted-jig'), box).some((b) => b.trailer?.kind === 'kicking-craw')).toBe(true)
   })
   it('a drop-shot is shaken and nothing else; pulls run from the slow to the fast end of the lure’s window', () => {
-    expect(RETRIEVES.filter((r) => worksOn(r, 'drop-shot')).map((r) => r.id)).toEqual(['shake'])
-    expect(pullSpeedMps(retrieveOf('slow-roll'), [0.4, 1.6])).toBeLessThan(0.5)
-    expect(pullSpeedMps(retrieveOf('burn'), [0.4, 1.6])).toBeGreaterThan(1.3)
+    expect(TECHNIQUES.filter((r) => worksOn(r, 'drop-shot')).map((r) => r.id)).toEqual(['shake'])
+    expect(pullSpeedMps(techniqueOf('slow-roll'), [0.4, 1.6])).toBeLessThan(0.5)
+    expect(pullSpeedMps(techniqueOf('burn'), [0.4, 1.6])).toBeGreaterThan(1.3)
   })
 })
 

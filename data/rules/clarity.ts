@@ -19,7 +19,7 @@ export const CLARITY = [
     effects: [
       { axis: 'vibration', want: 0.95, weight: 6 },
       { axis: 'presence', want: 0.8, weight: 5 },
-      { axis: 'speed', want: 0.42, weight: 3 },
+      { axis: 'tempo', want: 0.15, weight: 3 },
     ],
     basis: practice,
   },
@@ -117,7 +117,7 @@ export const CLARITY = [
     effects: [
       { axis: 'colour', groups: { dark: 1 }, weight: 8 },
       { axis: 'vibration', want: 0.7, weight: 3 },
-      { axis: 'speed', want: 0.4, weight: 2 },
+      { axis: 'tempo', want: 0.15, weight: 2 },
     ],
     basis: practice,
   },

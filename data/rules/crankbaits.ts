@@ -14,7 +14,7 @@ export const CRANKBAITS = [
     },
     effects: [
       { axis: 'touch', want: 0.3, weight: 3 },
-      { favour: { family: ['crankbait'], retrieve: ['touch-pause'] }, weight: 3.2 },
+      { favour: { family: ['crankbait'], technique: ['grind', 'ease'] }, weight: 3.2 },
     ],
     basis: practice,
   },
@@ -44,7 +44,7 @@ export const CRANKBAITS = [
     when: { group: ['bass', 'pike'], cover: ['grass'], mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [
       {
-        favour: { family: ['crankbait', 'lipless-crankbait'], retrieve: ['slow-roll', 'steady', 'touch-pause'] },
+        favour: { family: ['crankbait', 'lipless-crankbait'], technique: ['wind', 'grind'] },
         weight: 2.5,
       },
     ],
@@ -56,7 +56,7 @@ export const CRANKBAITS = [
     facts: [19],
     when: { group: ['bass', 'pike'], cover: ['grass'], mood: ['active'] },
     effects: [
-      { favour: { family: ['lipless-crankbait', 'crankbait'], retrieve: ['stop-go', 'touch-pause'] }, weight: 1.5 },
+      { favour: { family: ['lipless-crankbait', 'crankbait'], technique: ['stop-go', 'grind', 'ease'] }, weight: 1.5 },
     ],
     basis: practice,
   },
@@ -95,7 +95,7 @@ export const CRANKBAITS = [
     side: null,
     facts: [23],
     when: {},
-    effects: [{ avoid: { family: ['crankbait', 'lipless-crankbait'], retrieve: ['steady', 'burn'] }, weight: 1.2 }],
+    effects: [{ avoid: { family: ['crankbait', 'lipless-crankbait'], technique: ['wind'], tempo: [0.25, 1] }, weight: 1.2 }],
     basis: practice,
   },
   {
@@ -105,7 +105,7 @@ export const CRANKBAITS = [
     when: { waterTempC: { below: [10, 13] } },
     effects: [
       {
-        avoid: { family: ['crankbait', 'lipless-crankbait'], retrieve: ['burn', 'rip-free', 'sweep-pause'] },
+        avoid: { family: ['crankbait', 'lipless-crankbait'], technique: ['rip-free', 'sweep-pause'] },
         weight: 1.5,
       },
     ],
@@ -161,7 +161,7 @@ export const CRANKBAITS = [
       mood: ['active', 'neutral'],
       waterTempC: { above: [6, 9] },
     },
-    effects: [{ favour: { family: ['lipless-crankbait'], retrieve: ['rip-free', 'stop-go'] }, weight: 2 }],
+    effects: [{ favour: { family: ['lipless-crankbait'], technique: ['rip-free', 'stop-go'] }, weight: 2 }],
     basis: practice,
   },
   {
@@ -214,7 +214,7 @@ export const CRANKBAITS = [
     side: null,
     facts: [62],
     when: { cover: ['open', 'rock', 'shell', 'clay', 'timber', 'brush', 'docks', 'pads', 'reeds'] },
-    effects: [{ avoid: { retrieve: ['rip-free'] }, weight: 4 }],
+    effects: [{ avoid: { technique: ['rip-free'] }, weight: 4 }],
     basis: practice,
   },
   {

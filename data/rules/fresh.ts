@@ -41,9 +41,9 @@ export const FRESH = [
     facts: [1],
     when: { species: ['asp'], waterTempC: { above: [10, 14] } },
     effects: [
-      { axis: 'speed', want: 1.3, weight: 7 },
+      { axis: 'pace', want: 1.3, weight: 7 },
       { favour: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner', 'surface'] }, weight: 3 },
-      { favour: { family: ['casting-metal'], retrieve: ['steady', 'burn'] }, weight: 4 },
+      { favour: { family: ['casting-metal'], technique: ['wind', 'skim'] }, weight: 4 },
     ],
     basis: practice,
   },
@@ -83,7 +83,7 @@ export const FRESH = [
       {
         favour: {
           family: ['glide-bait', 'jerkbait', 'paddle-tail', 'hard-swimbait'],
-          retrieve: ['slow-roll', 'rip-wait', 'hang', 'slow-hop'],
+          technique: ['wind', 'rip-pause', 'hang', 'hop'],
         },
         weight: 2,
       },
@@ -107,7 +107,7 @@ export const FRESH = [
       {
         favour: {
           family: ['paddle-tail', 'grub', 'finesse-worm', 'blade-bait'],
-          retrieve: ['slow-hop', 'stand', 'blade-hop', 'shake', 'drag'],
+          technique: ['hop', 'dead-stick', 'blade-hop', 'shake-over-lead', 'shake-down', 'drag-over-lead', 'drag'],
         },
         weight: 2,
       },
@@ -121,7 +121,7 @@ export const FRESH = [
     when: { group: ['zander'], light: ['night', 'dusk'], depthM: { below: [2.5, 4] } },
     effects: [
       {
-        favour: { family: ['jerkbait', 'hard-swimbait', 'paddle-tail'], retrieve: ['slow-roll', 'steady'] },
+        favour: { family: ['jerkbait', 'hard-swimbait', 'paddle-tail'], technique: ['wind'], tempo: [0, 0.7] },
         weight: 2,
       },
     ],
@@ -136,7 +136,7 @@ export const FRESH = [
       { favour: { lengthM: [0.02, 0.065] }, weight: 3 },
       { avoid: { lengthM: [0.08, 0.5] }, weight: 4 },
       { favour: { family: ['hair-jig', 'grub', 'finesse-worm'] }, weight: 2.5 },
-      { axis: 'speed', want: 0.3, weight: 2 },
+      { axis: 'tempo', want: 0.1, weight: 2 },
       { axis: 'fall', want: 0.15, weight: 2 },
     ],
     basis: practice,
@@ -189,7 +189,7 @@ export const FRESH = [
         favour: {
           family: ['stick-worm', 'creature', 'soft-jerkbait', 'tube', 'finesse-worm'],
           // Laid where the fish guards its bed, and left there: the same bait ripped past it is not this.
-          retrieve: ['rip-wait', 'hop', 'slow-hop', 'drag', 'stand', 'lift-drop', 'pitch', 'slow-pitch', 'shake'],
+          technique: ['rip-pause', 'hop', 'drag', 'dead-stick', 'lift-drop', 'pitch', 'slow-pitch', 'shake-over-lead', 'shake-down', 'drag-over-lead'],
         },
         weight: 4,
       },

@@ -13,6 +13,7 @@ import { SOFTS } from './softs'
 import { SIGNS } from './signs'
 import { SPOONS } from './spoons'
 import { SURF } from './surf'
+import { TECHNIQUE_RULES } from './techniques'
 import { TEMPERATURE } from './temperature'
 import { WEIGHT } from './weight'
 
@@ -34,6 +35,7 @@ export const RULE_GROUPS = [
   { id: 'jerkbaits', name: 'Jerkbaits', rules: JERKBAITS },
   { id: 'jigs', name: 'Jigs and trailers', rules: JIGS },
   { id: 'softs', name: 'Soft baits', rules: SOFTS },
+  { id: 'techniques', name: 'When to reach for a technique', rules: TECHNIQUE_RULES },
   { id: 'metal', name: 'Metal and the surface', rules: METAL },
   { id: 'rivers', name: 'Rivers, trout and salmon', rules: RIVERS },
   { id: 'surf', name: 'Surf and tide', rules: SURF },

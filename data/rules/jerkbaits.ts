@@ -14,7 +14,7 @@ export const JERKBAITS = [
       cover: ['timber', 'brush', 'docks', 'rock', 'open', 'grass'],
       mood: ['lethargic', 'neutral', 'pressured'],
     },
-    effects: [{ favour: { family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, retrieve: ['hang'] }, weight: 8 }],
+    effects: [{ favour: { family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, technique: ['hang', 'shake-still', 'kick-up'] }, weight: 8 }],
     basis: practice,
   },
   {
@@ -27,8 +27,8 @@ export const JERKBAITS = [
       mood: ['active', 'neutral'],
     },
     effects: [
-      { favour: { family: ['jerkbait'], retrieve: ['rip-pause', 'rip-wait'] }, weight: 1 },
-      { avoid: { family: ['jerkbait'] }, unless: { retrieve: ['rip-pause', 'rip-wait', 'hang'] }, weight: 2 },
+      { favour: { family: ['jerkbait'], technique: ['rip-pause'] }, weight: 1 },
+      { avoid: { family: ['jerkbait'] }, unless: { technique: ['rip-pause', 'hang', 'shake-still', 'kick-up', 'glide-aside'] }, weight: 2 },
     ],
     basis: practice,
   },
@@ -37,7 +37,7 @@ export const JERKBAITS = [
     side: null,
     facts: [27],
     when: { species: ['smallmouth-bass', 'spotted-bass'], waterTempC: { above: [9, 12] }, mood: ['active', 'neutral'] },
-    effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-pause'] }, weight: 3 }],
+    effects: [{ favour: { family: ['jerkbait'], technique: ['rip-pause'], restS: [0.5, 5] }, weight: 3 }],
     basis: practice,
   },
   {
@@ -45,7 +45,7 @@ export const JERKBAITS = [
     side: null,
     facts: [27],
     when: { species: ['largemouth-bass'], waterTempC: { above: [9, 12] } },
-    effects: [{ favour: { family: ['jerkbait'], retrieve: ['rip-wait', 'rip-pause'] }, weight: 0.6 }],
+    effects: [{ favour: { family: ['jerkbait'], technique: ['rip-pause'] }, weight: 0.6 }],
     basis: practice,
   },
   {
@@ -85,7 +85,7 @@ export const JERKBAITS = [
       waterTempC: { below: [9, 12] },
       visibilityM: { above: [1.2, 2] },
     },
-    effects: [{ favour: { family: ['jerkbait'], pauseS: [6, 60] }, weight: 1.5 }],
+    effects: [{ favour: { family: ['jerkbait'], restS: [6, 60] }, weight: 1.5 }],
     basis: practice,
   },
   {

@@ -12,7 +12,7 @@ export const JIGS = [
       mood: ['neutral', 'lethargic', 'pressured'],
       coverDensity: { above: [0.2, 0.5] },
     },
-    effects: [{ favour: { family: ['skirted-jig', 'creature'], retrieve: ['pitch'] }, weight: 6 }],
+    effects: [{ favour: { family: ['skirted-jig', 'creature'], technique: ['pitch'] }, weight: 6 }],
     basis: practice,
   },
   {
@@ -132,7 +132,7 @@ export const JIGS = [
     when: { group: ['bass'], visibilityM: { below: [0.4, 0.9] }, waterTempC: { below: [10, 13] } },
     effects: [
       { favour: { family: ['skirted-jig', 'creature'] }, weight: 5 },
-      { favour: { family: ['spinnerbait'], retrieve: ['slow-roll'] }, weight: 4 },
+      { favour: { family: ['spinnerbait'], technique: ['roll-bottom', 'wind'], tempo: [0, 0.5] }, weight: 4 },
     ],
     basis: practice,
   },
@@ -156,7 +156,7 @@ export const JIGS = [
     },
     effects: [
       {
-        favour: { family: ['skirted-jig'], traits: { style: ['swim'] }, retrieve: ['slow-roll', 'steady'] },
+        favour: { family: ['skirted-jig'], traits: { style: ['swim'] }, technique: ['wind'], tempo: [0, 0.7] },
         weight: 1.8,
       },
     ],
@@ -196,7 +196,7 @@ export const JIGS = [
     },
     effects: [
       {
-        favour: { family: ['skirted-jig'], traits: { style: ['football'] }, retrieve: ['drag', 'slow-hop'] },
+        favour: { family: ['skirted-jig'], traits: { style: ['football'] }, technique: ['drag', 'hop'] },
         weight: 2,
       },
     ],
@@ -306,7 +306,7 @@ export const JIGS = [
     facts: [13, 16],
     when: { mood: ['active'], zoneMidM: { above: [3, 5] }, waterTempC: { above: [16, 20] }, group: ['bass'] },
     effects: [
-      { favour: { family: ['skirted-jig'], retrieve: ['hop', 'lift-drop'], massKg: [0.0165, 0.05] }, weight: 1.5 },
+      { favour: { family: ['skirted-jig'], technique: ['hop', 'stroke'], massKg: [0.0165, 0.05] }, weight: 1.5 },
     ],
     basis: practice,
   },
@@ -339,7 +339,7 @@ export const JIGS = [
       {
         favour: {
           family: ['tube', 'hair-jig', 'finesse-worm'],
-          retrieve: ['drag', 'hop', 'slow-hop', 'shake', 'stand'],
+          technique: ['drag', 'hop', 'shake-over-lead', 'shake-down', 'drag-over-lead', 'dead-stick'],
         },
         weight: 3,
       },

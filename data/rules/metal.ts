@@ -17,7 +17,7 @@ export const METAL = [
     effects: [
       { favour: { family: ['casting-metal'] }, weight: 7 },
       { axis: 'reach', want: 48, weight: 4 },
-      { axis: 'speed', want: 1.1, weight: 4 },
+      { axis: 'pace', want: 1.1, weight: 4 },
       { axis: 'flash', want: 0.85, weight: 2 },
     ],
     basis: practice,
@@ -39,13 +39,13 @@ export const METAL = [
     },
     effects: [
       { avoid: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner'] }, weight: 3 },
-      { favour: { family: ['blade-bait'], retrieve: ['blade-hop'] }, weight: 4 },
+      { favour: { family: ['blade-bait'], technique: ['blade-hop'] }, weight: 4 },
       {
-        favour: { family: ['paddle-tail', 'grub', 'finesse-worm', 'stick-worm'], retrieve: ['slow-hop', 'stand'] },
+        favour: { family: ['paddle-tail', 'grub', 'finesse-worm', 'stick-worm'], technique: ['hop', 'dead-stick', 'creep'] },
         weight: 4,
       },
       { axis: 'bottom', want: 0.6, weight: 4 },
-      { axis: 'dwell', want: 10, weight: 4 },
+      { axis: 'patience', want: 0.75, weight: 4 },
       { axis: 'passing', want: 0.2, weight: 4 },
     ],
     basis: practice,
@@ -94,7 +94,7 @@ export const METAL = [
     side: null,
     facts: [36],
     when: {},
-    effects: [{ avoid: { family: ['blade-bait'], retrieve: ['slow-roll', 'lift-drop'] }, weight: 1.5 }],
+    effects: [{ avoid: { family: ['blade-bait'], technique: ['wind', 'lift-drop'], tempo: [0.4, 1] }, weight: 1.5 }],
     basis: practice,
   },
   {
@@ -117,7 +117,7 @@ export const METAL = [
       group: ['bass', 'perch', 'zander', 'panfish', 'striper'],
       offBottomM: { below: [1, 2] },
     },
-    effects: [{ favour: { family: ['blade-bait'], retrieve: ['blade-hop'] }, weight: 5 }],
+    effects: [{ favour: { family: ['blade-bait'], technique: ['blade-hop'] }, weight: 5 }],
     basis: practice,
   },
   {
@@ -131,7 +131,7 @@ export const METAL = [
       offBottomM: { below: [1, 2] },
       cover: ['open', 'rock', 'clay', 'shell'],
     },
-    effects: [{ favour: { body: ['soft'], pauseS: [10, 60], headKg: [0.005, 0.008] }, weight: 1.2 }],
+    effects: [{ favour: { body: ['soft'], restS: [10, 60], headKg: [0.005, 0.008] }, weight: 1.2 }],
     basis: practice,
   },
   {
@@ -144,7 +144,7 @@ export const METAL = [
       waterTempC: { above: [20, 24] },
       forageLengthM: { above: [0.09, 0.12] },
     },
-    effects: [{ favour: { retrieve: ['lift-drop'], body: ['metal'] }, weight: 1.2 }],
+    effects: [{ favour: { technique: ['lift-drop', 'long-lift', 'lift-flutter'], body: ['metal'] }, weight: 1.2 }],
     basis: practice,
   },
   {
@@ -155,7 +155,7 @@ export const METAL = [
     effects: [
       { favour: { family: ['long-jig'] }, weight: 4 },
       { avoid: { family: ['slow-fall-jig'] }, weight: 1.5 },
-      { axis: 'speed', want: 1.1, weight: 2 },
+      { axis: 'pace', want: 1.1, weight: 2 },
     ],
     basis: practice,
   },

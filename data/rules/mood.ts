@@ -9,7 +9,7 @@ export const MOOD = [
     when: { mood: ['active'] },
     effects: [
       { axis: 'passing', want: 0.95, weight: 4 },
-      { axis: 'dwell', want: 0.6, weight: 2 },
+      { axis: 'patience', want: 0.1, weight: 2 },
     ],
     basis: practice,
   },
@@ -20,7 +20,7 @@ export const MOOD = [
     when: { mood: ['neutral'] },
     effects: [
       { axis: 'passing', want: 0.55, weight: 2 },
-      { axis: 'dwell', want: 3, weight: 1.5 },
+      { axis: 'patience', want: 0.45, weight: 1.5 },
     ],
     basis: practice,
   },
@@ -31,9 +31,9 @@ export const MOOD = [
     when: { mood: ['lethargic'] },
     effects: [
       { axis: 'zone', weight: 4 },
-      { axis: 'dwell', want: 28, weight: 4 },
+      { axis: 'patience', want: 0.95, weight: 4 },
       { axis: 'passing', want: 0.25, weight: 2 },
-      { axis: 'speed', want: 0.15, weight: 2 },
+      { axis: 'tempo', want: 0.05, weight: 2 },
       { axis: 'vibration', want: 0.25, weight: 1.5 },
     ],
     basis: practice,
@@ -48,7 +48,7 @@ export const MOOD = [
       { axis: 'sound', want: 0, weight: 2 },
       { axis: 'amplitude', want: 0.2, weight: 2 },
       { axis: 'passing', want: 0.25, weight: 2 },
-      { axis: 'dwell', want: 10, weight: 2.5 },
+      { axis: 'patience', want: 0.75, weight: 2.5 },
       { axis: 'flash', want: 0.15, weight: 1.5 },
     ],
     basis: practice,
@@ -83,7 +83,7 @@ export const MOOD = [
     facts: [28, 79],
     when: { mood: ['lethargic'] },
     effects: [
-      { avoid: { retrieve: ['burn', 'rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 },
+      { avoid: { technique: ['rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 },
     ],
     basis: practice,
   },
@@ -94,11 +94,11 @@ export const MOOD = [
     when: { mood: ['lethargic'] },
     effects: [
       { axis: 'zone', weight: 4 },
-      { axis: 'dwell', want: 3, weight: 3 },
+      { axis: 'patience', want: 0.45, weight: 3 },
       { axis: 'fall', want: 0.8, weight: 2 },
       {
         favour: {
-          retrieve: ['rip-pause', 'lift-drop', 'rip-free', 'pitch', 'fast-lift'],
+          technique: ['rip-pause', 'lift-drop', 'long-lift', 'rip-free', 'pitch', 'fast-lift', 'stroke'],
         },
         weight: 3,
       },

@@ -68,7 +68,7 @@ export const RIVERS = [
     when: { currentMps: { above: [0.4, 0.8] } },
     effects: [
       { avoid: { mount: ['wacky'] }, weight: 2 },
-      { avoid: { retrieve: ['stand', 'hang'] }, weight: 2 },
+      { avoid: { technique: ['dead-stick', 'hang'] }, weight: 2 },
     ],
     basis: practice,
   },
@@ -81,7 +81,7 @@ export const RIVERS = [
       {
         favour: {
           family: ['casting-spoon', 'streamer', 'hair-jig', 'in-line-spinner'],
-          retrieve: ['slow-roll', 'lift-wind', 'drag', 'slow-hop'],
+          technique: ['wind', 'lift-wind', 'drag', 'hop'],
         },
         weight: 1.5,
       },

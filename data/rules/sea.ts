@@ -21,7 +21,7 @@ export const SEA = [
     facts: [40],
     when: { group: ['sea-bass'], light: ['dawn', 'dusk', 'night'], depthM: { below: [3, 5] } },
     effects: [
-      { axis: 'speed', want: 0.45, weight: 2 },
+      { axis: 'tempo', want: 0.25, weight: 2 },
       { favour: { family: ['needle-plug', 'surface', 'soft-jerkbait'] }, weight: 1.5 },
     ],
     basis: practice,
@@ -33,7 +33,7 @@ export const SEA = [
     when: { group: ['pelagic'] },
     effects: [
       { favour: { family: ['casting-metal', 'casting-spoon', 'surface', 'long-jig'] }, weight: 3 },
-      { axis: 'speed', want: 1.2, weight: 4 },
+      { axis: 'pace', want: 1.2, weight: 4 },
       { axis: 'reach', want: 45, weight: 2 },
       { axis: 'flash', want: 0.8, weight: 2 },
     ],
@@ -49,7 +49,7 @@ export const SEA = [
       {
         favour: {
           family: ['paddle-tail', 'grub', 'hair-jig', 'segmented-bait', 'stick-worm'],
-          retrieve: ['hop', 'slow-hop', 'drag'],
+          technique: ['hop', 'drag'],
         },
         weight: 3,
       },
@@ -79,7 +79,7 @@ export const SEA = [
     when: { group: ['whiting'], depthM: { below: [1.5, 3] }, waterTempC: { above: [18, 22] } },
     effects: [
       { favour: { family: ['surface'], lengthM: [0.03, 0.08] }, weight: 5 },
-      { axis: 'speed', want: 0.7, weight: 2 },
+      { axis: 'tempo', want: 0.6, weight: 2 },
     ],
     basis: practice,
   },
@@ -119,7 +119,7 @@ export const SEA = [
       {
         favour: {
           family: ['grub', 'paddle-tail', 'segmented-bait', 'hair-jig', 'creature'],
-          retrieve: ['slow-hop', 'hop', 'drag', 'pop-stand', 'stand'],
+          technique: ['hop', 'drag', 'pop-stand', 'dead-stick'],
         },
         weight: 2,
       },

@@ -42,7 +42,7 @@ export const SIGNS = [
     side: null,
     facts: [88],
     when: { lamps: ['yes'], light: ['night'] },
-    effects: [{ favour: { retrieve: ['steady', 'slow-roll', 'swing'] }, weight: 1.2 }],
+    effects: [{ favour: { technique: ['wind', 'swing'] }, weight: 1.2 }],
     basis: practice,
   },
   {

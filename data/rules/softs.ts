@@ -195,7 +195,7 @@ export const SOFTS = [
       offBottomM: { above: [1, 2] },
     },
     effects: [
-      { favour: { family: ['paddle-tail', 'hard-swimbait', 'grub'], retrieve: ['slow-roll', 'steady'] }, weight: 1.5 },
+      { favour: { family: ['paddle-tail', 'hard-swimbait', 'grub'], technique: ['wind'], tempo: [0, 0.7] }, weight: 1.5 },
     ],
     basis: practice,
   },
@@ -262,7 +262,7 @@ export const SOFTS = [
         favour: {
           family: ['segmented-bait', 'grub', 'hair-jig'],
           lengthM: [0.03, 0.11],
-          retrieve: ['pop-stand', 'slow-hop', 'stand', 'hop'],
+          technique: ['pop-stand', 'hop', 'dead-stick'],
         },
         weight: 4,
       },
@@ -282,7 +282,7 @@ export const SOFTS = [
       cover: ['grass', 'open', 'reeds', 'pads', 'docks', 'timber', 'rock'],
     },
     effects: [
-      { favour: { family: ['segmented-bait'], lengthM: [0.12, 0.2], retrieve: ['steady', 'burn'] }, weight: 1 },
+      { favour: { family: ['segmented-bait'], lengthM: [0.12, 0.2], technique: ['wind'], tempo: [0.25, 1] }, weight: 1 },
     ],
     basis: practice,
   },

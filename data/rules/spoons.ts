@@ -11,7 +11,7 @@ export const SPOONS = [
       {
         favour: {
           family: ['casting-spoon', 'thin-spoon'],
-          retrieve: ['slow-roll', 'lift-wind', 'stop-go', 'drag', 'hop'],
+          technique: ['wind', 'lift-wind', 'stop-go', 'drag', 'hop'],
         },
         weight: 2,
       },
@@ -23,7 +23,7 @@ export const SPOONS = [
     side: 'S17.spinner',
     facts: [80],
     when: { group: ['salmonid'], waterTempC: { below: [7, 11] } },
-    effects: [{ favour: { family: ['in-line-spinner'], retrieve: ['slow-roll', 'stop-go'] }, weight: 2 }],
+    effects: [{ favour: { family: ['in-line-spinner'], technique: ['wind', 'stop-go'] }, weight: 2 }],
     basis: practice,
   },
   {
@@ -35,7 +35,7 @@ export const SPOONS = [
       zoneMidM: { above: [0.8, 1.5] },
       group: ['salmonid', 'pike', 'panfish', 'perch', 'striper', 'pelagic', 'asp'],
     },
-    effects: [{ favour: { family: ['casting-spoon'], retrieve: ['lift-wind'] }, weight: 1.2 }],
+    effects: [{ favour: { family: ['casting-spoon'], technique: ['lift-wind'] }, weight: 1.2 }],
     basis: practice,
   },
   {
@@ -43,7 +43,7 @@ export const SPOONS = [
     side: null,
     facts: [3],
     when: {},
-    effects: [{ avoid: { family: ['thin-spoon'], retrieve: ['burn', 'lift-drop', 'stop-go'] }, weight: 1 }],
+    effects: [{ avoid: { family: ['thin-spoon'], technique: ['lift-drop', 'stop-go'] }, weight: 1 }],
     basis: practice,
   },
   {
@@ -77,7 +77,7 @@ export const SPOONS = [
     when: { mood: ['lethargic', 'pressured'] },
     effects: [
       {
-        avoid: { family: ['casting-spoon', 'thin-spoon', 'flutter-spoon'], retrieve: ['steady', 'burn'] },
+        avoid: { family: ['casting-spoon', 'thin-spoon', 'flutter-spoon'], technique: ['wind'], tempo: [0.25, 1] },
         weight: 0.8,
       },
     ],
@@ -90,7 +90,7 @@ export const SPOONS = [
     when: { group: ['salmonid', 'pelagic'] },
     effects: [
       {
-        favour: { family: ['casting-spoon', 'thin-spoon', 'in-line-spinner'], retrieve: ['slow-roll', 'steady'] },
+        favour: { family: ['casting-spoon', 'thin-spoon', 'in-line-spinner'], technique: ['wind'], tempo: [0, 0.7] },
         weight: 1,
       },
     ],
@@ -105,7 +105,7 @@ export const SPOONS = [
       {
         favour: {
           family: ['crankbait', 'lipless-crankbait', 'casting-spoon', 'jerkbait'],
-          retrieve: ['stop-go', 'touch-pause', 'sweep-pause', 'rip-free', 'lift-wind', 'rip-pause'],
+          technique: ['stop-go', 'grind', 'sweep-pause', 'rip-free', 'lift-wind', 'rip-pause'],
         },
         weight: 0.5,
       },

@@ -33,7 +33,7 @@ export const SURF = [
     when: { swellM: { above: [0.3, 0.8] } },
     effects: [
       { axis: 'reach', want: 45, weight: 2 },
-      { favour: { family: ['needle-plug'], retrieve: ['slow-roll'] }, weight: 1.5 },
+      { favour: { family: ['needle-plug'], technique: ['wind'], tempo: [0, 0.3] }, weight: 1.5 },
     ],
     basis: practice,
   },
@@ -62,7 +62,7 @@ export const SURF = [
     when: { tide: ['flood', 'ebb'], tideRangeM: { above: [0.5, 1.5] } },
     effects: [
       { axis: 'passing', want: 0.75, weight: 1.5 },
-      { axis: 'speed', want: 0.7, weight: 1 },
+      { axis: 'tempo', want: 0.6, weight: 1 },
     ],
     basis: practice,
   },
@@ -73,7 +73,7 @@ export const SURF = [
     when: { tide: ['high', 'low'] },
     effects: [
       { axis: 'passing', want: 0.35, weight: 1.5 },
-      { axis: 'dwell', want: 3, weight: 1 },
+      { axis: 'patience', want: 0.45, weight: 1 },
     ],
     basis: practice,
   },

@@ -8,7 +8,7 @@ export const TEMPERATURE = [
     facts: [28],
     when: { waterTempC: { below: [7, 10] }, appetite: { below: [0.7, 0.97] } },
     effects: [
-      { axis: 'dwell', want: 25, weight: 4 },
+      { axis: 'patience', want: 0.9, weight: 4 },
       { axis: 'passing', want: 0.25, weight: 2 },
     ],
     basis: practice,
@@ -19,7 +19,7 @@ export const TEMPERATURE = [
     facts: [21],
     when: { waterTempC: { below: [9, 12] }, appetite: { below: [0.7, 0.97] } },
     effects: [
-      { axis: 'speed', want: 0.4, weight: 3 },
+      { axis: 'tempo', want: 0.15, weight: 3 },
       { axis: 'amplitude', want: 0.3, weight: 2 },
     ],
     basis: practice,
@@ -30,8 +30,8 @@ export const TEMPERATURE = [
     facts: [21],
     when: { waterTempC: { above: [8, 11], below: [14, 17] } },
     effects: [
-      { axis: 'speed', want: 0.55, weight: 2 },
-      { axis: 'dwell', want: 2.5, weight: 1.5 },
+      { axis: 'tempo', want: 0.4, weight: 2 },
+      { axis: 'patience', want: 0.45, weight: 1.5 },
     ],
     basis: practice,
   },
@@ -41,8 +41,8 @@ export const TEMPERATURE = [
     facts: [21],
     when: { waterTempC: { above: [15, 19] }, mood: ['active', 'neutral'] },
     effects: [
-      { axis: 'speed', want: 0.85, weight: 3 },
-      { axis: 'dwell', want: 0.8, weight: 2 },
+      { axis: 'tempo', want: 0.7, weight: 3 },
+      { axis: 'patience', want: 0.15, weight: 2 },
       { axis: 'amplitude', want: 0.6, weight: 1.5 },
     ],
     basis: practice,
@@ -53,8 +53,8 @@ export const TEMPERATURE = [
     facts: [21],
     when: { appetite: { below: [0.5, 0.9] }, waterTempC: { above: [19, 22] } },
     effects: [
-      { axis: 'speed', want: 0.4, weight: 2 },
-      { axis: 'dwell', want: 6, weight: 2 },
+      { axis: 'tempo', want: 0.15, weight: 2 },
+      { axis: 'patience', want: 0.65, weight: 2 },
     ],
     basis: practice,
   },
@@ -64,7 +64,7 @@ export const TEMPERATURE = [
     facts: [21],
     when: { tempChangeC: { below: [-3, -1.5] } },
     effects: [
-      { axis: 'dwell', want: 8, weight: 2 },
+      { axis: 'patience', want: 0.75, weight: 2 },
       { axis: 'passing', want: 0.3, weight: 1.5 },
       { axis: 'presence', want: 0.3, weight: 1.5 },
     ],
@@ -77,7 +77,7 @@ export const TEMPERATURE = [
     when: { tempChangeC: { above: [0.8, 2] }, season: ['winter', 'pre-spawn', 'spawn'] },
     effects: [
       { axis: 'passing', want: 0.7, weight: 1.5 },
-      { axis: 'speed', want: 0.6, weight: 1 },
+      { axis: 'tempo', want: 0.5, weight: 1 },
     ],
     basis: practice,
   },
@@ -87,9 +87,9 @@ export const TEMPERATURE = [
     facts: [28, 33],
     when: { waterTempC: { below: [3, 5] } },
     effects: [
-      { axis: 'speed', want: 0.3, weight: 2 },
+      { axis: 'tempo', want: 0.1, weight: 2 },
       { axis: 'presence', want: 0.35, weight: 1 },
-      { avoid: { retrieve: ['burn', 'rip-pause', 'walk', 'pop-wait', 'fast-lift'] }, weight: 2.5 },
+      { avoid: { technique: ['rip-pause', 'walk', 'pop-wait', 'fast-lift'] }, weight: 2.5 },
     ],
     basis: practice,
   },

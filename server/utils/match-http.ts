@@ -203,11 +203,14 @@ export function matchResponse(request: z.infer<typeof MatchRequest>) {
         },
         reel: { id: outfit.reel.id, name: outfit.reel.name },
         rod: { id: outfit.rod.id, name: outfit.rod.name },
-        retrieve: {
-          id: handling.retrieve.id,
-          name: handling.retrieve.name,
-          retrieveSpeedMps: handling.retrieveSpeedMps,
-          pauseS: handling.retrieve.pauseS,
+        technique: {
+          id: handling.technique.id,
+          name: handling.technique.name,
+          /** Slow end to fast end, short rest to long, 0 … 1; and what they come to. */
+          tempo: handling.tempo,
+          patience: handling.patience,
+          paceMps: handling.paceMps,
+          restS: handling.restS,
           countDownS: handling.countDownS,
           rodTipM: handling.rodTipM,
         },
@@ -218,7 +221,7 @@ export function matchResponse(request: z.infer<typeof MatchRequest>) {
         seconds: row.thrown.share.byDuty,
         shares: sharesOf(row.thrown.share),
         castM: row.thrown.plan.castM,
-        delivery: handling.retrieve.delivery,
+        delivery: handling.technique.delivery,
         snagRisk: row.thrown.risk,
         reasons: row.parts.map((p) => ({
           axis: p.axis,

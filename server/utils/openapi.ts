@@ -44,7 +44,7 @@ export function examplePath() {
     lure: demoWorld(EXAMPLE_DAY).box.lures.find((l) => l.family === 'crankbait'),
     line: { diameterM: 0.0003 },
     cast: { castM: 25, rodTipM: 1 },
-    retrieve: { id: 'steady' },
+    work: { technique: 'wind' },
     water: { depthM: 4 },
     zone: { topM: 0.4, bottomM: 1 },
   }

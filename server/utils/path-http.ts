@@ -4,18 +4,18 @@ import { sinkRateMps, motionOf, retrievePath, zoneExposure, type CastPlan } from
 import {
   Head,
   Lure,
-  RETRIEVES,
+  TECHNIQUES,
   fallTaken,
   familyOf,
   lureMass,
-  pullSpeedMps,
-  retrieveOf,
+  techniqueOf,
+  workAt,
   type Build,
 } from '../../core/tackle'
 import { CAST_DIRECTIONS, passingOf, waterDensity } from '../../core/water'
 import { z } from '../../core/zod'
 
-const retrieveIds = RETRIEVES.map((r) => r.id)
+const techniqueIds = TECHNIQUES.map(({ id }) => id)
 const depthM = z.number().min(0).max(200)
 
 export const PathRequest = z
@@ -33,10 +33,14 @@ export const PathRequest = z
       material: z.enum(['mono', 'fluoro', 'braid']).default('mono'),
     }),
     cast: z.strictObject({ castM: z.number().min(2).max(120), rodTipM: z.number().min(0).max(6).default(1) }),
-    retrieve: z.strictObject({
-      id: z.enum(retrieveIds as [string, ...string[]]),
+    work: z.strictObject({
+      technique: z.enum(techniqueIds as [string, ...string[]]),
       countDownS: z.number().min(0).max(300).default(0),
-      retrieveSpeedMps: z.number().min(0.02).max(5).optional(),
+      /** Slow end of the technique to its fast end, short rest to long, 0 … 1. */
+      tempo: z.number().min(0).max(1).default(0.5),
+      patience: z.number().min(0).max(1).default(0.5),
+      /** A pace of one’s own, m/s, in place of what the tempo makes it. */
+      paceMps: z.number().min(0.02).max(5).optional(),
     }),
     water: z.strictObject({
       depthM: z.number().min(0.3).max(200),
@@ -58,10 +62,11 @@ export const PathRequest = z
       context.addIssue({ code: 'custom', path: ['head'], message: 'only soft bodies take a head' })
   })
 
-export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: z.output<typeof PathRequest>) {
+export function pathResponse({ lure, head, line, cast, work, water, zone }: z.output<typeof PathRequest>) {
   const density = waterDensity(water.tempC, water.salinity)
-  const way = retrieveOf(retrieve.id)
+  const technique = techniqueOf(work.technique)
   const family = familyOf(lure.family)
+  const { paceMps, restS } = workAt(technique, work, family.speedMps, water.currentMps)
   const build: Build = {
     lure,
     mount: head ? { kind: 'head', head } : { kind: 'own' },
@@ -79,12 +84,12 @@ export function pathResponse({ lure, head, line, cast, retrieve, water, zone }: 
     depthM: water.depthM,
     lineDensityKgM3: LINE_DENSITY[line.material],
     ...passingOf({ ...water, driftMps: 0 }),
-    countDownS: retrieve.countDownS,
-    retrieveSpeedMps: retrieve.retrieveSpeedMps ?? pullSpeedMps(way, family.speedMps, water.currentMps),
-    pullDurationS: way.pullDurationS,
-    pauseS: way.pauseS,
-    slack: way.slack,
-    delivery: way.delivery,
+    countDownS: work.countDownS,
+    retrieveSpeedMps: work.paceMps ?? paceMps,
+    pullDurationS: technique.pullS,
+    pauseS: restS,
+    slack: technique.slack,
+    delivery: technique.delivery,
     ballM: null,
     heldAboveBottomM: null,
     fallTaken: fallTaken(lure.family),

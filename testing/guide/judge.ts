@@ -21,14 +21,14 @@ export function guideFaults({ water: over, place, ...wants }: GuideWater): strin
 }
 
 const said = ({ setUp: { build, handling, outfit, leader } }: MatchRow) =>
-  [build.lure.name, build.mount.kind, handling.retrieve.id, outfit.rod.name, outfit.line.name, leader?.name].join(', ')
+  [build.lure.name, build.mount.kind, handling.technique.id, outfit.rod.name, outfit.line.name, leader?.name].join(', ')
 
 function handFaults({ handling }: SetUp, { technique, paceMps, restS }: Omit<GuideWater, 'water'>): string[] {
   const faults: string[] = []
-  const { id } = handling.retrieve
+  const { id } = handling.technique
   if (technique && !technique.includes(id)) faults.push(`technique: ${id}`)
-  if (paceMps && !within(handling.retrieveSpeedMps, paceMps)) faults.push(`pace: ${id} at ${handling.retrieveSpeedMps.toFixed(2)} m/s`)
-  if (restS && !within(handling.retrieve.pauseS, restS)) faults.push(`rest: ${id} for ${handling.retrieve.pauseS.toFixed(1)} s`)
+  if (paceMps && !within(handling.paceMps, paceMps)) faults.push(`pace: ${id} at ${handling.paceMps.toFixed(2)} m/s`)
+  if (restS && !within(handling.restS, restS)) faults.push(`rest: ${id} for ${handling.restS.toFixed(1)} s`)
   return faults
 }
 

@@ -298,7 +298,7 @@ export const AFTERWARDS_2: readonly Scenario[] = [
       mood: 'lethargic',
     },
     [fam('grub', 'paddle-tail', 'segmented-bait', 'hair-jig', 'finesse-worm')],
-    [fam('surface', 'spinnerbait', 'needle-plug', 'umbrella-rig'), { retrieve: ['burn'] }],
+    [fam('surface', 'spinnerbait', 'needle-plug', 'umbrella-rig'), { technique: ['wind'], tempo: [0.75, 1] }],
     { salinity: 30, latDeg: -33 },
   ),
   on(
@@ -316,7 +316,7 @@ export const AFTERWARDS_2: readonly Scenario[] = [
       castM: 15,
     },
     [fam('segmented-bait', 'soft-jerkbait', 'paddle-tail', 'hair-jig', 'grub', 'jerkbait')],
-    [fam('spinnerbait', 'casting-metal', 'umbrella-rig', 'long-jig'), { retrieve: ['burn'] }],
+    [fam('spinnerbait', 'casting-metal', 'umbrella-rig', 'long-jig'), { technique: ['wind'], tempo: [0.75, 1] }],
     { salinity: 25, latDeg: 27 },
   ),
   on(

@@ -37,7 +37,7 @@ export const AFTERWARDS: readonly Scenario[] = [
       zone: { topM: 4, bottomM: 5.6 },
     },
     [fam('skirted-jig', 'finesse-worm', 'stick-worm', 'creature', 'flutter-spoon'), { mount: ['texas', 'drop-shot'] }],
-    [fam('surface', 'umbrella-rig', 'bladed-jig', 'lipless-crankbait'), { retrieve: ['burn'] }],
+    [fam('surface', 'umbrella-rig', 'bladed-jig', 'lipless-crankbait'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'largemouth, windy riprap, autumn',
@@ -86,7 +86,7 @@ export const AFTERWARDS: readonly Scenario[] = [
       zone: { topM: 1.5, bottomM: 3.5 },
     },
     [fam('jerkbait', 'hair-jig', 'paddle-tail')],
-    [fam('surface', 'spinnerbait', 'bladed-jig', 'creature'), { retrieve: ['burn'] }],
+    [fam('surface', 'spinnerbait', 'bladed-jig', 'creature'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'smallmouth in a June river run',
@@ -260,7 +260,7 @@ export const AFTERWARDS: readonly Scenario[] = [
       castM: 28,
     },
     [fam('casting-spoon', 'jerkbait', 'thin-spoon', 'hair-jig')],
-    [fam('bladed-jig', 'skirted-jig', 'umbrella-rig', 'creature', 'surface'), { retrieve: ['burn'] }],
+    [fam('bladed-jig', 'skirted-jig', 'umbrella-rig', 'creature', 'surface'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'rainbow trout in a fast summer stream',
@@ -295,7 +295,7 @@ export const AFTERWARDS: readonly Scenario[] = [
       castM: 40,
     },
     [fam('casting-spoon', 'casting-metal', 'jerkbait', 'thin-spoon')],
-    [fam('skirted-jig', 'bladed-jig', 'umbrella-rig', 'spinnerbait'), { retrieve: ['burn'] }],
+    [fam('skirted-jig', 'bladed-jig', 'umbrella-rig', 'spinnerbait'), { technique: ['wind'], tempo: [0.75, 1] }],
     { salinity: 12 },
   ),
   on(
@@ -423,7 +423,7 @@ export const AFTERWARDS: readonly Scenario[] = [
       castM: 22,
     },
     [fam('segmented-bait', 'soft-jerkbait', 'paddle-tail', 'grub', 'hair-jig', 'finesse-worm')],
-    [fam('umbrella-rig', 'long-jig', 'flutter-spoon', 'needle-plug', 'lipless-crankbait'), { retrieve: ['burn'] }],
+    [fam('umbrella-rig', 'long-jig', 'flutter-spoon', 'needle-plug', 'lipless-crankbait'), { technique: ['wind'], tempo: [0.75, 1] }],
     { salinity: 30, latDeg: 29 },
   ),
   on(

@@ -14,8 +14,8 @@ export const BASS: readonly Scenario[] = [
       forage: { kind: 'shad', lengthM: 0.1 },
       mood: 'lethargic',
     },
-    first: [{ family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, pauseS: [30, 60] }],
-    never: [{ family: ['surface', 'glide-bait', 'umbrella-rig'] }, { retrieve: ['burn'] }],
+    first: [{ family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, restS: [30, 60] }],
+    never: [{ family: ['surface', 'glide-bait', 'umbrella-rig'] }, { technique: ['wind'], tempo: [0.75, 1] }],
   },
   {
     name: '45 °F, a muddy backwater, rock',
@@ -44,7 +44,7 @@ export const BASS: readonly Scenario[] = [
       forage: { kind: 'shad', lengthM: 0.1 },
       mood: 'lethargic',
     },
-    first: [{ family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, pauseS: [8, 60] }],
+    first: [{ family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, restS: [8, 60] }],
     never: [{ family: ['surface'] }, { family: ['jerkbait'], traits: { buoyancy: ['floats'] } }],
   },
   {

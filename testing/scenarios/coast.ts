@@ -134,7 +134,7 @@ export const COAST: readonly Scenario[] = [
       tideRangeM: 3,
     },
     [fam('paddle-tail', 'soft-jerkbait', 'needle-plug', 'creature', 'grub', 'jerkbait', 'segmented-bait')],
-    [fam('spinnerbait', 'bladed-jig', 'umbrella-rig'), { retrieve: ['burn'] }],
+    [fam('spinnerbait', 'bladed-jig', 'umbrella-rig'), { technique: ['wind'], tempo: [0.75, 1] }],
     SALT,
   ),
   on(
@@ -188,7 +188,7 @@ export const COAST: readonly Scenario[] = [
       castM: 14,
     },
     [fam('grub', 'segmented-bait', 'creature', 'finesse-worm', 'blade-bait', 'paddle-tail')],
-    [fam('glide-bait', 'umbrella-rig', 'needle-plug', 'flutter-spoon', 'spinnerbait'), { retrieve: ['burn'] }],
+    [fam('glide-bait', 'umbrella-rig', 'needle-plug', 'flutter-spoon', 'spinnerbait'), { technique: ['wind'], tempo: [0.75, 1] }],
     { salinity: 32, latDeg: -33 },
   ),
   on(
@@ -260,7 +260,7 @@ export const COAST: readonly Scenario[] = [
       zone: { topM: 2.6, bottomM: 3.5 },
     },
     [fam('segmented-bait', 'grub', 'paddle-tail', 'soft-jerkbait', 'jerkbait', 'finesse-worm')],
-    [fam('surface', 'casting-metal', 'umbrella-rig', 'needle-plug'), { retrieve: ['burn'] }],
+    [fam('surface', 'casting-metal', 'umbrella-rig', 'needle-plug'), { technique: ['wind'], tempo: [0.75, 1] }],
     WARM,
   ),
   on(

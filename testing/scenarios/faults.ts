@@ -20,7 +20,7 @@ export function faults(scenario: Scenario, nudge?: (c: Conditions) => Conditions
   const wrong: string[] = []
   const say = (i: number) => {
     const { build, handling } = rows[i]?.setUp ?? {}
-    return `${i + 1}. ${build?.lure.name} (${build?.mount.kind}), ${handling?.retrieve.id}`
+    return `${i + 1}. ${build?.lure.name} (${build?.mount.kind}), ${handling?.technique.id}`
   }
   if (!rows.slice(0, 3).some((r) => scenario.first.some((t) => fitsSetUp(t, r.setUp))))
     wrong.push(`not among the first three, which are ${[0, 1, 2].map(say).join('; ')}`)

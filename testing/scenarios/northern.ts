@@ -29,7 +29,7 @@ export const NORTHERN: readonly Scenario[] = [
       mood: 'active',
       waterTempC: 16,
     },
-    first: [{ family: ['blade-bait'] }, { body: ['soft'], pauseS: [9, 60] }],
+    first: [{ family: ['blade-bait'] }, { body: ['soft'], restS: [9, 60] }],
     never: [{ family: ['casting-metal', 'surface'] }],
   },
   {
@@ -116,7 +116,7 @@ export const NORTHERN: readonly Scenario[] = [
       mood: 'lethargic',
     },
     first: [{ family: ['jerkbait', 'glide-bait', 'paddle-tail', 'hard-swimbait', 'soft-jerkbait'] }],
-    never: [{ family: ['surface', 'in-line-spinner'] }, { retrieve: ['burn'] }],
+    never: [{ family: ['surface', 'in-line-spinner'] }, { technique: ['wind'], tempo: [0.75, 1] }],
   },
   {
     name: 'autumn pike, active, clear bay',
@@ -257,7 +257,7 @@ export const NORTHERN: readonly Scenario[] = [
       zone: { topM: 0, bottomM: 1.5 },
     },
     first: [{ family: ['casting-metal', 'in-line-spinner', 'surface', 'casting-spoon', 'lipless-crankbait'] }],
-    never: [{ mount: ['drop-shot'] }, { pauseS: [8, 60] }],
+    never: [{ mount: ['drop-shot'] }, { restS: [8, 60] }],
   },
   {
     name: 'crappie on brush',

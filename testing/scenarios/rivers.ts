@@ -68,7 +68,7 @@ export const RIVERS: readonly Scenario[] = [
       castM: 22,
     },
     [fam('thin-spoon', 'casting-spoon', 'hair-jig', 'grub', 'jerkbait')],
-    [fam('glide-bait', 'bladed-jig', 'spinnerbait', 'umbrella-rig', 'lipless-crankbait'), { retrieve: ['burn'] }],
+    [fam('glide-bait', 'bladed-jig', 'spinnerbait', 'umbrella-rig', 'lipless-crankbait'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'sea trout by night in a river pool',
@@ -283,7 +283,7 @@ export const RIVERS: readonly Scenario[] = [
       castM: 20,
     },
     [fam('paddle-tail', 'jerkbait', 'casting-spoon', 'spinnerbait', 'flutter-spoon', 'hard-swimbait')],
-    [fam('surface', 'finesse-worm', 'thin-spoon'), { retrieve: ['burn'] }],
+    [fam('surface', 'finesse-worm', 'thin-spoon'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'perch under a moored boat in slow current',

@@ -166,7 +166,7 @@ export const SALMONID: readonly Scenario[] = [
       castM: 16,
     },
     first: [{ family: ['casting-spoon', 'in-line-spinner', 'jerkbait', 'hair-jig', 'streamer'] }],
-    never: [{ family: ['surface', 'glide-bait'] }, { retrieve: ['burn'] }],
+    never: [{ family: ['surface', 'glide-bait'] }, { technique: ['wind'], tempo: [0.75, 1] }],
   },
   {
     name: 'a spoon followed by trout: the pace is held',

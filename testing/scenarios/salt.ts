@@ -84,7 +84,7 @@ export const SALTWATER: readonly Scenario[] = [
     },
     place: SALT,
     first: [{ family: ['casting-metal', 'casting-spoon'] }],
-    never: [{ family: ['skirted-jig', 'creature', 'tube', 'surface'], pauseS: [5, 60] }, { mount: ['drop-shot'] }],
+    never: [{ family: ['skirted-jig', 'creature', 'tube', 'surface'], restS: [5, 60] }, { mount: ['drop-shot'] }],
   },
   {
     name: 'tailor in the wash',

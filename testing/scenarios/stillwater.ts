@@ -70,7 +70,7 @@ export const STILLWATER: readonly Scenario[] = [
       zone: { topM: 5.2, bottomM: 6 },
     },
     [fam('finesse-worm', 'stick-worm', 'skirted-jig', 'tube', 'hair-jig', 'creature')],
-    [fam('surface', 'spinnerbait', 'lipless-crankbait', 'bladed-jig'), { retrieve: ['burn'] }],
+    [fam('surface', 'spinnerbait', 'lipless-crankbait', 'bladed-jig'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'thick pads, August noon',
@@ -237,7 +237,7 @@ export const STILLWATER: readonly Scenario[] = [
       mood: 'neutral',
     },
     [fam('jerkbait', 'paddle-tail', 'casting-spoon', 'spinnerbait', 'hard-swimbait')],
-    [fam('finesse-worm', 'flutter-spoon', 'long-jig', 'blade-bait'), { retrieve: ['burn'] }],
+    [fam('finesse-worm', 'flutter-spoon', 'long-jig', 'blade-bait'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'pike over deep weed in high summer, wind',
@@ -333,7 +333,7 @@ export const STILLWATER: readonly Scenario[] = [
       castM: 15,
     },
     [fam('grub', 'finesse-worm', 'blade-bait', 'hair-jig', 'paddle-tail', 'segmented-bait', 'creature')],
-    [fam('surface', 'spinnerbait', 'in-line-spinner', 'umbrella-rig', 'glide-bait'), { retrieve: ['burn'] }],
+    [fam('surface', 'spinnerbait', 'in-line-spinner', 'umbrella-rig', 'glide-bait'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'yellow perch over deep sand in autumn',
@@ -385,7 +385,7 @@ export const STILLWATER: readonly Scenario[] = [
       zone: { topM: 5.4, bottomM: 6 },
     },
     [fam('paddle-tail', 'grub', 'finesse-worm', 'blade-bait', 'creature', 'segmented-bait')],
-    [fam('surface', 'spinnerbait', 'bladed-jig', 'glide-bait', 'lipless-crankbait'), { retrieve: ['burn'] }],
+    [fam('surface', 'spinnerbait', 'bladed-jig', 'glide-bait', 'lipless-crankbait'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'walleye on a windy summer reef',
@@ -435,7 +435,7 @@ export const STILLWATER: readonly Scenario[] = [
       mood: 'lethargic',
     },
     [fam('jerkbait', 'blade-bait', 'hair-jig', 'finesse-worm', 'paddle-tail', 'skirted-jig', 'grub')],
-    [fam('surface', 'glide-bait', 'bladed-jig'), { retrieve: ['burn'] }],
+    [fam('surface', 'glide-bait', 'bladed-jig'), { technique: ['wind'], tempo: [0.75, 1] }],
   ),
   on(
     'flooded bushes, high muddy spring water',

@@ -1,6 +1,6 @@
 import type { Ranked } from '../../core/match'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
-import { deliveryOf, type DeliveryId, type Retrieve, type StandId } from '../../core/tackle'
+import { deliveryOf, type DeliveryId, type Technique, type StandId } from '../../core/tackle'
 import { count } from './grammar'
 
 /** How each way of fishing is called, what it is, how a rule speaks of it, and what is counted of it. */
@@ -58,7 +58,7 @@ export const EFFORT_WORDS = {
 /** How it is brought to the fish: the first words of how to fish it. */
 export function sayBrought({ setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>, system: UnitSystem): string {
   const { plan } = thrown
-  const { delivery } = setUp.handling.retrieve
+  const { delivery } = setUp.handling.technique
   const far = showMeasure(plan.castM, 'distance', system)
   switch (delivery) {
     case 'cast':
@@ -83,5 +83,5 @@ export function sayBrought({ setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>, 
 }
 
 /** “ at 1.2 m/s”, where the boat sets the pace. */
-export const sayBoatPace = ({ delivery }: Retrieve, paceMps: number, system: UnitSystem): string =>
+export const sayBoatPace = ({ delivery }: Technique, paceMps: number, system: UnitSystem): string =>
   deliveryOf(delivery).pace === 'boat' ? ` at ${showMeasure(paceMps, 'boatSpeed', system)}` : ''

@@ -39,7 +39,7 @@ export function sayHinge({ first, second }: Pick<DecisiveQuestion, 'first' | 'se
   const nameOf = (one: DecisiveQuestion['first'], other: DecisiveQuestion['first']) => {
     const { build, handling } = one.setUp
     const same = build.lure.id === other.setUp.build.lure.id
-    return same ? `${build.lure.name}, ${handling.retrieve.name.toLowerCase()}` : build.lure.name
+    return same ? `${build.lure.name}, ${handling.technique.name.toLowerCase()}` : build.lure.name
   }
   return `${nameOf(first, second)} or ${nameOf(second, first)}`
 }

@@ -1,3 +1,4 @@
+import { sayRest } from './tempo'
 import type { Covered, EveningJob, Short, Plan } from '../../core/plan'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
 import { deliveryOfWay, type Way } from '../../core/outing'
@@ -12,15 +13,15 @@ import { clockTime } from './time'
 /** Less is on top, m. */
 const ON_TOP_M = 0.1
 
-/** How a set-up of a plan is worked: “Cast 24 m, count to 8; lift and drop, pausing 3 s; about 4.4 m down.” */
+/** How a set-up of a plan is worked: “Cast 24 m, count to 8; long lift, full drop, resting 3 s; about 4.4 m down.” */
 export function sayWay(way: Way, system: UnitSystem): string {
-  const { delivery, countDownS, pauseS, castM, depthM, name, ballM } = way
+  const { delivery, countDownS, restS, castM, depthM, name, ballM } = way
   const how = deliveryOfWay({ delivery })
   const cast = how.thrown === 'cast' || how.thrown === 'pitch'
   const start = cast
     ? `Cast ${showMeasure(castM, 'depth', system)}${countDownS > 0 ? `, count to ${countDownS}` : ''}; `
     : `${deliveryWords(how.id).name}${ballM ? `, ball at ${showMeasure(ballM, 'depth', system)}` : ''}; `
-  const pause = pauseS >= 2 ? `, pausing ${pauseS}\u202fs` : ''
+  const pause = restS >= 1 ? `, resting ${sayRest(restS)}` : ''
   const down = depthM < ON_TOP_M ? 'on top' : `about ${showMeasure(depthM, 'depth', system)} down`
   return `${start}${lower(name)}${pause}; ${down}.`
 }

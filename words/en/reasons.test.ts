@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { retrieveOf, type Build, type Hook, type Sinker } from '../../core/tackle'
+import { techniqueOf, type Build, type Hook, type Sinker } from '../../core/tackle'
 import { createMatchContext, rank, type OfferTest, type ScoreTerm, type SetUp } from '../../core/match'
 import { sayCause, sayGiven, sayLine, sayHandling, sayLift, sayMount, sayRig } from '.'
 
@@ -127,12 +127,12 @@ describe('rig and hand', () => {
   const hand = (over: Partial<SetUp['handling']>) =>
     sayHandling({ ...row, setUp: { ...row.setUp, handling: { ...row.setUp.handling, ...over } } }, 'metric')
   it('names count, pauses, turns and rod where they matter, and only there', () => {
-    const jerk = hand({ retrieve: retrieveOf('rip-wait'), countDownS: 0, rodTipM: 0.2 })
+    const jerk = hand({ retrieve: techniqueOf('rip-wait'), countDownS: 0, rodTipM: 0.2 })
     expect(jerk).toMatch(/^Cast \d+\u202fm; /)
     expect(jerk).toMatch(/pausing \d+ s, rod tip at the water\.$/)
-    expect(hand({ retrieve: retrieveOf('steady'), countDownS: 6, rodTipM: 2.2 })).toMatch(
+    expect(hand({ retrieve: techniqueOf('steady'), countDownS: 6, rodTipM: 2.2 })).toMatch(
       /, count to 6; .* handle turns a second, rod up\.$/,
     )
-    expect(hand({ retrieve: retrieveOf('steady'), countDownS: 0, rodTipM: 1 })).toMatch(/a second\.$/)
+    expect(hand({ retrieve: techniqueOf('steady'), countDownS: 0, rodTipM: 1 })).toMatch(/a second\.$/)
   })
 })

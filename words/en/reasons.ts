@@ -1,3 +1,4 @@
+import { sayPatience, sayRest, sayTempo } from './tempo'
 import { sayBoatPace, sayBrought } from './deliveries'
 import { axisOf, type Improvement, type Mend, type Ranked, type ScoreTerm, type SetUp } from '../../core/match'
 import { showMeasure, type UnitSystem } from '../../core/quantity'
@@ -44,12 +45,12 @@ export function sayGiven(
   switch (p.axis) {
     case 'zone':
       return `${percent(thrown.share.inZone)} of what is fished runs in the zone; within reach of fish ${percent(offer)} of all the time`
-    case 'dwell':
-      return offer === 0
-        ? `it never stops; about ${Math.round(want)} s wanted`
-        : `pauses of ${offer} s; about ${Math.round(want)} s wanted`
-    case 'speed':
-      return `${setUp.handling.retrieve.pauseS > 0 ? 'moved, rests and all, like a wind of' : 'wound at'} ${speed(offer)}; about ${speed(want)} wanted`
+    case 'tempo':
+      return `worked ${sayTempo(offer)}; ${sayTempo(want)} wanted`
+    case 'patience':
+      return `rests of ${sayRest(setUp.handling.restS)}: ${sayPatience(offer)}; ${sayPatience(want)} wanted`
+    case 'pace':
+      return `${setUp.handling.restS > 0 ? 'moved, rests and all, like a wind of' : 'wound at'} ${speed(offer)}; about ${speed(want)} wanted`
     case 'passing':
       return MOBILITY.find((m) => offer > m.over)?.says ?? ''
     case 'fall':
@@ -211,20 +212,20 @@ export function sayRig(setUp: SetUp): string {
 /** How to fish it, in the order of the hand. */
 export function sayHandling({ setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>, system: UnitSystem): string {
   const { handling, outfit } = setUp
-  const { retrieve, countDownS, retrieveSpeedMps, rodTipM } = handling
+  const { technique, countDownS, paceMps, restS, rodTipM } = handling
   const start = sayBrought({ setUp, thrown }, system)
-  const counted = countDownS > 0 && retrieve.delivery === 'cast' ? `, count to ${countDownS}` : ''
-  const turns = !isWound(retrieve)
-    ? sayBoatPace(retrieve, retrieveSpeedMps, system)
-    : ` at ${(retrieveSpeedMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
-  const pause = retrieve.pauseS >= 2 ? `, pausing ${retrieve.pauseS} s` : ''
+  const counted = countDownS > 0 && technique.delivery === 'cast' ? `, count to ${countDownS}` : ''
+  const turns = !isWound(technique)
+    ? sayBoatPace(technique, paceMps, system)
+    : ` at ${(paceMps / outfit.reel.linePerTurnM).toFixed(1)} handle turns a second`
+  const pause = restS >= 1 ? `, resting ${sayRest(restS)}` : ''
   const tip =
-    retrieve.delivery !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
+    technique.delivery !== 'cast' ? '' : rodTipM >= 1.8 ? ', rod up' : rodTipM <= 0.4 ? ', rod tip at the water' : ''
   const dropper =
     thrown.dropperM === null
       ? ''
       : setUp.build.anchor
         ? ` ${setUp.build.anchor.name} on a dropper of ${showMeasure(thrown.dropperM, 'depth', system)}, weaker than the line.`
         : ` Tie the hook ${showMeasure(thrown.dropperM, 'lureLength', system)} above the sinker.`
-  return `${start}${counted}; ${lower(retrieve.name)}${turns}${pause}${tip}.${dropper}`
+  return `${start}${counted}; ${lower(technique.name)}${turns}${pause}${tip}.${dropper}`
 }

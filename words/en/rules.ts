@@ -1,6 +1,7 @@
+import { sayPatience, sayTempo } from './tempo'
 import { deliveryWords } from './deliveries'
 import { showMeasure, showRange, type RoleId, type UnitSystem } from '../../core/quantity'
-import { FAMILIES, retrieveOf, type MountKind } from '../../core/tackle'
+import { FAMILIES, techniqueOf, type MountKind } from '../../core/tackle'
 import {
   NUMBER_FEATURES,
   TEXT_FEATURES,
@@ -103,9 +104,10 @@ export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string 
     colour && `mostly ${either(colour)}`,
     saySpan(test.lengthM, 'lureLength', system),
     saySpan(test.massKg, 'lureMass', system, 'weighing'),
-    test.retrieve && either(test.retrieve.map((id) => lower(retrieveOf(id).name))),
+    test.technique && either(test.technique.map((id) => lower(techniqueOf(id).name))),
+    test.tempo && `worked ${sayTempo((test.tempo[0] + test.tempo[1]) / 2)}`,
     test.delivery && either(test.delivery.map((w) => deliveryWords(w).done)),
-    test.pauseS && `pauses of ${test.pauseS[0]} to ${test.pauseS[1]} s`,
+    test.restS && `rests of ${test.restS[0]} to ${test.restS[1]} s`,
     test.rodPower && `a ${either(test.rodPower)} rod`,
     test.rodAction && `a ${either(test.rodAction)} tip`,
     test.rodPurpose && `a ${either(test.rodPurpose)} rod`,
@@ -136,8 +138,9 @@ export function sayEffect(effect: Effect, system: UnitSystem): string {
 }
 
 function sayWant(axis: string, want: number, system: UnitSystem): string {
-  if (axis === 'speed' || axis === 'fall') return showMeasure(want, 'lureSpeed', system)
-  if (axis === 'dwell') return `${want} s`
+  if (axis === 'pace' || axis === 'fall') return showMeasure(want, 'lureSpeed', system)
+  if (axis === 'tempo') return sayTempo(want)
+  if (axis === 'patience') return sayPatience(want)
   if (axis === 'reach') return showMeasure(want, 'distance', system)
   return percent(want)
 }

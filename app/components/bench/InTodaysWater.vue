@@ -17,9 +17,9 @@ const {
   lineId,
   line,
   motion,
-  retrieves,
-  retrieve,
-  retrieveId,
+  techniques,
+  technique,
+  techniqueId,
   plan,
   path,
   band,
@@ -54,12 +54,12 @@ const sinks = computed(() => lure.value !== null && familyOf(lure.value.family).
         @update:model-value="(id: string) => (lineId = id)"
       />
       <v-select
-        :model-value="retrieve?.id"
-        :label="words.retrieve"
+        :model-value="technique?.id"
+        :label="words.technique"
         density="compact"
         hide-details
-        :items="retrieves.map((r) => ({ value: r.id, title: r.name }))"
-        @update:model-value="(id: string) => (retrieveId = id)"
+        :items="techniques.map((r) => ({ value: r.id, title: r.name }))"
+        @update:model-value="(id: string) => (techniqueId = id)"
       />
     </div>
     <WaterColumn

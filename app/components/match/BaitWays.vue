@@ -17,7 +17,7 @@ const best = computed(() => match.ways?.ways[0]?.score ?? 1)
         <li v-for="way in match.ways.ways" :key="way.key">
           <button type="button" :aria-pressed="way.key === match.chosen?.key" @click="match.chooseWay(way)">
             <span class="what"
-              ><b>{{ way.setUp.handling.retrieve.name }}</b>
+              ><b>{{ way.setUp.handling.technique.name }}</b>
               <span v-if="way.setUp.build.mount.kind !== 'own'">{{ sayMountKind(way.setUp.build.mount.kind) }}</span>
               <small>{{ sayRig(way.setUp) }}</small></span
             >

@@ -25,7 +25,7 @@ const lureOf = (row: MatchRow) => box.lureById.get(row.setUp.build.lure.id) ?? r
           @click="match.choose(one.setUp.build.lure.id)"
         >
           <LureDrawing :lure="lureOf(one)" :width-px="56" />
-          <span>{{ one.setUp.build.lure.name }}<small>{{ one.setUp.handling.retrieve.name }}</small></span>
+          <span>{{ one.setUp.build.lure.name }}<small>{{ one.setUp.handling.technique.name }}</small></span>
           <b>{{ Math.round(one.score) }}</b>
         </button>
       </li>

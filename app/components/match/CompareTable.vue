@@ -54,7 +54,7 @@ const firstFour = () =>
                   <path d="M0 4H60" :class="`way way-${i}`" :stroke-dasharray="PATH_DASHES[i]" />
                 </svg>
                 <span class="name">{{ r.setUp.build.lure.name }}</span>
-                <span class="rig">{{ r.setUp.handling.retrieve.name }}</span>
+                <span class="rig">{{ r.setUp.handling.technique.name }}</span>
                 <span class="rig">{{ sayRig(r.setUp) }}</span>
                 <b class="score">{{ r.score.toFixed(1) }}</b>
                 <button

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { howToFish as words, noteWords, sayHandling, sayLaw } from '../../../words'
+import { howToFish as words, noteWords, sayHandling, sayLaw, sayRest } from '../../../words'
 import { howToFish, type Ranked } from '../../../core/match'
 import type { Verdict } from '../../../core/motion'
 import { deliveryOf } from '../../../core/tackle'
@@ -17,8 +17,8 @@ const law = computed(() => (how.value ? sayLaw(how.value.law) : []))
 const handling = computed(() => props.row.setUp.handling)
 /** Drawn by boat or river there is no beat to keep. */
 const beats = computed(() => {
-  const { retrieve } = props.row.setUp.handling
-  return deliveryOf(retrieve.delivery).pace === 'hand' || retrieve.pauseS > 0
+  const { technique, restS } = props.row.setUp.handling
+  return deliveryOf(technique.delivery).pace === 'hand' || restS > 0
 })
 const turns = computed(() => how.value?.cadence.turnsPerS ?? null)
 const stays = computed(() => {
@@ -52,7 +52,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
         </div>
         <div>
           <dt>{{ turns === null ? words.pull : words.pace }}</dt>
-          <dd>{{ show(handling.retrieveSpeedMps, 'lureSpeed') }}</dd>
+          <dd>{{ show(handling.paceMps, 'lureSpeed') }}</dd>
         </div>
         <div v-if="turns !== null">
           <dt>{{ words.handle }}</dt>
@@ -66,9 +66,9 @@ const reel = computed(() => props.row.setUp.outfit.reel)
           <dt>{{ words.blowsOutFrom }}</dt>
           <dd>{{ show(how.blowOut.fromMps, 'lureSpeed') }}</dd>
         </div>
-        <div v-if="handling.retrieve.pauseS > 0">
+        <div v-if="handling.restS > 0">
           <dt>{{ words.pause }}</dt>
-          <dd>{{ handling.retrieve.pauseS }} s</dd>
+          <dd>{{ sayRest(handling.restS) }}</dd>
         </div>
       </dl>
       <dl v-if="how.staysDown" class="figures" data-testid="stays-down">

@@ -38,7 +38,7 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
     ></span>
     <span class="words">
       <span class="name">{{ lure.name }}</span>
-      <span class="how">{{ row.setUp.handling.retrieve.name }}</span>
+      <span class="how">{{ row.setUp.handling.technique.name }}</span>
       <span class="rig">
         <span v-for="part in parts" :key="part.label"><i>{{ part.label }}</i> {{ part.name }}</span>
       </span>

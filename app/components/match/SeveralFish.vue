@@ -53,7 +53,7 @@ watch(
           <li v-for="row in rows" :key="row.key">
             <span class="name">{{ row.setUp.build.lure.name }}</span>
             <b>{{ Math.round(row.score) }}</b>
-            <span class="how">{{ row.setUp.handling.retrieve.name }} · {{ sayRig(row.setUp) }}</span>
+            <span class="how">{{ row.setUp.handling.technique.name }} · {{ sayRig(row.setUp) }}</span>
             <span v-for="one in row.by" :key="one.speciesId" class="one">
               <span>{{ nameOf(one.speciesId) }}</span>
               <PlainBar :share="one.score / 100" tone="secondary" />

@@ -17,7 +17,7 @@ const settings = useSettings()
           <b>{{ Math.round(row.score) }}</b>
           <span
             ><span class="rig-name">{{ rig.name }}</span
-            ><small>{{ row.setUp.build.lure.name }} · {{ row.setUp.handling.retrieve.name }}</small
+            ><small>{{ row.setUp.build.lure.name }} · {{ row.setUp.handling.technique.name }}</small
             ><small v-for="(m, i) in members" :key="i" class="member">{{ sayMember(m, settings.system) }}</small></span
           >
         </button>

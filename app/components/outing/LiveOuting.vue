@@ -19,7 +19,7 @@ import {
   type Wanted,
 } from '../../../core/outing'
 import { cadenceOf } from '../../../core/match'
-import { RETRIEVES, asTrailer } from '../../../core/tackle'
+import { findTechnique, asTrailer } from '../../../core/tackle'
 import { shoalsToday } from '../../../core/water'
 import { useLiveOuting } from '~/composables/useLiveOuting'
 import { usePhoneOutside } from '~/composables/usePhoneOutside'
@@ -94,15 +94,16 @@ const tally = computed(() => outingTally(account.value))
 const cadence = computed(() => {
   if (!inHand.value) return null
   const { way, carried } = inHand.value
-  if (deliveryOfWay(way).pace !== 'hand' && way.pauseS === 0) return null
+  if (deliveryOfWay(way).pace !== 'hand' && way.restS === 0) return null
   // A log from elsewhere may name one that is not known here: it is fished without a beat.
-  const retrieve = RETRIEVES.find((r) => r.id === way.retrieveId)
-  if (!retrieve) return null
+  const technique = findTechnique(way.techniqueId)
+  if (!technique) return null
   return cadenceOf({
     handling: {
-      retrieve,
+      technique,
       countDownS: way.countDownS,
-      retrieveSpeedMps: way.retrieveSpeedMps,
+      paceMps: way.paceMps,
+      restS: way.restS,
     },
     outfit: { reel: { linePerTurnM: carried.linePerTurnM || 0.7 } },
   })
@@ -242,7 +243,7 @@ function lost() {
         v-else-if="part === 'boat' && inHand"
         :key="`boat${outing.entries.length}`"
         :boat="account.boat"
-        :pace-mps="inHand.way.retrieveSpeedMps"
+        :pace-mps="inHand.way.paceMps"
         :line-out-m="inHand.way.castM"
         :water="account.water"
         :place="place"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { answerWords, lessonWords, practiceNext as words } from '../../../words'
-import { RETRIEVES } from '../../../core/tackle'
+import { findTechnique } from '../../../core/tackle'
 import { cadenceOf } from '../../../core/match'
 import { minutesBetween, type EntryOf } from '../../../core/outing'
 import { friendsWay, type PracticeRun } from '../../../core/practice'
@@ -19,11 +19,11 @@ const lately = computed(() =>
 )
 const friend = computed(() => {
   const found = props.run.lessonId === 'cadence' ? friendsWay(props.run) : null
-  const retrieve = RETRIEVES.find((r) => r.id === found?.way.retrieveId)
-  if (!found || !retrieve) return null
-  const { countDownS, retrieveSpeedMps } = found.way
+  const technique = found && findTechnique(found.way.techniqueId)
+  if (!found || !technique) return null
+  const { countDownS, paceMps, restS } = found.way
   return cadenceOf({
-    handling: { retrieve, countDownS, retrieveSpeedMps },
+    handling: { technique, countDownS, paceMps, restS },
     outfit: { reel: { linePerTurnM: found.carried.linePerTurnM || 0.7 } },
   })
 })

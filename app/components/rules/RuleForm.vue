@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ruleForm as words } from '../../../words'
 import { AXES, type OwnRule } from '../../../core/match'
-import { COLOUR_GROUPS, FAMILIES, RETRIEVES } from '../../../core/tackle'
+import { COLOUR_GROUPS, FAMILIES, TECHNIQUES } from '../../../core/tackle'
 import { capital } from '~/components/form/choices'
 import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { draftOf, newDraft, ruleOf, type RuleDraft } from './rule-draft'
@@ -28,7 +28,7 @@ function keep() {
 }
 
 const families = FAMILIES.map((f) => ({ value: f.id as string, title: f.name }))
-const retrieves = RETRIEVES.map((r) => ({ value: r.id, title: r.name }))
+const techniques = TECHNIQUES.map((r) => ({ value: r.id, title: r.name }))
 const colours = COLOUR_GROUPS.map((g) => ({ value: g as string, title: capital(g) }))
 const axes = AXES.filter((a) => a.id !== 'colour' && a.id !== 'record').map((a) => ({
   value: a.id as string,
@@ -64,9 +64,9 @@ const ASKS = [
             hide-details
           />
           <v-autocomplete
-            v-model="draft.retrieves"
+            v-model="draft.techniques"
             :label="words.fishedLikeThis"
-            :items="retrieves"
+            :items="techniques"
             multiple
             chips
             closable-chips

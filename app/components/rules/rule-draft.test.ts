@@ -37,8 +37,8 @@ describe('a rule of one’s own, as it is typed', () => {
     expect(when.waterTempC).toEqual({ above: [9, 11], below: [18, 22] })
   })
   it.each([
-    ['an axis', { asks: 'axis' as const, axis: 'speed', want: 0.7 }],
-    ['what is left in the box', { asks: 'avoid' as const, families: [], retrieves: ['burn'] }],
+    ['an axis', { asks: 'axis' as const, axis: 'tempo', want: 0.7 }],
+    ['what is left in the box', { asks: 'avoid' as const, families: [], techniques: ['hop'] }],
     ['a colour', { families: [], colours: ['gold'] }],
     ['conditions', { conditions: [{ kind: 'over' as const, fact: 'windMps' as const, value: 5 }] }],
   ])('%s: opened again it is as it was typed', (_, over) => {

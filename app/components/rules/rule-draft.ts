@@ -15,7 +15,7 @@ export interface RuleDraft {
   conditions: Condition[]
   asks: 'favour' | 'avoid' | 'axis'
   families: string[]
-  retrieves: string[]
+  techniques: string[]
   colours: string[]
   axis: string
   want: number | null
@@ -28,9 +28,9 @@ export const newDraft = (id: string): RuleDraft => ({
   conditions: [],
   asks: 'favour',
   families: [],
-  retrieves: [],
+  techniques: [],
   colours: [],
-  axis: 'speed',
+  axis: 'tempo',
   want: 0.5,
   weight: 4,
 })
@@ -56,7 +56,7 @@ export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: fa
   }
   const test: OfferTest = {
     ...(draft.families.length > 0 && { family: draft.families }),
-    ...(draft.retrieves.length > 0 && { retrieve: draft.retrieves }),
+    ...(draft.techniques.length > 0 && { technique: draft.techniques }),
     ...(draft.colours.length > 0 && { colour: draft.colours as OfferTest['colour'] }),
   } as OfferTest
   if (draft.asks !== 'axis' && Object.keys(test).length === 0) return { ok: false, problem: texts.nameAKind }
@@ -93,7 +93,7 @@ export function draftOf(rule: OwnRule): RuleDraft {
       ...base,
       asks: 'favour' in effect ? 'favour' : 'avoid',
       families: [...(test.family ?? [])],
-      retrieves: [...(test.retrieve ?? [])],
+      techniques: [...(test.technique ?? [])],
       colours: [...(test.colour ?? [])],
       weight: effect.weight,
     }

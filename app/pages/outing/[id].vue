@@ -97,7 +97,7 @@ function saveTrack() {
             <tr>
               <th>{{ words.from }}</th>
               <th>{{ words.lure }}</th>
-              <th>{{ words.retrieve }}</th>
+              <th>{{ words.technique }}</th>
               <th>{{ words.spot }}</th>
               <th class="num">{{ words.min }}</th>
               <th class="num">{{ words.casts }}</th>

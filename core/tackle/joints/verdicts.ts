@@ -21,7 +21,7 @@ import { eachHook, hookPoints, sizeForGap } from '../hung-hooks'
 import { familyOf, lureAction, lureMass, type Lure } from '../lure'
 import { ROD_POWERS, reelFitsRod, type Hook, type Rod } from '../parts'
 import { deliveryOf } from '../delivery'
-import { retrieveOf } from '../retrieve'
+import { techniquesOf } from '../technique'
 import type { RigType } from '../rig'
 import {
   canCast,
@@ -89,7 +89,7 @@ const JIG_FIGURE = { slow: 'slow-fall-jig', fast: 'long-jig' } as const
 /** Tied for ways in which it is never cast; for ways in which a boat draws it. */
 const neverCast = ({ deliveries }: RigType) => deliveries !== undefined && !deliveries.includes('cast')
 const isTrolled = ({ deliveries }: RigType) => deliveries?.some((id) => deliveryOf(id).pace === 'boat') ?? false
-const castHere = (lure: Lure) => familyOf(lure.family).retrieves.some((id) => retrieveOf(id).delivery === 'cast')
+const castHere = (lure: Lure) => techniquesOf(lure.family).some(({ delivery }) => delivery === 'cast')
 
 export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'hook-body': (rig) => {
@@ -178,7 +178,7 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
   'lowered-rod': ({ type, lure, rod, reel }) => {
     if (!lure || !rod || !reel || neverCast(type) || canCast(rod, reel)) return null
     const figures = { reel: reel.type, purpose: rod.purpose }
-    const lowered = familyOf(lure.family).retrieves.some((id) => retrieveOf(id).delivery === 'vertical')
+    const lowered = techniquesOf(lure.family).some(({ delivery }) => delivery === 'vertical')
     return lowered ? good(figures) : wrong(figures)
   },
   'reel-rod': ({ reel, rod }) => {

@@ -45,7 +45,7 @@ export const inTodaysWater = {
   inTodaysWater: 'In today’s water',
   riggedOn: 'Rigged on',
   line: 'Line',
-  retrieve: 'Retrieve',
+  technique: 'Technique',
   ofTheCast: (share: Shown) => `${share} % of the cast in the zone`,
   thePaleBandHolds: 'The pale band holds the path 19 times in 20 (95 %), by what is known of this lure',
   crossesAreDepthsYou: '; crosses are depths you measured, on your own casts and line',

@@ -459,7 +459,7 @@ export const pastOutingPage = {
   stretches: 'Stretches',
   from: 'From',
   lure: 'Lure',
-  retrieve: 'Retrieve',
+  technique: 'Technique',
   spot: 'Spot',
   min: 'Min',
   casts: 'Casts',

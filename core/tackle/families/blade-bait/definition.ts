@@ -19,7 +19,6 @@ export const bladeBait = family({
   action: { amplitude: 0.2, vibration: 0.8, flash: 0.6, presence: 0.35, snag: 0.75 },
   motion: { pullDrag: 0.26, fallDrag: 0.14, densityKgM3: 9000, diveAngleTan: 0 },
   speedMps: [0.3, 0.8],
-  retrieves: ['blade-hop', 'slow-roll', 'lift-drop', 'dead-hold', 'drift-lift'],
   rod: {
     power: ['medium-light', 'medium'],
     action: ['moderate-fast', 'fast'],

@@ -20,7 +20,6 @@ export const bladedJig = family({
   shift: (t) => (t.skirt === 'trimmed' ? { presence: 0.65 - TRIMMED.presence, fallDragBy: TRIMMED.fallDragBy } : {}),
   motion: { pullDrag: 0.24, fallDrag: 0.09, densityKgM3: 7500, diveAngleTan: -0.05 },
   speedMps: [0.5, 1.5],
-  retrieves: ['slow-roll', 'steady', 'burn', 'stop-go'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['moderate', 'moderate-fast'],

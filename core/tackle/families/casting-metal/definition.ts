@@ -19,7 +19,6 @@ export const castingMetal = family({
   action: { amplitude: 0.35, vibration: 0.3, flash: 0.85, presence: 0.35, snag: 0.67 },
   motion: { pullDrag: 0.06, fallDrag: 0.065, densityKgM3: 9500, diveAngleTan: -0.1 },
   speedMps: [0.8, 2.4],
-  retrieves: ['steady', 'burn', 'lift-drop', 'dead-hold'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['moderate-fast', 'fast'],

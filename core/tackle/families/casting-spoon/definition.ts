@@ -20,7 +20,6 @@ export const castingSpoon = family({
   action: { amplitude: 0.75, vibration: 0.4, flash: 0.85, presence: 0.45, snag: 0.75 },
   motion: { pullDrag: 0.18, fallDrag: 0.24, densityKgM3: 8500, diveAngleTan: -0.06 },
   speedMps: [0.5, 1.0],
-  retrieves: ['slow-roll', 'steady', 'stop-go', 'lift-drop', 'lift-wind', 'swing', 'troll-slow', 'troll', 'downrigger'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'a light rod throws a spoon farthest' },
   sheetWords: ['spoon', 'thickspoon', 'castspoon'],
   capabilities: { metal: 'brass', knot: 'direct', swung: true },

@@ -27,7 +27,6 @@ export const creature = family({
     })[t.form],
   motion: { pullDrag: 0.12, fallDrag: 0.11, densityKgM3: 1080, diveAngleTan: 0 },
   speedMps: [0.1, 0.6],
-  retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'drift-drag', 'wait-lift'],
   rod: { power: ['medium-heavy', 'heavy'], action: ['fast', 'extra-fast'], why: 'backbone to turn a fish out of wood' },
   sheetWords: ['craw', 'crawfish', 'creaturebait'],
   draw,

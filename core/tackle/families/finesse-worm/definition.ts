@@ -19,7 +19,6 @@ export const finesseWorm = family({
   action: { amplitude: 0.15, vibration: 0.1, flash: 0.1, presence: 0.15, snag: 0 },
   motion: { pullDrag: 0.08, fallDrag: 0.1, densityKgM3: 1060, diveAngleTan: 0 },
   speedMps: [0.1, 0.5],
-  retrieves: ['shake', 'slow-hop', 'stand', 'drag', 'drift-drag', 'wait-lift', 'three-way-wait'],
   rod: {
     power: ['medium-light', 'medium'],
     action: ['moderate-fast', 'fast'],

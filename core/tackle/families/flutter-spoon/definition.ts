@@ -19,7 +19,6 @@ export const flutterSpoon = family({
   shift: (t) => ({ fallDragBy: t.cup === 'cupped' ? 1.15 : 0.9, amplitude: t.cup === 'cupped' ? 0.8 : 1 }),
   motion: { pullDrag: 0.1, fallDrag: 0.12, densityKgM3: 8500, diveAngleTan: -0.05 },
   speedMps: [0.4, 0.9],
-  retrieves: ['lift-drop', 'downrigger'],
   rod: {
     power: ['medium-heavy', 'heavy'],
     action: ['slow', 'moderate-fast'],

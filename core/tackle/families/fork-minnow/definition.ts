@@ -19,7 +19,6 @@ export const forkMinnow = family({
   action: { amplitude: 0.12, vibration: 0.06, flash: 0.25, presence: 0.2, snag: 0 },
   motion: { pullDrag: 0.06, fallDrag: 0.075, densityKgM3: 1070, diveAngleTan: 0 },
   speedMps: [0.1, 0.7],
-  retrieves: ['shake', 'stand', 'slow-hop', 'slow-roll', 'dead-hold', 'drift-lift', 'drift-drag', 'wait-lift'],
   rod: {
     power: ['ultra-light', 'medium'],
     action: ['moderate-fast', 'extra-fast'],

@@ -17,7 +17,6 @@ export const glideBait = family({
   action: { amplitude: 1, vibration: 0.2, flash: 0.6, presence: 0.9, snag: 0.7 },
   motion: { pullDrag: 0.1, fallDrag: 0.1, densityKgM3: 1060, diveAngleTan: 0 },
   speedMps: [0.25, 0.8],
-  retrieves: ['slow-roll', 'steady', 'stop-go', 'rip-wait', 'troll-slow'],
   rod: {
     power: ['heavy', 'extra-heavy'],
     action: ['moderate', 'fast'],

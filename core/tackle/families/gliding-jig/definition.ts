@@ -18,7 +18,6 @@ export const glidingJig = family({
   shift: (t) => (t.hangs === 'treble at the tail' ? { snag: 0.6, amplitude: 0.65 } : {}),
   motion: { pullDrag: 0.14, fallDrag: 0.16, densityKgM3: 9500, diveAngleTan: 0.1 },
   speedMps: [0.2, 1],
-  retrieves: ['slow-pitch', 'dead-hold', 'drift-lift'],
   rod: {
     power: ['light', 'medium'],
     action: ['moderate', 'extra-fast'],

@@ -19,7 +19,6 @@ export const grub = family({
   action: { amplitude: 0.35, vibration: 0.3, flash: 0.2, presence: 0.3, snag: 0 },
   motion: { pullDrag: 0.08, fallDrag: 0.09, densityKgM3: 1080, diveAngleTan: -0.02 },
   speedMps: [0.15, 0.8],
-  retrieves: ['slow-roll', 'steady', 'hop', 'slow-hop', 'drag', 'swing', 'troll-slow', 'drift-drag', 'drift-lift'],
   rod: {
     power: ['light', 'medium'],
     action: ['moderate-fast', 'extra-fast'],

@@ -19,7 +19,6 @@ export const hairJig = family({
   action: { amplitude: 0.1, vibration: 0.1, flash: 0.1, presence: 0.35, snag: 0.35 },
   motion: { pullDrag: 0.16, fallDrag: 0.18, densityKgM3: 7000, diveAngleTan: 0 },
   speedMps: [0.1, 0.7],
-  retrieves: ['slow-roll', 'slow-hop', 'hop', 'steady', 'drag', 'swing', 'drift-drag', 'drift-lift', 'wait-lift'],
   rod: { power: ['light', 'medium'], action: ['moderate', 'fast'], why: 'light and forgiving for a fine hook' },
   sheetWords: ['hair', 'bucktail', 'marabou', 'featherjig'],
   draw,

@@ -18,7 +18,6 @@ export const hardSwimbait = family({
   shift: (t) => ({ amplitude: { two: 0.75, three: 0.65, four: 0.55 }[t.joints] }),
   motion: { pullDrag: 0.11, fallDrag: 0.12, densityKgM3: 1040, diveAngleTan: 0 },
   speedMps: [0.25, 0.7],
-  retrieves: ['slow-roll', 'steady', 'stop-go', 'troll-slow', 'troll'],
   rod: {
     power: ['medium-heavy', 'extra-heavy'],
     action: ['moderate', 'fast'],

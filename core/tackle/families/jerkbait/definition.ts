@@ -17,18 +17,6 @@ export const jerkbait = family({
   action: { amplitude: 0.45, vibration: 0.3, flash: 0.7, presence: 0.4, snag: 0.75 },
   motion: { pullDrag: 0.12, fallDrag: 0.1, densityKgM3: 1000, diveAngleTan: 0 },
   speedMps: [0.4, 1.3],
-  retrieves: [
-    'steady',
-    'rip-pause',
-    'rip-wait',
-    'hang',
-    'swing',
-    'troll-slow',
-    'troll',
-    'troll-fast',
-    'downrigger',
-    'three-way-wait',
-  ],
   rod: {
     power: ['medium', 'medium'],
     action: ['moderate-fast', 'fast'],

@@ -19,7 +19,6 @@ export const liplessCrankbait = family({
   action: { amplitude: 0.3, vibration: 0.8, flash: 0.6, presence: 0.5, snag: 0.75 },
   motion: { pullDrag: 0.26, fallDrag: 0.13, densityKgM3: 1900, diveAngleTan: -0.04 },
   speedMps: [0.6, 1.8],
-  retrieves: ['steady', 'burn', 'stop-go', 'lift-drop', 'sweep-pause', 'rip-free', 'troll', 'troll-fast', 'downrigger'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['slow', 'moderate-fast'],

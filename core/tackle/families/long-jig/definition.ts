@@ -18,7 +18,6 @@ export const longJig = family({
   shift: (t) => (t.balance === 'tail' ? { fallDragBy: 0.85, amplitude: 0.4 } : {}),
   motion: { pullDrag: 0.035, fallDrag: 0.045, densityKgM3: 10000, diveAngleTan: 0 },
   speedMps: [0.8, 2.4],
-  retrieves: ['lift-drop', 'burn', 'fast-lift', 'drift-lift'],
   rod: {
     power: ['medium', 'heavy'],
     action: ['moderate-fast', 'extra-fast'],

@@ -18,7 +18,6 @@ export const needlePlug = family({
   action: { amplitude: 0.2, vibration: 0.12, flash: 0.5, presence: 0.45, snag: 0.6 },
   motion: { pullDrag: 0.03, fallDrag: 0.075, densityKgM3: 1010, diveAngleTan: -0.01 },
   speedMps: [0.25, 1.1],
-  retrieves: ['slow-roll', 'steady', 'swing', 'troll'],
   rod: {
     power: ['medium', 'heavy'],
     action: ['moderate', 'fast'],

@@ -19,7 +19,6 @@ export const ribbonWorm = family({
   action: { amplitude: 0.4, vibration: 0.25, flash: 0.15, presence: 0.4, snag: 0 },
   motion: { pullDrag: 0.05, fallDrag: 0.055, densityKgM3: 1080, diveAngleTan: -0.02 },
   speedMps: [0.1, 0.8],
-  retrieves: ['drag', 'slow-hop', 'hop', 'slow-roll', 'steady', 'pitch', 'drift-drag'],
   rod: {
     power: ['medium', 'heavy'],
     action: ['moderate-fast', 'extra-fast'],

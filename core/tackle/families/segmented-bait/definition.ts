@@ -17,7 +17,6 @@ export const segmentedBait = family({
   action: { amplitude: 0.3, vibration: 0.2, flash: 0.15, presence: 0.4, snag: 0 },
   motion: { pullDrag: 0.075, fallDrag: 0.08, densityKgM3: 1090, diveAngleTan: 0 },
   speedMps: [0.1, 1.6],
-  retrieves: ['stand', 'hop', 'slow-hop', 'steady', 'slow-roll', 'pop-stand', 'burn', 'drift-drag', 'wait-lift'],
   rod: {
     power: ['medium-light', 'medium'],
     action: ['moderate-fast', 'extra-fast'],

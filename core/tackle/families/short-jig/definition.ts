@@ -19,7 +19,6 @@ export const shortJig = family({
   action: { amplitude: 0.55, vibration: 0.35, flash: 0.75, presence: 0.4, snag: 0.45 },
   motion: { pullDrag: 0.08, fallDrag: 0.08, densityKgM3: 10_200, diveAngleTan: 0 },
   speedMps: [0.6, 2],
-  retrieves: ['lift-drop', 'burn', 'fast-lift', 'drift-lift'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['moderate-fast', 'extra-fast'],

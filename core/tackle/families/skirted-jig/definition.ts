@@ -29,7 +29,6 @@ export const skirtedJig = family({
   },
   motion: { pullDrag: 0.11, fallDrag: 0.085, densityKgM3: 8000, diveAngleTan: -0.02 },
   speedMps: [0.1, 0.9],
-  retrieves: ['pitch', 'hop', 'slow-hop', 'drag', 'slow-roll', 'steady', 'drift-drag'],
   rod: {
     power: ['medium-heavy', 'heavy'],
     action: ['moderate-fast', 'extra-fast'],

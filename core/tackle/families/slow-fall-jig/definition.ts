@@ -19,7 +19,6 @@ export const slowFallJig = family({
   action: { amplitude: 0.7, vibration: 0.3, flash: 0.7, presence: 0.5, snag: 0.45 },
   motion: { pullDrag: 0.16, fallDrag: 0.2, densityKgM3: 9800, diveAngleTan: 0 },
   speedMps: [0.3, 1],
-  retrieves: ['slow-pitch', 'drift-lift', 'dead-hold'],
   rod: {
     power: ['medium-light', 'medium'],
     action: ['slow', 'moderate-fast'],

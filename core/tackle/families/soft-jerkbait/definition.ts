@@ -19,7 +19,6 @@ export const softJerkbait = family({
   action: { amplitude: 0.5, vibration: 0.15, flash: 0.3, presence: 0.4, snag: 0 },
   motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1090, diveAngleTan: 0 },
   speedMps: [0.3, 1.2],
-  retrieves: ['rip-pause', 'rip-wait', 'drift-lift'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['moderate-fast', 'extra-fast'],

@@ -32,7 +32,6 @@ export const spinnerbait = family({
   },
   motion: { pullDrag: 0.35, fallDrag: 0.12, densityKgM3: 6500, diveAngleTan: -0.05 },
   speedMps: [0.35, 1.6],
-  retrieves: ['slow-roll', 'steady', 'burn', 'stop-go', 'swing'],
   rod: {
     power: ['medium-heavy', 'medium-heavy'],
     action: ['moderate', 'fast'],

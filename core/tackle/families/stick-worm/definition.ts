@@ -19,7 +19,6 @@ export const stickWorm = family({
   action: { amplitude: 0.2, vibration: 0.1, flash: 0.1, presence: 0.4, snag: 0 },
   motion: { pullDrag: 0.06, fallDrag: 0.07, densityKgM3: 1180, diveAngleTan: 0 },
   speedMps: [0.1, 0.5],
-  retrieves: ['slow-hop', 'stand', 'hop', 'pitch', 'wait-lift'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['fast', 'extra-fast'],

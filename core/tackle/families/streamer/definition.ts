@@ -18,7 +18,6 @@ export const streamer = family({
   shift: (t) => (t.eyes === 'bead' ? { fallDragBy: 0.8 } : {}),
   motion: { pullDrag: 0.1, fallDrag: 0.22, densityKgM3: 2200, diveAngleTan: 0 },
   speedMps: [0.1, 0.8],
-  retrieves: ['slow-roll', 'stop-go', 'swing', 'troll-slow', 'troll', 'downrigger-slow', 'three-way-wait'],
   rod: {
     power: ['ultra-light', 'light'],
     action: ['slow', 'fast'],

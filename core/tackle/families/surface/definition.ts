@@ -22,7 +22,6 @@ export const surface = family({
   }),
   motion: { pullDrag: 0.2, fallDrag: 0.2, densityKgM3: 700, diveAngleTan: 0 },
   speedMps: [0.3, 1.2],
-  retrieves: ['walk', 'pop-wait'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['moderate', 'fast'],

@@ -19,17 +19,6 @@ export const thinSpoon = family({
   shift: (t) => (t.bend === 'late' ? { amplitude: 0.95 } : {}),
   motion: { pullDrag: 0.2, fallDrag: 0.32, densityKgM3: 8500, diveAngleTan: -0.08 },
   speedMps: [0.4, 0.85],
-  retrieves: [
-    'slow-roll',
-    'steady',
-    'swing',
-    'troll-slow',
-    'troll',
-    'troll-fast',
-    'downrigger-slow',
-    'downrigger',
-    'three-way-wait',
-  ],
   rod: {
     power: ['light', 'medium-light'],
     action: ['slow', 'fast'],

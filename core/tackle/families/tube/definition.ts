@@ -19,7 +19,6 @@ export const tube = family({
   action: { amplitude: 0.35, vibration: 0.2, flash: 0.15, presence: 0.45, snag: 0 },
   motion: { pullDrag: 0.09, fallDrag: 0.1, densityKgM3: 1070, diveAngleTan: 0 },
   speedMps: [0.1, 0.8],
-  retrieves: ['hop', 'slow-hop', 'drag', 'pitch', 'drift-drag', 'drift-lift', 'wait-lift'],
   rod: {
     power: ['medium', 'medium-heavy'],
     action: ['moderate-fast', 'extra-fast'],

@@ -22,7 +22,6 @@ export const umbrellaRig = family({
   }),
   motion: { pullDrag: 0.2, fallDrag: 0.09, densityKgM3: 3000, diveAngleTan: -0.03 },
   speedMps: [0.4, 1.2],
-  retrieves: ['slow-roll', 'steady', 'stop-go', 'troll-slow', 'troll', 'downrigger-slow'],
   rod: {
     power: ['heavy', 'extra-heavy'],
     action: ['moderate', 'fast'],

@@ -1,0 +1,47 @@
+import { deliveryOf, familyOf, isWound, techniquesOf, workAt, type Technique, type Work } from '../tackle'
+import { slidesMps } from '../water'
+import { CARRIED_SHARE } from '../../data/casting'
+import { isFishedSo } from './cast-of'
+import type { EvaluatedBuild } from './dressed'
+import { flowHere } from './flow'
+import type { MatchContext } from './match-context'
+
+type Where = Pick<MatchContext, 'c' | 'deliveries' | 'demand'>
+
+/** Tempos looked at beside the one that is wanted, where the pace decides on the depth: a sinker that is wound, or what a boat draws. */
+const FURTHER_TEMPOS = [0.1, 0.4, 0.75, 0.95] as const
+/** Nearer to one that is looked at already, it is not looked at for itself. */
+const NEAR = 0.12
+/** Steps from the wanted patience down, where a current would carry off what rests so long. */
+const SHORTER = [0.7, 0.4, 0.15, 0] as const
+
+/** Every way in which a dressed lure is worked here: each technique at the tempo and patience that water and fish ask for, and at others where the depth hangs on them. */
+export function worksOfBuild(dressed: Pick<EvaluatedBuild, 'build' | 'speedMps'>, context: Where): Work[] {
+  return techniquesOf(dressed.build.lure.family).flatMap((technique) => worksOf(technique, dressed, context))
+}
+
+function worksOf(
+  technique: Technique,
+  { build, speedMps }: Pick<EvaluatedBuild, 'build' | 'speedMps'>,
+  context: Where,
+): Work[] {
+  const { c, demand } = context
+  if (!context.deliveries.has(technique.delivery)) return []
+  const flow = flowHere(c)
+  const { tempo, patience } = demand.wanted
+  const tempos = [tempo]
+  if (paceDecides(technique, build.lure.family))
+    for (const further of FURTHER_TEMPOS) if (tempos.every((t) => Math.abs(t - further) > NEAR)) tempos.push(further)
+  return tempos.flatMap((at) => {
+    for (const shorter of [1, ...SHORTER]) {
+      const work = workAt(technique, { tempo: at, patience: patience * shorter }, speedMps, flow)
+      if (isFishedSo(build, work, speedMps, context)) return [work]
+      if (work.restS * Math.max(c.currentMps, slidesMps(c)) <= CARRIED_SHARE * c.castM) break
+    }
+    return []
+  })
+}
+
+const paceDecides = (technique: Technique, family: Parameters<typeof familyOf>[0]) =>
+  deliveryOf(technique.delivery).pace === 'boat' ||
+  (familyOf(family).swims === 'sinks' && (isWound(technique) || technique.id === 'skim'))
