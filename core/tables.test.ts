@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { AXES } from '../data/axes'
-import { CADENCES, DOINGS } from '../data/cadences'
+import { DOINGS } from '../data/cadences'
 import { COLOURS } from '../data/colours'
 import { FORAGE } from '../data/forage'
 import { HOLDING } from '../data/holding'
@@ -8,7 +8,6 @@ import { HOOK_GAPS_MM } from '../data/hook-sizes'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../data/how-to'
 import { JOINTS } from '../data/joints'
 import { KNOBS } from '../data/knobs'
-import { RETRIEVES } from '../data/retrieves'
 import { RIG_TYPES } from '../data/rig-types'
 import { RULES as RULE_TABLE } from '../data/rules'
 import { OPEN_QUESTIONS } from '../data/open-questions'
@@ -20,11 +19,12 @@ import { STANDARD_WEIGHTS } from '../data/standard-weights'
 import { THUMB_RULES } from '../data/thumb-rules'
 import { TIDE_STATIONS } from '../data/tide-stations'
 import { TRAILER_ADDS } from '../data/trailers'
+import { FORMER } from '../data/techniques/former'
 import { DEMO_LURES } from '../data/demo/lures'
 import { DEMO_WATERS } from '../data/demo/places'
 import { DEMO_CHANGES, DEMO_USE } from '../data/demo/use'
 import { RULES } from './match'
-import { FAMILIES } from './tackle'
+import { FAMILIES, TECHNIQUES, techniqueNamed, techniquesOf } from './tackle'
 import { TABLE_SCHEMAS as S, when } from '../testing/tables'
 import { COVERS, NUMBER_FEATURES, TEXT_FEATURES } from './water'
 import type { z } from './zod'
@@ -35,7 +35,7 @@ const ROWS: readonly (readonly [table: string, schema: z.ZodType, rows: readonly
   ['axes', S.axes, AXES],
   ['colours', S.colours, COLOURS],
   ['open-questions', S.openQuestions, OPEN_QUESTIONS],
-  ['retrieves', S.retrieves, RETRIEVES],
+  ['techniques', S.techniques, TECHNIQUES],
   ['rig-types', S.rigWays, RIG_TYPES],
   ['holding', S.holding, HOLDING],
   ['knobs', S.knobs, KNOBS],
@@ -51,7 +51,6 @@ const ROWS: readonly (readonly [table: string, schema: z.ZodType, rows: readonly
 ]
 const WHOLE: readonly (readonly [table: string, schema: z.ZodType, table: unknown])[] = [
   ['joints', S.joints, JOINTS],
-  ['cadences', S.cadences, CADENCES],
   ['snags by cover', S.shares, SNAG_RATE_BY_COVER],
   ['snags by mount', S.shares, MOUNT_SNAG],
   ['trailers', S.trailerAdds, TRAILER_ADDS],
@@ -92,18 +91,17 @@ describe('ids that name each other', () => {
     expect(asked.length).toBeGreaterThan(100)
     expect(asked.filter((axis) => !axes.has(axis))).toEqual([])
   })
-  it('families are fished in retrieves that there are, and every retrieve belongs to a family', () => {
-    const retrieves = RETRIEVES.map((r) => r.id as string)
-    const used = new Set(FAMILIES.flatMap((f) => [...f.retrieves]))
-    expect([...used].filter((id) => !retrieves.includes(id))).toEqual([])
-    expect(retrieves.filter((id) => !used.has(id))).toEqual([])
+  it('every family has its techniques, every technique its family, and each former way its technique', () => {
+    const families = new Set<string>(FAMILIES.map(({ id }) => id))
+    expect([...families].filter((id) => techniquesOf(id).length === 0)).toEqual([])
+    expect(TECHNIQUES.flatMap(({ works }) => works.families).filter((id) => !families.has(id))).toEqual([])
+    expect(new Set(TECHNIQUES.map(({ id }) => id)).size).toBe(TECHNIQUES.length)
+    expect(Object.keys(FORMER).filter((id) => !techniqueNamed(id))).toEqual([])
   })
-  it('cadences belong to retrieves and are made of doings; an answer is told for something', () => {
-    const retrieves = new Set(RETRIEVES.map((r) => r.id as string))
-    expect(Object.keys(CADENCES).filter((id) => !retrieves.has(id))).toEqual([])
-    const doings = new Set(Object.keys(DOINGS))
-    const done = Object.values(CADENCES).flatMap((parts) => parts.map((p) => p.does as string))
-    expect(done.length).toBeGreaterThan(10)
+  it('beats are made of doings; an answer is told for something', () => {
+    const doings = new Set<string>(Object.keys(DOINGS))
+    const done = TECHNIQUES.flatMap(({ beat = [] }) => beat.map((p) => p.does as string))
+    expect(done.length).toBeGreaterThan(30)
     expect(done.filter((does) => !doings.has(does))).toEqual([])
     expect(TELLS.length).toBeGreaterThan(0)
   })

@@ -78,10 +78,10 @@ describe('match over HTTP', () => {
       return answered(MatchRequest.parse({ ...exampleMatch(), options: { limit: 8, units } })).ranking
     }
     const [metric, imperial] = [of('metric'), of('imperial')]
-    const figures = ({ lure, score, retrieve, reasons }: (typeof metric)[number]) => ({
+    const figures = ({ lure, score, technique, reasons }: (typeof metric)[number]) => ({
       lure,
       score,
-      retrieve,
+      technique,
       chances: reasons.map((r) => r.chance),
     })
     expect(imperial.map(figures)).toEqual(metric.map(figures))

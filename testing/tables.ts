@@ -1,5 +1,13 @@
 import { z } from '../core/zod'
-import { COLOUR_GROUPS, DELIVERY_IDS, FURTHER_AT, MOUNT_KINDS, deliveryOf, isFamily, techniqueOf } from '../core/tackle'
+import {
+  COLOUR_GROUPS,
+  DELIVERY_IDS,
+  FURTHER_AT,
+  MOUNT_KINDS,
+  deliveryOf,
+  isFamily,
+  findTechnique,
+} from '../core/tackle'
 import { COVERS, FORAGE_SHAPES, LIGHTS, MOODS, SEASONS, SKIES, forageOf, speciesOf } from '../core/water'
 
 /** What the tables of data/ must look like, field by field. Each is held to its schema by `core/tables.test.ts`. */
@@ -15,7 +23,9 @@ const record = <T extends z.ZodType>(value: T) => z.record(z.string(), value)
 const familyId = z.string().refine(isFamily, { error: 'is no family' })
 const speciesId = z.string().refine((s) => speciesOf(s) !== undefined, { error: 'is no species' })
 const forageId = z.string().refine((s) => forageOf(s) !== undefined, { error: 'is no forage' })
-const retrieveId = z.string().refine((s) => Boolean(techniqueOf(s)), { error: 'is no retrieve' })
+const techniqueId = z.string().refine((s) => findTechnique(s) !== null, { error: 'is no technique' })
+/** Three marks of a range, each beyond the one before. */
+const marks = z.tuple([positive, positive, positive]).refine(([a, b, c]) => a < b && b < c, { error: 'do not rise' })
 const facts = z.array(z.number().int().min(1).max(200))
 const body = z.enum(['hard', 'soft', 'wire', 'metal', 'jig'])
 
@@ -44,7 +54,7 @@ export const when = z.record(z.string(), z.union([ramp, z.array(z.string())])).s
 const of = z.looseObject({
   family: z.array(familyId).optional(),
   body: z.array(body).optional(),
-  retrieve: z.array(retrieveId).optional(),
+  technique: z.array(techniqueId).optional(),
 })
 const note = z.strictObject({ id, facts, of, when: when.optional(), side: z.unknown().optional() })
 
@@ -99,28 +109,32 @@ export const TABLE_SCHEMAS = {
     second: z.strictObject({ id }),
     usual: z.union([share, when]),
   }),
-  retrieves: z
+  techniques: z
     .strictObject({
       id,
       name: words,
-      window: share.optional(),
-      retrieveSpeedMps: positive.optional(),
-      pullDurationS: positive,
-      pauseS: z.number().min(0),
+      how: sentence,
+      facts,
+      works: z.strictObject({
+        families: z.array(familyId).min(1),
+        mounts: z.array(z.enum(MOUNT_KINDS)).optional(),
+        traits: record(z.array(z.union([words, z.boolean()]))).optional(),
+      }),
+      delivery: z.enum(DELIVERY_IDS),
+      pace: z.union([z.strictObject({ window: span }), z.strictObject({ mps: marks }), z.null()]),
+      pullS: positive,
+      restS: z.union([marks, z.null()]),
+      rest: z.enum(['hangs', 'rises', 'falls', 'lies']).nullable(),
       slack: z.boolean(),
       passing: share,
       sinkTo: z.array(z.enum(['surface', 'zone', 'bottom'])).min(1),
-      delivery: z.enum(DELIVERY_IDS),
-      mounts: z.array(z.enum(MOUNT_KINDS)).optional(),
+      at: z.enum(['surface', 'mid water', 'over the bottom', 'on the bottom', 'in cover']),
+      takes: z.array(z.enum(['moving', 'falling', 'at rest'])).min(1),
+      beat: z.array(z.strictObject({ does: words, part: share })).optional(),
+      when: z.array(z.strictObject({ id, when, of: z.looseObject({}).optional(), weight: positive })).optional(),
     })
-    .refine(
-      (r) =>
-        Number(r.window !== undefined) +
-          Number(r.retrieveSpeedMps !== undefined) +
-          Number(deliveryOf(r.delivery).pace === 'water' && r.retrieveSpeedMps === undefined) ===
-        1,
-      { error: 'has no pace of its own, or two' },
-    ),
+    .refine((t) => t.pace !== null || deliveryOf(t.delivery).pace === 'water', { error: 'has no pace of its own' })
+    .refine((t) => (t.restS === null) === (t.rest === null), { error: 'rests without saying what the lure does' }),
   rigWays: z.strictObject({
     id,
     name: words,
@@ -182,7 +196,6 @@ export const TABLE_SCHEMAS = {
       law: z.literal(true).optional(),
     }),
   ),
-  cadences: record(z.array(z.strictObject({ does: id, part: share })).min(1)),
   hookGaps: z.tuple([z.string(), positive]),
   trailerAdds: record(z.strictObject({ vibration: z.number(), presence: z.number(), amplitude: z.number() })),
   shares: record(share),

@@ -182,7 +182,12 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
 function workOf(id: string, tempo: number, patience: number): Pick<LogRow, 'techniqueId' | 'tempo' | 'patience'> {
   const technique = techniqueNamed(id)
   if (!technique)
-    throw new BadCell('technique', { code: 'none-of', text: id, list: TECHNIQUES.slice(0, 8).map((t) => t.id), more: true })
+    throw new BadCell('technique', {
+      code: 'none-of',
+      text: id,
+      list: TECHNIQUES.slice(0, 8).map((t) => t.id),
+      more: true,
+    })
   const usual = formerTempo(id, NaN, NaN)
   const told = (value: number, else_: number) => (value >= 0 ? value : Number.isFinite(else_) ? else_ : 0.5)
   return { techniqueId: technique.id, tempo: told(tempo, usual.tempo), patience: told(patience, usual.patience) }

@@ -52,7 +52,9 @@ export function outingFrom(rows: readonly LogRow[]): unknown {
   let before: LogRow | null = null
   for (const row of list) {
     const technique = techniqueNamed(row.techniqueId)
-    const work = technique && workAt(technique, { tempo: row.tempo, patience: row.patience }, familyOf(row.carried.family as FamilyId).speedMps)
+    const work =
+      technique &&
+      workAt(technique, { tempo: row.tempo, patience: row.patience }, familyOf(row.carried.family as FamilyId).speedMps)
     const way: Carried['ways'][number] = {
       id: `${row.techniqueId}/${row.tempo}/${row.patience}/${row.depthM}/${row.fit}`,
       techniqueId: technique?.id ?? row.techniqueId,

@@ -278,7 +278,7 @@ describe(`${CASES.length} complete rigs over all ways`, () => {
     const carried = carry(ranked.setUp, context, 'rig-1', one.rig, beside)
     const [way] = carried.ways
     if (!way) throw new Error('no way')
-    expect(techniqueOf(way.retrieveId).delivery).toBe(one.fished)
+    expect(techniqueOf(way.techniqueId).delivery).toBe(one.fished)
     expect(way.delivery).toBe(one.fished)
 
     const entry = (minute: number, said: object) =>

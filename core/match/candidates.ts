@@ -1,11 +1,5 @@
 import type { OnLine } from './on-line'
-import {
-  DELIVERIES,
-  deliveryOf,
-  type Build,
-  type Lure,
-  type Work,
-} from '../tackle'
+import { DELIVERIES, deliveryOf, type Build, type Lure, type Work } from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
 import { anchored } from './anchor'
@@ -207,7 +201,14 @@ export function candidatesFor(
         for (const rodTipM of rodTips(dressed.build, work.technique, c)) {
           const held = linesThatHold(onLines, dressed.build, dressed.motion, { ...work, rodTipM }, context)
           if (held.length === 0) continue
-          for (const countDownS of countDowns(dressed.build, dressed.motion, work.technique, c, reading, context.countedOn))
+          for (const countDownS of countDowns(
+            dressed.build,
+            dressed.motion,
+            work.technique,
+            c,
+            reading,
+            context.countedOn,
+          ))
             found.push({ dressed, handling: { ...work, countDownS, rodTipM }, onLines: held, logBeforeCast: sure })
         }
     }

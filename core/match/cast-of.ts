@@ -2,7 +2,16 @@ import { LET_OUT } from '../../data/deliveries'
 import { CARRIED_SHARE, DROPPER_M, LONGEST_COUNT_S, ROD_TIPS_M } from '../../data/casting'
 import { LINE_DENSITY } from '../../data/tackle-limits'
 import { dropShotHeightM, sinkRateMps, sinkTimeS, trimOf, type BuildMotion, type CastPlan } from '../motion'
-import { deliveryOf, fallTaken, familyOf, worksOn, type Build, type DeliveryId, type Technique, type Work } from '../tackle'
+import {
+  deliveryOf,
+  fallTaken,
+  familyOf,
+  worksOn,
+  type Build,
+  type DeliveryId,
+  type Technique,
+  type Work,
+} from '../tackle'
 import { passingOf, slidesMps, type Conditions, type Reading } from '../water'
 import { flowHere } from './flow'
 import { ballDepthM } from './let-out'

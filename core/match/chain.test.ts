@@ -76,7 +76,7 @@ describe('an answer that separates', () => {
 
 describe('chances', () => {
   it('an axis at one unit of weight leaves what it says at worst and at best; twice the weight, its square', () => {
-    const axis = axisOf('speed')
+    const axis = axisOf('pace')
     expect(Math.exp(logChance(axis, 0, CHANCES.unit))).toBeCloseTo(axis.least, 12)
     expect(logChance(axis, 1, CHANCES.unit)).toBe(0)
     expect(logChance(axis, 0.3, 2 * CHANCES.unit)).toBeCloseTo(2 * logChance(axis, 0.3, CHANCES.unit), 12)
@@ -91,7 +91,7 @@ describe('chances', () => {
   })
   it('the account adds up both ways, and differences by the logarithmic mean do, too', () => {
     const line = (chance: number) => ({
-      axis: 'speed' as const,
+      axis: 'pace' as const,
       link: 'wanted' as const,
       want: 1,
       offer: 1,
@@ -142,8 +142,11 @@ describe('what explains a line', () => {
 })
 
 describe('what is made of a ranking', () => {
-  const row = (family: string, retrieve: string, passing: number, score: number) =>
-    ({ setUp: { build: { lure: { family } }, handling: { retrieve: { id: retrieve, passing } } }, score }) as Ranked
+  const row = (family: string, technique: string, passing: number, score: number) =>
+    ({
+      setUp: { build: { lure: { family } }, handling: { technique: { id: technique, passing } } },
+      score,
+    }) as unknown as Ranked
   const list = [
     row('grub', 'hop', 0.35, 50),
     row('grub', 'hop', 0.35, 49),

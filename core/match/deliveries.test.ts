@@ -180,8 +180,8 @@ describe('on the water', () => {
     const { stand: _s, deliveries: _d, ballKg: _b, ...old } = water(LAKE)
     expect(Conditions.parse(old)).toMatchObject({ stand: null, deliveries: null, ballKg: null })
   })
-  it('each retrieve of a way of fishing is fished by some family', () => {
-    for (const id of ['troll', 'swing', 'three-way-wait', 'drift-drag', 'wait-lift', 'dead-hold'] as const)
+  it('each technique of a way of fishing is fished by some family', () => {
+    for (const id of ['troll', 'swing', 'three-way', 'drift-drag', 'wait-lift', 'dead-hold'] as const)
       expect(techniqueOf(id).delivery).toMatch(/troll|swing|three-way|drift|still|vertical/)
   })
 })

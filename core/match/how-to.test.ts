@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { CADENCES, DOINGS } from '../../data/cadences'
+import { DOINGS } from '../../data/cadences'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../data/how-to'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { TECHNIQUES, techniqueOf } from '../tackle'
+import { TECHNIQUES, techniqueOf, workAt } from '../tackle'
 import { Place, SPECIES, type Conditions } from '../water'
 import { OfferTest, RuleWhen, beatAt, createMatchContext, cadenceOf, howToFish, rank, type SetUp } from '.'
 import { sayLaw } from '../../words'
@@ -16,38 +16,42 @@ const answer = (over: Partial<Conditions> = {}, place: Partial<Place> = {}, fami
   return { row, how: howToFish(row, context) }
 }
 const { row } = answer()
-const withRetrieve = (id: string, countDownS = 0): SetUp => ({
+const worked = (id: string, countDownS = 0, patience = 0.5): SetUp => ({
   ...row.setUp,
-  handling: { ...row.setUp.handling, retrieve: techniqueOf(id), countDownS },
+  handling: { ...row.setUp.handling, ...workAt(techniqueOf(id), { tempo: 0.5, patience }, [0.4, 1.6]), countDownS },
 })
 
 describe('the hand as a score', () => {
-  it.each(TECHNIQUES.map((r) => [r.id, r] as const))('%s: pull and rest last as long as in the path', (id, retrieve) => {
-    const { loop, loopS } = cadenceOf(withRetrieve(id))
-    expect(loopS).toBeCloseTo(retrieve.pullDurationS + retrieve.pauseS, 9)
-    const rest = loop.filter((b) => b.does === 'pause').reduce((sum, b) => sum + b.seconds, 0)
-    expect(rest).toBeCloseTo(retrieve.pauseS, 9)
-    for (const { does, seconds } of loop) {
-      expect(Object.keys(DOINGS)).toContain(does)
-      expect(seconds).toBeGreaterThan(0)
-    }
-  })
-  it('every named cadence belongs to a retrieve, and its parts make a whole', () => {
-    for (const [id, parts] of Object.entries(CADENCES)) {
-      expect(() => techniqueOf(id)).not.toThrow()
-      expect(parts.reduce((sum, p) => sum + p.part, 0)).toBeCloseTo(1, 9)
-    }
+  it.each(TECHNIQUES.map((r) => [r.id, r] as const))(
+    '%s: pull and rest last as long as in the path',
+    (id, { pullS }) => {
+      const setUp = worked(id, 0, 0.8)
+      const { restS } = setUp.handling
+      const { loop, loopS } = cadenceOf(setUp)
+      expect(loopS).toBeCloseTo(pullS + restS, 9)
+      const rest = loop.filter((b) => b.does === 'pause').reduce((sum, b) => sum + b.seconds, 0)
+      expect(rest).toBeCloseTo(restS, 9)
+      for (const { does, seconds } of loop) {
+        expect(Object.keys(DOINGS)).toContain(does)
+        expect(seconds).toBeGreaterThan(0)
+      }
+    },
+  )
+  it('the parts of a beat make a whole', () => {
+    const beats = TECHNIQUES.flatMap(({ beat }) => (beat ? [beat] : []))
+    expect(beats.length).toBeGreaterThan(30)
+    for (const parts of beats) expect(parts.reduce((sum, p) => sum + p.part, 0)).toBeCloseTo(1, 9)
   })
   it('rip, rip, pause is two snaps and a pause', () => {
-    expect(cadenceOf(withRetrieve('rip-pause')).loop.map((b) => b.does)).toEqual(['snap', 'slack', 'snap', 'pause'])
+    expect(cadenceOf(worked('rip-pause')).loop.map((b) => b.does)).toEqual(['snap', 'slack', 'snap', 'pause'])
   })
   it('turns of the handle are the pace over the line that a turn takes in, and the rod has none', () => {
-    const wound = withRetrieve('steady')
+    const wound = worked('wind')
     expect(cadenceOf(wound).turnsPerS).toBeCloseTo(wound.handling.paceMps / wound.outfit.reel.linePerTurnM, 9)
-    expect(cadenceOf(withRetrieve('rip-pause')).turnsPerS).toBeNull()
+    expect(cadenceOf(worked('rip-pause')).turnsPerS).toBeNull()
   })
   it('knows what is done at any moment: first the sinking, then round and round', () => {
-    const score = cadenceOf(withRetrieve('rip-pause', 5))
+    const score = cadenceOf(worked('rip-pause', 5))
     expect(beatAt(score, 2.5)).toEqual({ index: 0, inLead: true, through: 0.5 })
     const start = beatAt(score, 5.001)
     expect([start.inLead, start.index]).toEqual([false, 0])

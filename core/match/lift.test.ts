@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { COLOURS, techniqueOf, type Lure } from '../tackle'
+import { COLOURS, techniqueOf, workAt, type Lure } from '../tackle'
 import { PLACE, WORLD, water } from '../../testing/world'
 import { bestOf, bestSingleChange, createMatchContext, rank } from '.'
 import { SNAG_LIMIT } from './cast-evaluation'
@@ -41,7 +41,14 @@ describe('the best single change of a set-up that hangs up', () => {
     const hung = plugs
       .flatMap((l) => bestOf(l, WORLD.box, open) ?? [])
       // Wound straight through: the best ways in open water touch and rise.
-      .map(({ setUp }) => ({ ...setUp, handling: { ...setUp.handling, retrieve: techniqueOf('steady'), rodTipM: 0.2 } }))
+      .map(({ setUp }) => ({
+        ...setUp,
+        handling: {
+          ...setUp.handling,
+          ...workAt(techniqueOf('wind'), { tempo: 0.45, patience: 0.5 }, [0.4, 1.6]),
+          rodTipM: 0.2,
+        },
+      }))
       .map((setUp) => scoreSetUp(setUp, timber))
       .filter((r) => r.thrown.risk > SNAG_LIMIT)
     const dives = hung.flatMap((r) => {

@@ -51,16 +51,16 @@ describe('rules as data', () => {
       for (const e of r.effects) expect(e.weight).toBeGreaterThan(0)
     }
   })
-  it('speak only of families, retrieves and schools that exist', () => {
+  it('speak only of families, techniques and schools that exist', () => {
     const families = new Set<string>(FAMILIES.map((f) => f.id))
-    const retrieves = new Set(TECHNIQUES.map((r) => r.id))
+    const techniques = new Set(TECHNIQUES.map((r) => r.id))
     const sides = new Set(OPEN_QUESTIONS.flatMap((s) => [`${s.id}.${s.first.id}`, `${s.id}.${s.second.id}`]))
     for (const r of RULES) {
       if (r.side !== null) expect(sides).toContain(r.side)
       for (const e of r.effects) {
         const test = 'favour' in e ? e.favour : 'avoid' in e ? e.avoid : {}
         for (const f of test.family ?? []) expect(families).toContain(f)
-        for (const w of test.retrieve ?? []) expect(retrieves).toContain(w)
+        for (const w of test.technique ?? []) expect(techniques).toContain(w)
       }
     }
   })
@@ -160,7 +160,7 @@ it('agreement: near enough counts, enough is enough, proportions count alike bot
   expect(agreementAt('zone', 0.05, 1)).toBeCloseTo(0.147, 2)
   expect(agreementAt('zone', 0.5, 1)).toBeCloseTo(0.818, 2)
   expect(agreementAt('length', 0.1, 0.05)).toBeCloseTo(agreementAt('length', 0.05, 0.1))
-  expect(agreementAt('dwell', 35, 30)).toBeGreaterThan(0.97)
+  expect(agreementAt('patience', 0.95, 0.9)).toBeGreaterThan(0.97)
 })
 
 it('fact 31: a 24 in dropper 20 m from the boat in 27 ft holds the bait about 10 in up (common practice)', () => {

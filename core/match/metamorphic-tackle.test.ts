@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { familyOf, pullSpeedMps, techniqueOf, trailerFits, worksOn, type Head, type Lure } from '../tackle'
+import { familyOf, workAt, techniqueOf, trailerFits, worksOn, type Head, type Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions } from '../water'
 import { evaluateBuild } from './dressed'
@@ -52,11 +52,9 @@ describe('lead against drift', () => {
   })
 })
 
-describe('pace against the mood', () => {
-  const FAST = ['burn', 'rip-pause', 'steady'] as const
-  const HAND = new Set(['speed', 'dwell', 'passing', 'practice', 'warning'])
-  const SLOW = ['slow-roll', 'hang', 'slow-hop', 'stand', 'rip-wait'] as const
-  it('slower fish never lift a faster duty beside a slower one', () => {
+describe('the hand against the mood', () => {
+  const HAND = new Set(['tempo', 'patience', 'pace', 'passing', 'practice', 'warning'])
+  it('slower fish never lift a faster tempo or a shorter rest beside a slower and a longer one', () => {
     const moods = ['active', 'neutral', 'lethargic'] as const
     fc.assert(
       fc.property(
@@ -64,35 +62,31 @@ describe('pace against the mood', () => {
         double(6, 18),
         fc.constantFrom(named('jerkbait'), named('paddle-tail'), named('crankbait'), named('grub')),
         (speciesId, waterTempC, lure) => {
-          const ways = familyOf(lure.family).retrieves
           const at = (mood: Conditions['mood']) =>
             water({ speciesId, waterTempC, mood, depthM: 4, zone: { topM: 1.5, bottomM: 3.5 } })
-          for (const fast of FAST)
-            for (const slow of SLOW) {
-              if (!ways.includes(fast) || !ways.includes(slow)) continue
-              // The very set-up of the active day, in each mood.
-              const row = bestOf(lure, { ...box, lures: [lure] }, contextOf(at('active')))
-              if (!row || ![fast, slow].every((id) => worksOn(techniqueOf(id), row.setUp.build.mount.kind))) continue
-              const share = (mood: Conditions['mood']) => {
-                const on = contextOf(at(mood))
-                const scored = (id: string) => {
-                  const retrieve = techniqueOf(id)
-                  const { speedMps } = evaluateBuild(row.setUp.build, on.known(lure), on.reading)
-                  const handling = {
-                    ...row.setUp.handling,
-                    retrieve,
-                    retrieveSpeedMps: pullSpeedMps(retrieve, speedMps),
-                  }
-                  // What the hand is worth: where it swims is another matter, fish that are slow come less far.
-                  return scoreSetUp({ ...row.setUp, handling }, on)
-                    .parts.filter((p) => HAND.has(p.axis))
-                    .reduce((product, p) => product * p.chance, 1)
-                }
-                return scored(fast) / (scored(fast) + scored(slow))
-              }
-              const shares = moods.map(share)
-              for (let i = 1; i < shares.length; i++) expect(shares[i]).toBeLessThanOrEqual((shares[i - 1] ?? 1) + 0.02)
-            }
+          // The very set-up of the active day, in each mood.
+          const row = bestOf(lure, { ...box, lures: [lure] }, contextOf(at('active')))
+          if (!row) return
+          const { technique } = row.setUp.handling
+          const share = (mood: Conditions['mood']) => {
+            const on = contextOf(at(mood))
+            const { speedMps } = evaluateBuild(row.setUp.build, on.known(lure), on.reading)
+            // What the hand is worth: where it swims is another matter, fish that are slow come less far.
+            const worth = (tempo: number, patience: number) =>
+              scoreSetUp(
+                {
+                  ...row.setUp,
+                  handling: { ...row.setUp.handling, ...workAt(technique, { tempo, patience }, speedMps) },
+                },
+                on,
+              )
+                .parts.filter((p) => HAND.has(p.axis))
+                .reduce((product, p) => product * p.chance, 1)
+            const [fast, slow] = [worth(0.85, 0.1), worth(0.15, 0.8)]
+            return fast / (fast + slow)
+          }
+          const shares = moods.map(share)
+          for (let i = 1; i < shares.length; i++) expect(shares[i]).toBeLessThanOrEqual((shares[i - 1] ?? 1) + 0.02)
         },
       ),
       { numRuns: 25 },

@@ -28,8 +28,7 @@ export function onOutfits(ranked: Ranked, context: MatchContext): OnOutfit[] {
   for (const rigging of context.riggings) {
     const key = outfitKey(rigging)
     if (key === own || workRefusal(build.massKg, rigging, technique.delivery)) continue
-    const tackle =
-      rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, handling)
+    const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, handling)
     const { castM } = ranked.thrown.plan
     const about = axisLog(context.demand.by.outfit, { tackle, stealth: rigging.stealth, reach: castM })
     const known = best.get(key)

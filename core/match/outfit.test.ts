@@ -113,10 +113,10 @@ describe('agreement of the tackle', () => {
     if (!reel) throw new Error('no reel')
     const slow = { ...reel, linePerTurnM: 0.5 }
     const fast = { ...reel, linePerTurnM: 1 }
-    const steady = techniqueOf('steady')
-    expect(gearRatioFit(slow, steady, 0.2)).toBeGreaterThan(gearRatioFit(fast, steady, 0.2))
-    expect(gearRatioFit(fast, steady, 2)).toBeGreaterThan(gearRatioFit(slow, steady, 2))
-    expect(gearRatioFit(slow, techniqueOf('hop'), 9)).toBe(1)
+    const wound = (paceMps: number) => ({ technique: techniqueOf('wind'), paceMps })
+    expect(gearRatioFit(slow, wound(0.2))).toBeGreaterThan(gearRatioFit(fast, wound(0.2)))
+    expect(gearRatioFit(fast, wound(2))).toBeGreaterThan(gearRatioFit(slow, wound(2)))
+    expect(gearRatioFit(slow, { technique: techniqueOf('hop'), paceMps: 9 })).toBe(1)
   })
   it('is a share, best in the middle of the rod’s range', () => {
     const crank = box.lures.find((l) => l.family === 'crankbait')

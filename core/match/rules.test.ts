@@ -163,13 +163,13 @@ describe('rules together', () => {
     expect(asked?.want).toBeCloseTo(0.65)
     expect(asked?.causes.map((c) => c.ruleId)).toEqual(['b', 'a'])
   })
-  it('speeds are met in between by proportion', () => {
+  it('paces are met in between by proportion', () => {
     const speeds = [0.25, 1].map((want, i): Rule => ({
       id: `r${i}`,
       side: null,
       facts: [],
       when: {},
-      effects: [{ axis: 'speed', want, weight: 2 }],
+      effects: [{ axis: 'pace', want, weight: 2 }],
       sentence: 'A rule.',
       basis: 'test',
     }))

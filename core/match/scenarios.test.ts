@@ -36,9 +36,7 @@ describe('(a) fact 28: 44 °F, clear, isolated standing timber, lethargic bass',
       const first = match({ ...cold, ...over }, 3).rows
       const hanging = first.filter(
         ({ setUp: { build, handling } }) =>
-          build.lure.family === 'jerkbait' &&
-          build.lure.traits.buoyancy === 'suspends' &&
-          handling.restS >= 30,
+          build.lure.family === 'jerkbait' && build.lure.traits.buoyancy === 'suspends' && handling.restS >= 30,
       )
       expect(hanging.length).toBeGreaterThan(0)
     },

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { familyOf, type FamilyId, type Lure } from '../tackle'
+import { techniquesOf, type FamilyId, type Lure } from '../tackle'
 import { FORAGE, FORAGE_SHAPES, adultLengthM, forageLengthM, readWater, shoalsToday, speciesOf } from '../water'
 import { bestOf, createMatchContext, demandOf, rank, type MatchContext } from '.'
 import { leftOut } from './left-out'
@@ -155,6 +155,6 @@ describe('new families are heard where they belong', () => {
       ({ kind, test }) => kind === 'favour' && test.family?.includes(family),
     )
     expect(favoured.length).toBeGreaterThan(0)
-    expect(familyOf(family).retrieves.length).toBeGreaterThan(2)
+    expect(techniquesOf(family).length).toBeGreaterThan(2)
   })
 })

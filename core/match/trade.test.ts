@@ -18,7 +18,7 @@ const family =
   (...ids: string[]) =>
   (row: MatchRow) =>
     ids.includes(row.setUp.build.lure.family)
-const retrieve =
+const technique =
   (...ids: string[]) =>
   (row: MatchRow) =>
     ids.includes(row.setUp.handling.technique.id)
@@ -81,7 +81,7 @@ const SCENARIOS: readonly Scenario[] = [
       cover: { kind: 'brush', topM: 0.6, density: 0.9 },
       mood: 'neutral',
     },
-    leads: { within: 3, row: retrieve('pitch') },
+    leads: { within: 3, row: technique('pitch') },
     never: family('jerkbait', 'glide-bait', 'lipless-crankbait'),
   },
   {
@@ -123,7 +123,7 @@ const SCENARIOS: readonly Scenario[] = [
       forage: { kind: 'smelt', lengthM: 0.1 },
       mood: 'active',
     },
-    leads: { within: 3, row: both(family('jerkbait', 'soft-jerkbait'), retrieve('rip-pause', 'rip-wait')) },
+    leads: { within: 3, row: both(family('jerkbait', 'soft-jerkbait'), technique('rip-pause', 'twitch')) },
   },
   {
     name: 'fact 33: over grass a belly-weighted swimmer, a bladed jig or a plug that touches the tips',
@@ -150,7 +150,7 @@ const SCENARIOS: readonly Scenario[] = [
       zone: { topM: 5.5, bottomM: 8 },
       mood: 'neutral',
     },
-    leads: { within: 3, row: both(family('flutter-spoon'), retrieve('lift-drop')) },
+    leads: { within: 3, row: both(family('flutter-spoon'), technique('lift-drop')) },
     never: family('surface'),
   },
   {

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../../testing/world'
-import { familyOf, kinKeyOf, pullSpeedMps, techniqueOf, type Lure } from '../tackle'
+import { kinKeyOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { createMatchContext, bestOf, lawBroken, rank, type MatchContext } from '.'
 import { countDowns, isFishedSo, rodTips } from './cast-of'
+import { worksOfBuild } from './works'
 import { buildVariants } from './dressed'
 import { estimateCandidates } from './candidate-estimate'
 import { candidatesOf } from './candidates'
@@ -17,33 +18,28 @@ import type { SetUp } from './setup'
 /** The ranking's slow twin: no estimate, no bound, no patience. Every dressing on every rigging in every way is thrown in full. */
 function everySetUp(lure: Lure, box: Box, context: MatchContext): SetUp[] {
   const { c, reading, riggings, countedOn } = context
-  const family = familyOf(lure.family)
-  return buildVariants(lure, box, reading).flatMap(({ build, motion, speedMps }) =>
-    family.retrieves.map(techniqueOf).flatMap((retrieve) => {
-      const retrieveSpeedMps = pullSpeedMps(retrieve, speedMps)
-      if (!isFishedSo(build, retrieve, retrieveSpeedMps, speedMps, context)) return []
-      return rodTips(build, retrieve, c).flatMap((rodTipM) =>
-        countDowns(build, motion, retrieve, c, reading, countedOn).flatMap((countDownS) =>
+  return buildVariants(lure, box, reading).flatMap((dressed) => {
+    const { build, motion } = dressed
+    return worksOfBuild(dressed, context).flatMap((work) =>
+      rodTips(build, work.technique, c).flatMap((rodTipM) =>
+        countDowns(build, motion, work.technique, c, reading, countedOn).flatMap((countDownS) =>
           riggings
-            .filter((r) => !workRefusal(build.massKg, r, retrieve.delivery))
+            .filter((r) => !workRefusal(build.massKg, r, work.technique.delivery))
             .filter((rigging) => {
-              const castM = context.castM(
-                { build, outfit: rigging.outfit, handling: { retrieve, retrieveSpeedMps } },
-                motion,
-              )
+              const castM = context.castM({ build, outfit: rigging.outfit, handling: work }, motion)
               const one = { rigging, castM, logBeforeCast: 0 }
-              return linesThatHold([one], build, motion, { retrieve, rodTipM }, context).length > 0
+              return linesThatHold([one], build, motion, { ...work, rodTipM }, context).length > 0
             })
             .map(({ outfit, leader }) => ({
               build,
               outfit,
               leader,
-              handling: { retrieve, retrieveSpeedMps, countDownS, rodTipM },
+              handling: { ...work, countDownS, rodTipM },
             })),
         ),
-      )
-    }),
-  )
+      ),
+    )
+  })
 }
 function bestOfAll(lure: Lure, box: Box, context: MatchContext): Ranked | null {
   let best: Ranked | null = null
@@ -124,8 +120,7 @@ describe('candidates', () => {
         const thickness = candidate.onLines.map((l) => l.rigging.outfit.line.diameterM)
         expect(thickness).toEqual([...new Set(thickness)].sort((a, b) => a - b))
         const { dressed, handling } = candidate
-        const pace = [handling.paceMps, dressed.speedMps] as const
-        expect(isFishedSo(dressed.build, handling.technique, ...pace, context)).toBe(true)
+        expect(isFishedSo(dressed.build, handling, dressed.speedMps, context)).toBe(true)
       })
     }
   })

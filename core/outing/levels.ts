@@ -50,9 +50,7 @@ export function levelsOf({ carried, way, spot, aim }: Fished, { depthM }: Pick<C
   return {
     place: spot ? spotKey(spot) : '',
     depth: step(way.depthM / depthM, DEPTH_STEPS),
-    speed: isDrawn(way)
-      ? String(Math.round(way.paceMps / BOAT_STEP_MPS))
-      : step(way.paceMps, SPEED_STEPS),
+    speed: isDrawn(way) ? String(Math.round(way.paceMps / BOAT_STEP_MPS)) : step(way.paceMps, SPEED_STEPS),
     cadence: step(way.restS, PAUSE_STEPS),
     size: String(sizeStep(carried.lengthM)),
     fall: String(fallStep(carried.fallMps)),

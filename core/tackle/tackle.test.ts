@@ -12,8 +12,7 @@ import {
   hookFits,
   lureAction,
   lureMass,
-  pullSpeedMps,
-  techniqueOf,
+  techniquesOf,
   rodFit,
   worksOn,
 } from '.'
@@ -34,10 +33,10 @@ describe('families', () => {
     expect(shown.size).toBeGreaterThanOrEqual(14)
   })
   it.each(FAMILIES.map((f) => [f.id, f] as const))(
-    '%s is whole: unique, retrieves known, shares between 0 and 1',
+    '%s is whole: unique, with a technique, shares between 0 and 1',
     (id, f) => {
       expect(FAMILIES.filter((g) => g.id === id)).toHaveLength(1)
-      for (const r of f.retrieves) expect(techniqueOf(r).id).toBe(r)
+      expect(techniquesOf(id).length).toBeGreaterThan(1)
       for (const v of Object.values(f.action)) expect(v >= 0 && v <= 1).toBe(true)
       expect(f.speedMps[0]).toBeLessThan(f.speedMps[1])
       expect(f.body === 'soft').toBe('mounts' in f)
@@ -125,10 +124,9 @@ describe('builds', () => {
   it('jigs and spinnerbaits are also dressed with trailers', () => {
     expect(buildsOf(lureOf('skirted-jig'), box).some((b) => b.trailer?.kind === 'kicking-craw')).toBe(true)
   })
-  it('a drop-shot is shaken and nothing else; pulls run from the slow to the fast end of the lure’s window', () => {
-    expect(TECHNIQUES.filter((r) => worksOn(r, 'drop-shot')).map((r) => r.id)).toEqual(['shake'])
-    expect(pullSpeedMps(techniqueOf('slow-roll'), [0.4, 1.6])).toBeLessThan(0.5)
-    expect(pullSpeedMps(techniqueOf('burn'), [0.4, 1.6])).toBeGreaterThan(1.3)
+  it('a drop-shot is worked over its lead and in no other way', () => {
+    const over = TECHNIQUES.filter((t) => worksOn(t, 'drop-shot', {})).map(({ id }) => id)
+    expect(over.toSorted()).toEqual(['drag-over-lead', 'drift-over-lead', 'shake-down', 'shake-over-lead'])
   })
 })
 

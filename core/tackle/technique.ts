@@ -93,7 +93,12 @@ function between([low, middle, high]: readonly [number, number, number], at: num
  * @param speedMps the lure's own window: the slowest and the fastest at which it works
  * @param flowMps what passes a lure that is held, m/s: it sets the pace where the hand does not
  */
-export function paceAt({ pace }: Technique, tempo: number, [slow, fast]: readonly [number, number], flowMps = 0): number {
+export function paceAt(
+  { pace }: Technique,
+  tempo: number,
+  [slow, fast]: readonly [number, number],
+  flowMps = 0,
+): number {
   if (pace === null) return Math.max(STILL_MPS, flowMps)
   if ('mps' in pace) return between(pace.mps, tempo)
   const [from, to] = pace.window
@@ -141,5 +146,7 @@ export const isWound = ({ pace, delivery }: Technique): boolean =>
 /** Whether a lure hooked so is worked in a technique: only a drop-shot's own are for it. */
 export function worksOn({ works }: Technique, mount: MountKind, traits: Readonly<Record<string, unknown>>): boolean {
   if (works.mounts ? !works.mounts.includes(mount) : mount === 'drop-shot') return false
-  return Object.entries(works.traits ?? {}).every(([name, wanted]) => (wanted as readonly unknown[]).includes(traits[name]))
+  return Object.entries(works.traits ?? {}).every(([name, wanted]) =>
+    (wanted as readonly unknown[]).includes(traits[name]),
+  )
 }

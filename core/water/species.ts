@@ -17,6 +17,8 @@ export interface Species {
   readonly mouth: 'small' | 'large'
   /** Pull that line and knots must stand for an ordinary fish in open water, N. */
   readonly designPullN: number
+  /** What tackle its strength asks for: a row of data/fish-tackle. */
+  readonly strength: 'panfish' | 'light' | 'medium' | 'strong' | 'heavy' | 'giant'
   readonly source: { readonly feedingRangeC: string; readonly spawnC: string; readonly designPullN: string }
 }
 

@@ -94,7 +94,15 @@ export const BLADES = [
       mood: ['active', 'neutral'],
     },
     effects: [
-      { favour: { family: ['spinnerbait'], traits: { blade: ['colorado'] }, technique: ['roll-bottom', 'wind'], tempo: [0, 0.5] }, weight: 4 },
+      {
+        favour: {
+          family: ['spinnerbait'],
+          traits: { blade: ['colorado'] },
+          technique: ['roll-bottom', 'wind'],
+          tempo: [0, 0.5],
+        },
+        weight: 4,
+      },
       { favour: { family: ['crankbait'], traits: { lip: ['square'] }, sound: ['rattles'] }, weight: 3 },
     ],
     basis: practice,
@@ -380,7 +388,12 @@ export const BLADES = [
       windMps: { above: [3, 6] },
       zoneTopM: { below: [0.4, 1] },
     },
-    effects: [{ favour: { family: ['spinnerbait'], technique: ['wind'], tempo: [0.75, 1], massKg: [0.013, 0.04] }, weight: 1.5 }],
+    effects: [
+      {
+        favour: { family: ['spinnerbait'], technique: ['wind'], tempo: [0.75, 1], massKg: [0.013, 0.04] },
+        weight: 1.5,
+      },
+    ],
     basis: practice,
   },
   {

@@ -95,7 +95,9 @@ export const CRANKBAITS = [
     side: null,
     facts: [23],
     when: {},
-    effects: [{ avoid: { family: ['crankbait', 'lipless-crankbait'], technique: ['wind'], tempo: [0.25, 1] }, weight: 1.2 }],
+    effects: [
+      { avoid: { family: ['crankbait', 'lipless-crankbait'], technique: ['wind'], tempo: [0.25, 1] }, weight: 1.2 },
+    ],
     basis: practice,
   },
   {

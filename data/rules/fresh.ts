@@ -189,7 +189,18 @@ export const FRESH = [
         favour: {
           family: ['stick-worm', 'creature', 'soft-jerkbait', 'tube', 'finesse-worm'],
           // Laid where the fish guards its bed, and left there: the same bait ripped past it is not this.
-          technique: ['rip-pause', 'hop', 'drag', 'dead-stick', 'lift-drop', 'pitch', 'slow-pitch', 'shake-over-lead', 'shake-down', 'drag-over-lead'],
+          technique: [
+            'rip-pause',
+            'hop',
+            'drag',
+            'dead-stick',
+            'lift-drop',
+            'pitch',
+            'slow-pitch',
+            'shake-over-lead',
+            'shake-down',
+            'drag-over-lead',
+          ],
         },
         weight: 4,
       },

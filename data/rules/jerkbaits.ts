@@ -14,7 +14,16 @@ export const JERKBAITS = [
       cover: ['timber', 'brush', 'docks', 'rock', 'open', 'grass'],
       mood: ['lethargic', 'neutral', 'pressured'],
     },
-    effects: [{ favour: { family: ['jerkbait'], traits: { buoyancy: ['suspends'] }, technique: ['hang', 'shake-still', 'kick-up'] }, weight: 8 }],
+    effects: [
+      {
+        favour: {
+          family: ['jerkbait'],
+          traits: { buoyancy: ['suspends'] },
+          technique: ['hang', 'shake-still', 'kick-up'],
+        },
+        weight: 8,
+      },
+    ],
     basis: practice,
   },
   {
@@ -28,7 +37,11 @@ export const JERKBAITS = [
     },
     effects: [
       { favour: { family: ['jerkbait'], technique: ['rip-pause'] }, weight: 1 },
-      { avoid: { family: ['jerkbait'] }, unless: { technique: ['rip-pause', 'hang', 'shake-still', 'kick-up', 'glide-aside'] }, weight: 2 },
+      {
+        avoid: { family: ['jerkbait'] },
+        unless: { technique: ['rip-pause', 'hang', 'shake-still', 'kick-up', 'glide-aside'] },
+        weight: 2,
+      },
     ],
     basis: practice,
   },

@@ -41,7 +41,10 @@ export const METAL = [
       { avoid: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner'] }, weight: 3 },
       { favour: { family: ['blade-bait'], technique: ['blade-hop'] }, weight: 4 },
       {
-        favour: { family: ['paddle-tail', 'grub', 'finesse-worm', 'stick-worm'], technique: ['hop', 'dead-stick', 'creep'] },
+        favour: {
+          family: ['paddle-tail', 'grub', 'finesse-worm', 'stick-worm'],
+          technique: ['hop', 'dead-stick', 'creep'],
+        },
         weight: 4,
       },
       { axis: 'bottom', want: 0.6, weight: 4 },

@@ -82,9 +82,7 @@ export const MOOD = [
     side: 'S16.wait',
     facts: [28, 79],
     when: { mood: ['lethargic'] },
-    effects: [
-      { avoid: { technique: ['rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 },
-    ],
+    effects: [{ avoid: { technique: ['rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 }],
     basis: practice,
   },
   {

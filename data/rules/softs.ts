@@ -195,7 +195,10 @@ export const SOFTS = [
       offBottomM: { above: [1, 2] },
     },
     effects: [
-      { favour: { family: ['paddle-tail', 'hard-swimbait', 'grub'], technique: ['wind'], tempo: [0, 0.7] }, weight: 1.5 },
+      {
+        favour: { family: ['paddle-tail', 'hard-swimbait', 'grub'], technique: ['wind'], tempo: [0, 0.7] },
+        weight: 1.5,
+      },
     ],
     basis: practice,
   },
@@ -282,7 +285,10 @@ export const SOFTS = [
       cover: ['grass', 'open', 'reeds', 'pads', 'docks', 'timber', 'rock'],
     },
     effects: [
-      { favour: { family: ['segmented-bait'], lengthM: [0.12, 0.2], technique: ['wind'], tempo: [0.25, 1] }, weight: 1 },
+      {
+        favour: { family: ['segmented-bait'], lengthM: [0.12, 0.2], technique: ['wind'], tempo: [0.25, 1] },
+        weight: 1,
+      },
     ],
     basis: practice,
   },

@@ -4,7 +4,12 @@ import { practice } from './basis'
 interface Row {
   readonly id: string
   readonly facts: readonly number[]
-  readonly when?: readonly { readonly id: string; readonly when: object; readonly of?: object; readonly weight: number }[]
+  readonly when?: readonly {
+    readonly id: string
+    readonly when: object
+    readonly of?: object
+    readonly weight: number
+  }[]
 }
 
 /** When anglers reach for a technique, as its entry says. */

@@ -14,6 +14,7 @@ export const COAST = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 18,
+    strength: 'medium',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -28,6 +29,7 @@ export const COAST = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 25,
+    strength: 'strong',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -42,6 +44,7 @@ export const COAST = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 25,
+    strength: 'strong',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -56,6 +59,7 @@ export const COAST = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 7,
+    strength: 'panfish',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -70,6 +74,7 @@ export const COAST = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 8,
+    strength: 'light',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -84,6 +89,7 @@ export const COAST = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 15,
+    strength: 'medium',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -98,6 +104,7 @@ export const COAST = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 10,
+    strength: 'light',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -112,6 +119,7 @@ export const COAST = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 6,
+    strength: 'panfish',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -126,6 +134,7 @@ export const COAST = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 15,
+    strength: 'medium',
     source: {
       feedingRangeC: 'habitat review of the bluefish (Shepherd and Packer 2006), from memory',
       spawnC: practice,
@@ -144,6 +153,7 @@ export const COAST = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 28,
+    strength: 'strong',
     source: {
       feedingRangeC: 'habitat review of the bluefish (Shepherd and Packer 2006), from memory',
       spawnC: practice,
@@ -162,6 +172,7 @@ export const COAST = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 20,
+    strength: 'strong',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -176,6 +187,7 @@ export const COAST = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 10,
+    strength: 'light',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -190,6 +202,52 @@ export const COAST = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 14,
+    strength: 'medium',
+    source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
+  },
+  {
+    id: 'gilthead-bream',
+    name: 'Gilthead bream',
+    group: 'bream',
+    waters: ['brackish', 'salt'],
+    feedingRangeC: [9, 15, 25, 31],
+    spawnC: [14, 18],
+    spawnsOn: 'falling',
+    biteProof: false,
+    mouth: 'small',
+    isSchooling: true,
+    designPullN: 15,
+    strength: 'light',
+    source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
+  },
+  {
+    id: 'atlantic-halibut',
+    name: 'Atlantic halibut',
+    group: 'bottom',
+    waters: ['salt'],
+    feedingRangeC: [-1, 3, 10, 15],
+    spawnC: [3, 8],
+    spawnsOn: 'falling',
+    biteProof: false,
+    mouth: 'large',
+    isSchooling: false,
+    designPullN: 100,
+    strength: 'giant',
+    source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
+  },
+  {
+    id: 'pacific-halibut',
+    name: 'Pacific halibut',
+    group: 'bottom',
+    waters: ['salt'],
+    feedingRangeC: [0, 3, 11, 16],
+    spawnC: [3, 8],
+    spawnsOn: 'falling',
+    biteProof: false,
+    mouth: 'large',
+    isSchooling: false,
+    designPullN: 100,
+    strength: 'giant',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
 ] as const

@@ -16,6 +16,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 45,
+    strength: 'strong',
     source: {
       feedingRangeC: memory('northern pike (Inskip 1982)'),
       spawnC: memory('northern pike (Inskip 1982)'),
@@ -34,6 +35,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 70,
+    strength: 'heavy',
     source: {
       feedingRangeC: memory('muskellunge (Cook and Solomon 1987)'),
       spawnC: memory('muskellunge (Cook and Solomon 1987)'),
@@ -52,6 +54,7 @@ export const FRESH = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 8,
+    strength: 'panfish',
     source: {
       feedingRangeC: `${memory('yellow perch (Krieger et al. 1983)')}, used for its near relative`,
       spawnC: practice,
@@ -70,6 +73,7 @@ export const FRESH = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 7,
+    strength: 'panfish',
     source: {
       feedingRangeC: memory('yellow perch (Krieger et al. 1983)'),
       spawnC: memory('yellow perch (Krieger et al. 1983)'),
@@ -88,6 +92,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 18,
+    strength: 'light',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -102,6 +107,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 18,
+    strength: 'light',
     source: {
       feedingRangeC: memory('walleye (McMahon et al. 1984)'),
       spawnC: memory('walleye (McMahon et al. 1984)'),
@@ -120,6 +126,7 @@ export const FRESH = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 15,
+    strength: 'light',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -134,6 +141,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 22,
+    strength: 'medium',
     source: {
       feedingRangeC: memory('largemouth bass (Stuber et al. 1982)'),
       spawnC: memory('largemouth bass (Stuber et al. 1982)'),
@@ -152,6 +160,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 18,
+    strength: 'medium',
     source: {
       feedingRangeC: memory('smallmouth bass (Edwards et al. 1983)'),
       spawnC: memory('smallmouth bass (Edwards et al. 1983)'),
@@ -170,6 +179,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 16,
+    strength: 'medium',
     source: { feedingRangeC: memory('spotted bass (McMahon et al. 1984)'), spawnC: practice, designPullN: practice },
   },
   {
@@ -184,6 +194,7 @@ export const FRESH = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 5,
+    strength: 'panfish',
     source: {
       feedingRangeC: memory('black crappie (Edwards et al. 1982)'),
       spawnC: memory('black crappie (Edwards et al. 1982)'),
@@ -202,6 +213,7 @@ export const FRESH = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 10,
+    strength: 'light',
     source: {
       feedingRangeC: memory('white bass (Hamilton and Nelson 1984)'),
       spawnC: memory('white bass (Hamilton and Nelson 1984)'),
@@ -220,6 +232,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 40,
+    strength: 'strong',
     source: {
       feedingRangeC: memory('striped bass (Bain and Bain 1982)'),
       spawnC: memory('striped bass (Bain and Bain 1982)'),
@@ -238,6 +251,7 @@ export const FRESH = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 10,
+    strength: 'panfish',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -252,6 +266,37 @@ export const FRESH = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 10,
+    strength: 'panfish',
+    source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
+  },
+  {
+    id: 'bluegill',
+    name: 'Bluegill',
+    group: 'panfish',
+    waters: ['fresh'],
+    feedingRangeC: [6, 18, 28, 34],
+    spawnC: [19, 26],
+    spawnsOn: 'rising',
+    biteProof: false,
+    mouth: 'small',
+    isSchooling: true,
+    designPullN: 5,
+    strength: 'panfish',
+    source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
+  },
+  {
+    id: 'european-catfish',
+    name: 'European catfish',
+    group: 'catfish',
+    waters: ['fresh', 'brackish'],
+    feedingRangeC: [8, 18, 27, 32],
+    spawnC: [18, 24],
+    spawnsOn: 'rising',
+    biteProof: false,
+    mouth: 'large',
+    isSchooling: false,
+    designPullN: 80,
+    strength: 'heavy',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
 ] as const

@@ -16,6 +16,7 @@ export const SALMONIDS = [
     mouth: 'small',
     isSchooling: false,
     designPullN: 10,
+    strength: 'light',
     source: {
       feedingRangeC: memory('brown trout (Raleigh et al. 1986)'),
       spawnC: memory('brown trout (Raleigh et al. 1986)'),
@@ -34,6 +35,7 @@ export const SALMONIDS = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 15,
+    strength: 'medium',
     source: {
       feedingRangeC: memory('brown trout (Raleigh et al. 1986)'),
       spawnC: memory('brown trout (Raleigh et al. 1986)'),
@@ -52,6 +54,7 @@ export const SALMONIDS = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 10,
+    strength: 'light',
     source: {
       feedingRangeC: memory('rainbow trout (Raleigh et al. 1984)'),
       spawnC: memory('rainbow trout (Raleigh et al. 1984)'),
@@ -70,6 +73,7 @@ export const SALMONIDS = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 22,
+    strength: 'medium',
     source: {
       feedingRangeC: memory('lake trout (Marcus et al. 1984)'),
       spawnC: memory('lake trout (Marcus et al. 1984)'),
@@ -88,6 +92,7 @@ export const SALMONIDS = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 12,
+    strength: 'light',
     source: { feedingRangeC: 'from memory', spawnC: 'from memory', designPullN: practice },
   },
   {
@@ -102,6 +107,7 @@ export const SALMONIDS = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 15,
+    strength: 'medium',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -116,6 +122,7 @@ export const SALMONIDS = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 25,
+    strength: 'medium',
     source: {
       feedingRangeC: memory('coho salmon (McMahon 1983)'),
       spawnC: memory('coho salmon (McMahon 1983)'),
@@ -134,6 +141,7 @@ export const SALMONIDS = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 40,
+    strength: 'strong',
     source: {
       feedingRangeC: memory('chinook salmon (Raleigh et al. 1986)'),
       spawnC: memory('chinook salmon (Raleigh et al. 1986)'),
@@ -152,6 +160,7 @@ export const SALMONIDS = [
     mouth: 'small',
     isSchooling: false,
     designPullN: 7,
+    strength: 'panfish',
     source: {
       feedingRangeC: memory('brook trout (Raleigh 1982)'),
       spawnC: memory('brook trout (Raleigh 1982)'),
@@ -170,6 +179,37 @@ export const SALMONIDS = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 7,
+    strength: 'panfish',
+    source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
+  },
+  {
+    id: 'pink-salmon',
+    name: 'Pink salmon',
+    group: 'salmonid',
+    waters: ['fresh', 'brackish', 'salt'],
+    feedingRangeC: [3, 7, 15, 20],
+    spawnC: [7, 13],
+    spawnsOn: 'falling',
+    biteProof: false,
+    mouth: 'small',
+    isSchooling: true,
+    designPullN: 12,
+    strength: 'light',
+    source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
+  },
+  {
+    id: 'atlantic-salmon',
+    name: 'Atlantic salmon',
+    group: 'salmonid',
+    waters: ['fresh', 'brackish', 'salt'],
+    feedingRangeC: [2, 8, 16, 21],
+    spawnC: [3, 9],
+    spawnsOn: 'falling',
+    biteProof: false,
+    mouth: 'large',
+    isSchooling: false,
+    designPullN: 25,
+    strength: 'medium',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
 ] as const

@@ -112,7 +112,13 @@ const PARTS: Partial<Record<PartKind, readonly object[]>> = {
     ['g-reel-shore', 'spinning', 5.8, 0.95],
     ['g-reel-stout', 'spinning', 5.7, 1.05],
     ['g-reel-deep', 'overhead', 6.2, 1],
-  ].map(([id, type, gearRatio, linePerTurnM]) => ({ id, name: `Guide ${String(id).slice(7)} reel`, type, gearRatio, linePerTurnM })),
+  ].map(([id, type, gearRatio, linePerTurnM]) => ({
+    id,
+    name: `Guide ${String(id).slice(7)} reel`,
+    type,
+    gearRatio,
+    linePerTurnM,
+  })),
   lines: [
     ['g-braid-65', 'braid', 65, 0.36, 'g-reel-flip'],
     ['g-fluoro-17', 'fluoro', 17, 0.38, 'g-reel-bass'],
@@ -136,7 +142,9 @@ const PARTS: Partial<Record<PartKind, readonly object[]>> = {
 const added = <K extends PartKind>(kind: K): Box[K] =>
   [
     ...WORLD.box[kind],
-    ...(PARTS[kind] ?? []).map((row) => SCHEMAS[kind].parse({ ...usualPart(kind, String((row as { id: string }).id)), ...row })),
+    ...(PARTS[kind] ?? []).map((row) =>
+      SCHEMAS[kind].parse({ ...usualPart(kind, String((row as { id: string }).id)), ...row }),
+    ),
   ] as unknown as Box[K]
 
 export const GUIDE_BOX: Box = {

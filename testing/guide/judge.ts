@@ -9,7 +9,11 @@ const within = (value: number, [least, most]: Band) => value >= least - 1e-9 && 
 
 /** What is wrong with an answer, by kind: each fault is one line. */
 export function guideFaults({ water: over, place, ...wants }: GuideWater): string[] {
-  const { rows } = matchWater(water(over), Place.parse({ ...PLACE, ...place }), GUIDE_BOX, { sides: {}, limit: 10, lifts: 0 })
+  const { rows } = matchWater(water(over), Place.parse({ ...PLACE, ...place }), GUIDE_BOX, {
+    sides: {},
+    limit: 10,
+    lifts: 0,
+  })
   const fits = ({ setUp }: MatchRow) => wants.first.some((test) => fitsSetUp(test, setUp))
   const found = rows.slice(0, 3).find(fits)
   const faults: string[] = []
@@ -37,7 +41,8 @@ function tackleFaults(setUp: SetUp, { rod, lineLb, leaderLb, hook, grams }: Omit
   const faults: string[] = []
   if (rod && !fitsSetUp(rod, setUp)) faults.push(`rod: ${outfit.rod.name}`)
   if (lineLb && !within(outfit.line.strengthN / N_PER_LB, lineLb)) faults.push(`line: ${outfit.line.name}`)
-  if (leaderLb && !(leader && within(leader.strengthN / N_PER_LB, leaderLb))) faults.push(`leader: ${leader?.name ?? 'none'}`)
+  if (leaderLb && !(leader && within(leader.strengthN / N_PER_LB, leaderLb)))
+    faults.push(`leader: ${leader?.name ?? 'none'}`)
   const size = hookNumberOf(build)
   if (hook && size !== null && !within(size, hook)) faults.push(`hook: ${size}`)
   if (grams && !within(build.massKg * 1000, grams)) faults.push(`weight: ${(build.massKg * 1000).toFixed(0)} g`)

@@ -80,7 +80,10 @@ export const AFTERWARDS_3: readonly Scenario[] = [
       mood: 'neutral',
     },
     [fam('grub', 'paddle-tail', 'finesse-worm', 'blade-bait', 'hair-jig', 'slow-fall-jig', 'segmented-bait')],
-    [fam('surface', 'glide-bait', 'bladed-jig', 'spinnerbait', 'umbrella-rig'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('surface', 'glide-bait', 'bladed-jig', 'spinnerbait', 'umbrella-rig'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
   on(
     'perch chasing fry at the surface, August',
@@ -197,7 +200,10 @@ export const AFTERWARDS_3: readonly Scenario[] = [
       mood: 'neutral',
     },
     [fam('casting-spoon', 'thin-spoon', 'in-line-spinner', 'jerkbait', 'streamer', 'hair-jig')],
-    [fam('surface', 'spinnerbait', 'bladed-jig', 'umbrella-rig', 'skirted-jig'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('surface', 'spinnerbait', 'bladed-jig', 'umbrella-rig', 'skirted-jig'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
   on(
     'rainbow trout in a stocked pond, pressured',

@@ -260,7 +260,10 @@ export const AFTERWARDS: readonly Scenario[] = [
       castM: 28,
     },
     [fam('casting-spoon', 'jerkbait', 'thin-spoon', 'hair-jig')],
-    [fam('bladed-jig', 'skirted-jig', 'umbrella-rig', 'creature', 'surface'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('bladed-jig', 'skirted-jig', 'umbrella-rig', 'creature', 'surface'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
   on(
     'rainbow trout in a fast summer stream',
@@ -423,7 +426,10 @@ export const AFTERWARDS: readonly Scenario[] = [
       castM: 22,
     },
     [fam('segmented-bait', 'soft-jerkbait', 'paddle-tail', 'grub', 'hair-jig', 'finesse-worm')],
-    [fam('umbrella-rig', 'long-jig', 'flutter-spoon', 'needle-plug', 'lipless-crankbait'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('umbrella-rig', 'long-jig', 'flutter-spoon', 'needle-plug', 'lipless-crankbait'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
     { salinity: 30, latDeg: 29 },
   ),
   on(

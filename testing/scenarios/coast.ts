@@ -188,7 +188,10 @@ export const COAST: readonly Scenario[] = [
       castM: 14,
     },
     [fam('grub', 'segmented-bait', 'creature', 'finesse-worm', 'blade-bait', 'paddle-tail')],
-    [fam('glide-bait', 'umbrella-rig', 'needle-plug', 'flutter-spoon', 'spinnerbait'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('glide-bait', 'umbrella-rig', 'needle-plug', 'flutter-spoon', 'spinnerbait'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
     { salinity: 32, latDeg: -33 },
   ),
   on(

@@ -293,7 +293,10 @@ export const FAMILIES_FIRST: readonly Scenario[] = [
       zone: { topM: 8, bottomM: 9 },
     },
     [fam('blade-bait', 'skirted-jig', 'hair-jig', 'finesse-worm', 'grub', 'slow-fall-jig', 'tube')],
-    [fam('surface', 'glide-bait', 'bladed-jig', 'needle-plug', 'umbrella-rig'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('surface', 'glide-bait', 'bladed-jig', 'needle-plug', 'umbrella-rig'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
   on(
     'spring bluff: the lipless one ripped from new grass',
@@ -343,6 +346,9 @@ export const FAMILIES_FIRST: readonly Scenario[] = [
       mood: 'pressured',
     },
     [fam('stick-worm', 'finesse-worm', 'soft-jerkbait')],
-    [fam('spinnerbait', 'lipless-crankbait', 'umbrella-rig', 'glide-bait', 'casting-metal'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('spinnerbait', 'lipless-crankbait', 'umbrella-rig', 'glide-bait', 'casting-metal'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
 ]

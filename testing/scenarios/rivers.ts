@@ -68,7 +68,10 @@ export const RIVERS: readonly Scenario[] = [
       castM: 22,
     },
     [fam('thin-spoon', 'casting-spoon', 'hair-jig', 'grub', 'jerkbait')],
-    [fam('glide-bait', 'bladed-jig', 'spinnerbait', 'umbrella-rig', 'lipless-crankbait'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('glide-bait', 'bladed-jig', 'spinnerbait', 'umbrella-rig', 'lipless-crankbait'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
   on(
     'sea trout by night in a river pool',

@@ -333,7 +333,10 @@ export const STILLWATER: readonly Scenario[] = [
       castM: 15,
     },
     [fam('grub', 'finesse-worm', 'blade-bait', 'hair-jig', 'paddle-tail', 'segmented-bait', 'creature')],
-    [fam('surface', 'spinnerbait', 'in-line-spinner', 'umbrella-rig', 'glide-bait'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('surface', 'spinnerbait', 'in-line-spinner', 'umbrella-rig', 'glide-bait'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
   on(
     'yellow perch over deep sand in autumn',
@@ -385,7 +388,10 @@ export const STILLWATER: readonly Scenario[] = [
       zone: { topM: 5.4, bottomM: 6 },
     },
     [fam('paddle-tail', 'grub', 'finesse-worm', 'blade-bait', 'creature', 'segmented-bait')],
-    [fam('surface', 'spinnerbait', 'bladed-jig', 'glide-bait', 'lipless-crankbait'), { technique: ['wind'], tempo: [0.75, 1] }],
+    [
+      fam('surface', 'spinnerbait', 'bladed-jig', 'glide-bait', 'lipless-crankbait'),
+      { technique: ['wind'], tempo: [0.75, 1] },
+    ],
   ),
   on(
     'walleye on a windy summer reef',

@@ -26,8 +26,8 @@ const given = (axis: ScoreTerm['axis'], offer: number | null, want?: number | nu
 
 describe('what a set-up gives', () => {
   it.each([
-    ['dwell', 0, 30, 'it never stops; about 30 s wanted'],
-    ['dwell', 12, 30, 'pauses of 12 s; about 30 s wanted'],
+    ['tempo', 0.1, 0.5, 'worked at its slow end; at its usual pace wanted'],
+    ['tempo', 0.9, 0.7, 'worked at its fast end; rather fast wanted'],
     ['passing', 0.9, 1, 'it covers water'],
     ['passing', 0.5, 1, 'it covers water with stops'],
     ['passing', 0.1, 1, 'it stays in front of them'],
@@ -127,12 +127,12 @@ describe('rig and hand', () => {
   const hand = (over: Partial<SetUp['handling']>) =>
     sayHandling({ ...row, setUp: { ...row.setUp, handling: { ...row.setUp.handling, ...over } } }, 'metric')
   it('names count, pauses, turns and rod where they matter, and only there', () => {
-    const jerk = hand({ retrieve: techniqueOf('rip-wait'), countDownS: 0, rodTipM: 0.2 })
+    const jerk = hand({ technique: techniqueOf('rip-pause'), restS: 8, countDownS: 0, rodTipM: 0.2 })
     expect(jerk).toMatch(/^Cast \d+\u202fm; /)
-    expect(jerk).toMatch(/pausing \d+ s, rod tip at the water\.$/)
-    expect(hand({ retrieve: techniqueOf('steady'), countDownS: 6, rodTipM: 2.2 })).toMatch(
+    expect(jerk).toMatch(/resting 8 s, rod tip at the water\.$/)
+    expect(hand({ technique: techniqueOf('wind'), restS: 0, countDownS: 6, rodTipM: 2.2 })).toMatch(
       /, count to 6; .* handle turns a second, rod up\.$/,
     )
-    expect(hand({ retrieve: techniqueOf('steady'), countDownS: 0, rodTipM: 1 })).toMatch(/a second\.$/)
+    expect(hand({ technique: techniqueOf('wind'), restS: 0, countDownS: 0, rodTipM: 1 })).toMatch(/a second\.$/)
   })
 })

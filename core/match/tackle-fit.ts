@@ -1,0 +1,107 @@
+import {
+  LINE_BY_WEIGHT,
+  ROD_LENGTHS,
+  STRENGTH_WIDTH,
+  WRONG_REEL,
+} from '../../data/fish-tackle'
+import { JOINT_LIMITS } from '../../data/joints'
+import { CAST_STRENGTH, EASY_TURNS, HOOK_ON_ROD, WEAK_LINK, WIRE_UNASKED } from '../../data/tackle-limits'
+import {
+  ROD_POWERS,
+  castStrengthN,
+  deliveryOf,
+  isWound,
+  lineAsRated,
+  lineOnRodN,
+  rodFit,
+  weakestN,
+  type Build,
+  type Leader,
+  type Reel,
+  type Work,
+} from '../tackle'
+import type { Outfit } from './setup'
+import type { Band, TackleAsked } from './tackle-asked'
+
+const bell = (off: number) => Math.exp(-(off ** 2) / 2)
+
+/** 1 within a band of strengths, falling on either side: too weak sooner than too strong. */
+function strengthFit(low: number, high: number, [least, most]: Band): number {
+  if (low < least) return bell(Math.log(low / least) / STRENGTH_WIDTH.weak)
+  return high > most ? bell(Math.log(high / most) / STRENGTH_WIDTH.strong) : 1
+}
+
+const lengthFit = (lengthM: number, [least, most]: Band) =>
+  bell(Math.max(0, least - lengthM, lengthM - most) / ROD_LENGTHS.width)
+
+/** 1 in the middle of a range, a little less at its ends, little outside it. */
+function rangeFit(value: number, low: number, high: number): number {
+  const place = (value - low) / (high - low)
+  return place < 0 || place > 1 ? 0.55 : 1 - 0.25 * Math.abs(place - 0.5)
+}
+
+function reelFit({ type }: Reel, massKg: number, work: Pick<Work, 'technique'>, { reels }: TackleAsked): number {
+  if (reels && !reels.includes(type)) return WRONG_REEL.other
+  const lowered = work.technique.delivery === 'vertical'
+  return lowered && type === 'spinning' && massKg > WRONG_REEL.loadKg ? WRONG_REEL.underLoad : 1
+}
+
+/** How far the reel's gearing lets the hand wind at the wanted pace with ease, as a factor. A pull of the rod asks nothing of it. */
+export function gearRatioFit(reel: Pick<Reel, 'linePerTurnM'>, { technique, paceMps }: Pick<Work, 'technique' | 'paceMps'>): number {
+  if (!isWound(technique)) return 1
+  const turns = paceMps / reel.linePerTurnM
+  return turns < EASY_TURNS.least ? EASY_TURNS.slower : turns > EASY_TURNS.most ? EASY_TURNS.faster : 1
+}
+
+/** Agreement of rod and reel with what a lure’s technique asks, 0 … 1. */
+export function rodAndReelFit({ massKg }: Pick<Build, 'massKg'>, { rod, reel }: Outfit, work: Work, asked: TackleAsked): number {
+  const need = rodFit({ power: asked.power, action: asked.action, why: '' }, rod)
+  const mass = deliveryOf(work.technique.delivery).thrown === 'none' ? 1 : rangeFit(massKg, rod.lureMinKg, rod.lureMaxKg)
+  return (0.65 * need + 0.35 * mass) * lengthFit(rod.lengthM, asked.rodM) * reelFit(reel, massKg, work, asked) * gearRatioFit(reel, work)
+}
+
+/** Agreement of line and leader, each two-sided, with what weight, fish and cover ask, 0 … 1. */
+export function lineAndLeaderFit(build: Build, { rod, line }: Outfit, leader: Leader | null, work: Work, asked: TackleAsked): number {
+  const weakest = weakestN(line, leader)
+  const rated = line.material === 'braid' ? line.strengthN / LINE_BY_WEIGHT.braid : line.strengthN
+  const onRod = rangeFit(lineOnRodN(rod, lineAsRated(line, leader)), rod.lineMinN, rod.lineMaxN)
+  return (
+    strengthFit(weakest, rated, asked.lineN) *
+    leaderFit(line, leader, asked) *
+    (0.8 + 0.2 * onRod) *
+    (deliveryOf(work.technique.delivery).thrown === 'cast' ? castStrengthFit(build.massKg, weakest) : 1) *
+    hookFit(build, rod, weakest)
+  )
+}
+
+function leaderFit(line: Outfit['line'], leader: Leader | null, { leaderN, noLeader, stout, teeth }: TackleAsked): number {
+  if (!leader) return line.material === 'braid' ? noLeader : (1 + noLeader) / 2
+  const share = leader.strengthN / line.strengthN
+  const weakLink = share > WEAK_LINK.over ? (stout ? 1 : WEAK_LINK.factor) : share < WEAK_LINK.under ? WEAK_LINK.wastes : 1
+  const wire = leader.material === 'wire' && !teeth ? WIRE_UNASKED : 1
+  return strengthFit(leader.strengthN, leader.strengthN, leaderN) * weakLink * wire
+}
+
+/** How well line and leader bear the cast, as a factor. */
+function castStrengthFit(massKg: number, weakest: number): number {
+  const share = weakest / castStrengthN(massKg)
+  const missing = Math.min(1, Math.max(0, (1 - share) / (1 - CAST_STRENGTH.least)))
+  return 1 - CAST_STRENGTH.costs * missing
+}
+
+/** How far the hook that is tied on suits rod and line, as a factor: a stout one must be driven home, fine wire must not be bent open. */
+function hookFit({ lure, mount }: Build, rod: Outfit['rod'], weakest: number): number {
+  const at = ROD_POWERS.indexOf(rod.power)
+  const hook = mount.kind === 'head' ? mount.head : 'hook' in mount ? mount.hook : lure.hooks
+  if (!hook) return 1
+  if (hook.wire === 'light') return at >= STRONG ? HOOK_ON_ROD.straightens : 1
+  const stout = hook.wire === 'heavy' || (mount.kind === 'head' && mount.head.kind === 'weed-guard')
+  if (stout && mount.kind !== 'own') {
+    const driven = at >= STRONG ? 1 : at >= MIDDLING ? HOOK_ON_ROD.hardly : HOOK_ON_ROD.hopeless
+    return driven * (weakest < HOOK_ON_ROD.stoutLineN ? HOOK_ON_ROD.lineCosts : 1)
+  }
+  const buried = 'hook' in mount && (mount.hook.style === 'offset' || mount.hook.style === 'straight-shank')
+  return buried && at < MIDDLING ? HOOK_ON_ROD.hardly : 1
+}
+const STRONG = ROD_POWERS.indexOf(JOINT_LIMITS.stoutPower.good)
+const MIDDLING = ROD_POWERS.indexOf(JOINT_LIMITS.stoutPower.hopeless)
