@@ -12,7 +12,7 @@
  */
 export const AXES = [
   { id: 'zone', name: 'In the zone', by: 'path', link: 'meets', kind: 'met', width: 1, most: 24, least: 0.03 },
-  { id: 'tempo', name: 'Tempo', by: 'hand', link: 'wanted', kind: 'near', width: 0.3, most: 7, least: 0.2 },
+  { id: 'tempo', name: 'Tempo', by: 'hand', link: 'wanted', kind: 'near', width: 0.27, most: 10, least: 0.15 },
   { id: 'patience', name: 'Patience', by: 'hand', link: 'wanted', kind: 'near', width: 0.35, most: 7, least: 0.2 },
   { id: 'pace', name: 'Pace', by: 'hand', link: 'wanted', kind: 'ratio', width: 0.5, most: 8, least: 0.15 },
   {
@@ -29,7 +29,7 @@ export const AXES = [
   { id: 'bottom', name: 'On the bottom', by: 'path', link: 'wanted', kind: 'enough', width: 1, most: 6, least: 0.2 },
   { id: 'touch', name: 'Touching cover', by: 'path', link: 'wanted', kind: 'near', width: 0.3, most: 6, least: 0.2 },
   { id: 'reach', name: 'Distance', by: 'outfit', link: 'meets', kind: 'enough', width: 1, most: 5, least: 0.3 },
-  { id: 'length', name: 'Length', by: 'build', link: 'wanted', kind: 'ratio', width: 0.42, most: 8, least: 0.15 },
+  { id: 'length', name: 'Length', by: 'build', link: 'wanted', kind: 'ratio', width: 0.33, most: 12, least: 0.1 },
   { id: 'presence', name: 'Presence', by: 'build', link: 'noticed', kind: 'near', width: 0.3, most: 6, least: 0.25 },
   {
     id: 'amplitude',
@@ -55,7 +55,7 @@ export const AXES = [
     link: 'holds',
     kind: 'share',
     width: 1,
-    most: 8,
+    most: 12,
     least: 0.15,
   },
   {

@@ -32,7 +32,14 @@ export const COVER_ASKS = {
  * The weight that is thrown asks, too: at least what a hard cast asks (`least` times), a leader a little more, and no line that kills its swim: at most so many times that,
  * by what it is; under `lightestN` nobody counts. Braid is as thick as nylon of `braid` times less strength.
  */
-export const LINE_BY_WEIGHT = { least: 0.9, leader: 1.2, plugs: 3.6, others: 5, lightestN: lb(6), braid: 1.8 } as const
+export const LINE_BY_WEIGHT = {
+  least: 1,
+  leader: 1.2,
+  plugs: 3.6,
+  others: 4.2,
+  lightestN: lb(6),
+  braid: 1.5,
+} as const
 
 /** How far outside its band a strength may be, in natural logarithms, before little is left of the agreement: too weak, and too strong. */
 export const STRENGTH_WIDTH = { weak: 0.4, strong: 0.55 } as const
@@ -43,7 +50,7 @@ export const ROD_LENGTHS = {
   pitched: [1.95, 2.45],
   boat: [1.9, 2.5],
   bank: [1.95, 2.9],
-  farBank: [2.3, 3.3],
+  farBank: [2.5, 3.3],
   surf: [2.65, 3.5],
   stream: [1.6, 2.45],
   behindBoat: [1.8, 2.7],

@@ -41,9 +41,6 @@ export const WEAK_LINK = { over: 1.1, factor: 0.85, under: 0.4, wastes: 0.9 } as
 /** Cover that chafes line. */
 export const CHAFING = ['rock', 'shell'] as const
 
-/** Tackle far stronger than fish and cover ask for is clumsy: from so many times the strength that is needed it begins to cost, up to `costs` at `to` times. */
-export const OVERGUNNED = { from: 4, to: 10, costs: 0.3 } as const
-
 /**
  * Hook against rod and line, as factors. Stout or buried: a rod from medium-heavy up drives it home, a medium one hardly, a lighter one not, and a line below
  * `stoutLineN` stretches or breaks first. Fine wire straightens on such a rod.

@@ -1,6 +1,6 @@
 import { STANDS } from '../data/deliveries'
 import { TRIED_THEN } from '../core/outing'
-import { COLOUR_GROUPS, FAMILIES } from '../core/tackle'
+import { COLOUR_GROUPS, FAMILIES, ROD_POWERS } from '../core/tackle'
 import { COVERS, MOODS, SKIES } from '../core/water'
 import { z } from '../core/zod'
 
@@ -464,6 +464,35 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     OFF_C: between(0.5, 5),
     SEA_SWING: share,
   },
+  'fish-tackle': {
+    FISH_TACKLE: z.record(
+      said,
+      z.strictObject({
+        power: z.tuple([z.enum(ROD_POWERS), z.enum(ROD_POWERS)]),
+        lineN: rising('line', 5, 700),
+        leaderN: rising('leader', 5, 700),
+        leader: share,
+      }),
+    ),
+    COVER_ASKS: each(COVERS, between(1, 4)),
+    LINE_BY_WEIGHT: z.strictObject({
+      least: between(0.5, 1.5),
+      leader: between(0.8, 2),
+      plugs: between(2, 6),
+      others: between(3, 10),
+      lightestN: between(9, 45),
+      braid: between(1, 3),
+    }),
+    STRENGTH_WIDTH: ordered({ weak: between(0.1, 1), strong: between(0.1, 1) }, 'weak', 'strong'),
+    ROD_LENGTHS: z.record(z.string(), z.union([rising('lengths', 1, 5), between(0.1, 1)])),
+    BANKS: z.strictObject({
+      farM: between(30, 80),
+      streamM: between(8, 30),
+      swellM: between(0.2, 2),
+      windMps: between(5, 15),
+    }),
+    WRONG_REEL: z.strictObject({ other: share, underLoad: share, loadKg: between(0.02, 0.2) }),
+  },
   remedy: {
     REMEDY: z.strictObject({
       over: between(1, 2),
@@ -504,7 +533,6 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     CAST_N_PER_KG: between(1000, 2500),
     CAST_STRENGTH: z.strictObject({ least: between(0.2, 0.9), costs: share }),
     CHAFING: z.array(said).min(1),
-    OVERGUNNED: ordered({ from: between(2, 8), to: between(4, 20), costs: share }, 'from', 'to'),
     HOOK_ON_ROD: ordered(
       { hopeless: share, hardly: share, straightens: share, lineCosts: share, stoutLineN: between(15, 80) },
       'hopeless',

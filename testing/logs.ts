@@ -66,7 +66,7 @@ export function someSeason(
         greatDays > 1 ? (great ? 'gold' : random.pick(COLOURS.filter((c) => c !== 'gold'))) : random.pick(COLOURS)
       const spotId = random.pick(SPOTS)
       entries.push([min, { kind: 'spot', stop: 1, featureId: 'fallen-tree', spotId }])
-      entries.push([min, { kind: 'rig', carriedId: colour, wayId: 'steady' }])
+      entries.push([min, { kind: 'rig', carriedId: colour, wayId: 'wind' }])
       const rate = perH * day * goodness(random, law) * (colour === 'gold' ? goldTimes : 1)
       for (const at of bitesIn(random, law, min, minutes, rate)) entries.push([at, bite])
       min += minutes
@@ -87,7 +87,7 @@ export function someTrial(seed: number, law: Law, pairs: number, times = 1, perH
   const day = law === 'days' ? Math.exp(0.5 * random.normal()) : 1
   for (let turn = 0; turn < 2 * pairs; turn++) {
     const min = 10 * turn
-    entries.push([min, { kind: 'rig', carriedId: turn % 2 ? 'b' : 'a', wayId: 'steady' }])
+    entries.push([min, { kind: 'rig', carriedId: turn % 2 ? 'b' : 'a', wayId: 'wind' }])
     const rate = perH * day * goodness(random, law) * (turn % 2 ? times : 1)
     for (const at of bitesIn(random, law, min, 10, rate)) entries.push([at, bite])
   }

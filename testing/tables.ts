@@ -4,6 +4,7 @@ import {
   DELIVERY_IDS,
   FURTHER_AT,
   MOUNT_KINDS,
+  ROD_POWERS,
   deliveryOf,
   isFamily,
   findTechnique,
@@ -73,6 +74,7 @@ export const TABLE_SCHEMAS = {
     mouth: z.enum(['small', 'large']),
     isSchooling: z.boolean(),
     designPullN: positive,
+    strength: z.enum(['panfish', 'light', 'medium', 'strong', 'heavy', 'giant']),
     source: z.strictObject({ feedingRangeC: words, spawnC: words, designPullN: words }),
   }),
   forage: z.strictObject({
@@ -131,6 +133,14 @@ export const TABLE_SCHEMAS = {
       at: z.enum(['surface', 'mid water', 'over the bottom', 'on the bottom', 'in cover']),
       takes: z.array(z.enum(['moving', 'falling', 'at rest'])).min(1),
       beat: z.array(z.strictObject({ does: words, part: share })).optional(),
+      tackle: z
+        .strictObject({
+          line: positive.optional(),
+          rodM: span.optional(),
+          power: z.tuple([z.enum(ROD_POWERS), z.enum(ROD_POWERS)]).optional(),
+          reels: z.array(z.enum(['casting', 'spinning', 'overhead'])).optional(),
+        })
+        .optional(),
       when: z.array(z.strictObject({ id, when, of: z.looseObject({}).optional(), weight: positive })).optional(),
     })
     .refine((t) => t.pace !== null || deliveryOf(t.delivery).pace === 'water', { error: 'has no pace of its own' })

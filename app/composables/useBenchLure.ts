@@ -1,7 +1,7 @@
 import { retrievePath, zoneExposure } from '../../core/motion'
 import { motionFromProfile, profileFromTests, pathBand, type LureProfile } from '../../core/bench'
 import { benchPlan, reachOf } from '../../core/match'
-import { buildsOf, familyOf, lureMass, techniquesOf, type Build, type Line, type Lure } from '../../core/tackle'
+import { buildsOf, lureMass, techniquesOf, type Build, type Line, type Lure } from '../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 

@@ -243,8 +243,9 @@ function carriedFrom(lures: readonly Lure[], name: string, id: string, { depthM,
     fallMps: fallOf(lure),
     gear: gearOf(lure),
     cost: lure.cost,
-    ways: castFirst(lure.family).map((technique) => {
-      const { tempo, patience, paceMps, restS } = workAt(technique, { tempo: 0.45, patience: 0.5 }, family.speedMps)
+    ways: castFirst(lure.family).map((technique, i) => {
+      const asked = { tempo: i === 0 ? 0.45 : 0.25, patience: 0.5 }
+      const { tempo, patience, paceMps, restS } = workAt(technique, asked, family.speedMps)
       return {
         id: `${technique.id}/0/0.2`,
         techniqueId: technique.id,

@@ -1,3 +1,4 @@
+import { findTechnique } from '../tackle'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../../testing/world'
 import V13 from './fixtures/archive-v13.json'
@@ -64,11 +65,27 @@ describe('archive', () => {
       expect(problems(read)[0]).toMatchObject({ place: expect.stringContaining(`${kind}[${list.length}]`) })
     },
   )
-  it('an archive of the thirteenth version opens as it is: all of it was told before parties were', () => {
+  it('an archive of the thirteenth version opens: its ways of fishing are read as techniques, all else as it is', () => {
     const read = readArchive(JSON.stringify(V13))
     if (!read.ok) throw new Error(JSON.stringify(read.problems))
-    expect(read.archive).toEqual({ ...V13, version: ARCHIVE_VERSION })
-    expect(read.archive.outings.every((o) => o.party === undefined)).toBe(true)
+    const { outings, plans, ...rest } = read.archive
+    expect(rest).toEqual({ ...V13, version: ARCHIVE_VERSION, outings: undefined, plans: undefined })
+    expect(outings.every((o) => o.party === undefined)).toBe(true)
+    const before = V13.outings.flatMap((o) => o.carried.flatMap(({ ways }) => ways))
+    const now = outings.flatMap((o) => o.carried.flatMap(({ ways }) => ways))
+    expect(now.length).toBe(before.length)
+    expect(now.length).toBeGreaterThan(10)
+    for (const [i, way] of now.entries()) {
+      expect(way).toMatchObject({
+        id: before[i]?.id,
+        name: before[i]?.name,
+        paceMps: before[i]?.retrieveSpeedMps,
+        restS: before[i]?.pauseS,
+      })
+      expect(findTechnique(way.techniqueId)).not.toBeNull()
+    }
+    expect(outings.map((o) => o.entries)).toEqual(V13.outings.map((o) => o.entries))
+    expect(plans).toHaveLength(V13.plans.length)
   })
   it.each([1, 5, 12])('one of version %d, older than any that opens, is refused in words', (version) => {
     expect(problems(broken((raw) => (raw.version = version)))[0]).toMatchObject({

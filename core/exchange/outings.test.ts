@@ -104,7 +104,7 @@ describe('the log as CSV', () => {
   })
   it('text that a spreadsheet would run as a formula is made harmless, and comes back as it was', () => {
     const log = logOf([
-      [0, { kind: 'rig', carriedId: 'a', wayId: 'steady' }],
+      [0, { kind: 'rig', carriedId: 'a', wayId: 'wind' }],
       [30, { kind: 'end' }],
     ])
     const evil = { ...log, carried: log.carried.map((c) => ({ ...c, name: '=HYPERLINK("x")' })) }

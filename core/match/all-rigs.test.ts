@@ -86,7 +86,7 @@ const CASES: readonly Case[] = [
   of('Spoon, tied direct', 'direct', 'Dollop 12', { ...SPIN }, LAKE),
   of('Spinner on a swivel', 'snap-swivel', 'Pirrip 7', { ...SPIN, terminalId: 'snap-swivel-s' }, LAKE),
   of('Swimmer on a ball head', 'head', 'Waglet Slim 75', { ...SPIN, headId: 'head-ball-7' }, LAKE),
-  of('Worm on a mushroom', 'mushroom', 'Flatling 90', { ...LIGHT, headId: 'head-mush-3' }, LAKE),
+  of('Worm on a mushroom', 'mushroom', 'Flatling 90', { ...LIGHT, headId: 'head-mush-3' }, LAKE, 'vertical'),
   of('Stick worm, wacky', 'wacky', 'Plainstick 125', { ...SPIN, hookId: 'hook-wacky-1' }, BASS),
   of(
     'Texas, pegged',

@@ -16,9 +16,6 @@ export interface BaitWays {
   readonly without: readonly { readonly mount: MountKind; readonly why: Refusal }[]
 }
 
-/** Each way is thrown until so many casts in a row were no better. */
-const PATIENCE = 8
-
 const wayOf = ({ dressed, handling }: Candidate) => `${dressed.build.mount.kind} ${handling.technique.id}`
 
 /** Every way of hooking and working one lure of the box, ranked: what a search that only asks for its best leaves out. */
@@ -30,7 +27,7 @@ export function baitWays(lure: Lure, box: Box, context: MatchContext): BaitWays 
     else groups.set(wayOf(candidate), [candidate])
   }
   const ways = [...groups.values()]
-    .flatMap((group) => bestOfCandidates(group, context, PATIENCE) ?? [])
+    .flatMap((group) => bestOfCandidates(group, context) ?? [])
     .sort((a, b) => (ranksBefore(a, b) ? -1 : 1))
   const shown = new Set(ways.map(({ setUp }) => setUp.build.mount.kind))
   const mounts: readonly MountKind[] = familyOf(lure.family).mounts ?? ['own']

@@ -1,6 +1,6 @@
 import { LONG_REST_S } from '../motion'
 import type { MatchContext } from './match-context'
-import { setUpOf, type Candidate } from './candidates'
+import { setUpOf, type Candidate, type Prospect } from './candidates'
 import type { OnLine } from './on-line'
 import { axisLog } from './score'
 import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
@@ -34,13 +34,25 @@ export function estimateCandidates(
   context: MatchContext,
   floor: number,
 ): CandidateEstimate[] {
+  return estimateProspects([{ upper: Infinity, candidates: () => [...candidates] }], context, floor)
+}
+
+/** The same for ways that are made only as long as they can come up to the brightest. */
+export function estimateProspects(
+  prospects: readonly Prospect[],
+  context: MatchContext,
+  floor: number,
+): CandidateEstimate[] {
   const looks: CandidateEstimate[] = []
   let brightest = floor
-  for (const candidate of candidates) {
-    if (candidate.logBeforeCast < brightest - TOO_BRIGHT) break
-    const before = looks.length
-    estimateOnLines(candidate, context, brightest - 2 * ESTIMATE_ERROR.beats, looks)
-    for (let i = before; i < looks.length; i++) brightest = Math.max(brightest, looks[i]?.log ?? -Infinity)
+  for (const { upper, candidates } of prospects) {
+    if (upper < brightest - TOO_BRIGHT) break
+    for (const candidate of candidates(brightest - TOO_BRIGHT)) {
+      if (candidate.logBeforeCast < brightest - TOO_BRIGHT) break
+      const before = looks.length
+      estimateOnLines(candidate, context, brightest - 2 * ESTIMATE_ERROR.beats, looks)
+      for (let i = before; i < looks.length; i++) brightest = Math.max(brightest, looks[i]?.log ?? -Infinity)
+    }
   }
   return looks.sort((a, b) => b.log - a.log)
 }

@@ -1,5 +1,5 @@
 import type { OnLine } from './on-line'
-import { DELIVERIES, deliveryOf, type Build, type Lure, type Work } from '../tackle'
+import type { Build, Lure, Technique, Work } from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
 import { anchored } from './anchor'
@@ -8,7 +8,7 @@ import { worksOfBuild } from './works'
 import { buildVariants, type EvaluatedBuild } from './dressed'
 import { spokenOf, type Spoken } from './habit'
 import { bringsLead, lawBroken } from './law'
-import { rodAndLineAgreement, workAgreement, workRefusal, type Tackle } from './outfit'
+import { onLinesFor, tackleFor } from './tackle-choice'
 import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
 import type { Offer } from './offer'
 import type { Handling, SetUp } from './setup'
@@ -76,66 +76,23 @@ function mostPractice({ favoured, warned, open }: Spoken): number {
   return practiceLog(hoped, warned)
 }
 
-/** Logarithm of the most chance of a lure in any way of fishing it, on any tackle, along any path: no answer of its own goes beyond. */
-export function logUpperBound(lure: Lure, box: Box, context: MatchContext): number {
-  const { demand } = context
-  const dressings = variantsHere(lure, box, context)
-  let most = -Infinity
-  for (const dressed of dressings) {
-    const { build } = dressed
-    const { ofBuild, spoken } = worthOf(dressed, context)
-    for (const work of worksOfBuild(dressed, context)) {
-      const offers = handOffers(work, dressed.offer)
-      most = Math.max(
-        most,
-        ofBuild + axisLog(demand.by.hand, offers) + mostPractice(spokenOf(spoken.open, { build, work }, spoken)),
-      )
-    }
-  }
-  return most
-}
-
-/** A dressed lure that some rod here works. */
+/** A dressed lure, and what it may be hung on for each technique. */
 interface Fitted extends Worth {
   readonly dressed: EvaluatedBuild
-  /** Thinnest line first. */
-  readonly riggings: readonly { readonly rigging: Tackle; readonly agreement: number }[]
+  readonly tackleFor: (technique: Technique) => ReturnType<typeof tackleFor>
 }
 
-function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted | null {
-  const { build } = dressed
-  const possible = context.riggings
-    .filter((rigging) =>
-      DELIVERIES.some(({ id }) => context.deliveries.has(id) && !workRefusal(build.massKg, rigging, id)),
-    )
-    .map((rigging) => ({ rigging, agreement: rodAndLineAgreement(build, rigging) }))
-  if (possible.length === 0) return null
-  return { dressed, riggings: possible, ...worthOf(dressed, context) }
-}
-
-/** The path knows a tackle by its line's diameter and by its cast: of the riggings with equally thick line the one most at ease is tried. */
-function bestPerLine(
-  { dressed: { build, motion }, riggings }: Fitted,
-  spoken: Spoken,
-  work: Work,
-  base: number,
-  { demand, castM }: MatchContext,
-) {
-  const best: OnLine[] = []
-  for (const { rigging, agreement } of riggings) {
-    if (workRefusal(build.massKg, rigging, work.technique.delivery)) continue
-    const { line } = rigging.outfit
-    const reach = castM({ build, outfit: rigging.outfit, handling: work }, motion)
-    const tackle = agreement * workAgreement(build.massKg, rigging, work)
-    const { favoured, warned } = spokenOf(spoken.open, { build, work, outfit: rigging.outfit }, spoken)
-    const sure =
-      base + axisLog(demand.by.outfit, { tackle, stealth: rigging.stealth, reach }) + practiceLog(favoured, warned)
-    const last = best[best.length - 1]
-    const one = { rigging, castM: reach, logBeforeCast: sure }
-    if (last?.rigging.outfit.line.diameterM !== line.diameterM) best.push(one)
-    else if (sure > last.logBeforeCast) best[best.length - 1] = one
+function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted {
+  const known = new Map<Technique, ReturnType<typeof tackleFor>>()
+  return {
+    dressed,
+    ...worthOf(dressed, context),
+    tackleFor(technique) {
+      const found = known.get(technique) ?? tackleFor(dressed, technique, context)
+      known.set(technique, found)
+      return found
+    },
   }
-  return best
 }
 
 /** Of the trailers on one hook only those that earn most before the cast can win: their paths hardly differ. */
@@ -148,69 +105,93 @@ function variantsHere(lure: Lure, box: Box, { reading, deliveries, place }: Matc
   return place.noLead ? all.filter(({ build }) => !bringsLead(build)) : all
 }
 
-/** Every way to fish a lure that can win, come up to `floor`, and break no hard limit known before it is thrown; most promising first. */
-export function candidatesOf(lure: Lure, box: Box, context: MatchContext, floor = -Infinity): Candidate[] {
-  if (lawBroken(lure, context.place)) return []
-  return candidatesFor(variantsHere(lure, box, context), context, floor)
+/** A way of hooking and working a lure: the most it can reach whatever the tackle and the path, and the candidates it makes once they are asked for. */
+export interface Prospect {
+  /** Logarithm of the most chance; no candidate of it goes beyond. */
+  readonly upper: number
+  /** Those that come up to a floor before the cast, most promising first. */
+  readonly candidates: (floor: number) => Candidate[]
 }
 
-/** The same way of working, by technique and tempo, with each trailer on one hook. */
-function trailersOf(beside: readonly Fitted[], context: MatchContext) {
-  const byWork = new Map<string, { fitted: Fitted; work: Work }[]>()
-  for (const fitted of beside)
-    for (const work of worksOfBuild(fitted.dressed, context)) {
-      const key = `${work.technique.id} ${work.tempo}`
-      const known = byWork.get(key)
-      if (known) known.push({ fitted, work })
-      else byWork.set(key, [{ fitted, work }])
-    }
-  return byWork
+/** Every way to fish a lure that breaks no hard limit known before it is thrown, most promising first; none where the law forbids it. */
+export function prospectsOf(lure: Lure, box: Box, context: MatchContext): Prospect[] {
+  return lawBroken(lure, context.place) ? [] : prospectsFor(variantsHere(lure, box, context), context)
+}
+
+/** A dressed lure worked in one way. */
+interface Worked {
+  readonly fitted: Fitted
+  readonly work: Work
+  /** What is sure of it without tackle and path. */
+  readonly base: number
+  readonly spoken: Spoken
 }
 
 /** The same for a lure dressed only in given ways. */
-export function candidatesFor(
-  dressings: readonly EvaluatedBuild[],
-  context: MatchContext,
-  floor = -Infinity,
-): Candidate[] {
-  const { c, demand, reading } = context
-  const byMount = new Map<Build['mount'] | Build['anchor'] | Build['clip'], Fitted[]>()
+export function prospectsFor(dressings: readonly EvaluatedBuild[], context: MatchContext): Prospect[] {
+  const beside = new Map<string, { upper: number; worked: Worked[] }>()
+  const hooked = new Map<Build['mount'] | Build['anchor'] | Build['clip'], number>()
   for (const dressed of dressings) {
+    const { build, offer } = dressed
     const fitted = fit(dressed, context)
-    if (!fitted) continue
-    const key = dressed.build.anchor ?? dressed.build.clip ?? dressed.build.mount
-    const beside = byMount.get(key)
-    if (beside) beside.push(fitted)
-    else byMount.set(key, [fitted])
-  }
-  const found: Candidate[] = []
-  for (const beside of byMount.values())
-    for (const trailers of trailersOf(beside, context).values()) {
-      const tried = trailers
-        .flatMap(({ fitted, work }) => {
-          const { build, offer } = fitted.dressed
-          const base = fitted.ofBuild + axisLog(demand.by.hand, handOffers(work, offer))
-          const spoken = spokenOf(fitted.spoken.open, { build, work }, fitted.spoken)
-          if (base + mostPractice(spoken) < floor) return []
-          const onLines = bestPerLine(fitted, spoken, work, base, context)
-          const sure = onLines.reduce((most, l) => Math.max(most, l.logBeforeCast), -Infinity)
-          return sure < floor ? [] : [{ dressed: fitted.dressed, work, onLines, sure }]
-        })
-        .sort((a, b) => b.sure - a.sure)
-      for (const { dressed, work, onLines, sure } of tried.slice(0, TRAILERS_TRIED))
-        for (const rodTipM of rodTips(dressed.build, work.technique, c)) {
-          const held = linesThatHold(onLines, dressed.build, dressed.motion, { ...work, rodTipM }, context)
-          if (held.length === 0) continue
-          for (const countDownS of countDowns(
-            dressed.build,
-            dressed.motion,
-            work.technique,
-            c,
-            reading,
-            context.countedOn,
-          ))
-            found.push({ dressed, handling: { ...work, countDownS, rodTipM }, onLines: held, logBeforeCast: sure })
-        }
+    const hook = build.anchor ?? build.clip ?? build.mount
+    if (!hooked.has(hook)) hooked.set(hook, hooked.size)
+    for (const work of worksOfBuild(dressed, context)) {
+      const base = fitted.ofBuild + axisLog(context.demand.by.hand, handOffers(work, offer))
+      const spoken = spokenOf(fitted.spoken.open, { build, work }, fitted.spoken)
+      const upper = base + mostPractice(spoken)
+      const key = `${hooked.get(hook)} ${work.technique.id} ${work.tempo}`
+      const known = beside.get(key)
+      if (known) known.worked.push({ fitted, work, base, spoken })
+      else beside.set(key, { upper, worked: [{ fitted, work, base, spoken }] })
+      if (known && known.upper < upper) known.upper = upper
     }
-  return found.sort((a, b) => b.logBeforeCast - a.logBeforeCast)
+  }
+  return [...beside.values()]
+    .sort((a, b) => b.upper - a.upper)
+    .map(({ upper, worked }) => ({ upper, candidates: (floor) => candidatesIn(worked, context, floor) }))
 }
+
+/** One way of working with each trailer on one hook: of the trailers only those that earn most before the cast. */
+function candidatesIn(worked: readonly Worked[], context: MatchContext, floor: number): Candidate[] {
+  const { c, reading, countedOn } = context
+  return worked
+    .flatMap(({ fitted: { dressed, tackleFor }, work, base, spoken }) => {
+      if (base + mostPractice(spoken) < floor) return []
+      const onLines = onLinesFor(tackleFor(work.technique), dressed, work, spoken, base, context)
+      const logBeforeCast = onLines.reduce((most, line) => Math.max(most, line.logBeforeCast), -Infinity)
+      return logBeforeCast < floor ? [] : [{ dressed, work, onLines, logBeforeCast }]
+    })
+    .sort((a, b) => b.logBeforeCast - a.logBeforeCast)
+    .slice(0, TRAILERS_TRIED)
+    .flatMap(({ dressed, work, onLines, logBeforeCast }) =>
+      tipsFor(dressed.build, work, context).flatMap((rodTipM) => {
+        const held = linesThatHold(onLines, dressed.build, dressed.motion, { ...work, rodTipM }, context)
+        if (held.length === 0) return []
+        const counts = countDowns(dressed.build, dressed.motion, work.technique, c, reading, countedOn)
+        return counts.map((countDownS) => ({
+          dressed,
+          handling: { ...work, countDownS, rodTipM },
+          onLines: held,
+          logBeforeCast,
+        }))
+      }),
+    )
+}
+
+/** Rod heights to try; at a tempo that only the depth may ask for, the lowest, which keeps it deepest. */
+const tipsFor = (build: Build, { technique, tempo }: Work, { c, demand }: MatchContext): readonly number[] => {
+  const tips = rodTips(build, technique, c)
+  return tempo === demand.wanted.tempo ? tips : tips.slice(0, 1)
+}
+
+/** All candidates of a lure, most promising first. */
+export const candidatesOf = (lure: Lure, box: Box, context: MatchContext): Candidate[] =>
+  allOf(prospectsOf(lure, box, context))
+
+/** The same for a lure dressed only in given ways. */
+export const candidatesFor = (dressings: readonly EvaluatedBuild[], context: MatchContext): Candidate[] =>
+  allOf(prospectsFor(dressings, context))
+
+const allOf = (prospects: readonly Prospect[]) =>
+  prospects.flatMap(({ candidates }) => candidates(-Infinity)).sort((a, b) => b.logBeforeCast - a.logBeforeCast)

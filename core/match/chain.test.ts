@@ -150,9 +150,9 @@ describe('what is made of a ranking', () => {
   const list = [
     row('grub', 'hop', 0.35, 50),
     row('grub', 'hop', 0.35, 49),
-    row('grub', 'steady', 1, 45),
+    row('grub', 'wind', 1, 45),
     row('tube', 'hop', 0.35, 44),
-    row('spinner', 'steady', 1, 20),
+    row('spinner', 'wind', 1, 20),
   ]
   it('the first three differ in kind or way; nothing much worse is pulled up for that; none is lost', () => {
     const chosen = asChoice(list)

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { Place, speciesOf } from '../water'
+import { Place } from '../water'
 import { castStrengthN, lineInRodRange, monoOfThicknessN, thicknessOfMonoM, type Line, type Rig } from '../tackle'
 import { createMatchContext, matchWater, rank } from '.'
-import { tackleAsked, tackleOf, workRefusal } from './outfit'
+import { workRefusal } from './outfit'
 
 /** What is wrong before any score: strength, rods and reels, law, what is carried off. Common practice but where a source is named. */
 
@@ -61,48 +61,6 @@ describe('strength against rod and cast', () => {
     expect(workRefusal(0.3, sway, 'vertical')).toEqual({ code: 'rod-cannot-cast' })
     const overhead = { outfit: outfitOf('rod-oakstave', {}, 'reel-plumb'), leader: null }
     expect(workRefusal(0.02, overhead, 'cast')).toEqual({ code: 'lowered-only' })
-  })
-  it('a leader stronger than the line costs nothing over rock or against teeth; a much weaker one wastes the line', () => {
-    const [leader] = box.leaders
-    if (!leader) throw new Error('no leader')
-    const link = (leaderN: number, stout: boolean) =>
-      tackleOf(
-        outfitOf('rod-tern', { strengthN: 60 }),
-        { ...leader, strengthN: leaderN },
-        { teeth: false, stout, strengthN: 30 },
-      ).weakLink
-    expect(link(90, false)).toBeLessThan(1)
-    expect(link(90, true)).toBe(1)
-    expect(link(50, false)).toBe(1)
-    expect(link(15, false)).toBeLessThan(1)
-    const asks = (speciesId: string, over = {}) => {
-      const species = speciesOf(speciesId)
-      if (!species) throw new Error(`no ${speciesId}`)
-      return tackleAsked(species, water({ speciesId, ...over })).stout
-    }
-    expect([asks('perch'), asks('pike')]).toEqual([false, true])
-    expect(asks('perch', { cover: { kind: 'rock', topM: 2, density: 0.4 } })).toBe(true)
-  })
-  it('wire is for teeth: without them the same leader suits less', () => {
-    const wire = box.leaders.find((l) => l.material === 'wire')
-    if (!wire) throw new Error('no wire')
-    const measure = (teeth: boolean) =>
-      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), wire, { teeth, stout: true, strengthN: 30 }).measure
-    expect(measure(false)).toBeLessThan(measure(true))
-    const asked = (speciesId: string) => {
-      const species = speciesOf(speciesId)
-      return species && tackleAsked(species, water({ speciesId })).teeth
-    }
-    expect([asked('pike'), asked('largemouth-bass')]).toEqual([true, false])
-  })
-  it('tackle many times as strong as fish and cover ask for is clumsy; up to four times nobody minds', () => {
-    const measure = (strengthN: number) =>
-      tackleOf(outfitOf('rod-tern', { strengthN: 60 }), null, { teeth: false, stout: false, strengthN }).measure
-    expect(measure(60)).toBe(1)
-    expect(measure(12)).toBe(1)
-    expect(measure(7)).toBeLessThan(1)
-    expect(measure(4)).toBeLessThan(measure(7))
-    expect(measure(1)).toBeCloseTo(0.7, 9)
   })
 })
 

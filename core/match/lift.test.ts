@@ -50,15 +50,16 @@ describe('the best single change of a set-up that hangs up', () => {
         },
       }))
       .map((setUp) => scoreSetUp(setUp, timber))
-      .filter((r) => r.thrown.risk > SNAG_LIMIT)
+      .filter((r) => r.thrown.risk > SNAG_LIMIT / 2)
     const dives = hung.flatMap((r) => {
       const change = bestSingleChange(r, timber)?.change
       const { lure } = r.setUp.build
       if (change?.kind !== 'running-depth' || !('depthM' in lure.traits)) return []
       const shallower = { ...lure, id: `${lure.id}~`, traits: { ...lure.traits, depthM: change.toM } } as Lure
-      return [scoreSetUp({ ...r.setUp, build: { ...r.setUp.build, lure: shallower } }, timber).thrown.risk]
+      const { thrown } = scoreSetUp({ ...r.setUp, build: { ...r.setUp.build, lure: shallower } }, timber)
+      return [{ before: r.thrown.risk, after: thrown.risk }]
     })
     expect(dives.length).toBeGreaterThan(0)
-    for (const risk of dives) expect(risk).toBeLessThanOrEqual(SNAG_LIMIT)
+    for (const { before, after } of dives) expect(after).toBeLessThan(before / 2)
   })
 })

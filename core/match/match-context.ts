@@ -1,4 +1,4 @@
-import { ascending } from 'd3-array'
+import { ascending, group } from 'd3-array'
 import { COATINGS, GLOWS_UNDER_LUX } from '../../data/make'
 import { cachedProfile, type LureProfile } from '../bench'
 import { colourOf, deliveriesHere, deliveryOf, type Colouring, type DeliveryId, type Lure, type Make } from '../tackle'
@@ -17,6 +17,7 @@ import type { CountedOn } from './cast-of'
 import { throwsIn, type CastOfSetUp } from './throws'
 import { flowHere } from './flow'
 import { demandOf, type Demand } from './demand'
+import { fishAsked, type FishAsked } from './tackle-asked'
 import { recordFor, type OwnRecord, type RecordEntry } from './own-record'
 import { tackleOptions, type Tackle } from './outfit'
 import type { Rule, SideChoice } from './rule'
@@ -41,8 +42,11 @@ export interface MatchContext {
   readonly demand: Demand
   /** Ways of fishing that are looked at here. */
   readonly deliveries: ReadonlySet<DeliveryId>
-  /** What the lures may be hung on here. */
+  /** What the lures may be hung on here; and the same by rod, reel and line. */
   readonly riggings: readonly Tackle[]
+  readonly outfits: readonly (readonly Tackle[])[]
+  /** What fish and cover ask of tackle. */
+  readonly fish: FishAsked
   /** What tests say of a lure; null where there are none. */
   readonly known: (lure: Lure) => LureProfile | null
   /** How far a colouring stands out where the fish are, 0 … 1. */
@@ -76,6 +80,8 @@ export function createMatchContext(
     reading,
     demand,
     riggings,
+    outfits: byOutfit(riggings),
+    fish: fishAsked(species, c),
     countedOn: countedOn(riggings),
     known: (lure) => cachedProfile(box, lure),
     deliveries: deliveriesMoving(c),
@@ -93,6 +99,11 @@ function deliveriesMoving(c: Conditions): ReadonlySet<DeliveryId> {
   const moves = flowHere(c) >= MOVES_MPS
   return new Set([...deliveriesHere(c)].filter((id) => moves || !deliveryOf(id).moving))
 }
+
+/** Riggings of one rod, reel and line together, in their order. */
+export const byOutfit = (riggings: readonly Tackle[]): Tackle[][] => [
+  ...group(riggings, ({ outfit }) => outfit).values(),
+]
 
 function countedOn(riggings: readonly Tackle[]): CountedOn {
   const thick = riggings.map((r) => r.outfit.line.diameterM).sort(ascending)

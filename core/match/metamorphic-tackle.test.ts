@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { familyOf, workAt, techniqueOf, trailerFits, worksOn, type Head, type Lure } from '../tackle'
+import { workAt, trailerFits, type Head, type Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions } from '../water'
 import { evaluateBuild } from './dressed'

@@ -27,9 +27,6 @@ export interface Offer extends Action {
   readonly fallMps: number
 }
 
-/** An umbrella is a shoal: the fish in it are what is measured, about so much of its length each. */
-const FISH_OF_A_SHOAL = 0.4
-
 /** Whether anyone asks how loud it is: a soft body or a blade is never blamed for having no rattle. */
 const canRattle = ({ family, sound }: Lure) =>
   sound !== 'silent' || familyOf(family).capabilities?.rattleChoice === true
@@ -118,8 +115,7 @@ export function offerOf(
     presence: clamp(action.presence + adds.presence + bySize),
     snag: snagOf(build),
     lengthM:
-      seenM * (build.lure.family === 'umbrella-rig' ? FISH_OF_A_SHOAL : 1) +
-      TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
+      seenM * (familyOf(build.lure.family).capabilities?.seems ?? 1) + TRAILER_SHOWS * (build.trailer?.lengthM ?? 0),
     sound: canRattle(build.lure) ? SOUND[build.lure.sound] : null,
     colour: coloursOf(build),
     fallMps: familyOf(build.lure.family).swims === 'sinks' ? Math.abs(sinkRateMps(motion, density)) : 0,

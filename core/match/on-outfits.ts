@@ -1,6 +1,8 @@
 import { evaluateBuild } from './dressed'
 import type { MatchContext } from './match-context'
-import { rodAndLineAgreement, workAgreement, workRefusal, type Tackle } from './outfit'
+import { workRefusal, type Tackle } from './outfit'
+import { tackleAsked } from './tackle-asked'
+import { tackleFit } from './tackle-fit'
 import { axisLog } from './score'
 import { ranksBefore, scoreSetUp, type Ranked } from './score-breakdown'
 import { SNAG_LIMIT } from './cast-evaluation'
@@ -23,12 +25,13 @@ export function onOutfits(ranked: Ranked, context: MatchContext): OnOutfit[] {
   const { build, handling, outfit } = ranked.setUp
   const { technique } = handling
   const { motion } = evaluateBuild(build, context.known(build.lure), context.reading)
+  const asked = tackleAsked(build, technique, context.fish)
   const own = outfitKey({ outfit })
   const best = new Map<string, { rigging: Tackle; castM: number; logBeforeCast: number }>()
   for (const rigging of context.riggings) {
     const key = outfitKey(rigging)
     if (key === own || workRefusal(build.massKg, rigging, technique.delivery)) continue
-    const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, handling)
+    const tackle = tackleFit(build, rigging.outfit, rigging.leader, handling, asked)
     const { castM } = ranked.thrown.plan
     const about = axisLog(context.demand.by.outfit, { tackle, stealth: rigging.stealth, reach: castM })
     const known = best.get(key)

@@ -1,19 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { buildsOf, techniqueOf, type Leader, type Line } from '../tackle'
+import type { Leader, Line } from '../tackle'
 import { speciesOf, type Conditions } from '../water'
 import { createMatchContext, matchWater } from '.'
-import {
-  isBiteProof,
-  outfitsOf,
-  requiredStrengthN,
-  gearRatioFit,
-  tackleOf,
-  tackleOptions,
-  rodAndLineAgreement,
-  rodCanCast,
-  stealthAgreement,
-} from './outfit'
+import { isBiteProof, outfitsOf, requiredStrengthN, tackleOptions, rodCanCast, stealthAgreement } from './outfit'
 
 const { box } = WORLD
 const species = (id: string) => {
@@ -32,7 +22,6 @@ const LEADER: Leader = {
   lengthM: 1,
   cost: null,
 }
-const ASKED = { teeth: false, stout: false, strengthN: 30 }
 const line = (over: Partial<Line>): Line => ({ ...outfit.line, ...over })
 
 describe('outfits', () => {
@@ -98,38 +87,6 @@ describe('what the fish see of the line (common practice)', () => {
   it('a leader hides the line behind it', () => {
     const braid = { ...outfit, line: line({ material: 'braid' }) }
     expect(stealthAgreement(braid, LEADER)).toBeGreaterThan(stealthAgreement(braid, null))
-  })
-})
-
-describe('agreement of the tackle', () => {
-  it('a leader stronger than the line puts the weak link in the wrong place', () => {
-    const weak = { ...outfit, line: line({ strengthN: 40 }) }
-    expect(tackleOf(weak, { ...LEADER, strengthN: 80 }, ASKED).weakLink).toBeLessThan(1)
-    expect(tackleOf(weak, { ...LEADER, strengthN: 40 }, ASKED).weakLink).toBe(1)
-    expect(tackleOf(weak, null, ASKED).weakLink).toBe(1)
-  })
-  it('fact 32: of two reels on one rod the slow one is eased by a slow pull, the fast one by a fast pull', () => {
-    const [reel] = box.reels
-    if (!reel) throw new Error('no reel')
-    const slow = { ...reel, linePerTurnM: 0.5 }
-    const fast = { ...reel, linePerTurnM: 1 }
-    const wound = (paceMps: number) => ({ technique: techniqueOf('wind'), paceMps })
-    expect(gearRatioFit(slow, wound(0.2))).toBeGreaterThan(gearRatioFit(fast, wound(0.2)))
-    expect(gearRatioFit(fast, wound(2))).toBeGreaterThan(gearRatioFit(slow, wound(2)))
-    expect(gearRatioFit(slow, { technique: techniqueOf('hop'), paceMps: 9 })).toBe(1)
-  })
-  it('is a share, best in the middle of the rod’s range', () => {
-    const crank = box.lures.find((l) => l.family === 'crankbait')
-    const [build] = crank ? buildsOf(crank, box) : []
-    if (!build) throw new Error('no crankbait')
-    const rod = { ...outfit.rod, lureMinKg: 0.01, lureMaxKg: 0.03 }
-    const at = (massKg: number) => rodAndLineAgreement({ ...build, massKg }, tackleOf({ ...outfit, rod }, null, ASKED))
-    expect(at(0.02)).toBeGreaterThan(at(0.011))
-    expect(at(0.011)).toBeGreaterThan(at(0.009))
-    for (const massKg of [0.001, 0.02, 0.2]) {
-      expect(at(massKg)).toBeGreaterThanOrEqual(0)
-      expect(at(massKg)).toBeLessThanOrEqual(1)
-    }
   })
 })
 

@@ -275,7 +275,7 @@ describe('moving one condition', () => {
 describe('where the answer hangs on a question', () => {
   it('each hinge has two answers that differ, and a choice removes the doubt', () => {
     let many = 0
-    for (const waterTempC of [6, 12, 18]) {
+    for (const waterTempC of [6, 9, 12, 18, 24]) {
       const c = water({ speciesId: 'pike', cover: { kind: 'grass', topM: 1.5, density: 0.5 }, depthM: 3, waterTempC })
       for (const { question, first, second } of end(findDecisiveQuestions(c, PLACE, box, { sides: {} })).out) {
         const same = first.setUp.build.lure.id === second.setUp.build.lure.id

@@ -1,14 +1,16 @@
 import { itemAt } from '../list'
-import { groupShares, kinKeyOf, lureAction, type Lure, seenLengthM } from '../tackle'
+import { groupShares, kinKeyOf, lureAction, type Lure, seenLengthM, type Technique } from '../tackle'
 import type { Box } from '../box'
 import { handlings } from './cast-of'
+import { workAgain } from './works'
+import type { SetUp } from './setup'
 import { ranksBefore, scoreBreakdown, scoreSetUp, type Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
-import { candidatesFor, candidatesOf, logUpperBound, setUpOf, type Candidate } from './candidates'
+import { prospectsFor, prospectsOf, setUpOf, type Candidate, type Prospect } from './candidates'
 import type { OnLine } from './on-line'
 import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { warningOf } from './habit'
-import { ESTIMATE_ERROR, TOO_BRIGHT, estimateCandidates, type CandidateEstimate } from './candidate-estimate'
+import { ESTIMATE_ERROR, estimateProspects, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
 import { asChoice, nearFirst } from './places'
 import { axisLog, colourLog, practiceLog } from './score'
@@ -18,6 +20,9 @@ import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evalu
 const PATIENCE = 8
 const FIRST_PATIENCE = 3
 const WEIGHING_PATIENCE = 6
+/** Of one way so many lines are thrown: the winner is thrown on all. Where nothing came home clean yet, so many casts are. */
+const LINES_TRIED = 2
+const UNCLEAN_PATIENCE = 24
 /**
  * How much more may come, as a logarithm of the chance, of a lure that has been thrown so many times: the n casts after the brightest one raise it by no more than 1.5/n in
  * 98 of 100 lures (256 lures in four waters, thrown until nothing was better).
@@ -31,22 +36,21 @@ const logOf = ({ score }: Pick<Ranked, 'score'>) => Math.log(score / 100)
 
 /** Best set-up of one lure, or null where nothing in the box lets it be fished here. */
 export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | null {
-  return bestOfCandidates(candidatesOf(lure, box, context), context)
+  return bestOfProspects(prospectsOf(lure, box, context), context)
 }
 
-/** Best of some ways of fishing, or null where none comes home clean. */
-export function bestOfCandidates(
-  candidates: readonly Candidate[],
-  context: MatchContext,
-  patience = PATIENCE,
-): Ranked | null {
-  const best = bestAmong(estimateCandidates(candidates, context, -Infinity), context, -Infinity, patience)
+function bestOfProspects(prospects: readonly Prospect[], context: MatchContext): Ranked | null {
+  const best = bestAmong(estimateProspects(prospects, context, -Infinity), context, -Infinity)
   return best && bestCounted(best, context)
 }
 
+/** Best of some ways of fishing, or null where none comes home clean. */
+export const bestOfCandidates = (candidates: readonly Candidate[], context: MatchContext): Ranked | null =>
+  bestOfProspects([{ upper: Infinity, candidates: () => [...candidates] }], context)
+
 /** Best way of fishing a lure dressed in just one way, or null where that breaks a limit. */
 export function bestDressed(dressed: EvaluatedBuild, context: MatchContext): Ranked | null {
-  return bestOfCandidates(candidatesFor([dressed], context), context)
+  return bestOfProspects(prospectsFor([dressed], context), context)
 }
 
 /** A set-up that was thrown, and the way of fishing it came from. */
@@ -66,15 +70,22 @@ function bestAmong(
   let best: Found | null = null
   let casts = 0
   let castsWithoutGain = 0
-  for (const { candidate, onLine, log: about, maxError: slack } of looks) {
-    if (castsWithoutGain >= patience) break
+  const tried = new Map<Candidate, number>()
+  // A glance is too bright or too dark in the same way for all that is worked alike.
+  const tooBright = new Map<Technique, number>()
+  for (const { candidate, onLine, log: glanced, maxError: slack } of looks) {
+    if (castsWithoutGain >= (best ? patience : UNCLEAN_PATIENCE)) break
     if (best && logOf(best.ranked) + mayStillGain(casts) < atLeast) break
     const bar: number = Math.max(atLeast, best ? logOf(best.ranked) : -Infinity)
-    if (about + ESTIMATE_ERROR.beats < bar) break
-    if (about + slack < bar) continue
+    if (glanced + ESTIMATE_ERROR.beats < bar) break
+    const { technique } = candidate.handling
+    const lines = tried.get(candidate) ?? 0
+    if (lines >= LINES_TRIED || glanced - (tooBright.get(technique) ?? 0) + slack < bar) continue
+    tried.set(candidate, lines + 1)
     casts += 1
     castsWithoutGain += 1
-    const found = thrown(candidate, onLine, context, best)
+    const { log, found } = thrown(candidate, onLine, context, best)
+    tooBright.set(technique, Math.max(0, glanced - log - ESTIMATE_ERROR.even))
     if (!found) continue
     best = found
     castsWithoutGain = 0
@@ -87,34 +98,59 @@ function onBestLine(found: Found, context: MatchContext): Found {
   let best = found
   for (const onLine of found.candidate.onLines)
     if (onLine !== found.onLine && onLine.logBeforeCast + ESTIMATE_ERROR.beats > found.onLine.logBeforeCast)
-      best = thrown(found.candidate, onLine, context, best) ?? best
+      best = thrown(found.candidate, onLine, context, best).found ?? best
   return best
 }
 
-/** Throws a way of fishing on one line; null where it hangs up too often or is no better than the best so far. */
-function thrown(candidate: Candidate, onLine: OnLine, context: MatchContext, best: Found | null): Found | null {
+/** Throws a way of fishing on one line; nothing is found where it hangs up too often or is no better than the best so far. */
+function thrown(
+  candidate: Candidate,
+  onLine: OnLine,
+  context: MatchContext,
+  best: Found | null,
+): { log: number; found: Found | null } {
   const { demand } = context
   const { motion, offer } = candidate.dressed
   const setUp = setUpOf(candidate, onLine)
   const met = evaluateCast(setUp, motion, offer, context)
-  if (met.risk > SNAG_LIMIT) return null
   const log = onLine.logBeforeCast + axisLog(demand.by.path, pathOffers(met, setUp.build.lure))
-  if (best && log < logOf(best.ranked) - 1e-9) return null
+  if (met.risk > SNAG_LIMIT || (best && log < logOf(best.ranked) - 1e-9)) return { log, found: null }
   const ranked = scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
-  return best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked }
+  return { log, found: best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked } }
 }
 
-/** A glance tells count-downs and heights of the rod least apart: of what is shown each is thrown with all of them. */
+/**
+ * What is shown is tuned: a glance tells count-downs and heights of the rod least apart, so all are thrown; then tempo and patience move in smaller and smaller steps as long
+ * as the set-up gains by it.
+ */
 function bestCounted(ranked: Ranked, context: MatchContext): Ranked {
   const { setUp } = ranked
-  const { motion } = evaluateBuild(setUp.build, context.known(setUp.build.lure), context.reading)
+  const dressed = evaluateBuild(setUp.build, context.known(setUp.build.lure), context.reading)
   let best = ranked
-  for (const handling of handlings(setUp, motion, context)) {
+  const trying = (handling: SetUp['handling']) => {
     const other = scoreSetUp({ ...setUp, handling }, context)
-    if (other.thrown.risk <= SNAG_LIMIT && ranksBefore(other, best)) best = other
+    if (other.thrown.risk > SNAG_LIMIT || !ranksBefore(other, best)) return false
+    best = other
+    return true
   }
+  for (const handling of handlings(setUp, dressed.motion, context)) trying(handling)
+  for (const step of TUNING_STEPS)
+    for (const of of rangesOf(setUp.handling.technique))
+      for (const by of [step, -step]) {
+        const { handling } = best.setUp
+        const moved = { ...handling, [of]: Math.min(1, Math.max(0, handling[of] + by)) }
+        const work = workAgain(dressed, moved, context)
+        if (work && moved[of] !== handling[of] && trying({ ...handling, ...work })) break
+      }
   return best
 }
+const TUNING_STEPS = [0.2, 0.1, 0.05] as const
+
+/** What of a technique the hand may choose. */
+const rangesOf = ({ pace, restS }: Technique): readonly ('tempo' | 'patience')[] => [
+  ...(pace ? (['tempo'] as const) : []),
+  ...(restS ? (['patience'] as const) : []),
+]
 
 /** A place in the ranking: a lure in its best set-up, and its model’s other sizes and colours, which stand behind it. */
 export interface Placed extends Ranked {
@@ -185,12 +221,8 @@ export function* rankSteps(
   const carried = box.lures.filter((lure) => lure.count > 0)
   const threshold = topKThreshold(limit)
   const seen: Seen[] = []
-  const look = (lure: Lure) => {
-    const looks = estimateCandidates(
-      candidatesOf(lure, box, context, threshold.floor() - TOO_BRIGHT),
-      context,
-      threshold.floor(),
-    )
+  const look = (lure: Lure, prospects = prospectsOf(lure, box, context)) => {
+    const looks = estimateProspects(prospects, context, threshold.floor())
     if (!looks[0]) return
     const placeKey = making.keyOf(lure)
     seen.push({ lure, placeKey, looks })
@@ -204,16 +236,17 @@ export function* rankSteps(
     rest = quickScores.slice(FIRST_LOOK)
     yield { done: FIRST_LOOK, of: carried.length, first: () => firstPlaced(seen, carried, context, limit, making) }
   }
-  const most: { lure: Lure; most: number }[] = []
+  const most: { lure: Lure; prospects: Prospect[]; most: number }[] = []
   for (const lure of rest) {
-    most.push({ lure, most: logUpperBound(lure, box, context) })
+    const prospects = prospectsOf(lure, box, context)
+    if (prospects[0]) most.push({ lure, prospects, most: prospects[0].upper })
     if (most.length % STRIDE === 0) yield { done: seen.length, of: carried.length, first: null }
   }
   most.sort((a, b) => b.most - a.most)
   let done = carried.length - rest.length
-  for (const { lure, most: reach } of most) {
+  for (const { lure, prospects, most: reach } of most) {
     if (reach < threshold.floor() - ESTIMATE_ERROR.beats) break
-    look(lure)
+    look(lure, prospects)
     done += 1
     if (done % STRIDE === 0) yield { done, of: carried.length, first: null }
   }

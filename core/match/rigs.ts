@@ -18,7 +18,7 @@ import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { flowHere } from './flow'
 import { bringsLead, lineBroken } from './law'
 import type { MatchContext } from './match-context'
-import { tackleAsked, rejectionReason, tackleOf, buildRefusal } from './outfit'
+import { rejectionReason, tackleOf, buildRefusal } from './outfit'
 import { bestDressed } from './rank'
 import type { Refusal } from './refusal'
 import { ranksBefore, scoreBreakdown, type Ranked } from './score-breakdown'
@@ -108,7 +108,8 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
   if (deliveries.has('three-way') && !anchor) return no('part-missing')
   const massKg = rigMassKg({ ...parts, further: [] })
   const outfit = { rod, reel, line }
-  const here = { ...context, deliveries, riggings: [tackleOf(outfit, leader, tackleAsked(context.species, context.c))] }
+  const riggings = [tackleOf(outfit, leader)]
+  const here = { ...context, deliveries, riggings, outfits: [riggings] }
   const taken = familyOf(lure.family).takesTrailer ? trailer : null
   const build: Build = { lure, mount, trailer: taken, massKg, ...(anchor && { anchor }), ...clipOf(parts) }
   if (context.place.noLead && bringsLead(build)) return no('lead')

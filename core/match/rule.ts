@@ -3,6 +3,7 @@ import { COLOUR_GROUPS } from '../tackle'
 import { FuzzyRange, NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
 import { z } from '../zod'
 import { AXES, type AxisId } from './axis'
+import { effectOfBefore } from './former-rules'
 import { OfferTest } from './offer-test'
 
 const weight = z.number().positive().max(25)
@@ -49,8 +50,7 @@ export interface Rule {
   readonly basis: string
 }
 
-/** A rule that the angler wrote. */
-export const OwnRule = z.strictObject({
+const OwnRuleNow = z.strictObject({
   id: z.string().min(1).max(80),
   side: z.null().default(null),
   facts: z.array(z.number()).max(0).default([]),
@@ -59,7 +59,13 @@ export const OwnRule = z.strictObject({
   sentence: z.string().trim().min(3).max(200),
   basis: z.string().max(80).default('my own rule'),
 })
-export type OwnRule = z.infer<typeof OwnRule>
+
+/** A rule that the angler wrote; what was written before techniques is read as what it meant. */
+export const OwnRule = z.preprocess((raw) => {
+  const before = z.looseObject({ effects: z.array(z.looseObject({})) }).safeParse(raw)
+  return before.success ? { ...before.data, effects: before.data.effects.map(effectOfBefore) } : raw
+}, OwnRuleNow)
+export type OwnRule = z.infer<typeof OwnRuleNow>
 
 const Side = z.enum(['first', 'second', 'both'])
 

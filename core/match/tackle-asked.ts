@@ -1,5 +1,15 @@
 import { BANKS, COVER_ASKS, FISH_TACKLE, LINE_BY_WEIGHT, ROD_LENGTHS } from '../../data/fish-tackle'
-import { ROD_POWERS, castStrengthN, chafes, deliveryOf, familyOf, type Build, type Reel, type Rod, type Technique } from '../tackle'
+import {
+  ROD_POWERS,
+  castStrengthN,
+  chafes,
+  deliveryOf,
+  familyOf,
+  type Build,
+  type Reel,
+  type Rod,
+  type Technique,
+} from '../tackle'
 import type { Conditions, Species } from '../water'
 
 export type Band = readonly [number, number]
@@ -45,7 +55,11 @@ export function fishAsked({ strength, biteProof }: Species, water: Water): FishA
 /** A fish that is not landed without its leader. */
 const LEADER_COUNTS = 0.8
 
-export function tackleAsked({ lure, massKg }: Pick<Build, 'lure' | 'massKg'>, technique: Technique, fish: FishAsked): TackleAsked {
+export function tackleAsked(
+  { lure, massKg }: Pick<Build, 'lure' | 'massKg'>,
+  technique: Technique,
+  fish: FishAsked,
+): TackleAsked {
   const { row, times, stout, teeth } = fish
   const { rod, body, swims } = familyOf(lure.family)
   const { line = 1, rodM, power, reels = null } = technique.tackle ?? {}
@@ -53,7 +67,7 @@ export function tackleAsked({ lure, massKg }: Pick<Build, 'lure' | 'massKg'>, te
   const castN = thrown ? castStrengthN(massKg) : 0
   const plug = swims !== 'sinks' || body === 'hard'
   const asked = row.lineN[0] * Math.max(1, times * line) * Math.min(1, line)
-  const least = Math.max(asked, Math.min(LINE_BY_WEIGHT.least * castN, row.lineN[1]))
+  const least = Math.max(asked, Math.min(LINE_BY_WEIGHT.least * castN * times, row.lineN[1]))
   const byWeight = Math.max(LINE_BY_WEIGHT.lightestN, (plug ? LINE_BY_WEIGHT.plugs : LINE_BY_WEIGHT.others) * castN)
   const most = Math.max(1.4 * least, Math.min(row.lineN[1] * times * line, thrown ? byWeight : Infinity))
   const leaderLeast = Math.max(row.leaderN[0] * Math.min(1, line), LINE_BY_WEIGHT.leader * castN)

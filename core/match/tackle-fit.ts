@@ -1,9 +1,4 @@
-import {
-  LINE_BY_WEIGHT,
-  ROD_LENGTHS,
-  STRENGTH_WIDTH,
-  WRONG_REEL,
-} from '../../data/fish-tackle'
+import { LINE_BY_WEIGHT, ROD_LENGTHS, STRENGTH_WIDTH, WRONG_REEL } from '../../data/fish-tackle'
 import { JOINT_LIMITS } from '../../data/joints'
 import { CAST_STRENGTH, EASY_TURNS, HOOK_ON_ROD, WEAK_LINK, WIRE_UNASKED } from '../../data/tackle-limits'
 import {
@@ -18,6 +13,7 @@ import {
   type Build,
   type Leader,
   type Reel,
+  type Technique,
   type Work,
 } from '../tackle'
 import type { Outfit } from './setup'
@@ -40,28 +36,42 @@ function rangeFit(value: number, low: number, high: number): number {
   return place < 0 || place > 1 ? 0.55 : 1 - 0.25 * Math.abs(place - 0.5)
 }
 
-function reelFit({ type }: Reel, massKg: number, work: Pick<Work, 'technique'>, { reels }: TackleAsked): number {
+function reelFit({ type }: Reel, massKg: number, { delivery }: Technique, { reels }: TackleAsked): number {
   if (reels && !reels.includes(type)) return WRONG_REEL.other
-  const lowered = work.technique.delivery === 'vertical'
+  const lowered = delivery === 'vertical'
   return lowered && type === 'spinning' && massKg > WRONG_REEL.loadKg ? WRONG_REEL.underLoad : 1
 }
 
 /** How far the reel's gearing lets the hand wind at the wanted pace with ease, as a factor. A pull of the rod asks nothing of it. */
-export function gearRatioFit(reel: Pick<Reel, 'linePerTurnM'>, { technique, paceMps }: Pick<Work, 'technique' | 'paceMps'>): number {
+export function gearRatioFit(
+  reel: Pick<Reel, 'linePerTurnM'>,
+  { technique, paceMps }: Pick<Work, 'technique' | 'paceMps'>,
+): number {
   if (!isWound(technique)) return 1
   const turns = paceMps / reel.linePerTurnM
   return turns < EASY_TURNS.least ? EASY_TURNS.slower : turns > EASY_TURNS.most ? EASY_TURNS.faster : 1
 }
 
-/** Agreement of rod and reel with what a lure’s technique asks, 0 … 1. */
-export function rodAndReelFit({ massKg }: Pick<Build, 'massKg'>, { rod, reel }: Outfit, work: Work, asked: TackleAsked): number {
+/** Agreement of rod and reel with what a lure’s technique asks, 0 … 1, but for the pace ({@link gearRatioFit}). */
+export function rodAndReelFit(
+  { massKg }: Pick<Build, 'massKg'>,
+  { rod, reel }: Outfit,
+  technique: Technique,
+  asked: TackleAsked,
+): number {
   const need = rodFit({ power: asked.power, action: asked.action, why: '' }, rod)
-  const mass = deliveryOf(work.technique.delivery).thrown === 'none' ? 1 : rangeFit(massKg, rod.lureMinKg, rod.lureMaxKg)
-  return (0.65 * need + 0.35 * mass) * lengthFit(rod.lengthM, asked.rodM) * reelFit(reel, massKg, work, asked) * gearRatioFit(reel, work)
+  const mass = deliveryOf(technique.delivery).thrown === 'none' ? 1 : rangeFit(massKg, rod.lureMinKg, rod.lureMaxKg)
+  return (0.65 * need + 0.35 * mass) * lengthFit(rod.lengthM, asked.rodM) * reelFit(reel, massKg, technique, asked)
 }
 
 /** Agreement of line and leader, each two-sided, with what weight, fish and cover ask, 0 … 1. */
-export function lineAndLeaderFit(build: Build, { rod, line }: Outfit, leader: Leader | null, work: Work, asked: TackleAsked): number {
+export function lineAndLeaderFit(
+  build: Build,
+  { rod, line }: Outfit,
+  leader: Leader | null,
+  technique: Technique,
+  asked: TackleAsked,
+): number {
   const weakest = weakestN(line, leader)
   const rated = line.material === 'braid' ? line.strengthN / LINE_BY_WEIGHT.braid : line.strengthN
   const onRod = rangeFit(lineOnRodN(rod, lineAsRated(line, leader)), rod.lineMinN, rod.lineMaxN)
@@ -69,15 +79,20 @@ export function lineAndLeaderFit(build: Build, { rod, line }: Outfit, leader: Le
     strengthFit(weakest, rated, asked.lineN) *
     leaderFit(line, leader, asked) *
     (0.8 + 0.2 * onRod) *
-    (deliveryOf(work.technique.delivery).thrown === 'cast' ? castStrengthFit(build.massKg, weakest) : 1) *
+    (deliveryOf(technique.delivery).thrown === 'cast' ? castStrengthFit(build.massKg, weakest) : 1) *
     hookFit(build, rod, weakest)
   )
 }
 
-function leaderFit(line: Outfit['line'], leader: Leader | null, { leaderN, noLeader, stout, teeth }: TackleAsked): number {
+function leaderFit(
+  line: Outfit['line'],
+  leader: Leader | null,
+  { leaderN, noLeader, stout, teeth }: TackleAsked,
+): number {
   if (!leader) return line.material === 'braid' ? noLeader : (1 + noLeader) / 2
   const share = leader.strengthN / line.strengthN
-  const weakLink = share > WEAK_LINK.over ? (stout ? 1 : WEAK_LINK.factor) : share < WEAK_LINK.under ? WEAK_LINK.wastes : 1
+  const weakLink =
+    share > WEAK_LINK.over ? (stout ? 1 : WEAK_LINK.factor) : share < WEAK_LINK.under ? WEAK_LINK.wastes : 1
   const wire = leader.material === 'wire' && !teeth ? WIRE_UNASKED : 1
   return strengthFit(leader.strengthN, leader.strengthN, leaderN) * weakLink * wire
 }
@@ -105,3 +120,15 @@ function hookFit({ lure, mount }: Build, rod: Outfit['rod'], weakest: number): n
 }
 const STRONG = ROD_POWERS.indexOf(JOINT_LIMITS.stoutPower.good)
 const MIDDLING = ROD_POWERS.indexOf(JOINT_LIMITS.stoutPower.hopeless)
+
+/** Agreement of all tackle with a way of working a lure, 0 … 1. */
+export const tackleFit = (
+  build: Build,
+  outfit: Outfit,
+  leader: Leader | null,
+  work: Work,
+  asked: TackleAsked,
+): number =>
+  rodAndReelFit(build, outfit, work.technique, asked) *
+  gearRatioFit(outfit.reel, work) *
+  lineAndLeaderFit(build, outfit, leader, work.technique, asked)

@@ -8,23 +8,28 @@ import type { MatchContext } from './match-context'
 
 type Where = Pick<MatchContext, 'c' | 'deliveries' | 'demand'>
 
-/** Tempos looked at beside the one that is wanted, where the pace decides on the depth: a sinker that is wound, or what a boat draws. */
-const FURTHER_TEMPOS = [0.1, 0.4, 0.75, 0.95] as const
+/** Tempos looked at beside the one that is wanted, where the pace decides on the depth: a sinker that is wound steadily, or what a boat draws. */
+const FURTHER_TEMPOS = [0.1, 0.5, 0.9] as const
 /** Nearer to one that is looked at already, it is not looked at for itself. */
 const NEAR = 0.12
 /** Steps from the wanted patience down, where a current would carry off what rests so long. */
 const SHORTER = [0.7, 0.4, 0.15, 0] as const
 
 /** Every way in which a dressed lure is worked here: each technique at the tempo and patience that water and fish ask for, and at others where the depth hangs on them. */
-export function worksOfBuild(dressed: Pick<EvaluatedBuild, 'build' | 'speedMps'>, context: Where): Work[] {
-  return techniquesOf(dressed.build.lure.family).flatMap((technique) => worksOf(technique, dressed, context))
+export function worksOfBuild(dressed: Dressed, context: Where): readonly Work[] {
+  let known = KNOWN.get(context)
+  if (!known) KNOWN.set(context, (known = new WeakMap()))
+  let works = known.get(dressed)
+  if (!works) {
+    works = techniquesOf(dressed.build.lure.family).flatMap((technique) => worksOf(technique, dressed, context))
+    known.set(dressed, works)
+  }
+  return works
 }
+type Dressed = Pick<EvaluatedBuild, 'build' | 'speedMps'>
+const KNOWN = new WeakMap<Where, WeakMap<Dressed, readonly Work[]>>()
 
-function worksOf(
-  technique: Technique,
-  { build, speedMps }: Pick<EvaluatedBuild, 'build' | 'speedMps'>,
-  context: Where,
-): Work[] {
+function worksOf(technique: Technique, { build, speedMps }: Dressed, context: Where): Work[] {
   const { c, demand } = context
   if (!context.deliveries.has(technique.delivery)) return []
   const flow = flowHere(c)
@@ -44,4 +49,14 @@ function worksOf(
 
 const paceDecides = (technique: Technique, family: Parameters<typeof familyOf>[0]) =>
   deliveryOf(technique.delivery).pace === 'boat' ||
-  (familyOf(family).swims === 'sinks' && (isWound(technique) || technique.id === 'skim'))
+  (familyOf(family).swims === 'sinks' && isWound(technique) && technique.restS === null)
+
+/** The same technique at another tempo or patience; null where it cannot be worked so here, or has none of its own. */
+export function workAgain(
+  { build, speedMps }: Dressed,
+  { technique, tempo, patience }: Pick<Work, 'technique' | 'tempo' | 'patience'>,
+  context: Where,
+): Work | null {
+  const work = workAt(technique, { tempo, patience }, speedMps, flowHere(context.c))
+  return isFishedSo(build, work, speedMps, context) ? work : null
+}

@@ -5,7 +5,7 @@ import { accountOf } from './stretches'
 import type { NewEntry } from './outing'
 import { sayAdvice } from '../../words'
 
-const RIG = { kind: 'rig', carriedId: 'a', wayId: 'steady' } as const
+const RIG = { kind: 'rig', carriedId: 'a', wayId: 'wind' } as const
 const DOCK = { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'shade' } as const
 const TREE = { kind: 'spot', stop: 2, featureId: 'fallen-tree', spotId: 'tip' } as const
 const entriesOf = (said: readonly (readonly [number, NewEntry])[]) => {

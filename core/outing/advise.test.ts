@@ -16,7 +16,7 @@ import { sayAdvice } from '../../words'
 
 /** Lures that differ from the first in one thing each. */
 const FIRST = rig('first', {}, [
-  { techniqueId: 'steady', restS: 0, paceMps: 0.6, depthM: 2 },
+  { techniqueId: 'wind', restS: 0, paceMps: 0.6, depthM: 2 },
   { techniqueId: 'stop-go', restS: 1.5, paceMps: 0.6, depthM: 2 },
   { techniqueId: 'slow-roll', restS: 0, paceMps: 0.3, depthM: 2 },
   { techniqueId: 'deep', restS: 0, paceMps: 0.6, depthM: 3.4 },
@@ -27,7 +27,7 @@ const QUIET = rig('quiet', { vibration: 0.1 })
 const ALL = [FIRST, SMALL, HOT, QUIET]
 const SPOTS = spotsOf(1, 'dock')
 const HERE = { kind: 'spot', stop: 1, featureId: 'dock', spotId: 'last-post' } as const
-const hand = (carriedId: string, wayId = 'steady'): NewEntry => ({ kind: 'rig', carriedId, wayId })
+const hand = (carriedId: string, wayId = 'wind'): NewEntry => ({ kind: 'rig', carriedId, wayId })
 const answer = (id: string): NewEntry => ({ kind: 'answer', answer: id, aim: null, fish: null }) as NewEntry
 
 function inputOf(

@@ -5,12 +5,16 @@ import type { Beside, Carried, Way } from './outing'
 
 /** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
 const BETWEEN_CASTS_S = 8
-/** Ways kept: the best of each technique at each tempo and depth, as many as fit one screen. */
-export const MOST_WAYS = 8
+/** Ways kept, as many as fit one screen: the best of so many techniques first, then each of them slower, faster, with other rests and at other depths. */
+export const MOST_WAYS = 9
+const MOST_TECHNIQUES = 5
+
+/** To a hundredth: finer nobody works, and a code of a party must be short. */
+const rounded = (value: number) => Math.round(value * 100) / 100
 
 /** Name of a way within what is carried. */
-export const wayId = ({ technique, tempo, countDownS, rodTipM }: SetUp['handling']): string =>
-  `${technique.id}/${tempo.toFixed(2)}/${countDownS}/${rodTipM}`
+export const wayId = ({ technique, tempo, patience, countDownS, rodTipM }: SetUp['handling']): string =>
+  `${technique.id}/${tempo.toFixed(2)}/${patience.toFixed(2)}/${countDownS}/${rodTipM}`
 
 function wayOf({ setUp, thrown, score }: Ranked): Way {
   const { technique, tempo, patience, paceMps, restS, countDownS, rodTipM } = setUp.handling
@@ -19,14 +23,14 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
     id: wayId(setUp.handling),
     techniqueId: technique.id,
     name: technique.name,
-    tempo,
-    patience,
-    paceMps,
+    tempo: rounded(tempo),
+    patience: rounded(patience),
+    paceMps: rounded(paceMps),
     pullS: technique.pullS,
     restS: Math.round(restS * 10) / 10,
     countDownS,
     rodTipM,
-    depthM: Math.round(workedDepthM(thrown) * 100) / 100,
+    depthM: rounded(workedDepthM(thrown)),
     castM: plan.castM,
     delivery: technique.delivery,
     ballM: plan.ballM,
@@ -34,6 +38,15 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
     castS: Math.round(Math.min(1800, itemAt(path.t, path.t.length - 1) + BETWEEN_CASTS_S)),
     points: Math.min(100, Math.max(0, score)),
   }
+}
+
+/** The first of each kind, in their order. */
+function firstOf(ways: readonly Way[], kindOf: (way: Way) => string): Way[] {
+  const kinds = new Set<string>()
+  return ways.filter((way) => {
+    const kind = kindOf(way)
+    return !kinds.has(kind) && kinds.add(kind)
+  })
 }
 
 /** What the log keeps of a lure. */
@@ -74,12 +87,14 @@ export function carry(
   const { lure } = build
   const ranked = waysOf(setUp, context)
   const own = ranked.find((r) => r.key === setUpKey(setUp))
-  const apart = new Map<string, Way>()
-  for (const one of own ? [own, ...ranked] : ranked) {
-    const way = wayOf(one)
-    const key = `${way.techniqueId} ${Math.round(way.tempo * 2)} ${Math.round((way.depthM / context.c.depthM) * 3)}`
-    if (!apart.has(key)) apart.set(key, way)
-  }
+  const ways = (own ? [own, ...ranked] : ranked).map(wayOf)
+  const apart = firstOf(ways, ({ techniqueId }) => techniqueId).slice(0, MOST_TECHNIQUES)
+  const kept = new Set(apart.map(({ techniqueId }) => techniqueId))
+  const further = firstOf(
+    ways.filter(({ techniqueId }) => kept.has(techniqueId)),
+    (way) =>
+      `${way.techniqueId} ${Math.round(way.tempo * 2)} ${Math.round(way.patience * 2)} ${Math.round((way.depthM / context.c.depthM) * 3)}`,
+  ).filter((way) => !apart.includes(way))
   return {
     id,
     ...looksOf(lure),
@@ -89,6 +104,6 @@ export function carry(
     ...fallOf(build, context),
     gear: gearOf(setUp),
     cost: lure.cost,
-    ways: [...apart.values()].slice(0, MOST_WAYS),
+    ways: [...apart, ...further].slice(0, MOST_WAYS),
   }
 }

@@ -5,7 +5,7 @@ import { changesFor } from './changes'
 import { accountOf } from './stretches'
 import type { NewEntry } from './outing'
 
-const RIG = { kind: 'rig', carriedId: 'a', wayId: 'steady' } as const
+const RIG = { kind: 'rig', carriedId: 'a', wayId: 'wind' } as const
 const theirs = (over: object = {}): NewEntry => ({
   kind: 'companion',
   who: null,

@@ -21,7 +21,7 @@ const answer = (id: 'landed' | 'slap' | 'lost'): NewEntry => ({ kind: 'answer', 
 const cast: NewEntry = { kind: 'cast', aim: null }
 const LOG = logOf([
   [0, spot(1, 'last-post')],
-  [0, { kind: 'rig', carriedId: 'a', wayId: 'steady' }],
+  [0, { kind: 'rig', carriedId: 'a', wayId: 'wind' }],
   [1, cast],
   [2, answer('slap')],
   [3, answer('landed')],
@@ -81,7 +81,7 @@ describe('following advice', () => {
   it('another rig is taken in hand', () => {
     expect(followAdvice(change({}), 'Go bigger.', here)).toEqual([
       { kind: 'advice', variable: 'size', says: 'Go bigger.', giveMin: 12, taken: true },
-      { kind: 'rig', carriedId: 'b', wayId: 'steady' },
+      { kind: 'rig', carriedId: 'b', wayId: 'wind' },
     ])
   })
   it('another spot is gone to, and the rig stays', () => {

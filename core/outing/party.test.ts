@@ -18,8 +18,8 @@ import {
 } from './party'
 import { splitKit } from './split'
 
-const A = { carriedId: 'a', wayId: 'steady' }
-const B = { carriedId: 'b', wayId: 'steady' }
+const A = { carriedId: 'a', wayId: 'wind' }
+const B = { carriedId: 'b', wayId: 'wind' }
 const PARTY: Party = {
   id: 'p1',
   names: ['Anouk', 'Bren'],
@@ -54,7 +54,7 @@ const noted = (min: number, who: string | null): readonly [number, NewEntry] => 
 ]
 const takes = (min: number, carriedId: string): readonly [number, NewEntry] => [
   min,
-  { kind: 'rig', carriedId, wayId: 'steady' },
+  { kind: 'rig', carriedId, wayId: 'wind' },
 ]
 const end = (min: number): readonly [number, NewEntry] => [min, { kind: 'end' }]
 
@@ -125,7 +125,7 @@ describe('a code made by hand', () => {
   })
   it('a share of what is not carried begins with what is', () => {
     const asked = { ...partyLog(0, []), carried: [RIG_B] }
-    expect(joined(asked, 1, at(21), 'x').entries[0]).toMatchObject({ carriedId: 'b', wayId: 'steady' })
+    expect(joined(asked, 1, at(21), 'x').entries[0]).toMatchObject({ carriedId: 'b', wayId: 'wind' })
   })
 })
 

@@ -5,9 +5,9 @@ import { dryMin, giveFor, goneQuiet, minutesOn, minutesSinceTake, sizeUnchangedM
 import { accountOf } from './stretches'
 
 const BIG = rig('big', { lengthM: 0.16 })
-const SMALL = rig('small', { lengthM: 0.04 }, [{ techniqueId: 'steady' }, { techniqueId: 'stop-go' }])
+const SMALL = rig('small', { lengthM: 0.04 }, [{ techniqueId: 'wind' }, { techniqueId: 'stop-go' }])
 const OTHER = rig('other', { lengthM: 0.041 })
-const hand = (carriedId: string, wayId = 'steady'): NewEntry => ({ kind: 'rig', carriedId, wayId })
+const hand = (carriedId: string, wayId = 'wind'): NewEntry => ({ kind: 'rig', carriedId, wayId })
 const spot = (stop: number, spotId = 'tip'): NewEntry => ({ kind: 'spot', stop, featureId: 'fallen-tree', spotId })
 const answer = (of: 'landed' | 'eaten-winding' | 'eaten-pause' | 'follow', ate: 'winding' | null = null): NewEntry => ({
   kind: 'answer',

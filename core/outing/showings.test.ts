@@ -9,7 +9,7 @@ import { observationsOf } from './observations'
 /** A school is one piece of news, wherever it is counted. */
 
 const give = (answer: 'lost' | 'landed' | 'peck'): NewEntry => ({ kind: 'answer', answer, aim: null, fish: null })
-const hand = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'steady' })
+const hand = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'wind' })
 const END = at(120)
 
 describe('a showing', () => {

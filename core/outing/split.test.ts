@@ -61,12 +61,12 @@ it('less to fish than there are friends is no split', () => {
   expect(splitKit({ carried: [SILVER] }, WATER, 2, 20)).toBeNull()
   expect(splitKit({ carried: [SILVER], count: { a: 2 } }, WATER, 2, 20, 2)).toEqual([
     [
-      { carriedId: 'a', wayId: 'steady' },
-      { carriedId: 'a', wayId: 'steady' },
+      { carriedId: 'a', wayId: 'wind' },
+      { carriedId: 'a', wayId: 'wind' },
     ],
     [
-      { carriedId: 'a', wayId: 'steady' },
-      { carriedId: 'a', wayId: 'steady' },
+      { carriedId: 'a', wayId: 'wind' },
+      { carriedId: 'a', wayId: 'wind' },
     ],
   ])
 })

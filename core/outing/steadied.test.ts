@@ -5,7 +5,7 @@ import { accountOf } from './stretches'
 import { minutesSinceTake } from './patience'
 import { steadied } from './steadied'
 
-const rig = { kind: 'rig', carriedId: RIG_A.id, wayId: 'steady' } as const
+const rig = { kind: 'rig', carriedId: RIG_A.id, wayId: 'wind' } as const
 const bite = { kind: 'answer', answer: 'lost', aim: null, fish: null } as const
 const log = (...said: (readonly [string, object])[]) =>
   Outing.parse({

@@ -5,8 +5,8 @@ import type { NewEntry } from './outing'
 import { Outing, hourOf, isOver, minutesBetween } from './outing'
 import { accountOf, bitesOf, landedOf } from './stretches'
 
-const RIG = { kind: 'rig', carriedId: 'a', wayId: 'steady' } as const
-const TO_B = { kind: 'rig', carriedId: 'b', wayId: 'steady' } as const
+const RIG = { kind: 'rig', carriedId: 'a', wayId: 'wind' } as const
+const TO_B = { kind: 'rig', carriedId: 'b', wayId: 'wind' } as const
 const LOST = { kind: 'answer', answer: 'lost', aim: null, fish: null } as const
 
 describe('the account of a log', () => {

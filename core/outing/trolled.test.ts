@@ -68,7 +68,7 @@ describe('a trolled stretch', () => {
       [
         [0, inHand('spoon')],
         [5, { kind: 'boat', speedMps: 1.4, lineOutM: 50 }],
-        [10, { kind: 'rig', carriedId: 'cast', wayId: 'steady' }],
+        [10, { kind: 'rig', carriedId: 'cast', wayId: 'wind' }],
         [20, inHand('spoon')],
       ],
       [SPOON, cast],

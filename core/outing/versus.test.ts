@@ -77,10 +77,10 @@ describe('A against B', () => {
 describe('turns in a log', () => {
   const log = logOf([
     [0, { kind: 'comparison', a: RIG_A.id, b: RIG_B.id, castsEach: 10 }],
-    [0, { kind: 'rig', carriedId: RIG_A.id, wayId: 'steady' }],
+    [0, { kind: 'rig', carriedId: RIG_A.id, wayId: 'wind' }],
     [4, { kind: 'answer', answer: 'lost', aim: null, fish: null }],
-    [10, { kind: 'rig', carriedId: RIG_B.id, wayId: 'steady' }],
-    [22, { kind: 'rig', carriedId: RIG_A.id, wayId: 'steady' }],
+    [10, { kind: 'rig', carriedId: RIG_B.id, wayId: 'wind' }],
+    [22, { kind: 'rig', carriedId: RIG_A.id, wayId: 'wind' }],
     [25, { kind: 'answer', answer: 'peck', aim: null, fish: null }],
   ])
   it('pairs the first turn of each, and lets the one without a partner wait', () => {
@@ -113,8 +113,8 @@ describe('what is held against what', () => {
   }
   const cadences = logOf(
     [
-      [0, { ...comparison, a: 'a', b: 'a', aWayId: 'steady', bWayId: 'twitch' }],
-      [0, turn('a', 'steady')],
+      [0, { ...comparison, a: 'a', b: 'a', aWayId: 'wind', bWayId: 'twitch' }],
+      [0, turn('a', 'wind')],
       [3, landed('outside')],
       [8, landed(null, 'tail')],
       [10, turn('a', 'twitch')],

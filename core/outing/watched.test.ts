@@ -7,7 +7,7 @@ import type { NewEntry } from './outing'
 import type { Watched } from './told'
 import { conversionsOf, didCome, fitWindow, snapsOf, watchedFish, type WatchedFish } from './watched'
 
-const RIG = { kind: 'rig', carriedId: 'a', wayId: 'steady' } as const
+const RIG = { kind: 'rig', carriedId: 'a', wayId: 'wind' } as const
 const OTHER = { ...RIG, carriedId: 'b' }
 const answer = (id: 'follow' | 'seen' | 'landed' | 'peck', watched?: Watched): NewEntry => ({
   kind: 'answer',

@@ -9,7 +9,7 @@ import { dayEnd } from './day-end'
 const inTray = WORLD.box.lures.find((lure) => lure.trayId !== null && lure.slot !== null && lure.count > 0)
 if (!inTray) throw new Error('no lure lies in a tray')
 const give = (answer: 'landed' | 'lost' | 'peck'): NewEntry => ({ kind: 'answer', answer, aim: null, fish: null })
-const hand = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'steady' })
+const hand = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'wind' })
 const carried = [rig('a', { lureId: inTray.id }), rig('b')]
 const day = logOf(
   [

@@ -5,7 +5,7 @@ import type { NewEntry } from '../outing'
 import { effortRows } from './record'
 import { dayLeanings } from './day-learned'
 
-const take = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'steady' })
+const take = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'wind' })
 const bite: NewEntry = { kind: 'answer', answer: 'lost', aim: null, fish: null }
 const day = (onA: number[], onB: number[]) =>
   effortRows(

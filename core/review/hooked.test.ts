@@ -20,7 +20,7 @@ function rigLooks(id: string) {
   } = rig(id)
   return { ...looks, lureId: id }
 }
-const take = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'steady' })
+const take = (carriedId: string): NewEntry => ({ kind: 'rig', carriedId, wayId: 'wind' })
 const fishOf = (lengthM: number | null): Fish => ({
   speciesId: 'perch',
   lengthM,

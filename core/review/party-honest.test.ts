@@ -25,7 +25,7 @@ function day(seed: number, nth: number): Outing[] {
     who: 0,
     startedAt: at(0),
     turnMin: TURN_MIN,
-    turns: [[0, 1].map(() => ({ carriedId: 'silver', wayId: 'steady' }))],
+    turns: [[0, 1].map(() => ({ carriedId: 'silver', wayId: 'wind' }))],
   }
   const schools = Array.from(
     { length: random.poisson((SCHOOLS_PER_H * TURNS * TURN_MIN) / 60) },
@@ -36,7 +36,7 @@ function day(seed: number, nth: number): Outing[] {
     spots.forEach((spotId, turn) => {
       const min = turn * TURN_MIN
       said.push([min, { kind: 'spot', stop: 1, featureId: 'fallen-tree', spotId }])
-      said.push([min, { kind: 'rig', carriedId: random.pick(COLOURS), wayId: 'steady' }])
+      said.push([min, { kind: 'rig', carriedId: random.pick(COLOURS), wayId: 'wind' }])
     })
     for (const min of schools) if (random.next() < 0.8) said.push([min, bite])
     said.push([TURNS * TURN_MIN, { kind: 'end' }])

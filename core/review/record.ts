@@ -64,10 +64,12 @@ const isAnswer = ({ answer }: Given) => !answerOf(answer).watched
 /** Showings of stretches that follow one another; one that goes on over a change belongs to the stretch in which it began. */
 function showingsOf(stretches: readonly (readonly Given[])[]): Showings[] {
   const all = stretches.flat()
+  const begins = beginShowings(all.map(({ at }) => at))
+  // Whatever it did, an answer belongs to the school that was there: of what is counted the first in each school is taken.
+  const schools: Given[][] = []
+  all.forEach((answer, i) => (begins[i] ? schools.push([answer]) : schools.at(-1)?.push(answer)))
   const beginning = (counts: (a: Given) => boolean) => {
-    const list = all.filter(counts)
-    const begins = beginShowings(list.map(({ at }) => at))
-    const first = new Set(list.filter((_, i) => begins[i]))
+    const first = new Set(schools.map((school) => school.find(counts)))
     return (answers: readonly Given[]) => answers.filter((a) => first.has(a)).length
   }
   const [landed, bites, answers] = [beginning(isLanded), beginning(isBite), beginning(() => true)]

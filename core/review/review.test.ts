@@ -363,7 +363,7 @@ describe('costs', () => {
   if (!lure) throw new Error('no lure')
   const log = logOf(
     [
-      [0, { kind: 'rig', carriedId: 'a', wayId: 'steady' }],
+      [0, { kind: 'rig', carriedId: 'a', wayId: 'wind' }],
       [10, landed],
       [20, landed],
       [30, { kind: 'lost-lure' }],
@@ -382,7 +382,7 @@ describe('costs', () => {
   it('without a fish there is no cost of one, without a price no cost at all', () => {
     const bare = logOf(
       [
-        [0, { kind: 'rig', carriedId: 'a', wayId: 'steady' }],
+        [0, { kind: 'rig', carriedId: 'a', wayId: 'wind' }],
         [30, { kind: 'end' }],
       ],
       { carried: [rig('a', { cost: null })] },

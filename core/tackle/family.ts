@@ -64,6 +64,8 @@ interface Capabilities<Traits> {
   readonly rattleChoice?: boolean
   /** The metal that its figures are told of; lead where nothing is said. */
   readonly metal?: keyof typeof METALS
+  /** So much of its length is what fish measure: a worm is thin, an umbrella a shoal of smaller fish. */
+  readonly seems?: number
   /** Swung across a current before all others. */
   readonly swung?: boolean
   /** Traits that older or shorter records lack, filled in; `said` is what the record has. */

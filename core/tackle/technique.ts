@@ -3,6 +3,7 @@ import { TECHNIQUE_GROUPS } from '../../data/techniques'
 import { bisect } from '../bisect'
 import { deliveryOf, type DeliveryId } from './delivery'
 import type { MountKind } from './family'
+import type { Reel, Rod } from './parts'
 
 /** What a lure does in the rest. */
 export type Rest = 'hangs' | 'rises' | 'falls' | 'lies'
@@ -34,6 +35,13 @@ export interface Technique {
   readonly at: 'surface' | 'mid water' | 'over the bottom' | 'on the bottom' | 'in cover'
   readonly takes: readonly ('moving' | 'falling' | 'at rest')[]
   readonly beat?: readonly { readonly does: keyof typeof DOINGS; readonly part: number }[]
+  /** What it is done with, where that is not what the lure, the fish and the cast ask anyway: strength of line as so many times that, and lengths and powers of rod. */
+  readonly tackle?: {
+    readonly line?: number
+    readonly rodM?: readonly [number, number]
+    readonly power?: readonly [Rod['power'], Rod['power']]
+    readonly reels?: readonly Reel['type'][]
+  }
   /** Rules that reach for it: in what water, of which lures, how strongly. */
   readonly when?: readonly {
     readonly id: string
@@ -94,13 +102,17 @@ function between([low, middle, high]: readonly [number, number, number], at: num
  * @param flowMps what passes a lure that is held, m/s: it sets the pace where the hand does not
  */
 export function paceAt(
-  { pace }: Technique,
+  { pace, delivery }: Technique,
   tempo: number,
   [slow, fast]: readonly [number, number],
   flowMps = 0,
 ): number {
   if (pace === null) return Math.max(STILL_MPS, flowMps)
-  if ('mps' in pace) return between(pace.mps, tempo)
+  // A boat draws nothing faster than it swims.
+  if ('mps' in pace) {
+    const asked = between(pace.mps, tempo)
+    return deliveryOf(delivery).pace === 'boat' ? Math.min(fast, Math.max(slow, asked)) : asked
+  }
   const [from, to] = pace.window
   return slow * (fast / slow) ** (from + (to - from) * tempo)
 }

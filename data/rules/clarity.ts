@@ -19,7 +19,7 @@ export const CLARITY = [
     effects: [
       { axis: 'vibration', want: 0.95, weight: 6 },
       { axis: 'presence', want: 0.8, weight: 5 },
-      { axis: 'tempo', want: 0.15, weight: 3 },
+      { axis: 'tempo', want: 0.1, weight: 6 },
     ],
     basis: practice,
   },
@@ -227,6 +227,14 @@ export const CLARITY = [
     facts: [40],
     when: { light: ['night'], moonIlluminatedFraction: { above: [0.6, 0.9] }, sky: ['sun', 'broken'] },
     effects: [{ axis: 'vibration', want: 0.5, weight: 1 }],
+    basis: practice,
+  },
+  {
+    id: 'no-thin-bodies-in-mud',
+    side: null,
+    facts: [16],
+    when: { visibilityM: { below: [0.35, 0.6] } },
+    effects: [{ avoid: { family: ['finesse-worm', 'fork-minnow'] }, weight: 2.5 }],
     basis: practice,
   },
 ] as const

@@ -56,7 +56,7 @@ export const CRANKBAITS = [
     facts: [19],
     when: { group: ['bass', 'pike'], cover: ['grass'], mood: ['active'] },
     effects: [
-      { favour: { family: ['lipless-crankbait', 'crankbait'], technique: ['stop-go', 'grind', 'ease'] }, weight: 1.5 },
+      { favour: { family: ['lipless-crankbait', 'crankbait'], technique: ['stop-go', 'rip-free'] }, weight: 1.5 },
     ],
     basis: practice,
   },

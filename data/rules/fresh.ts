@@ -190,13 +190,12 @@ export const FRESH = [
           family: ['stick-worm', 'creature', 'soft-jerkbait', 'tube', 'finesse-worm'],
           // Laid where the fish guards its bed, and left there: the same bait ripped past it is not this.
           technique: [
-            'rip-pause',
             'hop',
             'drag',
             'dead-stick',
-            'lift-drop',
+            'dead-fall',
+            'shiver',
             'pitch',
-            'slow-pitch',
             'shake-over-lead',
             'shake-down',
             'drag-over-lead',

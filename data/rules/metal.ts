@@ -17,7 +17,7 @@ export const METAL = [
     effects: [
       { favour: { family: ['casting-metal'] }, weight: 7 },
       { axis: 'reach', want: 48, weight: 4 },
-      { axis: 'pace', want: 1.1, weight: 4 },
+      { axis: 'pace', want: 1.5, weight: 4 },
       { axis: 'flash', want: 0.85, weight: 2 },
     ],
     basis: practice,
@@ -43,7 +43,8 @@ export const METAL = [
       {
         favour: {
           family: ['paddle-tail', 'grub', 'finesse-worm', 'stick-worm'],
-          technique: ['hop', 'dead-stick', 'creep'],
+          technique: ['hop', 'dead-stick'],
+          restS: [8, 60],
         },
         weight: 4,
       },

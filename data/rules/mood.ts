@@ -10,6 +10,7 @@ export const MOOD = [
     effects: [
       { axis: 'passing', want: 0.95, weight: 4 },
       { axis: 'patience', want: 0.1, weight: 2 },
+      { axis: 'tempo', want: 0.75, weight: 1.2 },
     ],
     basis: practice,
   },
@@ -33,7 +34,7 @@ export const MOOD = [
       { axis: 'zone', weight: 4 },
       { axis: 'patience', want: 0.95, weight: 4 },
       { axis: 'passing', want: 0.25, weight: 2 },
-      { axis: 'tempo', want: 0.05, weight: 2 },
+      { axis: 'tempo', want: 0.05, weight: 4 },
       { axis: 'vibration', want: 0.25, weight: 1.5 },
     ],
     basis: practice,
@@ -49,6 +50,7 @@ export const MOOD = [
       { axis: 'amplitude', want: 0.2, weight: 2 },
       { axis: 'passing', want: 0.25, weight: 2 },
       { axis: 'patience', want: 0.75, weight: 2.5 },
+      { axis: 'tempo', want: 0.2, weight: 2 },
       { axis: 'flash', want: 0.15, weight: 1.5 },
     ],
     basis: practice,
@@ -82,7 +84,7 @@ export const MOOD = [
     side: 'S16.wait',
     facts: [28, 79],
     when: { mood: ['lethargic'] },
-    effects: [{ avoid: { technique: ['rip-pause', 'walk', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 }],
+    effects: [{ avoid: { technique: ['rip-pause', 'walk', 'rip-rest', 'top-wind', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 }],
     basis: practice,
   },
   {

@@ -100,4 +100,12 @@ export const SURF = [
     effects: [{ favour: { family: ['casting-metal', 'surface'] }, weight: 2 }],
     basis: practice,
   },
+  {
+    id: 'surf-asks-weight',
+    side: null,
+    facts: [128],
+    when: { swellM: { above: [0.5, 1.2] } },
+    effects: [{ avoid: { massKg: [0, 0.0195] }, weight: 4 }],
+    basis: practice,
+  },
 ] as const

@@ -91,6 +91,7 @@ export const BOTTOM = [
     sinkTo: ['bottom'],
     at: 'on the bottom',
     takes: ['at rest'],
+    tackle: { line: 0.7 },
     beat: [{ does: 'shake', part: 1 }],
   },
   {
@@ -134,7 +135,7 @@ export const BOTTOM = [
     name: 'Lift it short till it shivers',
     how: 'Lift a hand’s breadth till it shivers, let it down on a line just tight.',
     facts: [36, 96],
-    works: { families: ['blade-bait', 'lipless-crankbait'] },
+    works: { families: ['blade-bait'] },
     delivery: 'cast',
     pace: { mps: [0.4, 0.7, 1] },
     pullS: 0.35,
@@ -146,6 +147,14 @@ export const BOTTOM = [
     at: 'on the bottom',
     takes: ['falling'],
     beat: [{ does: 'lift', part: 1 }],
+    when: [
+      {
+        id: 'blades-along-walls',
+        when: { group: ['bream', 'perch'], cover: ['rock', 'docks', 'shell'] },
+        of: { family: ['blade-bait'] },
+        weight: 2.5,
+      },
+    ],
   },
   {
     id: 'lift-drop',
@@ -158,7 +167,6 @@ export const BOTTOM = [
         'casting-spoon',
         'casting-metal',
         'blade-bait',
-        'lipless-crankbait',
         'long-jig',
         'short-jig',
       ],
@@ -193,7 +201,20 @@ export const BOTTOM = [
     sinkTo: ['surface'],
     at: 'in cover',
     takes: ['falling', 'at rest'],
+    tackle: { line: 1.4 },
     beat: [{ does: 'lift', part: 1 }],
+    when: [
+      {
+        id: 'pitch-into-cover',
+        when: {
+          cover: ['timber', 'brush', 'docks', 'reeds', 'pads'],
+          coverDensity: { above: [0.25, 0.6] },
+          mood: ['neutral', 'lethargic', 'pressured'],
+        },
+        of: { body: ['jig', 'soft'] },
+        weight: 2.5,
+      },
+    ],
   },
   {
     id: 'dead-fall',
@@ -223,7 +244,7 @@ export const BOTTOM = [
         id: 'stick-worm-falls',
         when: { cover: ['docks', 'timber', 'grass', 'pads', 'reeds', 'brush'] },
         of: { family: ['stick-worm'] },
-        weight: 3,
+        weight: 4.5,
       },
     ],
   },
@@ -246,6 +267,7 @@ export const BOTTOM = [
     sinkTo: ['surface'],
     at: 'over the bottom',
     takes: ['at rest'],
+    tackle: { line: 0.7 },
     beat: [{ does: 'shake', part: 1 }],
     when: [
       {
@@ -275,6 +297,7 @@ export const BOTTOM = [
     sinkTo: ['bottom'],
     at: 'over the bottom',
     takes: ['at rest', 'moving'],
+    tackle: { line: 0.7 },
     beat: [{ does: 'drag', part: 1 }],
   },
 ] as const

@@ -18,7 +18,6 @@ export const DOWN = [
         'gliding-jig',
         'casting-spoon',
         'finesse-worm',
-        'lipless-crankbait',
       ],
       mounts: ['head', 'own'],
     },
@@ -32,6 +31,7 @@ export const DOWN = [
     sinkTo: ['surface'],
     at: 'over the bottom',
     takes: ['falling', 'at rest'],
+    tackle: { line: 0.85, rodM: [1.6, 2.2] },
     beat: [{ does: 'lift', part: 1 }],
     when: [
       {
@@ -62,6 +62,7 @@ export const DOWN = [
     sinkTo: ['surface'],
     at: 'over the bottom',
     takes: ['falling'],
+    tackle: { rodM: [1.75, 2.1], reels: ['overhead', 'casting'] },
     beat: [{ does: 'lift', part: 1 }],
   },
   {
@@ -80,6 +81,7 @@ export const DOWN = [
     sinkTo: ['surface'],
     at: 'mid water',
     takes: ['moving'],
+    tackle: { rodM: [1.5, 2], reels: ['overhead', 'spinning'] },
     beat: [{ does: 'lift', part: 1 }],
   },
   {
@@ -98,6 +100,7 @@ export const DOWN = [
     sinkTo: ['surface'],
     at: 'mid water',
     takes: ['falling', 'moving'],
+    tackle: { rodM: [1.6, 2.5] },
     beat: [{ does: 'lift', part: 1 }],
   },
   {
@@ -168,6 +171,7 @@ export const DOWN = [
     sinkTo: ['surface'],
     at: 'over the bottom',
     takes: ['at rest'],
+    tackle: { line: 0.7, rodM: [1.75, 2.2] },
     beat: [{ does: 'shake', part: 1 }],
     when: [
       {

@@ -42,7 +42,7 @@ const LURES = [
   made('short-jig', 'short-80', 80, 80, 'silver', {}),
   made('slow-fall-jig', 'slow-200', 110, 200, 'silver', {}),
   made('surface', 'pop-150', 150, 70, 'silver', { style: 'popper' }),
-  made('surface', 'frog-65', 65, 17, 'green', { style: 'frog' }),
+  made('surface', 'frog-65', 65, 17, 'green', { style: 'frog' }, { hooks: { count: 1, size: '4/0', style: 'single', wire: 'heavy' } }),
   made('casting-spoon', 'spoon-22', 75, 22, 'red', {}),
   made('thin-spoon', 'thin-100', 100, 12, 'silver', {}),
   made('jerkbait', 'troll-160', 160, 32, 'silver', { depthM: 4.5, lip: 'long' }),

@@ -1,4 +1,4 @@
-import { F, SEA, cover, day, food, of, type GuideWater } from './water'
+import { SEA, cover, day, food, of, type GuideWater } from './water'
 
 const bass = 'largemouth-bass'
 const small = 'smallmouth-bass'

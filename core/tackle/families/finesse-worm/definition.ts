@@ -25,6 +25,6 @@ export const finesseWorm = family({
     why: 'moderate-fast: fewer come off on the jump',
   },
   sheetWords: ['flatworm', 'dropshotworm'],
-  capabilities: { revives: true },
+  capabilities: { seems: 0.75, revives: true },
   draw,
 })

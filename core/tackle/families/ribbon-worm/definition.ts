@@ -25,5 +25,6 @@ export const ribbonWorm = family({
     why: 'backbone to drive a buried hook',
   },
   sheetWords: ['ribbontail', 'ribbonworm', 'curltailworm', 'plasticworm'],
+  capabilities: { seems: 0.75 },
   draw,
 })

@@ -25,6 +25,6 @@ export const stickWorm = family({
     why: 'a fast tip to see and feel the take on the drop',
   },
   sheetWords: ['stickbait', 'softstick', 'worm'],
-  capabilities: { revives: true },
+  capabilities: { seems: 0.75, revives: true },
   draw,
 })

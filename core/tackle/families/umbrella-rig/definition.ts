@@ -28,5 +28,6 @@ export const umbrellaRig = family({
     why: 'a load to throw and five hooks to pull home',
   },
   sheetWords: ['umbrella', 'multirig'],
+  capabilities: { seems: 0.4 },
   draw,
 })

@@ -1,0 +1,81 @@
+import type { Build, Technique, Work } from '../tackle'
+import type { EvaluatedBuild } from './dressed'
+import { spokenOf, type Spoken } from './habit'
+import type { MatchContext } from './match-context'
+import type { OnLine } from './on-line'
+import { bearsMass, workRefusal, type Tackle } from './outfit'
+import { axisLog, practiceLog } from './score'
+import { tackleAsked } from './tackle-asked'
+import { gearRatioFit, lineAndLeaderFit, rodAndReelFit } from './tackle-fit'
+
+/** An outfit with the leader that suits a lure and its technique best. */
+interface Suited {
+  readonly rigging: Tackle
+  /** Agreement before the pace is known. */
+  readonly fits: number
+}
+
+/** No path makes up for tackle that is so much worse than other, as a logarithm of the chance. */
+const TACKLE_APART = 0.9
+
+type Where = Pick<MatchContext, 'outfits' | 'fish' | 'demand'>
+
+/** What a lure may be hung on for a technique: of each rod, reel and line its best leader, without what is much worse than the best; thinnest line first. */
+export function tackleFor(
+  { build }: EvaluatedBuild,
+  technique: Technique,
+  { outfits, fish, demand }: Where,
+): readonly Suited[] {
+  const asked = tackleAsked(build, technique, fish)
+  let most = -Infinity
+  const found: { suited: Suited; log: number }[] = []
+  for (const riggings of outfits) {
+    const outfit = riggings[0]?.outfit
+    if (!outfit || !bearsMass(build.massKg, outfit.rod)) continue
+    const rod = rodAndReelFit(build, outfit, technique, asked)
+    if (axisLog(demand.by.outfit, { tackle: rod }) < most - TACKLE_APART) continue
+    let best: (typeof found)[number] | null = null
+    for (const rigging of riggings) {
+      if (workRefusal(build.massKg, rigging, technique.delivery)) continue
+      const fits = rod * lineAndLeaderFit(build, outfit, rigging.leader, technique, asked)
+      const log = axisLog(demand.by.outfit, { tackle: fits, stealth: rigging.stealth })
+      if (!best || log > best.log) best = { suited: { rigging, fits }, log }
+    }
+    if (!best) continue
+    most = Math.max(most, best.log)
+    found.push(best)
+  }
+  return found.filter(({ log }) => log >= most - TACKLE_APART).map(({ suited }) => suited)
+}
+
+/** The path knows a tackle by its line's diameter and by its cast: of those with equally thick line the one most at ease is tried. */
+export function onLinesFor(
+  suited: readonly Suited[],
+  { build, motion }: EvaluatedBuild,
+  work: Work,
+  spoken: Spoken,
+  base: number,
+  { demand, castM }: Pick<MatchContext, 'demand' | 'castM'>,
+): OnLine[] {
+  const best: OnLine[] = []
+  for (const { rigging, fits } of suited) {
+    const { outfit, stealth } = rigging
+    const reach = castM({ build, outfit, handling: work }, motion)
+    const { favoured, warned } = practiceOn(build, work, rigging, spoken)
+    const tackle = fits * gearRatioFit(outfit.reel, work)
+    const sure = base + axisLog(demand.by.outfit, { tackle, stealth, reach }) + practiceLog(favoured, warned)
+    const last = best[best.length - 1]
+    const one = { rigging, castM: reach, logBeforeCast: sure }
+    if (last?.rigging.outfit.line.diameterM !== outfit.line.diameterM) best.push(one)
+    else if (sure > last.logBeforeCast) best[best.length - 1] = one
+  }
+  return best
+}
+
+const practiceOn = (
+  build: Build,
+  work: Work,
+  { outfit }: Tackle,
+  spoken: Spoken,
+): Pick<Spoken, 'favoured' | 'warned'> =>
+  spoken.open.length === 0 ? spoken : spokenOf(spoken.open, { build, work, outfit }, spoken)
