@@ -1,6 +1,9 @@
-import { median } from 'd3-array'
+import { group, median } from 'd3-array'
 import { createMatchContext, rank } from '../core/match'
 import { LAWS } from '../testing/logs'
+import { guideFaults } from '../testing/guide/judge'
+import { UNSEEN_WATERS } from '../testing/guide/unseen'
+import { GUIDE_WATERS } from '../testing/guide/waters'
 import { SCENARIOS } from '../testing/scenarios'
 import { faults, nudged } from '../testing/scenarios/faults'
 import { PLACE, WORLD, water } from '../testing/world'
@@ -38,3 +41,19 @@ const behind = (nth: number) => (median(scores.map((all) => (all[0] ?? NaN) - (a
 console.log(
   `Whole box: the fifth ${behind(4)} points behind the first (wanted 8), the twelfth ${behind(11)} (wanted 20)`,
 )
+
+/** Waters that a guide wrote down before the techniques, and the kinds of fault in them. */
+for (const [name, waters] of [
+  ['worked on', GUIDE_WATERS],
+  ['kept apart', UNSEEN_WATERS],
+] as const) {
+  const found = waters.map(guideFaults)
+  const kinds = group(
+    found.flatMap((all) => [...new Set(all.map((fault) => fault.split(':')[0] ?? ''))]),
+    (kind) => kind,
+  )
+  const told = [...kinds].map(([kind, all]) => `${kind} ${all.length}`).join(', ')
+  console.log(
+    `A guide’s waters, ${name}: ${found.filter((all) => all.length === 0).length} of ${waters.length} wholly right (${told})`,
+  )
+}

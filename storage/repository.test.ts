@@ -123,7 +123,10 @@ describe('a database as it was frozen', () => {
     return name
   }
   it('one of the thirteenth version opens with everything as it was', async () => {
-    const now = await new Repository(new YgrionDb(await frozen(13))).readAll()
+    const opened = new Repository(new YgrionDb(await frozen(13)))
+    await opened.open()
+    expect(await opened.setAsideUnreadable('2026-06-12T12:00')).toEqual([])
+    const now = await opened.readAll()
     const archive = readArchive(JSON.stringify(V13))
     if (!archive.ok) throw new Error('the frozen archive does not open')
     expect(now.box.lures).toEqual(sorted(archive.archive.box.lures))

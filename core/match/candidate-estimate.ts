@@ -8,7 +8,7 @@ import { SNAG_LIMIT, estimateCastMetrics, pathOffers } from './cast-evaluation'
 /** How far a glance may be out, as a logarithm of the chance: at an even wind, and where pulls and rests follow each other (measured; see docs/decisions). */
 export const ESTIMATE_ERROR = { even: 0.15, beats: 0.4 } as const
 /** The brightest glance may be too bright by so much: a way is left out only where it promises still less. */
-export const TOO_BRIGHT = 0.12
+const TOO_BRIGHT = 0.12
 /** And how far the thickest line may lie from the thinnest before it is looked at for itself. */
 const LINE_SLACK = 0.6
 /** A line whose rod throws it so much farther or less far than its thickness tells, m, is looked at for itself. */

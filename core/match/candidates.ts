@@ -11,13 +11,13 @@ import { bringsLead, lawBroken } from './law'
 import { onLinesFor, tackleFor } from './tackle-choice'
 import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
 import type { Offer } from './offer'
-import type { Handling, SetUp } from './setup'
+import type { WorkSettings, SetUp } from './setup'
 import { linesThatHold } from './stay-down'
 
 /** A dressed lure fished in one way, on every line that may carry it. Nothing is thrown yet. */
 export interface Candidate {
   readonly dressed: EvaluatedBuild
-  readonly handling: Handling
+  readonly handling: WorkSettings
   /** Thinnest line first. */
   readonly onLines: readonly OnLine[]
   /** Logarithm of the most chance that any of the lines leaves before the path is known. */

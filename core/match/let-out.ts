@@ -4,7 +4,7 @@ import { behindBall, lineForDepth, type BuildMotion } from '../motion'
 import { familyOf, type Build, type Line } from '../tackle'
 import type { Conditions, Reading } from '../water'
 import { flowHere } from './flow'
-import type { Handling } from './setup'
+import type { WorkSettings } from './setup'
 
 /** A water in which line is let out. */
 interface Where {
@@ -14,7 +14,7 @@ interface Where {
 type Held = {
   readonly build: Pick<Build, 'lure'>
   readonly line: Pick<Line, 'diameterM' | 'material'>
-  readonly handling: Pick<Handling, 'technique' | 'paceMps'> & { readonly rodTipM?: number }
+  readonly handling: Pick<WorkSettings, 'technique' | 'paceMps'> & { readonly rodTipM?: number }
 }
 
 const TIP_M = 1

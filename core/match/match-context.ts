@@ -101,9 +101,7 @@ function deliveriesMoving(c: Conditions): ReadonlySet<DeliveryId> {
 }
 
 /** Riggings of one rod, reel and line together, in their order. */
-export const byOutfit = (riggings: readonly Tackle[]): Tackle[][] => [
-  ...group(riggings, ({ outfit }) => outfit).values(),
-]
+const byOutfit = (riggings: readonly Tackle[]): Tackle[][] => [...group(riggings, ({ outfit }) => outfit).values()]
 
 function countedOn(riggings: readonly Tackle[]): CountedOn {
   const thick = riggings.map((r) => r.outfit.line.diameterM).sort(ascending)

@@ -19,8 +19,6 @@ import {
   type Build,
   type DeliveryId,
   type Leader,
-  type Reel,
-  type Work,
   type Rod,
 } from '../tackle'
 import type { Box } from '../box'

@@ -8,7 +8,7 @@ export interface Outfit {
 }
 
 /** How it is fished. */
-export interface Handling extends Work {
+export interface WorkSettings extends Work {
   readonly countDownS: number
   readonly rodTipM: number
 }
@@ -18,7 +18,7 @@ export interface SetUp {
   readonly build: Build
   readonly outfit: Outfit
   readonly leader: Leader | null
-  readonly handling: Handling
+  readonly handling: WorkSettings
 }
 
 /** Stable name of the way a lure is hooked. */

@@ -6,7 +6,7 @@ import { deliveryOf, type Build } from '../tackle'
 import { anchorMotion } from './anchor'
 import type { OnLine } from './on-line'
 import { flowHere } from './flow'
-import type { Handling } from './setup'
+import type { WorkSettings } from './setup'
 
 /** How far a fall may carry it before it is past, as a share of the cast: a cast up and across gives the rest. */
 const ROOM_SHARE = 0.5
@@ -25,7 +25,7 @@ interface Where {
 export function downIn(
   motion: BuildMotion,
   line: Parameters<typeof lineOf>[0],
-  { technique, rodTipM }: Pick<Handling, 'rodTipM' | 'technique'>,
+  { technique, rodTipM }: Pick<WorkSettings, 'rodTipM' | 'technique'>,
   castM: number,
   { c, reading, place: { bottom } }: Where,
 ): DownIn {
@@ -54,7 +54,7 @@ export function linesThatHold(
   onLines: readonly OnLine[],
   build: Build,
   motion: BuildMotion,
-  handling: Pick<Handling, 'rodTipM' | 'technique'>,
+  handling: Pick<WorkSettings, 'rodTipM' | 'technique'>,
   where: Where,
 ): readonly OnLine[] {
   if ((build.mount.kind !== 'drop-shot' && !build.anchor) || flowHere(where.c) === 0) return onLines

@@ -16,7 +16,7 @@ const NEAR = 0.12
 const SHORTER = [0.7, 0.4, 0.15, 0] as const
 
 /** Every way in which a dressed lure is worked here: each technique at the tempo and patience that water and fish ask for, and at others where the depth hangs on them. */
-export function worksOfBuild(dressed: Dressed, context: Where): readonly Work[] {
+export function worksOfBuild(dressed: BuildWithSpeeds, context: Where): readonly Work[] {
   let known = KNOWN.get(context)
   if (!known) KNOWN.set(context, (known = new WeakMap()))
   let works = known.get(dressed)
@@ -26,10 +26,10 @@ export function worksOfBuild(dressed: Dressed, context: Where): readonly Work[] 
   }
   return works
 }
-type Dressed = Pick<EvaluatedBuild, 'build' | 'speedMps'>
-const KNOWN = new WeakMap<Where, WeakMap<Dressed, readonly Work[]>>()
+type BuildWithSpeeds = Pick<EvaluatedBuild, 'build' | 'speedMps'>
+const KNOWN = new WeakMap<Where, WeakMap<BuildWithSpeeds, readonly Work[]>>()
 
-function worksOf(technique: Technique, { build, speedMps }: Dressed, context: Where): Work[] {
+function worksOf(technique: Technique, { build, speedMps }: BuildWithSpeeds, context: Where): Work[] {
   const { c, demand } = context
   if (!context.deliveries.has(technique.delivery)) return []
   const flow = flowHere(c)
@@ -53,7 +53,7 @@ const paceDecides = (technique: Technique, family: Parameters<typeof familyOf>[0
 
 /** The same technique at another tempo or patience; null where it cannot be worked so here, or has none of its own. */
 export function workAgain(
-  { build, speedMps }: Dressed,
+  { build, speedMps }: BuildWithSpeeds,
   { technique, tempo, patience }: Pick<Work, 'technique' | 'tempo' | 'patience'>,
   context: Where,
 ): Work | null {

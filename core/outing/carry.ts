@@ -6,15 +6,15 @@ import type { Beside, Carried, Way } from './outing'
 /** Winding up, looking, aiming: what a cast takes beside its time in the water, s. */
 const BETWEEN_CASTS_S = 8
 /** Ways kept, as many as fit one screen: the best of so many techniques first, then each of them slower, faster, with other rests and at other depths. */
-export const MOST_WAYS = 9
-const MOST_TECHNIQUES = 5
+export const MOST_WAYS = 8
+const MOST_TECHNIQUES = 3
 
 /** To a hundredth: finer nobody works, and a code of a party must be short. */
 const rounded = (value: number) => Math.round(value * 100) / 100
 
 /** Name of a way within what is carried. */
 export const wayId = ({ technique, tempo, patience, countDownS, rodTipM }: SetUp['handling']): string =>
-  `${technique.id}/${tempo.toFixed(2)}/${patience.toFixed(2)}/${countDownS}/${rodTipM}`
+  `${technique.id}/${Math.round(100 * tempo)}-${Math.round(100 * patience)}/${countDownS}/${rodTipM}`
 
 function wayOf({ setUp, thrown, score }: Ranked): Way {
   const { technique, tempo, patience, paceMps, restS, countDownS, rodTipM } = setUp.handling
@@ -31,12 +31,12 @@ function wayOf({ setUp, thrown, score }: Ranked): Way {
     countDownS,
     rodTipM,
     depthM: rounded(workedDepthM(thrown)),
-    castM: plan.castM,
+    castM: rounded(plan.castM),
     delivery: technique.delivery,
-    ballM: plan.ballM,
-    dropperM: thrown.dropperM,
+    ...(plan.ballM !== null && { ballM: rounded(plan.ballM) }),
+    ...(thrown.dropperM !== null && { dropperM: rounded(thrown.dropperM) }),
     castS: Math.round(Math.min(1800, itemAt(path.t, path.t.length - 1) + BETWEEN_CASTS_S)),
-    points: Math.min(100, Math.max(0, score)),
+    points: rounded(Math.min(100, Math.max(0, score))),
   }
 }
 
@@ -47,6 +47,12 @@ function firstOf(ways: readonly Way[], kindOf: (way: Way) => string): Way[] {
     const kind = kindOf(way)
     return !kinds.has(kind) && kinds.add(kind)
   })
+}
+
+/** How it falls, to a millimetre a second and a tenth of a gram. */
+function roundedFall(build: SetUp['build'], context: MatchContext): Pick<Carried, 'fallMps' | 'sinksWithN'> {
+  const { fallMps, sinksWithN } = fallOf(build, context)
+  return { fallMps: Math.round(fallMps * 1000) / 1000, sinksWithN: Math.round(sinksWithN * 1000) / 1000 }
 }
 
 /** What the log keeps of a lure. */
@@ -101,7 +107,7 @@ export function carry(
     ...(beside.length > 0 && { beside: beside.map(looksOf) }),
     rig: rig.slice(0, 300),
     linePerTurnM: outfit.reel.linePerTurnM,
-    ...fallOf(build, context),
+    ...roundedFall(build, context),
     gear: gearOf(setUp),
     cost: lure.cost,
     ways: [...apart, ...further].slice(0, MOST_WAYS),

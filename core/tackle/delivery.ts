@@ -19,7 +19,7 @@ export interface Delivery {
   readonly effort: 'cast' | 'drop' | 'drift' | 'pass' | 'wait'
 }
 
-export const DELIVERIES: readonly Delivery[] = TABLE
+const DELIVERIES: readonly Delivery[] = TABLE
 export const DELIVERY_IDS = TABLE.map(({ id }) => id) as [DeliveryId, ...DeliveryId[]]
 const BY_ID = new Map(DELIVERIES.map((d) => [d.id, d]))
 

@@ -13,12 +13,12 @@ const formerOf = (id: string): Former | undefined => (FORMER as Readonly<Record<
 export const techniqueNamed = (id: string): Technique | null => findTechnique(formerOf(id)?.technique ?? id)
 
 /** Tempo and patience of a way of before, by its pull, m/s, and its rest, s. */
-export function formerTempo(id: string, pullMps: number, restS: number): Tempo {
+export function formerTempo(id: string, pulledMps: number, restS: number): Tempo {
   const technique = techniqueNamed(id)
   if (!technique) return { tempo: 0.5, patience: 0.5 }
   // Of a window of speeds only the lure knows the ends.
   const byRod = technique.pace !== null && 'mps' in technique.pace
-  const tempo = byRod ? tempoFor(technique, pullMps, [1, 1]) : (formerOf(id)?.at ?? 0.5)
+  const tempo = byRod ? tempoFor(technique, pulledMps, [1, 1]) : (formerOf(id)?.at ?? 0.5)
   return { tempo, patience: patienceFor(technique, restS) }
 }
 

@@ -107,7 +107,6 @@ export {
 } from './technique'
 export { formerAsked, formerTempo, techniqueNamed } from './former-ways'
 export {
-  DELIVERIES,
   DELIVERY_IDS,
   deliveriesFrom,
   deliveriesHere,

@@ -6,7 +6,7 @@ import type { MountKind } from './family'
 import type { Reel, Rod } from './parts'
 
 /** What a lure does in the rest. */
-export type Rest = 'hangs' | 'rises' | 'falls' | 'lies'
+type Rest = 'hangs' | 'rises' | 'falls' | 'lies'
 
 /** What the hand does with a kind of lure on a kind of rig, delivered in one way. data/techniques says what each figure means. */
 export interface Technique {
@@ -101,7 +101,7 @@ function between([low, middle, high]: readonly [number, number, number], at: num
  * @param speedMps the lure's own window: the slowest and the fastest at which it works
  * @param flowMps what passes a lure that is held, m/s: it sets the pace where the hand does not
  */
-export function paceAt(
+function paceAt(
   { pace, delivery }: Technique,
   tempo: number,
   [slow, fast]: readonly [number, number],
@@ -120,7 +120,7 @@ export function paceAt(
 const STILL_MPS = 0.02
 
 /** Length of the rest, s, 0 where there is none. */
-export const restAt = ({ restS }: Technique, patience: number): number => (restS ? between(restS, patience, 1) : 0)
+const restAt = ({ restS }: Technique, patience: number): number => (restS ? between(restS, patience, 1) : 0)
 
 /** A technique at a tempo and a patience; see {@link paceAt} for the rest. */
 export const workAt = (

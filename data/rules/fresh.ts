@@ -194,6 +194,7 @@ export const FRESH = [
             'drag',
             'dead-stick',
             'dead-fall',
+            'twitch',
             'shiver',
             'pitch',
             'shake-over-lead',

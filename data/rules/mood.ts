@@ -84,7 +84,12 @@ export const MOOD = [
     side: 'S16.wait',
     facts: [28, 79],
     when: { mood: ['lethargic'] },
-    effects: [{ avoid: { technique: ['rip-pause', 'walk', 'rip-rest', 'top-wind', 'fast-lift', 'sweep-pause', 'rip-free'] }, weight: 2.5 }],
+    effects: [
+      {
+        avoid: { technique: ['rip-pause', 'walk', 'rip-rest', 'top-wind', 'fast-lift', 'sweep-pause', 'rip-free'] },
+        weight: 2.5,
+      },
+    ],
     basis: practice,
   },
   {

@@ -162,14 +162,7 @@ export const BOTTOM = [
     how: 'Lift high, let it flutter down on controlled slack.',
     facts: [37, 101],
     works: {
-      families: [
-        'flutter-spoon',
-        'casting-spoon',
-        'casting-metal',
-        'blade-bait',
-        'long-jig',
-        'short-jig',
-      ],
+      families: ['flutter-spoon', 'casting-spoon', 'casting-metal', 'blade-bait', 'long-jig', 'short-jig'],
     },
     delivery: 'cast',
     pace: { mps: [0.8, 1.4, 2] },

@@ -42,7 +42,7 @@ export const DOWN = [
           mood: ['neutral', 'lethargic', 'active'],
         },
         of: { mount: ['head'] },
-        weight: 3,
+        weight: 6,
       },
     ],
   },

@@ -1,5 +1,6 @@
 import type { Box } from '../../core/box'
 import { Lure, PARTS as SCHEMAS, usualPart, type PartKind } from '../../core/tackle'
+import { withPieces, type Piece } from '../../core/match'
 import { WORLD } from '../world'
 
 /** What a guide has aboard beside the demo angler’s box: lures and tackle for fish and ways that the demo has little for. Invented; SI. */
@@ -42,7 +43,15 @@ const LURES = [
   made('short-jig', 'short-80', 80, 80, 'silver', {}),
   made('slow-fall-jig', 'slow-200', 110, 200, 'silver', {}),
   made('surface', 'pop-150', 150, 70, 'silver', { style: 'popper' }),
-  made('surface', 'frog-65', 65, 17, 'green', { style: 'frog' }, { hooks: { count: 1, size: '4/0', style: 'single', wire: 'heavy' } }),
+  made(
+    'surface',
+    'frog-65',
+    65,
+    17,
+    'green',
+    { style: 'frog' },
+    { hooks: { count: 1, size: '4/0', style: 'single', wire: 'heavy' } },
+  ),
   made('casting-spoon', 'spoon-22', 75, 22, 'red', {}),
   made('thin-spoon', 'thin-100', 100, 12, 'silver', {}),
   made('jerkbait', 'troll-160', 160, 32, 'silver', { depthM: 4.5, lip: 'long' }),
@@ -139,22 +148,10 @@ const PARTS: Partial<Record<PartKind, readonly object[]>> = {
   })),
 }
 
-const added = <K extends PartKind>(kind: K): Box[K] =>
-  [
-    ...WORLD.box[kind],
-    ...(PARTS[kind] ?? []).map((row) =>
-      SCHEMAS[kind].parse({ ...usualPart(kind, String((row as { id: string }).id)), ...row }),
-    ),
-  ] as unknown as Box[K]
+const pieces = (Object.keys(PARTS) as PartKind[]).flatMap((kind) =>
+  (PARTS[kind] ?? []).map(
+    (row) => ({ kind, part: SCHEMAS[kind].parse({ ...usualPart(kind, 'guide'), ...row }) }) as Piece,
+  ),
+)
 
-export const GUIDE_BOX: Box = {
-  ...WORLD.box,
-  lures: [...WORLD.box.lures, ...LURES],
-  heads: added('heads'),
-  hooks: added('hooks'),
-  sinkers: added('sinkers'),
-  leaders: added('leaders'),
-  rods: added('rods'),
-  reels: added('reels'),
-  lines: added('lines'),
-}
+export const GUIDE_BOX: Box = withPieces({ ...WORLD.box, lures: [...WORLD.box.lures, ...LURES] }, pieces)

@@ -60,7 +60,7 @@ export { featureName } from './features'
 export { sayEffect, sayEffects, sayFeatureValue, sayMountKind, sayRule, sayTest, sayWhen } from './rules'
 export { spotWords } from './spots'
 export { sayQuick, sayQuickProblem, sayCare, sayChange, sayHooks, sayUnusual, sayWeights } from './tackle'
-export { sayPatience, sayRest, sayTempo } from './tempo'
+export { sayRest } from './tempo'
 export { thumbRuleName } from './thumb'
 export { clockAt, clockTime } from './time'
 export {
