@@ -21,7 +21,7 @@ test.describe('on a first visit', () => {
     await expect(page.getByText('6.7\u202f°C')).toBeVisible()
     await expect.poll(() => rankedNames(page)).not.toEqual(clearSummer)
     expect(await answer.innerText()).not.toBe(reasonsBefore)
-    await expect(answer.getByText(/pauses of \d+ s/).first()).toBeVisible()
+    await expect(answer.getByText(/slow end wanted/).first()).toBeVisible()
 
     await page.getByRole('link', { name: 'Box', exact: true }).click()
     await page.getByRole('button', { name: 'Add a lure' }).click()

@@ -63,7 +63,7 @@ test('a stretch is held fast by keys, the kit grows under the hand, and an outin
   const before = await block.getAttribute('aria-label')
   await block.focus()
   await page.keyboard.press('Shift+ArrowLeft')
-  await expect(page.locator('[data-block][aria-label$="held fast"]').first()).toBeVisible({ timeout: 60_000 })
+  await expect(page.locator('[data-block][aria-label$="held fast"]').first()).toBeVisible({ timeout: 150_000 })
   await page.getByRole('banner').getByRole('button', { name: 'Undo', exact: true }).click()
   await page.getByRole('slider', { name: 'How many lures' }).focus()
   await page.keyboard.press('ArrowRight')

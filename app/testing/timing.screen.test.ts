@@ -84,7 +84,18 @@ it('beats are counted from the first tap to the last', async () => {
   expect(find(body, '.tap b').textContent).toBe('0')
 })
 
-const way = { id: 'w', name: 'Count and wind', depthM: 2, countDownS: 0, retrieveSpeedMps: 0.5, pauseS: 0, castS: 40 }
+const way = {
+  id: 'w',
+  name: 'Count and wind',
+  depthM: 2,
+  countDownS: 0,
+  paceMps: 0.5,
+  pullS: 3,
+  restS: 0,
+  tempo: 0.5,
+  patience: 0.5,
+  castS: 40,
+}
 const depths = (text: string) => Number(/([\d.]+)\u202fm/.exec(text)?.[1])
 
 it('the count-down falls at the lure’s own rate, rings once at its stop, and ends on the bottom', async () => {

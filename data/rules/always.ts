@@ -85,4 +85,12 @@ export const ALWAYS = [
     effects: [{ avoid: { technique: ['ease', 'grind'] }, weight: 3 }],
     basis: practice,
   },
+  {
+    id: 'skimmed-for-fish-on-top',
+    side: null,
+    facts: [95],
+    when: { zoneTopM: { above: [0.6, 1.6] } },
+    effects: [{ avoid: { technique: ['skim'] }, weight: 5 }],
+    basis: practice,
+  },
 ] as const

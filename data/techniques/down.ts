@@ -89,7 +89,7 @@ export const DOWN = [
     name: 'Lift it high, let it slide down',
     how: 'One long lift to arm’s height, a full drop on controlled slack.',
     facts: [38, 101, 81],
-    works: { families: ['long-jig', 'flutter-spoon', 'slow-fall-jig', 'casting-metal', 'hair-jig'] },
+    works: { families: ['long-jig', 'flutter-spoon', 'slow-fall-jig', 'casting-metal'] },
     delivery: 'vertical',
     pace: { mps: [0.8, 1.2, 1.8] },
     pullS: 0.9,

@@ -26,7 +26,19 @@ export const GLOSSARY = [
   },
   {
     word: 'Cadence',
-    says: 'The rhythm of a retrieve: how long the pull, how long the pause.',
+    says: 'The rhythm of the hand: how long the pull, how long the rest.',
+  },
+  {
+    word: 'Technique',
+    says: 'What the hand does with a kind of lure on a kind of rig: it winds, hops, shakes, pitches, trolls. Each has a pace and a rest of its own.',
+  },
+  {
+    word: 'Tempo',
+    says: 'How far a technique is worked toward its own fast end. Cold or shy fish ask for its slow end, whatever it is.',
+  },
+  {
+    word: 'Patience',
+    says: 'How far the rest of a technique goes toward its longest.',
   },
   {
     word: 'Vibration',

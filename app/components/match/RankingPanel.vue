@@ -115,16 +115,16 @@ const chosen = computed(() => match.chosen)
 .beside {
   position: absolute;
   left: 6px;
-  top: 74px;
-  width: 32px;
-  height: 32px;
+  top: 51px;
+  width: 28px;
+  height: 26px;
   display: grid;
   place-items: center;
   cursor: pointer;
 }
 .beside input {
-  width: 16px;
-  height: 16px;
+  width: 24px;
+  height: 24px;
   accent-color: rgb(var(--v-theme-secondary));
 }
 .progress {
