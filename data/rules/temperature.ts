@@ -117,4 +117,12 @@ export const TEMPERATURE = [
     effects: [{ avoid: { family: ['spinnerbait'] }, weight: 3 }],
     basis: practice,
   },
+  {
+    id: 'cold-inshore-no-metal',
+    side: null,
+    facts: [36, 94],
+    when: { waterTempC: { below: [13, 16] }, group: ['inshore'] },
+    effects: [{ avoid: { family: ['casting-metal'] }, weight: 3 }],
+    basis: practice,
+  },
 ] as const

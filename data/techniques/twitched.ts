@@ -112,7 +112,7 @@ export const TWITCHED = [
     restS: [1, 2.5, 10],
     rest: 'falls',
     slack: true,
-    passing: 0.65,
+    passing: 0.55,
     sinkTo: ['surface', 'zone'],
     at: 'mid water',
     takes: ['falling', 'at rest'],

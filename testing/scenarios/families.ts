@@ -72,7 +72,7 @@ export const FAMILIES_FIRST: readonly Scenario[] = [
       mood: 'neutral',
       zone: { topM: 7, bottomM: 8 },
     },
-    [fam('blade-bait')],
+    [fam('blade-bait'), { mount: ['head'], technique: ['straight-jig', 'creep'] }],
     [fam('surface', 'spinnerbait', 'bladed-jig', 'needle-plug', 'glide-bait')],
   ),
   on(

@@ -34,6 +34,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'limbs-and-rock-are-no-grass': 'Grass and pads: nothing is ground or eased there, it only gathers weed.',
   'cold-deep-no-spinnerbait': 'Cold and deep: a spinnerbait comes up before it gets there.',
   'skimmed-for-fish-on-top': 'Fish that hold deep see nothing of what is skimmed under the surface.',
+  'cold-inshore-no-metal': 'Cold inshore water: metal is too quick for what lies in the holes.',
   // always
   'zone-first': 'A lure the fish never meet catches nothing: keep it where they hold.',
   'forage-length': 'Match the length of what they are eating this month.',

@@ -74,6 +74,9 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
   outline-offset: -3px;
 }
 .place {
+  /* Above the box that adds the row to a comparison. */
+  align-self: start;
+  margin-top: var(--space-8);
   font-family: var(--v-font-heading);
   font-weight: 700;
   font-size: var(--text-4);

@@ -115,7 +115,7 @@ const chosen = computed(() => match.chosen)
 .beside {
   position: absolute;
   left: 6px;
-  top: 51px;
+  top: 49px;
   width: 28px;
   height: 26px;
   display: grid;
