@@ -20,12 +20,12 @@ export const COVER_ASKS = {
   clay: 1,
   shell: 1.2,
   rock: 1.3,
-  reeds: 1.8,
-  grass: 1.6,
-  docks: 2,
-  brush: 2,
-  timber: 2,
-  pads: 3,
+  reeds: 2.4,
+  grass: 2.2,
+  docks: 2.6,
+  brush: 3.4,
+  timber: 3.4,
+  pads: 4,
 } as const
 
 /**
@@ -42,7 +42,7 @@ export const LINE_BY_WEIGHT = {
 } as const
 
 /** How far outside its band a strength may be, in natural logarithms, before little is left of the agreement: too weak, and too strong. */
-export const STRENGTH_WIDTH = { weak: 0.4, strong: 0.55 } as const
+export const STRENGTH_WIDTH = { weak: 0.3, strong: 0.45 } as const
 
 /** Lengths of rods by how a lure is brought out and where one stands, m; how far outside them costs most of the agreement, m. */
 export const ROD_LENGTHS = {
@@ -57,7 +57,7 @@ export const ROD_LENGTHS = {
   width: 0.35,
 } as const
 /** From so comfortable a cast on, m, a bank asks for reach; under it a water is a stream. From so much swell or wind on it is surf. */
-export const BANKS = { farM: 42, streamM: 20, swellM: 0.7, windMps: 9 } as const
+export const BANKS = { farM: 38, streamM: 20, swellM: 0.7, windMps: 9 } as const
 
 /** A reel that a technique is not made with; and a spinning reel that winds a heavy jig from below. */
 export const WRONG_REEL = { other: 0.8, underLoad: 0.75, loadKg: 0.06 } as const

@@ -34,6 +34,31 @@ export const HOLDING = [
     bottom: { from: 'surface', m: 1.5 },
   },
   {
+    id: 'up-in-the-shallows',
+    when: {
+      light: ['dawn', 'dusk'],
+      mood: ['active'],
+      waterTempC: { above: [14, 17] },
+      depthM: { below: [2.2, 3] },
+      cover: ['open', 'rock', 'shell', 'clay'],
+      group: ['bass', 'pike', 'asp', 'perch', 'sea-bass', 'inshore', 'panfish'],
+    },
+    top: { from: 'surface', m: 0 },
+    bottom: { from: 'surface', m: 1.5 },
+  },
+  {
+    id: 'above-the-wreck',
+    when: { cover: ['rock', 'shell'], depthM: { above: [20, 30] }, group: ['offshore', 'pelagic'] },
+    top: { from: 'cover', m: -8 },
+    bottom: { from: 'cover', m: 2 },
+  },
+  {
+    id: 'deep-edge-in-the-cold',
+    when: { cover: ['grass'], waterTempC: { below: [7, 9] } },
+    top: { from: 'bottom', m: -1.2 },
+    bottom: { from: 'bottom', m: 0 },
+  },
+  {
     id: 'over-the-grass',
     when: { cover: ['grass'], mood: ['active', 'neutral', 'pressured'] },
     top: { from: 'cover', m: -0.7 },
@@ -55,9 +80,9 @@ export const HOLDING = [
     id: 'deep-in-the-wood',
     when: {
       cover: ['timber', 'brush', 'docks'],
-      coverDensity: { above: [0.5, 0.8] },
+      coverDensity: { above: [0.3, 0.6] },
       mood: ['neutral', 'lethargic', 'pressured'],
-      depthM: { below: [3, 4] },
+      depthM: { below: [4, 6] },
     },
     top: { from: 'cover', m: 0.3 },
     bottom: { from: 'bottom', m: 0 },

@@ -31,6 +31,9 @@ const mayStillGain = (casts: number) => 1.5 / casts
 /** Nor is the next lure thrown after this many in a row that won no place. */
 const LURES_PATIENCE = 30
 
+/** What is tuned gains by it, one more than another: so many more than the list holds are tuned, and the list is cut after it. */
+const TUNED_BEYOND = 3
+
 /** Logarithm of a chance given in points of 100. */
 const logOf = ({ score }: Pick<Ranked, 'score'>) => Math.log(score / 100)
 
@@ -219,7 +222,7 @@ export function* rankSteps(
 ): Generator<Step, Placed[]> {
   const making = MAKINGS[placeFor]
   const carried = box.lures.filter((lure) => lure.count > 0)
-  const threshold = topKThreshold(limit)
+  const threshold = topKThreshold(making.counted ? limit + TUNED_BEYOND : limit)
   const seen: Seen[] = []
   const look = (lure: Lure, prospects = prospectsOf(lure, box, context)) => {
     const looks = estimateProspects(prospects, context, threshold.floor())
@@ -320,10 +323,10 @@ function placed(
   limit: number,
   { keyOf, patience, counted }: Making,
 ): Placed[] {
-  const list = bestOfPlaces(seen, context, limit, patience)
+  const list = bestOfPlaces(seen, context, counted ? limit + TUNED_BEYOND : limit, patience)
   if (counted) for (const one of list) one.ranked = bestCounted(one.ranked, context)
   list.sort((a, b) => (ranksBefore(a.ranked, b.ranked) ? -1 : 1))
-  return asPlaces(list, lures, keyOf)
+  return asPlaces(list.slice(0, limit), lures, keyOf)
 }
 
 function bestOfPlaces(seen: readonly Seen[], context: MatchContext, limit: number, patience: number): OfPlace[] {

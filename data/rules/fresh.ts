@@ -204,7 +204,7 @@ export const FRESH = [
         },
         weight: 4,
       },
-      { avoid: { family: ['jerkbait', 'paddle-tail', 'casting-metal', 'flutter-spoon'] }, weight: 2 },
+      { avoid: { family: ['jerkbait', 'paddle-tail', 'casting-metal', 'flutter-spoon'] }, weight: 1 },
       { axis: 'passing', want: 0.2, weight: 1.5 },
     ],
     basis: practice,

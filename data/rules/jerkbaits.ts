@@ -7,7 +7,7 @@ export const JERKBAITS = [
     side: 'S11.long',
     facts: [28],
     when: {
-      group: ['bass', 'pike', 'zander', 'perch'],
+      group: ['bass', 'pike', 'perch'],
       waterTempC: { below: [8, 11] },
       appetite: { below: [0.7, 0.97] },
       visibilityM: { above: [0.7, 1.2] },
@@ -50,7 +50,7 @@ export const JERKBAITS = [
     side: null,
     facts: [27],
     when: { species: ['smallmouth-bass', 'spotted-bass'], waterTempC: { above: [9, 12] }, mood: ['active', 'neutral'] },
-    effects: [{ favour: { family: ['jerkbait'], technique: ['rip-pause'], restS: [0.5, 5] }, weight: 3 }],
+    effects: [{ favour: { family: ['jerkbait'], technique: ['rip-pause'], restS: [0.5, 5] }, weight: 6 }],
     basis: practice,
   },
   {

@@ -287,7 +287,7 @@ export const JIGS = [
     facts: [17],
     when: { depthM: { above: [5.5, 7] } },
     effects: [
-      { avoid: { mount: ['head'] }, unless: { headKg: [0.0098, 0.03] }, weight: 1.5 },
+      { avoid: { mount: ['head'] }, unless: { headKg: [0.0098, 0.25] }, weight: 1.5 },
       { avoid: { headKg: [0, 0.0042] }, weight: 2 },
     ],
     basis: practice,
@@ -352,7 +352,7 @@ export const JIGS = [
     side: null,
     facts: [70, 46],
     when: { depthM: { above: [12, 18] }, offBottomM: { below: [6, 12] } },
-    effects: [{ avoid: { massKg: [0, 0.025] }, weight: 5 }],
+    effects: [{ avoid: { massKg: [0, 0.025] }, unless: { delivery: ['downrigger', 'three-way'] }, weight: 12 }],
     basis: practice,
   },
   {
@@ -360,7 +360,15 @@ export const JIGS = [
     side: null,
     facts: [70, 46],
     when: { depthM: { above: [22, 30] }, offBottomM: { below: [10, 20] } },
-    effects: [{ avoid: { massKg: [0, 0.05] }, weight: 8 }],
+    effects: [{ avoid: { massKg: [0, 0.05] }, unless: { delivery: ['downrigger', 'three-way'] }, weight: 19 }],
+    basis: practice,
+  },
+  {
+    id: 'tails-are-not-hopped-in-the-cold',
+    side: null,
+    facts: [97],
+    when: { waterTempC: { below: [6, 8] } },
+    effects: [{ avoid: { family: ['paddle-tail', 'fork-minnow'], technique: ['hop', 'wind-hop'] }, weight: 2 }],
     basis: practice,
   },
 ] as const

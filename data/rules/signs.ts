@@ -61,7 +61,11 @@ export const SIGNS = [
     side: null,
     facts: [88],
     when: { schooling: ['yes'], fishSeen: ['yes'] },
-    effects: [{ axis: 'zone', weight: 1.5 }],
+    effects: [
+      { axis: 'zone', weight: 1.5 },
+      { axis: 'passing', want: 0.2, weight: 2 },
+      { axis: 'patience', want: 0.65, weight: 1.5 },
+    ],
     basis: practice,
   },
   {

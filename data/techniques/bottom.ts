@@ -152,7 +152,7 @@ export const BOTTOM = [
         id: 'blades-along-walls',
         when: { group: ['bream', 'perch'], cover: ['rock', 'docks', 'shell'] },
         of: { family: ['blade-bait'] },
-        weight: 2.5,
+        weight: 5,
       },
     ],
   },

@@ -190,6 +190,14 @@ export const CARRIED = [
     sinkTo: ['surface'],
     at: 'mid water',
     takes: ['moving'],
+    when: [
+      {
+        id: 'light-lures-behind-the-ball',
+        when: { depthM: { above: [8, 14] } },
+        of: { family: ['thin-spoon', 'casting-spoon', 'flutter-spoon', 'in-line-spinner', 'streamer'], massKg: [0, 0.03] },
+        weight: 4,
+      },
+    ],
   },
   {
     id: 'three-way',

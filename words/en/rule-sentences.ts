@@ -1,5 +1,11 @@
 /** The rules of practice as an angler says them, by the file they stand in and their id. */
 export const RULE_SENTENCES: Readonly<Record<string, string>> = {
+  'no-deep-lip-in-shallows': 'A plug that dives far deeper than the water digs in and stays there: a shorter lip.',
+  'no-deepest-lip-in-mid-water': 'The deepest lips are for deep water; here they only dig.',
+  'spot-by-spot-in-wood': 'In thick wood lure the fish spot by spot: in, down, out; what is drawn through it hangs.',
+  'drop-shot-not-in-shallow-cover': 'In shallow cover a drop-shot’s lead and dropper only hang.',
+  'light-lures-behind-the-ball': 'The ball sets the depth: behind it go light spoons and spinners.',
+  'tails-are-not-hopped-in-the-cold': 'In the cold a paddle tail is crept, not hopped and left.',
   'birds-cast-far': 'Birds or bait at the surface: throw far, land beyond them, and keep it moving.',
   'fish-seen-are-shy': 'You see them, they see you: less bulk, finer line, and more distance.',
   'mud-along-the-bottom': 'Mud stirred by fish: a soft bait or a jig along the bottom.',

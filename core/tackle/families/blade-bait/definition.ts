@@ -24,6 +24,7 @@ export const bladeBait = family({
     action: ['moderate-fast', 'fast'],
     why: 'a tip that feels the shiver begin',
   },
+  capabilities: { seems: 0.7 },
   sheetWords: ['blade', 'vibratingmetal', 'bladebait'],
   draw,
 })
