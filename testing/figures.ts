@@ -411,8 +411,8 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
   places: {
     CHOICE: z.strictObject({ places: between(2, 6), least: between(0.4, 1) }),
     TIE: between(0.01, 0.2),
-    POOR: between(5, 40),
-    NEAR: between(0.01, 0.2),
+    POOR: between(20, 80),
+    SHARED_PLACE: between(0.7, 1),
     PAIR: ordered({ finish: share, search: share, among: between(3, 30), least: share }, 'finish', 'search'),
   },
   plan: {

@@ -15,7 +15,7 @@ import { WORLD } from './world'
  */
 
 export const KIT_SIZE = 6
-const JUDGING = { sides: USUAL_PRACTICE.sides, rules: rulesFor(USUAL_PRACTICE) }
+const JUDGING = { sides: USUAL_PRACTICE.sides, rules: rulesFor(USUAL_PRACTICE), against: 1 }
 
 const KITS_BY = ['plan', 'noon', 'families', 'legs', 'all'] as const
 /** `noon`: the first of the match for noon; `families`: the best of each family there; `legs`: the first of each leg’s match in turn; `all`: the whole list. */

@@ -1,5 +1,6 @@
-import { COLOURS, COLOUR_GROUPS, groupShares, modelKeyOf, type Colouring, type Lure } from '../tackle'
+import { groupShares, modelKeyOf, type Lure } from '../tackle'
 import type { Box } from '../box'
+import { bestColouring } from './best-colouring'
 import type { Ranked } from './score-breakdown'
 import type { MatchContext } from './match-context'
 import { rank } from './rank'
@@ -14,19 +15,6 @@ export interface BetterBuy {
 
 /** A lure is worth buying for one water only when it is this much better, points. */
 const WORTH_BUYING = 2.5
-
-/** The colouring that this water likes best. */
-function bestColouring({ demand, contrastOf }: MatchContext): Colouring {
-  const ranked = COLOUR_GROUPS.map((group) => ({ group, liked: demand.colour.liking[group] })).sort(
-    (a, b) => b.liked - a.liked,
-  )
-  const best = ranked.filter((r) => r.liked >= (ranked[0]?.liked ?? 0) - 0.05).map((r) => r.group)
-  const plain = COLOURS.filter((c) => best.includes(c.group)).map((c): Colouring => {
-    const id = c.id as Colouring['flank']
-    return { back: id, flank: id, belly: id, pattern: 'plain' }
-  })
-  return plain.reduce((most, one) => (contrastOf(one) > contrastOf(most) ? one : most))
-}
 
 /**
  * The best lure of a market that the box lacks, in the colours this water likes best, on the rods and lines of the box; null where nothing on the market

@@ -1,7 +1,8 @@
 import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
 import type { Ranked } from './score-breakdown'
-import { createMatchContext, type MatchOptions } from './match-context'
+import { createMatchContext } from './create-context'
+import type { MatchOptions } from './match-context'
 import { rank } from './rank'
 import { OPEN_QUESTIONS, type OpenQuestion } from './rule'
 import { RULES } from './rules'
@@ -37,7 +38,7 @@ export function* findDecisiveQuestions(
     const by = (side: 'first' | 'second') =>
       rank(
         box,
-        createMatchContext(c, place, box, { ...options, sides: { ...options.sides, [question.id]: side } }),
+        createMatchContext(c, place, box, { ...options, sides: { ...options.sides, [question.id]: side }, against: 1 }),
         1,
       )[0]
     const [first, second] = [by('first'), by('second')]

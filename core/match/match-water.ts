@@ -2,13 +2,14 @@ import type { Lure, Rig } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions, Place, Reading } from '../water'
 import { baitWays } from './bait-ways'
-import { createMatchContext, type MatchContext, type MatchOptions } from './match-context'
+import { createMatchContext } from './create-context'
+import type { MatchContext, MatchOptions } from './match-context'
 import type { RuleContribution } from './demand'
 import { leftOut, type LeftOut } from './left-out'
 import { bestSingleChange, type Improvement } from './lift'
 import type { Ranked } from './score-breakdown'
 import { rankBehind, rankSteps, type Placed } from './rank'
-import { isPoor, pairOf, tiedPlaces, type Pair } from './places'
+import { choiceOf, isPoor, pairOf, tiedPlaces, type Pair } from './places'
 import { cheapestRemedy, type Remedy } from './remedy'
 import { rankRigs, type Member } from './rigs'
 import type { ScoreTerm } from './score'
@@ -36,8 +37,10 @@ export interface MatchAnswer {
   readonly rows: readonly MatchRow[]
   /** How many of the first are as good as the first. */
   readonly tied: number
-  /** Even the first is poor. */
+  /** Even the first is poor: much better could be tied on. */
   readonly poor: boolean
+  /** Kinds to choose between, by their places in the list. */
+  readonly choice: readonly number[]
   /** One that searches and one that finishes, by their places in the list. */
   readonly pair: Pair | null
   /** Lures that break a limit here, by the limit. */
@@ -110,6 +113,7 @@ export function* matchSteps(
       rows,
       tied: tiedPlaces(rows),
       poor: isPoor(rows),
+      choice: choiceOf(rows),
       pair: pairOf(rows),
       leftOut: leftOut(box, context),
       remedy: rows.length === 0 ? cheapestRemedy(box, context, options) : null,

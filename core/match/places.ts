@@ -1,32 +1,24 @@
-import { CHOICE, NEAR, PAIR, POOR, TIE } from '../../data/places'
+import { CHOICE, PAIR, POOR, TIE } from '../../data/places'
 import type { Ranked } from './score-breakdown'
 
 /** What is made of a ranking once it is done: a choice, a pair, ties, and a word when even the best is poor. */
 
 type Row = Pick<Ranked, 'setUp' | 'score'>
-type RowInWater = Row & { readonly thrown: { readonly share: Pick<Ranked['thrown']['share'], 'ofAllTime'> } }
+/** Whether two places are the same kind of answer: a family worked in one way. */
 const alike = ({ setUp: a }: Row, { setUp: b }: Row) =>
   a.build.lure.family === b.build.lure.family && a.handling.technique.id === b.handling.technique.id
 
-/** What hardly comes near the fish stands behind all that does, whatever else speaks for it; the rest keep their order. */
-export function nearFirst<R extends RowInWater>(rows: readonly R[]): R[] {
-  const near = ({ thrown }: R) => thrown.share.ofAllTime >= NEAR
-  return [...rows.filter(near), ...rows.filter((row) => !near(row))]
+/** Places to choose between: the first, and the next of another kind or way that are not much worse; by place in the list, which keeps its order. */
+export function choiceOf(rows: readonly Row[]): number[] {
+  const least = CHOICE.least * (rows[0]?.score ?? 0)
+  const chosen: number[] = []
+  for (const [i, row] of rows.entries())
+    if (chosen.length < CHOICE.places && row.score >= least && !rows.some((r, k) => chosen.includes(k) && alike(r, row)))
+      chosen.push(i)
+  return chosen
 }
 
-/** The first places made a choice: each is another kind of lure or another way than those before it, as long as it is not much worse. The rest keep their order. */
-export function asChoice<R extends Row>(rows: readonly R[]): R[] {
-  const left = [...rows]
-  const chosen: R[] = []
-  while (chosen.length < CHOICE.places && left[0]) {
-    const [best] = left
-    const other = left.findIndex((row) => row.score >= CHOICE.least * best.score && !chosen.some((c) => alike(c, row)))
-    chosen.push(...left.splice(Math.max(0, other), 1))
-  }
-  return [...chosen, ...left]
-}
-
-/** How many places from the first on are as good as it; what stands further down, behind a worse one pulled up for the choice, is not among them. */
+/** How many places from the first on are as good as it. */
 export function tiedPlaces(rows: readonly Row[]): number {
   const best = rows[0]?.score ?? 0
   const worse = rows.findIndex((row) => row.score < (1 - TIE) * best)

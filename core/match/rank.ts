@@ -1,5 +1,6 @@
 import { itemAt } from '../list'
-import { groupShares, kinKeyOf, lureAction, type Lure, seenLengthM, type Technique } from '../tackle'
+import { SHARED_PLACE } from '../../data/places'
+import { groupShares, kinKeyOf, lureAction, sizeKeyOf, type Lure, seenLengthM, type Technique } from '../tackle'
 import type { Box } from '../box'
 import { handlings } from './cast-of'
 import { workAgain } from './works'
@@ -12,7 +13,6 @@ import { evaluateBuild, type EvaluatedBuild } from './dressed'
 import { warningOf } from './habit'
 import { ESTIMATE_ERROR, estimateProspects, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
-import { asChoice, nearFirst } from './places'
 import { axisLog, colourLog, practiceLog } from './score'
 import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
 
@@ -34,8 +34,8 @@ const LURES_PATIENCE = 30
 /** What is tuned gains by it, one more than another: so many more than the list holds are tuned, and the list is cut after it. */
 const TUNED_BEYOND = 3
 
-/** Logarithm of a chance given in points of 100. */
-const logOf = ({ score }: Pick<Ranked, 'score'>) => Math.log(score / 100)
+/** Logarithm of a chance. */
+const logOf = ({ chance }: Pick<Ranked, 'chance'>) => Math.log(chance)
 
 /** Best set-up of one lure, or null where nothing in the box lets it be fished here. */
 export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | null {
@@ -155,7 +155,7 @@ const rangesOf = ({ pace, restS }: Technique): readonly ('tempo' | 'patience')[]
   ...(restS ? (['patience'] as const) : []),
 ]
 
-/** A place in the ranking: a lure in its best set-up, and its model’s other sizes and colours, which stand behind it. */
+/** A place in the ranking: a lure in its best set-up, and its model’s other colours, and sizes that serve alike, which stand behind it. */
 export interface Placed extends Ranked {
   readonly alike: readonly Pick<Lure, 'id' | 'name'>[]
 }
@@ -192,12 +192,12 @@ interface Making {
 }
 
 /**
- * Sizes and colours of one model share a place, each thrown in full; or every lure has its own, and is thrown only as often as it takes to weigh lures against each other:
+ * Colours of one model share a place, each thrown in full, and its sizes and weights where they serve alike; or every lure has its own, and is thrown only as often as it takes to weigh lures against each other:
  * what is made of such a list is thrown in full once it is chosen.
  */
 export type PlaceFor = 'model' | 'lure'
 const MAKINGS: Readonly<Record<PlaceFor, Making>> = {
-  model: { keyOf: kinKeyOf, patience: PATIENCE, counted: true },
+  model: { keyOf: (lure) => `${kinKeyOf(lure)} ${sizeKeyOf(lure)}`, patience: PATIENCE, counted: true },
   lure: { keyOf: ({ id }) => id, patience: WEIGHING_PATIENCE, counted: false },
 }
 
@@ -313,20 +313,21 @@ const firstPlaced = (
   lures: readonly Lure[],
   context: MatchContext,
   limit: number,
-  { keyOf }: Making,
-): Placed[] => asPlaces(bestOfPlaces(seen, context, limit, FIRST_PATIENCE), lures, keyOf)
+  making: Making,
+): Placed[] => asPlaces(bestOfPlaces(seen, context, limit, FIRST_PATIENCE), lures, making, limit)
 
 function placed(
   seen: readonly Seen[],
   lures: readonly Lure[],
   context: MatchContext,
   limit: number,
-  { keyOf, patience, counted }: Making,
+  making: Making,
 ): Placed[] {
+  const { patience, counted } = making
   const list = bestOfPlaces(seen, context, counted ? limit + TUNED_BEYOND : limit, patience)
   if (counted) for (const one of list) one.ranked = bestCounted(one.ranked, context)
   list.sort((a, b) => (ranksBefore(a.ranked, b.ranked) ? -1 : 1))
-  return asPlaces(list.slice(0, limit), lures, keyOf)
+  return asPlaces(list, lures, making, limit)
 }
 
 function bestOfPlaces(seen: readonly Seen[], context: MatchContext, limit: number, patience: number): OfPlace[] {
@@ -354,22 +355,24 @@ function bestOfPlaces(seen: readonly Seen[], context: MatchContext, limit: numbe
   return list
 }
 
-/** Places as they are shown: with the sizes and colours behind them, the near ones before the far, the first three a choice. */
-function asPlaces(list: readonly OfPlace[], lures: readonly Lure[], keyOf: (lure: Lure) => string): Placed[] {
-  const shown = new Map(list.map((one) => [one.placeKey, one.ranked]))
-  const alike = new Map<string, Lure[]>()
-  for (const lure of lures) {
-    const placeKey = keyOf(lure)
-    if (shown.has(placeKey)) alike.set(placeKey, [...(alike.get(placeKey) ?? []), lure])
+/** Sizes and weights of one model that are worked alike and serve alike. */
+const sharesPlace = ({ ranked: a }: OfPlace, { ranked: b }: OfPlace) =>
+  a.setUp.handling.technique === b.setUp.handling.technique &&
+  b.chance >= SHARED_PLACE * a.chance &&
+  kinKeyOf(a.setUp.build.lure) === kinKeyOf(b.setUp.build.lure)
+
+/** Places as they are shown, best first, each with the sizes and colours behind it. */
+function asPlaces(list: readonly OfPlace[], lures: readonly Lure[], { keyOf, counted }: Making, limit: number): Placed[] {
+  const shown: { first: OfPlace; keys: Set<string> }[] = []
+  for (const one of list) {
+    const place = counted ? shown.find(({ first }) => sharesPlace(first, one)) : undefined
+    if (place) place.keys.add(one.placeKey)
+    else shown.push({ first: one, keys: new Set([one.placeKey]) })
   }
-  return nearFirst(
-    asChoice(
-      list.map(({ placeKey, ranked }) => ({
-        ...ranked,
-        alike: (alike.get(placeKey) ?? [])
-          .filter((l) => l.id !== ranked.setUp.build.lure.id)
-          .map(({ id, name }) => ({ id, name })),
-      })),
-    ),
-  )
+  return shown.slice(0, limit).map(({ first: { ranked }, keys }) => ({
+    ...ranked,
+    alike: lures
+      .filter((lure) => lure.id !== ranked.setUp.build.lure.id && keys.has(keyOf(lure)))
+      .map(({ id, name }) => ({ id, name })),
+  }))
 }

@@ -19,7 +19,8 @@ import {
   type PartOf,
 } from '../tackle'
 import type { Box } from '../box'
-import { createMatchContext, type MatchContext, type MatchOptions } from './match-context'
+import { createMatchContext } from './create-context'
+import type { MatchContext, MatchOptions } from './match-context'
 import { requiredStrengthN } from './outfit'
 import { rank } from './rank'
 

@@ -13,15 +13,17 @@ import { pathOffers, simulateCast, type CastResult } from './cast-evaluation'
 export interface Ranked {
   readonly key: string
   readonly setUp: SetUp
-  /** 0 … 100: the product of the chances of its parts. */
+  /** 0 … 1: the product of the chances of its parts. */
+  readonly chance: number
+  /** 0 … 100: that chance against the best that could be tied on here. */
   readonly score: number
   readonly parts: readonly ScoreTerm[]
   readonly thrown: CastResult
 }
 
-/** Order of equals: the higher score, then the smaller key of the parts, so that the same inputs give the same list. */
-export function ranksBefore(a: { score: number; key: string }, b: { score: number; key: string }): boolean {
-  return a.score > b.score + 1e-9 || (Math.abs(a.score - b.score) <= 1e-9 && a.key < b.key)
+/** Order: the higher chance, then the smaller key of the parts, so that the same inputs give the same list. */
+export function ranksBefore(a: { chance: number; key: string }, b: { chance: number; key: string }): boolean {
+  return a.chance > b.chance + 1e-11 || (Math.abs(a.chance - b.chance) <= 1e-11 && a.key < b.key)
 }
 
 /** The full account of one given set-up in one water. */
@@ -35,13 +37,13 @@ export function scoreBreakdown(
   setUp: SetUp,
   offer: Offer,
   thrown: CastResult,
-  { fish, demand, contrastOf, record }: MatchContext,
+  { fish, demand, contrastOf, record, against }: MatchContext,
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
   const asked = tackleAsked(build, handling.technique, fish)
   const tackle = tackleFit(build, outfit, leader, handling, asked)
   const spoken = demand.habits.filter((h) => speaksOf(h, { build, work: handling, outfit }) === true)
-  const account = accountOf([
+  const lines = [
     ...axisLines(
       demand.by.build,
       buildOffers(offer, contrastOf(build.lure.colour, build.lure.make), record.oddsOf(build.lure).share),
@@ -51,6 +53,6 @@ export function scoreBreakdown(
     ...axisLines(demand.by.outfit, { tackle, stealth: stealthAgreement(outfit, leader), reach: thrown.plan.castM }),
     ...axisLines(demand.by.path, pathOffers(thrown, build.lure)),
     ...practiceLines(spoken),
-  ])
-  return { key: setUpKey(setUp), setUp, ...account, thrown }
+  ]
+  return { key: setUpKey(setUp), setUp, ...accountOf(lines, against()), thrown }
 }

@@ -145,11 +145,28 @@ export function pointsPerLog(a: number, b: number): number {
   return Math.abs(a - b) < 1e-9 ? a : (a - b) / Math.log(a / b)
 }
 
-/** The account made up: the score, and what each line costs of it; the dearest first, equals by name, so that the same account always reads the same. */
-export function accountOf(lines: readonly Line[]): { score: number; parts: ScoreTerm[] } {
-  const score = 100 * lines.reduce((product, p) => product * p.chance, 1)
-  const each = pointsPerLog(100, score)
+/** The account made up. */
+export interface Account {
+  /** The product of the chances of all lines, 0 … 1. */
+  readonly chance: number
+  /** 0 … 100: the chance against that of the best that could be tied on. */
+  readonly score: number
+  readonly parts: ScoreTerm[]
+}
+
+/**
+ * What the lines come to, and what each costs: its share, by logarithms, of what the score lacks. The dearest first, equals by name, so that the same account always reads the
+ * same. Example: lines of 0.5 and 0.8 against a best of 0.8 leave 0.4 / 0.8 = 50 points; of the 50 that are lacking ln 0.5 / ln 0.4 = 38 go to the first.
+ */
+export function accountOf(lines: readonly Line[], against = 1): Account {
+  const chance = lines.reduce((product, p) => product * p.chance, 1)
+  const score = 100 * Math.min(1, chance / against)
+  const each = chance >= 1 ? 0 : (100 - score) / -Math.log(chance)
   const name = (p: Line) => `${p.axis} ${p.causes[0]?.ruleId ?? ''}`
   const parts = lines.map((p): ScoreTerm => ({ ...p, lost: p.chance >= 1 ? 0 : -Math.log(p.chance) * each }))
-  return { score, parts: parts.sort((a, b) => b.lost - a.lost || b.won - a.won || (name(a) < name(b) ? -1 : 1)) }
+  return {
+    chance,
+    score,
+    parts: parts.sort((a, b) => b.lost - a.lost || b.won - a.won || (name(a) < name(b) ? -1 : 1)),
+  }
 }

@@ -1,10 +1,11 @@
 import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
 import { bringsLead, lawBroken } from './law'
-import { createMatchContext, type MatchContext, type MatchOptions } from './match-context'
+import { createMatchContext } from './create-context'
+import type { MatchContext, MatchOptions } from './match-context'
 import { rejectionReason } from './outfit'
 import { rank } from './rank'
-import { ranksBefore, scoreSetUp, type Ranked } from './score-breakdown'
+import { scoreSetUp, type Ranked } from './score-breakdown'
 import { SNAG_LIMIT } from './cast-evaluation'
 import type { SetUp } from './setup'
 
@@ -18,10 +19,13 @@ interface ForFish {
 export interface SharedRow {
   readonly key: string
   readonly setUp: SetUp
-  /** Mean of its chances, 0 … 100: fish that are as welcome count alike. */
+  /** Mean of its scores, 0 … 100: fish that are as welcome count alike. */
   readonly score: number
   readonly by: readonly ForFish[]
 }
+
+/** The higher score, then the smaller key. */
+const byScore = (a: SharedRow, b: SharedRow) => b.score - a.score || (a.key < b.key ? -1 : 1)
 
 /** Set-ups of each fish's own ranking that are tried for the others. */
 const TRIED = 12
@@ -62,7 +66,7 @@ export function rankShared(
     const score = by.reduce((sum, one) => sum + one.score, 0) / by.length
     const row: SharedRow = { key, setUp, score, by }
     const known = best.get(setUp.build.lure.id)
-    if (!known || ranksBefore(row, known)) best.set(setUp.build.lure.id, row)
+    if (!known || byScore(row, known) < 0) best.set(setUp.build.lure.id, row)
   }
-  return [...best.values()].sort((a, b) => (ranksBefore(a, b) ? -1 : 1)).slice(0, limit)
+  return [...best.values()].sort(byScore).slice(0, limit)
 }

@@ -4,7 +4,8 @@ import type { RoleId } from '../quantity'
 import type { Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
-import { createMatchContext, type MatchOptions } from './match-context'
+import { createMatchContext } from './create-context'
+import type { MatchOptions } from './match-context'
 import { bestOf, rank } from './rank'
 
 /** A condition that can be moved to see what the answer hangs on. */

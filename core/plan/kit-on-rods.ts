@@ -38,7 +38,7 @@ function worker(table: WorthTable, plan: Plan, { box: whole, judging }: PlanWorl
       let found = known.get(name)
       if (found === undefined) {
         const on = onOutfit(outfit)
-        const context = createMatchContext(water.c, water.place, on, judging)
+        const context = createMatchContext(water.c, water.place, on, { ...judging, against: 1 })
         const ranked = bestOf(lure, on, context)
         found = ranked && { ranked, context }
         known.set(name, found)

@@ -20,7 +20,7 @@ export function loadsOf(plan: Plan, planned: Planned, { box, places, judging }: 
     for (const lure of hollow) {
       const on = onOutfit(box, planned, lure, slot.leg.id, slot.fromH)
       if (!on) continue
-      const context = createMatchContext(waterOf(slot), slot.place, on, judging)
+      const context = createMatchContext(waterOf(slot), slot.place, on, { ...judging, against: 1 })
       const key = `${lure.id} ${on.rods[0]?.id} ${waterKey(context)}`
       if (!known.has(key))
         known.set(

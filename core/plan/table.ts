@@ -108,7 +108,7 @@ export function* tableSteps(
   let done = 0
   for (const { slot, water } of asked) {
     const c = waterIn(slot, water)
-    const context = createMatchContext(c, slot.place, box, judging)
+    const context = createMatchContext(c, slot.place, box, { ...judging, against: 1 })
     const key = waterKey(context)
     found.get(slot)?.push({ key, weight: water.weight * (slot.toH - slot.fromH), water })
     if (!waters.has(key)) {
@@ -126,7 +126,7 @@ export function* tableSteps(
 
 /** Chance of a lure on each of some outfits; 0 where it is not fished so. */
 const chancesOn = ({ on }: LureInWater, outfits: readonly string[]): Float64Array =>
-  Float64Array.from(outfits, (key) => (on.find(({ outfit }) => outfit === key)?.ranked.score ?? 0) / 100)
+  Float64Array.from(outfits, (key) => on.find(({ outfit }) => outfit === key)?.ranked.chance ?? 0)
 
 /** What is held to is looked at in every water, wherever it stands there and whatever tray it lies in: its rows are added to the table. */
 export function* heldSteps(
@@ -154,7 +154,7 @@ export function* heldSteps(
   for (const [key, water] of table.waters) {
     const missing = held.filter(({ i }) => !water.chances.has(i))
     if (missing.length > 0) {
-      const context = createMatchContext(water.c, water.place, box, judging)
+      const context = createMatchContext(water.c, water.place, box, { ...judging, against: 1 })
       const rows = missing.flatMap(({ lure, i }) => {
         const row = lureInWater(lure, box, context)
         return row ? [[i, chancesOn(row, table.outfits)] as const] : []

@@ -16,6 +16,7 @@ export function lakeDay(water: Conditions, place: Place, box: Box, sayRig: (setU
   const context = createMatchContext(water, place, box, {
     sides: USUAL_PRACTICE.sides,
     rules: rulesFor(USUAL_PRACTICE),
+    against: 1,
   })
   const carried = rank(box, context, CARRIED).map((row, i) =>
     carry(row.setUp, context, `rig-${i + 1}`, sayRig(row.setUp)),

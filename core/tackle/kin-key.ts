@@ -18,3 +18,11 @@ export function kinKeyOf({ family, traits, name }: Pick<Lure, 'family' | 'traits
   const build = Object.entries(traits).filter(([trait, value]) => trait !== 'bladeFinish' && typeof value !== 'number')
   return JSON.stringify([family, build.sort(), stemOf(name)])
 }
+
+/** Sizes and weights that hardly differ: within about a sixth of the length and a quarter of the weight. */
+const STEP = { length: 0.16, mass: 0.24 } as const
+const step = (value: number, share: number) => Math.round(Math.log(value) / share)
+
+/** Size and weight, by which lures of one model are told apart. */
+export const sizeKeyOf = ({ lengthM, massKg }: Pick<Lure, 'lengthM' | 'massKg'>): string =>
+  `${step(lengthM, STEP.length)} ${step(massKg, STEP.mass)}`

@@ -9,6 +9,8 @@ import {
   usualHooks,
   type FamilyId,
   type Lure,
+  traitFields,
+  usualTraits,
 } from '../../../core/tackle'
 import { choices } from '~/components/form/choices'
 import { draftKey, useDraft } from '~/composables/useDraft'
@@ -16,7 +18,7 @@ import { provideUnread } from '~/composables/useUnread'
 import { repository } from '~/stores/repository'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
-import { COST_FIELD, lureOfDraft, makeFields, newDraft, traitFields, usualTraits, type Draft } from './draft'
+import { COST_FIELD, lureOfDraft, makeFields, newDraft, type Draft } from './draft'
 import { plain } from '~/composables/plain'
 
 /** One lure, typed in any unit, drawn while it is typed. What is typed survives a browser that dies. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { FAMILIES, Lure, usualHooks } from '../../../core/tackle'
-import { lureOfDraft, newDraft, traitFields, usualTraits } from './draft'
+import { FAMILIES, Lure, traitFields, usualHooks, usualTraits } from '../../../core/tackle'
+import { lureOfDraft, newDraft } from './draft'
 
 describe('the form reads its fields off the family', () => {
   it.each(FAMILIES.map((f) => [f.id] as const))('%s: every field has a label, and its usual traits pass', (id) => {

@@ -12,8 +12,7 @@ import {
   usualHooks,
   type FamilyId,
   fieldsOf,
-  usualLabelCastM,
-  type Field,
+  usualTraits,
 } from '../../../core/tackle'
 
 /** A lure being typed: everything still to be judged by the schema. */
@@ -26,26 +25,10 @@ export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits' | 'make'>]: 
 /** What one cost, asked alike of lures and parts. */
 export const COST_FIELD = itemAt(fieldsOf({ cost: PARTS.rods.shape.cost }), 0)
 
-/** The fields of a family's own traits. */
-export const traitFields = (family: FamilyId) => fieldsOf(familyOf(family).traits.shape)
-
 /** The fields of a family's make: all may be left out. */
 export const makeFields = (family: FamilyId) => {
   const named = makeFieldsOf(familyOf(family))
   return fieldsOf(Make.shape).filter(({ key }) => named.includes(key as MakeField))
-}
-
-/** Middle-of-the-road traits to start from: the first choice, no, a metre, no filler, a blade of number 3; packets read as those of the other plugs. */
-export function usualTraits(family: FamilyId, lures: readonly Lure[] = []): Record<string, unknown> {
-  const usual = (f: Field) => {
-    if (f.key === 'labelCastM') return usualLabelCastM(lures)
-    if (f.usual !== null) return f.usual
-    if (f.kind === 'choice') return f.options[0]
-    if (f.kind === 'yes-no') return false
-    if (f.kind === 'measure') return f.min > 0.01 ? 1 : 0
-    return 3
-  }
-  return Object.fromEntries(traitFields(family).map((f) => [f.key, usual(f)]))
 }
 
 export function newDraft(id: string, lures: readonly Lure[] = []): Draft {
