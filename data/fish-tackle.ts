@@ -9,7 +9,7 @@ export const FISH_TACKLE = {
   panfish: { power: ['ultra-light', 'medium-light'], lineN: [lb(2), lb(8)], leaderN: [lb(2), lb(8)], leader: 0.95 },
   light: { power: ['light', 'medium'], lineN: [lb(4), lb(15)], leaderN: [lb(4), lb(15)], leader: 0.95 },
   medium: { power: ['medium-light', 'medium-heavy'], lineN: [lb(7), lb(20)], leaderN: [lb(7), lb(22)], leader: 0.95 },
-  strong: { power: ['medium', 'heavy'], lineN: [lb(14), lb(40)], leaderN: [lb(20), lb(45)], leader: 0.7 },
+  strong: { power: ['medium', 'heavy'], lineN: [lb(12), lb(40)], leaderN: [lb(20), lb(45)], leader: 0.7 },
   heavy: { power: ['heavy', 'extra-heavy'], lineN: [lb(38), lb(90)], leaderN: [lb(40), lb(110)], leader: 0.5 },
   giant: { power: ['heavy', 'extra-heavy'], lineN: [lb(45), lb(110)], leaderN: [lb(50), lb(130)], leader: 0.4 },
 } as const
@@ -33,7 +33,7 @@ export const COVER_ASKS = {
  * by what it is; under `lightestN` nobody counts. Braid is as thick as nylon of `braid` times less strength.
  */
 export const LINE_BY_WEIGHT = {
-  least: 1,
+  least: 1.2,
   leader: 1.2,
   plugs: 3.6,
   others: 4.2,

@@ -10,3 +10,12 @@ export const POOR = 50
 export const SHARED_PLACE = 0.9
 /** Places among which a pair is looked for; what searches and what finishes, by `passing`; least share of the first score. */
 export const PAIR = { among: 12, search: 0.7, finish: 0.4, least: 0.4 } as const
+
+/**
+ * The day in a word: appetite by temperature times what the mood leaves of it; from `good` and `fair` on it is that. Common practice [0.3 … 1].
+ */
+export const DAY = {
+  mood: { active: 1, neutral: 0.8, pressured: 0.6, lethargic: 0.45 },
+  good: 0.65,
+  fair: 0.4,
+} as const

@@ -8,7 +8,15 @@ const lb = (pounds: number) => Math.round(pounds * 4.448)
 
 /** Rods: type, power, action, length m, lures g, line lb, purpose; each with a reel of its type and these lines: material, lb, mm. */
 export const REFERENCE_OUTFITS = [
-  { type: 'spinning', power: 'ultra-light', action: 'fast', m: 1.95, g: [1, 7], lb: [2, 6], lines: [['braid', 6, 0.08]] },
+  {
+    type: 'spinning',
+    power: 'ultra-light',
+    action: 'fast',
+    m: 1.95,
+    g: [1, 7],
+    lb: [2, 6],
+    lines: [['braid', 6, 0.08]],
+  },
   { type: 'spinning', power: 'light', action: 'fast', m: 2.1, g: [2, 12], lb: [3, 8], lines: [['braid', 10, 0.1]] },
   {
     type: 'spinning',

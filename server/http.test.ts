@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { demoWorld } from '../core/demo/world'
 import { completeBox, completeLure } from '../core/tackle'
 import { matchWater, rulesFor } from '../core/match'
+import { POOR } from '../data/places'
 import { MatchRequest, completeRequest, matchResponse } from './utils/match-http'
 import { completed } from './utils/answer'
 import { exampleMatch, examplePath, openapi } from './utils/openapi'
@@ -17,10 +18,10 @@ describe('match over HTTP', () => {
     expect(out.ranking).toHaveLength(5)
     const ids = out.ranking.map((r) => r.lure.id)
     expect(out.tied).toBeGreaterThan(0)
-    expect(out.poor).toBe(Math.max(...out.ranking.map((r) => r.score)) < 20)
+    expect(out.poor).toBe(Math.max(...out.ranking.map((r) => r.score)) < POOR)
     if (out.pair) for (const id of [out.pair.search, out.pair.finish]) expect(ids).toContain(id)
     for (const row of out.ranking) {
-      expect(row.reasons.reduce((product, r) => product * r.chance, 100)).toBeCloseTo(row.score, 8)
+      expect(row.reasons.reduce((product, r) => product * r.chance, 1)).toBeCloseTo(row.chance, 10)
       expect(row.handling).toMatch(/\.$/)
       expect(row.nearShare).toBeLessThanOrEqual(1)
       expect(row.seconds.fall + row.seconds.pull + row.seconds.rest).toBeGreaterThanOrEqual(0)

@@ -1,5 +1,6 @@
 import { EMPTY_BOX } from '../box'
 import { windOnCast } from '../water'
+import { demandOf } from './demand'
 import { flowHere } from './flow'
 import type { MatchContext } from './match-context'
 import { bestColouring } from './best-colouring'
@@ -8,25 +9,23 @@ import { recordFor } from './own-record'
 import { tackleOptions } from './outfit'
 import { rank } from './rank'
 import { referenceBox } from './reference-box'
-import type { Rule } from './rule'
 import { throwsIn } from './throws'
 
 /** Where a water gives no fish to anything in the reference, scores are chances. */
 const NOTHING_BETTER = 1
 
-const KNOWN = new WeakMap<readonly Rule[], Map<string, number>>()
+const known = new Map<string, number>()
 /** Waters kept: those between which an angler goes to and fro. */
 const MOST_KNOWN = 32
 
 /**
  * Chance of the best that could be tied on in a water, 0 … 1: of every family a lure of the length, colour, weight and depth that it asks for, on tackle of every strength,
- * fished as well as it can be. Nobody’s box, and no log, has a say in it.
+ * fished as well as it can be by the rules of
+ * the trade. No angler’s box, log or own rules have a say in it.
  */
-export function chanceOfBest(context: MatchContext, rules: readonly Rule[]): number {
+export function chanceOfBest(context: MatchContext): number {
   const { c, place, sides } = context
   const key = JSON.stringify([c, place, sides])
-  const known = KNOWN.get(rules) ?? new Map<string, number>()
-  KNOWN.set(rules, known)
   let chance = known.get(key)
   if (chance === undefined) {
     chance = worked(context)
@@ -37,11 +36,12 @@ export function chanceOfBest(context: MatchContext, rules: readonly Rule[]): num
 }
 
 function worked(context: MatchContext): number {
-  const { c, reading, species, demand } = context
+  const { c, reading, species, sides } = context
+  const demand = demandOf(reading.features, sides)
   const { zone } = reading
   const box = referenceBox(
     {
-      colour: bestColouring(context),
+      colour: bestColouring({ ...context, demand }),
       lengthM: demand.axes.find((a) => a.axis === 'length')?.want ?? c.forage.lengthM,
       depthM: c.depthM,
       zoneMidM: (zone.topM + zone.bottomM) / 2,
@@ -54,6 +54,7 @@ function worked(context: MatchContext): number {
     box,
     {
       ...context,
+      demand,
       ...onTackle(tackleOptions(box, species, c)),
       known: () => null,
       castM: throwsIn(box, windOnCast(c), { c, reading }),

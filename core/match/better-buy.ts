@@ -14,7 +14,7 @@ export interface BetterBuy {
 }
 
 /** A lure is worth buying for one water only when it is this much better, points. */
-const WORTH_BUYING = 2.5
+const WORTH_BUYING = 8
 
 /**
  * The best lure of a market that the box lacks, in the colours this water likes best, on the rods and lines of the box; null where nothing on the market

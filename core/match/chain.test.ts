@@ -8,7 +8,7 @@ import { Place } from '../water'
 import { createMatchContext, rank, rulesFor, scoreSetUp, type Ranked } from '.'
 import { sayContribution } from '../../words'
 import { agreementAt, axisOf, logChance, type AxisId } from './axis'
-import { asChoice, isPoor, pairOf, tiedPlaces } from './places'
+import { choiceOf, isPoor, pairOf, tiedPlaces } from './places'
 import { accountOf, pointsPerLog, practiceLog } from './score'
 
 /** The chain of chances: how it separates, what it never does, and what is made of its order. */
@@ -68,9 +68,9 @@ describe('an answer that separates', () => {
       )
     }
     const free = new Set(models({}))
-    const bound = models({ singlesOnly: true })
-    expect(bound.length).toBeLessThan(free.size)
-    expect(bound.filter((kin) => !free.has(kin))).toEqual([])
+    const bound = new Set(models({ singlesOnly: true }))
+    expect(bound.size).toBeLessThan(free.size)
+    expect([...bound].filter((kin) => !free.has(kin))).toEqual([])
   })
 })
 
@@ -103,6 +103,10 @@ describe('chances', () => {
     })
     const { score, parts } = accountOf([line(0.5), line(0.8), line(1)])
     expect(score).toBeCloseTo(40, 12)
+    const against = accountOf([line(0.5), line(0.8)], 0.8)
+    expect(against.chance).toBeCloseTo(0.4, 12)
+    expect(against.score).toBeCloseTo(50, 12)
+    expect(against.parts.map((p) => Math.round(p.lost))).toEqual([38, 12])
     expect(score + parts.reduce((sum, p) => sum + p.lost, 0)).toBeCloseTo(100, 10)
     expect(parts.map((p) => p.chance)).toEqual([0.5, 0.8, 1])
     expect(pointsPerLog(40, 10) * Math.log(40 / 10)).toBeCloseTo(30, 10)
@@ -154,28 +158,31 @@ describe('what is made of a ranking', () => {
     row('tube', 'hop', 0.35, 44),
     row('spinner', 'wind', 1, 20),
   ]
-  it('the first three differ in kind or way; nothing much worse is pulled up for that; none is lost', () => {
-    const chosen = asChoice(list)
-    expect(chosen.map((r) => r.score)).toEqual([50, 45, 44, 49, 20])
+  it('three to choose from differ in kind or way; nothing much worse is put forward for that', () => {
+    expect(choiceOf(list)).toEqual([0, 2, 3])
     const same = [row('grub', 'hop', 0.3, 50), row('grub', 'hop', 0.3, 49), row('tube', 'hop', 0.3, 20)]
-    expect(asChoice(same)).toEqual(same)
-    expect(asChoice([])).toEqual([])
+    expect(choiceOf(same)).toEqual([0, 1, 2])
+    expect(choiceOf([])).toEqual([])
   })
-  it('three sizes of one model never fill the first three of the demo waters', () => {
+  it('the list stands in the order of its score', () => {
+    for (const { rows } of RANKED) expect(rows.map((r) => r.score)).toEqual(sorted(rows))
+  })
+  it('three sizes of one model are never the three of the demo waters', () => {
     for (const { rows } of RANKED) {
-      const kinds = rows.slice(0, 3).map((r) => `${r.setUp.build.lure.family} ${r.setUp.handling.technique.id}`)
+      const choice = choiceOf(rows)
+      const kinds = choice
+        .map((i) => rows[i] as Ranked)
+        .map((r) => `${r.setUp.build.lure.family} ${r.setUp.handling.technique.id}`)
       const best = Math.max(...rows.map((r) => r.score))
-      const others = rows.slice(3).filter((r) => r.score >= 0.75 * best)
+      const others = rows.filter((r, i) => !choice.includes(i) && r.score >= 0.75 * best)
       if (others.some((r) => !kinds.includes(`${r.setUp.build.lure.family} ${r.setUp.handling.technique.id}`)))
         expect(new Set(kinds).size).toBe(3)
     }
   })
   it('near ties are counted, poor days told', () => {
     expect(tiedPlaces(list)).toBe(2)
-    // Ordered for the choice, the second is no longer as good.
-    expect(tiedPlaces(asChoice(list))).toBe(1)
     expect(tiedPlaces(list.slice(0, 2))).toBe(2)
-    expect(isPoor(list)).toBe(false)
+    expect(isPoor([row('grub', 'hop', 0.3, 60)])).toBe(false)
     expect(isPoor([row('grub', 'hop', 0.3, 12)])).toBe(true)
     expect([tiedPlaces([]), isPoor([])]).toEqual([0, true])
   })

@@ -40,7 +40,7 @@ export function createMatchContext(
     castM: throwsIn(box, windOnCast(c), { c, reading }),
     contrastOf: contrastsIn(reading, c),
     record,
-    against: () => (against ??= chanceOfBest(context, options.rules ?? RULES)),
+    against: () => (against ??= chanceOfBest(context)),
   }
   let { against } = options
   return context

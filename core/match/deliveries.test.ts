@@ -59,7 +59,7 @@ describe('every way of fishing', () => {
       for (const row of rows) {
         expect(row.setUp.handling.technique.delivery).toBe(id)
         const lost = row.parts.reduce((sum, p) => sum + Math.log(p.chance), 0)
-        expect(Math.log(row.score / 100)).toBeCloseTo(lost, 6)
+        expect(Math.log(row.chance)).toBeCloseTo(lost, 6)
         expect(scoreSetUp(row.setUp, context(only(id))).score).toBeCloseTo(row.score, 9)
       }
     },

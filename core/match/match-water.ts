@@ -9,7 +9,7 @@ import { leftOut, type LeftOut } from './left-out'
 import { bestSingleChange, type Improvement } from './lift'
 import type { Ranked } from './score-breakdown'
 import { rankBehind, rankSteps, type Placed } from './rank'
-import { choiceOf, isPoor, pairOf, tiedPlaces, type Pair } from './places'
+import { choiceOf, dayOf, isPoor, pairOf, tiedPlaces, type Day, type Pair } from './places'
 import { cheapestRemedy, type Remedy } from './remedy'
 import { rankRigs, type Member } from './rigs'
 import type { ScoreTerm } from './score'
@@ -39,6 +39,8 @@ export interface MatchAnswer {
   readonly tied: number
   /** Even the first is poor: much better could be tied on. */
   readonly poor: boolean
+  /** How willing the fish are. */
+  readonly day: Day
   /** Kinds to choose between, by their places in the list. */
   readonly choice: readonly number[]
   /** One that searches and one that finishes, by their places in the list. */
@@ -114,6 +116,7 @@ export function* matchSteps(
       tied: tiedPlaces(rows),
       poor: isPoor(rows),
       choice: choiceOf(rows),
+      day: dayOf(context.reading, c),
       pair: pairOf(rows),
       leftOut: leftOut(box, context),
       remedy: rows.length === 0 ? cheapestRemedy(box, context, options) : null,

@@ -74,13 +74,13 @@ describe('rules as data', () => {
 })
 
 describe('the score', () => {
-  it('is the product of the chances of its parts, on random waters; it and what they cost add up to 100', () => {
+  it('its chance is the product of those of its parts, on random waters; it and what they cost add up to 100', () => {
     fc.assert(
       fc.property(anyWater, (c) => {
         for (const row of ask(c, 5).rows) {
           const chance = row.parts.reduce((product, p) => product * p.chance, 1)
           const lost = row.parts.reduce((sum, p) => sum + p.lost, 0)
-          expect(row.score).toBeCloseTo(100 * chance, 8)
+          expect(row.chance).toBeCloseTo(chance, 10)
           expect(row.score + lost).toBeCloseTo(100, 6)
           for (const p of row.parts)
             expect(p.agreement >= 0 && p.agreement <= 1 && p.chance > 0 && p.chance <= 1).toBe(true)

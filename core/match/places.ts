@@ -1,4 +1,6 @@
-import { CHOICE, PAIR, POOR, TIE } from '../../data/places'
+import { CHOICE, DAY, PAIR, POOR, TIE } from '../../data/places'
+import { itemAt } from '../list'
+import type { Conditions, Reading } from '../water'
 import type { Ranked } from './score-breakdown'
 
 /** What is made of a ranking once it is done: a choice, a pair, ties, and a word when even the best is poor. */
@@ -8,14 +10,18 @@ type Row = Pick<Ranked, 'setUp' | 'score'>
 const alike = ({ setUp: a }: Row, { setUp: b }: Row) =>
   a.build.lure.family === b.build.lure.family && a.handling.technique.id === b.handling.technique.id
 
-/** Places to choose between: the first, and the next of another kind or way that are not much worse; by place in the list, which keeps its order. */
+/**
+ * Places to choose between, by place in the list, which keeps its order: the first, and the next of another kind or way that are not much worse; where there are none, the next.
+ */
 export function choiceOf(rows: readonly Row[]): number[] {
   const least = CHOICE.least * (rows[0]?.score ?? 0)
+  const left = rows.map((_, i) => i)
   const chosen: number[] = []
-  for (const [i, row] of rows.entries())
-    if (chosen.length < CHOICE.places && row.score >= least && !rows.some((r, k) => chosen.includes(k) && alike(r, row)))
-      chosen.push(i)
-  return chosen
+  const isOther = (i: number) =>
+    itemAt(rows, i).score >= least && !chosen.some((k) => alike(itemAt(rows, k), itemAt(rows, i)))
+  while (chosen.length < CHOICE.places && left.length > 0)
+    chosen.push(...left.splice(Math.max(0, left.findIndex(isOther)), 1))
+  return chosen.sort((a, b) => a - b)
 }
 
 /** How many places from the first on are as good as it. */
@@ -26,6 +32,14 @@ export function tiedPlaces(rows: readonly Row[]): number {
 }
 
 export const isPoor = (rows: readonly Row[]) => (rows[0]?.score ?? 0) < POOR
+
+/** How willing the fish are, whatever is tied on: the score says nothing of that. */
+export type Day = 'good' | 'fair' | 'hard'
+
+export function dayOf({ appetite }: Pick<Reading, 'appetite'>, { mood }: Pick<Conditions, 'mood'>): Day {
+  const willing = appetite * DAY.mood[mood]
+  return willing >= DAY.good ? 'good' : willing >= DAY.fair ? 'fair' : 'hard'
+}
 
 /** Two set-ups for one day: the one searches fast, the other works slowly what the first has found. By place in the list. */
 export interface Pair {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
-import { kinKeyOf, modelKeyOf, type Lure } from '../tackle'
+import { kinKeyOf, modelKeyOf, sizeKeyOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { Place, type Conditions } from '../water'
 import {
@@ -71,7 +71,7 @@ describe('the same ranking in steps', () => {
     const first = seen.findIndex((s) => s.first !== null)
     expect(first).toBe(0)
     // Models share a place: of forty lures looked at first there are fewer.
-    expect(early.length).toBeGreaterThan(3)
+    expect(early.length).toBeGreaterThan(2)
     expect(seen[0]?.done).toBeLessThan(many.lures.length / 4)
     expect(seen.every((s) => s.done <= s.of && s.of === 260)).toBe(true)
     expect(out.map((r) => r.key)).toEqual(rank(many, benchOf(c, {}, many), 6).map((r) => r.key))
@@ -111,7 +111,7 @@ describe('lures of one model', () => {
   })
   it('no answer holds one twice', () => {
     const { rows } = matchWater(water(), PLACE, box, { sides: {}, limit: 20, lifts: 0 })
-    const moulds = rows.map((r) => kinKeyOf(r.setUp.build.lure))
+    const moulds = rows.map(({ setUp: { build } }) => `${kinKeyOf(build.lure)} ${sizeKeyOf(build.lure)}`)
     expect(new Set(moulds).size).toBe(moulds.length)
   })
   it('a finish is a colour; a size or a rattle is not', () => {
@@ -155,9 +155,9 @@ describe('law', () => {
 describe('side by side', () => {
   const rows = rank(some, benchOf(water()), 4)
   const lines = compareParts(rows)
-  it('the chances of every column multiply to its score', () => {
+  it('the chances of every column multiply to its chance', () => {
     rows.forEach((row, i) =>
-      expect(lines.reduce((product, l) => product * (l.parts[i]?.chance ?? 1), 100)).toBeCloseTo(row.score, 8),
+      expect(lines.reduce((product, l) => product * (l.parts[i]?.chance ?? 1), 1)).toBeCloseTo(row.chance, 10),
     )
   })
   it('what sets them apart most comes first', () => {

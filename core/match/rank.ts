@@ -362,7 +362,12 @@ const sharesPlace = ({ ranked: a }: OfPlace, { ranked: b }: OfPlace) =>
   kinKeyOf(a.setUp.build.lure) === kinKeyOf(b.setUp.build.lure)
 
 /** Places as they are shown, best first, each with the sizes and colours behind it. */
-function asPlaces(list: readonly OfPlace[], lures: readonly Lure[], { keyOf, counted }: Making, limit: number): Placed[] {
+function asPlaces(
+  list: readonly OfPlace[],
+  lures: readonly Lure[],
+  { keyOf, counted }: Making,
+  limit: number,
+): Placed[] {
   const shown: { first: OfPlace; keys: Set<string> }[] = []
   for (const one of list) {
     const place = counted ? shown.find(({ first }) => sharesPlace(first, one)) : undefined

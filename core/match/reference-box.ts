@@ -131,6 +131,7 @@ function rigsFor(water: MadeFor): Pick<Box, 'heads' | 'hooks' | 'sinkers'> {
     sinkers: weights.flatMap((massKg) => [
       part('sinkers', `reference-bullet-${massKg}`, { kind: 'bullet', massKg }),
       part('sinkers', `reference-drop-${massKg}`, { kind: 'drop-shot', massKg }),
+      part('sinkers', `reference-dropper-${massKg}`, { kind: 'dropper', massKg: 2 * massKg }),
     ]),
   }
 }

@@ -34,7 +34,7 @@ describe('saved rigs in the match', () => {
     const c = water(perch)
     for (const { row: ranked } of answer(box).rigs) {
       if (!ranked) continue
-      expect(ranked.parts.reduce((product, p) => product * p.chance, 100)).toBeCloseTo(ranked.score, 8)
+      expect(ranked.parts.reduce((product, p) => product * p.chance, 1)).toBeCloseTo(ranked.chance, 10)
       const context = createMatchContext(c, place, box, { sides: {} })
       expect(scoreSetUp(ranked.setUp, context).score).toBeCloseTo(ranked.score, 6)
     }

@@ -195,7 +195,8 @@ describe('which technique', () => {
       mood: 'active',
     })
     const { rows } = matchWater(mat, PLACE, withFrog, { sides: {}, limit: 5, lifts: 0 })
-    expect(rows.slice(0, 3).map((r) => r.setUp.build.lure.id)).toContain('frog')
+    expect(rows[0]?.setUp.build.lure.id).toBe('frog')
+    for (const { setUp } of rows) expect(setUp.build.lure.hooks?.style ?? 'none').not.toMatch(/treble/)
   })
 })
 

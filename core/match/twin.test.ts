@@ -136,7 +136,7 @@ describe('candidates', () => {
           const setUp = { build: dressed.build, outfit: rigging.outfit, leader: rigging.leader, handling }
           const met = evaluateCast(setUp, dressed.motion, dressed.offer, context)
           const path = axisLog(context.demand.by.path, pathOffers(met, lure))
-          expect(Math.log(scoreSetUp(setUp, context).score / 100)).toBeCloseTo(sure + path, 8)
+          expect(Math.log(scoreSetUp(setUp, context).chance)).toBeCloseTo(sure + path, 8)
         }
   })
   it('a box is dressed once per density', () => {

@@ -25,6 +25,33 @@ describe('where fish hold when nobody has seen them (common practice)', () => {
       { mood: 'lethargic', waterTempC: 16, cover: { kind: 'brush', topM: 0.8, density: 0.9 }, depthM: 3 },
       'deep-in-the-wood',
     ],
+    [
+      'docks, fish that do not hunt',
+      { mood: 'neutral', waterTempC: 18, cover: { kind: 'docks', topM: 0.3, density: 0.6 }, depthM: 3 },
+      'deep-in-the-wood',
+    ],
+    [
+      'grass in the cold (fact 121)',
+      { waterTempC: 5, date: '2026-02-10', cover: { kind: 'grass', topM: 2, density: 0.6 }, depthM: 5 },
+      'deep-edge-in-the-cold',
+    ],
+    [
+      'a warm evening in the shallows',
+      {
+        mood: 'active',
+        waterTempC: 22,
+        hour: 20.8,
+        depthM: 2,
+        cover: { kind: 'open', topM: 2, density: 0 },
+        forage: { kind: 'sunfish', lengthM: 0.07 },
+      },
+      'up-in-the-shallows',
+    ],
+    [
+      'hunters over a wreck',
+      { speciesId: 'amberjack', waterTempC: 24, depthM: 60, cover: { kind: 'rock', topM: 50, density: 0.4 } },
+      'above-the-wreck',
+    ],
     ['rock by day', { cover: { kind: 'rock', topM: 2.5, density: 0.4 } }, 'on-the-cover'],
     ['nothing at all', { cover: { kind: 'open', topM: 4, density: 0 } }, 'near-the-bottom'],
   ] as const)('%s', (_, over, id) => expect(reading(over as Partial<Conditions>).zone.holdingId).toBe(id))

@@ -130,4 +130,16 @@ export const ALWAYS = [
     effects: [{ avoid: { mount: ['drop-shot'] }, weight: 1.5 }],
     basis: practice,
   },
+  {
+    id: 'nothing-wound-under-a-mat',
+    side: null,
+    facts: [121, 130],
+    when: {
+      cover: ['pads', 'grass', 'reeds'],
+      coverTopM: { below: [0.1, 0.3] },
+      coverDensity: { above: [0.5, 0.8] },
+    },
+    effects: [{ avoid: { delivery: ['cast'] }, unless: { family: ['surface'] }, weight: 12 }],
+    basis: practice,
+  },
 ] as const

@@ -172,7 +172,7 @@ export const COAST = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 20,
-    strength: 'strong',
+    strength: 'medium',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {

@@ -92,7 +92,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 18,
-    strength: 'light',
+    strength: 'medium',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {

@@ -154,7 +154,7 @@ export const WARM_SEA = [
     mouth: 'small',
     isSchooling: true,
     designPullN: 35,
-    strength: 'heavy',
+    strength: 'strong',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {
@@ -229,7 +229,7 @@ export const WARM_SEA = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 45,
-    strength: 'heavy',
+    strength: 'strong',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {

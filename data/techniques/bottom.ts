@@ -194,7 +194,7 @@ export const BOTTOM = [
     sinkTo: ['surface'],
     at: 'in cover',
     takes: ['falling', 'at rest'],
-    tackle: { line: 1.4 },
+    tackle: { line: 1.1 },
     beat: [{ does: 'lift', part: 1 }],
     when: [
       {

@@ -194,7 +194,10 @@ export const CARRIED = [
       {
         id: 'light-lures-behind-the-ball',
         when: { depthM: { above: [8, 14] } },
-        of: { family: ['thin-spoon', 'casting-spoon', 'flutter-spoon', 'in-line-spinner', 'streamer'], massKg: [0, 0.03] },
+        of: {
+          family: ['thin-spoon', 'casting-spoon', 'flutter-spoon', 'in-line-spinner', 'streamer'],
+          massKg: [0, 0.03],
+        },
         weight: 4,
       },
     ],

@@ -137,12 +137,15 @@ export function matchResponse(request: z.infer<typeof MatchRequest>) {
   const { conditions, place, box, options } = request
   const { sides, limit, units } = options
   const answer = matchWater(conditions, place, box, { sides, limit, lifts: limit, rules: rulesFor(options) })
-  const { reading, rows, rigs, asked, tied, poor, pair, leftOut, remedy } = answer
+  const { reading, rows, rigs, asked, tied, poor, day, choice, pair, leftOut, remedy } = answer
   const idAt = (place: number | undefined) => (place === undefined ? null : (rows[place]?.setUp.build.lure.id ?? null))
   return {
     /** How many of the first are as good as the first; whether even that is poor, and what would mend it most; one lure that searches and one that finishes. */
     tied,
     poor,
+    /** How willing the fish are; and the lures put forward to choose between, of different kinds. */
+    day,
+    choice: choice.map(idAt),
     mend: mendJson(answer, request),
     pair: pair && { search: idAt(pair.search), finish: idAt(pair.finish) },
     reading: {
@@ -172,7 +175,9 @@ export function matchResponse(request: z.infer<typeof MatchRequest>) {
       const { build, outfit, leader, handling } = row.setUp
       return {
         place: i + 1,
+        /** 0 … 100 against the best that could be tied on here; and the product of the chances below by itself. */
         score: row.score,
+        chance: row.chance,
         lure: { id: build.lure.id, family: build.lure.family, name: build.lure.name },
         /** Others out of the same mould, standing behind it. */
         alike: row.alike,

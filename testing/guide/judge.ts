@@ -1,3 +1,4 @@
+import { itemAt } from '../../core/list'
 import { fitsSetUp, matchWater, type MatchRow, type SetUp } from '../../core/match'
 import { Place } from '../../core/water'
 import { PLACE, water } from '../world'
@@ -9,15 +10,16 @@ const within = (value: number, [least, most]: Band) => value >= least - 1e-9 && 
 
 /** What is wrong with an answer, by kind: each fault is one line. */
 export function guideFaults({ water: over, place, ...wants }: GuideWater): string[] {
-  const { rows } = matchWater(water(over), Place.parse({ ...PLACE, ...place }), GUIDE_BOX, {
+  const { rows, choice } = matchWater(water(over), Place.parse({ ...PLACE, ...place }), GUIDE_BOX, {
     sides: {},
     limit: 10,
     lifts: 0,
   })
   const fits = ({ setUp }: MatchRow) => wants.first.some((test) => fitsSetUp(test, setUp))
-  const found = rows.slice(0, 3).find(fits)
+  const forward = choice.map((i) => itemAt(rows, i))
+  const found = forward.find(fits)
   const faults: string[] = []
-  if (!found) faults.push(`first: ${rows.slice(0, 3).map(said).join('; ') || 'no answer'}`)
+  if (!found) faults.push(`first: ${forward.map(said).join('; ') || 'no answer'}`)
   for (const [i, row] of rows.entries())
     if (wants.never.some((test) => fitsSetUp(test, row.setUp))) faults.push(`never: ${i + 1}. ${said(row)}`)
   if (found) faults.push(...handFaults(found.setUp, wants), ...tackleFaults(found.setUp, wants))

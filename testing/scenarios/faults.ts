@@ -1,3 +1,4 @@
+import { itemAt } from '../../core/list'
 import { fitsSetUp, matchWater } from '../../core/match'
 import { Place, type Conditions } from '../../core/water'
 import { PLACE, WORLD, water } from '../world'
@@ -14,16 +15,16 @@ export const nudged = (c: Conditions): Conditions => ({
   windMps: c.windMps + 0.4,
 })
 
-/** What is wrong with the answer to a water, as it is or nudged: what is not among the first three, and what is among the first ten. Empty where nothing is. */
+/** What is wrong with the answer to a water, as it is or nudged: what is not among the three put forward, and what is among the first ten. Empty where nothing is. */
 export function faults(scenario: Scenario, nudge?: (c: Conditions) => Conditions): string[] {
-  const { rows } = match(scenario, nudge)
+  const { rows, choice } = match(scenario, nudge)
   const wrong: string[] = []
   const say = (i: number) => {
     const { build, handling } = rows[i]?.setUp ?? {}
     return `${i + 1}. ${build?.lure.name} (${build?.mount.kind}), ${handling?.technique.id}`
   }
-  if (!rows.slice(0, 3).some((r) => scenario.first.some((t) => fitsSetUp(t, r.setUp))))
-    wrong.push(`not among the first three, which are ${[0, 1, 2].map(say).join('; ')}`)
+  if (!choice.some((i) => scenario.first.some((t) => fitsSetUp(t, itemAt(rows, i).setUp))))
+    wrong.push(`not among the three to choose from, which are ${choice.map(say).join('; ')}`)
   rows.forEach((r, i) => {
     if (scenario.never.some((t) => fitsSetUp(t, r.setUp))) wrong.push(`should not be there: ${say(i)}`)
   })

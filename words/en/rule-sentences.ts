@@ -1,5 +1,6 @@
 /** The rules of practice as an angler says them, by the file they stand in and their id. */
 export const RULE_SENTENCES: Readonly<Record<string, string>> = {
+  'nothing-wound-under-a-mat': 'Under a mat nothing can be wound: go over it with a frog, or drop through it.',
   'no-deep-lip-in-shallows': 'A plug that dives far deeper than the water digs in and stays there: a shorter lip.',
   'no-deepest-lip-in-mid-water': 'The deepest lips are for deep water; here they only dig.',
   'spot-by-spot-in-wood': 'In thick wood lure the fish spot by spot: in, down, out; what is drawn through it hangs.',

@@ -12,20 +12,30 @@ const pair = computed(() => {
   const [search, finish] = at ? [match.rows[at.search], match.rows[at.finish]] : []
   return search && finish ? [search, finish] : null
 })
-/** The first three were made to differ: then one further down may stand higher. */
-const isChoice = computed(() => match.rows.slice(3).some((r) => r.score > (match.rows[2]?.score ?? 0)))
+/** Three of different kinds, where they are not the first three anyway. */
+const choice = computed(() => {
+  const at = answer.value?.choice ?? []
+  return at.some((place, i) => place !== i) ? at.flatMap((place) => match.rows[place] ?? []) : []
+})
 const nameOf = (i: number) => pair.value?.[i]?.setUp.build.lure.name ?? ''
 const idOf = (i: number) => pair.value?.[i]?.setUp.build.lure.id ?? ''
 </script>
 
 <template>
   <div v-if="answer" class="word">
+    <p>{{ words.day[answer.day] }}</p>
     <p v-if="answer.poor" role="status">
       {{ words.poor }}
       <template v-if="match.mend"><b>{{ words.mend }}</b> {{ sayMend(match.mend, settings.system) }}</template>
     </p>
     <p v-else-if="answer.tied > 1" role="status">{{ words.tied(answer.tied) }}</p>
-    <p v-if="isChoice" class="quiet">{{ words.choice }}</p>
+    <p v-if="choice.length > 1">
+      {{ words.choice }}
+      <template v-for="(row, i) in choice" :key="row.key">
+        <template v-if="i > 0"> · </template>
+        <button type="button" @click="match.choose(row.setUp.build.lure.id)">{{ row.setUp.build.lure.name }}</button>
+      </template>
+    </p>
     <p v-if="pair">
       {{ words.search }}
       <button type="button" @click="match.choose(idOf(0))">{{ nameOf(0) }}</button><br />

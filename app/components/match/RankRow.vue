@@ -10,6 +10,7 @@ const props = defineProps<{ row: MatchRow; place: number; chosen: boolean }>()
 defineEmits<{ choose: [] }>()
 /** The box's own lure, not the worker's copy of it: so its drawing stays while the ranking moves. */
 const box = useBox()
+const { show } = useMeasure()
 const lure = computed(() => box.lureById.get(props.row.setUp.build.lure.id) ?? props.row.setUp.build.lure)
 /** Back, flank and belly as they look where the fish are. */
 const { down, seen } = useUnderwater()
@@ -18,6 +19,7 @@ const below = computed(() => {
   return [back, flank, belly].map((id) => seen.value(colourOf(id).hex))
 })
 const parts = computed(() => labelledRig(props.row.setUp))
+const weight = computed(() => show(props.row.setUp.build.massKg, 'lureMass'))
 const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
 </script>
 
@@ -40,11 +42,12 @@ const zone = computed(() => Math.round(props.row.thrown.share.inZone * 100))
       <span class="name">{{ lure.name }}</span>
       <span class="how">{{ row.setUp.handling.technique.name }}</span>
       <span class="rig">
+        <span><i>{{ texts.weight }}</i> {{ weight }}</span>
         <span v-for="part in parts" :key="part.label"><i>{{ part.label }}</i> {{ part.name }}</span>
       </span>
     </span>
     <span class="score">
-      <b>{{ Math.round(row.score) }}</b>
+      <b :title="texts.ofBest">{{ Math.round(row.score) }}</b>
       <span class="bar" aria-hidden="true"><span :style="{ transform: `scaleX(${row.score / 100})` }" /></span>
       <small>{{ texts.inZone(zone) }}</small>
     </span>

@@ -5,7 +5,7 @@ import { count } from '../grammar'
 
 /** app/components/match/AnswerPanel.vue */
 export const answerPanel = {
-  ofPoints: 'of 100 points',
+  ofPoints: 'of 100, set against the best that could be tied on here',
   aboutThisSetUp: 'About this set-up',
   bestSingleChange: 'Best single change:',
   careful: 'Careful:',
@@ -91,6 +91,8 @@ export const howToFish = {
 /** app/components/match/RankRow.vue */
 export const rankRow = {
   inZone: (zone: Shown) => `${zone} % in zone`,
+  ofBest: 'of the best that could be tied on',
+  weight: 'weight',
 } as const
 
 /** app/components/match/BaitWays.vue */
@@ -169,17 +171,23 @@ export const reasonChain = {
   },
   speaksForIt: 'speaks for it',
   smallThingsTogether: 'small things together',
-  theChancesMultiply: 'The five multiply to the score; what each line costs adds up to what is missing from 100.',
+  theChancesMultiply:
+    'The five multiply; set against the best that could be tied on here, that is the score. What each line costs adds up to what is missing from 100.',
   fewer: 'Fewer',
   more: (n: number) => `${n} more`,
 } as const
 
 /** app/components/match/AnswerWord.vue */
 export const answerWord = {
-  poor: 'Nothing in your box is made for this: even the first is a poor answer.',
+  poor: 'Nothing in your box is made for this: much better could be tied on.',
+  day: {
+    good: 'Willing fish.',
+    fair: 'Fair fishing: some will take.',
+    hard: 'A hard day: slow fish, and few will take.',
+  },
   mend: 'What would mend it most:',
   tied: (n: number) => `The first ${n} are as good as each other: take the one you like.`,
-  choice: 'The first three differ in kind or way, so that you have a choice.',
+  choice: 'To choose from, of different kinds:',
   search: 'To search:',
   finish: 'To finish what it finds:',
 } as const
