@@ -94,6 +94,16 @@ export const HOLDING = [
     bottom: { from: 'bottom', m: 0 },
   },
   {
+    id: 'foot-of-the-rock-in-the-cold',
+    when: {
+      cover: ['rock', 'shell'],
+      waterTempC: { below: [5, 7] },
+      group: ['bass', 'perch', 'zander', 'pike', 'panfish'],
+    },
+    top: { from: 'bottom', m: -1.2 },
+    bottom: { from: 'bottom', m: 0 },
+  },
+  {
     id: 'on-the-cover',
     when: { cover: ['timber', 'brush', 'docks', 'rock', 'shell'], coverTopM: { above: [0.2, 0.6] } },
     top: { from: 'cover', m: -0.3 },

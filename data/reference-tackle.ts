@@ -119,7 +119,7 @@ export const REFERENCE_FORMS: Readonly<Record<string, readonly Readonly<Record<s
     { lip: 'short', buoyancy: 'suspends' },
     { lip: 'long', buoyancy: 'suspends' },
   ],
-  surface: [{ style: 'popper' }, { style: 'walker' }, { style: 'frog' }],
+  surface: [{ style: 'popper' }, { style: 'walker' }, { style: 'frog' }, { style: 'prop' }],
   'paddle-tail': [{ shape: 'slim-ribbed' }],
   'skirted-jig': [{ style: 'flipping' }, { style: 'football' }, { style: 'swim' }],
 }

@@ -6,6 +6,7 @@ export const READY: Record<string, string> = {
   '/water/instruments': 'h2',
   '/water/places': '.sheet',
   '/rules': '[data-rule]',
+  '/rules/techniques': '[data-technique]',
   '/rules/questions': 'fieldset',
   '/rules/words': 'dl',
   '/box': '[data-lure]',

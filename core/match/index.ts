@@ -57,5 +57,6 @@ export {
 export { findDecisiveQuestions, type DecisiveQuestion } from './hinges'
 export { beatAt, cadenceOf, howToFish, lawOf, type Cadence, type Note, type PlaceLaw } from './how-to'
 export { fallOf, waysOf, workedDepthM } from './ways'
+export { familyNames, luresFor, rulesOf, showTechnique, type TechniqueShown } from './technique-shown'
 export { recordFor, type RecordEntry } from './own-record'
 export { rankRigs, type Member } from './rigs'

@@ -84,13 +84,13 @@ export function tackleAsked(
   }
 }
 
-/** Between what works the lure and what holds the fish: never under the fish’s least, and no more than it needs. */
+/** Between what works the lure and what holds the fish: never under the fish’s least, and no more than it needs; for small fish a lure is worked a step above their rods. */
 function powerFor(
   [low, high]: readonly [Rod['power'], Rod['power']],
   [fishLow, fishHigh]: readonly [Rod['power'], Rod['power']],
 ): readonly [Rod['power'], Rod['power']] {
   const at = (power: Rod['power']) => ROD_POWERS.indexOf(power)
-  const least = Math.max(at(low), at(fishLow))
+  const least = Math.max(Math.min(at(low), at(fishHigh) + 1), at(fishLow))
   const most = Math.max(least, Math.min(at(high), Math.max(at(fishHigh), at(low))))
   return [ROD_POWERS[least] ?? low, ROD_POWERS[most] ?? high]
 }

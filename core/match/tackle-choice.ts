@@ -16,7 +16,7 @@ interface Suited {
 }
 
 /** No path makes up for tackle that is so much worse than other, as a logarithm of the chance. */
-const TACKLE_APART = 0.3
+const TACKLE_APART = 0.15
 
 type Where = Pick<MatchContext, 'outfits' | 'fish' | 'demand'>
 

@@ -94,6 +94,7 @@ export { MOST_THINGS, TackleBox } from './tackle-box'
 export { GAP_BAND, asTrailer, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
 export {
   TECHNIQUES,
+  TECHNIQUE_GROUPS,
   findTechnique,
   isWound,
   patienceFor,

@@ -51,6 +51,8 @@ export interface Technique {
   }[]
 }
 
+export { TECHNIQUE_GROUPS }
+
 export const TECHNIQUES: readonly Technique[] = TECHNIQUE_GROUPS.flatMap(
   (group): readonly Technique[] => group.techniques,
 )

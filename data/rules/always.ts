@@ -105,7 +105,7 @@ export const ALWAYS = [
     id: 'no-deepest-lip-in-mid-water',
     side: null,
     facts: [20, 61],
-    when: { depthM: { below: [2.8, 3.6] } },
+    when: { depthM: { below: [2.3, 3.1] } },
     effects: [{ avoid: { family: ['crankbait', 'jerkbait'], sized: { depthM: [4.9, 20] } }, weight: 9 }],
     basis: practice,
   },

@@ -12,6 +12,7 @@ export const HOLDING_SENTENCES = {
   'cold-off-timber': 'In cold water fish hang off standing timber, about its top.',
   'deep-in-the-wood': 'In thick wood fish that do not hunt lie down inside it.',
   'under-the-docks': 'Fish that do not hunt lie low under the boards, in the shade.',
+  'foot-of-the-rock-in-the-cold': 'In the cold they lie at the foot of the rock.',
   'on-the-cover': 'Fish lie on and just above the cover.',
   'near-the-bottom': 'With nothing better known, look near the bottom.',
 } as const

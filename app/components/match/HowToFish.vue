@@ -43,7 +43,10 @@ const reel = computed(() => props.row.setUp.outfit.reel)
 <template>
   <div v-if="how" class="how">
     <section>
-      <h3>{{ words.theHand }}</h3>
+      <h3>
+        {{ words.theHand }}
+        <NuxtLink class="guide" :to="`/rules/techniques?t=${handling.technique.id}`">{{ words.fieldGuide }}</NuxtLink>
+      </h3>
       <p class="line">{{ sayHandling(row, settings.system) }}</p>
       <dl class="figures">
         <div v-if="handling.countDownS > 0">
@@ -67,7 +70,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
           <dd>{{ show(how.blowOut.fromMps, 'lureSpeed') }}</dd>
         </div>
         <div v-if="handling.restS > 0">
-          <dt>{{ words.pause }}</dt>
+          <dt>{{ words.rest }}</dt>
           <dd>{{ sayRest(handling.restS) }}</dd>
         </div>
       </dl>
@@ -127,6 +130,12 @@ const reel = computed(() => props.row.setUp.outfit.reel)
 h3 {
   font-size: var(--text-4);
   margin-bottom: var(--space-8);
+}
+.guide {
+  margin-left: var(--space-8);
+  font-family: var(--v-font-body);
+  font-size: var(--text-2);
+  font-weight: 400;
 }
 .line {
   font-size: var(--text-4);

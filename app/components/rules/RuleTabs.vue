@@ -4,6 +4,7 @@ import { ruleTabs as texts } from '../../../words'
 const TABS = [
   { to: '/', name: texts.theMatch },
   { to: '/rules', name: texts.rules },
+  { to: '/rules/techniques', name: texts.techniques },
   { to: '/rules/questions', name: texts.openQuestions },
   { to: '/rules/words', name: texts.glossary },
 ]

@@ -63,6 +63,7 @@ export const ruleRow = {
 export const ruleTabs = {
   judgement: 'Judgement',
   theMatch: 'The match',
+  techniques: 'Techniques',
   rules: 'Rules',
   openQuestions: 'Open questions',
   glossary: 'Glossary',
@@ -123,4 +124,70 @@ export const rulesWordsPage = {
   glossary: 'Glossary',
   theWordsThatMean: 'The words that mean something special here.',
   glossaryYgrion: 'Glossary · Ygrion',
+} as const
+
+/** app/pages/rules/techniques.vue */
+export const techniquesPage = {
+  title: 'Techniques',
+  titleYgrion: 'Techniques · Ygrion',
+  about:
+    'What the hand does: how it looks in the water, the beat to keep, the tackle it is done with, and when to reach for it.',
+  search: 'Search techniques, lures, what is done',
+  way: 'Way of fishing',
+  anyWay: 'Any way',
+  shown: (n: number, of: number) => `${n} of ${of}`,
+  none: 'No technique fits that. Search for less.',
+} as const
+
+/** app/components/rules/TechniqueEntry.vue */
+export const techniqueEntry = {
+  worked: (where: Shown) => `worked ${where}`,
+  at: {
+    surface: 'on top',
+    'mid water': 'in mid water',
+    'over the bottom': 'over the bottom',
+    'on the bottom': 'on the bottom',
+    'in cover': 'in cover',
+  },
+  taken: 'Taken',
+  takes: { moving: 'as it moves', falling: 'as it falls', 'at rest': 'at rest' },
+  covers: 'Covers',
+  passing: { search: 'much water', between: 'some water', stays: 'one spot' },
+  inTheRest: 'In the rest',
+  rest: { hangs: 'it hangs', rises: 'it rises', falls: 'it falls', lies: 'it lies' },
+  tempo: 'Tempo',
+  slow: 'slow end',
+  fast: 'fast end',
+  patience: 'Patience',
+  short: 'short rests',
+  long: 'long rests',
+  pace: 'Pace of the pull',
+  restS: 'Rest',
+  noRest: 'none',
+  waterSetsIt: 'the water sets it',
+  asked: (tempo: Shown, patience: Shown) => `Today’s water asks for tempo ${tempo} %, patience ${patience} %.`,
+  asToday: 'As today',
+  tackleFor: (fish: Shown) => `Tackle for ${fish}`,
+  rod: 'Rod',
+  line: 'Line',
+  leader: 'Leader',
+  reel: 'Reel',
+  anyReel: 'any',
+  withLure: (lure: Shown, weight: Shown) => `with a ${lure} of ${weight}`,
+  when: 'When',
+  whenever: 'Whenever its lures are right; no rule reaches for it by itself.',
+  speaksHere: 'speaks here',
+  yours: 'In your box',
+  noneYours: 'Nothing in your box is for this, or you have nothing to hook it on.',
+  forKinds: 'For',
+  pathSays: (how: Shown, depth: Shown) => `The lure’s path in ${depth} of water. ${how}`,
+  metres: 'm',
+  seconds: 's',
+  matchIt: 'See it in the match',
+} as const
+
+/** app/components/rules/TechniquePath.vue */
+export const techniquePath = {
+  fromYou: 'm from you',
+  time: 'seconds',
 } as const
