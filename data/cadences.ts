@@ -7,5 +7,5 @@ export const DOINGS = {
   drag: { says: 'drag', hz: 247, buzzMs: 40 },
   shake: { says: 'shake', hz: 392, buzzMs: 30 },
   slack: { says: 'give slack', hz: 0, buzzMs: 0 },
-  pause: { says: 'pause', hz: 0, buzzMs: 0 },
+  pause: { says: 'rest', hz: 0, buzzMs: 0 },
 } as const

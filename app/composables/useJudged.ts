@@ -1,6 +1,7 @@
-import { createMatchContext, rulesFor, type MatchContext } from '../../core/match'
+import { contextAgainst, rulesFor, type MatchContext } from '../../core/match'
 import { EMPTY_BOX } from '../../core/box'
 import { useBox } from '~/stores/box'
+import { useMatch } from '~/stores/match'
 import { useRecord } from '~/stores/record'
 import { useWater } from '~/stores/water'
 
@@ -11,6 +12,9 @@ export function useJudged() {
   /** What scoring needs of the box: its lures and their tests. */
   const tested = computed(() => ({ ...EMPTY_BOX, lures: box.box.lures, tests: box.box.tests }))
   const record = useRecord()
+  const match = useMatch()
+  /** The worker has worked out the best that could be tied on; until it has, a score is a chance. */
+  const against = () => match.answer?.against ?? 1
   const options = computed(() => ({
     sides: box.practice.sides,
     rules: rulesFor(box.practice),
@@ -18,7 +22,7 @@ export function useJudged() {
   }))
   const context = computed<MatchContext | null>(() => {
     const { current: c, place } = water
-    return c && place ? createMatchContext(c, place, tested.value, options.value) : null
+    return c && place ? contextAgainst(c, place, tested.value, options.value, against) : null
   })
   return { context, options }
 }

@@ -4,7 +4,7 @@ import { carry, accountOf, Outing, type Entry } from '../outing'
 import { effortRows, ratesBy, recordEntries } from '../review'
 import { Rig, checkRig, deliveryOf, techniqueOf, rigParts, rigTypeOf, type DeliveryId, type Lure } from '../tackle'
 import { lineBroken } from './law'
-import { createMatchContext } from './create-context'
+import { createMatchContext } from './set-against'
 import { rankRigs } from './rigs'
 
 /** Complete rigs of every way of fishing: built, ranked, carried, logged, reviewed. Which goes with which is common practice. */

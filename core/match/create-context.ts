@@ -5,7 +5,6 @@ import type { Box } from '../box'
 import { readWater, speciesOf, underwater, windOnCast, type Conditions, type Place, type Reading } from '../water'
 import { throwsIn } from './throws'
 import { flowHere } from './flow'
-import { chanceOfBest } from './best-of-all'
 import { demandOf } from './demand'
 import type { MatchContext, MatchOptions } from './match-context'
 import { recordFor } from './own-record'
@@ -14,12 +13,17 @@ import { onTackle } from './on-tackle'
 import { RULES } from './rules'
 import { fishAsked } from './tackle-asked'
 
-/** @throws Error when the conditions name a species that data/species does not hold */
-export function createMatchContext(
+/**
+ * A water as it is matched, scores set against a chance that is given.
+ *
+ * @throws Error when the conditions name a species that data/species does not hold
+ */
+export function contextAgainst(
   c: Conditions,
   place: Place,
   box: Box,
-  options: Pick<MatchOptions, 'sides' | 'rules' | 'record' | 'against'>,
+  options: Pick<MatchOptions, 'sides' | 'rules' | 'record'>,
+  against: (context: MatchContext) => number,
 ): MatchContext {
   const species = speciesOf(c.speciesId)
   if (!species) throw new Error(`species ${c.speciesId} is not in data/species`)
@@ -40,9 +44,9 @@ export function createMatchContext(
     castM: throwsIn(box, windOnCast(c), { c, reading }),
     contrastOf: contrastsIn(reading, c),
     record,
-    against: () => (against ??= chanceOfBest(context)),
+    against: () => (chance ??= against(context)),
   }
-  let { against } = options
+  let chance: number | null = null
   return context
 }
 

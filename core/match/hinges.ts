@@ -1,7 +1,7 @@
 import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
 import type { Ranked } from './score-breakdown'
-import { createMatchContext } from './create-context'
+import { createMatchContext } from './set-against'
 import type { MatchOptions } from './match-context'
 import { rank } from './rank'
 import { OPEN_QUESTIONS, type OpenQuestion } from './rule'

@@ -2,7 +2,7 @@ import type { Lure, Rig } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions, Place, Reading } from '../water'
 import { baitWays } from './bait-ways'
-import { createMatchContext } from './create-context'
+import { createMatchContext } from './set-against'
 import type { MatchContext, MatchOptions } from './match-context'
 import type { RuleContribution } from './demand'
 import { leftOut, type LeftOut } from './left-out'
@@ -39,6 +39,8 @@ export interface MatchAnswer {
   readonly tied: number
   /** Even the first is poor: much better could be tied on. */
   readonly poor: boolean
+  /** Chance of the best that could be tied on here, 0 … 1: scores are set against it. */
+  readonly against: number
   /** How willing the fish are. */
   readonly day: Day
   /** Kinds to choose between, by their places in the list. */
@@ -116,6 +118,7 @@ export function* matchSteps(
       tied: tiedPlaces(rows),
       poor: isPoor(rows),
       choice: choiceOf(rows),
+      against: context.against(),
       day: dayOf(context.reading, c),
       pair: pairOf(rows),
       leftOut: leftOut(box, context),

@@ -19,7 +19,7 @@ import {
   type PartOf,
 } from '../tackle'
 import type { Box } from '../box'
-import { createMatchContext } from './create-context'
+import { createMatchContext } from './set-against'
 import type { MatchContext, MatchOptions } from './match-context'
 import { requiredStrengthN } from './outfit'
 import { rank } from './rank'

@@ -1,7 +1,7 @@
 import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
 import { bringsLead, lawBroken } from './law'
-import { createMatchContext } from './create-context'
+import { createMatchContext } from './set-against'
 import type { MatchContext, MatchOptions } from './match-context'
 import { rejectionReason } from './outfit'
 import { rank } from './rank'

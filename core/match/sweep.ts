@@ -4,7 +4,7 @@ import type { RoleId } from '../quantity'
 import type { Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions, Place } from '../water'
-import { createMatchContext } from './create-context'
+import { createMatchContext } from './set-against'
 import type { MatchOptions } from './match-context'
 import { bestOf, rank } from './rank'
 

@@ -133,7 +133,7 @@ const openInMatch = async (id: string) => {
         <ul>
           <li v-for="{ rule, here, when } in rules" :key="rule.id">
             {{ sayRule(rule) }} <span v-if="when" class="quiet">{{ when }}.</span>
-            <span v-if="here" class="here">{{ texts.speaksHere }}</span>
+            <span v-if="here" class="here"> {{ texts.speaksHere }}</span>
           </li>
         </ul>
       </section>
@@ -239,6 +239,7 @@ ul {
   text-align: left;
 }
 .here {
+  margin-left: var(--space-4);
   font-size: var(--text-2);
   font-weight: 650;
   color: rgb(var(--v-theme-primary));
