@@ -7,11 +7,11 @@ const lb = (pounds: number) => pounds * 4.448
  */
 export const FISH_TACKLE = {
   panfish: { power: ['ultra-light', 'medium-light'], lineN: [lb(2), lb(8)], leaderN: [lb(2), lb(8)], leader: 0.95 },
-  light: { power: ['light', 'medium'], lineN: [lb(4), lb(15)], leaderN: [lb(4), lb(15)], leader: 0.95 },
-  medium: { power: ['medium-light', 'medium-heavy'], lineN: [lb(7), lb(20)], leaderN: [lb(7), lb(22)], leader: 0.95 },
-  strong: { power: ['medium', 'heavy'], lineN: [lb(12), lb(40)], leaderN: [lb(20), lb(45)], leader: 0.7 },
-  heavy: { power: ['heavy', 'extra-heavy'], lineN: [lb(38), lb(90)], leaderN: [lb(40), lb(110)], leader: 0.5 },
-  giant: { power: ['heavy', 'extra-heavy'], lineN: [lb(45), lb(110)], leaderN: [lb(50), lb(130)], leader: 0.4 },
+  light: { power: ['light', 'medium'], lineN: [lb(4), lb(15)], leaderN: [lb(5), lb(16)], leader: 0.95 },
+  medium: { power: ['medium-light', 'medium-heavy'], lineN: [lb(7), lb(20)], leaderN: [lb(8), lb(24)], leader: 0.95 },
+  strong: { power: ['medium', 'heavy'], lineN: [lb(12), lb(40)], leaderN: [lb(24), lb(48)], leader: 0.7 },
+  heavy: { power: ['heavy', 'extra-heavy'], lineN: [lb(38), lb(90)], leaderN: [lb(45), lb(110)], leader: 0.5 },
+  giant: { power: ['heavy', 'extra-heavy'], lineN: [lb(45), lb(110)], leaderN: [lb(58), lb(130)], leader: 0.4 },
 } as const
 
 /** How many times stronger line is wanted in the thickest cover of a kind than in the open. */

@@ -38,14 +38,14 @@ function marginOf(scenario: string, kind: Margin['kind'], before: Ranked, behind
   const [own, other] = [sharesOf(before), sharesOf(behind)]
   const by = new Map<string, number>()
   for (const id of new Set([...own.keys(), ...other.keys()])) by.set(id, (own.get(id) ?? 0) - (other.get(id) ?? 0))
-  return { scenario, kind, margin: Math.log(before.score / behind.score), by }
+  return { scenario, kind, margin: Math.log(before.chance / behind.chance), by }
 }
 
 /** The margins of a scenario: of the best that is wanted before the one it must beat, and of the last allowed before the best that is not. */
 export function marginsOf(s: Scenario, rules: readonly Rule[] = RULES): Margin[] {
   const place = Place.parse({ ...PLACE, ...s.place })
   const context = createMatchContext(water(s.water), place, WORLD.box, { sides: {}, rules })
-  const rows = [...rank(WORLD.box, context, ROWS)].sort((a, b) => b.score - a.score)
+  const rows = [...rank(WORLD.box, context, ROWS)].sort((a, b) => b.chance - a.chance)
   const wanted = (r: Ranked) => s.first.some((t) => fitsSetUp(t, r.setUp))
   const shunned = (r: Ranked) => s.never.some((t) => fitsSetUp(t, r.setUp))
   const best = rows.find(wanted)

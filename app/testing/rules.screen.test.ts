@@ -1,8 +1,10 @@
 import { beforeEach, expect, it } from 'vitest'
 import { OPEN_QUESTIONS } from '../../core/match'
+import { TECHNIQUES } from '../../core/tackle'
 import { choose, click, field, find, mountScreen, openWorld, press, type } from '~/testing/mount'
 import RulesPage from '~/pages/rules/index.vue'
 import QuestionsPage from '~/pages/rules/questions.vue'
+import TechniquesPage from '~/pages/rules/techniques.vue'
 import WordsPage from '~/pages/rules/words.vue'
 import type { useBox } from '~/stores/box'
 import { useHistory } from '~/stores/history'
@@ -128,4 +130,29 @@ it('the words that stay special are explained', async () => {
   const terms = body.querySelectorAll('dt')
   expect(terms.length).toBeGreaterThan(8)
   for (const term of terms) expect(term.nextElementSibling?.textContent.trim().length).toBeGreaterThan(20)
+})
+
+it('techniques: found by a word, opened to path, beat and tackle; the rest grows with patience, and follows the day until it is moved', async () => {
+  const { body } = await mountScreen(TechniquesPage)
+  expect(body.querySelectorAll('[data-technique]').length).toBe(TECHNIQUES.length)
+  await type(body, 'Search techniques, lures, what is done', 'jerkbait kick')
+  await expect.poll(() => body.querySelectorAll('[data-technique]').length).toBe(1)
+  await press(body, 'One hard kick upwards')
+  const entry = find(body, '.entry')
+  expect(entry.querySelector('svg[role=img]')?.getAttribute('aria-label')).toContain('path')
+  expect(entry.textContent).toContain('Tackle for')
+  expect(entry.textContent).toContain('Play it')
+  const patience = entry.querySelectorAll('input[type=range]')[1] as HTMLInputElement
+  const rest = () => Number.parseFloat(entry.querySelectorAll('.figures dd')[1]?.textContent ?? '')
+  const rests: number[] = []
+  for (const to of ['10', '90']) {
+    patience.value = to
+    patience.dispatchEvent(new Event('input', { bubbles: true }))
+    await expect.poll(() => entry.textContent).toContain(`${to} %`)
+    rests.push(rest())
+  }
+  expect(rests[1]).toBeGreaterThan(rests[0] ?? Infinity)
+  await press(body, 'As today')
+  await type(body, 'Search techniques, lures, what is done', 'zzz')
+  await expect.poll(() => body.textContent).toContain('No technique fits that')
 })

@@ -1,5 +1,6 @@
 import type { Build, Technique, Work } from '../tackle'
 import type { EvaluatedBuild } from './dressed'
+import { flowHere } from './flow'
 import { spokenOf, type Spoken } from './habit'
 import type { MatchContext } from './match-context'
 import type { OnLine } from './on-line'
@@ -17,15 +18,18 @@ interface Suited {
 
 /** No path makes up for tackle that is so much worse than other, as a logarithm of the chance. */
 const TACKLE_APART = 0.15
+/** In water that moves the thinnest line may be the only one that keeps a lure down: then more of it is tried. */
+const APART_IN_FLOW = { apart: 0.9, fromMps: 0.3 } as const
 
-type Where = Pick<MatchContext, 'outfits' | 'fish' | 'demand'>
+type Where = Pick<MatchContext, 'c' | 'outfits' | 'fish' | 'demand'>
 
 /** What a lure may be hung on for a technique: of each rod, reel and line its best leader, without what is much worse than the best; thinnest line first. */
 export function tackleFor(
   { build }: EvaluatedBuild,
   technique: Technique,
-  { outfits, fish, demand }: Where,
+  { c, outfits, fish, demand }: Where,
 ): readonly Suited[] {
+  const apart = flowHere(c) >= APART_IN_FLOW.fromMps ? APART_IN_FLOW.apart : TACKLE_APART
   const asked = tackleAsked(build, technique, fish)
   let most = -Infinity
   const found: { suited: Suited; log: number }[] = []
@@ -33,7 +37,7 @@ export function tackleFor(
     const outfit = riggings[0]?.outfit
     if (!outfit || !bearsMass(build.massKg, outfit.rod)) continue
     const rod = rodAndReelFit(build, outfit, technique, asked)
-    if (axisLog(demand.by.outfit, { tackle: rod }) < most - TACKLE_APART) continue
+    if (axisLog(demand.by.outfit, { tackle: rod }) < most - apart) continue
     let best: (typeof found)[number] | null = null
     for (const rigging of riggings) {
       if (workRefusal(build.massKg, rigging, technique.delivery)) continue
@@ -45,7 +49,7 @@ export function tackleFor(
     most = Math.max(most, best.log)
     found.push(best)
   }
-  return found.filter(({ log }) => log >= most - TACKLE_APART).map(({ suited }) => suited)
+  return found.filter(({ log }) => log >= most - apart).map(({ suited }) => suited)
 }
 
 /** The path knows a tackle by its line's diameter and by its cast: of those with equally thick line the one most at ease is tried. */

@@ -35,8 +35,8 @@ const wanted = (over: Partial<Conditions>) => contextOf(over).demand.wanted
 const chanceOf = ({ parts }: Ranked, axis: string) => parts.find((p) => p.axis === axis)?.chance ?? 1
 
 describe('the register', () => {
-  it('holds at least fifty techniques over all nine ways of fishing', () => {
-    expect(TECHNIQUES.length).toBeGreaterThanOrEqual(50)
+  it('holds at least sixty techniques over all nine ways of fishing', () => {
+    expect(TECHNIQUES.length).toBeGreaterThanOrEqual(60)
     expect(new Set(TECHNIQUES.map(({ delivery }) => delivery)).size).toBe(9)
   })
   const range = fc.double({ min: 0, max: 1, noNaN: true })

@@ -1,5 +1,13 @@
 /** The rules of practice as an angler says them, by the file they stand in and their id. */
 export const RULE_SENTENCES: Readonly<Record<string, string>> = {
+  'burn-over-clear-shallows': 'Clear warm shallows and active fish: burn it just under the surface.',
+  'shake-home-for-followers-of-bait': 'Fish that hang at bait: a small minnow, shaken home through them.',
+  'snap-for-warm-walleye': 'In warm water a head that snaps off the bottom wakes them.',
+  'yo-yo-in-the-cold': 'In cool water lift a lipless plug off the bottom and let it flutter.',
+  'punch-under-mats': 'Under a mat: a heavy weight that breaks through it, straight down.',
+  'over-limbs-for-fish-that-hang': 'Fish that hang in limbs: a bait over a branch, shaken where it hangs.',
+  'blades-down-the-trunk': 'Cool water and standing wood: let the blade spin down beside it.',
+  'pound-for-perch-and-walleye': 'On soft bottom in the cold: knock mud up, then hold still over it.',
   'nothing-wound-under-a-mat': 'Under a mat nothing can be wound: go over it with a frog, or drop through it.',
   'no-deep-lip-in-shallows': 'A plug that dives far deeper than the water digs in and stays there: a shorter lip.',
   'no-deepest-lip-in-mid-water': 'The deepest lips are for deep water; here they only dig.',

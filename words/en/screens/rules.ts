@@ -173,7 +173,7 @@ export const techniqueEntry = {
   leader: 'Leader',
   reel: 'Reel',
   anyReel: 'any',
-  withLure: (lure: Shown, weight: Shown) => `with a ${lure} of ${weight}`,
+  withLure: (lure: Shown, weight: Shown) => `for ${lure}, ${weight}`,
   when: 'When',
   whenever: 'Whenever its lures are right; no rule reaches for it by itself.',
   speaksHere: 'speaks here',

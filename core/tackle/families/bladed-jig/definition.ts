@@ -26,6 +26,6 @@ export const bladedJig = family({
     why: 'a tip that lets the plate keep its beat',
   },
   sheetWords: ['vibratingjig', 'bladedjig'],
-  capabilities: { slimTrailer: true, fill: () => ({ skirt: 'full' as const }) },
+  capabilities: { seems: 0.8, slimTrailer: true, fill: () => ({ skirt: 'full' as const }) },
   draw,
 })

@@ -39,6 +39,7 @@ export const spinnerbait = family({
   },
   sheetWords: ['wirebait'],
   capabilities: {
+    seems: 0.75,
     stinger: (t) => t.stinger,
     thinFrame: (t) => t.wire === 'thin',
     fill: (lengthMm, said) => ({
