@@ -137,7 +137,7 @@ it('techniques: found by a word, opened to path, beat and tackle; the rest grows
   expect(body.querySelectorAll('[data-technique]').length).toBe(TECHNIQUES.length)
   await type(body, 'Search techniques, lures, what is done', 'jerkbait kick')
   await expect.poll(() => body.querySelectorAll('[data-technique]').length).toBe(1)
-  await press(body, 'One hard kick upwards')
+  await click(find(body, '[data-technique=kick-up] button'))
   const entry = find(body, '.entry')
   expect(entry.querySelector('svg[role=img]')?.getAttribute('aria-label')).toContain('path')
   expect(entry.textContent).toContain('Tackle for')

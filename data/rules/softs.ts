@@ -327,7 +327,7 @@ export const SOFTS = [
     facts: [18],
     when: { forageKind: ['frog'], waterTempC: { above: [14, 17] } },
     effects: [
-      { favour: { family: ['surface', 'soft-jerkbait', 'creature'] }, weight: 2 },
+      { favour: { family: ['surface', 'soft-jerkbait', 'creature'] }, weight: 4 },
       { axis: 'colour', groups: { natural: 1, dark: 0.7 }, weight: 2 },
     ],
     basis: practice,

@@ -43,10 +43,10 @@ const reel = computed(() => props.row.setUp.outfit.reel)
 <template>
   <div v-if="how" class="how">
     <section>
-      <h3>
-        {{ words.theHand }}
-        <NuxtLink class="guide" :to="`/rules/techniques?t=${handling.technique.id}`">{{ words.fieldGuide }}</NuxtLink>
-      </h3>
+      <h3>{{ words.theHand }}</h3>
+      <NuxtLink class="guide" :to="`/rules/techniques?t=${handling.technique.id}`">{{
+        words.fieldGuide(handling.technique.name)
+      }}</NuxtLink>
       <p class="line">{{ sayHandling(row, settings.system) }}</p>
       <dl class="figures">
         <div v-if="handling.countDownS > 0">
@@ -132,10 +132,9 @@ h3 {
   margin-bottom: var(--space-8);
 }
 .guide {
-  margin-left: var(--space-8);
-  font-family: var(--v-font-body);
-  font-size: var(--text-2);
-  font-weight: 400;
+  display: inline-block;
+  margin-bottom: var(--space-8);
+  font-size: var(--text-3);
 }
 .line {
   font-size: var(--text-4);

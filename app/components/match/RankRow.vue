@@ -2,6 +2,7 @@
 import { rankRow as texts, labelledRig } from '../../../words'
 import type { MatchRow } from '../../../core/match'
 import { colourOf } from '../../../core/tackle'
+import { useMeasure } from '~/composables/useMeasure'
 import { useUnderwater } from '~/composables/useUnderwater'
 import { useBox } from '~/stores/box'
 

@@ -67,7 +67,7 @@ export const howToFish = {
   turnsS: (n: Shown) => `${n} turns/s`,
   on: (name: Shown) => `on the ${name}`,
   rest: 'Rest',
-  fieldGuide: 'in the field guide',
+  fieldGuide: (name: Shown) => `${name}: in the field guide`,
   blowsOutFrom: 'Blows out from',
   cableOut: 'Cable out',
   heavierBall: 'a heavier ball, or slower',
