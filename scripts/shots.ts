@@ -57,6 +57,14 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'rules', path: '/rules', size: DESK },
   {
+    name: 'techniques',
+    path: '/rules/techniques?t=rip-pause',
+    size: DESK,
+    then: async (page) => {
+      await page.locator('.entry svg').first().waitFor()
+    },
+  },
+  {
     name: 'instruments',
     path: '/water/instruments',
     size: DESK,
@@ -145,7 +153,6 @@ const SHOTS: readonly Shot[] = [
     size: DESK,
     then: (page) => page.locator('.found li, .start .go, form').first().waitFor(),
   },
-  { name: 'match-night', path: '/', size: DESK, then: (page) => button(page, 'Night colours').click() },
   { name: 'match-phone', path: '/', size: PHONE },
 ]
 /** What tells that a view is there. */

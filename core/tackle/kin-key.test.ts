@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { WORLD } from '../../testing/world'
-import { kinKeyOf } from '.'
+import { kinKeyOf, sizeKeyOf } from '.'
 
 const named = (name: string) => {
   const lure = WORLD.box.lures.find((l) => l.name === name)
@@ -18,4 +18,11 @@ it('sizes and colours of one model are kin; another build, another family or ano
   const plain = named('Flatling 90')
   expect(kinKeyOf({ ...plain, name: '90' })).toBe(kinKeyOf({ ...plain, name: '90 Dusk' }))
   expect(kinKeyOf({ ...plain, name: 'Own worm' })).not.toBe(kinKeyOf({ ...plain, name: 'Other worm' }))
+})
+
+it('size and weight tell lures of one model apart; a few per cent do not', () => {
+  const plain = { lengthM: 0.095, massKg: 0.01 }
+  expect(sizeKeyOf({ lengthM: 0.096, massKg: 0.0101 })).toBe(sizeKeyOf(plain))
+  expect(sizeKeyOf({ lengthM: 0.12, massKg: 0.01 })).not.toBe(sizeKeyOf(plain))
+  expect(sizeKeyOf({ lengthM: 0.095, massKg: 0.014 })).not.toBe(sizeKeyOf(plain))
 })

@@ -90,7 +90,7 @@ export const ALWAYS = [
     side: null,
     facts: [95],
     when: { zoneTopM: { above: [0.6, 1.6] } },
-    effects: [{ avoid: { technique: ['skim'] }, weight: 5 }],
+    effects: [{ avoid: { technique: ['skim', 'wake', 'burn', 'pull-under'] }, weight: 5 }],
     basis: practice,
   },
   {

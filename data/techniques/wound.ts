@@ -334,7 +334,7 @@ export const WOUND = [
     name: 'Wake it on top, rod high',
     how: 'Rod high, wind so slowly that its back breaks the surface and it draws a wave.',
     facts: [44, 132],
-    works: { families: ['hard-swimbait', 'glide-bait', 'paddle-tail'], mounts: ['own', 'belly'] },
+    works: { families: ['hard-swimbait', 'glide-bait'] },
     delivery: 'cast',
     pace: { window: [0.1, 0.5] },
     pullS: 3,

@@ -9,6 +9,10 @@ export const GLOSSARY = [
     says: 'The share of a cast, by time, in which the lure runs where the fish hold, or near enough for them to come for it.',
   },
   {
+    word: 'Score',
+    says: 'Of 100: a set-up against the best that could be tied on in this water by anybody. How willing the fish are stands beside it, as a word on the day.',
+  },
+  {
     word: 'Forage',
     says: 'What the fish are eating now: its kind, and its length this month.',
   },
