@@ -157,7 +157,7 @@ const SHOTS: readonly Shot[] = [
 ]
 /** What tells that a view is there. */
 const READY =
-  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], .shelves, td, .sheet, svg.chart, .carry li, .dot, .found li, .start .go, form'
+  '[data-lure], [data-bench], [data-testid=watch], [data-part], [data-rig], [data-rule], [data-technique], .shelves, td, .sheet, svg.chart, .carry li, .dot, .found li, .start .go, form'
 for (const { name, path, size, then } of SHOTS) {
   const page = await browser.newPage({ viewport: size })
   await page.clock.setFixedTime(new Date('2026-06-12T10:00:00'))

@@ -1,6 +1,6 @@
 import { STANDS } from '../data/deliveries'
 import { TRIED_THEN } from '../core/outing'
-import { COLOUR_GROUPS, FAMILIES, ROD_POWERS } from '../core/tackle'
+import { COLOUR_GROUPS, FAMILIES, ROD_ACTIONS, ROD_POWERS } from '../core/tackle'
 import { COVERS, MOODS, SKIES } from '../core/water'
 import { z } from '../core/zod'
 
@@ -413,7 +413,39 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     TIE: between(0.01, 0.2),
     POOR: between(20, 80),
     SHARED_PLACE: between(0.7, 1),
+    DAY: ordered({ fair: share, good: share, mood: each(MOODS, share) }, 'fair', 'good'),
     PAIR: ordered({ finish: share, search: share, among: between(3, 30), least: share }, 'finish', 'search'),
+  },
+  'reference-tackle': {
+    REFERENCE_OUTFITS: z.array(
+      z.strictObject({
+        type: z.enum(['spinning', 'casting']),
+        power: z.enum(ROD_POWERS),
+        action: z.enum(ROD_ACTIONS),
+        m: between(1.5, 4),
+        g: rising('g', 0.5, 500),
+        lb: rising('lb', 1, 150),
+        lines: z.array(z.tuple([z.enum(['braid', 'fluoro', 'mono']), between(1, 150), between(0.05, 1)])).min(1),
+        overhead: z.boolean().optional(),
+      }),
+    ),
+    REFERENCE_LEADERS: z.array(
+      z.strictObject({
+        strengthN: between(10, 1000),
+        diameterM: between(0.0001, 0.002),
+        material: z.enum(['fluoro', 'wire']),
+      }),
+    ),
+    REFERENCE_FORMS: z.record(
+      z.string().refine((id) => FAMILIES.some((f) => f.id === id), { error: 'is no family' }),
+      z.array(z.record(z.string(), z.string())).min(1),
+    ),
+    REFERENCE_WEIGHTS: z.strictObject({
+      g: rising('g', 0.001, 0.5),
+      perM: rising('perM', 0.0005, 0.01),
+      least: between(0.001, 0.01),
+      perMps: between(0, 5),
+    }),
   },
   plan: {
     CLARITIES: levels(z.strictObject({ id: said, factor: between(0.2, 4), weight: share })),

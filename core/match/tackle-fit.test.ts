@@ -71,7 +71,7 @@ describe('line by fish, cover and the weight that is thrown', () => {
       expect(lineN[0]).toBeGreaterThan(35 * LB)
       expect(leaderN[0]).toBeGreaterThanOrEqual(40 * LB)
     }
-    expect(least('snook').leaderN[0]).toBeCloseTo(20 * LB, 5)
+    expect(least('snook').leaderN[0]).toBeCloseTo(24 * LB, 5)
   })
   it('fact 111: a spoon of 40 g asks for a leader of 14 lb and more whatever the fish, and 8 lb is far under it', () => {
     const { build, asked } = asks('largemouth-bass', 'flutter-spoon', 40, 'lift-drop')

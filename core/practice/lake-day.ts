@@ -1,6 +1,7 @@
 import type { Box } from '../box'
 import { createMatchContext, rank, rulesFor, USUAL_PRACTICE, type SetUp } from '../match'
 import { carry, spotsOf, usualFeature, type Carried, type Outing, type Spot } from '../outing'
+import { kinKeyOf } from '../tackle'
 import type { Conditions, Place } from '../water'
 
 const CARRIED = 8
@@ -18,9 +19,13 @@ export function lakeDay(water: Conditions, place: Place, box: Box, sayRig: (setU
     rules: rulesFor(USUAL_PRACTICE),
     against: 1,
   })
-  const carried = rank(box, context, CARRIED).map((row, i) =>
-    carry(row.setUp, context, `rig-${i + 1}`, sayRig(row.setUp)),
-  )
+  // One of each model: of a model’s sizes the best.
+  const models = new Set<string>()
+  const first = rank(box, context, 3 * CARRIED).filter(({ setUp }) => {
+    const kin = kinKeyOf(setUp.build.lure)
+    return !models.has(kin) && models.add(kin)
+  })
+  const carried = first.slice(0, CARRIED).map((row, i) => carry(row.setUp, context, `rig-${i + 1}`, sayRig(row.setUp)))
   const feature = usualFeature(water)
   const outing: Outing = {
     id: 'day',

@@ -427,12 +427,12 @@ describe('your water, your odds', () => {
     expect(first(empty)).toEqual(first(without))
     expect(empty.demand.axes.some((a) => a.axis === 'record')).toBe(false)
   })
-  it('with one it is an axis of its own, the score still the product of its parts', () => {
+  it('with one it is an axis of its own, the chance still the product of its parts', () => {
     const bench = createMatchContext(conditions, place, WORLD.box, { ...options, record: entries })
     for (const row of rank(WORLD.box, bench, 6)) {
       const part = row.parts.find((p) => p.axis === 'record')
       expect(part && sayCause(part)).toMatch(/hours in water like this/)
-      expect(row.parts.reduce((product, p) => product * p.chance, 100)).toBeCloseTo(row.score, 8)
+      expect(row.parts.reduce((product, p) => product * p.chance, 1)).toBeCloseTo(row.chance, 10)
     }
   })
   it('hours are counted round midnight: two in the morning is four hours from ten at night', () => {
