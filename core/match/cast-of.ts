@@ -69,7 +69,13 @@ function sagM(motion: BuildMotion, { c, reading }: Where): number {
 
 /** The cast of so many metres that a set-up makes in this water, ready for the path. */
 export function castPlanOf(
-  { build, outfit, handling }: Pick<SetUp, 'build' | 'handling'> & { outfit: Pick<SetUp['outfit'], 'line'> },
+  {
+    build,
+    outfit,
+    handling,
+  }: Pick<SetUp, 'build' | 'handling'> & {
+    outfit: { readonly line: Pick<SetUp['outfit']['line'], 'diameterM' | 'material'> }
+  },
   motion: BuildMotion,
   castM: number,
   { c, reading }: { readonly c: Conditions; readonly reading: Reading },

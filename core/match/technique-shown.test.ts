@@ -46,10 +46,11 @@ describe('a technique on its page', () => {
     for (const id of ['hop', 'drag', 'creep']) expect(Math.max(...shown(id).path.z)).toBeCloseTo(shown(id).depthM, 2)
     for (const id of ['walk', 'pop-wait', 'frog-walk']) expect(Math.max(...shown(id).path.z)).toBe(0)
   })
-  it('names the rules that reach for it, those of its own entry first', () => {
-    const [first] = rulesOf(techniqueOf('creep'))
-    expect(first?.id).toBe('creep-in-the-cold')
-    expect(rulesOf(techniqueOf('creep'), []).length).toBe(0)
+  it('names the rules that reach for it, those of its own entry first, and those that leave it', () => {
+    const { reach, leave } = rulesOf(techniqueOf('creep'))
+    expect(reach[0]?.id).toBe('creep-in-the-cold')
+    expect(leave.map(({ id }) => id)).toContain('spot-by-spot-in-wood')
+    expect(rulesOf(techniqueOf('creep'), [])).toEqual({ reach: [], leave: [] })
     for (const technique of TECHNIQUES)
       for (const { id } of technique.when ?? []) expect(RULES.map((r) => r.id)).toContain(id)
   })

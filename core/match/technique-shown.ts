@@ -13,7 +13,7 @@ import {
   type Tempo,
   type Work,
 } from '../tackle'
-import { readWater, type Conditions, type Place, type Species } from '../water'
+import { readWater, type Conditions, type Place, type Reading, type Species } from '../water'
 import { anchored } from './anchor'
 import { castPlanOf, countDowns } from './cast-of'
 import { evaluateBuild } from './dressed'
@@ -21,6 +21,7 @@ import { flowHere } from './flow'
 import { cadenceOf, type Cadence } from './how-to'
 import { referenceBox } from './reference-box'
 import { RULES } from './rules'
+import type { OfferTest } from './offer-test'
 import { fishAsked, tackleAsked, type TackleAsked } from './tackle-asked'
 import type { Rule } from './rule'
 
@@ -54,14 +55,18 @@ const isFor = (technique: Technique, lure: Lure, box: Box): boolean =>
 export const luresFor = (technique: Technique, box: Box): Lure[] =>
   box.lures.filter((lure) => lure.count > 0 && isFor(technique, lure, box))
 
-/** Rules that reach for it or warn of it, its own first. */
-export const rulesOf = ({ id, when = [] }: Technique, rules: readonly Rule[] = RULES): Rule[] => {
+/** Rules that reach for it, its own first, and rules that leave it. */
+export function rulesOf(
+  { id, when = [] }: Technique,
+  rules: readonly Rule[] = RULES,
+): { reach: Rule[]; leave: Rule[] } {
   const own = new Set(when.map((w) => w.id))
-  const names = (rule: Rule) =>
-    rule.effects.some((e) =>
-      ('favour' in e ? e.favour : 'avoid' in e ? e.avoid : null)?.technique?.includes(id as never),
-    )
-  return [...rules.filter((r) => own.has(r.id)), ...rules.filter((r) => !own.has(r.id) && names(r))]
+  const names = ({ technique }: OfferTest) => technique?.includes(id) === true
+  const reaches = (rule: Rule) => rule.effects.some((e) => 'favour' in e && names(e.favour))
+  return {
+    reach: [...rules.filter((r) => own.has(r.id)), ...rules.filter((r) => !own.has(r.id) && reaches(r))],
+    leave: rules.filter((r) => r.effects.some((e) => 'avoid' in e && names(e.avoid))),
+  }
 }
 
 /** The water in which it is shown: today's, made open, deep and moving enough. */
@@ -88,13 +93,14 @@ function waterFor({ delivery, at }: Technique, c: Conditions): Conditions {
 }
 
 /** A lure it is shown with: of the first family that takes it, of the length that the food asks for. */
-function buildFor(technique: Technique, c: Conditions, zoneMidM: number): Build | null {
+function buildFor(technique: Technique, c: Conditions, carrying: Reading): Build | null {
+  const { zone } = carrying
   const box = referenceBox(
     {
       colour: { back: 'olive', flank: 'silver', belly: 'white', pattern: 'plain' },
       lengthM: c.forage.lengthM,
       depthM: c.depthM,
-      zoneMidM,
+      zoneMidM: (zone.topM + zone.bottomM) / 2,
       zoneBottomM: c.depthM,
       flowMps: flowHere(c),
     },
@@ -107,13 +113,11 @@ function buildFor(technique: Technique, c: Conditions, zoneMidM: number): Build 
       )
       if (!found) continue
       if (technique.delivery !== 'three-way') return found
-      const density = readDensity(c)
-      const [over] = anchored([evaluateBuild(found, null, density)], box)
+      const [over] = anchored([evaluateBuild(found, null, carrying)], box)
       if (over) return over.build
     }
   return null
 }
-const readDensity = ({ waterTempC }: Conditions) => ({ tempC: waterTempC, salinity: 0 })
 
 /**
  * A technique at a tempo and with a patience, drawn by the same simulation as every answer. Null where no lure of the vocabulary is for it.
@@ -127,8 +131,7 @@ export function showTechnique(
 ): TechniqueShown | null {
   const water = waterFor(technique, c)
   const reading = readWater(water, place, species)
-  const { zone } = reading
-  const build = buildFor(technique, water, (zone.topM + zone.bottomM) / 2)
+  const build = buildFor(technique, water, reading)
   if (!build) return null
   const { motion, speedMps } = evaluateBuild(build, null, reading)
   const work = workAt(technique, at, speedMps, flowHere(water))
@@ -137,7 +140,7 @@ export function showTechnique(
   const countDownS = (onBottom ? counts[counts.length - 1] : counts[Math.floor((counts.length - 1) / 2)]) ?? 0
   const handling = { ...work, countDownS, rodTipM: technique.at === 'surface' ? 2 : LEVEL_TIP_M }
   const castM = deliveryOf(technique.delivery).thrown === 'pitch' ? SHOWN.castM / 2 : SHOWN.castM
-  const plan = castPlanOf({ build, handling, outfit: { line: LINE as never } }, motion, castM, { c: water, reading })
+  const plan = castPlanOf({ build, handling, outfit: { line: LINE } }, motion, castM, { c: water, reading })
   return {
     work,
     build,

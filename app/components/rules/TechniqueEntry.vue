@@ -25,13 +25,19 @@ const move = (of: 'tempo' | 'patience', value: number) => (moved.value = { ...at
 const shown = computed(() => context.value && showTechnique(props.technique, at.value, context.value))
 const yours = computed(() => luresFor(props.technique, box.box))
 const degree = (rule: Rule) => (context.value ? truthDegree(rule.when, context.value.reading.features) : 0)
-const rules = computed(() =>
-  rulesOf(props.technique).map((rule) => ({
+const said = (rules: readonly Rule[]) =>
+  rules.map((rule) => ({
     rule,
     here: degree(rule) >= 0.05,
     when: sayWhen(rule.when, settings.system),
-  })),
-)
+  }))
+const rules = computed(() => {
+  const { reach, leave } = rulesOf(props.technique)
+  return [
+    { name: texts.when, said: said(reach) },
+    { name: texts.leaveIt, said: said(leave) },
+  ].filter((list) => list.said.length > 0)
+})
 const passing = computed(() => {
   const { passing: goes } = props.technique
   return texts.passing[goes >= 0.7 ? 'search' : goes >= 0.25 ? 'between' : 'stays']
@@ -128,14 +134,19 @@ const openInMatch = async (id: string) => {
         </dl>
       </section>
       <section>
-        <h3>{{ texts.when }}</h3>
-        <p v-if="rules.length === 0" class="quiet">{{ texts.whenever }}</p>
-        <ul>
-          <li v-for="{ rule, here, when } in rules" :key="rule.id">
-            {{ sayRule(rule) }} <span v-if="when" class="quiet">{{ when }}.</span>
-            <span v-if="here" class="here"> {{ texts.speaksHere }}</span>
-          </li>
-        </ul>
+        <template v-if="rules.length === 0">
+          <h3>{{ texts.when }}</h3>
+          <p class="quiet">{{ texts.whenever }}</p>
+        </template>
+        <template v-for="list in rules" :key="list.name">
+          <h3>{{ list.name }}</h3>
+          <ul>
+            <li v-for="{ rule, here, when } in list.said" :key="rule.id">
+              {{ sayRule(rule) }} <span v-if="when" class="quiet">{{ when }}.</span>
+              <span v-if="here" class="here"> {{ texts.speaksHere }}</span>
+            </li>
+          </ul>
+        </template>
       </section>
       <section>
         <h3>{{ texts.yours }}</h3>
@@ -219,7 +230,7 @@ dd {
   margin: 0;
 }
 ul {
-  margin: 0;
+  margin: 0 0 var(--space-12);
   padding-left: var(--space-16);
   display: grid;
   gap: var(--space-6);

@@ -175,6 +175,7 @@ export const techniqueEntry = {
   anyReel: 'any',
   withLure: (lure: Shown, weight: Shown) => `for ${lure}, ${weight}`,
   when: 'When',
+  leaveIt: 'Leave it when',
   whenever: 'Whenever its lures are right; no rule reaches for it by itself.',
   speaksHere: 'speaks here',
   yours: 'In your box',
