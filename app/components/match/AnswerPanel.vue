@@ -51,7 +51,9 @@ const caution = computed(() => {
         <p class="rigline">{{ sayRig(chosen.setUp) }}</p>
         <p class="hand">{{ sayHandling(chosen, settings.system) }}</p>
       </div>
-      <p class="points"><b>{{ chosen.score.toFixed(1) }}</b><span>{{ words.ofPoints }}</span></p>
+      <p class="points">
+        <b>{{ chosen.score.toFixed(1) }}</b><span :title="words.ofBestHere">{{ words.ofPoints }}</span>
+      </p>
     </header>
     <div ref="tabs" class="tabs" role="tablist" :aria-label="words.aboutThisSetUp">
       <button

@@ -5,7 +5,8 @@ import { count } from '../grammar'
 
 /** app/components/match/AnswerPanel.vue */
 export const answerPanel = {
-  ofPoints: 'of 100, set against the best that could be tied on here',
+  ofPoints: 'of the best here',
+  ofBestHere: 'Of 100: set against the best that could be tied on in this water.',
   aboutThisSetUp: 'About this set-up',
   bestSingleChange: 'Best single change:',
   careful: 'Careful:',
