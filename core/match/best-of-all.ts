@@ -20,8 +20,7 @@ const MOST_KNOWN = 32
 
 /**
  * Chance of the best that could be tied on in a water, 0 … 1: of every family a lure of the length, colour, weight and depth that it asks for, on tackle of every strength,
- * fished as well as it can be by the rules of
- * the trade. No angler’s box, log or own rules have a say in it.
+ * fished as well as it can be by the rules of the trade. No angler’s box, log or own rules have a say in it.
  */
 export function chanceOfBest(context: MatchContext): number {
   const { c, place, sides } = context

@@ -5,7 +5,7 @@ import { count } from '../grammar'
 
 /** app/components/match/AnswerPanel.vue */
 export const answerPanel = {
-  ofPoints: 'of the best here',
+  ofPoints: '% of the best here',
   ofBestHere: 'Of 100: set against the best that could be tied on in this water.',
   aboutThisSetUp: 'About this set-up',
   bestSingleChange: 'Best single change:',
