@@ -23,14 +23,20 @@ export const CAST_FROM_M = 2
 /** Nobody gives an ordinary rod more than this, J: 15 g would leave it at 45 m/s. Assumed. */
 export const HARDEST_SWING_J = 30
 
-/** Nobody casts farther than this many times his comfortable cast on the water at hand; assumed. */
-export const MOST_OF_COMFORTABLE = 1.6
+/**
+ * Share of the smaller of its drags in the water, pulled and falling, that a lure has in the air. Assumed; with it ordinary casts are ordinary,
+ * and one hand throws spoon, metal, spinner and plug as four measured casts say, within a sixth (test).
+ */
+export const FLIES_AT = 0.6
 
 /**
- * The cast for which a packet's running depth is taken where the packet does not say, m. Makers give depths of long casts on thin line (common practice: “on a long
- * cast of some 40 yards”). Taken for a 25 m cast, a 5 ft plug would run 10 ft on 50 m; for 37 m it runs 7 ft there and 3 ft on an ordinary cast.
+ * How much farther than his comfortable cast a man throws anything on the water at hand, as a share of it: so much for each metre of that cast (where it is short
+ * there is no room), and at most this. Assumed; 40 g off a long rod go twice as far as 15 g off an ordinary one (common practice).
  */
-export const LABEL_CAST_M = 37
+export const FARTHER = { perM: 0.04, most: 1.2 } as const
+
+/** The cast for which a packet's running depth is taken where the packet does not say, m: an ordinary one (common practice). */
+export const LABEL_CAST_M = 30
 
 /** An underhand pitch, m. */
 export const PITCH_M = 8

@@ -265,8 +265,9 @@ describe('running depth', () => {
     'the band holds 19 in 20 for a hand twice as rough as stated, too: %d readings, good to 10 %',
     (n) => {
       const { inside } = trials(0.1, n)
-      expect(inside.thicker).toBeGreaterThanOrEqual(190)
-      expect(inside.shorter).toBeGreaterThanOrEqual(190)
+      // Of 2,000 trials 96 to 99 % lie inside; of 200 the count has a standard deviation of 3.
+      expect(inside.thicker).toBeGreaterThanOrEqual(184)
+      expect(inside.shorter).toBeGreaterThanOrEqual(184)
     },
   )
   it('readings all over the place are a poor fit; the demo has one, and says so', () => {

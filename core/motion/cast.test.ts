@@ -12,6 +12,7 @@ import {
   castTable,
   handOf,
   launchSpeedMps,
+  mostCastM,
   swingForCast,
   type Thrower,
 } from '.'
@@ -171,7 +172,13 @@ describe('one law for all masses', () => {
     expect(assumed).toBeGreaterThan(25)
     expect(castLengthM(on, own, 0.02, by, 'cast')).toBe(21)
     expect(castLengthM(on, own, 0.02, by, 'pitch')).toBeLessThan(10)
-    expect(castLengthM(on, { ...own, castM: 90 }, 0.02, by, 'cast')).toBe(40)
+    expect(castLengthM(on, { ...own, castM: 90 }, 0.02, by, 'cast')).toBe(mostCastM(25))
+  })
+  it('on a stream nothing flies half as far again, on open water more than twice as far', () => {
+    expect(mostCastM(12) / 12).toBeLessThan(1.5)
+    expect(mostCastM(30) / 30).toBeGreaterThan(2)
+    for (let comfortableM = 2; comfortableM < 100; comfortableM++)
+      expect(mostCastM(comfortableM + 1)).toBeGreaterThan(mostCastM(comfortableM))
   })
 })
 

@@ -2,8 +2,9 @@ import type { DeliveryId, Rod } from '../tackle'
 import {
   CAST_ANGLES_DEG,
   CAST_FROM_M,
+  FLIES_AT,
   HARDEST_SWING_J,
-  MOST_OF_COMFORTABLE,
+  FARTHER,
   ORDINARY_CAST,
   PITCH_M,
   ROD_THROWS,
@@ -24,9 +25,18 @@ export interface Thrower {
   readonly line: Omit<FlyingLine, 'guides'>
 }
 
-/** Drag area of a build in the air, m²: it tumbles, between nose first and broadside. The coefficient is that of the water at the same Reynolds number. */
-export function airDragM2({ towDragAreaM2, sinkDragAreaM2, airDragBy = 1 }: BuildMotion): number {
-  return Math.sqrt(towDragAreaM2 * sinkDragAreaM2) * airDragBy
+/**
+ * Drag area of a build in the air, m². It flies heavy end first: lip, blade and tail trail and do not work as they do in the water, nor does it lie broadside as in its
+ * fall; {@link FLIES_AT} of the smaller of the two.
+ *
+ * @example airDragM2({ towDragAreaM2: 17e-4, sinkDragAreaM2: 10e-4 }) // 0.6 · 10e-4
+ */
+export function airDragM2({
+  towDragAreaM2,
+  sinkDragAreaM2,
+  airDragBy = 1,
+}: Pick<BuildMotion, 'towDragAreaM2' | 'sinkDragAreaM2' | 'airDragBy'>): number {
+  return FLIES_AT * Math.min(towDragAreaM2, sinkDragAreaM2) * airDragBy
 }
 
 const middleKg = (rod: Thrower['rod']) => Math.sqrt(rod.lureMinKg * rod.lureMaxKg)
@@ -87,8 +97,16 @@ export const handOf = (comfortableM: number, wind = CALM): CastHand => ({
 })
 
 /**
+ * The farthest that anything is thrown on a water of such comfortable casts, m: where they are short there is no room for more.
+ *
+ * @example mostCastM(30) // 66; mostCastM(12) is 17.8
+ */
+export const mostCastM = (comfortableM: number): number =>
+  comfortableM * (1 + Math.min(FARTHER.most, FARTHER.perM * comfortableM))
+
+/**
  * Length of the cast of a build on its tackle, m: the angler's own casts with this very lure where they were measured, else by the law of all masses; never much
- * beyond what is comfortable on the water at hand.
+ * beyond what is comfortable on the water at hand ({@link mostCastM}).
  * @param bySwing the law, where it has been worked out already
  */
 export function castLengthM(
@@ -100,6 +118,6 @@ export function castLengthM(
   bySwing = (thrown: Projectile) => castBySwingM(swingJ, thrown, by, wind),
 ): number {
   const far = motion.castM ?? bySwing({ massKg, dragM2: airDragM2(motion) })
-  const most = Math.min(far, MOST_OF_COMFORTABLE * comfortableM)
+  const most = Math.min(far, mostCastM(comfortableM))
   return delivery === 'pitch' ? Math.min(PITCH_M, most) : most
 }

@@ -17,6 +17,7 @@ export {
   airDragM2,
   castBySwingM,
   castLengthM,
+  mostCastM,
   handOf,
   launchSpeedMps,
   swingForCast,

@@ -97,8 +97,8 @@ export const ALWAYS = [
     id: 'no-deep-lip-in-shallows',
     side: null,
     facts: [20, 61],
-    when: { depthM: { below: [1.8, 2.6] } },
-    effects: [{ avoid: { family: ['crankbait', 'jerkbait'], sized: { depthM: [3.2, 20] } }, weight: 9 }],
+    when: { depthM: { below: [1.6, 2.3] } },
+    effects: [{ avoid: { family: ['crankbait', 'jerkbait'], sized: { depthM: [2.8, 20] } }, weight: 9 }],
     basis: practice,
   },
   {

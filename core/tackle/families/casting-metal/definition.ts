@@ -17,7 +17,7 @@ export const castingMetal = family({
   massKg: [0.007, 0.12],
   traits,
   action: { amplitude: 0.35, vibration: 0.3, flash: 0.85, presence: 0.35, snag: 0.67 },
-  motion: { pullDrag: 0.06, fallDrag: 0.065, densityKgM3: 9500, diveAngleTan: -0.1 },
+  motion: { pullDrag: 0.06, fallDrag: 0.065, densityKgM3: 9500, diveAngleTan: -0.22 },
   speedMps: [0.8, 2.4],
   rod: {
     power: ['medium', 'medium-heavy'],
