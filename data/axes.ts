@@ -12,7 +12,7 @@
  */
 export const AXES = [
   { id: 'zone', name: 'In the zone', by: 'path', link: 'meets', kind: 'met', width: 1, most: 24, least: 0.03 },
-  { id: 'tempo', name: 'Tempo', by: 'hand', link: 'wanted', kind: 'near', width: 0.27, most: 10, least: 0.15 },
+  { id: 'tempo', name: 'Tempo', by: 'hand', link: 'wanted', kind: 'near', width: 0.27, most: 10, least: 0.1 },
   { id: 'patience', name: 'Patience', by: 'hand', link: 'wanted', kind: 'near', width: 0.35, most: 7, least: 0.2 },
   { id: 'pace', name: 'Pace', by: 'hand', link: 'wanted', kind: 'ratio', width: 0.5, most: 8, least: 0.15 },
   {
@@ -29,7 +29,7 @@ export const AXES = [
   { id: 'bottom', name: 'On the bottom', by: 'path', link: 'wanted', kind: 'enough', width: 1, most: 6, least: 0.2 },
   { id: 'touch', name: 'Touching cover', by: 'path', link: 'wanted', kind: 'near', width: 0.3, most: 6, least: 0.2 },
   { id: 'reach', name: 'Distance', by: 'outfit', link: 'meets', kind: 'enough', width: 1, most: 5, least: 0.3 },
-  { id: 'length', name: 'Length', by: 'build', link: 'wanted', kind: 'ratio', width: 0.33, most: 12, least: 0.1 },
+  { id: 'length', name: 'Length', by: 'build', link: 'wanted', kind: 'ratio', width: 0.33, most: 12, least: 0.04 },
   { id: 'presence', name: 'Presence', by: 'build', link: 'noticed', kind: 'near', width: 0.3, most: 6, least: 0.25 },
   {
     id: 'amplitude',
@@ -44,7 +44,7 @@ export const AXES = [
   { id: 'vibration', name: 'Vibration', by: 'build', link: 'noticed', kind: 'near', width: 0.32, most: 7, least: 0.25 },
   { id: 'flash', name: 'Flash', by: 'build', link: 'noticed', kind: 'near', width: 0.35, most: 4, least: 0.3 },
   { id: 'sound', name: 'Sound', by: 'build', link: 'noticed', kind: 'near', width: 0.45, most: 5, least: 0.3 },
-  { id: 'colour', name: 'Colour', by: 'build', link: 'wanted', kind: 'share', width: 1, most: 9, least: 0.3 },
+  { id: 'colour', name: 'Colour', by: 'build', link: 'wanted', kind: 'share', width: 1, most: 9, least: 0.45 },
   { id: 'contrast', name: 'Contrast', by: 'build', link: 'noticed', kind: 'enough', width: 1, most: 5, least: 0.35 },
   { id: 'record', name: 'Your own record', by: 'build', link: 'wanted', kind: 'enough', width: 1, most: 8, least: 0.2 },
   { id: 'snag', name: 'Snag risk', by: 'path', link: 'returns', kind: 'share', width: 1, most: 12, least: 0.05 },

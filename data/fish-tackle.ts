@@ -42,7 +42,7 @@ export const LINE_BY_WEIGHT = {
 } as const
 
 /** How far outside its band a strength may be, in natural logarithms, before little is left of the agreement: too weak, and too strong. */
-export const STRENGTH_WIDTH = { weak: 0.3, strong: 0.45 } as const
+export const STRENGTH_WIDTH = { weak: 0.22, strong: 0.45 } as const
 
 /** Lengths of rods by how a lure is brought out and where one stands, m; how far outside them costs most of the agreement, m. */
 export const ROD_LENGTHS = {

@@ -345,3 +345,6 @@ export const FORAGE = [
     hatchM: 0.003,
   },
 ] as const
+
+/** Whatever small things fish eat, nobody casts a shorter lure than this for them, m (common practice). */
+export const SMALLEST_LURE_M = 0.028

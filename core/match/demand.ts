@@ -1,4 +1,5 @@
 import { CHANCES } from '../../data/chances'
+import { SMALLEST_LURE_M } from '../../data/forage'
 import { COLOUR_GROUPS, type ColourGroup, type Tempo } from '../tackle'
 import { truthDegree, type WaterFeatures } from '../water'
 import { AXES, axisOf, meanWant, type Axis, type AxisId } from './axis'
@@ -107,7 +108,10 @@ export function demandOf(
         colourCauses.push(cause)
         for (const group of COLOUR_GROUPS) liking[group] += weight * (effect.groups[group] ?? 0)
       } else {
-        const want = effect.times !== undefined ? effect.times * features.forageLengthM : (effect.want ?? 1)
+        const want =
+          effect.times !== undefined
+            ? effect.times * Math.max(SMALLEST_LURE_M, features.forageLengthM)
+            : (effect.want ?? 1)
         const asks = { ...cause, want }
         const known = byAxis.get(effect.axis)
         if (!known) byAxis.set(effect.axis, { want, weight, causes: [asks] })

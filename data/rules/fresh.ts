@@ -183,7 +183,7 @@ export const FRESH = [
     id: 'bass-spawn-soft',
     side: null,
     facts: [30],
-    when: { group: ['bass'], season: ['spawn'] },
+    when: { group: ['bass'], season: ['spawn'], depthM: { below: [2.2, 3.4] } },
     effects: [
       {
         favour: {

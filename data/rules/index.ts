@@ -1,5 +1,6 @@
 import { ALWAYS } from './always'
 import { BLADES } from './blades'
+import { BY_FISH } from './by-fish'
 import { CLARITY } from './clarity'
 import { CRANKBAITS } from './crankbaits'
 import { FRESH } from './fresh'
@@ -39,6 +40,7 @@ export const RULE_GROUPS = [
   { id: 'metal', name: 'Metal and the surface', rules: METAL },
   { id: 'rivers', name: 'Rivers, trout and salmon', rules: RIVERS },
   { id: 'surf', name: 'Surf and tide', rules: SURF },
+  { id: 'by-fish', name: 'What is tied on for a fish', rules: BY_FISH },
   { id: 'fresh', name: 'Fish of fresh water', rules: FRESH },
   { id: 'sea', name: 'Fish of the sea', rules: SEA },
 ] as const

@@ -39,7 +39,7 @@ export const JERKBAITS = [
       { favour: { family: ['jerkbait'], technique: ['rip-pause'] }, weight: 1 },
       {
         avoid: { family: ['jerkbait'] },
-        unless: { technique: ['rip-pause', 'hang', 'shake-still', 'kick-up', 'glide-aside'] },
+        unless: { technique: ['rip-pause', 'hang', 'shake-still', 'kick-up', 'glide-aside', 'troll', 'troll-ball'] },
         weight: 2,
       },
     ],

@@ -232,22 +232,6 @@ export const SOFTS = [
     basis: practice,
   },
   {
-    id: 'umbrella-for-shoals-only',
-    side: null,
-    facts: [34, 47],
-    when: { group: ['inshore', 'flathead', 'bottom', 'reef', 'bream', 'whiting', 'salmonid', 'asp'] },
-    effects: [{ avoid: { family: ['umbrella-rig'] }, weight: 3 }],
-    basis: practice,
-  },
-  {
-    id: 'pike-no-worms',
-    side: null,
-    facts: [47],
-    when: { group: ['pike'] },
-    effects: [{ avoid: { family: ['finesse-worm', 'stick-worm', 'segmented-bait'] }, weight: 2.5 }],
-    basis: practice,
-  },
-  {
     id: 'umbrella-is-a-shoal',
     side: null,
     facts: [34],

@@ -35,7 +35,7 @@ export const FRESH = [
     mouth: 'large',
     isSchooling: false,
     designPullN: 70,
-    strength: 'heavy',
+    strength: 'giant',
     source: {
       feedingRangeC: memory('muskellunge (Cook and Solomon 1987)'),
       spawnC: memory('muskellunge (Cook and Solomon 1987)'),

@@ -132,6 +132,7 @@ const PARTS: Partial<Record<PartKind, readonly object[]>> = {
     ['g-braid-65', 'braid', 65, 0.36, 'g-reel-flip'],
     ['g-fluoro-17', 'fluoro', 17, 0.38, 'g-reel-bass'],
     ['g-mono-12', 'mono', 12, 0.33, 'g-reel-crank'],
+    ['g-mono-6', 'mono', 6, 0.22, 'g-reel-drop'],
     ['g-braid-10', 'braid', 10, 0.12, 'g-reel-drop'],
     ['g-braid-20', 'braid', 20, 0.18, 'g-reel-shore'],
     ['g-braid-30', 'braid', 30, 0.23, 'g-reel-shore'],

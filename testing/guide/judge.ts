@@ -6,7 +6,10 @@ import { GUIDE_BOX } from './box'
 import type { Band, GuideWater } from './water'
 
 const N_PER_LB = 4.448
-const within = (value: number, [least, most]: Band) => value >= least - 1e-9 && value <= most + 1e-9
+/** Marks are round figures: 25 lb are 111 N in the box, and 24.96 lb again here. */
+const ROUND = 0.02
+const within = (value: number, [least, most]: Band) =>
+  value >= least - ROUND * Math.abs(least) && value <= most + ROUND * Math.abs(most)
 
 /** What is wrong with an answer, by kind: each fault is one line. */
 export function guideFaults({ water: over, place, ...wants }: GuideWater): string[] {
