@@ -99,7 +99,11 @@ function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted {
 const TRAILERS_TRIED = 2
 
 /** Every way the box dresses a lure for the ways of fishing that are looked at. */
-function variantsHere(lure: Lure, box: Box, { reading, deliveries, place }: MatchContext): readonly EvaluatedBuild[] {
+export function variantsHere(
+  lure: Lure,
+  box: Box,
+  { reading, deliveries, place }: MatchContext,
+): readonly EvaluatedBuild[] {
   const plain = buildVariants(lure, box, reading)
   const all = deliveries.has('three-way') ? [...plain, ...anchored(plain, box)] : plain
   return place.noLead ? all.filter(({ build }) => !bringsLead(build)) : all

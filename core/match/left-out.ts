@@ -1,5 +1,6 @@
 import { buildsOf, type Lure } from '../tackle'
 import type { Box } from '../box'
+import { candidatesFor, variantsHere } from './candidates'
 import type { MatchContext } from './match-context'
 import { bringsLead, lawBroken } from './law'
 import { rejectionReason, outfitsOf, buildRefusal } from './outfit'
@@ -24,8 +25,15 @@ export function forbids(lure: Lure, box: Box, context: MatchContext): Refusal | 
   const works = builds.some((build) =>
     context.riggings.some((tackle) => !buildRefusal(build, tackle, context.deliveries)),
   )
-  return works ? null : { code: 'no-rod-casts' }
+  if (!works) return { code: 'no-rod-casts' }
+  return standsNowhere(lure, box, context) ? { code: 'carried-off' } : null
 }
+
+/** Whether nothing else is asked for than what stands on a sinker, and no sinker and line of the box stand in this current. */
+const standsNowhere = (lure: Lure, box: Box, context: MatchContext) =>
+  context.deliveries.size === 1 &&
+  context.deliveries.has('three-way') &&
+  candidatesFor(variantsHere(lure, box, context), context).length === 0
 
 /** The piece that is missing, or the limit that all tackle of the box breaks: the one that the nearest outfit fails last. */
 function tackleLacks({ rods, reels, lines, leaders }: Box, { species, c }: MatchContext): Refusal {

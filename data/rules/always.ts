@@ -86,6 +86,14 @@ export const ALWAYS = [
     basis: practice,
   },
   {
+    id: 'wood-is-not-ground',
+    side: null,
+    facts: [103],
+    when: { cover: ['timber', 'brush', 'docks'] },
+    effects: [{ avoid: { technique: ['grind'] }, weight: 5 }],
+    basis: practice,
+  },
+  {
     id: 'skimmed-for-fish-on-top',
     side: null,
     facts: [95],
@@ -184,6 +192,14 @@ export const ALWAYS = [
     facts: [107],
     when: { group: ['zander', 'perch'] },
     effects: [{ favour: { family: ['crankbait', 'jerkbait'], delivery: ['troll'] }, weight: 4 }],
+    basis: practice,
+  },
+  {
+    id: 'more-lead-in-a-deep-stream',
+    side: null,
+    facts: [129],
+    when: { currentMps: { above: [0.4, 0.6] }, zoneMidM: { above: [6, 10] } },
+    effects: [{ avoid: { massKg: [0, 0.0265] }, weight: 5 }],
     basis: practice,
   },
   {

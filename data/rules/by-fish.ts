@@ -18,9 +18,9 @@ export const TIED_ON_FOR = {
   },
   zander: {
     usual:
-      'paddle-tail fork-minnow grub soft-jerkbait jerkbait crankbait blade-bait casting-spoon hair-jig lipless-crankbait gliding-jig',
+      'paddle-tail fork-minnow grub soft-jerkbait jerkbait crankbait blade-bait casting-spoon hair-jig gliding-jig',
     seldom:
-      'in-line-spinner finesse-worm ribbon-worm tube stick-worm thin-spoon casting-metal flutter-spoon hard-swimbait segmented-bait needle-plug surface spinnerbait creature',
+      'in-line-spinner finesse-worm ribbon-worm tube stick-worm thin-spoon casting-metal flutter-spoon hard-swimbait segmented-bait lipless-crankbait needle-plug surface spinnerbait creature',
   },
   pike: {
     usual:
@@ -113,7 +113,7 @@ const FAMILY_IDS = [...new Set(listed.flatMap(({ usual, seldom }) => [...usual, 
 export const BY_FISH = listed.map(({ group, usual, seldom }) => ({
   id: `tied-on-for-${group}`,
   side: null,
-  facts: [36, 39],
+  facts: [47],
   when: { group: [group] },
   effects: [
     { avoid: { family: seldom }, weight: COSTS.seldom },

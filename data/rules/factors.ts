@@ -30,7 +30,6 @@ export const FACTORS = {
   'night-dark': 1.06,
   'no-surface-in-cold': 1.13,
   'perch-small-softs': 1.07,
-  'pike-no-worms': 0.94,
   'salmonid-metal': 1.05,
   'skirt-white-between': 0.96,
   'slim-ribbed-warm': 1.04,

@@ -22,7 +22,8 @@ export const SEA = [
     when: { group: ['sea-bass'], light: ['dawn', 'dusk', 'night'], depthM: { below: [3, 5] } },
     effects: [
       { axis: 'tempo', want: 0.25, weight: 2 },
-      { favour: { family: ['needle-plug', 'surface', 'soft-jerkbait'] }, weight: 1.5 },
+      { axis: 'vibration', want: 0.3, weight: 3 },
+      { favour: { family: ['needle-plug', 'surface', 'soft-jerkbait'] }, weight: 3 },
     ],
     basis: practice,
   },

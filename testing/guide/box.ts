@@ -77,6 +77,8 @@ const PARTS: Partial<Record<PartKind, readonly object[]>> = {
     { id: 'g-drop-5', name: 'Drop-shot weight 5 g', kind: 'drop-shot', massKg: g(5) },
     { id: 'g-drop-14', name: 'Drop-shot weight 14 g', kind: 'drop-shot', massKg: g(14) },
     { id: 'g-drop-21', name: 'Drop-shot weight 21 g', kind: 'drop-shot', massKg: g(21) },
+    { id: 'g-three-60', name: 'Three-way weight 60 g', kind: 'dropper', massKg: g(60) },
+    { id: 'g-three-100', name: 'Three-way weight 100 g', kind: 'dropper', massKg: g(100) },
     { id: 'g-bullet-21', name: 'Bullet 21 g', kind: 'bullet', massKg: g(21) },
     { id: 'g-bullet-35', name: 'Bullet 35 g', kind: 'bullet', massKg: g(35) },
   ],

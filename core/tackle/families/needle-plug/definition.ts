@@ -24,5 +24,6 @@ export const needlePlug = family({
     why: 'length to throw it over the surf',
   },
   sheetWords: ['needle', 'needlefish'],
+  capabilities: { seems: 0.85 },
   draw,
 })

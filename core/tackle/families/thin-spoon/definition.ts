@@ -18,7 +18,7 @@ export const thinSpoon = family({
   action: { amplitude: 0.8, vibration: 0.3, flash: 0.9, presence: 0.45, snag: 0.5 },
   shift: (t) => (t.bend === 'late' ? { amplitude: 0.95 } : {}),
   motion: { pullDrag: 0.2, fallDrag: 0.32, densityKgM3: 8500, diveAngleTan: -0.08 },
-  speedMps: [0.4, 0.85],
+  speedMps: [0.5, 1.35],
   rod: {
     power: ['light', 'medium-light'],
     action: ['slow', 'fast'],
