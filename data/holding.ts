@@ -10,6 +10,18 @@ export const HOLDING = [
     bottom: { from: 'surface', m: 2 },
   },
   {
+    id: 'where-they-are-seen',
+    when: {
+      fishSeen: ['yes'],
+      mood: ['active'],
+      forageShade: ['silver'],
+      depthM: { above: [2.5, 4] },
+      light: ['dawn', 'day', 'dusk'],
+    },
+    top: { from: 'surface', m: 0 },
+    bottom: { from: 'surface', m: 1.8 },
+  },
+  {
     id: 'edge-of-the-lamps',
     when: { lamps: ['yes'], light: ['night'] },
     top: { from: 'surface', m: 0.2 },
@@ -85,6 +97,12 @@ export const HOLDING = [
       depthM: { below: [4, 6] },
     },
     top: { from: 'cover', m: 0.3 },
+    bottom: { from: 'bottom', m: 0 },
+  },
+  {
+    id: 'foot-of-the-piles-in-the-cold',
+    when: { cover: ['docks'], waterTempC: { below: [10, 13] } },
+    top: { from: 'bottom', m: -1.5 },
     bottom: { from: 'bottom', m: 0 },
   },
   {

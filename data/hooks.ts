@@ -32,3 +32,9 @@ export const LOOSE_STYLES = {
   assist: { mount: null, exposed: 0.67, points: 1 },
   stinger: { mount: null, exposed: 0.8, points: 1 },
 } as const
+
+/**
+ * Gap of a hook by the body it goes into: so many times its thickness and its length. `fills`: of the cylinder of its length and thickness so much is body. Fitted to
+ * sizes of common practice; `free`: about a size either way costs nothing, in natural logarithms of the gap, `width`: beyond that little is left of the agreement.
+ */
+export const HOOK_BY_BODY = { thick: 0.8, long: 0.06, fills: 0.85, densityKgM3: 1080, free: 0.15, width: 0.3 } as const

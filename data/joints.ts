@@ -5,8 +5,8 @@
  */
 export const JOINTS = {
   'hook-body': {
-    says: ['good', 'wrong'],
-    fact: 33,
+    says: ['good', 'mind', 'wrong'],
+    fact: 113,
   },
   'stout-hook-rod': {
     says: ['good', 'mind', 'wrong'],

@@ -3,6 +3,7 @@ import { createMatchContext, rank } from '../core/match'
 import { LAWS } from '../testing/logs'
 import { guideFaults } from '../testing/guide/judge'
 import { UNSEEN_WATERS } from '../testing/guide/unseen'
+import { FURTHER_WATERS } from '../testing/guide/further-waters'
 import { MORE_WATERS } from '../testing/guide/more-waters'
 import { GUIDE_WATERS } from '../testing/guide/waters'
 import { SCENARIOS } from '../testing/scenarios'
@@ -45,7 +46,7 @@ console.log(
 
 /** Waters that a guide wrote down before the techniques, and the kinds of fault in them. */
 for (const [name, waters] of [
-  ['worked on', [...GUIDE_WATERS, ...MORE_WATERS]],
+  ['worked on', [...GUIDE_WATERS, ...MORE_WATERS, ...FURTHER_WATERS]],
   ['kept apart', UNSEEN_WATERS],
 ] as const) {
   const found = waters.map(guideFaults)

@@ -328,6 +328,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
     PATIENT_S: between(5, 60),
     ASKED_SHARE: share,
   },
+  forage: { SMALLEST_LURE_M: between(0.015, 0.05) },
   hooks: {
     TREBLE_MASS: z.strictObject({ perGap: between(0.001, 0.05), power: between(2, 3) }),
     WIRE_MASS: ordered(
@@ -336,6 +337,14 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
       'medium',
       'heavy',
     ),
+    HOOK_BY_BODY: z.strictObject({
+      thick: between(0.3, 2),
+      long: between(0.02, 0.2),
+      fills: between(0.5, 1),
+      densityKgM3: between(900, 1400),
+      free: between(0.05, 0.4),
+      width: between(0.1, 0.6),
+    }),
     HUNG_STYLES: z.record(
       z.string(),
       z.strictObject({ mass: between(0, 2), points: between(1, 3), snag: between(0, 1.5) }),

@@ -1,6 +1,7 @@
 import { buildsOf, type Lure } from '../tackle'
 import type { Box } from '../box'
 import { candidatesFor, variantsHere } from './candidates'
+import { hooksLacking, type HooksLacking } from './hooks-lacking'
 import type { MatchContext } from './match-context'
 import { bringsLead, lawBroken } from './law'
 import { rejectionReason, outfitsOf, buildRefusal } from './outfit'
@@ -10,6 +11,8 @@ import type { Refusal } from './refusal'
 export interface LeftOut {
   readonly why: Refusal
   readonly lures: number
+  /** The pack of heads or hooks that mends most of it. */
+  readonly lacks?: HooksLacking
 }
 
 /** What stands against a lure here before it is thrown; null where nothing does. */
@@ -54,13 +57,21 @@ function tackleLacks({ rods, reels, lines, leaders }: Box, { species, c }: Match
 
 /** The lures of a box that break a limit here before they are thrown. */
 export function leftOut(box: Box, context: MatchContext): LeftOut[] {
-  const byReason = new Map<string, { why: Refusal; lures: number }>()
+  const byReason = new Map<string, { readonly why: Refusal; readonly lures: Lure[] }>()
   for (const lure of box.lures) {
     const why = forbids(lure, box, context)
     if (!why || why.code === 'used-up') continue
-    const known = byReason.get(why.code) ?? { why, lures: 0 }
-    known.lures += 1
+    const known = byReason.get(why.code) ?? { why, lures: [] }
+    known.lures.push(lure)
     byReason.set(why.code, known)
   }
-  return [...byReason.values()].sort((a, b) => b.lures - a.lures || (a.why.code < b.why.code ? -1 : 1))
+  return [...byReason.values()]
+    .map(({ why, lures }): LeftOut => {
+      const lacks =
+        why.code === 'no-hook-fits'
+          ? hooksLacking(lures, box, { depthM: context.c.depthM, noLead: context.place.noLead })
+          : null
+      return { why, lures: lures.length, ...(lacks ? { lacks } : {}) }
+    })
+    .sort((a, b) => b.lures - a.lures || (a.why.code < b.why.code ? -1 : 1))
 }

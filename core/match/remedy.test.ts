@@ -14,6 +14,25 @@ const kinds = (pieces: readonly Piece[] | undefined) => pieces?.map((p) => p.kin
 const few = { ...box, lures: box.lures.filter((_, i) => i % 5 === 0) }
 const softs = box.lures.filter((l) => ['grub', 'paddle-tail', 'creature'].includes(l.family)).slice(0, 4)
 
+describe('soft bodies without a hook beside an answer', () => {
+  const bodies = box.lures.filter((l) => ['grub', 'paddle-tail', 'creature'].includes(l.family))
+  const bare = { ...box, lures: [...few.lures, ...bodies], heads: [], hooks: [] }
+  const lacking = (over: Partial<Place> = {}) =>
+    answer(bare, perch, Place.parse({ ...PLACE, ...over })).leftOut.find(({ why }) => why.code === 'no-hook-fits')
+  it('are told with the one pack of heads that serves for most of them, and it does', () => {
+    const found = lacking()
+    if (!found?.lacks) throw new Error('nothing is lacking')
+    const { piece, serves } = found.lacks
+    expect(piece.kind).toBe('heads')
+    expect(serves).toBeGreaterThan(found.lures / 3)
+    const mended = answer(withPieces(bare, [piece])).leftOut.find(({ why }) => why.code === 'no-hook-fits')
+    expect(mended?.lures ?? 0).toBe(found.lures - serves)
+  })
+  it('are not sent for lead where lead is forbidden', () => {
+    expect(lacking({ noLead: true })?.lacks?.piece.kind).not.toBe('heads')
+  })
+})
+
 describe('an empty answer', () => {
   it.each<[string, Box, string, string[]]>([
     ['no rod', { ...few, rods: [] }, 'no-rod', ['rods']],

@@ -2,14 +2,11 @@ import { REMEDY } from '../../data/remedy'
 import { BITE_PROOF_M, KNOT } from '../../data/tackle-limits'
 import { median } from 'd3-array'
 import {
-  GAP_BAND,
   familyOf,
-  hookGapM,
   hookPoints,
   lureMass,
   monoOfThicknessN,
   reelFitsRod,
-  sizeForGap,
   swapHooks,
   thicknessOfMonoM,
   usualPart,
@@ -19,6 +16,7 @@ import {
   type PartOf,
 } from '../tackle'
 import type { Box } from '../box'
+import { hooksFor, type PartPiece } from './hooks-lacking'
 import { createMatchContext } from './set-against'
 import type { MatchContext, MatchOptions } from './match-context'
 import { requiredStrengthN } from './outfit'
@@ -26,7 +24,7 @@ import { rank } from './rank'
 
 /** A piece to tie, to respool or to buy. */
 export type Piece =
-  | { readonly [K in PartKind]: { readonly kind: K; readonly part: PartOf<K> } }[PartKind]
+  | PartPiece
   /** A line from the drawer, wound on a reel. */
   | { readonly kind: 'respool'; readonly part: PartOf<'lines'>; readonly reel: string }
   /** Trebles changed for single hooks. */
@@ -138,38 +136,6 @@ function singlesFor(lure: Lure): Piece[][] {
   if (!hooks || hookPoints(hooks) === hooks.count) return []
   const single = { ...hooks, style: 'single' as const }
   return [[{ kind: 'singles', lure: { ...lure, ...swapHooks(lure, single) } as Lure }]]
-}
-
-/** A weedless hook and a head of the size that a body asks for. */
-function hooksFor(lure: Lure, depthM: number): Piece[] {
-  const sized = ([low, high]: readonly [number, number]) => sizeForGap(((low + high) / 2) * lure.lengthM)
-  const mounts = familyOf(lure.family).mounts ?? []
-  const hookSize = sized(GAP_BAND.texas)
-  const headSize = sized(GAP_BAND.head)
-  const massKg = REMEDY.heads.find((h) => depthM <= h.toM)?.kg ?? REMEDY.lureKg
-  return [
-    ...(mounts.includes('texas')
-      ? [
-          {
-            kind: 'hooks' as const,
-            part: {
-              ...usualPart('hooks', `new hook ${hookSize}`),
-              hookSize,
-              massKg: hookGapM(hookSize) * REMEDY.hookKgPerGap,
-              count: REMEDY.pack,
-            },
-          },
-        ]
-      : []),
-    ...(mounts.includes('head')
-      ? [
-          {
-            kind: 'heads' as const,
-            part: { ...usualPart('heads', `new head ${headSize}`), hookSize: headSize, massKg, count: REMEDY.pack },
-          },
-        ]
-      : []),
-  ]
 }
 
 function leaderOf(neededN: number, biteProof: boolean): Piece {

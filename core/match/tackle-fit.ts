@@ -1,10 +1,12 @@
 import { LINE_BY_WEIGHT, ROD_LENGTHS, STRENGTH_WIDTH, WRONG_REEL } from '../../data/fish-tackle'
+import { HOOK_BY_BODY } from '../../data/hooks'
 import { JOINT_LIMITS } from '../../data/joints'
 import { CAST_STRENGTH, EASY_TURNS, HOOK_ON_ROD, WEAK_LINK, WIRE_UNASKED } from '../../data/tackle-limits'
 import {
   ROD_POWERS,
   castStrengthN,
   deliveryOf,
+  hookOff,
   isWound,
   lineAsRated,
   lineOnRodN,
@@ -80,7 +82,8 @@ export function lineAndLeaderFit(
     leaderFit(line, leader, asked) *
     (0.8 + 0.2 * onRod) *
     (deliveryOf(technique.delivery).thrown === 'cast' ? castStrengthFit(build.massKg, weakest) : 1) *
-    hookFit(build, rod, weakest)
+    hookFit(build, rod, weakest) *
+    hookSizeFit(build)
   )
 }
 
@@ -103,6 +106,10 @@ function castStrengthFit(massKg: number, weakest: number): number {
   const missing = Math.min(1, Math.max(0, (1 - share) / (1 - CAST_STRENGTH.least)))
   return 1 - CAST_STRENGTH.costs * missing
 }
+
+/** How well the size of a hook suits the body that it goes into, as a factor. */
+const hookSizeFit = (build: Build): number =>
+  bell(Math.max(0, Math.abs(hookOff(build)) - HOOK_BY_BODY.free) / HOOK_BY_BODY.width)
 
 /** How far the hook that is tied on suits rod and line, as a factor: a stout one must be driven home, fine wire must not be bent open. */
 function hookFit({ lure, mount }: Build, rod: Outfit['rod'], weakest: number): number {

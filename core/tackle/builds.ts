@@ -1,4 +1,4 @@
-import { LOOSE_STYLES } from '../../data/hooks'
+import { HOOK_BY_BODY, LOOSE_STYLES } from '../../data/hooks'
 import { SOFT_AS_TRAILER, TRAILER_ADDS, TRAILER_BAND } from '../../data/trailers'
 import type { TackleBox } from './tackle-box'
 import type { MountKind } from './family'
@@ -54,6 +54,25 @@ export function hookFits(
   const [low, high] = gapBand(kind, style)
   return ratio >= low && ratio <= high
 }
+
+/**
+ * Gap of the hook that suits a soft body on a head, Texas rigged or on a weighted hook, m: it must clear the body's thickness and ride far enough back. Thickness by
+ * weight and length. Common practice: #2–1/0 in slim bodies of 7–10 cm, 2/0–3/0 up to 12 cm, 3/0–5/0 in bulky ones.
+ *
+ * @example wantedGapM({ lengthM: 0.102, massKg: 0.0065 }) // 0.0136: 2/0
+ */
+export function wantedGapM({ lengthM, massKg }: Pick<Lure, 'lengthM' | 'massKg'>): number {
+  const { thick, long, fills, densityKgM3 } = HOOK_BY_BODY
+  return thick * Math.sqrt((4 * massKg) / (Math.PI * densityKgM3 * fills * lengthM)) + long * lengthM
+}
+
+/** How far a hook's size is off what the body wants, as a natural logarithm of the gap: below 0 too small; 0 for hooks that a body merely hangs on. */
+export function hookOff({ lure, mount }: Pick<Build, 'lure' | 'mount'>): number {
+  const size = mount.kind === 'head' ? mount.head.hookSize : sized(mount) ? mount.hook.hookSize : null
+  return size === null || familyOf(lure.family).body !== 'soft' ? 0 : Math.log(hookGapM(size) / wantedGapM(lure))
+}
+const sized = (mount: Mount): mount is Extract<Mount, { kind: 'texas' | 'belly' }> =>
+  (mount.kind === 'texas' || mount.kind === 'belly') && mount.hook.style !== 'finesse-hybrid'
 
 function mountsOf(lure: Lure, box: TackleBox): Mount[] {
   const kinds = familyOf(lure.family).mounts

@@ -91,7 +91,17 @@ export { Tray, freeSlot, slotName, slotNamed, slotsOf, stepInTrays, trayFor, typ
 export { FURTHER_AT, RIG_TYPES, Rig, rigTypeOf, type Further, type RigPart, type RigType, type RigTypeId } from './rig'
 export { completeBox, completeLure } from './complete'
 export { MOST_THINGS, TackleBox } from './tackle-box'
-export { GAP_BAND, asTrailer, buildsOf, countBuilds, hookFits, trailerFits, type Build } from './builds'
+export {
+  GAP_BAND,
+  asTrailer,
+  buildsOf,
+  countBuilds,
+  hookFits,
+  hookOff,
+  wantedGapM,
+  trailerFits,
+  type Build,
+} from './builds'
 export {
   TECHNIQUES,
   TECHNIQUE_GROUPS,

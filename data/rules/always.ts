@@ -81,7 +81,7 @@ export const ALWAYS = [
     id: 'limbs-and-rock-are-no-grass',
     side: null,
     facts: [19, 103],
-    when: { cover: ['grass', 'pads', 'reeds'] },
+    when: { cover: ['grass', 'pads', 'reeds', 'docks'] },
     effects: [{ avoid: { technique: ['ease', 'grind'] }, weight: 3 }],
     basis: practice,
   },

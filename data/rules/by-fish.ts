@@ -91,7 +91,7 @@ export const TIED_ON_FOR = {
   },
   bream: {
     usual: 'grub creature blade-bait segmented-bait crankbait surface finesse-worm fork-minnow hair-jig paddle-tail',
-    seldom: 'jerkbait stick-worm lipless-crankbait casting-spoon soft-jerkbait streamer tube casting-metal gliding-jig',
+    seldom: 'jerkbait stick-worm lipless-crankbait soft-jerkbait streamer tube casting-metal gliding-jig',
   },
   whiting: {
     usual: 'surface segmented-bait grub finesse-worm hair-jig crankbait jerkbait paddle-tail',

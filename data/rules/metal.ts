@@ -246,6 +246,21 @@ export const METAL = [
     basis: practice,
   },
   {
+    id: 'surface-for-hunters-on-top',
+    side: null,
+    facts: [36],
+    when: {
+      zoneTopM: { below: [0.3, 0.8] },
+      zoneMidM: { below: [1, 1.6] },
+      mood: ['active'],
+      waterTempC: { above: [15, 18] },
+      forageShade: ['silver'],
+      group: ['bass', 'perch', 'striper', 'asp', 'sea-bass', 'inshore'],
+    },
+    effects: [{ favour: { family: ['surface'] }, weight: 4 }],
+    basis: practice,
+  },
+  {
     id: 'no-surface-in-cold',
     side: null,
     facts: [40],

@@ -169,7 +169,7 @@ export const WARM_SEA = [
     mouth: 'large',
     isSchooling: true,
     designPullN: 35,
-    strength: 'strong',
+    strength: 'heavy',
     source: { feedingRangeC: practice, spawnC: practice, designPullN: practice },
   },
   {

@@ -1,6 +1,7 @@
 /** Why fish are taken to hold where they do. */
 export const HOLDING_SENTENCES = {
   'under-the-birds': 'Birds and bait at the surface: the fish that drive them are just below.',
+  'where-they-are-seen': 'Hunters that are seen over deep water are near its surface.',
   'edge-of-the-lamps': 'Lamps gather bait: fish wait in the upper water along the edge of the light.',
   'over-the-mud': 'Mud in clear water: fish root or follow close over the bottom.',
   'feeding-on-top': 'At first and last light active fish hunt bait against the surface.',
@@ -11,6 +12,7 @@ export const HOLDING_SENTENCES = {
   'in-the-reeds': 'In reeds and pads fish hang in the upper metre and a half.',
   'cold-off-timber': 'In cold water fish hang off standing timber, about its top.',
   'deep-in-the-wood': 'In thick wood fish that do not hunt lie down inside it.',
+  'foot-of-the-piles-in-the-cold': 'In cold water they lie at the foot of piles and walls.',
   'under-the-docks': 'Fish that do not hunt lie low under the boards, in the shade.',
   'foot-of-the-rock-in-the-cold': 'In the cold they lie at the foot of the rock.',
   'on-the-cover': 'Fish lie on and just above the cover.',

@@ -3,6 +3,7 @@ export const JOINT_WORDS = {
   'hook-body': {
     title: 'Hook and body',
     good: 'The gap of {gap} suits a body of {length}.',
+    mind: 'A gap of {gap} is rather {way} for a body of {length} and its thickness.',
     wrong: 'A gap of {gap} is too {way} for a body of {length}.',
     remedy: 'Take about a {size}.',
   },

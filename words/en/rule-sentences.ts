@@ -46,7 +46,8 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'cold-no-fast-metal': 'Cold water and nobody feeding on top: metal wound fast is nothing.',
   'cold-no-bladed-jig': 'Cold water: a bladed jig stays in the box.',
   'no-thin-bodies-in-mud': 'Mud: thin bodies are not found.',
-  'limbs-and-rock-are-no-grass': 'Grass and pads: nothing is ground or eased there, it only gathers weed.',
+  'limbs-and-rock-are-no-grass':
+    'Over grass and pads and between piles nothing is ground or eased: there is no limb or rock to go over.',
   'cold-deep-no-spinnerbait': 'Cold and deep: a spinnerbait comes up before it gets there.',
   'skimmed-for-fish-on-top': 'Fish that hold deep see nothing of what is skimmed under the surface.',
   'cold-inshore-no-metal': 'Cold inshore water: metal is too quick for what lies in the holes.',
@@ -355,6 +356,7 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'fall-deep': 'Deep water: weight enough to be there in a few breaths.',
   'fall-very-deep': 'Very deep: heavy, or most of the day is spent sinking.',
   'heavy-reaction-any': 'A heavy lure drops fast and triggers a reaction bite.',
+  'surface-for-hunters-on-top': 'Warm water and hunters against the surface: a lure that walks or pops above them.',
   'trebles-lie-on-a-mat': 'Trebles pick up the mat and come back as a bunch of weed.',
   'plugs-and-spoons-are-trolled':
     'Behind a boat plugs, spoons and spinners hold their depth and their swim; a loose soft body does not.',

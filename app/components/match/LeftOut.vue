@@ -1,10 +1,19 @@
 <script setup lang="ts">
 import { leftOut as words, sayLeftOut, sayRefusal } from '../../../words'
+import type { Piece } from '../../../core/match'
+import { usePutInBox } from '~/composables/usePutInBox'
 import { useMatch } from '~/stores/match'
 
-/** Lures of the box that are no answer here, counted by the limit they break. */
+/** Lures of the box that are no answer here, counted by the limit they break; heads or hooks that they lack can be put in the box. */
 const match = useMatch()
 const out = computed(() => match.answer?.leftOut ?? [])
+const { say, put } = usePutInBox()
+const done = ref(false)
+watch(out, () => (done.value = false))
+async function add(piece: Piece) {
+  done.value = true
+  await put([piece])
+}
 const sum = computed(() => out.value.reduce((n, one) => n + one.lures, 0))
 </script>
 
@@ -12,7 +21,13 @@ const sum = computed(() => out.value.reduce((n, one) => n + one.lures, 0))
   <details v-if="sum > 0" class="out">
     <summary>{{ words.leftOut(sum) }}</summary>
     <ul>
-      <li v-for="one in out" :key="one.why.code">{{ sayLeftOut(one.lures, sayRefusal(one.why)) }}.</li>
+      <li v-for="one in out" :key="one.why.code">
+        {{ sayLeftOut(one.lures, sayRefusal(one.why)) }}.
+        <template v-if="one.lacks">
+          {{ words.wouldServe(say(one.lacks.piece), one.lacks.serves) }}
+          <button type="button" class="do" :disabled="done" @click="add(one.lacks.piece)">{{ words.putIn }}</button>
+        </template>
+      </li>
     </ul>
   </details>
 </template>
@@ -33,5 +48,15 @@ const sum = computed(() => out.value.reduce((n, one) => n + one.lures, 0))
   display: grid;
   gap: var(--space-4);
   font-size: var(--text-3);
+}
+.do {
+  min-height: 44px;
+  padding: 0 var(--space-12);
+  font-weight: 650;
+  color: rgb(var(--v-theme-primary));
+  text-decoration: underline;
+}
+.do:disabled {
+  opacity: 0.5;
 }
 </style>

@@ -1,4 +1,4 @@
-import { LOOSE_STYLES } from '../../../data/hooks'
+import { HOOK_BY_BODY, LOOSE_STYLES } from '../../../data/hooks'
 import { JOINT_LIMITS as LIMITS } from '../../../data/joints'
 import { SNAG_RATE_BY_COVER } from '../../../data/snags'
 import { SPOON_GAP } from '../../../data/make'
@@ -14,7 +14,7 @@ import {
   WEAK_LINK,
 } from '../../../data/tackle-limits'
 import type { RoleId } from '../../quantity'
-import { gapBand, hookFits, isBulky, trailerFits, type GAP_BAND } from '../builds'
+import { gapBand, hookFits, isBulky, trailerFits, wantedGapM, type GAP_BAND } from '../builds'
 import { headSnag } from '../head-snag'
 import { hookGapM, type HookSize } from '../hook-size'
 import { eachHook, hookPoints, sizeForGap } from '../hung-hooks'
@@ -98,13 +98,18 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     const { lengthM } = rig.lure
     const gapM = hookGapM(hook.size)
     const [low, high] = gapBand(hook.kind, hook.style)
+    const byBody = hook.kind !== 'wacky' && hook.kind !== 'drop-shot' && hook.style !== 'finesse-hybrid'
+    const wantedM = byBody ? wantedGapM(rig.lure) : ((low + high) / 2) * lengthM
     const figures = {
       gap: measure(gapM, 'hookGap'),
       length: measure(lengthM, 'lureLength'),
-      way: gapM / lengthM < low ? 'small' : 'wide',
-      size: sizeForGap(((low + high) / 2) * lengthM),
+      way: gapM < wantedM ? 'small' : 'wide',
+      size: sizeForGap(wantedM),
     }
-    return hookFits(hook.kind, hook.size, lengthM, hook.style) ? good(figures) : wrong(figures)
+    if (!hookFits(hook.kind, hook.size, lengthM, hook.style)) return wrong(figures)
+    return byBody && Math.abs(Math.log(gapM / wantedM)) > HOOK_BY_BODY.free + HOOK_BY_BODY.width
+      ? mind(figures)
+      : good(figures)
   },
   'stout-hook-rod': ({ head, hook, lure, rod }) => {
     const guarded = lure && capabilitiesOf(lure).stoutGuard?.(lure.traits)

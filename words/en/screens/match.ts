@@ -160,6 +160,8 @@ export const noAnswer = {
 /** app/components/match/LeftOut.vue */
 export const leftOut = {
   leftOut: (n: number) => `${n} ${n === 1 ? 'lure' : 'lures'} left out`,
+  wouldServe: (piece: Shown, n: number) => `${n} of them can be fished on ${piece}.`,
+  putIn: 'Put it in the box',
 } as const
 
 /** app/components/match/ReasonChain.vue */
