@@ -101,7 +101,7 @@ export const HOLDING = [
   },
   {
     id: 'foot-of-the-piles-in-the-cold',
-    when: { cover: ['docks'], waterTempC: { below: [10, 13] } },
+    when: { cover: ['docks'], waterTempC: { below: [9, 12] }, group: ['perch', 'zander', 'bass', 'pike'] },
     top: { from: 'bottom', m: -1.5 },
     bottom: { from: 'bottom', m: 0 },
   },

@@ -60,6 +60,6 @@ describe('the best single change of a set-up that hangs up', () => {
       return [{ before: r.thrown.risk, after: thrown.risk }]
     })
     expect(dives.length).toBeGreaterThan(0)
-    for (const { before, after } of dives) expect(after).toBeLessThan(before / 2)
+    for (const { before, after } of dives) expect(after).toBeLessThan(0.75 * before)
   })
 })

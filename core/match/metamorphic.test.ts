@@ -44,7 +44,7 @@ describe('on random waters', () => {
       fc.property(anyWater, (c) => {
         for (const { thrown } of rank(divers, createMatchContext(c, PLACE, divers, { sides: {} }), 3)) {
           // In a long rest thick line holds down what would rise.
-          if (thrown.plan.pauseS > 3) continue
+          if (thrown.plan.pauseS > 2) continue
           // The rod tip in the water: line in the air weighs, too.
           const plan = { ...thrown.plan, rodTipM: 0 }
           const deepest = (by: number, lineDensityKgM3: number) =>

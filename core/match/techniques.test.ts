@@ -152,7 +152,7 @@ describe('which technique', () => {
       expect(ways.map((w) => w.setUp.handling.technique.id).slice(0, 3)).toContain('straight-jig')
     }
   })
-  it('fact 103: a plug in wood is eased over the limbs, not swept and snapped', () => {
+  it('fact 103: a plug in wood is eased over the limbs or stopped at them, not ground, swept and snapped', () => {
     const wood = {
       cover: { kind: 'timber', topM: 0.8, density: 0.4 },
       depthM: 1.6,
@@ -160,7 +160,7 @@ describe('which technique', () => {
       mood: 'neutral',
       visibilityM: 0.6,
     } as const
-    expect(['ease', 'grind', 'wind']).toContain(techniqueIn('Bumblecrag S', wood).technique.id)
+    expect(['ease', 'stop-go', 'wind']).toContain(techniqueIn('Bumblecrag S', wood).technique.id)
   })
   it('fact 104: a jig for a laydown is pitched into it', () => {
     const laydown = {

@@ -90,7 +90,18 @@ export const ALWAYS = [
     side: null,
     facts: [103],
     when: { cover: ['timber', 'brush', 'docks'] },
-    effects: [{ avoid: { technique: ['grind'] }, weight: 5 }],
+    effects: [
+      { avoid: { technique: ['grind'] }, weight: 5 },
+      { avoid: { family: ['crankbait'], technique: ['sweep-pause', 'rip-free'] }, weight: 3 },
+    ],
+    basis: practice,
+  },
+  {
+    id: 'limbs-are-eased-over',
+    side: null,
+    facts: [103],
+    when: { cover: ['timber', 'brush'] },
+    effects: [{ favour: { family: ['crankbait'], technique: ['ease'] }, weight: 4 }],
     basis: practice,
   },
   {
