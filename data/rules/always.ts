@@ -97,14 +97,6 @@ export const ALWAYS = [
     basis: practice,
   },
   {
-    id: 'limbs-are-eased-over',
-    side: null,
-    facts: [103],
-    when: { cover: ['timber', 'brush'] },
-    effects: [{ favour: { family: ['crankbait'], technique: ['ease'] }, weight: 4 }],
-    basis: practice,
-  },
-  {
     id: 'skimmed-for-fish-on-top',
     side: null,
     facts: [95],

@@ -284,7 +284,7 @@ export const FRESH = [
     when: { species: ['crappie'], waterTempC: { below: [18, 23] }, cover: ['brush', 'timber', 'docks', 'open'] },
     effects: [
       { favour: { family: ['hair-jig', 'grub'], lengthM: [0.02, 0.065] }, weight: 4 },
-      { avoid: { body: ['hard', 'metal'] }, weight: 3 },
+      { avoid: { body: ['hard', 'metal', 'wire'] }, weight: 3 },
       { axis: 'passing', want: 0.2, weight: 2 },
     ],
     basis: practice,

@@ -365,7 +365,6 @@ export const RULE_SENTENCES: Readonly<Record<string, string>> = {
   'no-buried-points-for-fast-fish': 'Fast fish of open water want a bare, strong point, not one hidden in a soft body.',
   'teeth-cut-soft-bodies': 'Their teeth cut a soft body in two at the first bite.',
   'small-hooks-straighten': 'So strong a fish straightens the hooks of a small lure.',
-  'limbs-are-eased-over': 'In wood a plug is eased up and over each limb, stopped at the touch.',
   'wood-is-not-ground': 'In wood a plug is eased over each limb or stopped at it; ground or swept into it, it hangs.',
   'more-lead-in-a-deep-stream': 'Deep and in a strong stream a light lure never gets down to them.',
   'tied-on-for-bass': 'It is not what one ties on for black bass.',
