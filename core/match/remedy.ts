@@ -12,7 +12,6 @@ import {
   usualPart,
   type Lure,
   type Part,
-  type PartKind,
   type PartOf,
 } from '../tackle'
 import type { Box } from '../box'

@@ -4,7 +4,7 @@ import { practice } from './basis'
  * What anglers tie on for a group of fish: `usual` families, what they try `seldom`, and by omission what they leave at home for it. Common practice. Where, when and how
  * is for the other rules to say.
  */
-export const TIED_ON_FOR = {
+const TIED_ON_FOR = {
   bass: {
     usual:
       'spinnerbait bladed-jig crankbait lipless-crankbait jerkbait glide-bait hard-swimbait surface paddle-tail soft-jerkbait stick-worm finesse-worm ribbon-worm fork-minnow grub creature tube skirted-jig hair-jig blade-bait casting-spoon flutter-spoon umbrella-rig segmented-bait',
