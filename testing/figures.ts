@@ -544,6 +544,7 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
       hookKgPerGap: between(0.03, 0.3),
       braidNPerMm2: between(2000, 6000),
       heads: z.array(z.strictObject({ toM: upTo, kg: between(0.001, 0.06) })).min(2),
+      headByBody: between(0.1, 1),
       lures: rising('what a rod casts', 0.1, 4),
       lines: rising('what a rod takes', 0.1, 4),
       powers: z.array(z.strictObject({ toKg: upTo, power: said })).min(3),

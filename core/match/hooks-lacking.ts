@@ -20,7 +20,8 @@ export type PartPiece = { readonly [K in PartKind]: { readonly kind: K; readonly
 export function hooksFor(lure: Lure, depthM: number): PartPiece[] {
   const mounts = familyOf(lure.family).mounts ?? []
   const hookSize = sizeForGap(wantedGapM(lure))
-  const massKg = REMEDY.heads.find((h) => depthM <= h.toM)?.kg ?? REMEDY.lureKg
+  const byDepth = REMEDY.heads.find((h) => depthM <= h.toM)?.kg ?? REMEDY.lureKg
+  const massKg = Math.max(byDepth, REMEDY.headByBody * lure.massKg)
   const loose = { hookSize, massKg: hookGapM(hookSize) * REMEDY.hookKgPerGap, count: REMEDY.pack }
   const head = { hookSize, massKg, count: REMEDY.pack }
   return [
