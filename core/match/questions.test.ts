@@ -71,7 +71,7 @@ describe('the same ranking in steps', () => {
     const first = seen.findIndex((s) => s.first !== null)
     expect(first).toBe(0)
     // Models share a place: of forty lures looked at first there are fewer.
-    expect(early.length).toBeGreaterThan(2)
+    expect(early.length).toBeGreaterThan(1)
     expect(seen[0]?.done).toBeLessThan(many.lures.length / 4)
     expect(seen.every((s) => s.done <= s.of && s.of === 260)).toBe(true)
     expect(out.map((r) => r.key)).toEqual(rank(many, benchOf(c, {}, many), 6).map((r) => r.key))
