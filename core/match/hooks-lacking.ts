@@ -5,7 +5,7 @@ import {
   buildsOf,
   familyOf,
   hookGapM,
-  sizeForGap,
+  hookSizeFor,
   usualPart,
   wantedGapM,
   type Lure,
@@ -19,19 +19,23 @@ export type PartPiece = { readonly [K in PartKind]: { readonly kind: K; readonly
 /** A weedless hook and a head of the size that a body asks for. */
 export function hooksFor(lure: Lure, depthM: number): PartPiece[] {
   const mounts = familyOf(lure.family).mounts ?? []
-  const hookSize = sizeForGap(wantedGapM(lure))
-  const byDepth = REMEDY.heads.find((h) => depthM <= h.toM)?.kg ?? REMEDY.lureKg
-  const massKg = Math.max(byDepth, REMEDY.headByBody * lure.massKg)
-  const loose = { hookSize, massKg: hookGapM(hookSize) * REMEDY.hookKgPerGap, count: REMEDY.pack }
-  const head = { hookSize, massKg, count: REMEDY.pack }
-  return [
-    ...(mounts.includes('texas')
-      ? [{ kind: 'hooks' as const, part: { ...usualPart('hooks', `new hook ${hookSize}`), ...loose } }]
-      : []),
-    ...(mounts.includes('head')
-      ? [{ kind: 'heads' as const, part: { ...usualPart('heads', `new head ${hookSize}`), ...head } }]
-      : []),
-  ]
+  const pieces: PartPiece[] = []
+  if (mounts.includes('texas')) {
+    const hookSize = hookSizeFor(lure, 'texas')
+    const massKg = hookGapM(hookSize) * REMEDY.hookKgPerGap
+    const part = { ...usualPart('hooks', `new hook ${hookSize}`), hookSize, massKg, count: REMEDY.pack }
+    pieces.push({ kind: 'hooks', part })
+  }
+  if (mounts.includes('head')) {
+    const hookSize = hookSizeFor(lure, 'head')
+    const byDepth = REMEDY.heads.find((h) => depthM <= h.toM)?.kg ?? REMEDY.lureKg
+    const massKg = Math.max(byDepth, REMEDY.headByBody * lure.massKg)
+    pieces.push({
+      kind: 'heads',
+      part: { ...usualPart('heads', `new head ${hookSize}`), hookSize, massKg, count: REMEDY.pack },
+    })
+  }
+  return pieces
 }
 
 /** A pack of heads or hooks, and for how many of the bodies without a hook it serves. */

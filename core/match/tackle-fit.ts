@@ -107,9 +107,22 @@ function castStrengthFit(massKg: number, weakest: number): number {
   return 1 - CAST_STRENGTH.costs * missing
 }
 
-/** How well the size of a hook suits the body that it goes into, as a factor. */
-const hookSizeFit = (build: Build): number =>
-  bell(Math.max(0, Math.abs(hookOff(build)) - HOOK_BY_BODY.free) / HOOK_BY_BODY.width)
+/** How well the size of a hook suits the body that it goes into, as a factor; worked out once a build. */
+function hookSizeFit(build: Build): number {
+  const known = sizeFits.get(build)
+  if (known !== undefined) return known
+  const { lure, mount } = build
+  const off =
+    mount.kind === 'head'
+      ? hookOff(lure, mount.head.hookSize, 'head')
+      : 'hook' in mount
+        ? hookOff(lure, mount.hook.hookSize, mount.kind, mount.hook.style)
+        : 0
+  const fit = bell(Math.max(0, Math.abs(off) - HOOK_BY_BODY.free) / HOOK_BY_BODY.width)
+  sizeFits.set(build, fit)
+  return fit
+}
+const sizeFits = new WeakMap<Build, number>()
 
 /** How far the hook that is tied on suits rod and line, as a factor: a stout one must be driven home, fine wire must not be bent open. */
 function hookFit({ lure, mount }: Build, rod: Outfit['rod'], weakest: number): number {

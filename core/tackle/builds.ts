@@ -1,8 +1,10 @@
+import { least } from 'd3-array'
 import { HOOK_BY_BODY, LOOSE_STYLES } from '../../data/hooks'
 import { SOFT_AS_TRAILER, TRAILER_ADDS, TRAILER_BAND } from '../../data/trailers'
 import type { TackleBox } from './tackle-box'
 import type { MountKind } from './family'
-import { hookGapM, type HookSize } from './hook-size'
+import { HookSize, hookGapM } from './hook-size'
+import { sizeForGap } from './hung-hooks'
 import { familyOf, lureMass, type Lure } from './lure'
 import type { Head, Hook, Sinker, Terminal, Trailer } from './parts'
 
@@ -66,13 +68,35 @@ export function wantedGapM({ lengthM, massKg }: Pick<Lure, 'lengthM' | 'massKg'>
   return thick * Math.sqrt((4 * massKg) / (Math.PI * densityKgM3 * fills * lengthM)) + long * lengthM
 }
 
-/** How far a hook's size is off what the body wants, as a natural logarithm of the gap: below 0 too small; 0 for hooks that a body merely hangs on. */
-export function hookOff({ lure, mount }: Pick<Build, 'lure' | 'mount'>): number {
-  const size = mount.kind === 'head' ? mount.head.hookSize : sized(mount) ? mount.hook.hookSize : null
-  return size === null || familyOf(lure.family).body !== 'soft' ? 0 : Math.log(hookGapM(size) / wantedGapM(lure))
+/** Whether a hook goes into the body and so by its thickness; on the others a body merely hangs. */
+export const goesByBody = (kind: MountKind, style?: Hook['style']): boolean =>
+  kind === 'head' || kind === 'belly' || (kind === 'texas' && style !== 'finesse-hybrid')
+
+/** The size that suits a body best in one way of hooking it, of those that carry it at all ({@link hookFits}). */
+export function hookSizeFor(
+  lure: Pick<Lure, 'lengthM' | 'massKg'>,
+  kind: Exclude<MountKind, 'own'>,
+  style?: Hook['style'],
+): HookSize {
+  const [low, high] = gapBand(kind, style)
+  const gapM = goesByBody(kind, style) ? wantedGapM(lure) : ((low + high) / 2) * lure.lengthM
+  const carries = HookSize.options.filter((size) => hookFits(kind, size, lure.lengthM, style))
+  const off = (size: HookSize) => Math.abs(Math.log(hookGapM(size) / gapM))
+  return least(carries, off) ?? sizeForGap(gapM)
 }
-const sized = (mount: Mount): mount is Extract<Mount, { kind: 'texas' | 'belly' }> =>
-  (mount.kind === 'texas' || mount.kind === 'belly') && mount.hook.style !== 'finesse-hybrid'
+
+/**
+ * How far a hook's size is off the one that suits its body best, as a natural logarithm of the gap: below 0 too small; 0 for hooks that a body merely hangs on and for lures
+ * that bring their own.
+ */
+export function hookOff(
+  lure: Pick<Lure, 'lengthM' | 'massKg'>,
+  size: HookSize,
+  kind: Exclude<MountKind, 'own'>,
+  style?: Hook['style'],
+): number {
+  return goesByBody(kind, style) ? Math.log(hookGapM(size) / hookGapM(hookSizeFor(lure, kind, style))) : 0
+}
 
 function mountsOf(lure: Lure, box: TackleBox): Mount[] {
   const kinds = familyOf(lure.family).mounts

@@ -98,6 +98,7 @@ export {
   countBuilds,
   hookFits,
   hookOff,
+  hookSizeFor,
   wantedGapM,
   trailerFits,
   type Build,

@@ -14,7 +14,7 @@ import {
   WEAK_LINK,
 } from '../../../data/tackle-limits'
 import type { RoleId } from '../../quantity'
-import { gapBand, hookFits, isBulky, trailerFits, wantedGapM, type GAP_BAND } from '../builds'
+import { hookFits, hookOff, hookSizeFor, isBulky, trailerFits, type GAP_BAND } from '../builds'
 import { headSnag } from '../head-snag'
 import { hookGapM, type HookSize } from '../hook-size'
 import { eachHook, hookPoints, sizeForGap } from '../hung-hooks'
@@ -97,19 +97,16 @@ export const JOINT_TESTS: Readonly<Record<JointId, Test>> = {
     if (!hook || !rig.lure || familyOf(rig.lure.family).body !== 'soft') return null
     const { lengthM } = rig.lure
     const gapM = hookGapM(hook.size)
-    const [low, high] = gapBand(hook.kind, hook.style)
-    const byBody = hook.kind !== 'wacky' && hook.kind !== 'drop-shot' && hook.style !== 'finesse-hybrid'
-    const wantedM = byBody ? wantedGapM(rig.lure) : ((low + high) / 2) * lengthM
+    const size = hookSizeFor(rig.lure, hook.kind, hook.style)
     const figures = {
       gap: measure(gapM, 'hookGap'),
       length: measure(lengthM, 'lureLength'),
-      way: gapM < wantedM ? 'small' : 'wide',
-      size: sizeForGap(wantedM),
+      way: gapM < hookGapM(size) ? 'small' : 'wide',
+      size,
     }
     if (!hookFits(hook.kind, hook.size, lengthM, hook.style)) return wrong(figures)
-    return byBody && Math.abs(Math.log(gapM / wantedM)) > HOOK_BY_BODY.free + HOOK_BY_BODY.width
-      ? mind(figures)
-      : good(figures)
+    const off = Math.abs(hookOff(rig.lure, hook.size, hook.kind, hook.style))
+    return off > HOOK_BY_BODY.free + HOOK_BY_BODY.width ? mind(figures) : good(figures)
   },
   'stout-hook-rod': ({ head, hook, lure, rod }) => {
     const guarded = lure && capabilitiesOf(lure).stoutGuard?.(lure.traits)
