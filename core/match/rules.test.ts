@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
-import { RULES, OPEN_QUESTIONS, demandOf, type Rule } from '.'
+import { NUMBER_FEATURES, SPECIES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../water'
+import { RULES, RULE_GROUPS, OPEN_QUESTIONS, demandOf, type Rule } from '.'
 import { AXES, axisOf } from './axis'
-import { COLOUR_GROUPS } from '../tackle'
+import { COLOUR_GROUPS, FAMILIES } from '../tackle'
 import { questionWords } from '../../words'
 
 /** Every rule of practice on its own: it can speak, it can be silent, and what it says reaches the demand. */
@@ -205,5 +205,25 @@ describe('open questions', () => {
   it('a choice that is not there is told at once', () => {
     const lost: Rule = { id: 'x', side: 'S99.side', facts: [], when: {}, effects: [], sentence: 'X.', basis: 'test' }
     expect(() => demandOf(MIDDLING, {}, [lost])).toThrow(/S99/)
+  })
+})
+
+describe('what is tied on for a group of fish', () => {
+  const rows = RULE_GROUPS.flatMap(({ id, rules }) => (id === 'by-fish' ? [...rules] : [])) as readonly Rule[]
+  const namedIn = ({ effects }: Rule) => effects.map((e) => ('avoid' in e ? (e.avoid.family ?? []) : []))
+  it('is said of every group that there is, and of no other', () => {
+    const groups = new Set(SPECIES.map(({ group }) => group as string))
+    expect(new Set(rows.flatMap(({ when }) => when.group ?? []))).toEqual(groups)
+  })
+  it('a family is seldom or never tied on, not both, and each group has some that are usual', () => {
+    for (const row of rows) {
+      const [seldom = [], never = []] = namedIn(row)
+      expect(
+        seldom.filter((id) => never.includes(id)),
+        row.id,
+      ).toEqual([])
+      expect(new Set([...seldom, ...never]).size).toBe(seldom.length + never.length)
+      expect(FAMILIES.length - seldom.length - never.length, row.id).toBeGreaterThan(4)
+    }
   })
 })
