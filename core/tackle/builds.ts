@@ -43,7 +43,7 @@ export const GAP_BAND: Record<Exclude<MountKind, 'own'>, readonly [number, numbe
 const HYBRID_BAND = [0.07, 0.15] as const
 
 /** The band in which a hook carries a body in one way of hooking it. */
-export const gapBand = (kind: Exclude<MountKind, 'own'>, style?: Hook['style']): readonly [number, number] =>
+const gapBand = (kind: Exclude<MountKind, 'own'>, style?: Hook['style']): readonly [number, number] =>
   style === 'finesse-hybrid' ? HYBRID_BAND : GAP_BAND[kind]
 
 export function hookFits(
@@ -69,7 +69,7 @@ export function wantedGapM({ lengthM, massKg }: Pick<Lure, 'lengthM' | 'massKg'>
 }
 
 /** Whether a hook goes into the body and so by its thickness; on the others a body merely hangs. */
-export const goesByBody = (kind: MountKind, style?: Hook['style']): boolean =>
+const goesByBody = (kind: MountKind, style?: Hook['style']): boolean =>
   kind === 'head' || kind === 'belly' || (kind === 'texas' && style !== 'finesse-hybrid')
 
 /** The size that suits a body best in one way of hooking it, of those that carry it at all ({@link hookFits}). */
