@@ -22,7 +22,9 @@ export async function goWithin(page: Page, path: string) {
 
 export const ranking = (page: Page) => page.getByRole('region', { name: 'Ranking' }).locator('[data-lure]')
 
+/** The lures of the list once every lure has been compared: the first rows stand before that, and are fewer. */
 export async function rankedNames(page: Page): Promise<string[]> {
+  await expect(page.getByText(/\d lures? compared in \d/)).toBeAttached()
   await expect(ranking(page).first()).toBeVisible()
   return ranking(page).evaluateAll((rows) => rows.map((row) => row.getAttribute('data-lure') ?? ''))
 }
