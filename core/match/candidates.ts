@@ -1,12 +1,12 @@
 import type { OnLine } from './on-line'
-import type { Build, Lure, Technique, Work } from '../tackle'
+import type { Build, Lure, Work } from '../tackle'
 import type { Box } from '../box'
 import type { MatchContext } from './match-context'
 import { anchored } from './anchor'
 import { countDowns, rodTips } from './cast-of'
 import { worksOfBuild } from './works'
 import { buildVariants, type EvaluatedBuild } from './dressed'
-import { spokenOf, type Spoken } from './habit'
+import { spokenFurther, spokenOf, type Spoken } from './habit'
 import { bringsLead, lawBroken } from './law'
 import { onLinesFor, tackleFor } from './tackle-choice'
 import { axisLog, buildOffers, colourLog, practiceLog, type Offers } from './score'
@@ -66,7 +66,7 @@ function worthOf({ build, offer }: EvaluatedBuild, { demand, contrastOf, record 
         demand.by.build,
         buildOffers(offer, contrastOf(build.lure.colour, build.lure.make), record.oddsOf(build.lure).share),
       ),
-    spoken: spokenOf(demand.habits, { build }),
+    spoken: spokenOf(demand.habits, build),
   }
 }
 
@@ -74,25 +74,6 @@ function worthOf({ build, offer }: EvaluatedBuild, { demand, contrastOf, record 
 function mostPractice({ favoured, warned, open }: Spoken): number {
   const hoped = open.reduce((sum, h) => (h.kind === 'favour' ? sum + h.weight : sum), favoured)
   return practiceLog(hoped, warned)
-}
-
-/** A dressed lure, and what it may be hung on for each technique. */
-interface Fitted extends Worth {
-  readonly dressed: EvaluatedBuild
-  readonly tackleFor: (technique: Technique) => ReturnType<typeof tackleFor>
-}
-
-function fit(dressed: EvaluatedBuild, context: MatchContext): Fitted {
-  const known = new Map<Technique, ReturnType<typeof tackleFor>>()
-  return {
-    dressed,
-    ...worthOf(dressed, context),
-    tackleFor(technique) {
-      const found = known.get(technique) ?? tackleFor(dressed, technique, context)
-      known.set(technique, found)
-      return found
-    },
-  }
 }
 
 /** Of the trailers on one hook only those that earn most before the cast can win: their paths hardly differ. */
@@ -124,7 +105,7 @@ export function prospectsOf(lure: Lure, box: Box, context: MatchContext): Prospe
 
 /** A dressed lure worked in one way. */
 interface Worked {
-  readonly fitted: Fitted
+  readonly dressed: EvaluatedBuild
   readonly work: Work
   /** What is sure of it without tackle and path. */
   readonly base: number
@@ -137,17 +118,17 @@ export function prospectsFor(dressings: readonly EvaluatedBuild[], context: Matc
   const hooked = new Map<Build['mount'] | Build['anchor'] | Build['clip'], number>()
   for (const dressed of dressings) {
     const { build, offer } = dressed
-    const fitted = fit(dressed, context)
+    const worth = worthOf(dressed, context)
     const hook = build.anchor ?? build.clip ?? build.mount
     if (!hooked.has(hook)) hooked.set(hook, hooked.size)
     for (const work of worksOfBuild(dressed, context)) {
-      const base = fitted.ofBuild + axisLog(context.demand.by.hand, handOffers(work, offer))
-      const spoken = spokenOf(fitted.spoken.open, { build, work }, fitted.spoken)
+      const base = worth.ofBuild + axisLog(context.demand.by.hand, handOffers(work, offer))
+      const spoken = spokenFurther(worth.spoken, { build, work })
       const upper = base + mostPractice(spoken)
       const key = `${hooked.get(hook)} ${work.technique.id} ${work.tempo}`
       const known = beside.get(key)
-      if (known) known.worked.push({ fitted, work, base, spoken })
-      else beside.set(key, { upper, worked: [{ fitted, work, base, spoken }] })
+      if (known) known.worked.push({ dressed, work, base, spoken })
+      else beside.set(key, { upper, worked: [{ dressed, work, base, spoken }] })
       if (known && known.upper < upper) known.upper = upper
     }
   }
@@ -160,9 +141,9 @@ export function prospectsFor(dressings: readonly EvaluatedBuild[], context: Matc
 function candidatesIn(worked: readonly Worked[], context: MatchContext, floor: number): Candidate[] {
   const { c, reading, countedOn } = context
   return worked
-    .flatMap(({ fitted: { dressed, tackleFor }, work, base, spoken }) => {
+    .flatMap(({ dressed, work, base, spoken }) => {
       if (base + mostPractice(spoken) < floor) return []
-      const onLines = onLinesFor(tackleFor(work.technique), dressed, work, spoken, base, context)
+      const onLines = onLinesFor(tackleFor(dressed.build, work.technique, context), dressed, work, spoken, base, context)
       const logBeforeCast = onLines.reduce((most, line) => Math.max(most, line.logBeforeCast), -Infinity)
       return logBeforeCast < floor ? [] : [{ dressed, work, onLines, logBeforeCast }]
     })

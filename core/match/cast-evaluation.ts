@@ -78,10 +78,16 @@ export const evaluateCast: CastEvaluator<CastMetrics> = (...given) => measureCas
 export const estimateCastMetrics: CastEvaluator<CastMetrics> = (...given) => measureCast(estimateCast, ...given)
 
 /** The cast with its path, to keep and to draw. */
-export const simulateCast: CastEvaluator<CastResult> = (setUp, motion, offer, on) => {
-  const met = evaluateCast(setUp, motion, offer, on)
-  return { ...met, path: track.path(), dropperM: dropperM(setUp.build, motion, on, met.plan) }
-}
+export const simulateCast: CastEvaluator<CastResult> = (setUp, motion, offer, on) =>
+  withPath(evaluateCast(setUp, motion, offer, on), setUp, motion, on)
+
+/** The cast that was followed last, with its path. */
+export const withPath = (
+  met: CastMetrics,
+  { build }: Pick<SetUp, 'build'>,
+  motion: BuildMotion,
+  on: Throws,
+): CastResult => ({ ...met, path: track.path(), dropperM: dropperM(build, motion, on, met.plan) })
 
 /** Lures that are meant to touch cover on their way. Others are not asked to. */
 const TOUCHES: ReadonlySet<string> = new Set(TOUCHING)

@@ -164,12 +164,13 @@ const OF_OUTFIT = [
   'material',
 ] as const
 
-/** Whether the way of fishing must be known to answer. */
-export function asksHand(test: OfferTest): boolean {
-  return OF_HAND.some((key) => test[key] !== undefined)
+/** Beside the dressed lure: whether the way of fishing must be known to answer; and whether rod, reel or line must. */
+export function asksOf(test: OfferTest): { readonly hand: boolean; readonly outfit: boolean } {
+  let found = asked.get(test)
+  if (!found) {
+    const names = (key: keyof OfferTest) => test[key] !== undefined
+    asked.set(test, (found = { hand: OF_HAND.some(names), outfit: OF_OUTFIT.some(names) }))
+  }
+  return found
 }
-
-/** Whether rod, reel or line must be known to answer. */
-export function asksOutfit(test: OfferTest): boolean {
-  return OF_OUTFIT.some((key) => test[key] !== undefined)
-}
+const asked = new WeakMap<OfferTest, ReturnType<typeof asksOf>>()

@@ -14,7 +14,7 @@ import { warningOf } from './habit'
 import { ESTIMATE_ERROR, estimateProspects, type CandidateEstimate } from './candidate-estimate'
 import { SOUND } from './offer'
 import { axisLog, colourLog, practiceLog } from './score'
-import { SNAG_LIMIT, pathOffers, simulateCast, evaluateCast } from './cast-evaluation'
+import { SNAG_LIMIT, pathOffers, withPath, evaluateCast } from './cast-evaluation'
 
 /** A lure is not thrown further after this many casts in a row that were no better; nor, for first rows that are soon replaced, and where many lures are weighed, after so few. */
 const PATIENCE = 8
@@ -118,7 +118,7 @@ function thrown(
   const met = evaluateCast(setUp, motion, offer, context)
   const log = onLine.logBeforeCast + axisLog(demand.by.path, pathOffers(met, setUp.build.lure))
   if (met.risk > SNAG_LIMIT || (best && log < logOf(best.ranked) - 1e-9)) return { log, found: null }
-  const ranked = scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
+  const ranked = scoreBreakdown(setUp, offer, withPath(met, setUp, motion, context), context)
   return { log, found: best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked } }
 }
 

@@ -1,7 +1,7 @@
 import type { MatchContext } from './match-context'
 import { handOffers } from './candidates'
 import { evaluateBuild } from './dressed'
-import { speaksOf } from './habit'
+import { habitsOn, speaksOf } from './habit'
 import type { Offer } from './offer'
 import { stealthAgreement } from './outfit'
 import { tackleAsked } from './tackle-asked'
@@ -42,7 +42,7 @@ export function scoreBreakdown(
   const { build, outfit, leader, handling } = setUp
   const asked = tackleAsked(build, handling.technique, fish)
   const tackle = tackleFit(build, outfit, leader, handling, asked)
-  const spoken = demand.habits.filter((h) => speaksOf(h, { build, work: handling, outfit }) === true)
+  const spoken = habitsOn(demand.habits, build.lure.family).filter((h) => speaksOf(h, { build, work: handling, outfit }) === true)
   const lines = [
     ...axisLines(
       demand.by.build,

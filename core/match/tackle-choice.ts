@@ -1,13 +1,13 @@
 import type { Build, Technique, Work } from '../tackle'
 import type { EvaluatedBuild } from './dressed'
 import { flowHere } from './flow'
-import { spokenOf, type Spoken } from './habit'
+import { spokenFurther, type Spoken } from './habit'
 import type { MatchContext } from './match-context'
 import type { OnLine } from './on-line'
 import { bearsMass, workRefusal, type Tackle } from './outfit'
 import { axisLog, practiceLog } from './score'
 import { tackleAsked } from './tackle-asked'
-import { gearRatioFit, lineAndLeaderFit, rodAndReelFit } from './tackle-fit'
+import { gearRatioFit, hookKey, lineAndLeaderFit, rodAndReelFit } from './tackle-fit'
 
 /** An outfit with the leader that suits a lure and its technique best. */
 interface Suited {
@@ -23,12 +23,22 @@ const APART_IN_FLOW = { apart: 0.9, fromMps: 0.3 } as const
 
 type Where = Pick<MatchContext, 'c' | 'outfits' | 'fish' | 'demand'>
 
-/** What a lure may be hung on for a technique: of each rod, reel and line its best leader, without what is much worse than the best; thinnest line first. */
-export function tackleFor(
-  { build }: EvaluatedBuild,
-  technique: Technique,
-  { c, outfits, fish, demand }: Where,
-): readonly Suited[] {
+const known = new WeakMap<Where, Map<Technique['tackle'], Map<string, readonly Suited[]>>>()
+
+/** What a lure may be hung on for a technique, worked out once in a water for all that ask the same of tackle: of one family, weight and hook, delivered alike. */
+export function tackleFor(build: Build, technique: Technique, context: Where): readonly Suited[] {
+  let byAsked = known.get(context)
+  if (!byAsked) known.set(context, (byAsked = new Map()))
+  let alike = byAsked.get(technique.tackle)
+  if (!alike) byAsked.set(technique.tackle, (alike = new Map()))
+  const key = `${build.lure.family} ${build.massKg} ${technique.delivery} ${hookKey(build)}`
+  let found = alike.get(key)
+  if (!found) alike.set(key, (found = suitedTackle(build, technique, context)))
+  return found
+}
+
+/** Of each rod, reel and line its best leader, without what is much worse than the best; thinnest line first. */
+function suitedTackle(build: Build, technique: Technique, { c, outfits, fish, demand }: Where): Suited[] {
   const apart = flowHere(c) >= APART_IN_FLOW.fromMps ? APART_IN_FLOW.apart : TACKLE_APART
   const asked = tackleAsked(build, technique, fish)
   let most = -Infinity
@@ -65,7 +75,7 @@ export function onLinesFor(
   for (const { rigging, fits } of suited) {
     const { outfit, stealth } = rigging
     const reach = castM({ build, outfit, handling: work }, motion)
-    const { favoured, warned } = practiceOn(build, work, rigging, spoken)
+    const { favoured, warned } = spokenFurther(spoken, { build, work, outfit })
     const tackle = fits * gearRatioFit(outfit.reel, work)
     const sure = base + axisLog(demand.by.outfit, { tackle, stealth, reach }) + practiceLog(favoured, warned)
     const last = best[best.length - 1]
@@ -75,11 +85,3 @@ export function onLinesFor(
   }
   return best
 }
-
-const practiceOn = (
-  build: Build,
-  work: Work,
-  { outfit }: Tackle,
-  spoken: Spoken,
-): Pick<Spoken, 'favoured' | 'warned'> =>
-  spoken.open.length === 0 ? spoken : spokenOf(spoken.open, { build, work, outfit }, spoken)

@@ -69,23 +69,41 @@ export function rodAndReelFit(
 /** Agreement of line and leader, each two-sided, with what weight, fish and cover ask, 0 … 1. */
 export function lineAndLeaderFit(
   build: Build,
-  { rod, line }: Outfit,
+  outfit: Outfit,
   leader: Leader | null,
   technique: Technique,
   asked: TackleAsked,
 ): number {
-  const weakest = weakestN(line, leader)
-  const rated = line.material === 'braid' ? line.strengthN / LINE_BY_WEIGHT.braid : line.strengthN
-  const onRod = rangeFit(lineOnRodN(rod, lineAsRated(line, leader)), rod.lineMinN, rod.lineMaxN)
+  const { rod, line } = outfit
+  const { weakest, rated, onRod } = lineOnRod(outfit, leader)
   return (
     strengthFit(weakest, rated, asked.lineN) *
     leaderFit(line, leader, asked) *
-    (0.8 + 0.2 * onRod) *
+    onRod *
     (deliveryOf(technique.delivery).thrown === 'cast' ? castStrengthFit(build.massKg, weakest) : 1) *
     hookFit(build, rod, weakest) *
     hookSizeFit(build)
   )
 }
+
+/** Of line and leader on their rod: what breaks first and what the line is rated for, N, and how well both suit the rod, as a factor. Worked out once. */
+function lineOnRod(outfit: Outfit, leader: Leader | null) {
+  let known = onRods.get(outfit)
+  if (!known) onRods.set(outfit, (known = new Map()))
+  let found = known.get(leader)
+  if (!found) {
+    const { rod, line } = outfit
+    const share = rangeFit(lineOnRodN(rod, lineAsRated(line, leader)), rod.lineMinN, rod.lineMaxN)
+    found = {
+      weakest: weakestN(line, leader),
+      rated: line.material === 'braid' ? line.strengthN / LINE_BY_WEIGHT.braid : line.strengthN,
+      onRod: 0.8 + 0.2 * share,
+    }
+    known.set(leader, found)
+  }
+  return found
+}
+const onRods = new WeakMap<Outfit, Map<Leader | null, Readonly<Record<'weakest' | 'rated' | 'onRod', number>>>>()
 
 function leaderFit(
   line: Outfit['line'],
@@ -123,6 +141,14 @@ function hookSizeFit(build: Build): number {
   return fit
 }
 const sizeFits = new WeakMap<Build, number>()
+
+/** Builds with the same word ask the same of tackle, as far as their hooks go. */
+export function hookKey(build: Build): string {
+  const { lure, mount } = build
+  const hook = mount.kind === 'head' ? mount.head : 'hook' in mount ? mount.hook : lure.hooks
+  const style = mount.kind === 'head' ? mount.head.kind : 'hook' in mount ? mount.hook.style : ''
+  return `${mount.kind} ${hook?.wire} ${style} ${hookSizeFit(build)}`
+}
 
 /** How far the hook that is tied on suits rod and line, as a factor: a stout one must be driven home, fine wire must not be bent open. */
 function hookFit({ lure, mount }: Build, rod: Outfit['rod'], weakest: number): number {
