@@ -41,25 +41,33 @@ export function tackleFor(build: Build, technique: Technique, context: Where): r
 function suitedTackle(build: Build, technique: Technique, { c, outfits, fish, demand }: Where): Suited[] {
   const apart = flowHere(c) >= APART_IN_FLOW.fromMps ? APART_IN_FLOW.apart : TACKLE_APART
   const asked = tackleAsked(build, technique, fish)
+  // The rods and reels that suit most come first: what they reach spares most of the others.
+  const hopeful = outfits
+    .flatMap((riggings, place) => {
+      const outfit = riggings[0]?.outfit
+      if (!outfit || !bearsMass(build.massKg, outfit.rod)) return []
+      return [{ riggings, outfit, place, rod: rodAndReelFit(build, outfit, technique, asked) }]
+    })
+    .sort((a, b) => b.rod - a.rod)
   let most = -Infinity
-  const found: { suited: Suited; log: number }[] = []
-  for (const riggings of outfits) {
-    const outfit = riggings[0]?.outfit
-    if (!outfit || !bearsMass(build.massKg, outfit.rod)) continue
-    const rod = rodAndReelFit(build, outfit, technique, asked)
-    if (axisLog(demand.by.outfit, { tackle: rod }) < most - apart) continue
+  const found: { suited: Suited; log: number; place: number }[] = []
+  for (const { riggings, outfit, place, rod } of hopeful) {
+    if (axisLog(demand.by.outfit, { tackle: rod }) < most - apart) break
     let best: (typeof found)[number] | null = null
     for (const rigging of riggings) {
       if (workRefusal(build.massKg, rigging, technique.delivery)) continue
       const fits = rod * lineAndLeaderFit(build, outfit, rigging.leader, technique, asked)
       const log = axisLog(demand.by.outfit, { tackle: fits, stealth: rigging.stealth })
-      if (!best || log > best.log) best = { suited: { rigging, fits }, log }
+      if (!best || log > best.log) best = { suited: { rigging, fits }, log, place }
     }
     if (!best) continue
     most = Math.max(most, best.log)
     found.push(best)
   }
-  return found.filter(({ log }) => log >= most - apart).map(({ suited }) => suited)
+  return found
+    .filter(({ log }) => log >= most - apart)
+    .sort((a, b) => a.place - b.place)
+    .map(({ suited }) => suited)
 }
 
 /** The path knows a tackle by its line's diameter and by its cast: of those with equally thick line the one most at ease is tried. */

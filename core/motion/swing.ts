@@ -27,10 +27,13 @@ export interface Swing {
   readonly depthM: number
   /** Swung on along the bottom where it comes down; otherwise its way ends there. */
   readonly alongBottom?: boolean
+  /** Steps of its way, s; a quarter where nothing is said. */
+  readonly stepS?: number
 }
 
-const STEP_S = 0.25
 const LONGEST_S = 180
+/** What lies on the bottom moves evenly: steps are so much longer there. */
+const BOTTOM_STEPS = 4
 /** Nearer than this, m, it is lifted out; nearer than this to straight below, degrees, it hangs there. */
 export const SWING_HOME_M = 2
 const BELOW_DEG = 86
@@ -51,6 +54,7 @@ export function swing(given: Swing): SwingPoint[] {
     tipM,
     depthM,
     alongBottom = false,
+    stepS = 0.25,
   } = given
   const bowed = new BowedLine()
   bowed.take({
@@ -66,12 +70,15 @@ export function swing(given: Swing): SwingPoint[] {
   const angle = (angleDeg * Math.PI) / 180
   bowed.lay(castM * Math.cos(angle), castM * Math.sin(angle), 0, false)
   const points: SwingPoint[] = []
-  for (let t = 0; t <= LONGEST_S && bowed.awayM > SWING_HOME_M; t += STEP_S) {
+  for (let t = 0; t <= LONGEST_S && bowed.awayM > SWING_HOME_M;) {
     const below = (Math.atan2(bowed.y, bowed.x) * 180) / Math.PI
     points.push({ t, acrossM: bowed.x, downM: bowed.y, angleDeg: below, depthM: bowed.z })
     // It hangs below the rod, or has come down to the bottom.
     if ((below >= BELOW_DEG && retrieveSpeedMps === 0) || (!alongBottom && bowed.z >= depthM)) break
-    bowed.step(STEP_S, retrieveSpeedMps)
+    const lies = points.length > 1 && bowed.z >= depthM
+    const dt = lies ? BOTTOM_STEPS * stepS : stepS
+    bowed.step(dt, retrieveSpeedMps)
+    t += dt
   }
   return points
 }
