@@ -65,10 +65,11 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
     ...believed.map((b, j) => (itemAt(parameters, j) - b.at) / b.sd),
   ]
   const target = [...observed.map((v, i) => v / itemAt(readingSd, i)), ...believed.map(() => 0)]
-  // The library asks for one value at a time; the whole model is worked out once for each set of parameters.
+  // The library asks for one value at a time, and for the last parameters twice; the whole model is worked out once for each.
   const data = { x: target.map((_, i) => i), y: target }
+  let last: { at: readonly number[]; all: number[] } | null = null
   const model = (at: number[]) => {
-    const all = scaled(at)
+    const { all } = last && at.every((v, j) => v === last?.at[j]) ? last : (last = { at: [...at], all: scaled(at) })
     return (i: number) => itemAt(all, i)
   }
   let parameters: number[] = believed.map((b) => b.at)
@@ -77,7 +78,6 @@ export function fit({ believed, predict, observed, readingSd, trust = TRUST }: F
     const { parameterValues } = levenbergMarquardt(data, model, {
       initialValues: parameters,
       gradientDifference: believed.map((b) => STEP * b.sd),
-      centralDifference: true,
       damping: 1e-3,
       maxIterations: STEPS_A_ROUND,
       errorTolerance: 1e-12,

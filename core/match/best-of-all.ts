@@ -1,6 +1,5 @@
 import { EMPTY_BOX } from '../box'
 import { windOnCast } from '../water'
-import { demandOf } from './demand'
 import { flowHere } from './flow'
 import type { MatchContext } from './match-context'
 import { bestColouring } from './best-colouring'
@@ -35,8 +34,8 @@ export function chanceOfBest(context: MatchContext): number {
 }
 
 function worked(context: MatchContext): number {
-  const { c, reading, species, sides } = context
-  const demand = demandOf(reading.features, sides)
+  const { c, reading, species } = context
+  const demand = context.ofTrade()
   const { zone } = reading
   const box = referenceBox(
     {

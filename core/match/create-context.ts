@@ -30,6 +30,7 @@ export function contextAgainst(
   const reading = readWater(c, place, species)
   const record = recordFor(options.record ?? [], c)
   const demand = demandOf(reading.features, options.sides, options.rules ?? RULES, record)
+  const own = (options.rules ?? RULES) !== RULES || record.weight > 0
   const context: MatchContext = {
     c,
     place,
@@ -37,6 +38,7 @@ export function contextAgainst(
     species,
     reading,
     demand,
+    ofTrade: () => (own ? demandOf(reading.features, options.sides) : demand),
     fish: fishAsked(species, c),
     known: (lure) => cachedProfile(box, lure),
     deliveries: deliveriesMoving(c),

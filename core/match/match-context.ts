@@ -28,6 +28,8 @@ export interface MatchContext {
   readonly species: Species
   readonly reading: Reading
   readonly demand: Demand
+  /** The same by the rules of the trade alone. */
+  readonly ofTrade: () => Demand
   /** Ways of fishing that are looked at here. */
   readonly deliveries: ReadonlySet<DeliveryId>
   /** What the lures may be hung on here; and the same by rod, reel and line. */

@@ -44,7 +44,7 @@ export function bestOf(lure: Lure, box: Box, context: MatchContext): Ranked | nu
 
 function bestOfProspects(prospects: readonly Prospect[], context: MatchContext): Ranked | null {
   const best = bestAmong(estimateProspects(prospects, context, -Infinity), context, -Infinity)
-  return best && bestCounted(best, context)
+  return best && bestCounted(onBestLine(best, context), context)
 }
 
 /** Best of some ways of fishing, or null where none comes home clean. */
@@ -63,13 +63,13 @@ interface Found {
   readonly ranked: Ranked
 }
 
-/** Throws in full whatever a estimate's error lets win, brightest first; then the winner's way on every line. */
+/** Throws in full whatever an estimate's error lets win, brightest first. */
 function bestAmong(
   looks: readonly CandidateEstimate[],
   context: MatchContext,
   atLeast: number,
   patience = PATIENCE,
-): Ranked | null {
+): Found | null {
   let best: Found | null = null
   let casts = 0
   let castsWithoutGain = 0
@@ -93,16 +93,16 @@ function bestAmong(
     best = found
     castsWithoutGain = 0
   }
-  return best && (logOf(best.ranked) + ESTIMATE_ERROR.even < atLeast ? best : onBestLine(best, context)).ranked
+  return best
 }
 
 /** Glances read the lines between the thinnest and the thickest off a straight line; the winner is thrown on all that may be better. */
-function onBestLine(found: Found, context: MatchContext): Found {
+function onBestLine(found: Found, context: MatchContext): Ranked {
   let best = found
   for (const onLine of found.candidate.onLines)
     if (onLine !== found.onLine && onLine.logBeforeCast + ESTIMATE_ERROR.beats > found.onLine.logBeforeCast)
       best = thrown(found.candidate, onLine, context, best).found ?? best
-  return best
+  return best.ranked
 }
 
 /** Throws a way of fishing on one line; nothing is found where it hangs up too often or is no better than the best so far. */
@@ -304,7 +304,7 @@ function practiceOf(family: Lure['family'], habits: MatchContext['demand']['habi
 
 interface OfPlace {
   readonly placeKey: string
-  ranked: Ranked
+  readonly ranked: Ranked
 }
 
 /** Throws what was seen, most promising first, until the places are taken; a few casts for each lure are enough for first rows. */
@@ -314,7 +314,15 @@ const firstPlaced = (
   context: MatchContext,
   limit: number,
   making: Making,
-): Placed[] => asPlaces(bestOfPlaces(seen, context, limit, FIRST_PATIENCE), lures, making, limit)
+): Placed[] => {
+  const list = bestOfPlaces(seen, context, limit, FIRST_PATIENCE)
+  return asPlaces(
+    list.map(({ placeKey, found: { ranked } }) => ({ placeKey, ranked })),
+    lures,
+    making,
+    limit,
+  )
+}
 
 function placed(
   seen: readonly Seen[],
@@ -324,31 +332,35 @@ function placed(
   making: Making,
 ): Placed[] {
   const { patience, counted } = making
-  const list = bestOfPlaces(seen, context, counted ? limit + TUNED_BEYOND : limit, patience)
-  if (counted) for (const one of list) one.ranked = bestCounted(one.ranked, context)
+  const list = bestOfPlaces(seen, context, counted ? limit + TUNED_BEYOND : limit, patience).map(
+    ({ placeKey, found }): OfPlace => {
+      const ranked = onBestLine(found, context)
+      return { placeKey, ranked: counted ? bestCounted(ranked, context) : ranked }
+    },
+  )
   list.sort((a, b) => (ranksBefore(a.ranked, b.ranked) ? -1 : 1))
   return asPlaces(list, lures, making, limit)
 }
 
-function bestOfPlaces(seen: readonly Seen[], context: MatchContext, limit: number, patience: number): OfPlace[] {
-  const list: OfPlace[] = []
+function bestOfPlaces(seen: readonly Seen[], context: MatchContext, limit: number, patience: number) {
+  const list: { placeKey: string; found: Found }[] = []
   const promising = [...seen].sort((a, b) => (b.looks[0]?.log ?? -Infinity) - (a.looks[0]?.log ?? -Infinity))
   let luresWithoutPlace = 0
   for (const { placeKey, looks } of promising) {
     if (list.length >= limit && luresWithoutPlace >= LURES_PATIENCE) break
     luresWithoutPlace += 1
-    const reached = (one: (typeof list)[number] | undefined) => (one ? logOf(one.ranked) : -Infinity)
+    const reached = (one: (typeof list)[number] | undefined) => (one ? logOf(one.found.ranked) : -Infinity)
     const last = list.length >= limit ? reached(list[list.length - 1]) : -Infinity
     const twin = list.findIndex((one) => one.placeKey === placeKey)
-    const ranked = bestAmong(looks, context, Math.max(last, reached(list[twin])), patience)
-    if (!ranked) continue
+    const found = bestAmong(looks, context, Math.max(last, reached(list[twin])), patience)
+    if (!found) continue
     if (twin >= 0) {
       const before = list[twin]
-      if (before && !ranksBefore(ranked, before.ranked)) continue
+      if (before && !ranksBefore(found.ranked, before.found.ranked)) continue
       list.splice(twin, 1)
     }
-    const at = list.findIndex((one) => ranksBefore(ranked, one.ranked))
-    list.splice(at < 0 ? list.length : at, 0, { placeKey, ranked })
+    const at = list.findIndex((one) => ranksBefore(found.ranked, one.found.ranked))
+    list.splice(at < 0 ? list.length : at, 0, { placeKey, found })
     if (at >= 0 || list.length <= limit) luresWithoutPlace = 0
     if (list.length > limit) list.pop()
   }
