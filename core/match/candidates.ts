@@ -143,7 +143,14 @@ function candidatesIn(worked: readonly Worked[], context: MatchContext, floor: n
   return worked
     .flatMap(({ dressed, work, base, spoken }) => {
       if (base + mostPractice(spoken) < floor) return []
-      const onLines = onLinesFor(tackleFor(dressed.build, work.technique, context), dressed, work, spoken, base, context)
+      const onLines = onLinesFor(
+        tackleFor(dressed.build, work.technique, context),
+        dressed,
+        work,
+        spoken,
+        base,
+        context,
+      )
       const logBeforeCast = onLines.reduce((most, line) => Math.max(most, line.logBeforeCast), -Infinity)
       return logBeforeCast < floor ? [] : [{ dressed, work, onLines, logBeforeCast }]
     })

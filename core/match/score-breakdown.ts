@@ -42,7 +42,9 @@ export function scoreBreakdown(
   const { build, outfit, leader, handling } = setUp
   const asked = tackleAsked(build, handling.technique, fish)
   const tackle = tackleFit(build, outfit, leader, handling, asked)
-  const spoken = habitsOn(demand.habits, build.lure.family).filter((h) => speaksOf(h, { build, work: handling, outfit }) === true)
+  const spoken = habitsOn(demand.habits, build.lure.family).filter(
+    (h) => speaksOf(h, { build, work: handling, outfit }) === true,
+  )
   const lines = [
     ...axisLines(
       demand.by.build,
