@@ -34,6 +34,8 @@ const ORDER = [
   'practice',
   'exchange',
 ]
+/** Rooms of the match, in the order of its work: each takes from those before it, through their faces. */
+const MATCH_ROOMS = ['asked', 'account', 'possible', 'tuned', 'against', 'questions']
 const TESTS = ['**/*.test.ts', 'app/testing/**', 'testing/**']
 
 /**
@@ -48,22 +50,38 @@ const forbid = (files, group, message, excludeFiles = []) => ({
   rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
 })
 
+/** @param {number} i */
+const laterFolders = (i) =>
+  ORDER.slice(i + 1)
+    .filter((name) => name !== 'exchange' || ORDER[i] === 'exchange')
+    .flatMap((name) => [`../${name}`, `../${name}/*`, `../../${name}`, `../../${name}/*`, `../../../${name}`])
+const NOT_IN_CORE = [...OUTSIDE_CORE, '**/app/**', '**/storage/**', '**/server/**', '**/words/**']
+
 const coreFolders = ORDER.map((folder, i) => {
-  const later = ORDER.slice(i + 1).filter((name) => name !== 'exchange' || folder === 'exchange')
-  const upward = later.flatMap((name) => [
-    `../${name}`,
-    `../${name}/*`,
-    `../../${name}`,
-    `../../${name}/*`,
-    `../../../${name}`,
-  ])
   return forbid(
     [`core/${folder}/**/*.ts`],
-    [...OUTSIDE_CORE, '**/app/**', '**/storage/**', '**/server/**', '**/words/**', ...upward],
+    [...NOT_IN_CORE, ...laterFolders(i)],
     `core/${folder} may import only data and: ${['itself', ...ORDER.slice(0, i)].join(', ')}`,
     ['**/*.test.ts'],
   )
 })
+
+const matchRooms = MATCH_ROOMS.map((room, i) =>
+  forbid(
+    [`core/match/${room}/*.ts`],
+    [
+      ...NOT_IN_CORE,
+      ...laterFolders(ORDER.indexOf('match')),
+      ...MATCH_ROOMS.slice(i + 1).map((name) => `../${name}`),
+      ...MATCH_ROOMS.map((name) => `../${name}/*`),
+      '..',
+      '../index',
+      '../match-water',
+    ],
+    `core/match/${room} may import only, by their faces: ${['what stands under the match', ...MATCH_ROOMS.slice(0, i)].join(', ')}`,
+    ['**/*.test.ts'],
+  ),
+)
 
 export default {
   plugins: ['typescript', 'unicorn', 'oxc', 'import'],
@@ -105,6 +123,7 @@ export default {
   },
   overrides: [
     ...coreFolders,
+    ...matchRooms,
     {
       files: ['core/**/*.ts'],
       excludeFiles: TESTS,

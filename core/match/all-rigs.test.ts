@@ -3,9 +3,9 @@ import { PLACE, WORLD, water } from '../../testing/world'
 import { carry, accountOf, Outing, type Entry } from '../outing'
 import { effortRows, ratesBy, recordEntries } from '../review'
 import { Rig, checkRig, deliveryOf, techniqueOf, rigParts, rigTypeOf, type DeliveryId, type Lure } from '../tackle'
-import { lineBroken } from './law'
-import { createMatchContext } from './set-against'
-import { rankRigs } from './rigs'
+import { lineBroken } from './possible/law'
+import { createMatchContext } from './against/set-against'
+import { rankRigs } from './questions/rigs'
 
 /** Complete rigs of every way of fishing: built, ranked, carried, logged, reviewed. Which goes with which is common practice. */
 

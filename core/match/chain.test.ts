@@ -7,9 +7,9 @@ import { kinKeyOf } from '../tackle'
 import { Place } from '../water'
 import { createMatchContext, rank, rulesFor, scoreSetUp, type Ranked } from '.'
 import { sayContribution } from '../../words'
-import { agreementAt, axisOf, logChance, type AxisId } from './axis'
-import { choiceOf, isPoor, pairOf, tiedPlaces } from './places'
-import { accountOf, pointsPerLog, practiceLog } from './score'
+import { agreementAt, axisOf, logChance, type AxisId } from './asked/axis'
+import { choiceOf, isPoor, pairOf, tiedPlaces } from './tuned/places'
+import { accountOf, pointsPerLog, practiceLog } from './account/score'
 
 /** The chain of chances: how it separates, what it never does, and what is made of its order. */
 

@@ -3,7 +3,7 @@ import { PLACE, WORLD, water } from '../../testing/world'
 import { Place } from '../water'
 import { castStrengthN, lineInRodRange, monoOfThicknessN, thicknessOfMonoM, type Line, type Rig } from '../tackle'
 import { createMatchContext, matchWater, rank } from '.'
-import { workRefusal } from './outfit'
+import { workRefusal } from './possible/outfit'
 
 /** What is wrong before any score: strength, rods and reels, law, what is carried off. Common practice but where a source is named. */
 

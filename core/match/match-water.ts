@@ -1,18 +1,34 @@
 import type { Lure, Rig } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions, Place, Reading } from '../water'
-import { baitWays } from './bait-ways'
-import { createMatchContext } from './set-against'
-import type { MatchContext, MatchOptions } from './match-context'
-import type { RuleContribution } from './demand'
-import { leftOut, type LeftOut } from './left-out'
-import { bestSingleChange, type Improvement } from './lift'
-import type { Ranked } from './score-breakdown'
-import { rankBehind, rankSteps, type Placed } from './rank'
-import { choiceOf, dayOf, isPoor, pairOf, tiedPlaces, type Day, type Pair } from './places'
-import { cheapestRemedy, type Remedy } from './remedy'
-import { rankRigs, type Member } from './rigs'
-import type { ScoreTerm } from './score'
+import {
+  baitWays,
+  bestSingleChange,
+  cheapestRemedy,
+  leftOut,
+  rankRigs,
+  type Improvement,
+  type LeftOut,
+  type Member,
+  type Remedy,
+} from './questions'
+import { createMatchContext } from './against'
+import type { MatchContext, MatchOptions } from './possible'
+import type { RuleContribution } from './asked'
+import {
+  choiceOf,
+  dayOf,
+  isPoor,
+  pairOf,
+  rankBehind,
+  rankSteps,
+  tiedPlaces,
+  type Day,
+  type Pair,
+  type Placed,
+  type Ranked,
+} from './tuned'
+import type { ScoreTerm } from './account'
 import type { Refusal } from './refusal'
 
 export interface MatchRow extends Placed {

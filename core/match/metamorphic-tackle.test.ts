@@ -4,7 +4,7 @@ import { PLACE, WORLD, water } from '../../testing/world'
 import { workAt, trailerFits, type Head, type Lure } from '../tackle'
 import type { Box } from '../box'
 import type { Conditions } from '../water'
-import { evaluateBuild } from './dressed'
+import { evaluateBuild } from './possible/dressed'
 import { bestOf, createMatchContext, rank, scoreSetUp } from '.'
 
 /** What must hold of lead, pace, trailers and law, whatever the water. */

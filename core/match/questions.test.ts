@@ -25,8 +25,8 @@ import {
   whyNotLure,
   type Sweep,
 } from '.'
-import { pointsPerLog } from './score'
-import type { Ranked } from './score-breakdown'
+import { pointsPerLog } from './account/score'
+import type { Ranked } from './tuned/score-breakdown'
 
 /** What can be asked of an answer. */
 

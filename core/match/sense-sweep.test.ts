@@ -4,8 +4,8 @@ import { PLACE, WORLD, water } from '../../testing/world'
 import { tempoFor } from '../tackle'
 import { SPECIES, type Conditions } from '../water'
 import { createMatchContext, matchWater, type MatchRow } from '.'
-import { evaluateBuild } from './dressed'
-import { tackleAsked } from './tackle-asked'
+import { evaluateBuild } from './possible/dressed'
+import { tackleAsked } from './possible/tackle-asked'
 
 /** What must hold of every row in any water and with any box: no sense is given away for a better path. */
 

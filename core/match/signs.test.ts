@@ -3,8 +3,8 @@ import { PLACE, WORLD, water } from '../../testing/world'
 import { techniquesOf, type FamilyId, type Lure } from '../tackle'
 import { FORAGE, FORAGE_SHAPES, adultLengthM, forageLengthM, readWater, shoalsToday, speciesOf } from '../water'
 import { bestOf, createMatchContext, demandOf, rank, type MatchContext } from '.'
-import { leftOut } from './left-out'
-import { bringsLead } from './law'
+import { leftOut } from './questions/left-out'
+import { bringsLead } from './possible/law'
 
 /** What is seen, lamps, drifting weed, how fish lie, the law on lead, builds of prey: what each does to zone, light and ranking. All common practice. */
 

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { Box } from '../box'
 import { USUAL_PRACTICE, lawBroken, rulesFor } from '../match'
-import { rejectionReason } from '../match/outfit'
+import { rejectionReason } from '../match/possible'
 import { WORLD } from '../../testing/world'
 import { speciesOf, type Conditions } from '../water'
 import { chooseKit } from './choose'

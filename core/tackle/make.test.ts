@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { PLACE, WORLD, water } from '../../testing/world'
 import { METAL_KG_M3, airDragM2, motionOf, sinkRateMps } from '../motion'
 import { createMatchContext, rank } from '../match'
-import { offerOf } from '../match/offer'
+import { offerOf } from '../match/account'
 import { isBulky } from './builds'
 import {
   COLOURS,
