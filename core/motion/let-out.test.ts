@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { LumpedLine, placesAlong } from '../../testing/reference/lumped-line'
 import { plainCast } from '../../testing/plain-cast'
 import { LET_OUT } from '../../data/deliveries'
+import { swing } from './swing'
 import {
   lineForDepth,
   retrievePath,
@@ -131,6 +132,28 @@ describe('drifted', () => {
 })
 
 describe('swung across a current', () => {
+  it('followed in half seconds it swims as deep, within an eighth, as in tenths of a second', () => {
+    const meanM = (points: readonly { t: number; depthM: number }[]) =>
+      points.reduce((sum, p, i) => sum + p.depthM * ((points[i + 1]?.t ?? p.t) - p.t), 0) / last(points.map((p) => p.t))
+    for (const submergedWeightN of [0.01, 0.03, 0.1])
+      for (const currentMps of [0.3, 0.6, 1]) {
+        const given = {
+          motion: { ...JIG, submergedWeightN },
+          density: 999,
+          line: MONO,
+          castM: 20,
+          angleDeg: LET_OUT.swingDeg,
+          currentMps,
+          retrieveSpeedMps: 0,
+          tipM: 1,
+          depthM: 3,
+          alongBottom: true,
+        }
+        const [fine, coarse] = [0.1, 0.5].map((stepS) => meanM(swing({ ...given, stepS })))
+        expect((coarse ?? NaN) / (fine ?? NaN), `${submergedWeightN} N, ${currentMps} m/s`).toBeGreaterThan(7 / 8)
+        expect((coarse ?? NaN) / (fine ?? NaN)).toBeLessThan(8 / 7)
+      }
+  })
   it('it ends below the rod, hangs there, and a heavier lure swings deeper', () => {
     const swung = (motion: BuildMotion) =>
       retrievePath(plan({ motion, delivery: 'swing', flowMps: [0, 0.6], castM: 20, depthM: 8 }))
