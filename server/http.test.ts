@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { demoWorld } from '../core/demo/world'
 import { completeBox, completeLure } from '../core/tackle'
-import { matchWater, rulesFor } from '../core/match'
+import { judgedBy, matchWater } from '../core/match'
 import { POOR } from '../data/places'
 import { MatchRequest, completeRequest, matchResponse } from './utils/match-http'
 import { completed } from './utils/answer'
@@ -112,7 +112,8 @@ describe('requests that leave out what can be filled in', () => {
     expect(MatchRequest.safeParse(asked).success).toBe(false)
     const request = MatchRequest.parse(completed(asked, 'box', completeBox))
     expect(
-      matchWater(request.conditions, request.place, request.box, { ...request.options, lifts: 0 }).rows,
+      matchWater(request.conditions, request.place, request.box, { ...judgedBy(request.options), limit: 12, lifts: 0 })
+        .rows,
     ).not.toEqual([])
     const lure = said.find((l) => l.family === 'in-line-spinner')
     expect(PathRequest.safeParse({ ...examplePath(), lure }).success).toBe(false)
@@ -162,7 +163,8 @@ describe('a request that leaves out what an angler need not say', () => {
     }
     const of = (options: object) => {
       const { conditions, place, box, options: o } = MatchRequest.parse(completeRequest({ ...short, options }))
-      return matchWater(conditions, place, box, { ...o, lifts: 0, rules: rulesFor(o) }).rows[0]?.setUp.build.lure.family
+      return matchWater(conditions, place, box, { ...judgedBy(o), limit: o.limit, lifts: 0 }).rows[0]?.setUp.build.lure
+        .family
     }
     expect(of({ own: [spoons] })).toBe('casting-spoon')
     expect(of({ own: [spoons], weights: { mine: 0 } })).toBe(of({}))

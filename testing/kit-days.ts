@@ -1,6 +1,6 @@
 import { WORLDS } from '../data/plan'
 import type { Box } from '../core/box'
-import { createMatchContext, rank, rulesFor, USUAL_PRACTICE, type Ranked } from '../core/match'
+import { createMatchContext, rank, judgedBy, USUAL_PRACTICE, type Ranked } from '../core/match'
 import { carry, spotsOf, usualFeature, type Carried, type Outing } from '../core/outing'
 import { chooseKit, tableSteps, waterKey, Plan, type Leg } from '../core/plan'
 import { seededRandom } from '../core/random'
@@ -15,7 +15,7 @@ import { WORLD } from './world'
  */
 
 export const KIT_SIZE = 6
-const JUDGING = { sides: USUAL_PRACTICE.sides, rules: rulesFor(USUAL_PRACTICE), against: 1 }
+const JUDGING = { ...judgedBy(USUAL_PRACTICE), against: 1 }
 
 const KITS_BY = ['plan', 'noon', 'families', 'legs', 'all'] as const
 /** `noon`: the first of the match for noon; `families`: the best of each family there; `legs`: the first of each leg’s match in turn; `all`: the whole list. */

@@ -1,7 +1,7 @@
 import { retrievePath, zoneExposure } from '../../core/motion'
 import { motionFromProfile, profileFromTests, pathBand, type LureProfile } from '../../core/bench'
-import { benchPlan, reachOf } from '../../core/match'
-import { buildsOf, lureMass, techniquesOf, type Build, type Line, type Lure } from '../../core/tackle'
+import { benchPlan, judgedBy, reachOf, techniquesWith } from '../../core/match'
+import { buildsOf, lureMass, type Build, type Line, type Lure } from '../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 
@@ -48,7 +48,8 @@ export function useBenchLure(lureId: Ref<string | null>) {
   const motion = computed(
     () => build.value && known.value && motionFromProfile(build.value, known.value, carrying.value),
   )
-  const techniques = computed(() => (lure.value ? techniquesOf(lure.value.family) : []))
+  const techniquesOf = computed(() => techniquesWith(judgedBy(box.practice).techniques))
+  const techniques = computed(() => (lure.value ? techniquesOf.value(lure.value.family) : []))
   const techniqueId = ref<string | null>(null)
   const technique = computed(
     () =>

@@ -1,4 +1,4 @@
-import { contextAgainst, rulesFor, type MatchContext } from '../../core/match'
+import { contextAgainst, judgedBy, type MatchContext } from '../../core/match'
 import { EMPTY_BOX } from '../../core/box'
 import { useBox } from '~/stores/box'
 import { useMatch } from '~/stores/match'
@@ -16,8 +16,7 @@ export function useJudged() {
   /** The worker has worked out the best that could be tied on; until it has, a score is a chance. */
   const against = () => match.answer?.against ?? 1
   const options = computed(() => ({
-    sides: box.practice.sides,
-    rules: rulesFor(box.practice),
+    ...judgedBy(box.practice),
     record: record.entries,
   }))
   const context = computed<MatchContext | null>(() => {

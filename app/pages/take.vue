@@ -36,11 +36,14 @@ async function take() {
   state.value = 'taken'
 }
 const goesTo = computed(() => {
-  const { box: things, outings, places, plans } = content.value ?? { box: null, outings: [], places: [], plans: [] }
+  if (!content.value) return '/'
+  const { box: things, outings, places, plans, practice } = content.value
+  const [technique] = practice.techniques
+  if (technique) return `/rules/techniques?t=${technique.id}`
   if (plans[0]) return `/plan/${plans[0].id}`
   if (outings.length > 0) return '/outing'
-  if (things?.rigs.length) return '/box/rigs'
-  return things?.lures.length ? '/box' : places.length > 0 ? '/water/places' : '/'
+  if (things.rigs.length) return '/box/rigs'
+  return things.lures.length > 0 ? '/box' : places.length > 0 ? '/water/places' : '/'
 })
 </script>
 

@@ -9,7 +9,7 @@ import {
   rankShared,
   rowsBehind,
   rowsOfWays,
-  rulesFor,
+  judgedBy,
   scoreSetUp,
   sweepSteps,
   whyNotLure,
@@ -76,7 +76,7 @@ async function run<Step, Out>(
   }
 }
 
-const optionsOf = ({ practice }: MatchRequest) => ({ sides: practice.sides, rules: rulesFor(practice), record })
+const optionsOf = ({ practice }: MatchRequest) => ({ ...judgedBy(practice), record })
 const benchOf = (asked: MatchRequest) => createMatchContext(asked.c, asked.place, box, optionsOf(asked))
 
 /** Work that is asked for less often than a ranking is fetched when it is. */
@@ -177,12 +177,13 @@ export const matchService = {
   async debrief(run: PracticeRun): Promise<Debrief | null> {
     return (await practiceJobs()).debriefed(run)
   },
-  /** The first places as they would be; for rules that are being written. */
-  preview(asked: MatchRequest): { id: string; name: string; score: number }[] {
-    return rank(box, benchOf(asked), 12).map(({ setUp: { build }, score }) => ({
+  /** Every place as it would be; for rules and techniques that are being written. */
+  preview(asked: MatchRequest): { id: string; name: string; score: number; technique: Technique }[] {
+    return rank(box, benchOf(asked), box.lures.length).map(({ setUp: { build, handling }, score }) => ({
       id: build.lure.id,
       name: build.lure.name,
       score,
+      technique: handling.technique,
     }))
   },
   /** One ranking for all the fish that are sought. */

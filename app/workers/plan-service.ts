@@ -17,7 +17,7 @@ import {
   type Answered,
   type WorthTable,
 } from '../../core/plan'
-import { rulesFor, type Practice, type RecordEntry } from '../../core/match'
+import { judgedBy, type Practice, type RecordEntry } from '../../core/match'
 import { EMPTY_BOX, type Box } from '../../core/box'
 import type { Place } from '../../core/water'
 import { sayRig } from '../../words'
@@ -144,7 +144,7 @@ export const planService = {
     const world: PlanWorld = {
       box,
       places: asked.places,
-      judging: { sides: asked.practice.sides, rules: rulesFor(asked.practice), record },
+      judging: { ...judgedBy(asked.practice), record },
     }
     try {
       const key = rankingKey(asked)

@@ -11,7 +11,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 15
+export const ARCHIVE_VERSION = 16
 /** The oldest one that still opens. */
 export const OLDEST_ARCHIVE = 13
 
@@ -77,6 +77,8 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   13: (raw) => ({ ...raw, version: 14 }),
   // Ways of fishing are techniques at a tempo: their schema reads those of before (core/outing), and an own rule reads its own.
   14: (raw) => ({ ...raw, version: 15 }),
+  // Techniques of the angler’s own; none was written before.
+  15: (raw) => ({ ...raw, version: 16 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

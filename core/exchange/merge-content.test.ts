@@ -22,7 +22,7 @@ describe('an archive added to what is there', () => {
     expect(content.box.lures[0]?.name).toBe('Mine')
     expect(content.box.lures).toHaveLength(world.box.lures.length)
     expect([added, kept]).toEqual([others.length + world.outings.length, 1])
-    expect(content.practice).toBe(mine.practice)
+    expect(content.practice).toEqual(mine.practice)
   })
 })
 

@@ -21,7 +21,7 @@ function outingsOf(mine: ArchiveContent, theirs: ArchiveContent): Outing[] {
 
 /**
  * Takes what is new out of an archive into what is there. Nothing that is there is changed: a thing with the same id stays as it is. Rules, weights and
- * choices stay the angler's own.
+ * choices stay the angler's own; techniques of another's come beside them.
  */
 export function mergeContent(mine: ArchiveContent, theirs: ArchiveContent): MergedContent {
   let [added, kept] = [0, 0]
@@ -49,7 +49,7 @@ export function mergeContent(mine: ArchiveContent, theirs: ArchiveContent): Merg
     unreadable: join(mine.unreadable, theirs.unreadable, byId),
     outings: join(mine.outings, outingsOf(mine, theirs), byId),
     plans: join(mine.plans, theirs.plans, byId),
-    practice: mine.practice,
+    practice: { ...mine.practice, techniques: join(mine.practice.techniques, theirs.practice.techniques, byId) },
     settings: mine.settings,
   }
   return { content, added, kept }

@@ -1,4 +1,5 @@
 import { faultOf } from '../fault'
+import { OWN_ID } from '../match'
 import { readDecimal } from '../quantity'
 import { ANSWER_IDS, MOST_ENTRIES, Outing, type AnswerId } from '../outing'
 import { COLOUR_GROUPS, SOUNDS, TECHNIQUES, formerTempo, techniqueNamed, isFamily, type ColourGroup } from '../tackle'
@@ -180,6 +181,9 @@ function rowFrom(of: (h: Heading) => string, number: number, places: readonly Pl
 
 /** What a row says of the hand: a technique, or a fixed way of before; where it says no tempo, the one that goes with the name. */
 function workOf(id: string, tempo: number, patience: number): Pick<LogRow, 'techniqueId' | 'tempo' | 'patience'> {
+  const told = (value: number, else_: number) => (value >= 0 ? value : Number.isFinite(else_) ? else_ : 0.5)
+  // An angler’s own is known by its id to whoever wrote the table.
+  if (OWN_ID.test(id)) return { techniqueId: id, tempo: told(tempo, NaN), patience: told(patience, NaN) }
   const technique = techniqueNamed(id)
   if (!technique)
     throw new BadCell('technique', {
@@ -189,6 +193,5 @@ function workOf(id: string, tempo: number, patience: number): Pick<LogRow, 'tech
       more: true,
     })
   const usual = formerTempo(id, NaN, NaN)
-  const told = (value: number, else_: number) => (value >= 0 ? value : Number.isFinite(else_) ? else_ : 0.5)
   return { techniqueId: technique.id, tempo: told(tempo, usual.tempo), patience: told(patience, usual.patience) }
 }

@@ -1,3 +1,4 @@
+import { UNNAMED } from '../../data/techniques'
 import { ANSWER_IDS, type AnswerId, type Carried, type Entry } from '../outing'
 import { familyOf, techniqueNamed, workAt, type FamilyId } from '../tackle'
 import type { Conditions } from '../water'
@@ -58,7 +59,7 @@ export function outingFrom(rows: readonly LogRow[]): unknown {
     const way: Carried['ways'][number] = {
       id: `${row.techniqueId}/${row.tempo}/${row.patience}/${row.depthM}/${row.fit}`,
       techniqueId: technique?.id ?? row.techniqueId,
-      name: technique?.name ?? row.techniqueId,
+      name: technique?.name ?? UNNAMED,
       tempo: row.tempo,
       patience: row.patience,
       paceMps: work?.paceMps ?? 0.6,

@@ -2,7 +2,8 @@ import { deflateRawSync } from 'node:zlib'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { WORLD } from '../../testing/world'
-import { Rig, checkRig, rigParts } from '../tackle'
+import { OwnTechnique, copyOf } from '../match'
+import { Rig, checkRig, rigParts, techniqueOf } from '../tackle'
 import { emptyWorld } from '../demo/world'
 import {
   mergeContent,
@@ -35,6 +36,44 @@ const [rig] = WORLD.box.rigs
 const [place] = WORLD.places
 const [outing] = WORLD.outings
 if (!lure || !rig || !place || !outing) throw new Error('the demo lacks something')
+
+const MINE = OwnTechnique.parse({
+  ...copyOf(techniqueOf('rip-pause'), 'own-a'),
+  restS: [4, 12, 40],
+  reach: { sentence: 'Cold water: two snaps, a long rest.', when: { waterTempC: { below: [6, 8] } }, weight: 6 },
+})
+const WITH_MINE = { ...WORLD, practice: { ...WORLD.practice, techniques: [MINE] } }
+
+describe('a technique of one’s own', () => {
+  const text = writeShare('technique', MINE.id, WITH_MINE) ?? ''
+  it('goes by code, alone, and comes beside what the friend has; his rules and choices stay', async () => {
+    const read = readShare((await unpacked(await packed(text))) ?? '')
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    const his = { ...EMPTY, practice: { ...EMPTY.practice, weights: { 'mud-thump': 0 } } }
+    const { content, added } = mergeContent(his, read.archive)
+    expect(content.practice).toEqual({ ...his.practice, techniques: [MINE] })
+    expect([added, content.box, content.places]).toEqual([1, his.box, his.places])
+    expect(mergeContent(content, read.archive)).toMatchObject({ added: 0, kept: 0 })
+    const changed = { ...content, practice: { ...content.practice, techniques: [{ ...MINE, name: 'Mine now' }] } }
+    expect(mergeContent(changed, read.archive)).toMatchObject({ added: 0, kept: 1, content: changed })
+  })
+  it('that is not there, or that is none, is refused', () => {
+    expect(writeShare('technique', 'own-b', WITH_MINE)).toBe(null)
+    const broken = JSON.parse(text) as { practice: { techniques: { of: string }[] } }
+    if (broken.practice.techniques[0]) broken.practice.techniques[0].of = 'wishing'
+    const read = readShare(JSON.stringify(broken))
+    expect(read.ok ? '' : read.problems[0]?.place).toContain('practice › techniques[0]')
+  })
+  it('is in the archive, and one of before opens without any', () => {
+    const read = readArchive(writeArchive(WITH_MINE))
+    expect(read.ok && read.archive.practice.techniques).toEqual([MINE])
+    const before = JSON.parse(writeArchive(WORLD)) as { version: number; practice: { techniques?: unknown } }
+    delete before.practice.techniques
+    before.version = 15
+    const old = readArchive(JSON.stringify(before))
+    expect(old.ok && old.archive.practice).toEqual(WORLD.practice)
+  })
+})
 
 describe('a thing shared', () => {
   it('a lure comes with nothing of its owner’s life', () => {

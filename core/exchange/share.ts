@@ -1,17 +1,17 @@
 import type { Box } from '../box'
 import { friendsCopy, invitationOf, unplaced, type Outing } from '../outing'
 import type { Plan } from '../plan'
-import { USUAL_PRACTICE } from '../match'
+import { USUAL_PRACTICE, type OwnTechnique, type Practice } from '../match'
 import { asTrailer, type Lure, type Rig } from '../tackle'
 import type { Place } from '../water'
 import { ARCHIVE_VERSION, readContent, type ArchiveContent, type ReadResult } from './box-file'
 import { EMPTY_BOX } from '../box'
 import { readJson } from './json'
 
-/** One lure, rig, place, outing or plan, with what belongs to it: a small file, or a code for a friend's phone. */
+/** One lure, rig, place, outing, plan or own technique, with what belongs to it: a small file, or a code for a friend's phone. */
 const SHARE_FORMAT = 'ygrion-share'
 
-export type ShareKind = 'lure' | 'rig' | 'place' | 'outing' | 'plan' | 'party' | 'party-log'
+export type ShareKind = 'lure' | 'rig' | 'place' | 'outing' | 'plan' | 'party' | 'party-log' | 'technique'
 
 /** What there is to share from. */
 export interface ShareFrom {
@@ -19,6 +19,7 @@ export interface ShareFrom {
   readonly places: readonly Place[]
   readonly outings: readonly Outing[]
   readonly plans: readonly Plan[]
+  readonly practice: Practice
 }
 
 interface Shared {
@@ -26,9 +27,10 @@ interface Shared {
   readonly places: readonly Place[]
   readonly outings: readonly Outing[]
   readonly plans: readonly Plan[]
+  readonly techniques: readonly OwnTechnique[]
 }
 
-const NOTHING: Shared = { box: {}, places: [], outings: [], plans: [] }
+const NOTHING: Shared = { box: {}, places: [], outings: [], plans: [], techniques: [] }
 
 /** A lure as it is, without its owner's life with it: tray, photo, cost, fish, changes. */
 const bareLure = (lure: Lure): Lure => ({
@@ -74,7 +76,7 @@ function outingAs(kind: 'outing' | 'party' | 'party-log', outing: Outing): Outin
   return kind === 'party' ? invitationOf({ ...outing, party }) : friendsCopy(outing)
 }
 
-function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans }: ShareFrom): Shared | null {
+function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans, practice }: ShareFrom): Shared | null {
   const find = <T extends { id: string }>(list: readonly T[]) => list.find((one) => one.id === id)
   switch (kind) {
     case 'lure': {
@@ -99,6 +101,10 @@ function sharedOf(kind: ShareKind, id: string, { box, places, outings, plans }: 
       const bare = place && { ...place, temps: [], ...(kind === 'party' && { note: '' }) }
       const there = bare && kind !== 'party-log' ? [bare] : []
       return { ...NOTHING, outings: [outingAs(kind, outing)], places: there }
+    }
+    case 'technique': {
+      const technique = find(practice.techniques)
+      return technique ? { ...NOTHING, techniques: [technique] } : null
     }
     case 'plan': {
       const plan = find(plans)
@@ -133,6 +139,7 @@ export function writeShare(kind: ShareKind, id: string, from: ShareFrom): string
     ...(shared.places.length > 0 && { places: shared.places }),
     ...(shared.outings.length > 0 && { outings: shared.outings }),
     ...(shared.plans.length > 0 && { plans: shared.plans }),
+    ...(shared.techniques.length > 0 && { practice: { techniques: shared.techniques } }),
   })
 }
 

@@ -4,7 +4,6 @@ export {
   OwnRule,
   sideShare,
   Practice,
-  RuleWhen,
   OPEN_QUESTIONS,
   USUAL_PRACTICE,
   secondShare,
@@ -12,8 +11,9 @@ export {
   type Rule,
   type OpenQuestion,
 } from './asked'
-export { RULES, rulesFor } from './asked'
-export { OfferTest, type Span } from './asked'
+export { RULES, RuleWhen, judgedBy, rulesFor } from './asked'
+export { OwnTechnique, copyOf, techniqueAmong, techniqueOfOwn, techniquesWith } from './asked'
+export { OWN_ID, OfferTest, type Span } from './asked'
 export { fitsSetUp } from './asked'
 export { demandOf } from './asked'
 export { setUpKey, type SetUp } from './setup'

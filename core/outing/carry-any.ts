@@ -1,6 +1,6 @@
 import type { Box } from '../box'
 import { bestOf, rankRigs, whyNotHere, type MatchContext, type Refusal, type SetUp } from '../match'
-import { familyOf, techniquesOf, workAt, type Lure } from '../tackle'
+import { familyOf, workAt, type Lure } from '../tackle'
 import { MOST_WAYS, carry, looksOf } from './carry'
 import type { Carried, Way } from './outing'
 
@@ -55,7 +55,7 @@ export function carryAny(
   return { carried: { ...plain, ...(beside.length > 0 && { beside: beside.map(looksOf) }) }, why: row?.why ?? null }
 }
 
-function plainly(lure: Lure, id: string, rig: string, { c }: MatchContext): Carried {
+function plainly(lure: Lure, id: string, rig: string, { c, techniquesOf }: MatchContext): Carried {
   const { speedMps } = familyOf(lure.family)
   const ways = techniquesOf(lure.family).map((technique): Way => {
     const { tempo, patience, paceMps, restS } = workAt(technique, { tempo: 0.5, patience: 0.5 }, speedMps)

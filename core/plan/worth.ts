@@ -13,7 +13,7 @@ import {
   type RecordEntry,
   type Rule,
 } from '../match'
-import type { Lure } from '../tackle'
+import type { Lure, Technique } from '../tackle'
 import { colourLeft } from '../water'
 
 /** What a lure is worth in one water: its best set-up there, on every rod and reel that may carry it. */
@@ -25,6 +25,7 @@ export interface LureInWater {
 export interface Judging {
   readonly sides: Parameters<typeof createMatchContext>[3]['sides']
   readonly rules?: readonly Rule[]
+  readonly techniques?: readonly Technique[]
   readonly record?: readonly RecordEntry[]
 }
 

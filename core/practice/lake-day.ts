@@ -1,5 +1,5 @@
 import type { Box } from '../box'
-import { createMatchContext, rank, rulesFor, USUAL_PRACTICE, type SetUp } from '../match'
+import { createMatchContext, rank, judgedBy, USUAL_PRACTICE, type SetUp } from '../match'
 import { carry, spotsOf, usualFeature, type Carried, type Outing, type Spot } from '../outing'
 import { kinKeyOf } from '../tackle'
 import type { Conditions, Place } from '../water'
@@ -15,8 +15,7 @@ export interface LakeDay {
 /** A day on the lake: what the match puts first is carried, two stops with their spots are there; nothing is fished yet. */
 export function lakeDay(water: Conditions, place: Place, box: Box, sayRig: (setUp: SetUp) => string): LakeDay {
   const context = createMatchContext(water, place, box, {
-    sides: USUAL_PRACTICE.sides,
-    rules: rulesFor(USUAL_PRACTICE),
+    ...judgedBy(USUAL_PRACTICE),
     against: 1,
   })
   // One of each model: of a model’s sizes the best.

@@ -20,6 +20,7 @@ export {
   HEAD_KINDS,
   PARTS,
   ROD_ACTIONS,
+  REEL_TYPES,
   ROD_POWERS,
   ROD_PURPOSES,
   Reel,

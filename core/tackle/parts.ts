@@ -91,7 +91,7 @@ const metal = z.enum(METAL_NAMES).optional().meta({ label: 'Metal', optional: tr
 const ownKg = z.number().min(0.02).max(3).optional().meta({ label: 'Own weight', role: 'lureMass', optional: true })
 /** How the guides of a rod are made. */
 const GUIDES = ['ordinary', 'small', 'rollers'] as const
-const REEL_TYPES = ['casting', 'spinning', 'overhead'] as const
+export const REEL_TYPES = ['casting', 'spinning', 'overhead'] as const
 
 export const Head = z.strictObject({
   id,

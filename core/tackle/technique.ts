@@ -15,6 +15,8 @@ export interface Technique {
   /** What the hand does, in a sentence. */
   readonly how: string
   readonly facts: readonly number[]
+  /** Another technique: what rules say of that they say of this one too. */
+  readonly speaksAs?: string
   readonly works: {
     readonly families: readonly string[]
     readonly mounts?: readonly MountKind[]

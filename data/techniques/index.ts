@@ -21,3 +21,6 @@ export const TECHNIQUE_GROUPS = [
   { id: 'down', name: 'Straight down', techniques: DOWN },
   { id: 'carried', name: 'Swung, drifted, trolled, left lying', techniques: CARRIED },
 ] as const
+
+/** What an angler’s own technique is called where only its id is known. */
+export const UNNAMED = 'A technique of one’s own'

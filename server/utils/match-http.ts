@@ -7,7 +7,8 @@ import {
   lawOf,
   matchWater,
   mendOf,
-  rulesFor,
+  OwnTechnique,
+  judgedBy,
   type MatchAnswer,
   type MatchRow,
 } from '../../core/match'
@@ -50,6 +51,8 @@ export const MatchRequest = z.strictObject({
       weights: z.record(z.string(), z.number().min(0).max(3)).default({}),
       /** Rules of one's own. */
       own: z.array(OwnRule).max(200).default([]),
+      /** Techniques of one's own: copies of those of the register, changed. */
+      techniques: z.array(OwnTechnique).max(40).default([]),
       units: z.enum(['metric', 'imperial']).default('metric'),
     })
     .prefault({}),
@@ -127,7 +130,7 @@ function sharesOf({ byDuty }: MatchRow['thrown']['share']) {
 /** What would mend a poor answer most, of all that the demo's box holds as a shop; null where the answer is not poor, or nothing would. */
 function mendJson({ poor, rows }: MatchAnswer, { conditions, place, box, options }: z.infer<typeof MatchRequest>) {
   if (!poor || !rows[0]) return null
-  const context = createMatchContext(conditions, place, box, { sides: options.sides, rules: rulesFor(options) })
+  const context = createMatchContext(conditions, place, box, judgedBy(options))
   const mend = mendOf(rows[0].setUp, box, context, demoBox().lures)
   return mend && { kind: mend.kind, sentence: sayMend(mend, options.units) }
 }
@@ -135,8 +138,8 @@ function mendJson({ poor, rows }: MatchAnswer, { conditions, place, box, options
 /** The answer as plain JSON: names and sentences for people, SI figures for programs. */
 export function matchResponse(request: z.infer<typeof MatchRequest>) {
   const { conditions, place, box, options } = request
-  const { sides, limit, units } = options
-  const answer = matchWater(conditions, place, box, { sides, limit, lifts: limit, rules: rulesFor(options) })
+  const { limit, units } = options
+  const answer = matchWater(conditions, place, box, { ...judgedBy(options), limit, lifts: limit })
   const { reading, rows, rigs, asked, tied, poor, day, choice, pair, leftOut, remedy } = answer
   const idAt = (place: number | undefined) => (place === undefined ? null : (rows[place]?.setUp.build.lure.id ?? null))
   return {

@@ -23,6 +23,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   temps: 'temperatures',
   windMps: 'wind',
   dataUrl: 'picture',
+  how: 'what the hand does',
+  reach: 'when',
 }
 const UNIT = /(?:M|Kg|Mps|C|Deg|H|S|Min|Km|N|Id)$/
 

@@ -1,7 +1,8 @@
+import { UNNAMED } from '../../data/techniques'
 import { sayPatience, sayTempo } from './tempo'
 import { deliveryWords } from './deliveries'
 import { showMeasure, showRange, type RoleId, type UnitSystem } from '../../core/quantity'
-import { FAMILIES, techniqueOf, type MountKind } from '../../core/tackle'
+import { FAMILIES, findTechnique, type MountKind } from '../../core/tackle'
 import {
   NUMBER_FEATURES,
   TEXT_FEATURES,
@@ -104,7 +105,7 @@ export function sayTest(test: OfferTest, system: UnitSystem = 'metric'): string 
     colour && `mostly ${either(colour)}`,
     saySpan(test.lengthM, 'lureLength', system),
     saySpan(test.massKg, 'lureMass', system, 'weighing'),
-    test.technique && either(test.technique.map((id) => lower(techniqueOf(id).name))),
+    test.technique && either(test.technique.map((id) => lower(findTechnique(id)?.name ?? UNNAMED))),
     test.tempo && `worked ${sayTempo((test.tempo[0] + test.tempo[1]) / 2)}`,
     test.delivery && either(test.delivery.map((w) => deliveryWords(w).done)),
     test.restS && `rests of ${test.restS[0]} to ${test.restS[1]} s`,

@@ -75,13 +75,15 @@ export function sharedHere({
   places,
   outings,
   plans,
-}: Pick<ArchiveContent, 'box' | 'places' | 'outings' | 'plans'>): string[] {
+  practice,
+}: Pick<ArchiveContent, 'box' | 'places' | 'outings' | 'plans' | 'practice'>): string[] {
   const drawers = Object.entries(box).flatMap(([kind, list]) =>
     (list as readonly { name?: string }[]).map(({ name }) => `${capital(KINDS[kind]?.one ?? kind)}: ${name ?? ''}`),
   )
   return [
     ...drawers,
     ...places.map(({ name }) => `${capital('place')}: ${name}`),
+    ...practice.techniques.map(({ name, how }) => `${capital('technique')}: ${name}. ${how}`),
     ...plans.map(({ name }) => `${capital('plan')}: ${name}`),
     ...outings.map(({ placeName, startedAt }) => `${capital('outing')}: ${placeName}, ${startedAt.slice(0, 10)}`),
   ]

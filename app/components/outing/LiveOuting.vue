@@ -18,8 +18,8 @@ import {
   type Outing,
   type Wanted,
 } from '../../../core/outing'
-import { cadenceOf } from '../../../core/match'
-import { findTechnique, asTrailer } from '../../../core/tackle'
+import { cadenceOf, techniqueAmong } from '../../../core/match'
+import { asTrailer } from '../../../core/tackle'
 import { shoalsToday } from '../../../core/water'
 import { useLiveOuting } from '~/composables/useLiveOuting'
 import { usePhoneOutside } from '~/composables/usePhoneOutside'
@@ -96,7 +96,7 @@ const cadence = computed(() => {
   const { way, carried } = inHand.value
   if (deliveryOfWay(way).pace !== 'hand' && way.restS === 0) return null
   // A log from elsewhere may name one that is not known here: it is fished without a beat.
-  const technique = findTechnique(way.techniqueId)
+  const technique = techniqueAmong(box.practice.techniques, way.techniqueId)
   if (!technique) return null
   return cadenceOf({
     handling: {

@@ -4,6 +4,7 @@ import { AXES, type OwnRule } from '../../../core/match'
 import { COLOUR_GROUPS, FAMILIES, TECHNIQUES } from '../../../core/tackle'
 import { capital } from '~/components/form/choices'
 import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
+import { useBox } from '~/stores/box'
 import { draftOf, newDraft, ruleOf, type RuleDraft } from './rule-draft'
 
 /** A rule of one's own, with a look at what it would change in the water of today before it is kept. */
@@ -17,6 +18,11 @@ const kept = useDraft(
   fieldsOfForm(draft),
 )
 const made = computed(() => ruleOf(draft))
+const box = useBox()
+const others = computed(() => box.practice.own.filter((r) => r.id !== draft.id))
+const preview = computed(() =>
+  made.value.ok ? { ok: true as const, withIt: { own: [...others.value, made.value.rule] } } : made.value,
+)
 function cancel() {
   void kept.drop()
   emit('close')
@@ -28,7 +34,7 @@ function keep() {
 }
 
 const families = FAMILIES.map((f) => ({ value: f.id as string, title: f.name }))
-const techniques = TECHNIQUES.map((r) => ({ value: r.id, title: r.name }))
+const techniques = [...TECHNIQUES, ...box.practice.techniques].map((r) => ({ value: r.id, title: r.name }))
 const colours = COLOUR_GROUPS.map((g) => ({ value: g as string, title: capital(g) }))
 const axes = AXES.filter((a) => a.id !== 'colour' && a.id !== 'record').map((a) => ({
   value: a.id as string,
@@ -98,7 +104,7 @@ const ASKS = [
           <b>{{ draft.weight }}</b>
         </label>
       </fieldset>
-      <RulePreview :made="made" :rule-id="draft.id" />
+      <JudgedPreview :without="{ own: others }" :made="preview" />
     </div>
     <footer>
       <v-btn variant="text" @click="cancel">{{ words.close }}</v-btn>

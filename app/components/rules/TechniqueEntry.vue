@@ -16,7 +16,7 @@ const box = useBox()
 const match = useMatch()
 const settings = useSettings()
 const { show } = useMeasure()
-const { context } = useJudged()
+const { context, options } = useJudged()
 const asked = computed(() => context.value?.demand.wanted ?? { tempo: 0.5, patience: 0.5 })
 const moved = ref<{ tempo: number; patience: number } | null>(null)
 const at = computed(() => moved.value ?? asked.value)
@@ -32,7 +32,7 @@ const said = (rules: readonly Rule[]) =>
     when: sayWhen(rule.when, settings.system),
   }))
 const rules = computed(() => {
-  const { reach, leave } = rulesOf(props.technique)
+  const { reach, leave } = rulesOf(props.technique, options.value.rules)
   return [
     { name: texts.when, said: said(reach) },
     { name: texts.leaveIt, said: said(leave) },
@@ -112,6 +112,7 @@ const openInMatch = async (id: string) => {
       </div>
     </div>
     <CadenceScore v-if="technique.pace || technique.restS" :cadence="shown.cadence" />
+    <slot />
     <div class="columns">
       <section>
         <h3>{{ texts.tackleFor(context?.species.name ?? '') }}</h3>

@@ -42,18 +42,25 @@ const around = (value: number): [number, number] => {
   return [value - edge, value + edge]
 }
 
-/** What a draft stands for; or what is missing, in words. */
-export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: false; problem: string } {
+/** In what water typed conditions hold; null where one lacks its figure. */
+export function whenOf(conditions: readonly Condition[]): Record<string, unknown> | null {
   const when: Record<string, unknown> = {}
-  for (const c of draft.conditions) {
+  for (const c of conditions) {
     if (c.kind === 'is') {
       if (c.values.length > 0) when[c.fact] = [...c.values]
     } else {
-      if (c.value === null) return { ok: false, problem: texts.aConditionLacksIts }
+      if (c.value === null) return null
       const band = (when[c.fact] ?? {}) as object
       when[c.fact] = { ...band, [c.kind === 'over' ? 'above' : 'below']: around(c.value) }
     }
   }
+  return when
+}
+
+/** What a draft stands for; or what is missing, in words. */
+export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: false; problem: string } {
+  const when = whenOf(draft.conditions)
+  if (!when) return { ok: false, problem: texts.aConditionLacksIts }
   const test: OfferTest = {
     ...(draft.families.length > 0 && { family: draft.families }),
     ...(draft.techniques.length > 0 && { technique: draft.techniques }),
@@ -73,9 +80,9 @@ export function ruleOf(draft: RuleDraft): { ok: true; rule: OwnRule } | { ok: fa
   return { ok: false, problem: bare ? texts.sayTheRule : sayIssue(issue, rule) }
 }
 
-/** The draft of a rule that is kept already. */
-export function draftOf(rule: OwnRule): RuleDraft {
-  const conditions = Object.entries(rule.when).flatMap(([fact, value]): Condition[] => {
+/** The conditions behind a water in which something holds, as they are typed. */
+export const conditionsOf = (when: OwnRule['when']): Condition[] =>
+  Object.entries(when).flatMap(([fact, value]): Condition[] => {
     if (Array.isArray(value)) return [{ kind: 'is', fact: fact as TextFeature, values: value as string[] }]
     const band = value as { above?: readonly [number, number]; below?: readonly [number, number] }
     const middle = ([a, b]: readonly [number, number]) => (a + b) / 2
@@ -84,7 +91,10 @@ export function draftOf(rule: OwnRule): RuleDraft {
       ...(band.below ? [{ kind: 'under' as const, fact: fact as NumberFeature, value: middle(band.below) }] : []),
     ]
   })
-  const base = { ...newDraft(rule.id), sentence: rule.sentence, conditions }
+
+/** The draft of a rule that is kept already. */
+export function draftOf(rule: OwnRule): RuleDraft {
+  const base = { ...newDraft(rule.id), sentence: rule.sentence, conditions: conditionsOf(rule.when) }
   const [effect] = rule.effects
   if (!effect) return base
   if ('favour' in effect || 'avoid' in effect) {

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { deliveryWords, techniquesPage as words } from '../../../words'
-import { familyNames } from '../../../core/match'
-import { TECHNIQUE_GROUPS, DELIVERY_IDS, type DeliveryId, type Technique } from '../../../core/tackle'
+import { deliveryWords, ownTechnique as mine, techniquesPage as words } from '../../../words'
+import { copyOf, familyNames, techniqueOfOwn, type OwnTechnique } from '../../../core/match'
+import { TECHNIQUE_GROUPS, DELIVERY_IDS, findTechnique, type DeliveryId, type Technique } from '../../../core/tackle'
+import { draftKey } from '~/composables/useDraft'
+import { thenShow } from '~/composables/then-show'
+import { useBox } from '~/stores/box'
 
-/** The field guide: every technique of the register, found by what is sought, one opened at a time. */
+/** The field guide: every technique of the register and of one's own, found by what is sought, one opened at a time. */
 useHead({ title: words.titleYgrion })
 const route = useRoute()
+const box = useBox()
 const search = ref('')
 const way = ref<DeliveryId | ''>('')
 const WAYS = [
@@ -23,13 +27,43 @@ const fits = (t: Technique) => {
   const said = [t.name, t.how, t.at, deliveryWords(t.delivery).name, ...familyNames(t)].join(' ').toLowerCase()
   return sought.split(/\s+/).every((word) => said.includes(word))
 }
+const own = computed(() => box.practice.techniques.map(techniqueOfOwn))
+const all = computed((): readonly { id: string; name: string; techniques: readonly Technique[] }[] => [
+  ...(own.value.length > 0 ? [{ id: 'own', name: mine.title, techniques: own.value }] : []),
+  ...TECHNIQUE_GROUPS,
+])
 const groups = computed(() =>
-  TECHNIQUE_GROUPS.map((g) => ({ ...g, shown: (g.techniques as readonly Technique[]).filter(fits) })).filter(
-    (g) => g.shown.length > 0,
-  ),
+  all.value
+    .map((g) => ({ ...g, shown: g.techniques.filter(fits).map((t) => ({ t, one: ownOf(t) })) }))
+    .filter((g) => g.shown.length > 0),
 )
-const total = TECHNIQUE_GROUPS.reduce((sum, g) => sum + g.techniques.length, 0)
+const total = computed(() => all.value.reduce((sum, g) => sum + g.techniques.length, 0))
 const count = computed(() => groups.value.reduce((sum, g) => sum + g.shown.length, 0))
+const ownOf = (t: Technique) => box.practice.techniques.find(({ id }) => id === t.id)
+/** Of what a kept one is a copy, by name. */
+const originalName = (one: OwnTechnique) => findTechnique(one.of)?.name ?? ''
+
+const editing = ref<OwnTechnique | null>(null)
+const copy = (t: Technique) => (editing.value = copyOf(t, `own-${crypto.randomUUID()}`))
+const COPY = 'copy-of-'
+/** What is typed into a copy is kept under its original. */
+const draftId = (one: OwnTechnique) => (ownIds.value.has(one.id) ? one.id : COPY + one.of)
+const ownIds = computed(() => new Set(own.value.map(({ id }) => id)))
+const originalOf = (id: string) => (id.startsWith(COPY) ? findTechnique(id.slice(COPY.length)) : null)
+function resume(_: string, id: string | null) {
+  const original = id === null ? null : originalOf(id)
+  if (original) copy(original)
+  else editing.value = box.practice.techniques.find((t) => t.id === id) ?? null
+}
+async function keep(one: OwnTechnique) {
+  const known = ownIds.value.has(one.id)
+  const { techniques: there } = box.practice
+  const techniques = known ? there.map((t) => (t.id === one.id ? one : t)) : [...there, one]
+  await thenShow(editing, null, () => box.putPractice({ techniques }, (known ? mine.changed : mine.added)(one.name)))
+  opened.value = one.id
+}
+const remove = (one: OwnTechnique) =>
+  box.putPractice({ techniques: box.practice.techniques.filter((t) => t.id !== one.id) }, mine.removed(one.name))
 const kinds = (t: Technique) => familyNames(t).slice(0, 4).join(', ') + (t.works.families.length > 4 ? ' …' : '')
 </script>
 
@@ -41,19 +75,45 @@ const kinds = (t: Technique) => familyNames(t).slice(0, 4).join(', ') + (t.works
       <v-select v-model="way" :label="words.way" :items="WAYS" hide-details />
       <p class="quiet" role="status">{{ words.shown(count, total) }}</p>
     </div>
+    <UnfinishedDrafts
+      :forms="['techniques']"
+      :known="(_, id) => ownIds.has(id) || originalOf(id) !== null"
+      @resume="resume"
+    />
+    <p v-if="own.length === 0" class="quiet own">{{ mine.none }}</p>
     <section v-for="g in groups" :key="g.id" class="panel" :aria-labelledby="`g-${g.id}`">
       <h2 :id="`g-${g.id}`">{{ g.name }}</h2>
-      <article v-for="t in g.shown" :id="`technique-${t.id}`" :key="t.id" :data-technique="t.id">
+      <article v-for="{ t, one } in g.shown" :id="`technique-${t.id}`" :key="t.id" :data-technique="t.id">
         <button type="button" class="head" :aria-expanded="opened === t.id" @click="toggle(t.id)">
           <span class="name">{{ t.name }}</span>
           <span class="way">{{ deliveryWords(t.delivery).name }}</span>
           <span class="how">{{ t.how }}</span>
           <span class="kinds quiet">{{ kinds(t) }}</span>
         </button>
-        <TechniqueEntry v-if="opened === t.id" :technique="t" />
+        <TechniqueEntry v-if="opened === t.id" :key="JSON.stringify(one ?? t.id)" :technique="t">
+          <div class="acts">
+            <template v-if="one">
+              <v-btn color="primary" size="small" @click="editing = one">{{ mine.change }}</v-btn>
+              <ShareThing kind="technique" :id="one.id" :name="one.name" />
+              <v-btn variant="text" size="small" @click="remove(one)">{{ mine.remove }}</v-btn>
+              <span class="quiet">{{ mine.copyOf(originalName(one)) }}</span>
+            </template>
+            <v-btn v-else variant="outlined" size="small" @click="copy(t)">{{ mine.copyIt }}</v-btn>
+          </div>
+        </TechniqueEntry>
       </article>
     </section>
     <p v-if="count === 0" class="quiet none" role="status">{{ words.none }}</p>
+    <EditDialog :open="editing !== null" :label="mine.formTitle" :width-px="760" @close="editing = null">
+      <TechniqueForm
+        v-if="editing"
+        :key="editing.id"
+        :technique="editing"
+        :draft-key="draftKey('techniques', draftId(editing))"
+        @keep="keep"
+        @close="editing = null"
+      />
+    </EditDialog>
   </div>
 </template>
 
@@ -106,6 +166,15 @@ article + article {
 }
 .kinds {
   font-size: var(--text-2);
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-8);
+}
+.own {
+  max-width: 68ch;
 }
 .none {
   padding: 0 var(--space-16);

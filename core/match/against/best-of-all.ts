@@ -1,4 +1,5 @@
 import { EMPTY_BOX } from '../../box'
+import { techniquesOf } from '../../tackle'
 import { windOnCast } from '../../water'
 import { flowHere, recordFor } from '../asked'
 import { onTackle, tackleOptions, throwsIn, type MatchContext } from '../possible'
@@ -15,7 +16,7 @@ const MOST_KNOWN = 32
 
 /**
  * Chance of the best that could be tied on in a water, 0 … 1: of every family a lure of the length, colour, weight and depth that it asks for, on tackle of every strength,
- * fished as well as it can be by the rules of the trade. No angler’s box, log or own rules have a say in it.
+ * fished as well as it can be by the rules of the trade. No angler’s box, log, own rules or own techniques have a say in it.
  */
 export function chanceOfBest(context: MatchContext): number {
   const { c, place, sides } = context
@@ -50,6 +51,7 @@ function worked(context: MatchContext): number {
       ...context,
       demand,
       ...onTackle(tackleOptions(box, species, c)),
+      techniquesOf,
       known: () => null,
       castM: throwsIn(box, windOnCast(c), { c, reading }),
       record: recordFor([], c),

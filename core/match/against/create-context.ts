@@ -4,7 +4,7 @@ import { colourOf, deliveriesHere, deliveryOf, type DeliveryId } from '../../tac
 import type { Box } from '../../box'
 import { readWater, speciesOf, underwater, windOnCast, type Conditions, type Place, type Reading } from '../../water'
 import { fishAsked, onTackle, tackleOptions, throwsIn, type MatchContext, type MatchOptions } from '../possible'
-import { demandOf, flowHere, recordFor, RULES } from '../asked'
+import { demandOf, flowHere, recordFor, RULES, techniquesWith } from '../asked'
 
 /**
  * A water as it is matched, scores set against a chance that is given.
@@ -15,7 +15,7 @@ export function contextAgainst(
   c: Conditions,
   place: Place,
   box: Box,
-  options: Pick<MatchOptions, 'sides' | 'rules' | 'record'>,
+  options: Pick<MatchOptions, 'sides' | 'rules' | 'record' | 'techniques'>,
   against: (context: MatchContext) => number,
 ): MatchContext {
   const species = speciesOf(c.speciesId)
@@ -33,6 +33,7 @@ export function contextAgainst(
     demand,
     ofTrade: () => (own ? demandOf(reading.features, options.sides) : demand),
     fish: fishAsked(species, c),
+    techniquesOf: techniquesWith(options.techniques ?? []),
     known: (lure) => cachedProfile(box, lure),
     deliveries: deliveriesMoving(c),
     ...onTackle(tackleOptions(box, species, c)),

@@ -3,6 +3,8 @@ export { AXES, LINKS, agreement, agreementAt, axisOf, logChance, type AxisId, ty
 export { demandOf, type AxisDemand, type Demand, type Preference, type RuleContribution } from './demand'
 export { flowHere } from './flow'
 export { fitsSetUp, habitsOn, speaksOf, spokenFurther, spokenOf, type Spoken, warningOf } from './habit'
+export { RuleWhen } from './rule-when'
+export { OWN_ID } from './offer-test'
 export { OfferTest, type Span } from './offer-test'
 export { recordFor, type OwnRecord, type RecordEntry } from './own-record'
 export { reachOf } from './reach'
@@ -10,7 +12,6 @@ export {
   OPEN_QUESTIONS,
   OwnRule,
   Practice,
-  RuleWhen,
   USUAL_PRACTICE,
   secondShare,
   sideShare,
@@ -19,4 +20,5 @@ export {
   type Rule,
   type SideChoice,
 } from './rule'
-export { RULES, rulesFor } from './rules'
+export { RULES, judgedBy, rulesFor } from './rules'
+export { OwnTechnique, copyOf, techniqueAmong, techniqueOfOwn, techniquesWith } from './own-technique'

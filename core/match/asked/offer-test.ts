@@ -16,11 +16,14 @@ import {
   groupShares,
   type Build,
   type ColourGroup,
+  type Technique,
   type Work,
 } from '../../tackle'
 import type { Outfit } from '../setup'
 
 const oneOf = <const T extends readonly [string, ...string[]]>(values: T) => z.array(z.enum(values)).min(1).readonly()
+/** Ids of an angler's own techniques begin so; no technique of the register does. */
+export const OWN_ID = /^own-[a-z\d-]{1,36}$/
 const ids = (of: readonly { readonly id: string }[]) => of.map((o) => o.id) as [string, ...string[]]
 /** From and to, both included. */
 const Span = z.tuple([z.number(), z.number()]).readonly()
@@ -52,7 +55,11 @@ export const OfferTest = z.strictObject({
   traits: z.record(z.string(), z.array(z.union([z.string(), z.boolean()])).readonly()).optional(),
   /** Traits that are figures. */
   sized: z.record(z.string(), Span).optional(),
-  technique: oneOf(ids(TECHNIQUES)).optional(),
+  technique: z
+    .array(z.union([z.enum(ids(TECHNIQUES)), z.string().regex(OWN_ID)]))
+    .min(1)
+    .readonly()
+    .optional(),
   /** How fast within its range it is worked, 0 … 1. */
   tempo: Span.optional(),
   delivery: oneOf(DELIVERY_IDS).optional(),
@@ -124,10 +131,14 @@ export function buildFits(test: OfferTest, build: Build): boolean {
   )
 }
 
+/** A copy that goes as its original is meant where that is. */
+const isNamed = ({ id, speaksAs }: Technique, list: readonly string[] | undefined) =>
+  !list || list.includes(id) || (speaksAs !== undefined && list.includes(speaksAs))
+
 /** Whether it agrees with the way of fishing. */
 export function workFits(test: OfferTest, { technique, tempo, restS }: Work): boolean {
   return (
-    inList(technique.id, test.technique) &&
+    isNamed(technique, test.technique) &&
     inList(technique.delivery, test.delivery) &&
     inSpan(tempo, test.tempo) &&
     inSpan(restS, test.restS)

@@ -1,10 +1,12 @@
 import { OPEN_QUESTIONS as QUESTION_TABLE } from '../../../data/open-questions'
 import { COLOUR_GROUPS } from '../../tackle'
-import { FuzzyRange, NUMBER_FEATURES, TEXT_FEATURES, truthDegree, type WaterFeatures, type When } from '../../water'
+import { truthDegree, type WaterFeatures, type When } from '../../water'
 import { z } from '../../zod'
 import { AXES, type AxisId } from './axis'
 import { effectOfBefore } from './former-rules'
 import { OfferTest } from './offer-test'
+import { OwnTechnique } from './own-technique'
+import { RuleWhen } from './rule-when'
 
 const weight = z.number().positive().max(25)
 const SCALAR = AXES.map((a) => a.id).filter((id) => id !== 'colour' && id !== 'record') as [ScalarAxis, ...ScalarAxis[]]
@@ -30,11 +32,6 @@ export const Effect = z.union([
   z.strictObject({ avoid: OfferTest, unless: OfferTest.optional(), weight }),
 ])
 export type Effect = z.infer<typeof Effect>
-
-export const RuleWhen = z.strictObject({
-  ...Object.fromEntries(NUMBER_FEATURES.map((f) => [f, FuzzyRange.optional()])),
-  ...Object.fromEntries(TEXT_FEATURES.map((f) => [f, z.array(z.string().max(40)).min(1).readonly().optional()])),
-}) as z.ZodType<When>
 
 /** A rule of practice: data, not code. Adding one needs no other change. */
 export interface Rule {
@@ -67,16 +64,20 @@ export const OwnRule = z.preprocess((raw) => {
 }, OwnRuleNow)
 export type OwnRule = z.infer<typeof OwnRuleNow>
 
+/** More copies than this are no register of one's own, and each is thrown for every lure that it is for. */
+const MOST_TECHNIQUES = 40
+
 const Side = z.enum(['first', 'second', 'both'])
 
-/** How the angler judges: the questions followed, rules weighed otherwise (0 is off), and rules of one's own. */
+/** How the angler judges: the questions followed, rules weighed otherwise (0 is off), rules and techniques of one's own. */
 export const Practice = z.strictObject({
   sides: z.record(z.string(), Side).default({}),
   weights: z.record(z.string(), z.number().min(0).max(3)).default({}),
   own: z.array(OwnRule).max(200).default([]),
+  techniques: z.array(OwnTechnique).max(MOST_TECHNIQUES).default([]),
 })
 export type Practice = z.infer<typeof Practice>
-export const USUAL_PRACTICE: Practice = { sides: {}, weights: {}, own: [] }
+export const USUAL_PRACTICE: Practice = { sides: {}, weights: {}, own: [], techniques: [] }
 
 /** A point on which good anglers disagree; words/ has the question and what each side says. */
 export interface OpenQuestion {

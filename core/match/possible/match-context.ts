@@ -1,5 +1,5 @@
 import type { LureProfile } from '../../bench'
-import type { Colouring, DeliveryId, Lure, Make } from '../../tackle'
+import type { Colouring, DeliveryId, FamilyId, Lure, Make, Technique } from '../../tackle'
 import type { Conditions, Place, Reading, Species } from '../../water'
 import type { CountedOn } from './cast-of'
 import type { Demand, OwnRecord, RecordEntry, Rule, SideChoice } from '../asked'
@@ -12,6 +12,8 @@ export interface MatchOptions {
   /** How many lures to rank, each in its best set-up. */
   readonly limit: number
   readonly rules?: readonly Rule[]
+  /** Techniques of the angler's own, beside those of the register. */
+  readonly techniques?: readonly Technique[]
   /** The angler's own log, if it is to be heard. */
   readonly record?: readonly RecordEntry[]
   /** Chance against which scores are set, 0 … 1; where it is left out, that of the best that could be tied on. */
@@ -28,6 +30,8 @@ export interface MatchContext {
   readonly demand: Demand
   /** The same by the rules of the trade alone. */
   readonly ofTrade: () => Demand
+  /** Techniques in which a family is worked: of the register, and the angler's own. */
+  readonly techniquesOf: (family: FamilyId) => readonly Technique[]
   /** Ways of fishing that are looked at here. */
   readonly deliveries: ReadonlySet<DeliveryId>
   /** What the lures may be hung on here; and the same by rod, reel and line. */

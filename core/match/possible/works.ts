@@ -1,4 +1,4 @@
-import { deliveryOf, familyOf, isWound, techniquesOf, workAt, type Technique, type Work } from '../../tackle'
+import { deliveryOf, familyOf, isWound, workAt, type Technique, type Work } from '../../tackle'
 import { slidesMps } from '../../water'
 import { CARRIED_SHARE } from '../../../data/casting'
 import { isFishedSo } from './cast-of'
@@ -6,7 +6,7 @@ import type { EvaluatedBuild } from './dressed'
 import { flowHere } from '../asked'
 import type { MatchContext } from './match-context'
 
-type Where = Pick<MatchContext, 'c' | 'deliveries' | 'demand'>
+type Where = Pick<MatchContext, 'c' | 'deliveries' | 'demand' | 'techniquesOf'>
 
 /** Tempos looked at beside the one that is wanted, where the pace decides on the depth: a sinker that is wound steadily, or what a boat draws. */
 const FURTHER_TEMPOS = [0.1, 0.5, 0.9] as const
@@ -21,7 +21,7 @@ export function worksOfBuild(dressed: BuildWithSpeeds, context: Where): readonly
   if (!known) KNOWN.set(context, (known = new WeakMap()))
   let works = known.get(dressed)
   if (!works) {
-    works = techniquesOf(dressed.build.lure.family).flatMap((technique) => worksOf(technique, dressed, context))
+    works = context.techniquesOf(dressed.build.lure.family).flatMap((technique) => worksOf(technique, dressed, context))
     known.set(dressed, works)
   }
   return works

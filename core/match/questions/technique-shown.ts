@@ -51,11 +51,12 @@ export const luresFor = (technique: Technique, box: Box): Lure[] =>
 
 /** Rules that reach for it, its own first, and rules that leave it. */
 export function rulesOf(
-  { id, when = [] }: Technique,
+  { id, speaksAs, when = [] }: Technique,
   rules: readonly Rule[] = RULES,
 ): { reach: Rule[]; leave: Rule[] } {
-  const own = new Set(when.map((w) => w.id))
-  const names = ({ technique }: OfferTest) => technique?.includes(id) === true
+  const own = new Set([id, ...when.map((w) => w.id)])
+  const names = ({ technique }: OfferTest) =>
+    technique?.includes(id) === true || (speaksAs !== undefined && technique?.includes(speaksAs) === true)
   const reaches = (rule: Rule) => rule.effects.some((e) => 'favour' in e && names(e.favour))
   return {
     reach: [...rules.filter((r) => own.has(r.id)), ...rules.filter((r) => !own.has(r.id) && reaches(r))],

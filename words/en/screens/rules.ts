@@ -36,14 +36,20 @@ export const ruleForm = {
   askForMoreOr: 'Ask for more or less of something',
 } as const
 
-/** app/components/rules/RulePreview.vue */
-export const rulePreview = {
+/** app/components/rules/JudgedPreview.vue */
+export const judgedPreview = {
   was: (place: Shown) => `was ${place}`,
   whatItWouldChange: 'What it would change today',
   rankingYourBox: 'Ranking your box with it …',
   nothingAmongTheFirst: 'Nothing among the first six.',
   ofTheFirstSix: (moves: Shown) => `${moves} of the first six change their place.`,
   newHere: 'new here',
+  doneSo: (n: number, first: Shown, place: Shown) =>
+    n === 0
+      ? 'None of your lures would be fished so today.'
+      : n === 1
+        ? `${first} would be fished so, at place ${place}.`
+        : `${n} of your lures would be fished so, the first of them ${first} at place ${place}.`,
 } as const
 
 /** app/components/rules/RuleRow.vue */
@@ -185,6 +191,59 @@ export const techniqueEntry = {
   metres: 'm',
   seconds: 's',
   matchIt: 'See it in the match',
+} as const
+
+/** app/components/rules/OwnTechniques.vue, TechniqueForm.vue */
+export const ownTechnique = {
+  title: 'Your own',
+  none: 'How you do it is not how the book says? Open a technique below and make it your own: its beat, its range, its tackle, when you reach for it. It counts in the match like the others.',
+  copyIt: 'Make it my own',
+  change: 'Change',
+  remove: 'Remove',
+  copyOf: (name: Shown) => `A copy of “${name}”`,
+  added: (name: Shown) => `Added ${name}`,
+  changed: (name: Shown) => `Changed ${name}`,
+  removed: (name: Shown) => `Removed ${name}`,
+  formTitle: 'A technique of my own',
+  name: 'Name',
+  how: 'What the hand does, in a sentence',
+  kinds: 'Kinds of lure',
+  hand: 'The hand',
+  paceMps: ['Pace, slow end', 'Usual pace', 'Pace, fast end'],
+  paceWindow: ['Pace, slow end (% of the lure’s own range)', 'Pace, fast end (% of the lure’s own range)'],
+  rest: ['Shortest rest (s)', 'Usual rest (s)', 'Longest rest (s)'],
+  pull: 'One pull (s)',
+  waterSetsPace: 'Water or boat sets its pace.',
+  neverRests: 'It never rests.',
+  beat: 'Within the pull',
+  does: (n: Shown) => `Part ${n}`,
+  percent: 'Share (%)',
+  addPart: 'Add a part',
+  takePartAway: (n: Shown) => `Take part ${n} away`,
+  takeAway: 'Take away',
+  throughout: 'Wound or drawn throughout.',
+  tackle: 'Tackle, where it is not the usual',
+  line: 'Line (% of what lure and fish ask)',
+  rodFrom: 'Rod from',
+  rodTo: 'Rod to',
+  powerFrom: 'Power from',
+  powerTo: 'Power to',
+  reels: 'Reels',
+  when: 'When you reach for it',
+  likeOriginal: (name: Shown) => `What the rules say of “${name}” they say of this one too`,
+  reaches: 'I reach for it in certain water',
+  sentence: 'When, in a sentence',
+  weight: 'Weight',
+  close: 'Close',
+  keep: 'Keep the technique',
+  share: 'Share',
+} as const
+
+/** app/components/rules/technique-draft.ts */
+export const techniqueDraftWords = {
+  aFigureIsMissing: 'A figure is missing or is no number.',
+  sayBothEnds: 'Say both ends of rod length and of power, or neither.',
+  aConditionLacksIts: 'A condition lacks its figure.',
 } as const
 
 /** app/components/rules/TechniquePath.vue */

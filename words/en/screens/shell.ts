@@ -106,6 +106,7 @@ export const shareThing = {
     party:
       'The water, the lures you fish together and who fishes which when; not the rest of your box. The place goes along with its position.',
     'party-log': 'Your log of the day, without track, photos and prices.',
+    technique: 'The technique as you changed it, and when you reach for it.',
     plan: 'Days, places and what the water may be; no lures of yours. Your friend works it out with his own box. Positions go along.',
   },
   saveAsAFile: 'Save as a file',
