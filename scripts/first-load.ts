@@ -10,7 +10,7 @@ export interface FirstLoad {
   readonly allKb: number
 }
 /** More than this and the build fails. */
-export const BUDGET: FirstLoad = { entryKb: 270, allKb: 604 }
+export const BUDGET: FirstLoad = { entryKb: 270, allKb: 608 }
 
 const KB = 1024
 /** As it is sent: the compressed file where there is one. */

@@ -28,6 +28,7 @@ import {
   type WhyNot,
 } from '../../core/match'
 import { EMPTY_BOX, type Box } from '../../core/box'
+import type { Technique } from '../../core/tackle'
 import type { World } from '../../core/demo/world'
 import type { Carried, Party, Taken, Wanted } from '../../core/outing'
 import type { Debrief, LessonId, PracticeRun } from '../../core/practice'
