@@ -95,23 +95,10 @@ export const TELLS = [
     facts: [15],
     of: {},
   },
-  {
-    id: 'followed-hold',
-    side: 'S3.hold',
-    facts: [3],
-    of: { family: ['casting-spoon', 'thin-spoon', 'in-line-spinner'] },
-  },
-  {
-    id: 'followed-change',
-    side: 'S3.change',
-    facts: [23],
-    of: { body: ['hard', 'wire'] },
-  },
-  {
-    id: 'followed-drop',
-    facts: [37],
-    of: { body: ['soft'] },
-  },
+  // Which of these three is said is asked of data/followers.
+  { id: 'followed-hold', side: 'S3.hold', facts: [3, 109], of: {}, follower: 'hold' },
+  { id: 'followed-change', side: 'S3.change', facts: [23, 109], of: {}, follower: 'change' },
+  { id: 'followed-drop', facts: [37, 79], of: {}, follower: 'drop' },
   {
     id: 'hooks-outside',
     facts: [22],

@@ -56,7 +56,10 @@ const ADVICE_SAYS = all<AdviceSays>({
   direction: [-2, -1, 0, 1, 2].map((aim) => ({ aim })),
   family: [{ rig: LONG }],
   fall: [true, false].map((slower) => ({ slower, rig: LONG, fallMps: 0.42 })),
-  'drop-on-them': [{ odds: { median: 0.25, low: 0.05, high: 0.6 } }],
+  'on-follower': (['nothing', 'stop', 'faster', 'drop'] as const).map((tried) => ({
+    tried,
+    odds: { median: 0.25, low: 0.05, high: 0.6 },
+  })),
   companions: each('fish', [1, 2, 5]),
   followers: each('fish', [1, 2, 5]),
   sign: (['follow', 'peck', 'slap', 'hard-knock', 'eaten-winding', 'eaten-pause', 'eaten-fall'] as const).map(

@@ -10,6 +10,7 @@ export {
   type Effect,
   type Rule,
   type OpenQuestion,
+  type SideChoice,
 } from './asked'
 export { RULES, RuleWhen, judgedBy, rulesFor } from './asked'
 export { OwnTechnique, copyOf, techniqueAmong, techniqueOfOwn, techniquesWith } from './asked'
@@ -59,5 +60,6 @@ export { findDecisiveQuestions, type DecisiveQuestion } from './questions'
 export { beatAt, cadenceOf, howToFish, lawOf, type Cadence, type Note, type PlaceLaw } from './questions'
 export { fallOf, waysOf, workedDepthM } from './questions'
 export { familyNames, luresFor, rulesOf, showTechnique, type TechniqueShown } from './questions'
+export { followerAnswer, type FollowerAnswer } from './questions'
 export { recordFor, type RecordEntry } from './asked'
 export { rankRigs, type Member } from './questions'

@@ -1,7 +1,8 @@
 import { shoalsToday } from '../water'
 import type { Advice } from './advice'
 import { advise } from './advise'
-import { dropOnThem, stillDropping } from './drop-on-them'
+import { onFollowers, stillOnFollowers } from './followers'
+import type { SideChoice } from '../match'
 import { minutesBetween, type Entry, type Outing } from './outing'
 import type { Variable } from './variables'
 import { spotsOf, usualFeature } from './spots'
@@ -35,8 +36,12 @@ function promises(advice: Advice | null): number {
 /** How long what was chosen against advice is left in peace, min. */
 const LEFT_IN_PEACE_MIN = 5
 
-/** What to do next in an outing under way, as the screen tells it; null while nothing is in the hand or there is a break. */
-export function adviceNow(outing: Outing, account: Account, now: string): Advice | null {
+/**
+ * What to do next in an outing under way, as the screen tells it; null while nothing is in the hand or there is a break.
+ *
+ * @param sides sides of open questions that the angler follows
+ */
+export function adviceNow(outing: Outing, account: Account, now: string, sides: SideChoice = {}): Advice | null {
   if (!account.current || account.paused) return null
   const advice = advise({
     account,
@@ -45,11 +50,12 @@ export function adviceNow(outing: Outing, account: Account, now: string): Advice
     schooling: shoalsToday(account.water),
     now,
   })
-  const dropMin = stillDropping(outing, now)
-  if (dropMin !== null && advice?.kind === 'change')
-    return { kind: 'stay', says: { code: 'too-early', forMin: dropMin }, facts: [], forMin: dropMin }
-  const drop = dropOnThem(outing, account, now)
-  if (drop && refusedVariable(outing.entries, now) !== 'cadence' && promises(advice) < drop.gain.median) return drop
+  const givenMin = stillOnFollowers(outing, now)
+  if (givenMin !== null && advice?.kind === 'change')
+    return { kind: 'stay', says: { code: 'too-early', forMin: givenMin }, facts: [], forMin: givenMin }
+  const follower = onFollowers(outing, account, now, sides)
+  const heard = follower && refusedVariable(outing.entries, now) !== 'cadence'
+  if (heard && promises(advice) < follower.gain.median) return follower
   if (advice?.kind !== 'change' || advice.variable !== refusedVariable(outing.entries, now)) return advice
   return {
     kind: 'stay',

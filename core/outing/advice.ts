@@ -1,5 +1,6 @@
 import type { ColourGroup, Sound } from '../tackle'
 import type { AnswerId } from './answer'
+import type { OnFollower } from './followers'
 import type { Fished } from './levels'
 import type { Carried } from './outing'
 import type { Account, Spot } from './account'
@@ -17,7 +18,8 @@ export type AdviceSays =
   | { readonly code: 'size'; readonly smaller: boolean; readonly rig: string; readonly lengthM: number }
   | { readonly code: 'fall'; readonly slower: boolean; readonly rig: string; readonly fallMps: number }
   | {
-      readonly code: 'drop-on-them'
+      readonly code: 'on-follower'
+      readonly tried: OnFollower
       readonly odds: { readonly median: number; readonly low: number; readonly high: number }
     }
   | { readonly code: 'companions' | 'followers'; readonly fish: number }

@@ -103,7 +103,11 @@ describe('following advice', () => {
   })
   it('dropping on the next follower changes nothing that is in the hand', () => {
     const odds = { median: 0.25, low: 0.1, high: 0.5 }
-    const entries = followAdvice(change({ variable: 'cadence', does: { code: 'drop-on-them', odds } }), 'Drop.', here)
+    const entries = followAdvice(
+      change({ variable: 'cadence', does: { code: 'on-follower', tried: 'drop', odds } }),
+      'Drop.',
+      here,
+    )
     expect(entries.map((e) => e.kind)).toEqual(['advice'])
   })
   it('refused, it is logged as left', () => {

@@ -56,7 +56,7 @@ export function followAdvice({ to, variable, giveMin, does }: Change, says: stri
   const aim = typeof to.aim === 'number' ? { aim: to.aim } : {}
   const advice: NewEntry = { kind: 'advice', variable, says, giveMin, taken: true, ...aim }
   if (to.spot && !sameSpot(to.spot, from)) return [advice, { kind: 'spot', ...to.spot }]
-  if (variable === 'direction' || does.code === 'drop-on-them') return [advice]
+  if (variable === 'direction' || does.code === 'on-follower') return [advice]
   if (variable === 'speed' && isDrawn(to.way)) return [advice, { kind: 'boat', speedMps: to.way.paceMps }]
   return [advice, { kind: 'rig', carriedId: to.carried.id, wayId: to.way.id }]
 }

@@ -55,6 +55,18 @@ describe('the ledger of fish that were watched', () => {
       ['second-lure', 1, 1],
     ])
   })
+  it('a second lure is a try whatever comes of it: of 24 with 6 takes it converts 6 of 24', () => {
+    const fish = ledger(
+      ...Array.from({ length: 24 }, (_, i) => [
+        [20 * i + 1, answer('follow')] as const,
+        [20 * i + 2, i % 2 ? RIG : OTHER] as const,
+        ...(i % 4 === 0 ? [[20 * i + 3, answer('landed')] as const] : []),
+      ]).flat(),
+    )
+    expect(conversionsOf(fish).map((c) => [c.id, c.came, c.of])).toEqual([['second-lure', 6, 24]])
+    // Changed long after, it was for another reason.
+    expect(ledger([1, answer('follow')], [9, OTHER])[0]?.then).toBeNull()
+  })
 })
 
 /** Fish that come by a law of their own: all within a reach do, so many in a hundred of them; none beyond. */
@@ -117,45 +129,55 @@ describe('what brings them', () => {
   it('says nothing where nothing was told', () => expect(snapsOf([]).sure).toBeNull())
 })
 
-describe('dropping on them', () => {
-  const advised = (...said: (readonly [number, NewEntry])[]) => {
+describe('the next one that follows', () => {
+  const advisedBy = (sides: Parameters<typeof adviceNow>[3], ...said: (readonly [number, NewEntry])[]) => {
     const log = logOf([[0, RIG], ...said])
     const now = at(26)
-    return adviceNow(log, accountOf(log, now), now)
+    return adviceNow(log, accountOf(log, now), now, sides)
   }
-  const drop = (advice: ReturnType<typeof advised>) => advice?.kind === 'change' && advice.does.code === 'drop-on-them'
-  it('is advised when fish follow whatever lure, and names its odds', () => {
+  const advised = (...said: (readonly [number, NewEntry])[]) => advisedBy({}, ...said)
+  const tried = (advice: ReturnType<typeof advised>) =>
+    advice?.kind === 'change' && advice.does.code === 'on-follower' ? advice.does.tried : null
+  const given = { kind: 'advice', variable: 'cadence', says: 'Stop it dead.', giveMin: 12, taken: true } as const
+  const gain = (advice: ReturnType<typeof advised>) => (advice?.kind === 'change' ? advice.gain.median : 0)
+
+  it('is answered as practice and the chosen school name it, with its odds', () => {
     const advice = advised([20, answer('follow')], [23, answer('follow')])
-    expect(drop(advice)).toBe(true)
+    expect(tried(advice)).toBe('stop')
     expect(
       advice?.kind === 'change' && advice.gain.low < advice.gain.median && advice.gain.median < advice.gain.high,
     ).toBe(true)
+    expect(tried(advisedBy({ S3: 'first' }, [20, answer('follow')], [23, answer('follow')]))).toBe('nothing')
   })
-  it('is not advised without followers, once one took, or while it was just advised', () => {
-    expect(drop(advised([20, answer('peck')]))).toBe(false)
-    expect(drop(advised([20, answer('follow')], [24, answer('landed')]))).toBe(false)
-    const given = { kind: 'advice', variable: 'cadence', says: 'Let it drop.', giveMin: 12, taken: true } as const
-    expect(drop(advised([20, answer('follow')], [24, given]))).toBe(false)
+  it('nothing is advised without followers, once one took, or while it was just advised', () => {
+    expect(tried(advised([20, answer('peck')]))).toBeNull()
+    expect(tried(advised([20, answer('follow')], [24, answer('landed')]))).toBeNull()
+    expect(tried(advised([20, answer('follow')], [24, given]))).toBeNull()
   })
-  it('is not advised for followers of before other advice, not even of the same second', () => {
-    const given = { kind: 'advice', variable: 'size', says: 'Go smaller.', giveMin: 12, taken: true } as const
-    expect(drop(advised([20, answer('follow')], [20, given], [20, OTHER]))).toBe(false)
-    expect(drop(advised([20, given], [20, OTHER], [21, answer('follow')]))).toBe(true)
+  it('nothing is advised for followers of before other advice, not even of the same second', () => {
+    const other = { kind: 'advice', variable: 'size', says: 'Go smaller.', giveMin: 12, taken: true } as const
+    expect(tried(advised([20, answer('follow')], [20, other], [20, OTHER]))).toBeNull()
+    expect(tried(advised([20, other], [20, OTHER], [21, answer('follow')]))).not.toBeNull()
   })
-  it('once it is followed, it is given its time: nothing else is advised meanwhile', () => {
-    const given = { kind: 'advice', variable: 'cadence', says: 'Let it drop.', giveMin: 12, taken: true } as const
+  it('once it is heard, it is given its time: nothing else is advised meanwhile', () => {
     const advice = advised([20, answer('follow')], [24, given])
     expect(advice?.kind).toBe('stay')
     // Left, or another rig taken, it no longer stands in the way of other advice.
     const other = advised([20, answer('follow')], [24, given], [25, OTHER])
     expect(other?.kind === 'stay' && other.forMin).not.toBe(10)
   })
-  it('promises less where drops were seen to fail', () => {
-    const gain = (advice: ReturnType<typeof advised>) => (advice?.kind === 'change' ? advice.gain.median : 0)
-    const failed = [1, 5, 9, 13, 17].map((min) => [min, answer('follow', { then: 'drop' })] as const)
-    const plain = [1, 5, 9, 13, 17].map((min) => [min, answer('follow')] as const)
-    expect(gain(advised(...plain, [24, answer('follow')]))).toBeGreaterThan(
-      gain(advised(...failed, [24, answer('follow')])),
+  const followed = (then?: Watched['then']) =>
+    [1, 5, 9, 13, 17].map((min) => [min, answer('follow', then && { then })] as const)
+  it('what was seen to fail is advised no longer, and what converts them is', () => {
+    expect(tried(advised(...followed(), [24, answer('follow')]))).toBe('stop')
+    expect(tried(advised(...followed('stop'), [24, answer('follow')]))).toBe('faster')
+    expect(gain(advised(...followed(), [24, answer('follow')]))).toBeGreaterThan(
+      gain(advised(...followed('stop'), ...followed('faster'), [24, answer('follow')])),
     )
+    const took = [1, 5, 9, 13].flatMap((min) => [
+      [min, answer('follow', { then: 'drop' })] as const,
+      [min + 1, answer('landed')] as const,
+    ])
+    expect(tried(advised(...took, [24, answer('follow')]))).toBe('drop')
   })
 })

@@ -63,16 +63,19 @@ export function watchedFish(outing: Outing, now: string): WatchedFish[] {
         did: bite
           ? 'took'
           : (watched?.fishDid ?? (answer.answer === 'seen' ? 'stayed' : isWatched ? 'followed' : 'came')),
-        then: watched?.then ?? (!bite && soon ? changedTo(s, soon.s) : null),
+        then: watched?.then ?? (bite ? null : changedTo(stretches, s, at, next?.answer.at)),
         tookThen: !bite && soon !== undefined,
       },
     ]
   })
 }
 
-/** What the log shows of what was tried: another rig is a second lure; the same one tells nothing. */
-const changedTo = (before: Stretch, after: Stretch): TriedThen | null =>
-  before.carried.id === after.carried.id ? null : 'second-lure'
+/** What the log shows of what was tried, whatever came of it: another rig soon after, and before anything else answered, is a second lure; the same one tells nothing. */
+function changedTo(stretches: readonly Stretch[], before: Stretch, at: string, answeredAt?: string): TriedThen | null {
+  const after = stretches.find(({ from }) => from > at)
+  const soon = after && minutesBetween(at, after.from) <= FOLLOW_UP_MIN && (!answeredAt || after.from <= answeredAt)
+  return soon && after.carried.id !== before.carried.id ? 'second-lure' : null
+}
 
 /** Within what distance of the lure fish come to it. */
 interface Window {
@@ -163,11 +166,16 @@ export function snapsOf(fish: readonly Pick<WatchedFish, 'lureDid' | 'did'>[]): 
 }
 
 /** What is believed of fish that followed, once something is tried on them. */
-function oddsOf(fish: readonly WatchedFish[], then: TriedThen): { readonly belief: Share; of: number; took: number } {
+function oddsOf(
+  fish: readonly WatchedFish[],
+  then: TriedThen,
+  isPractised = false,
+): { readonly belief: Share; of: number; took: number } {
   const tried = fish.filter((f) => f.did !== 'took' && f.then === then)
   const took = tried.filter((f) => f.tookThen).length
   const { mean, priorStrength } = FIRST_BELIEF.converts[then]
-  return { belief: updateShare(firstShare(mean, priorStrength), took, tried.length), of: tried.length, took }
+  const first = isPractised ? FIRST_BELIEF.practised : mean
+  return { belief: updateShare(firstShare(first, priorStrength), took, tried.length), of: tried.length, took }
 }
 
 /** Odds that what is tried on a follower converts it, as far as anything was tried. */
@@ -178,5 +186,13 @@ export function conversionsOf(fish: readonly WatchedFish[]): Came<TriedThen>[] {
   }).filter((row) => row.of > 0)
 }
 
-/** Odds that a drop converts one that follows. */
-export const dropOdds = (fish: readonly WatchedFish[]): ShareInterval => shareInterval(oddsOf(fish, 'drop').belief)
+/** What is tried on a follower that is the likeliest to convert it: what practice names first, until the record says otherwise. */
+export function bestTried(
+  fish: readonly WatchedFish[],
+  practised: readonly TriedThen[],
+  among: readonly TriedThen[],
+): { readonly tried: TriedThen; readonly odds: ShareInterval } {
+  const all = among.map((tried) => ({ tried, belief: oddsOf(fish, tried, practised.includes(tried)).belief }))
+  const best = all.reduce((most, one) => (meanShare(one.belief) > meanShare(most.belief) + 1e-9 ? one : most))
+  return { tried: best.tried, odds: shareInterval(best.belief) }
+}

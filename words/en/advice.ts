@@ -32,6 +32,13 @@ export const VARIABLE_WORDS = {
   family: 'Kind of lure',
 } as const
 
+const FOLLOWER_WORDS = {
+  nothing: 'hold the pace',
+  stop: 'stop it dead',
+  faster: 'speed up',
+  drop: 'let it drop on it',
+} as const
+
 const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
   'too-early': ({ forMin }) => `Give it ${forMin} more min: too early to tell.`,
   'just-taken': ({ sinceMin }) => `A fish took here ${sinceMin} min ago: stay, and work the spot from other sides.`,
@@ -48,10 +55,9 @@ const ADVICE: Catalogue<AdviceSays, [system: UnitSystem]> = {
     `Go ${smaller ? 'smaller' : 'bigger'}: ${rig}, ${showMeasure(lengthM, 'lureLength', system)}`,
   fall: ({ slower, rig, fallMps }, system) =>
     `Let it fall ${slower ? 'slower' : 'faster'}: ${rig}, ${showMeasure(fallMps, 'lureSpeed', system)}`,
-  'drop-on-them': ({ odds }) =>
-    `When the next one follows, let it drop on it: about ${percent(odds.median)} of those take then (${percent(odds.low)} to ${percent(odds.high)})`,
-  followers: ({ fish }) =>
-    `${count(fish, 'fish', 'fish')} followed and did not eat: what falls on them of a sudden often turns them.`,
+  'on-follower': ({ tried, odds }) =>
+    `When the next one follows, ${FOLLOWER_WORDS[tried]}: about ${percent(odds.median)} of those take then (${percent(odds.low)} to ${percent(odds.high)})`,
+  followers: ({ fish }) => `${count(fish, 'fish', 'fish')} followed and did not eat.`,
   companions: ({ fish }) =>
     fish === 1
       ? 'Somebody beside you has a fish on something like it.'

@@ -125,7 +125,7 @@ describe('what is said beside a set-up', () => {
     for (const entry of all) {
       expect(OfferTest.safeParse(entry.of).success).toBe(true)
       if ('when' in entry) expect(RuleWhen.safeParse(entry.when).success).toBe(true)
-      for (const f of entry.facts) expect(f >= 1 && f <= 93).toBe(true)
+      for (const f of entry.facts) expect(f >= 1 && f <= 132).toBe(true)
     }
   })
 })

@@ -6,6 +6,7 @@ import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../../data/how-to'
 import { familyOf, isWound, type Technique } from '../../tackle'
 import { truthDegree, waterViscosity, type When } from '../../water'
 import type { Ranked } from '../tuned'
+import { followerAnswer, type FollowerAnswer } from './follower'
 import { downIn, lawBroken, type MatchContext } from '../possible'
 import { fitsSetUp, flowHere, sideShare, type OfferTest } from '../asked'
 import type { Refusal } from '../refusal'
@@ -111,6 +112,8 @@ interface Entry extends Note {
   readonly of: OfferTest
   readonly when?: When
   readonly side?: string
+  /** Said of a fish that follows, where that is what is done with it. */
+  readonly follower?: FollowerAnswer
 }
 
 const MOST = { ready: 3, feel: 2, tells: 7, changes: 5 } as const
@@ -119,12 +122,14 @@ export function howToFish(
   { setUp, thrown }: Pick<Ranked, 'setUp' | 'thrown'>,
   { c, reading, place, sides }: MatchContext,
 ): HowTo {
+  const { family } = setUp.build.lure
+  const follower = followerAnswer(family, c.speciesId, sides)
   const fitting = <E extends Entry>(table: readonly E[]): E[] =>
     table.filter(
       (e) =>
         fitsSetUp(e.of, setUp) &&
         (!e.when || truthDegree(e.when, reading.features) >= 0.5) &&
-        (!e.side || sideShare({ side: e.side }, sides, reading.features) >= 0.5),
+        (e.follower ? e.follower === follower : !e.side || sideShare({ side: e.side }, sides, reading.features) >= 0.5),
     )
   const { countDownS } = setUp.handling
   const { path } = thrown
