@@ -10,6 +10,9 @@ import { SCENARIOS } from '../testing/scenarios'
 import { faults, nudged } from '../testing/scenarios/faults'
 import { PLACE, WORLD, water } from '../testing/world'
 import { Place } from '../core/water'
+import fc from 'fast-check'
+import { anySenseCase, senseFaults } from '../testing/sense'
+import { someWaters, steadiness } from '../testing/steadiness'
 import { falsePatterns, falseRules, goldFound, intervalsHold, maskTaken, winnerNamed } from '../testing/honesty'
 
 /** Holds every claim of the review against made-up logs, and every water of the trade nudged and ranked whole: `npm run honest [logs]`. */
@@ -59,3 +62,21 @@ for (const [name, waters] of [
     `A guide’s waters, ${name}: ${found.filter((all) => all.length === 0).length} of ${waters.length} wholly right (${told})`,
   )
 }
+
+/** Random waters: whether any row makes less than sense, and whether an answer hangs on less than anyone reads off the water. */
+const SWEPT = 600
+const silly = fc.sample(anySenseCase, { numRuns: SWEPT, seed: 3 }).flatMap((one) => {
+  const found = senseFaults(one)
+  return found.length > 0 ? [{ one, found }] : []
+})
+console.log(`\nSense: ${SWEPT - silly.length} of ${SWEPT} random waters and boxes without a fault`)
+for (const { one, found } of silly) console.log(`  ${JSON.stringify(one)}\n    ${found.join('\n    ')}`)
+const STEADY = 300
+const { tried, unsteady } = steadiness(someWaters(STEADY, 11))
+console.log(
+  `Steadiness: after ${percent(1 - unsteady.length / tried)} of ${tried} nudges of ${STEADY} waters the first model is still among the first three (wanted: 95 %)`,
+)
+for (const { water: c, nudge, was, share } of unsteady)
+  console.log(
+    `  ${c.speciesId} at ${c.waterTempC.toFixed(1)} °C, ${nudge}: ${was} falls to ${percent(share)} of the third`,
+  )
