@@ -55,6 +55,22 @@ describe('where fish hold when nobody has seen them (common practice)', () => {
     ['rock by day', { cover: { kind: 'rock', topM: 2.5, density: 0.4 } }, 'on-the-cover'],
     ['nothing at all', { cover: { kind: 'open', topM: 4, density: 0 } }, 'near-the-bottom'],
   ] as const)('%s', (_, over, id) => expect(reading(over as Partial<Conditions>).zone.holdingId).toBe(id))
+  it('glides from one place to the next: a tenth of a degree and a hundredth of the depth move it by little', () => {
+    const kinds = ['open', 'grass', 'timber', 'docks', 'rock', 'brush'] as const
+    for (const kind of kinds)
+      for (const depthM of [1.5, 3, 4.7, 9]) {
+        const midAt = (waterTempC: number, by: number) => {
+          const topM = 0.4 * depthM * by
+          const cover = { kind, topM: kind === 'open' ? depthM * by : topM, density: kind === 'open' ? 0 : 0.45 }
+          const { zone } = reading({ waterTempC, depthM: depthM * by, cover, date: '2026-04-12' })
+          return (zone.topM + zone.bottomM) / 2
+        }
+        for (let t = 3; t < 27; t += 0.1) {
+          expect(Math.abs(midAt(t + 0.1, 1) - midAt(t, 1)), `${kind} ${depthM} m, ${t} °C`).toBeLessThan(0.06 * depthM)
+          expect(Math.abs(midAt(t, 1.01) - midAt(t, 1)), `${kind} ${depthM} m`).toBeLessThan(0.06 * depthM)
+        }
+      }
+  })
   it('the zone moves with the cover’s top', () => {
     const mid = (topM: number) => {
       const { zone } = reading({ depthM: 6, cover: { kind: 'rock', topM, density: 0.4 } })

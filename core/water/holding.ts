@@ -19,21 +19,38 @@ const HOLDING: readonly Holding[] = TABLE
 export interface HoldingZone {
   readonly topM: number
   readonly bottomM: number
-  /** Id of the entry of data/holding it comes from, words/ says why; null where the angler set it. */
+  /** Id of the entry of data/holding that says most of it, words/ says why; null where the angler set it. */
   readonly holdingId: string | null
 }
 
 const THINNEST_M = 0.3
 
-/** The angler's own zone, or the usual one for this water. */
+/** What so little says of where fish hold is left out. */
+const NEGLIGIBLE = 1e-6
+
+/**
+ * The angler's own zone, or the usual one for this water. Where an entry holds in part, the edges lie between its own and those of the next that hold, in that share: as the water
+ * cools fish move down, and a tenth of a degree moves nothing by a metre.
+ */
 export function holdingZone(c: Conditions, features: WaterFeatures): HoldingZone {
   if (c.zone) return { ...c.zone, holdingId: null }
-  const found = HOLDING.find((h) => truthDegree(h.when, features) >= 0.5)
-  if (!found) throw new Error('data/holding has no entry that always holds')
   const place = ({ from, m }: Edge) => {
     const base = { surface: 0, cover: c.cover.topM, bottom: c.depthM }[from]
     return Math.min(c.depthM, Math.max(0, base + m))
   }
-  const bottomM = Math.max(place(found.bottom), Math.min(c.depthM, THINNEST_M))
-  return { topM: Math.min(place(found.top), bottomM - THINNEST_M / 2), bottomM, holdingId: found.id }
+  let [top, bottom, left] = [0, 0, 1]
+  let most: { readonly id: string; readonly share: number } | null = null
+  for (const h of HOLDING) {
+    const share = left * truthDegree(h.when, features)
+    if (share <= 0) continue
+    top += share * place(h.top)
+    bottom += share * place(h.bottom)
+    left -= share
+    if (!most || share > most.share) most = { id: h.id, share }
+    if (left <= NEGLIGIBLE) break
+  }
+  if (!most) throw new Error('data/holding has no entry that always holds')
+  const [topM, lowM] = [top / (1 - left), bottom / (1 - left)]
+  const bottomM = Math.max(lowM, Math.min(c.depthM, THINNEST_M))
+  return { topM: Math.min(topM, bottomM - THINNEST_M / 2), bottomM, holdingId: most.id }
 }
