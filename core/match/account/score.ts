@@ -91,12 +91,10 @@ function lineOf(
 
 /** What a dressed lure offers on the axes it answers. */
 export function buildOffers(offer: Offer, contrast: number, record: number): Offers {
-  const { presence, amplitude, vibration, flash, sound } = offer
+  const { presence, amplitude, sound } = offer
   return {
     presence,
     amplitude,
-    vibration,
-    flash,
     sound,
     contrast,
     record,

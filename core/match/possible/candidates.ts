@@ -9,7 +9,8 @@ import { buildVariants, type EvaluatedBuild } from './dressed'
 import { spokenFurther, spokenOf, type Spoken } from '../asked'
 import { bringsLead, lawBroken } from './law'
 import { onLinesFor, tackleFor } from './tackle-choice'
-import { axisLog, buildOffers, colourLog, practiceLog, type Offer, type Offers } from '../account'
+import { handOffers } from './hand-offers'
+import { axisLog, buildOffers, colourLog, practiceLog } from '../account'
 import type { WorkSettings, SetUp } from '../setup'
 import { linesThatHold } from './stay-down'
 
@@ -25,29 +26,6 @@ export interface Candidate {
 
 export function setUpOf({ dressed, handling }: Candidate, { rigging }: OnLine): SetUp {
   return { build: dressed.build, outfit: rigging.outfit, leader: rigging.leader, handling }
-}
-
-/** A rest of less than this, s, is no fall. */
-const FALLS_S = 1
-
-/**
- * What the hand offers: tempo and patience within the range of its technique, pace, passing, and the fall where the lure is let fall. The pace is that of pulls and rests together, the root of its mean square
- * (as drag, flash and thump go): v·√(pull / (pull + rest)). Rips of 1 m/s for 0.9 s with 8 s of rest: 0.32 m/s. What the water works needs no pull.
- */
-export function handOffers(
-  { technique, tempo, patience, paceMps, restS }: Work,
-  { fallMps }: Pick<Offer, 'fallMps'>,
-): Offers {
-  const { pace, pullS, passing, delivery } = technique
-  const falls =
-    fallMps > 0 && (restS >= FALLS_S || delivery === 'pitch' || delivery === 'vertical') && delivery !== 'three-way'
-  return {
-    tempo: pace === null ? null : tempo,
-    patience: technique.restS === null ? null : patience,
-    pace: pace === null ? paceMps : paceMps * Math.sqrt(pullS / (pullS + restS)),
-    passing,
-    fall: falls ? fallMps : null,
-  }
 }
 
 /** Chance that a dressed lure leaves by itself, before rod and technique are chosen. */
@@ -116,12 +94,12 @@ export function prospectsFor(dressings: readonly EvaluatedBuild[], context: Matc
   const beside = new Map<string, { upper: number; worked: Worked[] }>()
   const hooked = new Map<Build['mount'] | Build['anchor'] | Build['clip'], number>()
   for (const dressed of dressings) {
-    const { build, offer } = dressed
+    const { build } = dressed
     const worth = worthOf(dressed, context)
     const hook = build.anchor ?? build.clip ?? build.mount
     if (!hooked.has(hook)) hooked.set(hook, hooked.size)
     for (const work of worksOfBuild(dressed, context)) {
-      const base = worth.ofBuild + axisLog(context.demand.by.hand, handOffers(work, offer))
+      const base = worth.ofBuild + axisLog(context.demand.by.hand, handOffers(work, dressed))
       const spoken = spokenFurther(worth.spoken, { build, work })
       const upper = base + mostPractice(spoken)
       const key = `${hooked.get(hook)} ${work.technique.id} ${work.tempo}`

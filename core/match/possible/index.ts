@@ -3,7 +3,6 @@ export { anchored } from './anchor'
 export {
   candidatesFor,
   candidatesOf,
-  handOffers,
   prospectsFor,
   prospectsOf,
   setUpOf,
@@ -13,6 +12,7 @@ export {
 } from './candidates'
 export { castPlanOf, countDowns, dropperM, handlings, rodTips } from './cast-of'
 export { buildVariants, evaluateBuild, type EvaluatedBuild } from './dressed'
+export { handOffers } from './hand-offers'
 export { bringsLead, lawBroken, lineBroken } from './law'
 export { letOutM } from './let-out'
 export type { MatchContext, MatchOptions } from './match-context'

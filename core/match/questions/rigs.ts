@@ -136,8 +136,8 @@ function rankRig(rig: Rig, box: Box, context: MatchContext): RigRow {
 const membersOf = ({ further }: RigParts, { setUp, thrown }: Ranked, context: MatchContext): Member[] =>
   further.map(({ lure, at, metres, dummy }) => {
     const build: Build = { lure, mount: { kind: 'own' }, trailer: null, massKg: lure.massKg }
-    const { offer } = evaluateBuild(build, context.known(lure), context.reading)
-    const { score } = scoreBreakdown({ ...setUp, build }, offer, thrown, context)
+    const dressed = evaluateBuild(build, context.known(lure), context.reading)
+    const { score } = scoreBreakdown({ ...setUp, build }, dressed, thrown, context)
     return { lureId: lure.id, name: lure.name, at, metres, dummy, score }
   })
 

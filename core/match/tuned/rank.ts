@@ -124,7 +124,7 @@ function thrown(
   const met = evaluateCast(setUp, motion, offer, context)
   const log = onLine.logBeforeCast + axisLog(demand.by.path, pathOffers(met, setUp.build.lure))
   if (met.risk > SNAG_LIMIT || (best && log < logOf(best.ranked) - 1e-9)) return { log, found: null }
-  const ranked = scoreBreakdown(setUp, offer, withPath(met, setUp, motion, context), context)
+  const ranked = scoreBreakdown(setUp, candidate.dressed, withPath(met, setUp, motion, context), context)
   return { log, found: best && !ranksBefore(ranked, best.ranked) ? null : { candidate, onLine, ranked } }
 }
 

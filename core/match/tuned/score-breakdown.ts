@@ -1,6 +1,14 @@
-import { evaluateBuild, handOffers, stealthAgreement, tackleAsked, tackleFit, type MatchContext } from '../possible'
+import {
+  evaluateBuild,
+  handOffers,
+  stealthAgreement,
+  tackleAsked,
+  tackleFit,
+  type EvaluatedBuild,
+  type MatchContext,
+} from '../possible'
 import { habitsOn, speaksOf } from '../asked'
-import { accountOf, axisLines, buildOffers, colourLines, practiceLines, type Offer, type ScoreTerm } from '../account'
+import { accountOf, axisLines, buildOffers, colourLines, practiceLines, type ScoreTerm } from '../account'
 import { setUpKey, type SetUp } from '../setup'
 import { pathOffers, simulateCast, type CastResult } from './cast-evaluation'
 
@@ -23,17 +31,18 @@ export function ranksBefore(a: { chance: number; key: string }, b: { chance: num
 /** The full account of one given set-up in one water. */
 export function scoreSetUp(setUp: SetUp, context: MatchContext): Ranked {
   const { reading } = context
-  const { motion, offer } = evaluateBuild(setUp.build, context.known(setUp.build.lure), reading)
-  return scoreBreakdown(setUp, offer, simulateCast(setUp, motion, offer, context), context)
+  const dressed = evaluateBuild(setUp.build, context.known(setUp.build.lure), reading)
+  return scoreBreakdown(setUp, dressed, simulateCast(setUp, dressed.motion, dressed.offer, context), context)
 }
 
 export function scoreBreakdown(
   setUp: SetUp,
-  offer: Offer,
+  dressed: Pick<EvaluatedBuild, 'build' | 'offer' | 'speedMps'>,
   thrown: CastResult,
   { fish, demand, contrastOf, record, against }: MatchContext,
 ): Ranked {
   const { build, outfit, leader, handling } = setUp
+  const { offer } = dressed
   const asked = tackleAsked(build, handling.technique, fish)
   const tackle = tackleFit(build, outfit, leader, handling, asked)
   const spoken = habitsOn(demand.habits, build.lure.family).filter(
@@ -45,7 +54,7 @@ export function scoreBreakdown(
       buildOffers(offer, contrastOf(build.lure.colour, build.lure.make), record.oddsOf(build.lure).share),
     ),
     ...colourLines(offer, demand),
-    ...axisLines(demand.by.hand, handOffers(handling, offer)),
+    ...axisLines(demand.by.hand, handOffers(handling, dressed)),
     ...axisLines(demand.by.outfit, { tackle, stealth: stealthAgreement(outfit, leader), reach: thrown.plan.castM }),
     ...axisLines(demand.by.path, pathOffers(thrown, build.lure)),
     ...practiceLines(spoken),
