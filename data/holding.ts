@@ -1,5 +1,5 @@
 /**
- * Where fish usually hold when nobody has seen them on the sounder. Common practice. The first entry that holds is taken; where it holds in part, as far as it does, and the next for the rest.
+ * Where fish usually hold when nobody has seen them on the sounder. Common practice. The first entry that holds by half or more is taken; where its temperature holds in part, as far as it does, and the next for the rest.
  * Each edge is measured from the surface, the top of the cover or the bottom, m, positive down.
  */
 export const HOLDING = [

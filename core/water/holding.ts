@@ -25,12 +25,18 @@ export interface HoldingZone {
 
 const THINNEST_M = 0.3
 
+/** How far an entry holds: cover, depth and mood by half or more or not at all, temperature by degrees. */
+function shareOf({ waterTempC, ...rest }: When, features: WaterFeatures): number {
+  if (truthDegree(rest, features) < 0.5) return 0
+  return waterTempC ? truthDegree({ waterTempC }, features) : 1
+}
+
 /** What so little says of where fish hold is left out. */
 const NEGLIGIBLE = 1e-6
 
 /**
- * The angler's own zone, or the usual one for this water. Where an entry holds in part, the edges lie between its own and those of the next that hold, in that share: as the water
- * cools fish move down, and a tenth of a degree moves nothing by a metre.
+ * The angler's own zone, or the usual one for this water. Where it is half cold enough for an entry, the edges lie half way between its own and those of the next: as the water
+ * cools fish move down by degrees. What stands still at a place, its cover and depth, decides whole.
  */
 export function holdingZone(c: Conditions, features: WaterFeatures): HoldingZone {
   if (c.zone) return { ...c.zone, holdingId: null }
@@ -41,7 +47,7 @@ export function holdingZone(c: Conditions, features: WaterFeatures): HoldingZone
   let [top, bottom, left] = [0, 0, 1]
   let most: { readonly id: string; readonly share: number } | null = null
   for (const h of HOLDING) {
-    const share = left * truthDegree(h.when, features)
+    const share = left * shareOf(h.when, features)
     if (share <= 0) continue
     top += share * place(h.top)
     bottom += share * place(h.bottom)
