@@ -261,18 +261,7 @@ export const CHANGES = [
 
 /** What to see to before the first cast. */
 export const READY = [
-  {
-    id: 'keel-ahead',
-    facts: [2, 85],
-    of: { family: ['in-line-spinner', 'thin-spoon'], delivery: ['troll', 'downrigger'] },
-  },
   { id: 'weak-dropper', facts: [83], of: { delivery: ['three-way'] } },
-  { id: 'tied-direct', facts: [3], of: { family: ['casting-spoon'] } },
-  {
-    id: 'snap-swivel',
-    facts: [2, 3],
-    of: { family: ['thin-spoon', 'in-line-spinner'] },
-  },
   {
     id: 'flutter-swivel',
     facts: [37],

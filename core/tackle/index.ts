@@ -26,6 +26,7 @@ export {
   Reel,
   Rod,
   Sinker,
+  type Terminal,
   Trailer,
   TRAILER_KINDS,
   reelFitsRod,

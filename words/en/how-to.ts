@@ -168,7 +168,6 @@ export const NOTES = {
   'swing-angle': { says: 'cast more across and it comes round faster; more downstream, slower and higher' },
   'dropper-steps': { says: 'the dropper, by 2 ft, to fish higher or lower' },
   'wait-longer': { says: 'wait a minute before it is moved' },
-  'keel-ahead': { says: 'Put a keel ahead of it: what turns twists a trolled line.' },
   'weak-dropper': { says: 'Tie the dropper with line of half the strength: the sinker is lost, not the rig.' },
   lookout: { says: 'Keep a lookout ahead while the boat moves; keep lines clear of the propeller and of other boats.' },
   cable: { says: 'Hands off the cable under load, and a lookout ahead: the ball can catch on the bottom.' },
@@ -184,12 +183,6 @@ export const NOTES = {
   },
   spot: {
     says: 'the pattern within the pattern: tip or trunk, last post or walkway; it changes daily',
-  },
-  'tied-direct': {
-    says: 'Tie it direct.',
-  },
-  'snap-swivel': {
-    says: 'A snap swivel: it spins, and spinning twists line; trolled, it needs a keel as well.',
   },
   'flutter-swivel': {
     says: 'Ball-bearing swivel, strong split ring, a hook with room to the metal.',

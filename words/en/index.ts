@@ -23,7 +23,7 @@ export {
 export { GLOSSARY } from './glossary'
 export { RIG_PARTS, THINGS } from './things'
 export { both, capital, count, either, percent, plural } from './grammar'
-export { sayJoint } from './joints'
+export { sayFitting, sayJoint } from './joints'
 export { sayGap, sayHinge, sayHolds, sayKnob } from './match'
 export { sayUse } from './parts'
 export { sayFurtherAt, sayMember } from './rigs'

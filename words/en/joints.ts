@@ -1,6 +1,7 @@
 import type { JointFigure, Judgement } from '../../core/tackle'
 import { showMeasure, showRange, type UnitSystem } from '../../core/quantity'
-import { capital, spaced, withArticles } from './grammar'
+import type { Fitting } from '../../core/match'
+import { capital, lower, spaced, withArticles } from './grammar'
 import { JOINT_WORDS } from './joint-words'
 import { sayHooks } from './tackle'
 
@@ -63,4 +64,18 @@ export function sayJoint({ id, verdict, figures }: Judgement, system: UnitSystem
     sentence: capital(filled(words[verdict], figures, system)),
     remedy: verdict === 'good' ? '' : filled(words.remedy, figures, system),
   }
+}
+
+/** What a lure is tied on with, and why: “On the fine snap. A snap or loop lets the plug swing.” */
+export function sayFitting({ terminal, judged, lacking }: Fitting, system: UnitSystem): string[] {
+  const good = judged.find(({ verdict }) => verdict === 'good')
+  const why = good ? ` ${sayJoint(good, system).sentence}` : ''
+  const [worst] = judged
+  const remedy = worst ? sayJoint(worst, system).remedy : ''
+  return [
+    terminal ? `On the ${lower(terminal.name)}.${why}` : good || !lacking ? `Tie it direct.${why}` : '',
+    lacking ? withArticles(`a ${spaced(lacking)} would be better, and there is none in your box. ${remedy}`) : '',
+  ]
+    .filter(Boolean)
+    .map((line) => capital(line.trim()))
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { howToFish as words, noteWords, sayHandling, sayLaw, sayRest } from '../../../words'
-import { howToFish, type Ranked } from '../../../core/match'
+import { howToFish as words, noteWords, sayFitting, sayHandling, sayLaw, sayRest } from '../../../words'
+import { fittingFor, howToFish, type Ranked } from '../../../core/match'
 import type { Verdict } from '../../../core/motion'
 import { deliveryOf } from '../../../core/tackle'
 import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
+import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 
 /** What the hand does with a set-up here, what it feels for, what the fish say, and what to mind. */
@@ -13,6 +14,11 @@ const settings = useSettings()
 const { show } = useMeasure()
 const { context } = useJudged()
 const how = computed(() => context.value && howToFish(props.row, context.value))
+const box = useBox()
+const tied = computed(() => {
+  const fitting = context.value && fittingFor(props.row.setUp, box.box.terminals, context.value)
+  return fitting ? sayFitting(fitting, settings.system) : []
+})
 const law = computed(() => (how.value ? sayLaw(how.value.law) : []))
 const handling = computed(() => props.row.setUp.handling)
 /** Drawn by boat or river there is no beat to keep. */
@@ -83,10 +89,11 @@ const reel = computed(() => props.row.setUp.outfit.reel)
       <p v-if="how.blowOut.now" class="caution">{{ words.blownOut }}</p>
       <CadenceScore v-if="beats" :cadence="how.cadence" />
     </section>
-    <section v-if="how.ready.length || how.feel.length" class="two">
-      <div v-if="how.ready.length">
+    <section v-if="tied.length || how.ready.length || how.feel.length" class="two">
+      <div v-if="tied.length || how.ready.length">
         <h3>{{ words.beforeTheFirstCast }}</h3>
         <ul>
+          <li v-for="line in tied" :key="line">{{ line }}</li>
           <li v-for="n in how.ready" :key="n.id">{{ noteWords(n).says }}</li>
         </ul>
       </div>
