@@ -31,6 +31,37 @@ test('a lure goes out as a code and a file, and comes in at a friend’s who has
   await expect(page.getByText(/1 lures? in /)).toBeVisible()
 })
 
+test('a technique of one’s own: copied from the field guide, found in the match’s hand, and taken in by a friend', async ({
+  page,
+  browser,
+}) => {
+  await open(page, '/rules/techniques?t=rip-pause')
+  await page.getByRole('button', { name: 'Make it my own' }).click()
+  await page.getByLabel('Name', { exact: true }).fill('Two snaps, a long rest')
+  await page.getByLabel('Longest rest (s)').fill('40')
+  await page.getByLabel('I reach for it in certain water').check()
+  await page.getByLabel('When, in a sentence').fill('Wherever I fish.')
+  await expect(page.getByText(/would be fished so/)).toBeVisible({ timeout: 30_000 })
+  await page.getByRole('button', { name: 'Keep the technique' }).click()
+  const own = page.locator('[data-technique^="own-"]')
+  await expect(own).toContainText('Two snaps, a long rest')
+  await own.getByRole('button', { name: 'Share' }).click()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file' }).click(),
+  ])
+  const text = await readFile(await download.path(), 'utf8')
+  const friend = await browser.newPage()
+  await open(friend, `/take#${await packed(text)}`)
+  await expect(friend.getByText(/Two snaps, a long rest/)).toBeVisible()
+  await friend.getByRole('button', { name: 'Put it in my box' }).click()
+  await friend.getByRole('link', { name: 'Look at it' }).click()
+  const his = friend.locator('[data-technique^="own-"]')
+  await expect(his).toContainText('Two snaps, a long rest')
+  await expect(his).toContainText('Wherever I fish.')
+  await friend.close()
+})
+
 test('a code that is cut short is refused with a word', async ({ page }) => {
   await open(page, '/take#AAAAnonsense')
   await expect(page.getByRole('alert')).toContainText('could not be read')

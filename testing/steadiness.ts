@@ -52,7 +52,7 @@ const deeper = (c: Conditions, by: number): Partial<Conditions> => ({
   cover: { ...c.cover, topM: c.cover.topM * by },
 })
 /** Less than anyone reads off the water. */
-export const NUDGES: Readonly<Record<string, (c: Conditions) => Partial<Conditions>>> = {
+const NUDGES: Readonly<Record<string, (c: Conditions) => Partial<Conditions>>> = {
   warmer: (c) => ({ waterTempC: c.waterTempC + 1 }),
   colder: (c) => ({ waterTempC: c.waterTempC - 1 }),
   clearer: (c) => ({ visibilityM: c.visibilityM * 1.2 }),

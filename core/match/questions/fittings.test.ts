@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { WORLD } from '../../../testing/world'
+
 import { checkRig, rigTypeOf, type Terminal } from '../../tackle'
-import { PLACE, water } from '../../../testing/world'
+import { PLACE, WORLD, water } from '../../../testing/world'
 import { createMatchContext } from '../against'
 import { bestOf } from '../tuned'
 import { fittingFor } from './fittings'
