@@ -30,7 +30,7 @@ export const COVER_ASKS = {
 
 /**
  * The weight that is thrown asks, too: at least what a hard cast asks (`least` times), a leader a little more, and no line that kills its swim: at most so many times that,
- * by what it is; under `lightestN` nobody counts. Braid is as thick as nylon of `braid` times less strength.
+ * by what it is; under `lightestN` nobody counts. Of braid anglers tie on `braid` times as strong as of nylon: it is thin, and its knots slip.
  */
 export const LINE_BY_WEIGHT = {
   least: 1.2,
@@ -38,7 +38,7 @@ export const LINE_BY_WEIGHT = {
   plugs: 3.6,
   others: 4.2,
   lightestN: lb(6),
-  braid: 1.5,
+  braid: 1.25,
 } as const
 
 /** How far outside its band a strength may be, in natural logarithms, before little is left of the agreement: too weak, and too strong. */

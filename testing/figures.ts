@@ -1,7 +1,7 @@
 import { STANDS } from '../data/deliveries'
 import { TRIED_THEN } from '../core/outing'
-import { COLOUR_GROUPS, FAMILIES, ROD_ACTIONS, ROD_POWERS } from '../core/tackle'
-import { COVERS, MOODS, SKIES } from '../core/water'
+import { COLOUR_GROUPS, FAMILIES, ROD_ACTIONS, ROD_POWERS, TERMINAL_KINDS } from '../core/tackle'
+import { COVERS, MOODS, SKIES, SPECIES } from '../core/water'
 import { z } from '../core/zod'
 
 /** What the single figures of data/ may be: their bounds, and that what has an order keeps it. Read by `core/figures.test.ts`. */
@@ -112,11 +112,24 @@ export const FIGURE_SCHEMAS: Readonly<Record<string, Readonly<Record<string, z.Z
       versus: z.strictObject({ pairs: z.number().int(), found: rising('found', 0, 1) }),
     }),
   },
+  'by-pace': { BY_PACE: ordered({ others: between(0, 0.5), blades: between(0, 0.5) }, 'others', 'blades') },
+  followers: {
+    FOLLOWERS: z.strictObject({
+      facts: z.array(z.number()),
+      heldFamilies: z.array(z.enum(FAMILIES.map(({ id }) => id))).min(1),
+      heldGroups: z.array(z.enum([...new Set(SPECIES.map(({ group }) => group))])).min(1),
+      dropped: z.array(z.enum(['soft', 'jig', 'metal', 'hard', 'wire'])).min(1),
+    }),
+  },
+  fittings: {
+    TERMINAL_USUAL: z.array(z.strictObject({ kind: z.enum(TERMINAL_KINDS), massKg: between(0.0001, 0.02) })),
+  },
   watched: {
     FIRST_BELIEF: z.strictObject({
       halfM: between(0.3, 3),
       halfSpread: between(0.5, 2),
       priorStrength: between(2, 8),
+      practised: share,
       converts: each(TRIED_THEN, z.strictObject({ mean: share, priorStrength: between(2, 8) })),
     }),
   },

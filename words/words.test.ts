@@ -353,6 +353,15 @@ const READ: readonly (readonly [area: string, texts: readonly string[]])[] = [
   ['parts', SYSTEMS.flatMap((s) => USES.map((u) => W.sayUse(u, s)))],
   ['joints', SYSTEMS.flatMap((s) => JUDGED.flatMap((j) => Object.values(W.sayJoint(j, s)).filter(Boolean)))],
   [
+    'what a lure is tied on with',
+    SYSTEMS.flatMap((s) =>
+      (['good', 'mind'] as const).flatMap((verdict) => {
+        const judged = [{ id: 'twist' as const, verdict, law: false, figures: {} }]
+        return [null, 'snap-swivel' as const].flatMap((lacking) => W.sayFitting({ terminal: null, judged, lacking }, s))
+      }),
+    ),
+  ],
+  [
     'rules',
     SYSTEMS.flatMap((s) => RULES.flatMap((r) => [W.sayRule(r), W.sayWhen(r.when, s) || '–', W.sayEffects(r, s)])),
   ],

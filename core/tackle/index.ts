@@ -21,6 +21,7 @@ export {
   PARTS,
   ROD_ACTIONS,
   REEL_TYPES,
+  TERMINAL_KINDS,
   ROD_POWERS,
   ROD_PURPOSES,
   Reel,

@@ -38,7 +38,7 @@ const HOOK_STYLES = [
   'stinger',
 ] as const
 const SINKER_KINDS = ['bullet', 'drop-shot', 'dropper'] as const
-const TERMINAL_KINDS = [
+export const TERMINAL_KINDS = [
   'snap',
   'snap-swivel',
   'ball-bearing',

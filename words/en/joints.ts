@@ -70,7 +70,7 @@ export function sayJoint({ id, verdict, figures }: Judgement, system: UnitSystem
 export function sayFitting({ terminal, judged, lacking }: Fitting, system: UnitSystem): string[] {
   const good = judged.find(({ verdict }) => verdict === 'good')
   const why = good ? ` ${sayJoint(good, system).sentence}` : ''
-  const [worst] = judged
+  const worst = judged.find(({ verdict }) => verdict !== 'good')
   const remedy = worst ? sayJoint(worst, system).remedy : ''
   return [
     terminal ? `On the ${lower(terminal.name)}.${why}` : good || !lacking ? `Tie it direct.${why}` : '',

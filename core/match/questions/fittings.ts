@@ -16,21 +16,22 @@ import type { SetUp } from '../setup'
 export interface Fitting {
   /** Null where it is tied direct. */
   readonly terminal: Terminal | null
-  /** What the check of a rig says of the joint with it, the worst first. */
+  /** What the check of a rig says of the joint with it, what tells most first. */
   readonly judged: readonly Judgement[]
   /** A kind that would be better and is not owned; null where nothing is wanting. */
   readonly lacking: Terminal['kind'] | null
 }
 
-/** Joints that what goes between line and lure decides, and how much each counts: a twisted line costs the day, a dull swing a fish. */
+/** Joints that what goes between line and lure decides, and how much each counts: a twisted line costs the day, a dull swing a fish. In the order in which they are told. */
 const BETWEEN: Readonly<Record<string, number>> = {
-  'small-lure-hardware': 1,
-  'thick-spoon-direct': 1,
-  'thin-spoon-swivel': 2,
   twist: 2,
-  'terminal-strength': 1,
+  'thin-spoon-swivel': 2,
+  'thick-spoon-direct': 1,
   'free-knot': 1,
+  'small-lure-hardware': 1,
+  'terminal-strength': 1,
 }
+const REASONS = Object.keys(BETWEEN)
 const POINTS = { good: 1, mind: -1, wrong: -4 } as const
 
 /** The way of rigging that a set-up with such a terminal is; null where it is none. */
@@ -63,7 +64,9 @@ export function fittingFor(
       ...{ type: rigTypeOf(typeId), lure, trailer, terminal, leader, line, reel, rod },
       ...{ head: null, hook: null, sinker: null, weakLinkN: null, stinger: false, further: [] },
     }
-    const judged = checkRig(parts, water).filter(({ id }) => id in BETWEEN)
+    const judged = checkRig(parts, water)
+      .filter(({ id }) => id in BETWEEN)
+      .sort((a, b) => REASONS.indexOf(a.id) - REASONS.indexOf(b.id))
     return [
       {
         terminal,
