@@ -1,18 +1,13 @@
-import { practice } from './basis'
-
 /** Spinners, spinnerbaits and bladed jigs. */
 export const BLADES = [
   {
     id: 'blades-near-cover',
-    side: null,
     facts: [9],
     when: { cover: ['open'], zoneMidM: { above: [2.5, 4] }, offBottomM: { above: [0.5, 1.5] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'wind-blades',
-    side: null,
     facts: [9],
     when: {
       group: ['bass', 'pike'],
@@ -21,11 +16,9 @@ export const BLADES = [
       visibilityM: { below: [3, 5] },
     },
     effects: [{ favour: { family: ['spinnerbait'] }, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'dull-blades',
-    side: null,
     facts: [9],
     when: {
       group: ['bass', 'pike'],
@@ -36,11 +29,9 @@ export const BLADES = [
       waterTempC: { above: [7, 10] },
     },
     effects: [{ favour: { family: ['spinnerbait'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'muddy-spring-wood',
-    side: null,
     facts: [9],
     when: {
       group: ['bass'],
@@ -61,27 +52,21 @@ export const BLADES = [
       },
       { favour: { family: ['crankbait'], traits: { lip: ['square'] }, sound: ['rattles'] }, weight: 3 },
     ],
-    basis: practice,
   },
   {
     id: 'willow-in-clear',
-    side: null,
     facts: [5, 6],
     when: { visibilityM: { above: [2, 3.5] } },
     effects: [{ avoid: { traits: { blade: ['colorado'] } }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'gold-blades-dirty',
-    side: null,
     facts: [6],
     when: { visibilityM: { below: [1, 2] } },
     effects: [{ avoid: { traits: { bladeFinish: ['silver'] } }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'bladed-jig-grass',
-    side: null,
     facts: [14],
     when: {
       group: ['bass', 'pike'],
@@ -91,27 +76,21 @@ export const BLADES = [
       visibilityM: { below: [2.5, 4] },
     },
     effects: [{ favour: { family: ['bladed-jig'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'bladed-jig-slim-trailer',
-    side: null,
     facts: [11],
     when: {},
     effects: [{ avoid: { family: ['bladed-jig'], trailer: ['kicking-craw', 'gliding-creature'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'bladed-jig-ribbed',
-    side: null,
     facts: [55],
     when: { mood: ['active', 'neutral'] },
     effects: [{ favour: { family: ['bladed-jig'], trailer: ['paddle-tail', 'split-tail'] }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'thump-trailer',
-    side: null,
     facts: [9, 11],
     when: { visibilityM: { below: [0.6, 1.2] } },
     effects: [
@@ -120,7 +99,6 @@ export const BLADES = [
         weight: 1,
       },
     ],
-    basis: practice,
   },
   {
     id: 'stinger-off',
@@ -128,19 +106,15 @@ export const BLADES = [
     facts: [10],
     when: { cover: ['timber', 'brush', 'docks', 'rock', 'reeds', 'pads', 'grass'] },
     effects: [{ avoid: { traits: { stinger: [true] } }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'shy-smaller-blade',
-    side: null,
     facts: [1],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [{ avoid: { family: ['in-line-spinner', 'spinnerbait'], sized: { bladeSize: [4, 8] } }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'spinner-when-unsure',
-    side: null,
     facts: [1],
     when: {
       mood: ['neutral', 'active'],
@@ -149,11 +123,9 @@ export const BLADES = [
       cover: ['open', 'rock', 'shell', 'clay'],
     },
     effects: [{ favour: { family: ['in-line-spinner'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'blades-in-autumn',
-    side: null,
     facts: [9],
     when: {
       group: ['bass', 'pike'],
@@ -163,11 +135,9 @@ export const BLADES = [
       visibilityM: { below: [2.5, 4] },
     },
     effects: [{ favour: { family: ['spinnerbait', 'bladed-jig'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'deep-willow',
-    side: null,
     facts: [5],
     when: { coverTopM: { above: [2.5, 4] }, cover: ['timber', 'brush', 'docks'], mood: ['active', 'neutral'] },
     effects: [
@@ -177,11 +147,9 @@ export const BLADES = [
         weight: 3,
       },
     ],
-    basis: practice,
   },
   {
     id: 'big-blades-run-high',
-    side: null,
     facts: [5],
     when: { coverTopM: { below: [0.7, 1.3] }, cover: ['timber', 'brush', 'docks', 'grass', 'pads', 'reeds'] },
     effects: [
@@ -190,29 +158,23 @@ export const BLADES = [
         weight: 1,
       },
     ],
-    basis: practice,
   },
   {
     id: 'hammered-in-stain',
-    side: null,
     facts: [5],
     when: { visibilityM: { below: [0.8, 1.5] } },
     effects: [
       { avoid: { family: ['spinnerbait', 'in-line-spinner'] }, unless: { traits: { hammered: [true] } }, weight: 0.8 },
     ],
-    basis: practice,
   },
   {
     id: 'silver-blades-clear',
-    side: null,
     facts: [6],
     when: { visibilityM: { above: [2, 3.5] }, sky: ['sun', 'broken'], light: ['day'] },
     effects: [{ avoid: { traits: { bladeFinish: ['gold', 'brass', 'copper', 'painted'] } }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'painted-blades-dull',
-    side: null,
     facts: [6],
     when: { sky: ['cloud', 'rain'], light: ['day'], visibilityM: { above: [2.5, 4] } },
     effects: [
@@ -222,35 +184,27 @@ export const BLADES = [
         weight: 0.8,
       },
     ],
-    basis: practice,
   },
   {
     id: 'skirt-bait-clear',
-    side: null,
     facts: [7],
     when: { visibilityM: { above: [1.8, 3] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], colour: ['hot', 'dark', 'painted'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'skirt-white-between',
-    side: null,
     facts: [7],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.6] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, unless: { colour: ['light', 'hot'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'skirt-black-dirtiest',
-    side: null,
     facts: [7],
     when: { visibilityM: { below: [0.25, 0.5] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, unless: { colour: ['dark'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'light-blades-rod',
-    side: null,
     facts: [8],
     when: {},
     effects: [
@@ -260,11 +214,9 @@ export const BLADES = [
         weight: 0.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'heavy-blades-rod',
-    side: null,
     facts: [8],
     when: {},
     effects: [
@@ -277,23 +229,18 @@ export const BLADES = [
         weight: 1,
       },
     ],
-    basis: practice,
   },
   {
     id: 'blades-reel',
-    side: null,
     facts: [8],
     when: {},
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], gearRatio: [2, 5.1] }, weight: 0.5 }],
-    basis: practice,
   },
   {
     id: 'blades-line',
-    side: null,
     facts: [8],
     when: {},
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'], lineN: [0, 44] }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'stinger-short-strikes',
@@ -301,27 +248,21 @@ export const BLADES = [
     facts: [10],
     when: { cover: ['open', 'clay'], mood: ['pressured', 'neutral'] },
     effects: [{ avoid: { family: ['spinnerbait'] }, unless: { traits: { stinger: [true] } }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'thump-trailer-stain',
-    side: null,
     facts: [11],
     when: { visibilityM: { above: [0.8, 1.4] }, mood: ['active', 'neutral'] },
     effects: [{ avoid: { family: ['spinnerbait'], trailer: ['kicking-craw', 'gliding-creature'] }, weight: 0.6 }],
-    basis: practice,
   },
   {
     id: 'thin-wire',
-    side: null,
     facts: [12],
     when: { mood: ['active', 'neutral'], cover: ['open', 'grass', 'rock', 'clay', 'shell'] },
     effects: [{ avoid: { family: ['spinnerbait'] }, unless: { traits: { wire: ['thin'] } }, weight: 0.5 }],
-    basis: practice,
   },
   {
     id: 'clip-blade-for-chasers',
-    side: null,
     facts: [14],
     when: {
       group: ['bass', 'pike'],
@@ -331,11 +272,9 @@ export const BLADES = [
       visibilityM: { below: [2, 3.5] },
     },
     effects: [{ favour: { family: ['bladed-jig'] }, weight: 1.2 }],
-    basis: practice,
   },
   {
     id: 'burn-under-surface',
-    side: null,
     facts: [5],
     when: {
       group: ['bass', 'pike'],
@@ -350,38 +289,29 @@ export const BLADES = [
         weight: 1.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'vibration-felt-in-wind',
-    side: null,
     facts: [9],
     when: { windMps: { above: [4, 9] }, mood: ['active', 'neutral'], waterTempC: { above: [7, 10] } },
     effects: [{ axis: 'vibration', want: 0.65, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'no-spinner-in-the-cold',
-    side: null,
     facts: [1, 47],
     when: { group: ['panfish', 'perch', 'bass', 'zander'], waterTempC: { below: [8, 11] } },
     effects: [{ avoid: { family: ['in-line-spinner'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'no-spinner-for-deep-bass',
-    side: null,
     facts: [42, 47],
     when: { group: ['bass'], zoneTopM: { above: [1, 2] } },
     effects: [{ avoid: { family: ['in-line-spinner'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'no-blades-for-cold-bass',
-    side: null,
     facts: [47],
     when: { group: ['bass', 'zander', 'perch'], waterTempC: { below: [6, 9] } },
     effects: [{ avoid: { family: ['spinnerbait', 'bladed-jig'] }, weight: 4 }],
-    basis: practice,
   },
 ] as const

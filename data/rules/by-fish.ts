@@ -1,5 +1,3 @@
-import { practice } from './basis'
-
 /**
  * What anglers tie on for a group of fish: `usual` families, what they try `seldom`, and by omission what they leave at home for it. Common practice. Where, when and how
  * is for the other rules to say.
@@ -112,12 +110,10 @@ const FAMILY_IDS = [...new Set(listed.flatMap(({ usual, seldom }) => [...usual, 
 /** One rule a group. */
 export const BY_FISH = listed.map(({ group, usual, seldom }) => ({
   id: `tied-on-for-${group}`,
-  side: null,
   facts: [47],
   when: { group: [group] },
   effects: [
     { avoid: { family: seldom }, weight: COSTS.seldom },
     { avoid: { family: FAMILY_IDS.filter((id) => !usual.includes(id) && !seldom.includes(id)) }, weight: COSTS.never },
   ],
-  basis: practice,
 }))

@@ -1,5 +1,3 @@
-import { practice } from './basis'
-
 /** Reservoirs in which colours are seen from afar. */
 const DEEP_AND_CLEAR = {
   visibilityM: { above: [3, 5] },
@@ -13,7 +11,6 @@ const DEEP_AND_CLEAR = {
 export const CLARITY = [
   {
     id: 'mud-thump',
-    side: null,
     facts: [5, 9, 16],
     when: { visibilityM: { below: [0.4, 0.9] } },
     effects: [
@@ -21,29 +18,24 @@ export const CLARITY = [
       { axis: 'presence', want: 0.8, weight: 5 },
       { axis: 'tempo', want: 0.1, weight: 6 },
     ],
-    basis: practice,
   },
   {
     id: 'stain-some-thump',
-    side: null,
     facts: [5],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.8] } },
     effects: [
       { axis: 'vibration', want: 0.6, weight: 3 },
       { axis: 'presence', want: 0.6, weight: 2.5 },
     ],
-    basis: practice,
   },
   {
     id: 'clear-subtle',
-    side: null,
     facts: [6],
     when: { visibilityM: { above: [2.2, 4] } },
     effects: [
       { axis: 'presence', want: 0.4, weight: 2.5 },
       { axis: 'vibration', want: 0.3, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'clear-colours',
@@ -51,7 +43,6 @@ export const CLARITY = [
     facts: [6, 7],
     when: { visibilityM: { above: [1.8, 3.5] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { natural: 1, silver: 0.9, light: 0.5 }, weight: 8 }],
-    basis: practice,
   },
   {
     id: 'stain-colours',
@@ -59,7 +50,6 @@ export const CLARITY = [
     facts: [4, 7],
     when: { visibilityM: { above: [0.5, 0.9], below: [1.8, 2.8] }, light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { hot: 1, gold: 0.9, light: 0.85, painted: 0.5 }, weight: 8 }],
-    basis: practice,
   },
   {
     id: 'mud-colours',
@@ -67,15 +57,12 @@ export const CLARITY = [
     facts: [6, 7],
     when: { visibilityM: { below: [0.4, 0.9] } },
     effects: [{ axis: 'colour', groups: { dark: 1, gold: 0.8, hot: 0.75 }, weight: 8 }],
-    basis: practice,
   },
   {
     id: 'rattles-before-the-spawn',
-    side: null,
     facts: [65],
     when: { season: ['pre-spawn'], mood: ['active'], group: ['bass'] },
     effects: [{ favour: { body: ['hard'], sound: ['rattles'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'deep-clear-paint',
@@ -83,7 +70,6 @@ export const CLARITY = [
     facts: [58],
     when: DEEP_AND_CLEAR,
     effects: [{ axis: 'colour', groups: { light: 1, hot: 0.95, painted: 0.9 }, weight: 8 }],
-    basis: practice,
   },
   {
     id: 'deep-clear-natural',
@@ -91,7 +77,6 @@ export const CLARITY = [
     facts: [58],
     when: DEEP_AND_CLEAR,
     effects: [{ axis: 'colour', groups: { silver: 1, natural: 0.95 }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'sun-silver',
@@ -99,7 +84,6 @@ export const CLARITY = [
     facts: [29],
     when: { sky: ['sun'], light: ['day'], visibilityM: { above: [0.8, 1.5] } },
     effects: [{ axis: 'colour', groups: { silver: 1, natural: 0.6 }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'cloud-gold',
@@ -107,11 +91,9 @@ export const CLARITY = [
     facts: [29],
     when: { sky: ['cloud', 'rain'], light: ['day', 'dawn', 'dusk'] },
     effects: [{ axis: 'colour', groups: { gold: 1, dark: 0.6, painted: 0.5 }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'night-dark',
-    side: null,
     facts: [40],
     when: { light: ['night'] },
     effects: [
@@ -119,27 +101,21 @@ export const CLARITY = [
       { axis: 'vibration', want: 0.7, weight: 3 },
       { axis: 'tempo', want: 0.15, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'dull-deep-painted',
-    side: null,
     facts: [6],
     when: { sky: ['cloud', 'rain'], light: ['day'], visibilityM: { above: [2.5, 4] }, zoneMidM: { above: [4, 7] } },
     effects: [{ axis: 'colour', groups: { painted: 1 }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'prespawn-warm-colours',
-    side: null,
     facts: [6],
     when: { season: ['pre-spawn'], visibilityM: { below: [2.5, 4] } },
     effects: [{ axis: 'colour', groups: { hot: 1 }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'bright-flash',
-    side: null,
     facts: [1, 4],
     when: {
       sky: ['sun', 'broken'],
@@ -149,7 +125,6 @@ export const CLARITY = [
       forageShade: ['silver'],
     },
     effects: [{ axis: 'flash', want: 0.75, weight: 2.5 }],
-    basis: practice,
   },
   {
     id: 'silent-first',
@@ -157,7 +132,6 @@ export const CLARITY = [
     facts: [23],
     when: { visibilityM: { above: [0.9, 1.8] } },
     effects: [{ axis: 'sound', want: 0, weight: 2.5 }],
-    basis: practice,
   },
   {
     id: 'rattle-first',
@@ -165,76 +139,59 @@ export const CLARITY = [
     facts: [23],
     when: { mood: ['active'] },
     effects: [{ axis: 'sound', want: 1, weight: 2.5 }],
-    basis: practice,
   },
   {
     id: 'rattle-in-mud',
-    side: null,
     facts: [23],
     when: {
       group: ['bass', 'pike', 'zander', 'perch', 'panfish', 'striper', 'inshore'],
       visibilityM: { below: [0.5, 1] },
     },
     effects: [{ axis: 'sound', want: 1, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'stirred-edge',
-    side: null,
     facts: [9, 16],
     when: { stirredM: { above: [0.5, 1.5] }, depthM: { below: [3, 5] } },
     effects: [
       { axis: 'vibration', want: 0.75, weight: 1.5 },
       { axis: 'presence', want: 0.65, weight: 1 },
     ],
-    basis: practice,
   },
   {
     id: 'low-light-contrast',
-    side: null,
     facts: [40, 29],
     when: { light: ['dawn', 'dusk'] },
     effects: [{ axis: 'contrast', want: 0.12, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'contrast-in-stain',
-    side: null,
     facts: [16],
     when: { visibilityM: { below: [1.4, 2.6] } },
     effects: [{ axis: 'contrast', want: 0.12, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'contrast-by-night',
-    side: null,
     facts: [40],
     when: { light: ['night'] },
     effects: [{ axis: 'contrast', want: 0.12, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'seen-at-all',
-    side: null,
     facts: [6],
     when: { visibilityM: { above: [1.4, 2.6] }, light: ['day'], mood: ['active', 'neutral'] },
     effects: [{ axis: 'contrast', want: 0.08, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'moonlit-night',
-    side: null,
     facts: [40],
     when: { light: ['night'], moonIlluminatedFraction: { above: [0.6, 0.9] }, sky: ['sun', 'broken'] },
     effects: [{ axis: 'vibration', want: 0.5, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'no-thin-bodies-in-mud',
-    side: null,
     facts: [16],
     when: { visibilityM: { below: [0.35, 0.6] } },
     effects: [{ avoid: { family: ['finesse-worm', 'fork-minnow'] }, weight: 2.5 }],
-    basis: practice,
   },
 ] as const

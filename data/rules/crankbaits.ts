@@ -1,10 +1,7 @@
-import { practice } from './basis'
-
 /** Crankbaits. */
 export const CRANKBAITS = [
   {
     id: 'hard-bottom-knock',
-    side: null,
     facts: [19],
     when: {
       group: ['bass', 'zander', 'pike'],
@@ -16,26 +13,21 @@ export const CRANKBAITS = [
       { axis: 'touch', want: 0.3, weight: 3 },
       { favour: { family: ['crankbait'], technique: ['grind', 'ease'] }, weight: 3.2 },
     ],
-    basis: practice,
   },
   {
     id: 'wood-feather',
-    side: null,
     facts: [19],
     when: { group: ['bass'], cover: ['timber', 'brush'], mood: ['active', 'neutral'], waterTempC: { above: [9, 13] } },
     effects: [
       { axis: 'touch', want: 0.25, weight: 2 },
       { favour: { family: ['crankbait'], traits: { lip: ['square'] } }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'grass-tips',
-    side: null,
     facts: [19, 20],
     when: { cover: ['grass'] },
     effects: [{ axis: 'touch', want: 0.35, weight: 6 }],
-    basis: practice,
   },
   {
     id: 'grass-ease',
@@ -48,7 +40,6 @@ export const CRANKBAITS = [
         weight: 2.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'grass-rip',
@@ -58,11 +49,9 @@ export const CRANKBAITS = [
     effects: [
       { favour: { family: ['lipless-crankbait', 'crankbait'], technique: ['stop-go', 'rip-free'] }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'crank-soft-tip',
-    side: null,
     facts: [21],
     when: {},
     effects: [
@@ -72,7 +61,6 @@ export const CRANKBAITS = [
         weight: 0.8,
       },
     ],
-    basis: practice,
   },
   {
     id: 'crank-reel-six',
@@ -80,7 +68,6 @@ export const CRANKBAITS = [
     facts: [21],
     when: {},
     effects: [{ avoid: { family: ['crankbait'] }, unless: { gearRatio: [5.7, 6.8] }, weight: 0.6 }],
-    basis: practice,
   },
   {
     id: 'crank-reel-five',
@@ -88,21 +75,17 @@ export const CRANKBAITS = [
     facts: [21],
     when: {},
     effects: [{ avoid: { family: ['crankbait'] }, unless: { gearRatio: [4, 5.4] }, weight: 0.6 }],
-    basis: practice,
   },
   {
     id: 'crank-never-just-wind',
-    side: null,
     facts: [23],
     when: {},
     effects: [
       { avoid: { family: ['crankbait', 'lipless-crankbait'], technique: ['wind'], tempo: [0.25, 1] }, weight: 1.2 },
     ],
-    basis: practice,
   },
   {
     id: 'crank-cold-slow',
-    side: null,
     facts: [21],
     when: { waterTempC: { below: [10, 13] } },
     effects: [
@@ -111,21 +94,17 @@ export const CRANKBAITS = [
         weight: 1.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'rattles-before-spawn',
-    side: null,
     facts: [23],
     when: { season: ['pre-spawn'], visibilityM: { below: [1.8, 3] } },
     effects: [
       { avoid: { family: ['crankbait', 'lipless-crankbait'] }, unless: { sound: ['rattles', 'knock'] }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'red-craw-prespawn',
-    side: null,
     facts: [6],
     when: {
       season: ['pre-spawn'],
@@ -134,27 +113,21 @@ export const CRANKBAITS = [
       waterTempC: { above: [7, 10] },
     },
     effects: [{ favour: { family: ['lipless-crankbait', 'crankbait'], colour: ['hot', 'natural'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'in-turned-for-hard-hits',
-    side: null,
     facts: [24],
     when: { mood: ['active'] },
     effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['in-turned treble'] }, weight: 0.3 }],
-    basis: practice,
   },
   {
     id: 'round-for-light-takes',
-    side: null,
     facts: [24],
     when: { mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [{ avoid: { body: ['hard'] }, unless: { hooks: ['round treble'] }, weight: 0.3 }],
-    basis: practice,
   },
   {
     id: 'lipless-over-spring-grass',
-    side: null,
     facts: [19],
     when: {
       group: ['bass', 'pike'],
@@ -164,19 +137,15 @@ export const CRANKBAITS = [
       waterTempC: { above: [6, 9] },
     },
     effects: [{ favour: { family: ['lipless-crankbait'], technique: ['rip-free', 'stop-go'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'deeper-edge-late',
-    side: null,
     facts: [21],
     when: { season: ['autumn', 'winter'], depthM: { above: [3, 5] }, offBottomM: { below: [0.5, 1.5] } },
     effects: [{ axis: 'bottom', want: 0.4, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'square-lip-shallow-cover',
-    side: null,
     facts: [15, 19],
     when: {
       group: ['bass'],
@@ -187,11 +156,9 @@ export const CRANKBAITS = [
       waterTempC: { above: [10, 13] },
     },
     effects: [{ favour: { family: ['crankbait'], traits: { lip: ['square'] } }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'deep-lip-offshore',
-    side: null,
     facts: [19, 24],
     when: {
       zoneMidM: { above: [2.4, 3.4] },
@@ -201,30 +168,23 @@ export const CRANKBAITS = [
       waterTempC: { above: [12, 16] },
     },
     effects: [{ favour: { family: ['crankbait'], traits: { lip: ['long'] } }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'no-trebles-in-pads',
-    side: null,
     facts: [19, 30],
     when: { cover: ['pads', 'reeds'], coverDensity: { above: [0.3, 0.6] } },
     effects: [{ avoid: { hooks: ['round treble', 'in-turned treble'] }, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'rip-free-of-grass-only',
-    side: null,
     facts: [62],
     when: { cover: ['open', 'rock', 'shell', 'clay', 'timber', 'brush', 'docks', 'pads', 'reeds'] },
     effects: [{ avoid: { technique: ['rip-free'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'touch-not-plough',
-    side: null,
     facts: [19, 61],
     when: {},
     effects: [{ axis: 'touch', want: 0.12, weight: 3 }],
-    basis: practice,
   },
 ] as const

@@ -1,43 +1,34 @@
-import { practice } from './basis'
-
 /** Species of fresh water. */
 export const FRESH = [
   {
     id: 'pike-big',
-    side: null,
     facts: [39],
     when: { species: ['pike'], season: ['pre-spawn', 'autumn', 'post-spawn'] },
     effects: [
       { favour: { family: ['glide-bait', 'jerkbait', 'paddle-tail'] }, weight: 1.5 },
       { axis: 'presence', want: 0.7, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'perch-small',
-    side: null,
     facts: [36],
     when: { species: ['perch'] },
     effects: [
       { axis: 'length', times: 0.85, weight: 2 },
       { favour: { family: ['in-line-spinner', 'finesse-worm', 'blade-bait', 'grub'] }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'zander-bottom',
-    side: null,
     facts: [18],
     when: { species: ['zander'], light: ['day', 'dusk', 'night'] },
     effects: [
       { axis: 'bottom', want: 0.5, weight: 2.5 },
       { favour: { family: ['paddle-tail'], mount: ['head'] }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'asp-fast',
-    side: null,
     facts: [1],
     when: { species: ['asp'], waterTempC: { above: [10, 14] } },
     effects: [
@@ -45,38 +36,30 @@ export const FRESH = [
       { favour: { family: ['casting-metal', 'casting-spoon', 'in-line-spinner', 'surface'] }, weight: 3 },
       { favour: { family: ['casting-metal'], technique: ['wind', 'skim'] }, weight: 4 },
     ],
-    basis: practice,
   },
   {
     id: 'salmonid-metal',
-    side: null,
     facts: [39],
     when: { group: ['salmonid'] },
     effects: [
       { favour: { family: ['casting-spoon', 'in-line-spinner', 'jerkbait', 'hair-jig'] }, weight: 2 },
       { axis: 'colour', groups: { silver: 1, hot: 0.6, painted: 0.5 }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'broken-water',
-    side: null,
     facts: [39],
     when: { currentMps: { above: [0.25, 0.6] }, depthM: { below: [2.5, 4] } },
     effects: [{ favour: { family: ['in-line-spinner', 'casting-spoon', 'jerkbait'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'pike-not-tiny',
-    side: null,
     facts: [39],
     when: { group: ['pike'] },
     effects: [{ avoid: { lengthM: [0.01, 0.07] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'pike-cold-slow-big',
-    side: null,
     facts: [28],
     when: { group: ['pike'], waterTempC: { below: [6, 9] } },
     effects: [
@@ -88,19 +71,15 @@ export const FRESH = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'pike-grass-summer',
-    side: null,
     facts: [33],
     when: { group: ['pike'], cover: ['grass', 'reeds', 'pads'], waterTempC: { above: [14, 18] } },
     effects: [{ favour: { family: ['spinnerbait', 'bladed-jig', 'paddle-tail', 'soft-jerkbait'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'zander-cold-vertical',
-    side: null,
     facts: [38],
     when: { group: ['zander'], waterTempC: { below: [8, 11] }, depthM: { above: [4, 6] } },
     effects: [
@@ -112,11 +91,9 @@ export const FRESH = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'zander-night-plug',
-    side: null,
     facts: [40],
     when: { group: ['zander'], light: ['night', 'dusk'], depthM: { below: [2.5, 4] } },
     effects: [
@@ -125,11 +102,9 @@ export const FRESH = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'panfish-tiny',
-    side: null,
     facts: [36],
     when: { group: ['panfish'] },
     effects: [
@@ -139,49 +114,39 @@ export const FRESH = [
       { axis: 'tempo', want: 0.1, weight: 2 },
       { axis: 'fall', want: 0.15, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'striper-shad',
-    side: null,
     facts: [37],
     when: { group: ['striper'], forageKind: ['fish'], mood: ['active'] },
     effects: [
       { favour: { family: ['casting-metal', 'hair-jig', 'paddle-tail', 'surface', 'casting-spoon'] }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'lake-trout-deep',
-    side: null,
     facts: [38],
     when: { species: ['lake-trout', 'char'], depthM: { above: [10, 15] } },
     effects: [
       { favour: { family: ['slow-fall-jig', 'hair-jig', 'paddle-tail', 'casting-spoon', 'blade-bait'] }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'char-cold-hot-colours',
-    side: null,
     facts: [4],
     when: { species: ['char'] },
     effects: [{ axis: 'colour', groups: { hot: 1, silver: 0.8, painted: 0.5 }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'perch-school-active',
-    side: null,
     facts: [1],
     when: { group: ['perch'], mood: ['active'], waterTempC: { above: [12, 15] } },
     effects: [
       { favour: { family: ['in-line-spinner', 'crankbait', 'jerkbait', 'grub', 'casting-metal'] }, weight: 1.2 },
     ],
-    basis: practice,
   },
   {
     id: 'bass-spawn-soft',
-    side: null,
     facts: [30],
     when: { group: ['bass'], season: ['spawn'], depthM: { below: [2.2, 3.4] } },
     effects: [
@@ -207,19 +172,15 @@ export const FRESH = [
       { avoid: { family: ['jerkbait', 'paddle-tail', 'casting-metal', 'flutter-spoon'] }, weight: 1 },
       { axis: 'passing', want: 0.2, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'bass-summer-offshore',
-    side: null,
     facts: [24, 37],
     when: { group: ['bass'], season: ['summer'], zoneMidM: { above: [3.5, 5.5] }, waterTempC: { above: [22, 25] } },
     effects: [{ favour: { family: ['crankbait', 'flutter-spoon', 'skirted-jig', 'finesse-worm'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'big-forage-big-bait',
-    side: null,
     facts: [22, 33],
     when: {
       group: ['bass', 'pike', 'striper'],
@@ -235,11 +196,9 @@ export const FRESH = [
       { favour: { family: ['paddle-tail'], lengthM: [0.11, 0.4] }, weight: 2 },
       { axis: 'presence', want: 0.85, weight: 3 },
     ],
-    basis: practice,
   },
   {
     id: 'walleye-wind-reef',
-    side: null,
     facts: [17, 22],
     when: {
       group: ['zander'],
@@ -249,21 +208,17 @@ export const FRESH = [
       waterTempC: { above: [10, 14] },
     },
     effects: [{ favour: { family: ['crankbait', 'jerkbait', 'paddle-tail'] }, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'zander-softs-and-plugs',
-    side: null,
     facts: [17, 47],
     when: { group: ['zander'] },
     effects: [
       { avoid: { family: ['in-line-spinner', 'spinnerbait', 'glide-bait', 'creature', 'surface'] }, weight: 3 },
     ],
-    basis: practice,
   },
   {
     id: 'perch-small-softs',
-    side: null,
     facts: [17, 36],
     when: { group: ['perch'], mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [
@@ -275,11 +230,9 @@ export const FRESH = [
         weight: 4,
       },
     ],
-    basis: practice,
   },
   {
     id: 'crappie-hair-and-grub',
-    side: null,
     facts: [78],
     when: { species: ['crappie'], waterTempC: { below: [18, 23] }, cover: ['brush', 'timber', 'docks', 'open'] },
     effects: [
@@ -287,22 +240,17 @@ export const FRESH = [
       { avoid: { body: ['hard', 'metal', 'wire'] }, weight: 3 },
       { axis: 'passing', want: 0.2, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'trout-in-a-spate',
-    side: null,
     facts: [1, 4],
     when: { group: ['salmonid'], visibilityM: { below: [0.8, 1.4] } },
     effects: [{ favour: { family: ['in-line-spinner', 'casting-spoon'] }, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'pike-a-mouthful',
-    side: null,
     facts: [39],
     when: { group: ['pike'] },
     effects: [{ axis: 'length', want: 0.14, weight: 8 }],
-    basis: practice,
   },
 ] as const

@@ -1,5 +1,3 @@
-import { practice } from './basis'
-
 /** Jerkbaits. */
 export const JERKBAITS = [
   {
@@ -24,7 +22,6 @@ export const JERKBAITS = [
         weight: 8,
       },
     ],
-    basis: practice,
   },
   {
     id: 'jerkbait-cadence',
@@ -43,50 +40,39 @@ export const JERKBAITS = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'smallmouth-hard',
-    side: null,
     facts: [27],
     when: { species: ['smallmouth-bass', 'spotted-bass'], waterTempC: { above: [9, 12] }, mood: ['active', 'neutral'] },
     effects: [{ favour: { family: ['jerkbait'], technique: ['rip-pause'], restS: [0.5, 5] }, weight: 6 }],
-    basis: practice,
   },
   {
     id: 'largemouth-soft',
-    side: null,
     facts: [27],
     when: { species: ['largemouth-bass'], waterTempC: { above: [9, 12] } },
     effects: [{ favour: { family: ['jerkbait'], technique: ['rip-pause'] }, weight: 0.6 }],
-    basis: practice,
   },
   {
     id: 'sinking-to-deep-fish',
-    side: null,
     facts: [26],
     when: { visibilityM: { above: [2, 3.5] }, zoneTopM: { above: [1.5, 2.5] }, mood: ['neutral', 'lethargic'] },
     effects: [
       { favour: { family: ['jerkbait'], traits: { buoyancy: ['sinks', 'suspends'] } }, weight: 1 },
       { avoid: { family: ['jerkbait'], traits: { buoyancy: ['floats'] } }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'cold-no-floaters',
-    side: null,
     facts: [28],
     when: { waterTempC: { below: [9, 12] } },
     effects: [{ avoid: { family: ['jerkbait'], traits: { buoyancy: ['floats'] } }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'jerkbait-not-in-mud',
-    side: null,
     facts: [28],
     when: { visibilityM: { below: [0.5, 0.9] } },
     effects: [{ avoid: { family: ['jerkbait', 'soft-jerkbait', 'glide-bait'] }, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'long-wait-prespawn',
@@ -99,19 +85,15 @@ export const JERKBAITS = [
       visibilityM: { above: [1.2, 2] },
     },
     effects: [{ favour: { family: ['jerkbait'], restS: [6, 60] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'deep-lip-jerkbait',
-    side: null,
     facts: [26],
     when: { zoneMidM: { above: [1.8, 2.6] }, visibilityM: { above: [2, 3] } },
     effects: [{ avoid: { family: ['jerkbait'] }, unless: { traits: { lip: ['long'] } }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'soft-jerkbait-in-grass',
-    side: null,
     facts: [30],
     when: {
       group: ['bass', 'pike', 'inshore', 'sea-bass'],
@@ -121,6 +103,5 @@ export const JERKBAITS = [
       visibilityM: { above: [1, 2] },
     },
     effects: [{ favour: { family: ['soft-jerkbait', 'stick-worm'], weedless: true }, weight: 1.8 }],
-    basis: practice,
   },
 ] as const

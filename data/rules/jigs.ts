@@ -1,10 +1,7 @@
-import { practice } from './basis'
-
 /** Jigs and their trailers. */
 export const JIGS = [
   {
     id: 'jig-in-wood',
-    side: null,
     facts: [18],
     when: {
       group: ['bass'],
@@ -13,11 +10,9 @@ export const JIGS = [
       coverDensity: { above: [0.2, 0.5] },
     },
     effects: [{ favour: { family: ['skirted-jig', 'creature'], technique: ['pitch'] }, weight: 6 }],
-    basis: practice,
   },
   {
     id: 'crayfish-on-rock',
-    side: null,
     facts: [18],
     when: { forage: ['crayfish'] },
     effects: [
@@ -25,19 +20,15 @@ export const JIGS = [
       { favour: { family: ['skirted-jig', 'creature', 'tube'] }, weight: 3 },
       { axis: 'colour', groups: { natural: 1, dark: 0.5 }, weight: 3 },
     ],
-    basis: practice,
   },
   {
     id: 'trailer-finishes-it',
-    side: null,
     facts: [55],
     when: { mood: ['active', 'neutral', 'lethargic'] },
     effects: [{ avoid: { family: ['skirted-jig', 'spinnerbait', 'bladed-jig'], trailer: ['none'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'flipping-trailer',
-    side: null,
     facts: [55],
     when: { mood: ['active', 'neutral'] },
     effects: [
@@ -50,11 +41,9 @@ export const JIGS = [
         weight: 0.8,
       },
     ],
-    basis: practice,
   },
   {
     id: 'heavy-body-heavy-head',
-    side: null,
     facts: [70],
     when: {},
     effects: [
@@ -69,35 +58,27 @@ export const JIGS = [
         weight: 1,
       },
     ],
-    basis: practice,
   },
   {
     id: 'small-body-light-head',
-    side: null,
     facts: [70],
     when: { depthM: { below: [7, 10] }, currentMps: { below: [0.2, 0.5] } },
     effects: [{ avoid: { lengthM: [0, 0.085], headKg: [0.016, 0.2] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'trailer-kick-warm',
-    side: null,
     facts: [13],
     when: { waterTempC: { above: [13, 17] }, mood: ['active'] },
     effects: [{ favour: { trailer: ['kicking-craw', 'paddle-tail'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'trailer-still-cold',
-    side: null,
     facts: [13],
     when: { waterTempC: { below: [9, 12] } },
     effects: [{ avoid: { trailer: ['kicking-craw', 'paddle-tail'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'hair-in-cold',
-    side: null,
     facts: [18],
     when: {
       waterTempC: { below: [7, 10] },
@@ -105,48 +86,38 @@ export const JIGS = [
       group: ['bass', 'panfish', 'zander', 'perch', 'salmonid', 'striper'],
     },
     effects: [{ favour: { family: ['hair-jig'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'glide-trailer',
-    side: null,
     facts: [13],
     when: { waterTempC: { above: [9, 12], below: [16, 20] }, mood: ['neutral', 'active'] },
     effects: [{ avoid: { family: ['skirted-jig'] }, unless: { trailer: ['gliding-creature'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'stick-trailer-pressured',
-    side: null,
     facts: [13],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [
       { avoid: { family: ['skirted-jig'] }, unless: { trailer: ['stick-worm', 'stick-worm crosswise'] }, weight: 1 },
     ],
-    basis: practice,
   },
   {
     id: 'cold-mud-bulk',
-    side: null,
     facts: [16, 13],
     when: { group: ['bass'], visibilityM: { below: [0.4, 0.9] }, waterTempC: { below: [10, 13] } },
     effects: [
       { favour: { family: ['skirted-jig', 'creature'] }, weight: 5 },
       { favour: { family: ['spinnerbait'], technique: ['roll-bottom', 'wind'], tempo: [0, 0.5] }, weight: 4 },
     ],
-    basis: practice,
   },
   {
     id: 'kick-trailer-mud',
-    side: null,
     facts: [13],
     when: { visibilityM: { below: [0.6, 1.2] }, waterTempC: { above: [12, 15] } },
     effects: [{ avoid: { family: ['skirted-jig'] }, unless: { trailer: ['kicking-craw'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'swim-the-jig',
-    side: null,
     facts: [15],
     when: {
       group: ['bass', 'pike'],
@@ -160,7 +131,6 @@ export const JIGS = [
         weight: 1.8,
       },
     ],
-    basis: practice,
   },
   {
     id: 'finesse-jig',
@@ -168,11 +138,9 @@ export const JIGS = [
     facts: [15],
     when: { group: ['bass'], mood: ['pressured', 'lethargic'], visibilityM: { above: [1, 2] } },
     effects: [{ favour: { family: ['skirted-jig'], traits: { style: ['finesse'] } }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'trimmed-skirt',
-    side: null,
     facts: [15],
     when: { mood: ['pressured'] },
     effects: [
@@ -182,11 +150,9 @@ export const JIGS = [
         weight: 0.6,
       },
     ],
-    basis: practice,
   },
   {
     id: 'football-on-rock',
-    side: null,
     facts: [18, 19],
     when: {
       cover: ['rock', 'shell', 'clay'],
@@ -200,11 +166,9 @@ export const JIGS = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'flip-in-thick-cover',
-    side: null,
     facts: [14, 18],
     when: {
       group: ['bass'],
@@ -216,38 +180,30 @@ export const JIGS = [
       { favour: { family: ['skirted-jig', 'creature', 'tube', 'stick-worm'], delivery: ['pitch'] }, weight: 5 },
       { favour: { family: ['skirted-jig'], traits: { style: ['flipping'] } }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'guard-in-wood',
-    side: null,
     facts: [18],
     when: { cover: ['timber', 'brush', 'docks'], coverDensity: { above: [0.2, 0.5] } },
     effects: [
       { favour: { head: ['weed-guard'] }, weight: 1.2 },
       { avoid: { head: ['darter', 'ball'] }, weight: 1 },
     ],
-    basis: practice,
   },
   {
     id: 'hair-for-bulk-in-current',
-    side: null,
     facts: [18],
     when: { currentMps: { above: [0.25, 0.6] } },
     effects: [{ favour: { family: ['hair-jig'] }, weight: 1.2 }],
-    basis: practice,
   },
   {
     id: 'darter-for-erratic',
-    side: null,
     facts: [18],
     when: { mood: ['active', 'neutral'], cover: ['open', 'rock', 'shell', 'clay'], forageKind: ['fish', 'shrimp'] },
     effects: [{ favour: { head: ['darter'] }, weight: 0.6 }],
-    basis: practice,
   },
   {
     id: 'long-shank-plastics',
-    side: null,
     facts: [18],
     when: { mood: ['neutral', 'lethargic'] },
     effects: [
@@ -257,48 +213,39 @@ export const JIGS = [
         weight: 0.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'head-shallow',
-    side: null,
     facts: [17],
     when: { depthM: { below: [2.5, 3.5] }, currentMps: { below: [0.2, 0.5] } },
     effects: [
       { avoid: { mount: ['head'], lengthM: [0, 0.1] }, unless: { headKg: [0, 0.0042] }, weight: 1.5 },
       { avoid: { headKg: [0.0068, 0.2], lengthM: [0, 0.1] }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'head-middle',
-    side: null,
     facts: [17],
     when: { depthM: { above: [2.5, 3.5], below: [5.5, 7] }, currentMps: { below: [0.2, 0.5] } },
     effects: [
       { avoid: { mount: ['head'], lengthM: [0, 0.1] }, unless: { headKg: [0.0048, 0.0075] }, weight: 1.5 },
       { avoid: { headKg: [0.012, 0.2], lengthM: [0, 0.1] }, weight: 1 },
     ],
-    basis: practice,
   },
   {
     id: 'head-deep',
-    side: null,
     facts: [17],
     when: { depthM: { above: [5.5, 7] } },
     effects: [
       { avoid: { mount: ['head'] }, unless: { headKg: [0.0098, 0.25] }, weight: 1.5 },
       { avoid: { headKg: [0, 0.0042] }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'head-in-current',
-    side: null,
     facts: [17],
     when: { currentMps: { above: [0.25, 0.6] } },
     effects: [{ avoid: { mount: ['head'] }, unless: { headKg: [0.0068, 0.04] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'stroke-the-jig',
@@ -308,19 +255,15 @@ export const JIGS = [
     effects: [
       { favour: { family: ['skirted-jig'], technique: ['hop', 'stroke'], massKg: [0.0165, 0.05] }, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'take-on-the-fall',
-    side: null,
     facts: [18],
     when: { mood: ['neutral', 'lethargic'], cover: ['rock', 'timber', 'brush', 'docks', 'shell', 'clay'] },
     effects: [{ axis: 'passing', want: 0.25, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'crab-and-craw',
-    side: null,
     facts: [18],
     when: { forageKind: ['crab'] },
     effects: [
@@ -328,11 +271,9 @@ export const JIGS = [
       { favour: { family: ['creature', 'skirted-jig', 'tube'] }, weight: 5 },
       { axis: 'colour', groups: { natural: 1, dark: 0.5 }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'gobies-on-stone',
-    side: null,
     facts: [18],
     when: { forage: ['goby'], cover: ['rock', 'shell', 'open', 'clay'] },
     effects: [
@@ -345,30 +286,23 @@ export const JIGS = [
       },
       { axis: 'bottom', want: 0.5, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'weight-for-deep-water',
-    side: null,
     facts: [70, 46],
     when: { depthM: { above: [12, 18] }, offBottomM: { below: [6, 12] } },
     effects: [{ avoid: { massKg: [0, 0.025] }, unless: { delivery: ['downrigger', 'three-way'] }, weight: 12 }],
-    basis: practice,
   },
   {
     id: 'weight-for-very-deep-water',
-    side: null,
     facts: [70, 46],
     when: { depthM: { above: [22, 30] }, offBottomM: { below: [10, 20] } },
     effects: [{ avoid: { massKg: [0, 0.05] }, unless: { delivery: ['downrigger', 'three-way'] }, weight: 19 }],
-    basis: practice,
   },
   {
     id: 'tails-are-not-hopped-in-the-cold',
-    side: null,
     facts: [97],
     when: { waterTempC: { below: [6, 8] } },
     effects: [{ avoid: { family: ['paddle-tail', 'fork-minnow'], technique: ['hop', 'wind-hop'] }, weight: 2 }],
-    basis: practice,
   },
 ] as const

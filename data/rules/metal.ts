@@ -1,10 +1,7 @@
-import { practice } from './basis'
-
 /** Metal, and the surface. */
 export const METAL = [
   {
     id: 'dawn-metal',
-    side: null,
     facts: [36],
     when: {
       light: ['dawn', 'dusk'],
@@ -20,11 +17,9 @@ export const METAL = [
       { axis: 'pace', want: 1.5, weight: 4 },
       { axis: 'flash', want: 0.85, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'sun-up-bottom',
-    side: null,
     facts: [36],
     when: {
       light: ['day'],
@@ -52,11 +47,9 @@ export const METAL = [
       { axis: 'patience', want: 0.75, weight: 4 },
       { axis: 'passing', want: 0.2, weight: 4 },
     ],
-    basis: practice,
   },
   {
     id: 'low-light-surface',
-    side: null,
     facts: [40],
     when: {
       light: ['dawn', 'dusk', 'night'],
@@ -67,11 +60,9 @@ export const METAL = [
       cover: ['reeds', 'pads', 'grass', 'docks', 'timber', 'brush'],
     },
     effects: [{ favour: { family: ['surface'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'big-shad-spoon',
-    side: null,
     facts: [37],
     when: {
       group: ['bass', 'striper', 'panfish', 'pike'],
@@ -80,40 +71,32 @@ export const METAL = [
       forageLengthM: { above: [0.09, 0.12] },
     },
     effects: [{ favour: { family: ['flutter-spoon'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'deep-slow-jig',
-    side: null,
     facts: [38],
     when: { depthM: { above: [10, 16] }, offBottomM: { below: [2, 4] } },
     effects: [
       { favour: { family: ['slow-fall-jig'] }, weight: 4 },
       { axis: 'passing', want: 0.1, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'blade-bait-slowly',
-    side: null,
     facts: [36],
     when: {},
     effects: [{ avoid: { family: ['blade-bait'], technique: ['wind', 'lift-drop'], tempo: [0.4, 1] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'blade-bait-gold',
-    side: null,
     facts: [36],
     when: { visibilityM: { below: [2, 4] } },
     effects: [
       { avoid: { family: ['blade-bait'] }, unless: { colour: ['gold'], massKg: [0.003, 0.0075] }, weight: 0.8 },
     ],
-    basis: practice,
   },
   {
     id: 'blade-bait-cold',
-    side: null,
     facts: [36],
     when: {
       waterTempC: { below: [9, 12] },
@@ -122,11 +105,9 @@ export const METAL = [
       offBottomM: { below: [1, 2] },
     },
     effects: [{ favour: { family: ['blade-bait'], technique: ['blade-hop'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'stand-still-plastic',
-    side: null,
     facts: [36],
     when: {
       light: ['day'],
@@ -136,11 +117,9 @@ export const METAL = [
       cover: ['open', 'rock', 'clay', 'shell'],
     },
     effects: [{ favour: { body: ['soft'], restS: [10, 60], headKg: [0.005, 0.008] }, weight: 1.2 }],
-    basis: practice,
   },
   {
     id: 'followers-need-a-drop',
-    side: null,
     facts: [37],
     when: {
       mood: ['neutral'],
@@ -149,11 +128,9 @@ export const METAL = [
       forageLengthM: { above: [0.09, 0.12] },
     },
     effects: [{ favour: { technique: ['lift-drop', 'long-lift', 'lift-flutter'], body: ['metal'] }, weight: 1.2 }],
-    basis: practice,
   },
   {
     id: 'long-jig-for-active',
-    side: null,
     facts: [38],
     when: { depthM: { above: [9, 14] }, mood: ['active'] },
     effects: [
@@ -161,50 +138,39 @@ export const METAL = [
       { avoid: { family: ['slow-fall-jig'] }, weight: 1.5 },
       { axis: 'pace', want: 1.1, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'slow-jig-for-slow',
-    side: null,
     facts: [38],
     when: { depthM: { above: [9, 14] }, mood: ['lethargic', 'neutral', 'pressured'] },
     effects: [{ avoid: { family: ['long-jig'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'slow-pitch-rod',
-    side: null,
     facts: [38],
     when: {},
     effects: [
       { avoid: { family: ['slow-fall-jig'] }, unless: { rodPurpose: ['slow-pitch', 'long-fall'] }, weight: 1.2 },
       { avoid: { family: ['long-jig'], rodPurpose: ['slow-pitch'] }, weight: 1.2 },
     ],
-    basis: practice,
   },
   {
     id: 'slow-pitch-overhead',
-    side: null,
     facts: [38],
     when: { depthM: { above: [15, 25] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { reel: ['overhead', 'casting'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'long-jig-spinning',
-    side: null,
     facts: [38],
     when: {},
     effects: [{ avoid: { family: ['long-jig'] }, unless: { reel: ['spinning'] }, weight: 0.5 }],
-    basis: practice,
   },
   {
     id: 'spinning-to-forty-grams',
-    side: null,
     facts: [38],
     when: {},
     effects: [{ avoid: { family: ['slow-fall-jig'], reel: ['spinning'], massKg: [0.042, 0.5] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'slow-pitch-fight-reel',
@@ -212,7 +178,6 @@ export const METAL = [
     facts: [38],
     when: { depthM: { above: [9, 14] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { fights: ['with the reel'] }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'slow-pitch-fight-rod',
@@ -220,19 +185,15 @@ export const METAL = [
     facts: [38],
     when: { depthM: { above: [9, 14] } },
     effects: [{ avoid: { family: ['slow-fall-jig'] }, unless: { fights: ['with the rod'] }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'vertical-not-shallow',
-    side: null,
     facts: [38],
     when: { depthM: { below: [5, 9] } },
     effects: [{ avoid: { family: ['slow-fall-jig', 'long-jig'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'surface-in-warm-calm',
-    side: null,
     facts: [40],
     when: {
       waterTempC: { above: [16, 20] },
@@ -243,11 +204,9 @@ export const METAL = [
       group: ['bass', 'pike', 'asp', 'sea-bass', 'striper', 'inshore', 'perch'],
     },
     effects: [{ favour: { family: ['surface'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'surface-for-hunters-on-top',
-    side: null,
     facts: [36],
     when: {
       zoneTopM: { below: [0.3, 0.8] },
@@ -258,38 +217,29 @@ export const METAL = [
       group: ['bass', 'perch', 'striper', 'asp', 'sea-bass', 'inshore'],
     },
     effects: [{ favour: { family: ['surface'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'no-surface-in-cold',
-    side: null,
     facts: [40],
     when: { waterTempC: { below: [9, 13] } },
     effects: [{ avoid: { family: ['surface'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'no-surface-for-deep',
-    side: null,
     facts: [26],
     when: { zoneTopM: { above: [1.5, 3] } },
     effects: [{ avoid: { family: ['surface'] }, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'walker-in-clear',
-    side: null,
     facts: [1],
     when: { visibilityM: { above: [1.5, 2.5] }, waterTempC: { above: [15, 18] } },
     effects: [{ avoid: { family: ['surface'] }, unless: { traits: { style: ['walker', 'popper'] } }, weight: 0.6 }],
-    basis: practice,
   },
   {
     id: 'prop-by-night',
-    side: null,
     facts: [40],
     when: { light: ['night'], waterTempC: { above: [14, 17] } },
     effects: [{ avoid: { family: ['surface'] }, unless: { traits: { style: ['prop', 'popper'] } }, weight: 1 }],
-    basis: practice,
   },
 ] as const

@@ -1,10 +1,7 @@
-import { practice } from './basis'
-
 /** Mood. */
 export const MOOD = [
   {
     id: 'active-passing',
-    side: null,
     facts: [15],
     when: { mood: ['active'] },
     effects: [
@@ -12,18 +9,15 @@ export const MOOD = [
       { axis: 'patience', want: 0.1, weight: 2 },
       { axis: 'tempo', want: 0.75, weight: 1.2 },
     ],
-    basis: practice,
   },
   {
     id: 'neutral-middle',
-    side: null,
     facts: [15],
     when: { mood: ['neutral'] },
     effects: [
       { axis: 'passing', want: 0.55, weight: 2 },
       { axis: 'patience', want: 0.45, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'lethargic-in-the-face',
@@ -37,11 +31,9 @@ export const MOOD = [
       { axis: 'tempo', want: 0.05, weight: 4 },
       { axis: 'vibration', want: 0.25, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'pressured-small',
-    side: null,
     facts: [15],
     when: { mood: ['pressured'] },
     effects: [
@@ -53,7 +45,6 @@ export const MOOD = [
       { axis: 'tempo', want: 0.2, weight: 2 },
       { axis: 'flash', want: 0.15, weight: 1.5 },
     ],
-    basis: practice,
   },
   {
     id: 'pressured-shorter',
@@ -61,7 +52,6 @@ export const MOOD = [
     facts: [39],
     when: { mood: ['pressured', 'lethargic'] },
     effects: [{ axis: 'length', times: 0.75, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'big-for-big',
@@ -69,15 +59,12 @@ export const MOOD = [
     facts: [39],
     when: { species: ['pike', 'striped-bass'], mood: ['active', 'neutral'] },
     effects: [{ axis: 'length', times: 1.5, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'active-bigger-bite',
-    side: null,
     facts: [16],
     when: { mood: ['active'], waterTempC: { above: [12, 16] } },
     effects: [{ axis: 'presence', want: 0.6, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'lethargic-no-speed',
@@ -90,7 +77,6 @@ export const MOOD = [
         weight: 2.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'lethargic-provoked',
@@ -108,16 +94,13 @@ export const MOOD = [
         weight: 3,
       },
     ],
-    basis: practice,
   },
   {
     id: 'pressured-off-beat',
-    side: null,
     facts: [15],
     when: { mood: ['pressured'] },
     effects: [
       { avoid: { family: ['spinnerbait', 'umbrella-rig', 'lipless-crankbait', 'casting-metal'] }, weight: 2.5 },
     ],
-    basis: practice,
   },
 ] as const

@@ -1,10 +1,7 @@
-import { practice } from './basis'
-
 /** Species of the sea and its estuaries. */
 export const SEA = [
   {
     id: 'bass-of-the-sea',
-    side: null,
     facts: [40],
     when: { group: ['sea-bass'] },
     effects: [
@@ -13,11 +10,9 @@ export const SEA = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'sea-bass-low-light',
-    side: null,
     facts: [40],
     when: { group: ['sea-bass'], light: ['dawn', 'dusk', 'night'], depthM: { below: [3, 5] } },
     effects: [
@@ -25,11 +20,9 @@ export const SEA = [
       { axis: 'vibration', want: 0.3, weight: 3 },
       { favour: { family: ['needle-plug', 'surface', 'soft-jerkbait'] }, weight: 3 },
     ],
-    basis: practice,
   },
   {
     id: 'pelagic-fast',
-    side: null,
     facts: [36],
     when: { group: ['pelagic'] },
     effects: [
@@ -38,11 +31,9 @@ export const SEA = [
       { axis: 'reach', want: 45, weight: 2 },
       { axis: 'flash', want: 0.8, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'flatheads-bottom',
-    side: null,
     facts: [18],
     when: { group: ['flathead'] },
     effects: [
@@ -55,11 +46,9 @@ export const SEA = [
         weight: 3,
       },
     ],
-    basis: practice,
   },
   {
     id: 'bream-small-finesse',
-    side: null,
     facts: [36],
     when: { group: ['bream'] },
     effects: [
@@ -70,48 +59,38 @@ export const SEA = [
       },
       { axis: 'presence', want: 0.2, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'whiting-on-the-flats',
-    side: null,
     facts: [40],
     when: { group: ['whiting'], depthM: { below: [1.5, 3] }, waterTempC: { above: [18, 22] } },
     effects: [
       { favour: { family: ['surface'], lengthM: [0.03, 0.08] }, weight: 5 },
       { axis: 'tempo', want: 0.6, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'whiting-bottom',
-    side: null,
     facts: [35],
     when: { group: ['whiting'] },
     effects: [
       { favour: { family: ['segmented-bait', 'grub', 'finesse-worm', 'hair-jig'], lengthM: [0.03, 0.095] }, weight: 4 },
     ],
-    basis: practice,
   },
   {
     id: 'inshore-softs',
-    side: null,
     facts: [33],
     when: { species: ['red-drum', 'spotted-seatrout', 'snook', 'tarpon', 'cobia'] },
     effects: [{ favour: { family: ['paddle-tail', 'soft-jerkbait', 'jerkbait', 'casting-spoon'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'inshore-gold-spoon',
-    side: null,
     facts: [4],
     when: { species: ['red-drum'], cover: ['grass', 'open', 'shell'], depthM: { below: [1.5, 3] } },
     effects: [{ favour: { family: ['casting-spoon'], colour: ['gold'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'drum-bottom',
-    side: null,
     facts: [35],
     when: { species: ['red-drum', 'black-drum'], mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [
@@ -124,80 +103,62 @@ export const SEA = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'snook-structure',
-    side: null,
     facts: [41],
     when: { species: ['snook'], cover: ['docks', 'timber'], light: ['dawn', 'dusk', 'night'] },
     effects: [{ favour: { family: ['paddle-tail', 'jerkbait', 'hard-swimbait', 'surface'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'seatrout-grass',
-    side: null,
     facts: [33],
     when: { species: ['spotted-seatrout'], cover: ['grass', 'open'] },
     effects: [{ favour: { family: ['paddle-tail', 'grub', 'soft-jerkbait', 'surface'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'big-inshore',
-    side: null,
     facts: [39],
     when: { species: ['tarpon', 'cobia'] },
     effects: [
       { favour: { lengthM: [0.1, 0.3] }, weight: 1.5 },
       { favour: { family: ['paddle-tail', 'hard-swimbait', 'hair-jig', 'jerkbait'] }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'reef-vertical',
-    side: null,
     facts: [38],
     when: { group: ['reef', 'bottom'], depthM: { above: [12, 20] } },
     effects: [
       { favour: { family: ['slow-fall-jig', 'long-jig', 'paddle-tail', 'hair-jig'], massKg: [0.03, 0.5] }, weight: 4 },
     ],
-    basis: practice,
   },
   {
     id: 'offshore-jigging',
-    side: null,
     facts: [38],
     when: { group: ['offshore'] },
     effects: [{ favour: { family: ['long-jig', 'slow-fall-jig'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'jigging-line',
-    side: null,
     facts: [38],
     when: { depthM: { above: [12, 20] } },
     effects: [{ avoid: { delivery: ['vertical'] }, unless: { material: ['braid'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'drift-heavier',
-    side: null,
     facts: [31, 38],
     when: { driftMps: { above: [0.2, 0.6] } },
     effects: [{ axis: 'fall', want: 0.65, weight: 2.5 }],
-    basis: practice,
   },
   {
     id: 'cobia-hair-and-eel',
-    side: null,
     facts: [33],
     when: { species: ['cobia'] },
     effects: [{ favour: { family: ['hair-jig', 'soft-jerkbait', 'paddle-tail'], lengthM: [0.09, 0.4] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'cod-softs-and-metal',
-    side: null,
     facts: [38],
     when: { group: ['bottom'], depthM: { above: [4, 6] } },
     effects: [
@@ -206,32 +167,25 @@ export const SEA = [
         weight: 4,
       },
     ],
-    basis: practice,
   },
   {
     id: 'no-buried-points-for-fast-fish',
-    side: null,
     facts: [131],
     when: { group: ['pelagic', 'offshore'] },
     effects: [{ avoid: { mount: ['texas', 'wacky', 'drop-shot'] }, weight: 7 }],
-    basis: practice,
   },
   {
     id: 'teeth-cut-soft-bodies',
-    side: null,
     facts: [127],
     when: { species: ['bluefish', 'tailor', 'spanish-mackerel'] },
     effects: [{ avoid: { body: ['soft'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'small-hooks-straighten',
-    side: null,
     facts: [127],
     when: {
       species: ['yellowfin-tuna', 'amberjack', 'atlantic-halibut', 'pacific-halibut', 'tarpon', 'yellowtail-kingfish'],
     },
     effects: [{ avoid: { massKg: [0, 0.0195] }, weight: 7 }],
-    basis: practice,
   },
 ] as const

@@ -1,26 +1,19 @@
-import { practice } from './basis'
-
 /** Soft baits. */
 export const SOFTS = [
   {
     id: 'slim-smooth-cold',
-    side: null,
     facts: [33],
     when: { waterTempC: { above: [1, 2], below: [5.5, 7] } },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-smooth'] } }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'no-hard-kick-in-the-cold',
-    side: null,
     facts: [33],
     when: { waterTempC: { below: [5.5, 7] } },
     effects: [{ avoid: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 6 }],
-    basis: practice,
   },
   {
     id: 'slim-ribbed-warm',
-    side: null,
     facts: [33],
     when: {
       group: ['bass', 'perch', 'zander', 'pike', 'inshore', 'striper', 'sea-bass', 'flathead'],
@@ -28,27 +21,21 @@ export const SOFTS = [
       mood: ['active', 'neutral'],
     },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['slim-ribbed'] } }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'finesse-for-pressured',
-    side: null,
     facts: [30],
     when: { group: ['bass', 'perch', 'zander', 'panfish', 'bream', 'whiting'], mood: ['pressured'] },
     effects: [{ favour: { mount: ['drop-shot', 'wacky'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'belly-weight-over-grass',
-    side: null,
     facts: [33],
     when: { cover: ['grass', 'pads', 'reeds'] },
     effects: [{ favour: { mount: ['belly'] }, weight: 2.5 }],
-    basis: practice,
   },
   {
     id: 'drop-shot-open-nose',
-    side: null,
     facts: [30],
     when: {
       mood: ['pressured', 'neutral'],
@@ -61,19 +48,15 @@ export const SOFTS = [
       { favour: { mount: ['drop-shot'], weedless: false }, weight: 1.5 },
       { favour: { family: ['finesse-worm'], mount: ['drop-shot'] }, weight: 1 },
     ],
-    basis: practice,
   },
   {
     id: 'drop-shot-weedless',
-    side: null,
     facts: [30],
     when: { cover: ['timber', 'brush', 'docks', 'grass'] },
     effects: [{ avoid: { mount: ['drop-shot'], weedless: false }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'mushroom-finesse',
-    side: null,
     facts: [30],
     when: {
       group: ['bass', 'perch', 'zander', 'panfish'],
@@ -84,19 +67,15 @@ export const SOFTS = [
     effects: [
       { favour: { family: ['finesse-worm', 'stick-worm'], head: ['mushroom'], headKg: [0, 0.0054] }, weight: 1.2 },
     ],
-    basis: practice,
   },
   {
     id: 'texas-slips-through',
-    side: null,
     facts: [30],
     when: { cover: ['brush', 'timber', 'reeds', 'pads', 'grass', 'docks'], coverDensity: { above: [0.3, 0.6] } },
     effects: [{ favour: { mount: ['texas'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'stick-worm-weighted',
-    side: null,
     facts: [32],
     when: {
       group: ['bass'],
@@ -106,7 +85,6 @@ export const SOFTS = [
       waterTempC: { above: [10, 14] },
     },
     effects: [{ favour: { family: ['stick-worm'], mount: ['wacky'], hookKg: [0.0015, 0.006] }, weight: 1.2 }],
-    basis: practice,
   },
   {
     id: 'drop-shot-rod-moderate',
@@ -120,7 +98,6 @@ export const SOFTS = [
         weight: 0.6,
       },
     ],
-    basis: practice,
   },
   {
     id: 'drop-shot-rod-fast',
@@ -134,7 +111,6 @@ export const SOFTS = [
         weight: 0.6,
       },
     ],
-    basis: practice,
   },
   {
     id: 'drop-shot-light',
@@ -142,7 +118,6 @@ export const SOFTS = [
     facts: [31],
     when: { currentMps: { below: [0.3, 0.6] }, mood: ['neutral', 'pressured', 'lethargic'] },
     effects: [{ avoid: { mount: ['drop-shot'], massKg: [0.0175, 0.1] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'drop-shot-heavy',
@@ -150,29 +125,23 @@ export const SOFTS = [
     facts: [31],
     when: { mood: ['active'] },
     effects: [{ avoid: { mount: ['drop-shot'] }, unless: { massKg: [0.013, 0.05] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'fat-ribbed-all-year',
-    side: null,
     facts: [33],
     when: { forageLengthM: { above: [0.08, 0.12] } },
     effects: [{ favour: { family: ['paddle-tail'], traits: { shape: ['fat-ribbed'] } }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'slim-smooth-small-coldest',
-    side: null,
     facts: [33],
     when: { waterTempC: { below: [3.5, 5] } },
     effects: [
       { favour: { family: ['paddle-tail'], traits: { shape: ['slim-smooth'] }, lengthM: [0.06, 0.085] }, weight: 1 },
     ],
-    basis: practice,
   },
   {
     id: 'underspin-in-cloudy-water',
-    side: null,
     facts: [33, 72],
     when: {
       visibilityM: { above: [0.4, 0.8], below: [1.8, 3] },
@@ -181,11 +150,9 @@ export const SOFTS = [
       forageKind: ['fish'],
     },
     effects: [{ favour: { family: ['paddle-tail'], head: ['underspin'] }, weight: 1.5 }],
-    basis: practice,
   },
   {
     id: 'swimmer-suspended',
-    side: null,
     facts: [33],
     when: {
       cover: ['open', 'clay', 'shell', 'rock'],
@@ -200,11 +167,9 @@ export const SOFTS = [
         weight: 1.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'umbrella-open-shoal',
-    side: null,
     facts: [34],
     when: {
       group: ['bass', 'striper', 'panfish'],
@@ -218,30 +183,24 @@ export const SOFTS = [
       depthM: { above: [4, 6] },
     },
     effects: [{ favour: { family: ['umbrella-rig'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'umbrella-not-in-cover',
-    side: null,
     facts: [34],
     when: {
       coverDensity: { above: [0.1, 0.4] },
       cover: ['timber', 'brush', 'docks', 'grass', 'pads', 'reeds', 'rock'],
     },
     effects: [{ avoid: { family: ['umbrella-rig'] }, weight: 5 }],
-    basis: practice,
   },
   {
     id: 'umbrella-is-a-shoal',
-    side: null,
     facts: [34],
     when: { forageKind: ['shrimp', 'crayfish', 'crab', 'worm', 'frog'] },
     effects: [{ avoid: { family: ['umbrella-rig'] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'segmented-as-shrimp',
-    side: null,
     facts: [35],
     when: { forageKind: ['shrimp'] },
     effects: [
@@ -255,11 +214,9 @@ export const SOFTS = [
       },
       { axis: 'bottom', want: 0.5, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'segmented-whole-fast',
-    side: null,
     facts: [35, 75],
     when: {
       group: ['bass', 'inshore', 'pike'],
@@ -274,27 +231,21 @@ export const SOFTS = [
         weight: 1,
       },
     ],
-    basis: practice,
   },
   {
     id: 'small-mouths-small-baits',
-    side: null,
     facts: [36],
     when: { mouth: ['small'] },
     effects: [{ avoid: { lengthM: [0.125, 0.5] }, weight: 4 }],
-    basis: practice,
   },
   {
     id: 'minnow-to-the-bank',
-    side: null,
     facts: [18],
     when: { season: ['spawn', 'post-spawn'], depthM: { below: [2, 3.5] }, forageKind: ['fish'] },
     effects: [{ axis: 'length', times: 0.9, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'autumn-frogs-and-perch',
-    side: null,
     facts: [18],
     when: {
       season: ['autumn'],
@@ -303,28 +254,23 @@ export const SOFTS = [
       forageShade: ['olive'],
     },
     effects: [{ axis: 'colour', groups: { natural: 1, painted: 0.6 }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'frogs-on-top',
-    side: null,
     facts: [18],
     when: { forageKind: ['frog'], waterTempC: { above: [14, 17] } },
     effects: [
       { favour: { family: ['surface', 'soft-jerkbait', 'creature'] }, weight: 4 },
       { axis: 'colour', groups: { natural: 1, dark: 0.7 }, weight: 2 },
     ],
-    basis: practice,
   },
   {
     id: 'worm-eaters',
-    side: null,
     facts: [30],
     when: { forageKind: ['worm'] },
     effects: [
       { favour: { family: ['stick-worm', 'finesse-worm', 'grub', 'hair-jig', 'segmented-bait'] }, weight: 2 },
       { axis: 'bottom', want: 0.5, weight: 2 },
     ],
-    basis: practice,
   },
 ] as const

@@ -1,5 +1,3 @@
-import { practice } from './basis'
-
 /** Spoons. */
 export const SPOONS = [
   {
@@ -16,7 +14,6 @@ export const SPOONS = [
         weight: 2,
       },
     ],
-    basis: practice,
   },
   {
     id: 'trout-slow-spinner',
@@ -24,11 +21,9 @@ export const SPOONS = [
     facts: [80],
     when: { group: ['salmonid'], waterTempC: { below: [7, 11] } },
     effects: [{ favour: { family: ['in-line-spinner'], technique: ['wind', 'stop-go'] }, weight: 2 }],
-    basis: practice,
   },
   {
     id: 'spoon-lift',
-    side: null,
     facts: [3],
     when: {
       mood: ['active', 'neutral'],
@@ -36,19 +31,15 @@ export const SPOONS = [
       group: ['salmonid', 'pike', 'panfish', 'perch', 'striper', 'pelagic', 'asp'],
     },
     effects: [{ favour: { family: ['casting-spoon'], technique: ['lift-wind'] }, weight: 1.2 }],
-    basis: practice,
   },
   {
     id: 'thin-spoon-steady',
-    side: null,
     facts: [3],
     when: {},
     effects: [{ avoid: { family: ['thin-spoon'], technique: ['lift-drop', 'stop-go'] }, weight: 1 }],
-    basis: practice,
   },
   {
     id: 'spoon-light-rod',
-    side: null,
     facts: [3],
     when: {},
     effects: [
@@ -58,21 +49,17 @@ export const SPOONS = [
         weight: 0.6,
       },
     ],
-    basis: practice,
   },
   {
     id: 'spoon-thin-braid',
-    side: null,
     facts: [3],
     when: {},
     effects: [
       { avoid: { family: ['casting-spoon'] }, unless: { material: ['braid'], lineM: [0, 0.00016] }, weight: 0.6 },
     ],
-    basis: practice,
   },
   {
     id: 'spoon-range-narrow',
-    side: null,
     facts: [1],
     when: { mood: ['lethargic', 'pressured'] },
     effects: [
@@ -81,7 +68,6 @@ export const SPOONS = [
         weight: 0.8,
       },
     ],
-    basis: practice,
   },
   {
     id: 'hold-pace',
@@ -94,7 +80,6 @@ export const SPOONS = [
         weight: 1,
       },
     ],
-    basis: practice,
   },
   {
     id: 'change-pace',
@@ -110,11 +95,9 @@ export const SPOONS = [
         weight: 0.5,
       },
     ],
-    basis: practice,
   },
   {
     id: 'silver-spoon',
-    side: null,
     facts: [4],
     when: { forageShade: ['silver'], visibilityM: { above: [1, 2] }, light: ['day', 'dawn', 'dusk'] },
     effects: [
@@ -124,27 +107,21 @@ export const SPOONS = [
         weight: 0.8,
       },
     ],
-    basis: practice,
   },
   {
     id: 'chartreuse-spoon',
-    side: null,
     facts: [4],
     when: { visibilityM: { above: [0.4, 0.8], below: [1.6, 2.4] } },
     effects: [{ avoid: { family: ['casting-spoon', 'thin-spoon'] }, unless: { colour: ['hot', 'gold'] }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'red-and-white',
-    side: null,
     facts: [4],
     when: { group: ['pike'] },
     effects: [{ avoid: { family: ['casting-spoon'] }, unless: { colour: ['light', 'hot'] }, weight: 0.6 }],
-    basis: practice,
   },
   {
     id: 'flutter-after-spawn',
-    side: null,
     facts: [37],
     when: {
       group: ['bass', 'striper', 'pike'],
@@ -156,27 +133,21 @@ export const SPOONS = [
       waterTempC: { above: [16, 20] },
     },
     effects: [{ favour: { family: ['flutter-spoon'] }, weight: 3 }],
-    basis: practice,
   },
   {
     id: 'cupped-cradles',
-    side: null,
     facts: [37],
     when: { zoneMidM: { above: [3, 5] }, mood: ['neutral', 'lethargic', 'pressured'] },
     effects: [{ avoid: { family: ['flutter-spoon'] }, unless: { traits: { cup: ['cupped'] } }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'flat-shoots',
-    side: null,
     facts: [37],
     when: { zoneMidM: { above: [3, 5] }, mood: ['active'] },
     effects: [{ avoid: { family: ['flutter-spoon'] }, unless: { traits: { cup: ['flat'] } }, weight: 0.8 }],
-    basis: practice,
   },
   {
     id: 'flutter-long-soft-rod',
-    side: null,
     facts: [37],
     when: {},
     effects: [
@@ -186,14 +157,11 @@ export const SPOONS = [
         weight: 0.6,
       },
     ],
-    basis: practice,
   },
   {
     id: 'flutter-big-shad-only',
-    side: null,
     facts: [37],
     when: { forageLengthM: { below: [0.07, 0.1] } },
     effects: [{ avoid: { family: ['flutter-spoon'] }, weight: 2 }],
-    basis: practice,
   },
 ] as const
