@@ -120,7 +120,7 @@ describe('rig and hand', () => {
   it('a rig reads from the hook to the hand', () => {
     if (!trailer) throw new Error('no trailer')
     const words = sayRig({ ...row.setUp, leader: null, build: { ...row.setUp.build, trailer } }).split(' · ')
-    expect(words).toContain('tied direct')
+    expect(words).toContain('no leader')
     expect(words).toContain(`${trailer.name.toLowerCase()} as trailer`)
     expect(words.at(-1)).toBe(row.setUp.outfit.rod.name)
   })

@@ -200,7 +200,7 @@ export function sayRig(setUp: SetUp): string {
     build.trailer && `${build.trailer.name.toLowerCase()} as trailer`,
     build.clip && `${build.clip.name.toLowerCase()} clipped on`,
     build.anchor && `${build.anchor.name.toLowerCase()} on a dropper`,
-    leader?.name ?? 'tied direct',
+    leader?.name ?? 'no leader',
     outfit.line.name,
     outfit.reel.name,
     outfit.rod.name,
