@@ -4,6 +4,12 @@
  */
 export const HOLDING = [
   {
+    id: 'flat-on-the-bottom',
+    when: { species: ['flounder', 'summer-flounder', 'dusky-flathead', 'atlantic-halibut', 'pacific-halibut'] },
+    top: { from: 'bottom', m: -0.8 },
+    bottom: { from: 'bottom', m: 0 },
+  },
+  {
     id: 'under-the-birds',
     when: { birds: ['yes'], light: ['dawn', 'day', 'dusk'] },
     top: { from: 'surface', m: 0 },
@@ -75,6 +81,16 @@ export const HOLDING = [
     when: { cover: ['grass'], mood: ['active', 'neutral', 'pressured'] },
     top: { from: 'cover', m: -0.7 },
     bottom: { from: 'cover', m: 0.2 },
+  },
+  {
+    id: 'off-the-dead-pads',
+    when: {
+      cover: ['pads', 'reeds'],
+      waterTempC: { below: [5, 7] },
+      season: ['winter', 'autumn', 'summer', 'post-spawn'],
+    },
+    top: { from: 'bottom', m: -1.2 },
+    bottom: { from: 'bottom', m: 0 },
   },
   {
     id: 'in-the-reeds',

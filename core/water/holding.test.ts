@@ -52,6 +52,16 @@ describe('where fish hold when nobody has seen them (common practice)', () => {
       { speciesId: 'amberjack', waterTempC: 24, depthM: 60, cover: { kind: 'rock', topM: 50, density: 0.4 } },
       'above-the-wreck',
     ],
+    [
+      'a flat fish over grass',
+      { speciesId: 'flounder', cover: { kind: 'grass', topM: 0.6, density: 0.6 }, depthM: 2.7 },
+      'flat-on-the-bottom',
+    ],
+    [
+      'pads in the cold (fact 121)',
+      { waterTempC: 4, date: '2026-01-10', cover: { kind: 'pads', topM: 0.9, density: 0.8 }, depthM: 2.8 },
+      'off-the-dead-pads',
+    ],
     ['rock by day', { cover: { kind: 'rock', topM: 2.5, density: 0.4 } }, 'on-the-cover'],
     ['nothing at all', { cover: { kind: 'open', topM: 4, density: 0 } }, 'near-the-bottom'],
   ] as const)('%s', (_, over, id) => expect(reading(over as Partial<Conditions>).zone.holdingId).toBe(id))

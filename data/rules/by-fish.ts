@@ -33,8 +33,8 @@ const TIED_ON_FOR = {
   },
   panfish: {
     usual:
-      'hair-jig grub paddle-tail tube fork-minnow finesse-worm segmented-bait in-line-spinner gliding-jig casting-spoon streamer',
-    seldom: 'crankbait jerkbait blade-bait surface thin-spoon creature spinnerbait',
+      'hair-jig grub paddle-tail tube fork-minnow finesse-worm segmented-bait in-line-spinner gliding-jig streamer',
+    seldom: 'casting-spoon crankbait jerkbait blade-bait surface thin-spoon creature spinnerbait',
   },
   striper: {
     usual:

@@ -1,5 +1,6 @@
 /** Why fish are taken to hold where they do. */
 export const HOLDING_SENTENCES = {
+  'flat-on-the-bottom': 'It is flat and lies on the bottom, whatever stands around it.',
   'under-the-birds': 'Birds and bait at the surface: the fish that drive them are just below.',
   'where-they-are-seen': 'Hunters that are seen over deep water are near its surface.',
   'edge-of-the-lamps': 'Lamps gather bait: fish wait in the upper water along the edge of the light.',
@@ -9,6 +10,7 @@ export const HOLDING_SENTENCES = {
   'above-the-wreck': 'Over deep rock and wrecks hunters hang above the top.',
   'deep-edge-in-the-cold': 'In cold water fish leave the grass and lie at the foot of its deep edge.',
   'over-the-grass': 'In grass fish look up from the tips.',
+  'off-the-dead-pads': 'When pads and reeds have died back fish lie deep outside them.',
   'in-the-reeds': 'In reeds and pads fish hang in the upper metre and a half.',
   'cold-off-timber': 'In cold water fish hang off standing timber, about its top.',
   'deep-in-the-wood': 'In thick wood fish that do not hunt lie down inside it.',
