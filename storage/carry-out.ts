@@ -30,8 +30,7 @@ export async function carryOut(
   }
   if (command.kind === 'log') return { kind: 'log', change: await applyLog(command.change, transaction) }
   const content = command.kind === 'restore' ? await contentOf(db, command.backupId) : command.content
-  const backupId = `${by.at} ${crypto.randomUUID()}`
-  await backUp(db, await readWhole(db), { id: backupId, at: by.at, why: by.label })
+  const backupId = await backUp(db, await readWhole(db), { at: by.at, why: by.label })
   await fillWhole(db, content)
   return { kind: 'restore', backupId }
 }

@@ -125,6 +125,49 @@ describe('two hands on one thing', () => {
 })
 
 describe('backups', () => {
+  it.each([
+    ['a second', '2026-10-25T02:59:59'],
+    ['the hour of autumn', '2026-10-25T02:00:00'],
+    ['half a day, on a journey west', '2026-10-24T15:00:00'],
+    ['a year', '2025-10-25T03:00:00'],
+  ])('with the clock set back by %s the newest stays, and everything can be taken back', async (_, later) => {
+    const before = await mine.readAll()
+    const at = '2026-10-25T03:00:00'
+    for (let i = 0; i < 6; i++)
+      await mine.run({ kind: 'replace', content: before }, { tab: 'a', label: `Before ${i}`, at })
+    const done = await mine.run(
+      { kind: 'replace', content: emptyWorld(DAY) },
+      { tab: 'a', label: 'Emptied', at: later },
+    )
+    expect((await mine.backups()).map((b) => b.why)).toEqual([
+      'Emptied',
+      'Before 5',
+      'Before 4',
+      'Before 3',
+      'Before 2',
+    ])
+    expect(await lures()).toEqual([])
+    await mine.undo(done, later)
+    expect(await mine.readAll()).toEqual(before)
+  })
+  it('of before, named by the clock, go first', async () => {
+    const old = new YgrionDb(name)
+    const content = await mine.readAll()
+    for (const year of [2025, 2026])
+      await old.backups.put({
+        ...{ id: `${year}-01-01T00:00:00 x`, at: `${year}-01-01T00:00:00`, why: `In ${year}`, version: 15, content },
+        ...{ lures: 0, outings: 0, places: 0 },
+      })
+    old.close()
+    for (let i = 0; i < 4; i++) await mine.run({ kind: 'replace', content }, by(`Import ${i}`))
+    expect((await mine.backups()).map((b) => b.why)).toEqual([
+      'Import 3',
+      'Import 2',
+      'Import 1',
+      'Import 0',
+      'In 2026',
+    ])
+  })
   it('the last five are kept, with what they hold, and each opens', async () => {
     const counts: number[] = []
     for (let i = 0; i < 7; i++) {

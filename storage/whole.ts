@@ -77,17 +77,24 @@ export async function fillWhole(db: YgrionDb, content: ArchiveContent): Promise<
   await db.settings.put({ key: SETTINGS_KEY, value: { ...(value as object | undefined), ...content.settings } })
 }
 
-/** Lays the whole of what is stored aside, inside a transaction over all tables; the oldest backups go. */
-export async function backUp(
-  db: YgrionDb,
-  content: ArchiveContent,
-  made: Pick<Backup, 'id' | 'at' | 'why'>,
-): Promise<void> {
+/**
+ * Keys of backups only grow, whatever the clock says: it is set back in autumn and on a journey west. They sort behind those of before, which began with the year.
+ * Example: `n000000012 …` after `n000000011 …`.
+ */
+function nextKey(keys: readonly string[]): string {
+  const last = keys.reduce((most, key) => Math.max(most, Number(/^n(\d{9}) /.exec(key)?.[1] ?? 0)), 0)
+  return `n${String(last + 1).padStart(9, '0')} ${crypto.randomUUID()}`
+}
+
+/** Lays the whole of what is stored aside, inside a transaction over all tables, and answers with its key; those made first go. */
+export async function backUp(db: YgrionDb, content: ArchiveContent, made: Pick<Backup, 'at' | 'why'>): Promise<string> {
+  const id = nextKey(await db.backups.orderBy('id').primaryKeys())
   const { box, outings, places } = content
   const counts = { lures: box.lures.length, outings: outings.length, places: places.length }
-  await db.backups.put({ ...made, ...counts, version: ARCHIVE_VERSION, content })
+  await db.backups.put({ id, ...made, ...counts, version: ARCHIVE_VERSION, content })
   const all = await db.backups.orderBy('id').primaryKeys()
   await db.backups.bulkDelete(all.slice(0, Math.max(0, all.length - MOST_BACKUPS)))
+  return id
 }
 
 /** The content of a backup, as archives of today are. @throws StoreError where it is gone or cannot be read */
