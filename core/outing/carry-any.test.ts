@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { createMatchContext, rulesFor, bestOf, USUAL_PRACTICE } from '../match'
+import { OwnTechnique, USUAL_PRACTICE, bestOf, copyOf, createMatchContext, judgedBy, rulesFor } from '../match'
+import { techniqueOf } from '../tackle'
 import { demoWorld } from '../demo/world'
 import { WORLD, PLACE, water } from '../../testing/world'
 import { sayRig } from '../../words'
@@ -55,6 +56,21 @@ describe('anything of the box', () => {
   it('what the box no longer has is null', () => {
     expect(carryAny({ kind: 'lure', id: 'gone' }, 'x', box, lake, sayRig)).toBeNull()
     expect(carryAny({ kind: 'rig', id: 'gone' }, 'x', box, lake, sayRig)).toBeNull()
+  })
+  it('fished by a technique of the angler’s own, at the ends of what it may be, it fits an outing', () => {
+    const id = `own-${crypto.randomUUID()}`
+    const reach = { sentence: 'Always.', when: {}, weight: 12 }
+    for (const over of [{ restS: [120, 120, 120] }, { restS: [0, 0, 0], pace: { mps: [6, 6, 6] } }, { pullS: 60 }]) {
+      const own = OwnTechnique.parse({ ...copyOf(techniqueOf('rip-pause'), id), name: 'x'.repeat(60), reach, ...over })
+      const by = judgedBy({ ...USUAL_PRACTICE, techniques: [own] })
+      const context = createMatchContext(water({ depthM: 4, speciesId: 'pike' }), PLACE, box, by)
+      const only = { ...context, techniquesOf: () => by.techniques }
+      const lure = box.lures.find((l) => l.family === 'jerkbait')
+      const taken = lure && carryAny({ kind: 'lure', id: lure.id }, 'rig-1', box, only, sayRig)
+      expect(taken?.carried.ways[0]?.techniqueId).toBe(id)
+      const [demo] = world.outings
+      expect(Outing.safeParse({ ...demo, carried: [taken?.carried], entries: [] }).error?.issues ?? []).toEqual([])
+    }
   })
   it('plainly carried things fit an outing', () => {
     const empty = { ...box, rods: [], reels: [], lines: [] }

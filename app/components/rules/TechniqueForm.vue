@@ -105,7 +105,7 @@ const about = computed(() =>
             :key="`rest-${i}`"
             type="number"
             min="0"
-            max="600"
+            max="120"
             step="0.5"
             :label="words.rest[i]"
             :model-value="seconds"

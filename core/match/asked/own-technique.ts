@@ -17,10 +17,10 @@ import { RuleWhen } from './rule-when'
 
 const idsOf = (of: readonly { readonly id: string }[]) => of.map(({ id }) => id) as [string, ...string[]]
 
-/** What the hand can do: a quarter of a second is the shortest pull, ten minutes the longest rest; nothing is worked slower than a drift or faster than the fastest reel. */
+/** What the hand can do: a quarter of a second is the shortest pull, two minutes the longest rest that a log holds; nothing is worked slower than a drift or faster than the fastest reel. */
 type Doing = keyof typeof DOINGS
 const Pace = z.number().min(0.005).max(6)
-const Rest = z.number().min(0).max(600)
+const Rest = z.number().min(0).max(120)
 const InWindow = z.number().min(0).max(1)
 const RodM = z.number().min(0.4).max(5)
 
