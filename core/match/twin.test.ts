@@ -62,7 +62,7 @@ const PLACES = ['vessamere-north', 'vessamere-south', 'quillskar', 'ottermoss']
 describe('the ranking against its slow twin, which throws every cast', () => {
   it('each model’s set-up has 70 of 100 of the best chance there is, nine in ten 78, most 99', () => {
     const shares = PLACES.flatMap((id, nth) => {
-      const { box, context } = demo(id, (_, i) => i % 16 === nth)
+      const { box, context } = demo(id, (_, i) => i % 24 === nth)
       const fast = new Map<string, number>()
       for (const { setUp, chance } of rank(box, context, 50)) {
         const kin = kinKeyOf(setUp.build.lure)
@@ -76,14 +76,14 @@ describe('the ranking against its slow twin, which throws every cast', () => {
       }
       return [...best].map(([kin, chance]) => (fast.get(kin) ?? 0) / chance)
     })
-    expect(shares.length).toBeGreaterThan(16)
+    expect(shares.length).toBeGreaterThan(12)
     // What is shown is tuned beyond the steps that the twin throws.
     expect(Math.max(...shares)).toBeLessThan(2)
     expect(Math.min(...shares)).toBeGreaterThan(0.7)
     const at = (part: number) => [...shares].sort((a, b) => a - b)[Math.floor(shares.length * part)] ?? 0
     expect(at(0.1)).toBeGreaterThan(0.78)
     expect(at(0.5)).toBeGreaterThan(0.99)
-  })
+  }, 900_000)
   it('what cannot be fished has no best set-up in either', () => {
     const { box, context } = demo('quillskar', (l) => l.family === 'paddle-tail')
     const bare = { ...box, heads: [], hooks: [] }
