@@ -61,14 +61,13 @@ function change(i: number, over: object) {
         :role="featureRole(c.fact)!"
         :model-value="c.value"
         optional
-        @update:model-value="(value) => change(i, { value })"
+        @update:model-value="(value: number | null) => change(i, { value })"
       />
-      <v-text-field
+      <FigureField
         v-else
         :label="`${capital(featureName(c.fact))} ${c.kind}`"
-        type="number"
         :model-value="c.value"
-        @update:model-value="(v) => change(i, { value: v === '' ? null : Number(v) })"
+        @update:model-value="(value: number | null) => change(i, { value })"
       />
       <button type="button" class="link" :aria-label="words.takeConditionAway(i + 1)" @click="conditions.splice(i, 1)">
         {{ words.takeAway }}

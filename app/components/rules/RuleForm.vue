@@ -48,109 +48,52 @@ const ASKS = [
 </script>
 
 <template>
-  <v-card class="form">
-    <header>
-      <h2>{{ rule ? words.changeMyRule : words.aRuleOfMy }}</h2>
-    </header>
-    <div class="body">
-      <DraftBar />
-      <v-text-field v-model="draft.sentence" :label="words.theRule" maxlength="200" autofocus />
-      <RuleConditions v-model="draft.conditions" />
-      <fieldset>
-        <legend>{{ words.then }}</legend>
-        <v-select v-model="draft.asks" :label="words.whatItDoes" :items="ASKS" hide-details />
-        <template v-if="draft.asks !== 'axis'">
-          <v-autocomplete
-            v-model="draft.families"
-            :label="words.kindsOfLure"
-            :items="families"
-            multiple
-            chips
-            closable-chips
-            hide-details
-          />
-          <v-autocomplete
-            v-model="draft.techniques"
-            :label="words.fishedLikeThis"
-            :items="techniques"
-            multiple
-            chips
-            closable-chips
-            hide-details
-          />
-          <v-select
-            v-model="draft.colours"
-            :label="words.mostlyOfThisColour"
-            :items="colours"
-            multiple
-            chips
-            hide-details
-          />
-        </template>
-        <template v-else>
-          <v-select v-model="draft.axis" :label="words.ofWhat" :items="axes" hide-details />
-          <v-text-field
-            :label="words.howMuchMS"
-            type="number"
-            step="0.05"
-            :model-value="draft.want"
-            hide-details
-            @update:model-value="(v) => (draft.want = v === '' ? null : Number(v))"
-          />
-        </template>
-        <label class="weigh">
-          <span>{{ words.weight }}</span>
-          <input v-model.number="draft.weight" type="range" min="0.5" max="12" step="0.5" />
-          <b>{{ draft.weight }}</b>
-        </label>
-      </fieldset>
-      <JudgedPreview :without="{ own: others }" :made="preview" />
-    </div>
-    <footer>
-      <v-btn variant="text" @click="cancel">{{ words.close }}</v-btn>
-      <v-btn color="primary" :disabled="!made.ok" @click="keep">{{ words.keepTheRule }}</v-btn>
-    </footer>
-  </v-card>
+  <JudgedForm
+    :title="rule ? words.changeMyRule : words.aRuleOfMy"
+    :keep-label="words.keepTheRule"
+    :complete="made.ok"
+    @keep="keep"
+    @cancel="cancel"
+  >
+    <v-text-field v-model="draft.sentence" :label="words.theRule" maxlength="200" autofocus />
+    <RuleConditions v-model="draft.conditions" />
+    <fieldset>
+      <legend>{{ words.then }}</legend>
+      <v-select v-model="draft.asks" :label="words.whatItDoes" :items="ASKS" hide-details />
+      <template v-if="draft.asks !== 'axis'">
+        <v-autocomplete
+          v-model="draft.families"
+          :label="words.kindsOfLure"
+          :items="families"
+          multiple
+          chips
+          closable-chips
+          hide-details
+        />
+        <v-autocomplete
+          v-model="draft.techniques"
+          :label="words.fishedLikeThis"
+          :items="techniques"
+          multiple
+          chips
+          closable-chips
+          hide-details
+        />
+        <v-select
+          v-model="draft.colours"
+          :label="words.mostlyOfThisColour"
+          :items="colours"
+          multiple
+          chips
+          hide-details
+        />
+      </template>
+      <template v-else>
+        <v-select v-model="draft.axis" :label="words.ofWhat" :items="axes" hide-details />
+        <FigureField v-model="draft.want" :label="words.howMuchMS" :step="0.05" />
+      </template>
+      <WeightField v-model="draft.weight" :label="words.weight" />
+    </fieldset>
+    <JudgedPreview :without="{ own: others }" :made="preview" />
+  </JudgedForm>
 </template>
-
-<style scoped>
-.form {
-  padding: var(--space-16) var(--space-20);
-  display: grid;
-  gap: var(--space-12);
-}
-.body {
-  display: grid;
-  gap: var(--space-16);
-  overflow-y: auto;
-  padding-top: var(--space-6);
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  display: grid;
-  gap: var(--space-12);
-}
-legend {
-  padding: 0;
-  font-family: var(--v-font-heading);
-  font-weight: 700;
-  margin-bottom: var(--space-8);
-}
-.weigh {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr) 34px;
-  gap: var(--space-12);
-  align-items: center;
-}
-.weigh input {
-  accent-color: rgb(var(--v-theme-primary));
-  min-height: 40px;
-}
-footer {
-  display: flex;
-  justify-content: flex-end;
-  gap: var(--space-8);
-}
-</style>

@@ -29,12 +29,14 @@ export const ruleForm = {
   ofWhat: 'Of what',
   howMuchMS: 'How much (m/s, s, m, or 0 to 1)',
   weight: 'Weight',
-  close: 'Close',
   keepTheRule: 'Keep the rule',
   tieOn: 'Tie on',
   leaveInTheBox: 'Leave in the box',
   askForMoreOr: 'Ask for more or less of something',
 } as const
+
+/** app/components/rules/JudgedForm.vue */
+export const judgedForm = { close: 'Close' } as const
 
 /** app/components/rules/JudgedPreview.vue */
 export const judgedPreview = {
@@ -234,9 +236,7 @@ export const ownTechnique = {
   reaches: 'I reach for it in certain water',
   sentence: 'When, in a sentence',
   weight: 'Weight',
-  close: 'Close',
   keep: 'Keep the technique',
-  share: 'Share',
 } as const
 
 /** app/components/rules/technique-draft.ts */
