@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import type { CastPlan } from '../core/motion'
 import { DELIVERY_IDS } from '../core/tackle'
-import { waterDensity } from '../core/water'
+import { waterFluid } from '../core/water'
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const flow = fc.tuple(between(-3, 3), between(-3, 3))
@@ -36,7 +36,7 @@ export const EXTREME_PLAN: fc.Arbitrary<CastPlan> = fc
   })
   .map(({ submergedWeightN, towDragAreaM2, sinkDragAreaM2, diveAngleTan, tempC, salinity, ...rest }) => ({
     ...rest,
-    density: waterDensity(tempC, salinity),
+    ...waterFluid(tempC, salinity),
     motion: { submergedWeightN, towDragAreaM2, sinkDragAreaM2, diveAngleTan, basis: 'assumed' },
   }))
 

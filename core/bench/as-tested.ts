@@ -2,7 +2,7 @@ import { fillerKg, type Lure } from '../tackle'
 import type { BenchTest } from './tests/kinds'
 import type { BuildMotion } from '../motion'
 import { METAL_KG_M3, motionOf, weightInWaterN } from '../motion'
-import { waterDensity } from '../water'
+import { waterFluid } from '../water'
 
 /** How a lure stands now, to be kept with a test. */
 export function snapshotState(lure: Lure): BenchTest['asTested'] {
@@ -30,12 +30,17 @@ export function addedSince(lure: Lure, { asTested }: Pick<BenchTest, 'asTested'>
 }
 
 /** A bare lure, with a head or hook of lead hung on, as physics knew it before the test, in the water of the test. */
-export function motionAsTested(lure: Lure, test: BenchTest): { motion: BuildMotion; density: number } {
-  const density = waterDensity(test.tempC, test.salinity)
+export function motionAsTested(lure: Lure, test: BenchTest): {
+  motion: BuildMotion
+  density: number
+  viscosity: number
+} {
+  const { density, viscosity } = waterFluid(test.tempC, test.salinity)
   const then = lureAsTested(lure, test)
   const motion = motionOf({ lure: then, mount: { kind: 'own' }, trailer: null, massKg: 0 }, density)
   return {
     density,
+    viscosity,
     motion: {
       ...motion,
       submergedWeightN: motion.submergedWeightN + weightInWaterN(test.withKg, METAL_KG_M3.lead, density),

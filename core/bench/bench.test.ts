@@ -13,7 +13,7 @@ import {
   trollingDepth,
   weightInWaterN,
 } from '../motion'
-import { waterDensity } from '../water'
+import { waterDensity, waterFluid } from '../water'
 import {
   predictWithInterval,
   carriedDifferenceN,
@@ -52,7 +52,8 @@ const named = (name: string): Lure => {
   if (!found) throw new Error(`no ${name}`)
   return found
 }
-const DENSITY = waterDensity(12, 0)
+const FRESH = waterFluid(12)
+const DENSITY = FRESH.density
 const bare = (lure: Lure) => ({ lure, mount: { kind: 'own' as const }, trailer: null, massKg: lure.massKg })
 
 /** Seeded chance: even numbers and normal ones. */
@@ -223,7 +224,7 @@ describe('running depth', () => {
         rodTipM: 1,
         retrieveSpeedMps: 0.8,
         lineDiameterM: 0.0003,
-        density: DENSITY,
+        ...FRESH,
       }
       const depthM = runningDepthM(truth, cast)
       const readings = Array.from({ length: n }, () => ({
@@ -291,7 +292,7 @@ describe('running depth', () => {
         lengthsM: [10, 20, 30],
         speedMps: 0.8,
         rodTipM: 1,
-        density: DENSITY,
+        ...FRESH,
       })
       const [a, b] = chart.lines
       for (let i = 0; i < 3; i++) {
@@ -324,7 +325,7 @@ describe('drag while pulled', () => {
           retrievePath({
             ...STEADY_WIND,
             ...LABEL_CAST,
-            density: DENSITY,
+            ...FRESH,
             motion: truth(by),
             castM: 25,
             countDownS: countS,
@@ -350,7 +351,7 @@ describe('drag while pulled', () => {
     const plan = {
       ...STEADY_WIND,
       ...LABEL_CAST,
-      density: DENSITY,
+      ...FRESH,
       depthM: 8,
       castM: 25,
       countDownS: 6,
@@ -373,14 +374,14 @@ describe('drag while pulled', () => {
     const bareKnown = profileFromTests(plug, [])
     const motion = motionFromProfile(bare(plug), bareKnown, { tempC: 12, salinity: 0 })
     const line = { diameterM: 0.0003, densityKgM3: 1140 }
-    const byTheSum = trollingDepth(motion, DENSITY, line, 1, 30, 1).depthM
+    const byTheSum = trollingDepth(motion, FRESH, line, 1, 30, 1).depthM
     const runs = test('trolled', plug, {
       lineDiameterM: 0.0003,
       rodTipM: 1,
       readings: [1, 1.02, 0.98].map((by) => ({ speedMps: 1, lineOutM: 30, depthM: 0.7 * byTheSum * by })),
     })
     const known = profileFromTests(plug, [runs])
-    const settled = trollingDepth(trolledMotion(known, motion), DENSITY, line, 1, 30, 1).depthM
+    const settled = trollingDepth(trolledMotion(known, motion), FRESH, line, 1, 30, 1).depthM
     expect(settled / (0.7 * byTheSum)).toBeGreaterThan(0.95)
     expect(settled / (0.7 * byTheSum)).toBeLessThan(1.06)
     expect(motionFromProfile(bare(plug), known, { tempC: 12, salinity: 0 })).toEqual(motion)
@@ -392,7 +393,7 @@ describe('the band of a path', () => {
   const cast = {
     ...STEADY_WIND,
     ...LABEL_CAST,
-    density: DENSITY,
+    ...FRESH,
     depthM: 6,
   }
   const widest = (tests: BenchTest[]) => {
@@ -411,7 +412,7 @@ describe('the band of a path', () => {
     const { low, high } = pathBand({ ...cast, motion }, known)
     const { dive } = known
     if (!dive) throw new Error('never tested')
-    const depth = diveDepth(dive, motion, { ...cast, density: DENSITY })
+    const depth = diveDepth(dive, motion, { ...cast, ...FRESH })
     const at = high.indexOf(Math.max(...high))
     const width = (high[at] ?? 0) - (low[at] ?? 0)
     expect(width / (depth.high - depth.low)).toBeGreaterThan(0.85)

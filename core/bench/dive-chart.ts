@@ -1,6 +1,6 @@
 import { predictWithInterval } from './least-squares'
 import { LINE_DENSITY } from '../../data/tackle-limits'
-import { trollingDepth, type BuildMotion } from '../motion'
+import { trollingDepth, type BuildMotion, type Fluid } from '../motion'
 import type { Line } from '../tackle'
 import { diveDepth, runningDepthM, withDive } from './fit-dive'
 import type { Posterior } from './estimate'
@@ -21,7 +21,7 @@ export interface DiveChart {
 /** How the chart's line goes out: a cast wound in at a pace, or that much line let out behind a boat. */
 export type ChartWay = 'cast' | 'trolled'
 
-interface ChartInput {
+interface ChartInput extends Fluid {
   readonly motion: BuildMotion
   readonly dive: Posterior
   readonly lines: readonly Line[]
@@ -29,11 +29,11 @@ interface ChartInput {
   readonly lengthsM: readonly number[]
   readonly speedMps: number
   readonly rodTipM: number
-  readonly density: number
 }
 
 /** Depth of a lure against line out, for each line it may be fished on, with its band. */
-export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTipM, density }: ChartInput): DiveChart {
+export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTipM, density, viscosity }: ChartInput): DiveChart {
+  const fluid = { density, viscosity }
   return {
     lengthsM,
     lines: lines.map((line) => {
@@ -42,7 +42,7 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
         const bands = lengthsM.map((out) =>
           predictWithInterval(
             dive,
-            (p) => trollingDepth(withDive(motion, p), density, tow, speedMps, out, rodTipM).depthM,
+            (p) => trollingDepth(withDive(motion, p), fluid, tow, speedMps, out, rodTipM).depthM,
           ),
         )
         return {
@@ -59,7 +59,7 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
           retrieveSpeedMps: speedMps,
           lineDiameterM: line.diameterM,
           lineDensityKgM3: LINE_DENSITY[line.material],
-          density,
+          ...fluid,
         }),
       )
       return {
@@ -75,12 +75,12 @@ export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTip
 /** What a thicker line costs in depth, m, by the model, with the cast that each of the two makes, m. */
 export function lineWorthM(
   motion: BuildMotion,
-  density: number,
+  fluid: Fluid,
   thinM: number,
   thickM: number,
   castM: { readonly thin: number; readonly thick: number },
 ): number {
   const at = (lineDiameterM: number, far: number) =>
-    runningDepthM(motion, { castM: far, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM, density })
+    runningDepthM(motion, { castM: far, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM, ...fluid })
   return at(thinM, castM.thin) - at(thickM, castM.thick)
 }

@@ -4,22 +4,21 @@ import { LINE_DENSITY } from '../../data/tackle-limits'
 import type { Lure } from '../tackle'
 import { testsOf } from './tests/tests-of'
 import type { BenchTest } from './tests/kinds'
-import { STEADY_WIND, retrievePath, type BuildMotion, type CastPlan } from '../motion'
-import { waterDensity } from '../water'
+import { STEADY_WIND, retrievePath, type BuildMotion, type CastPlan, type Fluid } from '../motion'
+import { waterFluid } from '../water'
 import { motionAsTested } from './as-tested'
 import { priorOnly, type Posterior } from './estimate'
 import type { Fitted } from './fit-fall'
 import { predictWithInterval, fit } from './least-squares'
 
 /** A steady retrieve over deep water, as running depth is measured. */
-export interface DiveCast {
+export interface DiveCast extends Fluid {
   readonly castM: number
   readonly rodTipM: number
   readonly retrieveSpeedMps: number
   readonly lineDiameterM: number
   /** kg/m³; mono where it is not told. */
   readonly lineDensityKgM3?: number
-  readonly density: number
 }
 
 /** Bottomless, as far as running depth goes, m. */
@@ -59,11 +58,11 @@ export function fitDive(lure: Lure, tests: readonly BenchTest[], motion: BuildMo
   const dives = testsOf(tests, lure.id, 'depth').flatMap((test) => {
     const { motion: then } = motionAsTested(lure, test)
     const { lineDiameterM, rodTipM, retrieveSpeedMps } = test
-    const density = waterDensity(test.tempC, test.salinity)
+    const fluid = waterFluid(test.tempC, test.salinity)
     return test.readings.map(({ castM, depthM }) => ({
       test,
       depthM,
-      cast: { castM, lineDiameterM, rodTipM, retrieveSpeedMps, density },
+      cast: { castM, lineDiameterM, rodTipM, retrieveSpeedMps, ...fluid },
       submergedWeightN: then.submergedWeightN,
     }))
   })

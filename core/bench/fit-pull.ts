@@ -26,12 +26,12 @@ interface Drawn {
 /** Depths behind a boat: line out and speed through the water. */
 function behindBoat(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
   return testsOf(tests, lure.id, 'trolled').flatMap((test: TestOf<'trolled'>) => {
-    const { motion, density } = motionAsTested(lure, test)
+    const { motion, density, viscosity } = motionAsTested(lure, test)
     const line = { diameterM: test.lineDiameterM, densityKgM3: LINE_DENSITY.mono }
     return test.readings.map(({ speedMps, lineOutM, depthM }) => ({
       label: `${test.date}, ${lineOutM} m`,
       depthM,
-      at: (change) => trollingDepth(change(motion), density, line, speedMps, lineOutM, test.rodTipM).depthM,
+      at: (change) => trollingDepth(change(motion), { density, viscosity }, line, speedMps, lineOutM, test.rodTipM).depthM,
     }))
   })
 }
@@ -39,7 +39,7 @@ function behindBoat(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
 /** Ledges met from the shore: counted down, wound at a pace, and met at a distance from the rod. */
 function overLedges(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
   return testsOf(tests, lure.id, 'wound').flatMap((test: TestOf<'wound'>) => {
-    const { motion, density } = motionAsTested(lure, test)
+    const { motion, density, viscosity } = motionAsTested(lure, test)
     return test.readings.map(({ castM, countS, awayM, depthM }) => ({
       label: `${test.date}, ${countS} s`,
       depthM,
@@ -48,6 +48,7 @@ function overLedges(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
           ...STEADY_WIND,
           motion: change(motion),
           density,
+          viscosity,
           castM,
           lineDiameterM: test.lineDiameterM,
           lineDensityKgM3: LINE_DENSITY.mono,

@@ -8,6 +8,7 @@ import {
   motionOf,
   weightInWaterN,
   type BuildMotion,
+  type Fluid,
 } from '../motion'
 import { GRAVITY_MPS2 } from '../constants'
 import {
@@ -25,7 +26,7 @@ import {
   type Trailer,
 } from '../tackle'
 import type { Box } from '../box'
-import { waterDensity } from '../water'
+import { waterDensity, waterFluid } from '../water'
 import { motionFromProfile, testedMotion, type LureProfile } from './lure-profile'
 import type { Carrying } from './fit-rest'
 import { bisect } from '../bisect'
@@ -52,13 +53,13 @@ export interface Held {
   readonly rodTipM: number
 }
 
-function sinking(motion: BuildMotion, massKg: number, density: number, { line, speedMps, lineOutM, rodTipM }: Held) {
+function sinking(motion: BuildMotion, massKg: number, fluid: Fluid, { line, speedMps, lineOutM, rodTipM }: Held) {
   return {
     massKg,
-    fallMps: sinkRateMps(motion, density),
-    after3M: sinkDepthM(motion, density, line.diameterM, 3),
-    after5M: sinkDepthM(motion, density, line.diameterM, 5),
-    holdsM: trollingDepth(motion, density, tow(line), speedMps, lineOutM, rodTipM).depthM,
+    fallMps: sinkRateMps(motion, fluid.density),
+    after3M: sinkDepthM(motion, fluid.density, line.diameterM, 3),
+    after5M: sinkDepthM(motion, fluid.density, line.diameterM, 5),
+    holdsM: trollingDepth(motion, fluid, tow(line), speedMps, lineOutM, rodTipM).depthM,
   }
 }
 
@@ -66,8 +67,8 @@ function sinking(motion: BuildMotion, massKg: number, density: number, { line, s
 const PACES = [0.05, 4] as const
 
 /** Pace through the water at which a sinking lure holds a depth with that line out, m/s, by bisection; null where no pace does. */
-function paceToHold(motion: BuildMotion, density: number, held: Omit<Held, 'speedMps'>, depthM: number): number | null {
-  const at = (v: number) => trollingDepth(motion, density, tow(held.line), v, held.lineOutM, held.rodTipM).depthM
+function paceToHold(motion: BuildMotion, fluid: Fluid, held: Omit<Held, 'speedMps'>, depthM: number): number | null {
+  const at = (v: number) => trollingDepth(motion, fluid, tow(held.line), v, held.lineOutM, held.rodTipM).depthM
   const [slow, fast] = PACES
   if (at(slow) < depthM || at(fast) > depthM) return null
   return bisect((mps) => at(mps) > depthM, slow, fast, { steps: 30 })
@@ -83,16 +84,16 @@ export function filled(
   holdM?: number,
 ): (Sinking & { readonly fillerKg: number; readonly holdPaceMps: number | null; readonly countS: number | null })[] {
   const empty = lureMass(withFiller(lure, 0)).kg
-  const density = waterDensity(water.tempC, water.salinity)
+  const fluid = waterFluid(water.tempC, water.salinity)
   const motion = motionFromProfile(bare(withFiller(lure, 0)), known, water)
   return massesKg
     .filter((massKg) => massKg >= empty)
     .map((massKg) => {
       const fillerKg = massKg - empty
       const loaded = { ...motion, submergedWeightN: motion.submergedWeightN + fillerKg * GRAVITY_MPS2 }
-      const holdPaceMps = holdM === undefined ? null : paceToHold(loaded, density, held, holdM)
-      const countS = holdM === undefined ? null : sinkTimeS(loaded, density, held.line.diameterM, holdM)
-      return { fillerKg, holdPaceMps, countS, ...sinking(loaded, massKg, density, held) }
+      const holdPaceMps = holdM === undefined ? null : paceToHold(loaded, fluid, held, holdM)
+      const countS = holdM === undefined ? null : sinkTimeS(loaded, fluid.density, held.line.diameterM, holdM)
+      return { fillerKg, holdPaceMps, countS, ...sinking(loaded, massKg, fluid, held) }
     })
 }
 
@@ -123,7 +124,7 @@ export function bladed(lure: Lure, known: LureProfile, water: Carrying, held: He
   const traits = lure.traits as { blade?: BladeShape; bladeSize?: number; bladeFinish?: string; hammered?: boolean }
   const { blade: now, bladeSize } = traits
   if (now === undefined || bladeSize === undefined) return []
-  const density = waterDensity(water.tempC, water.salinity)
+  const fluid = waterFluid(water.tempC, water.salinity)
   const sizes = [bladeSize - 1, bladeSize, bladeSize + 1].filter((n) => n >= 0 && n <= 8)
   return BLADE_SHAPES.flatMap((blade) =>
     sizes.map((size) => {
@@ -141,8 +142,8 @@ export function bladed(lure: Lure, known: LureProfile, water: Carrying, held: He
         size,
         vibration,
         flash,
-        holdsM: trollingDepth(motion, density, tow(held.line), held.speedMps, held.lineOutM, held.rodTipM).depthM,
-        surfacesMps: surfacesMps(motion, density),
+        holdsM: trollingDepth(motion, fluid, tow(held.line), held.speedMps, held.lineOutM, held.rodTipM).depthM,
+        surfacesMps: surfacesMps(motion, fluid.density),
         massKg: lureMass(swapped).kg,
       }
     }),

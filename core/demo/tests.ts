@@ -13,7 +13,7 @@ import {
   weightInWaterN,
 } from '../motion'
 import { lureMass, type Lure } from '../tackle'
-import { waterDensity } from '../water'
+import { waterFluid } from '../water'
 
 /** A hand that errs the same way each time the demo is opened: a linear congruential generator (Numerical Recipes) and the polar-free normal of Box and Muller. */
 function seededHand(seed: number) {
@@ -32,7 +32,8 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
   const normal = seededHand(20_260_612)
   const near = (value: number, share: number) => value * Math.exp(share * normal())
   const rounded = (value: number, to: number) => Math.round(value / to) * to
-  const density = waterDensity(TEMP_C, 0)
+  const fluid = waterFluid(TEMP_C, 0)
+  const { density } = fluid
   const thrice = <T>(one: () => T) => Array.from({ length: REPEATS }, one)
   return DEMO_TESTS.map((test, i) => {
     const lure = lures.find((l) => l.name === test.lure)
@@ -69,7 +70,7 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
           return { withKg, depthM: test.depthM, lineDiameterM: BENCH_LINE_M, readings }
         }
         case 'depth': {
-          const cast = { rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM: test.lineMm / 1000, density }
+          const cast = { rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM: test.lineMm / 1000, ...fluid }
           const truth = withDive(motion, [Math.log(motion.diveAngleTan * by), Math.log(motion.towDragAreaM2)])
           const readings = test.castsM.map((castM) => ({
             castM,
@@ -84,7 +85,7 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
             speedMps: test.speedMps,
             lineOutM,
             depthM: rounded(
-              near(trollingDepth(truth, density, line, test.speedMps, lineOutM, 1).depthM, READING_SD.depth),
+              near(trollingDepth(truth, fluid, line, test.speedMps, lineOutM, 1).depthM, READING_SD.depth),
               0.05,
             ),
           }))
@@ -96,7 +97,7 @@ export function demoTests(lures: readonly Lure[], daysBefore: (days: number) => 
             const path = retrievePath({
               ...STEADY_WIND,
               motion: { ...motion, towDragAreaM2: motion.towDragAreaM2 * by },
-              density,
+              ...fluid,
               castM,
               rodTipM: 1,
               depthM: 100,

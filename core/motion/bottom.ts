@@ -1,5 +1,6 @@
 import { bisect } from '../bisect'
 import { METAL_KG_M3, ballDiameterM, sphereDrag, weightInWaterN, type Metal } from './drag-curve'
+import type { Fluid } from './line-drag'
 import { lineAngleCot, lineDragToTension } from './line-shape'
 
 /**
@@ -25,14 +26,13 @@ const PULLS = 200
 /** The line is kept so taut that at the lead its cotangent is no less than this share of a straight line's: nobody lets a bow run off downstream. */
 const LEAST_TAUT = 0.3
 
-interface Lying {
+interface Lying extends Fluid {
   readonly depthM: number
   readonly tipM: number
   /** Lead's distance from the rod tip, downstream, m, > 0. */
   readonly awayM: number
   readonly flowMps: number
   readonly lineDiameterM: number
-  readonly density: number
   readonly ground: Ground
 }
 
@@ -41,12 +41,13 @@ interface Lying {
  * W′ = T·sin φ + (T·cos φ + D) / tan ψ, φ the line's angle at the lead, ψ the friction angle, D the drag of lead and bait. Less pull lets the line bow away,
  * more pull drags. The flow is taken as even down to the bottom, which errs on the heavy side. Null where no pull holds the line.
  */
-function leastHold({ depthM, tipM, awayM, flowMps, lineDiameterM, density, ground }: Lying, dragN: number) {
+function leastHold({ depthM, tipM, awayM, flowMps, lineDiameterM, density, viscosity, ground }: Lying, dragN: number) {
   const grip = 1 / Math.tan((FRICTION_DEG[ground] * Math.PI) / 180)
+  const acrossMps = (flowMps * (depthM + tipM)) / Math.hypot(awayM, depthM + tipM)
   let best: { submergedWeightN: number; pullN: number; angle: number } | null = null
   for (let i = 0; i < PULLS; i++) {
     const pullN = LEAST_PULL_N * 1.06 ** i
-    const k = lineDragToTension(density, lineDiameterM, flowMps, pullN)
+    const k = lineDragToTension({ density, viscosity }, lineDiameterM, flowMps, acrossMps, pullN)
     const cot = lineAngleCot(k, awayM, depthM, tipM)
     if (!(cot >= (LEAST_TAUT * awayM) / (depthM + tipM))) continue
     const angle = Math.atan2(1, cot)
@@ -69,7 +70,7 @@ const MOST_HOLDING_KG = 2
  * @param baitDragM2 drag area of what hangs beside it, m²
  */
 export function minHoldingMassKg(
-  given: Lying & { readonly viscosity: number; readonly metal?: Metal; readonly baitDragM2?: number },
+  given: Lying & { readonly metal?: Metal; readonly baitDragM2?: number },
 ): { massKg: number; pullN: number; angleDeg: number } | null {
   const { metal = 'lead', baitDragM2 = 0, viscosity, flowMps, density } = given
   const dragOf = (massKg: number) => {

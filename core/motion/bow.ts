@@ -1,6 +1,6 @@
 import { GRAVITY_MPS2 } from '../constants'
 import { LINE_TANGENTIAL_DRAG } from './cable-ode'
-import { LINE_NORMAL_DRAG } from './line-shape'
+import { AcrossLine, type Fluid } from './line-drag'
 
 /** Places of the line's joints, as shares of the way from the lure to the rod tip: close where it bends most. */
 const PLACES = Float64Array.of(0, 0.05, 0.15, 0.3, 0.5, 0.75, 1)
@@ -14,9 +14,11 @@ const SKIN_M = 0.2
 /** The last half piece bends the line at the lure by no more than this slope. */
 const MOST_BEND = 0.5
 
+/** Until a line is taken. */
+const NO_LINE = new AcrossLine({ density: 0, viscosity: 1 }, 0)
+
 /** A line's stuff, and the water it is in. */
-export interface LineStuff {
-  readonly density: number
+export interface LineStuff extends Fluid {
   readonly lineDiameterM: number
   /** kg/m³ */
   readonly lineDensityKgM3: number
@@ -24,7 +26,7 @@ export interface LineStuff {
 }
 
 /**
- * The bow of a line on its chord from lure to rod tip, upright and sideways. Its joints move as drag across the line (½ρ·Cₙ·d·v²), weight and pull let them; the
+ * The bow of a line on its chord from lure to rod tip, upright and sideways. Its joints move as drag across the line (½ρ·C(Re)·d·v²), weight and pull let them; the
  * pull grows towards the rod by the drag along the line. A step sets `z`, `cos`, `chord`, `pull`, `along` and the speeds of both ends, then asks
  * {@link bend}: fields instead of arguments, because a ranking asks a million times.
  */
@@ -47,8 +49,8 @@ export class Bow {
   slopeSide = 0
   /** Whether nothing moves it aside. */
   flat = true
-  /** Drag across and along a metre of line at 1 m/s, N; its weight in water and in air, N/m. */
-  private normalDrag = 0
+  private across = NO_LINE
+  /** Drag along a metre of line at 1 m/s, N; its weight in water and in air, N/m. */
   private skinDrag = 0
   private wetWeight = 0
   private airWeight = 0
@@ -65,9 +67,9 @@ export class Bow {
 
   private rodTipM = 0
 
-  take({ density, lineDiameterM, lineDensityKgM3, rodTipM }: LineStuff): void {
+  take({ density, viscosity, lineDiameterM, lineDensityKgM3, rodTipM }: LineStuff): void {
     this.rodTipM = rodTipM
-    this.normalDrag = 0.5 * density * LINE_NORMAL_DRAG * lineDiameterM
+    this.across = new AcrossLine({ density, viscosity }, lineDiameterM)
     this.skinDrag = 0.5 * density * LINE_TANGENTIAL_DRAG * Math.PI * lineDiameterM
     const weight = (Math.PI / 4) * lineDiameterM ** 2 * GRAVITY_MPS2
     this.wetWeight = (lineDensityKgM3 - density) * weight
@@ -129,8 +131,9 @@ export class Bow {
     const firstM = nth(PLACES, 1) * chord
     const speed = flat ? Math.abs(up) : Math.sqrt(up * up + side * side)
     const by = nth(this.piece, 1) / (2 * this.pull)
-    const bendUp = -by * (this.wetWeight * this.cos + this.normalDrag * speed * up)
-    const bendSide = -by * this.normalDrag * speed * side
+    const drag = this.across.at(speed)
+    const bendUp = -by * (this.wetWeight * this.cos + drag * up)
+    const bendSide = -by * drag * side
     const bend = flat ? Math.abs(bendUp) : Math.sqrt(bendUp * bendUp + bendSide * bendSide)
     const held = bend > MOST_BEND ? MOST_BEND / bend : 1
     this.slopeUp = nth(this.nextUp, 1) / firstM + bendUp * held
@@ -161,7 +164,7 @@ export class Bow {
       this.triedUp.set(this.nextUp)
       this.triedSide.set(this.nextSide)
     }
-    const { up, side, nextUp, nextSide, piece, share, flat, normalDrag, wetWeight, airWeight } = this
+    const { up, side, nextUp, nextSide, piece, share, flat, across, wetWeight, airWeight } = this
     const { endUp, endSide, endAlong, tipUp, tipSide, tipAlong } = this
     const { rodTipM, z, cos, chord, pull, along } = this
     const skin = this.skinDrag * along * along
@@ -194,7 +197,7 @@ export class Bow {
       past[i] = speed
       const under = z * (1 - s) - rodTipM * s - nth(nextUp, i) * cos
       const wet = under >= 0 ? 1 : Math.max(0, 1 + under / SKIN_M)
-      const drag = (AIR_DRAG + (1 - AIR_DRAG) * wet) * normalDrag * span * slant * slant * speed
+      const drag = (AIR_DRAG + (1 - AIR_DRAG) * wet) * across.at(speed * slant) * span * slant
       const weight = (airWeight + (wetWeight - airWeight) * wet) * arc
       // The line slides along its own shape; held so that a joint leans on its neighbours and not away from them.
       const slides = (drag * sliding) / (2 * span)

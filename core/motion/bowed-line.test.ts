@@ -12,6 +12,7 @@ const JIG = {
 const ON: OnTheLine = {
   motion: JIG,
   density: 999,
+  viscosity: 1.14e-3,
   lineDiameterM: 1.5e-4,
   lineDensityKgM3: 970,
   depthM: 30,
@@ -110,6 +111,7 @@ describe('a lure on a bowed line', () => {
           basis: 'assumed',
         },
         density: 1000,
+        viscosity: 1.14e-3,
         depthM: 50,
         lineDiameterM: 5e-5,
         lineDensityKgM3: 1000,

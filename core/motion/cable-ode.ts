@@ -1,17 +1,14 @@
-import { LINE_NORMAL_DRAG } from './line-shape'
+import { AcrossLine, type Fluid } from './line-drag'
 
 /** Drag coefficient of a line along itself, dimensionless, on its whole skin. Handbook range for smooth lines: 0.01 … 0.03. */
 export const LINE_TANGENTIAL_DRAG = 0.02
 
 /** A line or cable in an even flow. */
-export interface Cable {
-  readonly density: number
+export interface Cable extends Fluid {
   readonly flowMps: number
   readonly diameterM: number
   /** Weight in water per metre, N/m; negative floats. */
   readonly weightNPerM: number
-  readonly normalDrag?: number
-  readonly tangentialDrag?: number
 }
 
 /** A point of a cable, seen from its lower end: metres up and towards the rod, angle to the horizontal, pull. */
@@ -26,13 +23,14 @@ export interface CablePoint {
 /** Length of one step, m: fine enough for 1 cm in 10 m (measured against the ODE library in the tests). */
 const STEP_M = 0.25
 
-/** Change per metre of angle and tension. T·dφ/ds = w·cos φ − ½ρ·Cₙ·d·V²·sin²φ; dT/ds = w·sin φ + ½ρ·Cₜ·π·d·V²·cos²φ. */
-function change(cable: Cable, angle: number, tension: number): [number, number] {
+/** Change per metre of angle and tension. T·dφ/ds = w·cos φ − ½ρ·C(Re)·d·V²·sin²φ; dT/ds = w·sin φ + ½ρ·Cₜ·π·d·V²·cos²φ. */
+function change(cable: Cable, drag: AcrossLine, angle: number, tension: number): [number, number] {
   const push = 0.5 * cable.density * cable.diameterM * cable.flowMps ** 2
   const sin = Math.sin(angle)
   const cos = Math.cos(angle)
-  const normal = push * (cable.normalDrag ?? LINE_NORMAL_DRAG) * sin * Math.abs(sin)
-  const along = push * Math.PI * (cable.tangentialDrag ?? LINE_TANGENTIAL_DRAG) * cos * Math.abs(cos)
+  const acrossMps = cable.flowMps * Math.abs(sin)
+  const normal = drag.at(acrossMps) * acrossMps * Math.sign(sin)
+  const along = push * Math.PI * LINE_TANGENTIAL_DRAG * cos * Math.abs(cos)
   return [(cable.weightNPerM * cos - normal) / tension, cable.weightNPerM * sin + along]
 }
 
@@ -51,21 +49,22 @@ export function integrateCable(
 ): CablePoint[] {
   let at: CablePoint = { alongM: 0, upM: 0, towardsM: 0, angle: from.angle, tensionN: from.tensionN }
   const points = [at]
+  const drag = new AcrossLine(cable, cable.diameterM)
   while (at.alongM < lengthM - 1e-9 && !done(at)) {
-    at = step(cable, at, Math.min(STEP_M, lengthM - at.alongM))
+    at = step(cable, drag, at, Math.min(STEP_M, lengthM - at.alongM))
     points.push(at)
   }
   return points
 }
 
-function step(cable: Cable, at: CablePoint, h: number): CablePoint {
-  const [a1, t1] = change(cable, at.angle, at.tensionN)
+function step(cable: Cable, drag: AcrossLine, at: CablePoint, h: number): CablePoint {
+  const [a1, t1] = change(cable, drag, at.angle, at.tensionN)
   const m1 = at.angle + (a1 * h) / 2
-  const [a2, t2] = change(cable, m1, at.tensionN + (t1 * h) / 2)
+  const [a2, t2] = change(cable, drag, m1, at.tensionN + (t1 * h) / 2)
   const m2 = at.angle + (a2 * h) / 2
-  const [a3, t3] = change(cable, m2, at.tensionN + (t2 * h) / 2)
+  const [a3, t3] = change(cable, drag, m2, at.tensionN + (t2 * h) / 2)
   const end = at.angle + a3 * h
-  const [a4, t4] = change(cable, end, at.tensionN + t3 * h)
+  const [a4, t4] = change(cable, drag, end, at.tensionN + t3 * h)
   const mean = (f: (angle: number) => number) => (f(at.angle) + 2 * f(m1) + 2 * f(m2) + f(end)) / 6
   return {
     alongM: at.alongM + h,

@@ -1,5 +1,6 @@
 import type { DeliveryId } from '../tackle'
 import type { BuildMotion, Drift } from './types'
+import type { Fluid } from './line-drag'
 import { sinkDepthM, sinkTimeS } from './fall'
 import type { PathBuffer } from './path-buffer'
 
@@ -8,10 +9,9 @@ const STILL: Drift = [0, 0]
 const IN_STILL_WATER = { flowMps: STILL, groundMps: STILL } as const
 
 /** One cast, or one drop, of one set-up. SI. */
-export interface CastPlan {
+export interface CastPlan extends Fluid {
   readonly motion: BuildMotion
   readonly surface: boolean
-  readonly density: number
   readonly lineDiameterM: number
   /** Length of the cast; of the line let out behind a boat; of the lead behind a downrigger's ball. */
   readonly castM: number

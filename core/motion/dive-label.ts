@@ -13,6 +13,7 @@ export const LABEL_CAST = {
   rodTipM: 1,
   retrieveSpeedMps: 0.8,
   density: 999,
+  viscosity: 1.14e-3,
 } as const
 
 /** Of the range 0 … 2.5 of the tangent: to 0.0001. */

@@ -1,5 +1,5 @@
 import type { CastPlan } from './cast-plan'
-import { LINE_NORMAL_DRAG } from './line-shape'
+import { AcrossLine } from './line-drag'
 import { sinkRateMps, transverseSpeedMps } from './pull'
 import { GRAVITY_MPS2 } from '../constants'
 
@@ -18,7 +18,7 @@ const SWEPT = 1 / 4
 /**
  * A lure on a line at a glance: how a pull and a rest move it, from any point of the water, in closed form. The bow is taken as settled at once:
  *
- *   line at the lure = chord + δ,   δ = −sgn(u)·½ρ·Cₙ·d·u²·ℓ / 4T − w·ℓ·cos θ / 2T
+ *   line at the lure = chord + δ,   δ = −sgn(u)·½ρ·C(Re)·d·u²·ℓ / 4T − w·ℓ·cos θ / 2T
  *
  * with u the lure's speed up across the chord, ℓ the line in the water, w its weight there per metre and T the pull. It errs where a bow takes its time (slack) and
  * knows no bow to the side; the ranking looks at thousands of casts by it and works those that may win on the bow itself. The answer is left in its own fields.
@@ -34,7 +34,9 @@ export class GlanceLine {
   private turn = 0
   private readonly g: number
   private readonly half: number
-  private readonly drag: number
+  private readonly across: AcrossLine
+  /** Drag coefficient of the line that follows a fall. */
+  private readonly sweptDrag: number
   private readonly weight: number
 
   constructor(private readonly plan: CastPlan) {
@@ -42,7 +44,8 @@ export class GlanceLine {
     this.fallMps = sinkRateMps(motion, density)
     this.half = 0.5 * density * motion.towDragAreaM2
     this.g = motion.submergedWeightN / this.half
-    this.drag = 0.5 * density * LINE_NORMAL_DRAG * lineDiameterM
+    this.across = new AcrossLine(plan, lineDiameterM)
+    this.sweptDrag = this.across.coefficient(Math.abs(this.fallMps) / 2)
     this.weight = (lineDensityKgM3 - density) * (Math.PI / 4) * lineDiameterM * lineDiameterM * GRAVITY_MPS2
   }
 
@@ -76,7 +79,7 @@ export class GlanceLine {
     const pull = this.half * Math.sqrt(r * r + v * v) * (r + v * motion.diveAngleTan) + motion.submergedWeightN * s
     const t = pull > LEAST_PULL_N ? pull : LEAST_PULL_N
     const u = r * turnSin - v * turnCos
-    const next = (-this.drag * u * Math.abs(u) * wet) / (4 * t) - (this.weight * wet * cos) / (2 * t)
+    const next = (-this.across.at(Math.abs(u)) * u * wet) / (4 * t) - (this.weight * wet * cos) / (2 * t)
     this.turn = (turn + (next > MOST_TURN ? MOST_TURN : next < -MOST_TURN ? -MOST_TURN : next)) / 2
     const home = r * c + v * s
     this.vx = flowMps[0] - (home * x) / level
@@ -91,7 +94,7 @@ export class GlanceLine {
     const chord = Math.sqrt(level * level + (z + rodTipM) * (z + rodTipM))
     const cos = level / chord
     if (slack) {
-      const swept = LINE_NORMAL_DRAG * lineDiameterM * SWEPT * chord * cos * cos * cos
+      const swept = this.sweptDrag * lineDiameterM * SWEPT * chord * cos * cos * cos
       const free = this.fallMps / Math.sqrt(1 + swept / motion.sinkDragAreaM2)
       // What falls soon comes to the end of its line and swings on it: much under the rod, little far away. What rises has line enough.
       const v = free > 0 ? free * Math.sqrt(cos) : free

@@ -23,6 +23,8 @@ const JIG: BuildMotion = {
   basis: 'assumed',
 }
 const DIVER: BuildMotion = { ...JIG, submergedWeightN: -0.02, diveAngleTan: 0.8 }
+/** Water of 15 °C. */
+const FRESH = { density: 999, viscosity: 1.14e-3 }
 const MONO = { diameterM: 3e-4, densityKgM3: 1140 }
 const plan = ({ motion = JIG, ...over }: Partial<CastPlan>) =>
   plainCast(motion, { lineDiameterM: MONO.diameterM, lineDensityKgM3: MONO.densityKgM3, ...over })
@@ -58,20 +60,20 @@ describe('trolled', () => {
         fc.double({ min: 0.5, max: 12, noNaN: true }),
         fc.constantFrom(JIG, DIVER),
         (speed, depthM, motion) => {
-          const out = lineForDepth(motion, 999, MONO, speed, depthM, 1, 80)
+          const out = lineForDepth(motion, FRESH, MONO, speed, depthM, 1, 80)
           if (out === null) {
-            expect(trollingDepth(motion, 999, MONO, speed, 79, 1).depthM).toBeLessThan(depthM)
+            expect(trollingDepth(motion, FRESH, MONO, speed, 79, 1).depthM).toBeLessThan(depthM)
             return
           }
-          expect(Math.abs(trollingDepth(motion, 999, MONO, speed, out, 1).depthM - depthM)).toBeLessThan(0.05)
+          expect(Math.abs(trollingDepth(motion, FRESH, MONO, speed, out, 1).depthM - depthM)).toBeLessThan(0.05)
         },
       ),
     )
   })
   it('in water that stands still line hangs straight; what floats is never brought down', () => {
-    expect(lineForDepth(JIG, 999, MONO, 0, 6, 1, 80)).toBeCloseTo(7, 9)
-    expect(lineForDepth({ ...JIG, submergedWeightN: -0.1 }, 999, MONO, 0, 6, 1, 80)).toBeNull()
-    expect(lineForDepth({ ...JIG, submergedWeightN: -0.1 }, 999, MONO, 1, 2, 1, 80)).toBeNull()
+    expect(lineForDepth(JIG, FRESH, MONO, 0, 6, 1, 80)).toBeCloseTo(7, 9)
+    expect(lineForDepth({ ...JIG, submergedWeightN: -0.1 }, FRESH, MONO, 0, 6, 1, 80)).toBeNull()
+    expect(lineForDepth({ ...JIG, submergedWeightN: -0.1 }, FRESH, MONO, 1, 2, 1, 80)).toBeNull()
   })
   it('the whole pass is a pull at one depth, and none deeper than the bottom', () => {
     const deep = plan({ delivery: 'troll', castM: 60, retrieveSpeedMps: 0.5, depthM: 3 })
@@ -112,7 +114,7 @@ describe('drifted', () => {
     retrievePath(plan({ delivery: 'drift', flowMps: [0, 0.3], castM: 12, depthM: 30, ...over }))
   it('held, it rides where a trolled line of that length and pace would', () => {
     const path = drift({})
-    expect(last(path.z)).toBeCloseTo(trollingDepth(JIG, 999, MONO, 0.3, 12, 1).depthM, 1)
+    expect(last(path.z)).toBeCloseTo(trollingDepth(JIG, FRESH, MONO, 0.3, 12, 1).depthM, 1)
   })
   it('lifted, it rises by the pull and falls back no faster than it sinks', () => {
     const path = drift({ retrieveSpeedMps: 0.7, pullDurationS: 0.7, pauseS: 2.5 })
@@ -139,7 +141,7 @@ describe('swung across a current', () => {
       for (const currentMps of [0.3, 0.6, 1]) {
         const given = {
           motion: { ...JIG, submergedWeightN },
-          density: 999,
+          ...FRESH,
           line: MONO,
           castM: 20,
           angleDeg: LET_OUT.swingDeg,

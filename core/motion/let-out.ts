@@ -2,6 +2,7 @@ import { LET_OUT } from '../../data/deliveries'
 import { itemAt } from '../list'
 import type { BuildMotion } from './types'
 import { integrateCable } from './cable-ode'
+import type { Fluid } from './line-drag'
 import { inWater, type CastPlan } from './cast-plan'
 import type { PathBuffer } from './path-buffer'
 import { sinkRateMps } from './pull'
@@ -20,8 +21,8 @@ const HANGS_MPS = 0.01
 
 /** Where a lure rides behind a boat with so much line out, m. In water that hardly moves it hangs straight down, or floats. */
 function rides(plan: CastPlan, speedMps: number): { depthM: number; behindM: number } {
-  const { motion, density, castM, rodTipM } = plan
-  if (speedMps >= HANGS_MPS) return trollingDepth(motion, density, lineOf(plan), speedMps, castM, Math.max(0, rodTipM))
+  const { motion, castM, rodTipM } = plan
+  if (speedMps >= HANGS_MPS) return trollingDepth(motion, plan, lineOf(plan), speedMps, castM, Math.max(0, rodTipM))
   return motion.submergedWeightN > 0
     ? { depthM: Math.max(0, castM - rodTipM), behindM: 0 }
     : { depthM: 0, behindM: castM }
@@ -35,8 +36,8 @@ export function trolledPath(plan: CastPlan, track: PathBuffer): void {
 
 /** A pass behind a downrigger's ball: the plan's length is the lead from the clip. */
 export function behindBallPath(plan: CastPlan, track: PathBuffer): void {
-  const { motion, density, retrieveSpeedMps, castM, ballM } = plan
-  const { belowM, behindM } = behindBall(motion, density, lineOf(plan), retrieveSpeedMps, castM)
+  const { motion, retrieveSpeedMps, castM, ballM } = plan
+  const { belowM, behindM } = behindBall(motion, plan, lineOf(plan), retrieveSpeedMps, castM)
   pass(behindM, inWater(plan, (ballM ?? 0) + belowM), track)
 }
 
@@ -76,10 +77,11 @@ const SWING_STEP_S = 0.5
 
 /** Cast across and a little down, held, swung round below the rod and left hanging there. */
 export function swungPath(plan: CastPlan, track: PathBuffer): void {
-  const { motion, density, castM, rodTipM, depthM, flowMps } = plan
+  const { motion, density, viscosity, castM, rodTipM, depthM, flowMps } = plan
   const points = swing({
     motion,
     density,
+    viscosity,
     line: lineOf(plan),
     castM: Math.max(castM, SWING_HOME_M + 1),
     angleDeg: LET_OUT.swingDeg,
@@ -101,7 +103,7 @@ export function swungPath(plan: CastPlan, track: PathBuffer): void {
 /** Line from the rod tip with which a lure rides at a depth behind a boat, m; null where no line up to `mostM` gets it there. */
 export function lineForDepth(
   motion: BuildMotion,
-  density: number,
+  fluid: Fluid,
   line: TowLine,
   speedMps: number,
   depthM: number,
@@ -110,10 +112,10 @@ export function lineForDepth(
 ): number | null {
   const air = Math.max(0, tipM)
   if (speedMps < HANGS_MPS) return motion.submergedWeightN > 0 && depthM + air <= mostM ? depthM + air : null
-  const trim = trimOf(motion, density, speedMps)
+  const trim = trimOf(motion, fluid.density, speedMps)
   if (trim.angle <= 0) return null
   const points = integrateCable(
-    cableOf(line, density, speedMps),
+    cableOf(line, fluid, speedMps),
     trim,
     mostM,
     (p) => p.upM >= depthM || p.angle <= FLAT,
@@ -137,7 +139,7 @@ export function towedLine(plan: CastPlan, at: { readonly x: number; readonly z: 
   const trim = trimOf(motion, density, speed)
   const up = delivery === 'downrigger' ? at.z - (ballM ?? 0) : at.z
   const points = integrateCable(
-    cableOf(lineOf(plan), density, speed),
+    cableOf(lineOf(plan), plan, speed),
     trim,
     castM,
     (p) => p.towardsM >= at.x || (up > 0 && p.upM >= up),

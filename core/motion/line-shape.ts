@@ -1,3 +1,5 @@
+import { AcrossLine, type Fluid } from './line-drag'
+
 /**
  * Shape of a weightless line with no drag along itself, in an even flow.
  *
@@ -10,12 +12,22 @@
  * Source: towed-cable theory (e.g. Berteaux, Buoy Engineering, 1976); derived here, checked against a general ODE library in the tests.
  */
 
-/** Normal drag coefficient of a line that strums a little, dimensionless. Handbook range for cylinders at Re 100 … 1000: 1.0 … 1.5. */
-export const LINE_NORMAL_DRAG = 1.2
-
-/** k, 1/m: line drag per metre over tension. `flowMps` past the line, `tensionN` > 0. */
-export function lineDragToTension(density: number, diameterM: number, flowMps: number, tensionN: number): number {
-  return (0.5 * density * LINE_NORMAL_DRAG * diameterM * flowMps ** 2) / tensionN
+/**
+ * k, 1/m: line drag per metre over tension, by one drag coefficient for the whole line.
+ *
+ * @param flowMps past the line, ≥ 0
+ * @param acrossMps what of it goes across the line, in the mean: the coefficient is taken there
+ * @param tensionN > 0
+ */
+export function lineDragToTension(
+  fluid: Fluid,
+  diameterM: number,
+  flowMps: number,
+  acrossMps: number,
+  tensionN: number,
+): number {
+  const drag = new AcrossLine(fluid, diameterM).coefficient(acrossMps)
+  return (0.5 * fluid.density * drag * diameterM * flowMps ** 2) / tensionN
 }
 
 const STRAIGHT = 1e-6

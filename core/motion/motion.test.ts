@@ -78,8 +78,10 @@ describe('shape of the line', () => {
   })
   it('without drag it is straight', () => expect(lineAngleCot(0, 20, 4, 1)).toBeCloseTo(4))
   it('drag grows with diameter and with the square of the speed', () => {
-    expect(lineDragToTension(1000, 0.0004, 1, 1) / lineDragToTension(1000, 0.0002, 1, 1)).toBeCloseTo(2)
-    expect(lineDragToTension(1000, 0.0003, 2, 1) / lineDragToTension(1000, 0.0003, 1, 1)).toBeCloseTo(4)
+    const fluid = { density: 1000, viscosity: 1.14e-3 }
+    // At one Reynolds number.
+    expect(lineDragToTension(fluid, 4e-4, 1, 0.5, 1) / lineDragToTension(fluid, 2e-4, 1, 1, 1)).toBeCloseTo(2)
+    expect(lineDragToTension(fluid, 3e-4, 2, 1, 1) / lineDragToTension(fluid, 3e-4, 1, 1, 1)).toBeCloseTo(4)
   })
 })
 

@@ -34,8 +34,11 @@ import {
   weightInWaterN,
   type BuildMotion,
 } from '.'
+import { bisect } from '../bisect'
 import { GRAVITY_MPS2 } from '../constants'
+import { lineDrag } from './line-drag'
 
+const WATER = { density: 1000, viscosity: 1.14e-3 }
 const FRESH = { density: waterDensity(15, 0), viscosity: waterViscosity(15) }
 const MPH = 0.44704
 const OZ = 0.0283495
@@ -136,11 +139,11 @@ describe('the full line', () => {
       [80, 3, 1.3, 1.2, 0.08],
       [15, 0.1, 0.6, 0.2, -0.0001],
     ] as const) {
-      const cable = { density: 1000, flowMps: v, diameterM: mm / 1000, weightNPerM: w }
+      const cable = { ...WATER, flowMps: v, diameterM: mm / 1000, weightNPerM: w }
       const push = 0.5 * 1000 * (mm / 1000) * v * v
       const y = solveOde(
         (_, [p = 0, t = 1]) => [
-          (w * Math.cos(p) - push * 1.2 * Math.sin(p) ** 2) / t,
+          (w * Math.cos(p) - push * lineDrag((1000 * v * Math.sin(p) * (mm / 1000)) / 1.14e-3) * Math.sin(p) ** 2) / t,
           w * Math.sin(p) + push * Math.PI * 0.02 * Math.cos(p) ** 2,
           Math.sin(p),
           Math.cos(p),
@@ -158,7 +161,7 @@ describe('the full line', () => {
   })
   it('without flow it is a catenary: tension grows by the weight of the depth it spans (any statics textbook)', () => {
     const points = integrateCable(
-      { density: 1000, flowMps: 0, diameterM: 0.001, weightNPerM: 0.05 },
+      { ...WATER, flowMps: 0, diameterM: 0.001, weightNPerM: 0.05 },
       { angle: 0.3, tensionN: 1 },
       12,
     )
@@ -167,10 +170,13 @@ describe('the full line', () => {
     // The horizontal pull is the same all along.
     expect((top?.tensionN ?? 0) * Math.cos(top?.angle ?? 0)).toBeCloseTo(Math.cos(0.3), 4)
   })
-  it('a cable towed without anything on it lies at its critical angle: w·cos φ = ½ρCₙdV²·sin²φ (Pode, DTMB Report 687, 1951)', () => {
-    const cable = { density: 1000, flowMps: 1.5, diameterM: 0.0012, weightNPerM: 0.075 }
-    const c = 0.075 / (0.5 * 1000 * 1.2 * 0.0012 * 1.5 ** 2)
-    const critical = Math.acos((-c + Math.sqrt(c * c + 4)) / 2)
+  it('a cable towed without anything on it lies at its critical angle: w·cos φ = ½ρ·C(Re)·dV²·sin²φ (Pode, DTMB Report 687, 1951)', () => {
+    const cable = { ...WATER, flowMps: 1.5, diameterM: 0.0012, weightNPerM: 0.075 }
+    const excess = (phi: number) => {
+      const drag = lineDrag((1000 * 1.5 * Math.sin(phi) * 0.0012) / 1.14e-3)
+      return 0.075 * Math.cos(phi) - 0.5 * 1000 * drag * 0.0012 * (1.5 * Math.sin(phi)) ** 2
+    }
+    const critical = bisect((phi) => excess(phi) > 0, 0.01, 1.5)
     const points = integrateCable(cable, { angle: critical, tensionN: 0.5 }, 30)
     expect(points[points.length - 1]?.angle).toBeCloseTo(critical, 3)
   })
@@ -187,15 +193,15 @@ describe('trolling', () => {
   })
   it('more line runs deeper, thicker line shallower, a spoon rises with speed', () => {
     const at = (mm: number, out: number, v = 0.9, m = crank) =>
-      trollingDepth(m, FRESH.density, line(mm), v, out, 1).depthM
+      trollingDepth(m, FRESH, line(mm), v, out, 1).depthM
     expect(at(0.3, 40)).toBeGreaterThan(at(0.3, 20))
     expect(at(0.4, 40)).toBeLessThan(at(0.25, 40))
     expect(at(0.3, 25, 0.5, spoon)).toBeGreaterThan(at(0.3, 25, 1, spoon))
-    expect(trollingDepth(spoon, FRESH.density, line(0.3), 3, 25, 1)).toMatchObject({ depthM: 0 })
+    expect(trollingDepth(spoon, FRESH, line(0.3), 3, 25, 1)).toMatchObject({ depthM: 0 })
   })
   it('its steady depth is no less than the deepest point of a cast of that length: a cast has no time to get there', () => {
-    const cast = plainCast(crank, { density: FRESH.density })
-    expect(trollingDepth(crank, FRESH.density, line(0.3), 0.8, 25, 1).depthM).toBeGreaterThan(
+    const cast = plainCast(crank, FRESH)
+    expect(trollingDepth(crank, FRESH, line(0.3), 0.8, 25, 1).depthM).toBeGreaterThan(
       Math.max(...retrievePath(cast).z),
     )
   })
@@ -211,7 +217,7 @@ describe('trolling', () => {
   })
   it('fact 1: thrown on by a faster boat a thin spoon climbs', () => {
     const thin = bare('Flimsy 9')
-    const at = (v: number) => trollingDepth(thin, FRESH.density, line(0.25), v, 30, 0.5).depthM
+    const at = (v: number) => trollingDepth(thin, FRESH, line(0.25), v, 30, 0.5).depthM
     expect(at(0.5)).toBeGreaterThan(at(0.5 + 0.2 * MPH))
   })
 })
@@ -220,7 +226,7 @@ describe('a swing across the current', () => {
   const spoon = bare('Dollop 18')
   const over = {
     motion: spoon,
-    density: FRESH.density,
+    ...FRESH,
     line: line(0.25),
     castM: 25,
     angleDeg: 0,

@@ -1,3 +1,4 @@
+import type { Fluid } from './line-drag'
 import { bisect } from '../bisect'
 import { METAL_KG_M3, ballDiameterM, sphereDrag, weightInWaterN, type Metal } from './drag-curve'
 import type { BuildMotion } from './types'
@@ -6,13 +7,10 @@ import { leastHoldingN, type Ground } from './bottom'
 import { trollingDepth, type TowLine } from './troll'
 
 /** A rig that sinks, all of it, and the water that it is to stay down in. SI. */
-export interface DownIn {
+export interface DownIn extends Fluid {
   /** Weight in water and drag of the whole rig, its lead with it. */
   readonly motion: Pick<BuildMotion, 'submergedWeightN' | 'towDragAreaM2' | 'sinkDragAreaM2'>
   readonly line: TowLine
-  readonly density: number
-  /** Pa·s */
-  readonly viscosity: number
   readonly tipM: number
   readonly depthM: number
   /** Depth at which it is to be held, m. */
@@ -76,7 +74,7 @@ function least(holds: (moreKg: number) => boolean): Verdict {
 
 /** Whether a rig with so much more lead stays where it lies. */
 function holdsWith(given: DownIn, moreKg: number): boolean {
-  const { line, density, tipM, depthM, flowMps, awayM, ground } = given
+  const { line, density, viscosity, tipM, depthM, flowMps, awayM, ground } = given
   const rig = withLead(given, moreKg)
   const dragN = 0.5 * density * rig.towDragAreaM2 * flowMps ** 2
   const needed = leastHoldingN({
@@ -86,6 +84,7 @@ function holdsWith(given: DownIn, moreKg: number): boolean {
     flowMps,
     lineDiameterM: line.diameterM,
     density,
+    viscosity,
     ground,
     dragN,
   })
@@ -116,7 +115,7 @@ export function staysDown(given: DownIn): StaysDown {
   const bottom = least((kg) => holdsWith(given, kg))
   const holdsDepth = least((kg) => {
     const rig = { ...withLead(given, kg), diveAngleTan: 0, basis: 'assumed' as const }
-    return trollingDepth(rig, density, line, flowMps, LINE_BY_DEPTH * (holdM + tipM), tipM).depthM >= holdM
+    return trollingDepth(rig, given, line, flowMps, LINE_BY_DEPTH * (holdM + tipM), tipM).depthM >= holdM
   })
   return { holdsBottom: bottom, holdsDepth, getsDown }
 }

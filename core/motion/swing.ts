@@ -1,4 +1,5 @@
 import { BowedLine } from './bowed-line'
+import type { Fluid } from './line-drag'
 import type { BuildMotion } from './types'
 import type { TowLine } from './troll'
 
@@ -13,9 +14,8 @@ export interface SwingPoint {
   readonly depthM: number
 }
 
-export interface Swing {
+export interface Swing extends Fluid {
   readonly motion: BuildMotion
-  readonly density: number
   readonly line: TowLine
   readonly castM: number
   /** Angle of the cast: 0 straight across, positive downstream, negative upstream; degrees, −60 … 80. */
@@ -46,6 +46,7 @@ export function swing(given: Swing): SwingPoint[] {
   const {
     motion,
     density,
+    viscosity,
     line,
     castM,
     angleDeg,
@@ -60,6 +61,7 @@ export function swing(given: Swing): SwingPoint[] {
   bowed.take({
     motion,
     density,
+    viscosity,
     lineDiameterM: line.diameterM,
     lineDensityKgM3: line.densityKgM3,
     depthM,

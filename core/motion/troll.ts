@@ -3,6 +3,7 @@ import type { BuildMotion } from './types'
 import { ballDiameterM, METAL_KG_M3, sphereDrag, weightInWaterN } from './drag-curve'
 import { GRAVITY_MPS2 } from '../constants'
 import { integrateCable, type Cable, type CablePoint } from './cable-ode'
+import type { Fluid } from './line-drag'
 import { bisect } from '../bisect'
 
 /** A line with what it weighs: density of the material, kg/m³. */
@@ -11,8 +12,9 @@ export interface TowLine {
   readonly densityKgM3: number
 }
 
-export const cableOf = (line: TowLine, density: number, flowMps: number): Cable => ({
+export const cableOf = (line: TowLine, { density, viscosity }: Fluid, flowMps: number): Cable => ({
   density,
+  viscosity,
   flowMps,
   diameterM: line.diameterM,
   weightNPerM: (Math.PI / 4) * line.diameterM ** 2 * (line.densityKgM3 - density) * GRAVITY_MPS2,
@@ -67,15 +69,15 @@ function surfaced(points: readonly CablePoint[], lineOutM: number, tipM: number)
  */
 export function trollingDepth(
   motion: BuildMotion,
-  density: number,
+  fluid: Fluid,
   line: TowLine,
   flowMps: number,
   lineOutM: number,
   tipM: number,
 ): TrollResult {
-  const trim = trimOf(motion, density, flowMps)
+  const trim = trimOf(motion, fluid.density, flowMps)
   if (trim.angle <= 0) return { depthM: 0, behindM: lineOutM, wetM: 0, tensionAtRodN: trim.tensionN }
-  const cable = cableOf(line, density, flowMps)
+  const cable = cableOf(line, fluid, flowMps)
   const points = integrateCable(cable, trim, lineOutM, (p) => p.angle <= 0.02)
   const top = surfaced(points, lineOutM, Math.max(tipM, 1e-6))
   return {
@@ -99,7 +101,7 @@ export function downrigger(
   ballKg: number,
   cableOutM: number,
   speedMps: number,
-  water: { density: number; viscosity: number },
+  water: Fluid,
   cable: TowLine = DOWNRIGGER_CABLE,
 ): { depthM: number; blowBackM: number; angleAtBallDeg: number } {
   const d = ballDiameterM(ballKg, METAL_KG_M3.lead)
@@ -108,7 +110,7 @@ export function downrigger(
   const weight = weightInWaterN(ballKg, METAL_KG_M3.lead, water.density)
   const angle = Math.atan2(weight, drag)
   const points = integrateCable(
-    cableOf(cable, water.density, speedMps),
+    cableOf(cable, water, speedMps),
     { angle, tensionN: Math.hypot(drag, weight) },
     cableOutM,
   )
@@ -121,7 +123,7 @@ export function cableForDepth(
   ballKg: number,
   depthM: number,
   speedMps: number,
-  water: { density: number; viscosity: number },
+  water: Fluid,
   cable: TowLine = DOWNRIGGER_CABLE,
 ): number | null {
   const longestM = Math.max(4 * depthM, 1)
@@ -137,12 +139,12 @@ export function cableForDepth(
  */
 export function behindBall(
   motion: BuildMotion,
-  density: number,
+  fluid: Fluid,
   line: TowLine,
   speedMps: number,
   leadM: number,
 ): { belowM: number; behindM: number } {
-  const points = integrateCable(cableOf(line, density, speedMps), trimOf(motion, density, speedMps), leadM)
+  const points = integrateCable(cableOf(line, fluid, speedMps), trimOf(motion, fluid.density, speedMps), leadM)
   const top = itemAt(points, points.length - 1)
   return { belowM: top.upM, behindM: top.towardsM }
 }

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { LumpedLine, placesAlong, type Vector } from '../../testing/reference/lumped-line'
 import { throughTurn, trollingDepth, type BuildMotion } from '.'
 
+/** Water of 15 °C. */
+const FRESH = { density: 999, viscosity: 1.14e-3 }
 const LINE = { diameterM: 3e-4, densityKgM3: 1140 }
 const SPOON: BuildMotion = {
   submergedWeightN: 0.13,
@@ -11,11 +13,11 @@ const SPOON: BuildMotion = {
   basis: 'assumed',
 }
 const PLUG: BuildMotion = { ...SPOON, submergedWeightN: -0.03, towDragAreaM2: 5e-4, diveAngleTan: 0.9 }
-const BOAT = { density: 999, line: LINE, tipM: 0.8, speedMps: 1, turnsDeg: 120, depthM: 30 } as const
+const BOAT = { ...FRESH, line: LINE, tipM: 0.8, speedMps: 1, turnsDeg: 120, depthM: 30 } as const
 
 /** The same turn by a line of lumped masses whose tip is carried round, from the straight run it settled on. */
 function byReference(motion: BuildMotion, lineOutM: number, radiusM: number, sideM: number) {
-  const straight = trollingDepth(motion, BOAT.density, LINE, BOAT.speedMps, lineOutM, BOAT.tipM)
+  const straight = trollingDepth(motion, BOAT, LINE, BOAT.speedMps, lineOutM, BOAT.tipM)
   const line = new LumpedLine(
     LINE,
     { ...motion, massKg: 0.018 },

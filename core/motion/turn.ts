@@ -1,11 +1,11 @@
+import type { Fluid } from './line-drag'
 import type { BuildMotion } from './types'
 import { BowedLine } from './bowed-line'
 import { trollingDepth, type TowLine } from './troll'
 
 /** A boat that trolls through a turn. SI. */
-export interface Turn {
+export interface Turn extends Fluid {
   readonly motion: BuildMotion
-  readonly density: number
   readonly line: TowLine
   readonly lineOutM: number
   readonly tipM: number
@@ -38,12 +38,13 @@ const LEAST_BEHIND_M = 0.5
  * line as a cast's ({@link BowedLine}), with its bow to the side. Speeds are the lure's own through the water.
  */
 export function throughTurn(turn: Turn): Turned {
-  const { motion, density, line: stuff, lineOutM, tipM, speedMps, radiusM, turnsDeg, sideM, depthM } = turn
-  const straight = trollingDepth(motion, density, stuff, speedMps, lineOutM, tipM)
+  const { motion, density, viscosity, line: stuff, lineOutM, tipM, speedMps, radiusM, turnsDeg, sideM, depthM } = turn
+  const straight = trollingDepth(motion, turn, stuff, speedMps, lineOutM, tipM)
   const line = new BowedLine()
   line.take({
     motion,
     density,
+    viscosity,
     lineDiameterM: stuff.diameterM,
     lineDensityKgM3: stuff.densityKgM3,
     depthM,

@@ -5,6 +5,7 @@ import { integrateCable } from './cable-ode'
 import type { CastPlan } from './cast-plan'
 import { sinkTimeS } from './fall'
 import type { PathBuffer } from './path-buffer'
+import type { Fluid } from './line-drag'
 import { sinkRateMps } from './pull'
 import { cableOf, trimOf, type TowLine } from './troll'
 
@@ -90,7 +91,7 @@ const MOST_LINE = 4
  */
 export function hangAt(
   motion: BuildMotion,
-  density: number,
+  fluid: Fluid,
   line: TowLine,
   flowMps: number,
   depthM: number,
@@ -107,10 +108,10 @@ export function hangAt(
       angleDeg: 0,
       pullN: motion.submergedWeightN,
     }
-  const trim = trimOf(motion, density, flowMps)
+  const trim = trimOf(motion, fluid.density, flowMps)
   if (trim.angle <= 0) return null
   const points = integrateCable(
-    cableOf(line, density, flowMps),
+    cableOf(line, fluid, flowMps),
     trim,
     MOST_LINE * upM,
     (p) => p.upM >= upM || p.angle <= 0.02,

@@ -1,6 +1,7 @@
 export { waterDensity } from './density'
 export { resuspensionDepthM, stirredVisibilityM, windWaves } from './wind-mud'
 export { waterViscosity } from './viscosity'
+export { waterFluid } from './fluid'
 export { skyAt } from './sun'
 export { colourLeft, reflectance, underwater, waterSpectrum } from './colour-at-depth'
 export { attenuationPerM, lightPhase, luxAtDepth, type LightPhase } from './light'

@@ -1,5 +1,5 @@
 import type { Conditions, Place, Season } from './conditions'
-import { waterDensity } from './density'
+import { waterFluid } from './fluid'
 import { holdingZone, type HoldingZone } from './holding'
 import { lightPhase, luxAtDepth, surfaceLux, type LightPhase } from './light'
 import { appetite, seasonFromHistory, tempChangeC, trendOf, isWarmingSeason, type Trend } from './season'
@@ -33,6 +33,8 @@ export interface Reading {
   readonly stirredM: number
   /** kg/m³. */
   readonly density: number
+  /** Pa·s */
+  readonly viscosity: number
   readonly tempC: number
   readonly salinity: number
   readonly zone: HoldingZone
@@ -99,7 +101,7 @@ export function readWater(c: Conditions, place: Place, species: Species): Readin
     trend,
     tempChangeC: changeC,
     stirredM,
-    density: waterDensity(c.waterTempC, place.salinity),
+    ...waterFluid(c.waterTempC, place.salinity),
     tempC: c.waterTempC,
     salinity: place.salinity,
     zone,

@@ -12,7 +12,7 @@ import {
   workAt,
   type Build,
 } from '../../core/tackle'
-import { CAST_DIRECTIONS, passingOf, waterDensity } from '../../core/water'
+import { CAST_DIRECTIONS, passingOf, waterFluid } from '../../core/water'
 import { z } from '../../core/zod'
 
 const techniqueIds = TECHNIQUES.map(({ id }) => id)
@@ -63,7 +63,7 @@ export const PathRequest = z
   })
 
 export function pathResponse({ lure, head, line, cast, work, water, zone }: z.output<typeof PathRequest>) {
-  const density = waterDensity(water.tempC, water.salinity)
+  const { density, viscosity } = waterFluid(water.tempC, water.salinity)
   const technique = techniqueOf(work.technique)
   const family = familyOf(lure.family)
   const { paceMps, restS } = workAt(technique, work, family.speedMps, water.currentMps)
@@ -78,6 +78,7 @@ export function pathResponse({ lure, head, line, cast, work, water, zone }: z.ou
     motion,
     surface: family.swims === 'surface',
     density,
+    viscosity,
     lineDiameterM: line.diameterM,
     castM: cast.castM,
     rodTipM: cast.rodTipM,

@@ -14,6 +14,7 @@ export function bowedCase(one: LineCase, finer = 1): Mark[] {
   line.take({
     motion: { ...one.lure, basis: 'assumed' },
     density: 999,
+    viscosity: 1.14e-3,
     lineDiameterM: one.line.diameterM,
     lineDensityKgM3: one.line.densityKgM3,
     depthM: one.depthM,

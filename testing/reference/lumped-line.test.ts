@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { lineDrag as cylinderDrag } from '../../core/motion/line-drag'
 import { depthOnLine, lineDragToTension } from '../../core/motion/line-shape'
 import { solveOde } from '../ode'
 import { LumpedLine, placesAlong, type LureKind, type Vector, type Water } from './lumped-line'
@@ -52,7 +53,8 @@ describe('the reference: a line of lumped masses, against closed forms', () => {
     const line = onLine(mono, JIG, [flow, 0, 0], [10, 0, 4], 16)
     run(line, 40)
     const tension = Math.hypot(drag(flow), JIG.submergedWeightN)
-    const k = lineDragToTension(999, mono.diameterM, flow, tension)
+    const across = (flow * 4) / Math.hypot(10, 4)
+    const k = lineDragToTension({ density: 999, viscosity: 1.14e-3 }, mono.diameterM, flow, across, tension)
     const depth = depthOnLine(k, drag(flow) / JIG.submergedWeightN, line.lengthM)
     // Its drag along itself, which the closed form leaves out, is a few hundredths here.
     expect(line.lurePlace[2] / depth).toBeGreaterThan(0.98)
@@ -105,7 +107,8 @@ describe('against a general ODE library (odex, Hairer’s extrapolation code)', 
     const lineDrag = (u: number[], t: number[], long: number) => {
       const along = dot(u, t)
       const across = add(u, t, -along)
-      const normal = 0.5 * 999 * 1.2 * kind.diameterM * long * size(across)
+      const drag = cylinderDrag((999 * size(across) * kind.diameterM) / 1.14e-3)
+      const normal = 0.5 * 999 * drag * kind.diameterM * long * size(across)
       const skin = 0.5 * 999 * 0.02 * Math.PI * kind.diameterM * long * Math.abs(along)
       return { across: across.map((n) => -normal * n), along: t.map((n) => -skin * along * n) }
     }

@@ -30,14 +30,47 @@ export interface LureKind {
 export interface Water {
   readonly density: number
   readonly depthM: number
+  /** Pa·s; that of fresh water of 15 °C where nothing is said. */
+  readonly viscosity?: number
   /** Flow past the rod tip, the same at every depth, m/s. */
   readonly flowMps: Vector
 }
 
-/** Handbook values for smooth cylinders, across and along; the same as the application takes. */
-const NORMAL_DRAG = 1.2
+/**
+ * Drag coefficient of a smooth cylinder across a flow, by Reynolds number, as measured: Wieselsberger (1921), Tritton (1959), read off their curves from memory.
+ * Between the points by logarithms. The application takes a formula instead.
+ */
+const MEASURED: readonly (readonly [re: number, drag: number])[] = [
+  [0.1, 58],
+  [0.5, 17],
+  [1, 10.5],
+  [2, 6.6],
+  [5, 4],
+  [10, 2.85],
+  [20, 2],
+  [50, 1.65],
+  [100, 1.4],
+  [300, 1.2],
+  [1000, 1.05],
+  [3000, 1],
+  [10_000, 1.1],
+]
+const LOG_RE = MEASURED.map(([re]) => Math.log(re))
+const LOG_DRAG = MEASURED.map(([, drag]) => Math.log(drag))
+function acrossDrag(re: number): number {
+  const at = Math.log(Math.min(Math.max(re, 0.1), 10_000))
+  const i = Math.max(
+    1,
+    LOG_RE.findIndex((l) => l >= at),
+  )
+  const [from, to] = [itemAt(LOG_RE, i - 1), itemAt(LOG_RE, i)]
+  const share = (at - from) / (to - from)
+  return Math.exp((1 - share) * itemAt(LOG_DRAG, i - 1) + share * itemAt(LOG_DRAG, i))
+}
+/** Handbook value along a smooth line; the same as the application takes. */
 const TANGENTIAL_DRAG = 0.02
 const GRAVITY = 9.80665
+const COOL_WATER = 1.14e-3
 const AIR = 1.2
 const STILL: Vector = [0, 0, 0]
 
@@ -204,7 +237,7 @@ export class LumpedLine {
     const along = vx * tx + vy * ty + vz * tz
     const across = Math.sqrt(Math.max(0, vx * vx + vy * vy + vz * vz - along * along))
     const half = 0.5 * (wet ? water.density : AIR)
-    const normal = half * NORMAL_DRAG * line.diameterM * length * across
+    const normal = half * this.dragAt(across) * line.diameterM * length * across
     const tangential = half * TANGENTIAL_DRAG * Math.PI * line.diameterM * length * Math.abs(along)
     // Pushed first, then slowed: along the line by one drag, across it by the other.
     const px = vx + (this.get(force, o) / mass) * dt
@@ -217,6 +250,11 @@ export class LumpedLine {
     if (this.get(at, o + 2) <= water.depthM) return
     at[o + 2] = water.depthM
     speed[o + 2] = 0
+  }
+
+  private dragAt(acrossMps: number): number {
+    const { density, viscosity = COOL_WATER } = this.water
+    return acrossDrag((density * acrossMps * this.line.diameterM) / viscosity)
   }
 
   private move(o: number, vx: number, vy: number, vz: number, dt: number): void {
@@ -256,7 +294,7 @@ export class LumpedLine {
     const [tx, ty, tz] = [nx / long, ny / long, nz / long]
     const along = ux * tx + uy * ty + uz * tz
     const across = Math.sqrt(Math.max(0, size * size - along * along))
-    const lineDrag = 0.5 * water.density * NORMAL_DRAG * this.line.diameterM * half * across
+    const lineDrag = 0.5 * water.density * this.dragAt(across) * this.line.diameterM * half * across
     const lineWeight =
       (this.line.densityKgM3 - water.density) * (Math.PI / 4) * this.line.diameterM ** 2 * GRAVITY * half
     const slowed = 1 / (1 + (drag * dt) / mass)

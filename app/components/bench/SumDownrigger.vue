@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sumDownrigger as words } from '../../../words'
-import { behindBall, cableForDepth, downrigger } from '../../../core/motion'
+import { behindBall, cableForDepth, downrigger, type Fluid } from '../../../core/motion'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import type { Line } from '../../../core/tackle'
 import { useLureOfBox } from '~/composables/useLureOfBox'
@@ -8,8 +8,7 @@ import { useMeasure } from '~/composables/useMeasure'
 
 /** The downrigger: cable for a depth, how far the ball is blown back, and where the lure runs behind it. */
 const props = defineProps<{
-  density: number
-  viscosity: number
+  fluid: Fluid
   line: Line
   water: { tempC: number; salinity: number }
 }>()
@@ -23,16 +22,15 @@ const { lure, lureId, motion, items } = useLureOfBox(() => props.water, 'trolled
 const SLOWEST_MPS = 0.1
 /** Through the water. */
 const speedMps = computed(() => Math.max(SLOWEST_MPS, overGroundMps.value - currentMps.value))
-const waterFor = computed(() => ({ density: props.density, viscosity: props.viscosity }))
-const cableM = computed(() => cableForDepth(ballKg.value, wantedM.value, speedMps.value, waterFor.value))
+const cableM = computed(() => cableForDepth(ballKg.value, wantedM.value, speedMps.value, props.fluid))
 const ball = computed(() =>
-  cableM.value === null ? null : downrigger(ballKg.value, cableM.value, speedMps.value, waterFor.value),
+  cableM.value === null ? null : downrigger(ballKg.value, cableM.value, speedMps.value, props.fluid),
 )
 const behind = computed(() =>
   motion.value && ball.value
     ? behindBall(
         motion.value,
-        props.density,
+        props.fluid,
         { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
         speedMps.value,
         leadM.value,

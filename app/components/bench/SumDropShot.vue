@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sumDropShot as words } from '../../../words'
-import { dropShotHeightM, dropShotLeaderM, minHoldingMassKg, FRICTION_DEG, type Ground } from '../../../core/motion'
+import { dropShotHeightM, dropShotLeaderM, minHoldingMassKg, FRICTION_DEG, type Fluid, type Ground } from '../../../core/motion'
 import type { Line } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 
@@ -8,8 +8,7 @@ import { useMeasure } from '~/composables/useMeasure'
 const props = defineProps<{
   depthM: number
   currentMps: number
-  density: number
-  viscosity: number
+  fluid: Fluid
   line: Line
 }>()
 const { show } = useMeasure()
@@ -33,8 +32,7 @@ const held = computed(() =>
     awayM: awayM.value,
     flowMps: flowMps.value,
     lineDiameterM: props.line.diameterM,
-    density: props.density,
-    viscosity: props.viscosity,
+    ...props.fluid,
     baitDragM2: BAIT_DRAG_M2,
     ground: ground.value,
   }),

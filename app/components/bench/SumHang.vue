@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sumHang as words } from '../../../words'
-import { hangAt } from '../../../core/motion'
+import { hangAt, type Fluid } from '../../../core/motion'
 import { GRAVITY_MPS2 } from '../../../core/constants'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import type { Line } from '../../../core/tackle'
@@ -11,7 +11,7 @@ import { useMeasure } from '~/composables/useMeasure'
 const props = defineProps<{
   line: Line
   water: { tempC: number; salinity: number }
-  density: number
+  fluid: Fluid
   depthM: number
   flowMps: number
 }>()
@@ -28,7 +28,7 @@ const hang = computed(() =>
   motion.value
     ? hangAt(
         motion.value,
-        props.density,
+        props.fluid,
         { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
         flowMps.value,
         depth.value,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sumSwing as words } from '../../../words'
-import { swing, type BuildMotion, type SwingPoint } from '../../../core/motion'
+import { swing, type BuildMotion, type Fluid, type SwingPoint } from '../../../core/motion'
 import { motionFromProfile, profileFromTests, cachedProfile } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
 import { familyOf, lureMass, type Line, type Lure } from '../../../core/tackle'
@@ -12,7 +12,7 @@ import { byName } from '~/composables/by-name'
 const props = defineProps<{
   line: Line
   water: { tempC: number; salinity: number }
-  density: number
+  fluid: Fluid
   currentMps: number
   depthM: number
 }>()
@@ -45,7 +45,7 @@ const points = computed(() =>
   motion.value
     ? swing({
         motion: motion.value,
-        density: props.density,
+        ...props.fluid,
         line: { diameterM: props.line.diameterM, densityKgM3: LINE_DENSITY[props.line.material] },
         castM: castM.value,
         angleDeg: angleDeg.value,

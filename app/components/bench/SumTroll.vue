@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sumTroll as words } from '../../../words'
-import { trollingDepth } from '../../../core/motion'
+import { trollingDepth, type Fluid } from '../../../core/motion'
 import { GRAVITY_MPS2 } from '../../../core/constants'
 import { runningDepthM } from '../../../core/bench'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
@@ -13,7 +13,7 @@ import { useMeasure } from '~/composables/useMeasure'
 const props = defineProps<{
   line: Line
   water: { tempC: number; salinity: number }
-  density: number
+  fluid: Fluid
 }>()
 const { show } = useMeasure()
 const { lure, lureId, known, motion, castMotion, items, dives } = useLureOfBox(() => props.water, 'trolled')
@@ -51,7 +51,7 @@ const rows = computed(() => {
       step,
       groundMps: mps + currentMps.value,
       fits: inWindow(mps),
-      ...trollingDepth(m, props.density, stuff.value, mps, outM.value, TIP_M),
+      ...trollingDepth(m, props.fluid, stuff.value, mps, outM.value, TIP_M),
     }))
 })
 const practiceM = computed(() => {
@@ -61,7 +61,7 @@ const practiceM = computed(() => {
     rodTipM: TIP_M,
     retrieveSpeedMps: 0.8,
     lineDiameterM: props.line.diameterM,
-    density: props.density,
+    ...props.fluid,
   }
   return TROLLED_OVER_CAST * runningDepthM(castMotion.value ?? motion.value, cast)
 })
@@ -143,7 +143,7 @@ const deepest = computed(() => Math.max(...rows.value.map((r) => r.depthM), 0.1)
     <SumTurn
       v-if="motion && throughMps >= SLOWEST_MPS"
       :motion="motion"
-      :density="density"
+      :fluid="fluid"
       :line="stuff"
       :line-out-m="outM"
       :tip-m="TIP_M"

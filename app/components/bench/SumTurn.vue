@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { sumTurn as words } from '../../../words'
-import { throughTurn, type BuildMotion } from '../../../core/motion'
+import { throughTurn, type BuildMotion, type Fluid } from '../../../core/motion'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** What a turn does to the lures behind the boat: inner rods slow, outer rods hurry. */
 const props = defineProps<{
   motion: BuildMotion
-  density: number
+  fluid: Fluid
   line: { diameterM: number; densityKgM3: number }
   lineOutM: number
   tipM: number
@@ -23,7 +23,7 @@ const rods = computed(() =>
     to,
     ...throughTurn({
       motion: props.motion,
-      density: props.density,
+      ...props.fluid,
       line: props.line,
       lineOutM: props.lineOutM,
       tipM: props.tipM,

@@ -3,7 +3,7 @@ import { tuneFall as words } from '../../../words'
 import { secondsWith, weightForFall, type LureProfile } from '../../../core/bench'
 import { minHoldingMassKg } from '../../../core/motion'
 import { familyOf, type Line, type Lure } from '../../../core/tackle'
-import { waterDensity, waterViscosity } from '../../../core/water'
+import { waterFluid } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 
 /** The weight for a wanted fall, and the lead that stays on the bottom. */
@@ -32,9 +32,8 @@ const onBottomKg = computed(
       tipM: 1,
       awayM: awayM.value,
       flowMps: props.currentMps,
-      viscosity: waterViscosity(props.water.tempC, props.water.salinity),
       lineDiameterM: props.line.diameterM,
-      density: waterDensity(props.water.tempC, props.water.salinity),
+      ...waterFluid(props.water.tempC, props.water.salinity),
       ground: 'gravel',
     })?.massKg ?? null,
 )

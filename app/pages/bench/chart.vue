@@ -13,7 +13,7 @@ import {
 import { labelCastOf } from '../../../core/tackle'
 import { castBySwingM, swingForCast, trollingDepth } from '../../../core/motion'
 import { ORDINARY_CAST } from '../../../data/casting'
-import { waterDensity } from '../../../core/water'
+import { waterFluid } from '../../../core/water'
 import DiveChartPicture from '~/components/bench/DiveChart.vue'
 import { svgText } from '~/components/bench/svg-file'
 import { download, fileName } from '~/composables/download'
@@ -36,7 +36,7 @@ const MOST_LINES = 8
 const LENGTHS_M = { cast: [5, 10, 15, 20, 25, 30, 35, 40], trolled: [5, 10, 15, 20, 25, 30, 40, 50, 60] } as const
 
 const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
-const density = computed(() => waterDensity(carrying.value.tempC, carrying.value.salinity))
+const fluid = computed(() => waterFluid(carrying.value.tempC, carrying.value.salinity))
 const motion = computed(
   () =>
     lure.value &&
@@ -74,7 +74,7 @@ const chart = computed(() =>
         lengthsM: LENGTHS_M[way.value],
         speedMps: speedMps.value,
         rodTipM: rodTipM.value,
-        density: density.value,
+        ...fluid.value,
       })
     : null,
 )
@@ -94,7 +94,7 @@ const PLUG = { massKg: 0.012, dragM2: 9e-4 }
 const swung = (diameterM: number) => ({ rod: ORDINARY_CAST.rod, line: { diameterM, densityKgM3: LINE_DENSITY.mono } })
 const SHORTENED_M = castBySwingM(swingForCast(CAST_M, PLUG, swung(LB_10_M)), PLUG, swung(LB_16_M))
 const worth = (thick: number) =>
-  motion.value ? lineWorthM(motion.value, density.value, LB_10_M, LB_16_M, { thin: CAST_M, thick }) : 0
+  motion.value ? lineWorthM(motion.value, fluid.value, LB_10_M, LB_16_M, { thin: CAST_M, thick }) : 0
 const worths = computed(() => ({ line: worth(CAST_M), both: worth(SHORTENED_M) }))
 /** On this much line, m, behind a boat and cast: what the sum makes of the time a trolled plug has. */
 const OUT_M = 30
@@ -103,14 +103,14 @@ const trolled = computed(() => {
   if (!motion.value || !line) return null
   const stuff = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
   return {
-    boat: trollingDepth(motion.value, density.value, stuff, speedMps.value, OUT_M, rodTipM.value).depthM,
+    boat: trollingDepth(motion.value, fluid.value, stuff, speedMps.value, OUT_M, rodTipM.value).depthM,
     cast: runningDepthM(motion.value, {
       castM: OUT_M,
       rodTipM: rodTipM.value,
       retrieveSpeedMps: speedMps.value,
       lineDiameterM: line.diameterM,
       lineDensityKgM3: LINE_DENSITY[line.material],
-      density: density.value,
+      ...fluid.value,
     }),
   }
 })

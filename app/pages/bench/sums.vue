@@ -2,7 +2,7 @@
 import { benchSumsPage as words } from '../../../words'
 import { linePerTurn, speedOfTurns } from '../../../core/motion'
 import type { Line } from '../../../core/tackle'
-import { waterDensity, waterViscosity } from '../../../core/water'
+import { waterFluid } from '../../../core/water'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
@@ -30,8 +30,7 @@ const line = computed<Line>(() => {
   return lines.value.find((l) => l.id === lineId.value) ?? lines.value.reduce((b, l) => (off(l) < off(b) ? l : b))
 })
 const carrying = computed(() => ({ tempC: water.current?.waterTempC ?? 15, salinity: water.place?.salinity ?? 0 }))
-const density = computed(() => waterDensity(carrying.value.tempC, carrying.value.salinity))
-const viscosity = computed(() => waterViscosity(carrying.value.tempC, carrying.value.salinity))
+const fluid = computed(() => waterFluid(carrying.value.tempC, carrying.value.salinity))
 
 // Handle turns.
 const reelId = ref<string | null>(null)
@@ -59,7 +58,7 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
       <p class="quiet">
         {{ words.inWater(show(carrying.tempC, 'waterTemp'))
         }}<template v-if="carrying.salinity">{{ words.salinity(carrying.salinity) }}</template
-        >{{ words.kgMMpaS(density.toFixed(1), (viscosity * 1000).toFixed(2)) }}
+        >{{ words.kgMMpaS(fluid.density.toFixed(1), (fluid.viscosity * 1000).toFixed(2)) }}
       </p>
     </div>
     <div class="sums">
@@ -67,26 +66,25 @@ const TURNS = [0.5, 0.75, 1, 1.5, 2]
         class="wide"
         :depth-m="water.current?.depthM ?? 8"
         :current-mps="water.current?.currentMps ?? 0"
-        :density="density"
-        :viscosity="viscosity"
+        :fluid="fluid"
         :line="line"
       />
       <div class="stack">
-        <SumTroll :line="line" :water="carrying" :density="density" />
+        <SumTroll :line="line" :water="carrying" :fluid="fluid" />
         <SumSwing
           :line="line"
           :water="carrying"
-          :density="density"
+          :fluid="fluid"
           :current-mps="water.current?.currentMps ?? 0"
           :depth-m="water.current?.depthM ?? 6"
         />
       </div>
       <div class="stack">
-        <SumDownrigger :density="density" :viscosity="viscosity" :line="line" :water="carrying" />
+        <SumDownrigger :fluid="fluid" :line="line" :water="carrying" />
         <SumHang
           :line="line"
           :water="carrying"
-          :density="density"
+          :fluid="fluid"
           :depth-m="water.current?.depthM ?? 8"
           :flow-mps="Math.max(water.current?.driftMps ?? 0, water.current?.currentMps ?? 0) || 0.2"
         />

@@ -1,11 +1,11 @@
 import { familyOf } from '../../tackle'
-import { waterDensity } from '../../water'
+import { waterFluid } from '../../water'
 import { ofPosterior } from '../estimate'
 import { diveDepth, withDive } from '../fit-dive'
 import { withPull } from '../fit-pull'
 import { predictWithInterval } from '../least-squares'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
-import { STEADY_WIND, depthOnPath, retrievePath, sinkTimeS, trollingDepth, type BuildMotion } from '../../motion'
+import { STEADY_WIND, depthOnPath, retrievePath, sinkTimeS, trollingDepth, type BuildMotion, type Fluid } from '../../motion'
 import { motionFromProfile, trolledMotion } from '../lure-profile'
 import { always, apartFromFit, bare, finding, ofFit, ofMean, swims, type TestDefinition } from './definition'
 import type { SWUM_FORMS } from './kinds'
@@ -22,18 +22,18 @@ const COMPARED_BOAT = {
 const COMPARED = { castM: 25, rodTipM: 1, retrieveSpeedMps: 0.8, lineDiameterM: 0.0003 } as const
 
 /** Depth half-way home: counted to 3 m on a cast of 25 m, wound at 0.8 m/s on 0.20 mm line. */
-function halfWayM(motion: BuildMotion, density: number): number {
+function halfWayM(motion: BuildMotion, fluid: Fluid): number {
   const lineDiameterM = 0.0002
   const path = retrievePath({
     ...STEADY_WIND,
     motion,
-    density,
+    ...fluid,
     castM: 25,
     lineDiameterM,
     lineDensityKgM3: LINE_DENSITY.mono,
     rodTipM: 1,
     depthM: 100,
-    countDownS: sinkTimeS(motion, density, lineDiameterM, 3),
+    countDownS: sinkTimeS(motion, fluid.density, lineDiameterM, 3),
     retrieveSpeedMps: 0.8,
   })
   return depthOnPath(path, 12.5)
@@ -46,8 +46,8 @@ export const SWUM: Readonly<Record<keyof typeof SWUM_FORMS, TestDefinition>> = {
       const { dive } = known
       if (!dive) return null
       const motion = motionFromProfile(bare(lure), known, water)
-      const density = waterDensity(water.tempC, water.salinity)
-      return finding(ofPosterior(dive, diveDepth(dive, motion, { ...COMPARED, density })), 'depth')
+      const fluid = waterFluid(water.tempC, water.salinity)
+      return finding(ofPosterior(dive, diveDepth(dive, motion, { ...COMPARED, ...fluid })), 'depth')
     },
     points: (_, { dive }) => ofFit('depth', 'depth', dive?.residuals ?? [], apartFromFit(dive?.residuals ?? [])),
   },
@@ -58,9 +58,9 @@ export const SWUM: Readonly<Record<keyof typeof SWUM_FORMS, TestDefinition>> = {
       const motion = trolledMotion(known, motionFromProfile(bare(lure), known, water))
       if (!fitted || fitted.n === 0) return null
       const { speedMps, lineOutM, line } = COMPARED_BOAT
-      const density = waterDensity(water.tempC, water.salinity)
+      const fluid = waterFluid(water.tempC, water.salinity)
       const depthOf = (p: readonly number[]) =>
-        trollingDepth(known.troll ? withDive(motion, p) : withPull(motion, p), density, line, speedMps, lineOutM, 1)
+        trollingDepth(known.troll ? withDive(motion, p) : withPull(motion, p), fluid, line, speedMps, lineOutM, 1)
           .depthM
       const depth = predictWithInterval(fitted, depthOf)
       return finding(ofPosterior(fitted, { ...depth, low: Math.max(0, depth.low) }), 'depth')
@@ -76,8 +76,8 @@ export const SWUM: Readonly<Record<keyof typeof SWUM_FORMS, TestDefinition>> = {
       const { pull } = known
       if (!pull || pull.n === 0) return null
       const motion = motionFromProfile(bare(lure), known, water)
-      const density = waterDensity(water.tempC, water.salinity)
-      const depth = predictWithInterval(pull, (p) => halfWayM(withPull(motion, p), density))
+      const fluid = waterFluid(water.tempC, water.salinity)
+      const depth = predictWithInterval(pull, (p) => halfWayM(withPull(motion, p), fluid))
       return finding(ofPosterior(pull, { ...depth, low: Math.max(0, depth.low) }), 'depth')
     },
     points: (_, { pull }) => ofFit('wound', 'depth', pull?.residuals ?? [], apartFromFit(pull?.residuals ?? [])),

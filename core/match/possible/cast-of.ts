@@ -86,6 +86,7 @@ export function castPlanOf(
     motion: deliveryOf(technique.delivery).pace === 'boat' ? (motion.behindBoat ?? motion) : motion,
     surface: family.swims === 'surface',
     density: reading.density,
+    viscosity: reading.viscosity,
     lineDiameterM: outfit.line.diameterM,
     castM,
     rodTipM: handling.rodTipM,

@@ -9,7 +9,7 @@ import type { WorkSettings } from '../setup'
 /** A water in which line is let out. */
 interface Where {
   readonly c: Conditions
-  readonly reading: Pick<Reading, 'zone' | 'density'>
+  readonly reading: Pick<Reading, 'zone' | 'density' | 'viscosity'>
 }
 type Held = {
   readonly build: Pick<Build, 'lure'>
@@ -37,7 +37,7 @@ export function letOutM({ build, line, handling }: Held, own: BuildMotion, { c, 
   const wanted = technique.sinkTo.includes('bottom') ? c.depthM : middleOf(reading)
   const tow = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
   const most = drifts ? LET_OUT.driftedM : mostM
-  const out = lineForDepth(motion, reading.density, tow, speed, Math.min(clear, wanted), rodTipM, most)
+  const out = lineForDepth(motion, reading, tow, speed, Math.min(clear, wanted), rodTipM, most)
   if (drifts) return Math.max(1, out ?? most)
   return out === null
     ? motion.submergedWeightN > 0 || motion.diveAngleTan > 0
@@ -54,6 +54,6 @@ export function ballDepthM(
   { c, reading }: Where,
 ): number {
   const tow = { diameterM: line.diameterM, densityKgM3: LINE_DENSITY[line.material] }
-  const { belowM } = behindBall(motion, reading.density, tow, speedMps, LET_OUT.leadM)
+  const { belowM } = behindBall(motion, reading, tow, speedMps, LET_OUT.leadM)
   return within(middleOf(reading) - belowM, [0.5, Math.max(0.5, c.depthM - LET_OUT.clearM - Math.max(0, belowM))])
 }

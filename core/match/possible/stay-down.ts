@@ -1,6 +1,6 @@
 import { holdsBottom, type BuildMotion, type DownIn } from '../../motion'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
-import { waterViscosity, type Conditions, type Place, type Reading } from '../../water'
+import { type Conditions, type Place, type Reading } from '../../water'
 import { deliveryOf, type Build } from '../../tackle'
 import { anchorMotion } from './anchor'
 import type { OnLine } from './on-line'
@@ -32,7 +32,7 @@ export function downIn(
     motion,
     line: lineOf(line),
     density: reading.density,
-    viscosity: waterViscosity(c.waterTempC, reading.salinity),
+    viscosity: reading.viscosity,
     tipM: rodTipM,
     depthM: c.depthM,
     holdM: Math.min(c.depthM, (reading.zone.topM + reading.zone.bottomM) / 2),

@@ -4,7 +4,7 @@ import type { DOINGS } from '../../../data/cadences'
 import { LET_OUT } from '../../../data/deliveries'
 import { CAUTIONS, CHANGES, FEEL, READY, TELLS } from '../../../data/how-to'
 import { familyOf, isWound, type Technique } from '../../tackle'
-import { truthDegree, waterViscosity, type When } from '../../water'
+import { truthDegree, type When } from '../../water'
 import type { Ranked } from '../tuned'
 import { followerAnswer, type FollowerAnswer } from './follower'
 import { downIn, lawBroken, type MatchContext } from '../possible'
@@ -152,10 +152,10 @@ export function howToFish(
 function cableHere(
   { ballM, retrieveSpeedMps }: Ranked['thrown']['plan'],
   c: MatchContext['c'],
-  { density, salinity }: MatchContext['reading'],
+  { density, viscosity }: MatchContext['reading'],
 ): Pick<HowTo, 'cable'> {
   if (ballM === null) return {}
-  const water = { density, viscosity: waterViscosity(c.waterTempC, salinity) }
+  const water = { density, viscosity }
   return { cable: { outM: cableForDepth(c.ballKg ?? LET_OUT.ballKg, ballM, retrieveSpeedMps, water) } }
 }
 
