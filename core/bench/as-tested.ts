@@ -30,7 +30,10 @@ export function addedSince(lure: Lure, { asTested }: Pick<BenchTest, 'asTested'>
 }
 
 /** A bare lure, with a head or hook of lead hung on, as physics knew it before the test, in the water of the test. */
-export function motionAsTested(lure: Lure, test: BenchTest): {
+export function motionAsTested(
+  lure: Lure,
+  test: BenchTest,
+): {
   motion: BuildMotion
   density: number
   viscosity: number

@@ -32,7 +32,17 @@ interface ChartInput extends Fluid {
 }
 
 /** Depth of a lure against line out, for each line it may be fished on, with its band. */
-export function diveChart({ motion, dive, lines, way, lengthsM, speedMps, rodTipM, density, viscosity }: ChartInput): DiveChart {
+export function diveChart({
+  motion,
+  dive,
+  lines,
+  way,
+  lengthsM,
+  speedMps,
+  rodTipM,
+  density,
+  viscosity,
+}: ChartInput): DiveChart {
   const fluid = { density, viscosity }
   return {
     lengthsM,

@@ -31,7 +31,8 @@ function behindBoat(lure: Lure, tests: readonly BenchTest[]): Drawn[] {
     return test.readings.map(({ speedMps, lineOutM, depthM }) => ({
       label: `${test.date}, ${lineOutM} m`,
       depthM,
-      at: (change) => trollingDepth(change(motion), { density, viscosity }, line, speedMps, lineOutM, test.rodTipM).depthM,
+      at: (change) =>
+        trollingDepth(change(motion), { density, viscosity }, line, speedMps, lineOutM, test.rodTipM).depthM,
     }))
   })
 }

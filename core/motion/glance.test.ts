@@ -14,7 +14,7 @@ const jig: BuildMotion = {
 }
 /** On a line that neither drags nor weighs, with the rod tip at the water. */
 const bare = (over: Partial<CastPlan> = {}) =>
-  plainCast(jig, { lineDiameterM: 1e-7, lineDensityKgM3: 999, rodTipM: 0, depthM: 10, ...over })
+  plainCast(jig, { lineDiameterM: 1e-7, lineDensityKgM3: 999, viscosity: 1e-9, rodTipM: 0, depthM: 10, ...over })
 const g = 0.09 / (0.5 * 999 * 5e-4)
 
 describe('a lure on a line at a glance', () => {

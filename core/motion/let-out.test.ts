@@ -198,20 +198,20 @@ describe('left lying', () => {
   })
 })
 
-describe('a lure of no weight close behind a heavy line', () => {
-  it('is not drawn a hair ahead of what holds it', () => {
-    const motion = { ...JIG, submergedWeightN: 0, towDragAreaM2: 1e-6, sinkDragAreaM2: 1e-6 }
+describe('a lure that floats and hardly drags, close behind what holds it', () => {
+  it('is not drawn a hair ahead of it', () => {
+    const motion = { ...JIG, submergedWeightN: -1e-3, towDragAreaM2: 1e-6, sinkDragAreaM2: 1e-6 }
     const path = retrievePath({
       ...plan({
         motion,
         delivery: 'downrigger',
         castM: 2,
-        retrieveSpeedMps: 0.9912159705700205,
+        retrieveSpeedMps: 0.5,
         depthM: 0.1,
         rodTipM: 0,
       }),
-      lineDiameterM: 0.00039353098371500736,
-      lineDensityKgM3: 1780,
+      lineDiameterM: 2e-4,
+      lineDensityKgM3: 970,
       density: 999.842594,
       pullDurationS: 0.1,
       pauseS: 0,

@@ -114,12 +114,7 @@ export function lineForDepth(
   if (speedMps < HANGS_MPS) return motion.submergedWeightN > 0 && depthM + air <= mostM ? depthM + air : null
   const trim = trimOf(motion, fluid.density, speedMps)
   if (trim.angle <= 0) return null
-  const points = integrateCable(
-    cableOf(line, fluid, speedMps),
-    trim,
-    mostM,
-    (p) => p.upM >= depthM || p.angle <= FLAT,
-  )
+  const points = integrateCable(cableOf(line, fluid, speedMps), trim, mostM, (p) => p.upM >= depthM || p.angle <= FLAT)
   const top = itemAt(points, points.length - 1)
   const before = itemAt(points, Math.max(0, points.length - 2))
   if (top.upM < depthM) return null

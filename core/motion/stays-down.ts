@@ -3,7 +3,7 @@ import { bisect } from '../bisect'
 import { METAL_KG_M3, ballDiameterM, sphereDrag, weightInWaterN, type Metal } from './drag-curve'
 import type { BuildMotion } from './types'
 import { sinkTimeS } from './fall'
-import { leastHoldingN, type Ground } from './bottom'
+import { flowAtBottom, leastHoldingN, type Ground } from './bottom'
 import { trollingDepth, type TowLine } from './troll'
 
 /** A rig that sinks, all of it, and the water that it is to stay down in. SI. */
@@ -76,7 +76,7 @@ function least(holds: (moreKg: number) => boolean): Verdict {
 function holdsWith(given: DownIn, moreKg: number): boolean {
   const { line, density, viscosity, tipM, depthM, flowMps, awayM, ground } = given
   const rig = withLead(given, moreKg)
-  const dragN = 0.5 * density * rig.towDragAreaM2 * flowMps ** 2
+  const dragN = 0.5 * density * rig.towDragAreaM2 * flowAtBottom(flowMps, depthM) ** 2
   const needed = leastHoldingN({
     depthM,
     tipM,
@@ -97,7 +97,8 @@ export const holdsBottom = (given: DownIn): boolean =>
 
 /**
  * Whether a rig stays where it lies, can be held at a depth under the rod, and gets down before the water has carried it past: from all its lead with its
- * drag, the drag of the bait, depth, current or drift, and line. The flow is taken as even down to the bottom, which errs on the heavy side.
+ * drag, the drag of the bait, depth, current or drift, and line. What is held or sinks meets it as even with depth, which errs on the heavy
+ * side; what lies meets a current that slows towards the bottom.
  */
 export function staysDown(given: DownIn): StaysDown {
   const { line, density, tipM, depthM, holdM, flowMps, roomM } = given

@@ -22,7 +22,7 @@ describe('hanging under a boat or ice', () => {
     expect(hangAt(JIG, FRESH, MONO, 0, 12, -0.5)?.lineOutM).toBeCloseTo(11.5, 9)
   })
   it('with thin line its angle is that of its own drag: tan = ½ρ·C·A·v² / W′', () => {
-    const hang = hangAt(JIG, FRESH, { diameterM: 1e-7, densityKgM3: 999 }, 0.4, 10, 0)
+    const hang = hangAt(JIG, { ...FRESH, viscosity: 1e-9 }, { diameterM: 1e-7, densityKgM3: 999 }, 0.4, 10, 0)
     const tan = (0.5 * 999 * 4e-4 * 0.16) / 0.25
     expect(Math.tan(((hang?.angleDeg ?? 0) * Math.PI) / 180)).toBeCloseTo(tan, 2)
     expect(hang?.trailM).toBeCloseTo(10 * tan, 1)

@@ -5,6 +5,8 @@ import { solveOde } from '../ode'
 import { LumpedLine, placesAlong, type LureKind, type Vector, type Water } from './lumped-line'
 
 const STILL: Water = { density: 999, depthM: 60, flowMps: [0, 0, 0] }
+/** Pa·s: of water of 15 °C, and of one in which thin line drags nothing. */
+const [COOL, NOTHING] = [1.14e-3, 1e-9]
 const THIN = { diameterM: 1e-6, densityKgM3: 999 }
 const JIG: LureKind = {
   massKg: 0.0107,
@@ -17,7 +19,13 @@ const JIG: LureKind = {
 const WEIGHTLESS: LureKind = { ...JIG, massKg: 1e-3, submergedWeightN: 0 }
 const TIP: Vector = [0, 0, 0]
 const onLine = (kind: typeof THIN, lure: LureKind, flowMps: Vector, at: Vector, pieces: number, lengthM?: number) =>
-  new LumpedLine(kind, lure, { ...STILL, flowMps }, placesAlong([TIP, at], pieces), lengthM)
+  new LumpedLine(
+    kind,
+    lure,
+    { ...STILL, viscosity: kind.diameterM > 1e-5 ? COOL : NOTHING, flowMps },
+    placesAlong([TIP, at], pieces),
+    lengthM,
+  )
 
 function run(line: LumpedLine, seconds: number, windMps = 0, until: () => boolean = () => false) {
   const dt = line.longestStepS
@@ -54,11 +62,11 @@ describe('the reference: a line of lumped masses, against closed forms', () => {
     run(line, 40)
     const tension = Math.hypot(drag(flow), JIG.submergedWeightN)
     const across = (flow * 4) / Math.hypot(10, 4)
-    const k = lineDragToTension({ density: 999, viscosity: 1.14e-3 }, mono.diameterM, flow, across, tension)
+    const k = lineDragToTension({ density: 999, viscosity: COOL }, mono.diameterM, flow, across, tension)
     const depth = depthOnLine(k, drag(flow) / JIG.submergedWeightN, line.lengthM)
-    // Its drag along itself, which the closed form leaves out, is a few hundredths here.
+    // Its drag along itself, and that its coefficient falls with the speed across it, the closed form leaves out: a few hundredths here.
     expect(line.lurePlace[2] / depth).toBeGreaterThan(0.98)
-    expect(line.lurePlace[2] / depth).toBeLessThan(1.04)
+    expect(line.lurePlace[2] / depth).toBeLessThan(1.06)
   })
 
   it('wound in across a current it follows the pursuit curve: tan(θ/2) falls as the line to the power of c over r', () => {
@@ -136,7 +144,7 @@ describe('against a general ODE library (odex, Hairer’s extrapolation code)', 
 
 /**
  * A 10 g jig counted down to 3.3 m at the end of a 25 m cast: depths (m) at 20, 15, 10 and 5 m from the rod by another reference of this kind, made by other
- * hands (the height of its rod tip is not known; 1 m here).
+ * hands with a drag coefficient of 1.2 throughout, too little for thin braid (the height of its rod tip is not known; 1 m here).
  */
 const OTHERS = [
   [0.4, 2.8e-4, 1780, [5.18, 5.9, 5.93, 4.99], [5.1, 5.67, 5.75, 4.86]],
@@ -158,7 +166,7 @@ describe('against a reference by other hands', () => {
       for (const [i, x] of [20, 15, 10, 5].entries()) {
         run(line, 120, windMps, () => line.lurePlace[0] <= x)
         const depth = wanted[i] ?? NaN
-        expect(Math.abs(line.lurePlace[2] - depth)).toBeLessThan(0.1 + 0.1 * depth)
+        expect(Math.abs(line.lurePlace[2] - depth)).toBeLessThan(0.1 + 0.15 * depth)
       }
     }
   })

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { sumDropShot as words } from '../../../words'
-import { dropShotHeightM, dropShotLeaderM, minHoldingMassKg, FRICTION_DEG, type Fluid, type Ground } from '../../../core/motion'
+import {
+  dropShotHeightM,
+  dropShotLeaderM,
+  minHoldingMassKg,
+  FRICTION_DEG,
+  type Fluid,
+  type Ground,
+} from '../../../core/motion'
 import type { Line } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 

@@ -5,7 +5,15 @@ import { diveDepth, withDive } from '../fit-dive'
 import { withPull } from '../fit-pull'
 import { predictWithInterval } from '../least-squares'
 import { LINE_DENSITY } from '../../../data/tackle-limits'
-import { STEADY_WIND, depthOnPath, retrievePath, sinkTimeS, trollingDepth, type BuildMotion, type Fluid } from '../../motion'
+import {
+  STEADY_WIND,
+  depthOnPath,
+  retrievePath,
+  sinkTimeS,
+  trollingDepth,
+  type BuildMotion,
+  type Fluid,
+} from '../../motion'
 import { motionFromProfile, trolledMotion } from '../lure-profile'
 import { always, apartFromFit, bare, finding, ofFit, ofMean, swims, type TestDefinition } from './definition'
 import type { SWUM_FORMS } from './kinds'
