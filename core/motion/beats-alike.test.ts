@@ -55,7 +55,6 @@ describe('beats taken to be alike', () => {
 
   test.each(CASES)('%s: to be ranked, within 30 % of depth', (_, plan) => {
     const every = worked(plan, EVERY_BEAT)
-    for (const [i, depth] of worked(plan, QUICK).depths.entries())
-      expect(far(depth, every.depths[i])).toBeLessThan(0.3)
+    for (const [i, depth] of worked(plan, QUICK).depths.entries()) expect(far(depth, every.depths[i])).toBeLessThan(0.3)
   })
 })

@@ -9,6 +9,8 @@ export interface Cable extends Fluid {
   readonly diameterM: number
   /** Weight in water per metre, N/m; negative floats. */
   readonly weightNPerM: number
+  /** Times its drag beside that of a smooth line at rest in the flow; 1 where nothing is said. */
+  readonly dragBy?: number
 }
 
 /** A point of a cable, seen from its lower end: metres up and towards the rod, angle to the horizontal, pull. */
@@ -49,7 +51,7 @@ export function integrateCable(
 ): CablePoint[] {
   let at: CablePoint = { alongM: 0, upM: 0, towardsM: 0, angle: from.angle, tensionN: from.tensionN }
   const points = [at]
-  const drag = new AcrossLine(cable, cable.diameterM)
+  const drag = new AcrossLine(cable, cable.diameterM, cable.dragBy)
   while (at.alongM < lengthM - 1e-9 && !done(at)) {
     at = step(cable, drag, at, Math.min(STEP_M, lengthM - at.alongM))
     points.push(at)

@@ -39,8 +39,9 @@ export class AcrossLine {
   private readonly half: number
   private readonly rePerMps: number
 
-  constructor({ density, viscosity }: Fluid, diameterM: number) {
-    this.half = viscosity / 2
+  /** @param times its drag beside that of a smooth line */
+  constructor({ density, viscosity }: Fluid, diameterM: number, times = 1) {
+    this.half = (viscosity / 2) * times
     this.rePerMps = (density * diameterM) / viscosity
   }
 

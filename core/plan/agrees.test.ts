@@ -38,7 +38,7 @@ it.each(WORLD.waters.map((water, i) => [water.placeId, [5, 12, 20, 8][i % 4] ?? 
     const place = WORLD.places.find(({ id }) => id === placeId)
     if (!tied || !asked || !place) throw new Error('nothing is planned')
     const rows = rank(WORLD.box, createMatchContext(asked.c, place, WORLD.box, { ...judging, against: 1 }), 12)
-    const its = rows.find(({ setUp }) => setUp.build.lure.id === tied.lureId)
+    const its = rows.find(({ setUp, alike }) => [setUp.build.lure, ...alike].some(({ id }) => id === tied.lureId))
     expect(its?.chance).toBeGreaterThanOrEqual(AS_GOOD * (rows[0]?.chance ?? 1))
   },
 )

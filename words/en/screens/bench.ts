@@ -138,7 +138,7 @@ export const sumDownrigger = {
   letOut: 'Let out',
   ofCableTheBall: (depth: Shown) => `of cable: the ball hangs at ${depth} and is blown back`,
   noLengthOfCable: 'No length of cable brings that ball so deep at this speed: slow down or take a heavier one.',
-  steelCableOfMm: 'Steel cable of 1.2 mm, a round lead ball. Finned balls are blown back less.',
+  steelCableOfMm: 'Steel cable of 0.8 mm, a round lead ball. Finned balls are blown back less.',
   careful: 'Careful:',
   aBallOn:
     'a ball on the bottom can hold the boat: drag set to slip, cutters at hand, fingers off the cable. How many rods may be out is a matter of local law.',
