@@ -13,6 +13,13 @@ export type Command =
 /** A change that does not come out of the history: all of it replaced by an archive, the demo or nothing. */
 export type Replacement = { readonly kind: 'replace'; readonly content: ArchiveContent }
 
+/** What is new in an archive comes in beside what is there. `called`: what it is called, once it is known what came. */
+export type TakeIn = {
+  readonly kind: 'take-in'
+  readonly content: ArchiveContent
+  readonly called: (added: number, kept: number) => string
+}
+
 /** Who does it, and what it is called. */
 export interface DoneBy {
   /** The tab, as long as it is open, reloads included. */
@@ -21,6 +28,9 @@ export interface DoneBy {
   /** Day and hour. */
   readonly at: string
 }
+
+/** The number of a step that changed nothing: there is no way back from it. */
+export const NOTHING_DONE = 0
 
 /** What was done, with the way back. */
 export interface Step {

@@ -1,12 +1,13 @@
-import type { Transaction } from 'dexie'
+import type { Table, Transaction } from 'dexie'
 import { MOST_KEPT, type BoxKind, type Conflict, type StoredTable } from '../core/exchange'
 import { faultOf } from '../core/fault'
 import type { Practice } from '../core/match'
+import { countedAnew, type Lure } from '../core/tackle'
 import { SINGLETON_ID, type Item } from './db'
 import { threeWay } from './merge'
 import { inPieces } from './pieces'
 import { StoreError } from './problem'
-import { isBoxKind, nameOf, schemaOf } from './schemas'
+import { nameOf, schemaOf } from './schemas'
 
 export type StoreKind = StoredTable | 'unreadable'
 
@@ -46,6 +47,16 @@ export function checked(kind: StoreKind, item: unknown): unknown {
   })
 }
 
+/** @throws StoreError where more of a kind lies in its table, after something new, than can be kept */
+export async function withinCap(kind: StoreKind, table: Pick<Table, 'count'>): Promise<void> {
+  const most = kind in MOST_KEPT ? MOST_KEPT[kind as keyof typeof MOST_KEPT] : Infinity
+  if ((await table.count()) > most) throw new StoreError({ code: 'too-many', kind, most })
+}
+
+/** A lure whose count was changed by hand owes nothing any more. */
+const settled = (kind: StoreKind, item: unknown, before: unknown) =>
+  kind === 'lures' && item !== null ? countedAnew(item as Lure, before as Lure | null) : item
+
 /**
  * Makes many edits as one, inside a transaction that holds their tables. Answers with the edits that lead back: each knows what it has to find there.
  *
@@ -70,16 +81,14 @@ export async function applyEdits(edits: readonly Edit[], transaction: Transactio
           mine: edit.item,
           theirs,
         })
-      const item = merged.ok ? merged.item : theirs
+      const item = merged.ok ? settled(kind, merged.item, theirs) : theirs
       back.push({ kind, id: edit.id, item: theirs, base: item })
       return { id: edit.id, item }
     })
     const items = after.flatMap(({ item }) => (item === null ? [] : [item]))
     await inPieces(items, (piece) => table.bulkPut(piece))
     await table.bulkDelete(after.flatMap(({ id, item }) => (item === null ? [id] : [])))
-    const most = isBoxKind(kind) || kind in MOST_KEPT ? MOST_KEPT[kind as keyof typeof MOST_KEPT] : Infinity
-    if ((await table.count()) > most && after.some(({ item }, i) => item !== null && there[i] === undefined))
-      throw new StoreError({ code: 'too-many', kind, most })
+    if (after.some(({ item }, i) => item !== null && there[i] === undefined)) await withinCap(kind, table)
   }
   if (conflicts.length > 0) throw new StoreError({ code: 'changed-meanwhile', conflicts })
   return back.reverse()

@@ -13,7 +13,8 @@ import {
   type Fish,
   type Watched,
 } from '../core/outing'
-import type { Lure } from '../core/tackle'
+import { tallied, type Lure } from '../core/tackle'
+import { withinCap } from './edits'
 import { StoreError } from './problem'
 
 /** Entries that come and go in one outing, what is taken along meanwhile, and entries that are told more of. */
@@ -177,8 +178,10 @@ async function putLog(outingId: string, log: Outing | null, transaction: Transac
   const after = log && Outing.parse({ ...log, id: outingId })
   const outings = transaction.table<Outing, string>('outings')
   const before = (await outings.get(outingId)) ?? null
-  if (after) await outings.put(after)
-  else await outings.delete(outingId)
+  if (after) {
+    await outings.put(after)
+    if (!before) await withinCap('outings', outings)
+  } else await outings.delete(outingId)
   await count(tallyChanges(before ?? NOTHING_YET, after ?? NOTHING_YET), transaction)
   return { outingId, put: before }
 }
@@ -186,9 +189,9 @@ async function putLog(outingId: string, log: Outing | null, transaction: Transac
 /** Counts fish and losses on the lures as they are stored; a lure that is no longer in the box counts nothing. */
 async function count(tallies: ReturnType<typeof tallyChanges>, transaction: Transaction) {
   const lures = transaction.table<Lure, string>('lures')
-  for (const [id, { fish, lost }] of tallies) {
+  for (const [id, tally] of tallies) {
     const lure = await lures.get(id)
     if (!lure) continue
-    await lures.put({ ...lure, fish: Math.max(0, lure.fish + fish), count: Math.max(0, lure.count - lost) })
+    await lures.put(tallied(lure, tally))
   }
 }

@@ -209,6 +209,16 @@ describe('outings', () => {
     await repository.log(back)
     expect(await inHand()).toMatchObject({ fish, count: pieces - 1 })
   })
+  it('more lost than owned, taken back one by one, is what was owned', async () => {
+    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: begun }] })
+    const before = { ...(await inHand()), count: 1 }
+    await repository.apply([put('lures', before)])
+    const lost = (id: string) => ({ id, at: said(id, LATER).at, kind: 'lost-lure' as const })
+    for (const id of ['l1', 'l2', 'l3']) await repository.log({ outingId: demo.id, add: [lost(id)] })
+    expect((await inHand()).count).toBe(0)
+    for (const id of ['l1', 'l2', 'l3']) await repository.log({ outingId: demo.id, drop: [id] })
+    expect(await inHand()).toEqual(before)
+  })
   it('what another page counted meanwhile stays when a fish is taken back', async () => {
     await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: begun }] })
     const back = await repository.log({ outingId: demo.id, add: [landed('f', LATER)] })

@@ -3,10 +3,10 @@ import type { ArchiveContent, Photo, UnreadableRow } from '../core/exchange'
 import type { Outing } from '../core/outing'
 import type { Plan } from '../core/plan'
 import type { Conditions } from '../core/water'
-import { carryOut, tablesOf } from './carry-out'
-import type { Command, DoneBy, Replacement, Step } from './command'
+import { carryOut, tablesOf, takeIn } from './carry-out'
+import { NOTHING_DONE, type Command, type DoneBy, type Replacement, type Step, type TakeIn } from './command'
 import { DB_VERSION, YgrionDb, type Draft } from './db'
-import { applyEdits, checked, type Edit } from './edits'
+import { applyEdits, checked, withinCap, type Edit } from './edits'
 import { applyLog, type LogChange } from './log'
 import { databaseInMemory } from './memory'
 import { StoreError } from './problem'
@@ -79,14 +79,18 @@ export class Repository {
    * Does a command, and keeps the step with the way back.
    * @throws StoreError or the database's own error; nothing is changed then
    */
-  async run(command: Command | Replacement, by: DoneBy): Promise<Step> {
+  async run(command: Command | Replacement | TakeIn, by: DoneBy): Promise<Step> {
     const { db } = this
     return db.transaction('rw', tablesOf(db, command), async (transaction) => {
-      const back = await carryOut(db, command, by, transaction)
-      const nth = await db.steps.add({ ...by, step: back } as never)
+      const done =
+        command.kind === 'take-in'
+          ? await takeIn(db, command, transaction)
+          : { back: await carryOut(db, command, by, transaction), label: by.label }
+      if (done.back.kind === 'edits' && done.back.edits.length === 0) return { nth: NOTHING_DONE, label: done.label }
+      const nth = await db.steps.add({ ...by, label: done.label, step: done.back } as never)
       const mine = await db.steps.where('tab').equals(by.tab).primaryKeys()
       await db.steps.bulkDelete(mine.slice(0, Math.max(0, mine.length - MOST_STEPS)))
-      return { nth, label: by.label }
+      return { nth, label: done.label }
     })
   }
 
@@ -149,7 +153,12 @@ export class Repository {
   }
 
   async putWater(water: Conditions): Promise<void> {
-    await this.db.waters.put(water)
+    const { waters } = this.db
+    await this.db.transaction('rw', waters, async () => {
+      const isNew = (await waters.get(water.placeId)) === undefined
+      await waters.put(water)
+      if (isNew) await withinCap('waters', waters)
+    })
   }
 
   async photo(id: string): Promise<Photo | undefined> {

@@ -42,5 +42,5 @@ export const nameOf = (item: unknown): string => {
 }
 
 /** The key under which a row lies in its table. */
-export const keyOf = (table: StoredTable, row: unknown): string =>
+export const keyOf = (table: StoredTable | 'unreadable', row: unknown): string =>
   String((row as Record<string, unknown>)[table === 'waters' ? 'placeId' : 'id'])

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto'
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
 import { emptyWorld } from '../core/demo/world'
-import { mergeContent, readArchive, writeArchive } from '../core/exchange'
+import { readArchive, writeArchive } from '../core/exchange'
 import { smallWorld } from '../testing/hostile/trials'
 import type { Command, DoneBy } from './command'
 import { YgrionDb } from './db'
@@ -115,7 +115,7 @@ async function act(db: YgrionDb, [what, tab, pick, word]: Deed): Promise<void> {
       await store.run({ kind: 'replace', content: WORLD }, by)
       return
     case 'merge':
-      await store.run({ kind: 'replace', content: mergeContent(await store.readAll(), WORLD).content }, by)
+      await store.run({ kind: 'take-in', content: WORLD, called: (added) => `took in ${added}` }, by)
       return
     case 'undo': {
       const last = (await store.steps(tab)).at(-1)

@@ -29,7 +29,12 @@ const nameOf = ({ stem, extension }: ExportFormat<never>, label: string) => file
 export async function saveArchive(content: ArchiveContent, { anyway = false } = {}): Promise<FileProblem | null> {
   const written = await onFile((files) => files.writeArchive(content))
   if (!written) return null
-  const { text, problem } = written
-  if (!problem || anyway) download(nameOf(FORMATS.archive, ''), FORMATS.archive.mime, text)
+  const { texts, problem } = written
+  const { extension, mime } = FORMATS.archive
+  if (!problem || anyway)
+    for (const [i, text] of texts.entries()) {
+      const stem = FORMATS.archive.stem('', today())
+      download(fileName(texts.length > 1 ? `${stem} ${i + 1} ${texts.length}` : stem, extension), mime, text)
+    }
   return problem
 }

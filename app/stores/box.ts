@@ -1,7 +1,7 @@
 import { boxStoreWords as words, count, THINGS } from '../../words'
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import { mergeContent, type BinItem, type BoxKind, type RejectedRows, type UnreadableRow } from '../../core/exchange'
+import type { BinItem, BoxKind, RejectedRows, UnreadableRow } from '../../core/exchange'
 import { USUAL_PRACTICE, type Practice } from '../../core/match'
 import type { Lure, Rig, Tray } from '../../core/tackle'
 import { EMPTY_BOX, type Box } from '../../core/box'
@@ -174,7 +174,7 @@ export const useBox = defineStore('box', {
       )
     },
     removePlace({ id, name }: Place) {
-      return this.edit(words.removed(name), [removal('places', id)])
+      return this.edit(words.removed(name), [removal('places', id), removal('waters', id)])
     },
     /** Puts something else in place of everything; what was there is kept as a backup. */
     async replace(content: World, label: string) {
@@ -186,8 +186,7 @@ export const useBox = defineStore('box', {
     },
     /** Takes in what is new in an archive; what is there stays. */
     async merge(theirs: World) {
-      const { content, added, kept } = mergeContent(await repository.readAll(), theirs)
-      await this.replace(content, words.merged(added, kept))
+      await useHistory().run(words.takingIn, { kind: 'take-in', content: plain(theirs), called: words.merged })
     },
     async restoreBackup(backupId: string, label: string) {
       await useHistory().run(label, { kind: 'restore', backupId })

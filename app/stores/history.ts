@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { markRaw } from 'vue'
-import type { Command, Replacement, Step } from '../../storage/command'
+import { NOTHING_DONE, type Command, type Replacement, type Step, type TakeIn } from '../../storage/command'
 import { createQueue } from '~/composables/queue'
 import { historyWords as words } from '../../words'
 import { Told, useCommands } from './commands'
@@ -31,12 +31,14 @@ export const useHistory = defineStore('history', {
      * Does a command, so that it can be taken back. `quiet`: it is not announced; the page shows it itself.
      * @throws Told where it failed
      */
-    async run(label: string, command: Command | Replacement, { quiet = false } = {}): Promise<void> {
+    async run(label: string, command: Command | Replacement | TakeIn, { quiet = false } = {}): Promise<void> {
       const by = { tab: tabId(), label, at: now() }
       const step = await useCommands().run(label, () => repository.run(command, by))
-      this.steps = [...this.steps, step]
-      this.undone = []
-      this.said = quiet ? '' : label
+      if (step.nth !== NOTHING_DONE) {
+        this.steps = [...this.steps, step]
+        this.undone = []
+      }
+      this.said = quiet ? '' : step.label
     },
     /** One step back. Asked again before it is done, the next one follows. */
     undo(): Promise<void> {

@@ -2,6 +2,7 @@ import {
   LARGEST_FILE,
   archiveProblem,
   guessColumns,
+  inParts,
   planImport,
   type OwnWords,
   readArchiveOrShare,
@@ -58,10 +59,10 @@ export const fileService = {
       ? inPieces(readArchiveOrShare(text), send)
       : { ok: false, problems: [{ place: 'the file', problem: text }] }
   },
-  /** The archive of a content, and what of it would not come back as it went out; null where all does. */
-  writeArchive(content: ArchiveContent): { text: string; problem: FileProblem | null } {
-    const text = writeArchive(content)
-    return { text, problem: archiveProblem(text) }
+  /** The archive of a content, in parts where it holds more than one can, and what would not come back as it went out; null where all does. */
+  writeArchive(content: ArchiveContent): { texts: string[]; problem: FileProblem | null } {
+    const texts = inParts(content).map(writeArchive)
+    return { texts, problem: texts.map(archiveProblem).find((one) => one !== null) ?? null }
   },
   async sheet(source: Source, send: Send): Promise<SheetReply> {
     const text = await textOf(source, 'sheet')

@@ -11,7 +11,7 @@ import { LARGEST_ARCHIVE, MOST_KEPT } from './limits'
 import { BinItem, KeptSettings, Photo, RejectedRows, UnreadableRow } from './stored-schemas'
 
 /** The archive of everything: one JSON file. */
-export const ARCHIVE_VERSION = 16
+export const ARCHIVE_VERSION = 17
 /** The oldest one that still opens. */
 export const OLDEST_ARCHIVE = 13
 
@@ -79,6 +79,8 @@ const MIGRATIONS: Readonly<Record<number, (raw: Record<string, unknown>) => Reco
   14: (raw) => ({ ...raw, version: 15 }),
   // Techniques of the angler’s own; none was written before.
   15: (raw) => ({ ...raw, version: 16 }),
+  // What logs tell beyond a lure’s counts; none was written before.
+  16: (raw) => ({ ...raw, version: 17 }),
 }
 
 /** Reads an archive of this or an earlier version, whole or not at all; says what is wrong and where. Never throws. */

@@ -33,7 +33,7 @@ interface Shared {
 const NOTHING: Shared = { box: {}, places: [], outings: [], plans: [], techniques: [] }
 
 /** A lure as it is, without its owner's life with it: tray, photo, cost, fish, changes. */
-const bareLure = (lure: Lure): Lure => ({
+const bareLure = ({ beyond: _, ...lure }: Lure): Lure => ({
   ...lure,
   trayId: null,
   slot: null,

@@ -73,6 +73,7 @@ export {
   type Drawable,
   type FamilyId,
 } from './lure'
+export { countedAnew, tallied } from './tallied'
 export { HUNG, HungHooks, WIRES, eachHook, hookPoints, hooksMassKg, sizeForGap, type TailHook } from './hung-hooks'
 export { Make, madeDensity, madeShift, makeFieldsOf, seenLengthM, type MakeField } from './make'
 export { BLADE_SHAPES, bladeLengthMm, bladeMassKg, type BladeShape } from './blades'

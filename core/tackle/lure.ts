@@ -42,6 +42,8 @@ const common = {
   condition: z.enum(LURE_CONDITIONS),
   /** Fish landed on it. */
   fish: z.number().int().min(0).max(99_999),
+  /** What logs tell beyond what the counts could follow: see `tallied`. */
+  beyond: z.strictObject({ count: z.number().int().min(0), fish: z.number().int().min(0) }).optional(),
   photoId: z.string().min(1).max(80).nullable(),
   /** How it is made, as far as that is said. */
   make: Make.optional(),

@@ -13,6 +13,7 @@ const KINDS: Readonly<Record<string, { readonly one: string; readonly many: stri
   aside: { one: 'sheet set aside', many: 'sheets set aside' },
   unreadable: { one: 'entry that could not be read', many: 'entries that could not be read' },
   outings: { one: 'outing', many: 'outings' },
+  plans: { one: 'plan', many: 'plans' },
   entries: { one: 'entry of one outing', many: 'entries of one outing' },
   carried: { one: 'lure or rig carried on one outing', many: 'lures and rigs carried on one outing' },
   practice: { one: 'judgement', many: 'judgements' },

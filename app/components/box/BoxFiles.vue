@@ -13,6 +13,8 @@ import { useSettings } from '~/stores/settings'
 const box = useBox()
 const settings = useSettings()
 const problems = ref<readonly PlacedProblem[]>([])
+/** What the problems are told under. */
+const heading = ref('')
 const fileName = ref('')
 const busy = ref(false)
 /** A file is being read. */
@@ -56,6 +58,7 @@ const merge = () => work((now) => box.merge(now.content))
 
 async function exportFile() {
   const problem = await saveArchive(await box.everything())
+  heading.value = words.wasNotSaved
   problems.value = problem ? [{ place: words.theFile, problem }] : []
   if (!problem) await settings.keep({ exportedOn: today() })
 }
@@ -66,6 +69,7 @@ async function importFile(event: Event) {
   if (!file) return
   reading.value = true
   fileName.value = file.name
+  heading.value = words.wasNotTaken(file.name)
   problems.value = []
   try {
     const read = await onFile((files, send) => files.archive(file, send))
@@ -117,7 +121,7 @@ async function importFile(event: Event) {
       >{{ words.openTheDemoBox }}</v-btn
     >
     <div v-if="problems.length" class="panel problems" role="alert">
-      <h2>{{ words.wasNotTaken(fileName) }}</h2>
+      <h2>{{ heading }}</h2>
       <ul>
         <li v-for="(p, i) in problems" :key="i"><b>{{ p.place }}</b> {{ sayFileProblem(p.problem) }}</li>
       </ul>

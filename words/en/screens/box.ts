@@ -63,6 +63,7 @@ export const boxFiles = {
   archiveToImport: 'Archive to import',
   startAnEmptyBox: 'Start an empty box',
   openTheDemoBox: 'Open the demo box',
+  wasNotSaved: 'The box was not exported',
   wasNotTaken: (fileName: Shown) => `“${fileName}” was not taken in; nothing was changed`,
   close: 'Close',
   theFile: 'the file',

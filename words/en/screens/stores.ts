@@ -52,8 +52,9 @@ export const sounderWords = {
 
 /** app/stores/box.ts */
 export const boxStoreWords = {
+  takingIn: 'Take in what is new',
   merged: (added: number, kept: number) =>
-    `Added ${count(added, 'thing')}${kept ? `; ${count(kept, 'thing')} of yours stayed as they were` : ''}`,
+    `${added ? `Added ${count(added, 'thing')}` : 'Nothing new came in'}${kept ? `; ${count(kept, 'thing')} of yours stayed as they were` : ''}`,
   moved: (what: Shown) => `Moved ${what}`,
   added: (name: Shown) => `Added ${name}`,
   changed: (name: Shown) => `Changed ${name}`,
