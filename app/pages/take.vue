@@ -2,6 +2,7 @@
 import { sayFileProblem, sharedHere, takePage as words } from '../../words'
 import { readShare, unpacked, type ArchiveContent, type PlacedProblem } from '../../core/exchange'
 import { useBox } from '~/stores/box'
+import { planPath, techniquePath } from '~/composables/paths'
 
 /** What a friend shared, read off his code: shown first, taken in only when it is asked for. What is there stays. */
 useHead({ title: words.sharedYgrion })
@@ -39,8 +40,8 @@ const goesTo = computed(() => {
   if (!content.value) return '/'
   const { box: things, outings, places, plans, practice } = content.value
   const [technique] = practice.techniques
-  if (technique) return `/rules/techniques?t=${technique.id}`
-  if (plans[0]) return `/plan/${plans[0].id}`
+  if (technique) return techniquePath(technique.id)
+  if (plans[0]) return planPath(plans[0].id)
   if (outings.length > 0) return '/outing'
   if (things.rigs.length) return '/box/rigs'
   return things.lures.length > 0 ? '/box' : places.length > 0 ? '/water/places' : '/'

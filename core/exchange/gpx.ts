@@ -1,6 +1,7 @@
 import { XMLBuilder, XMLParser, XMLValidator } from 'fast-xml-parser'
 import { placedEntries, type Entry, type Fix, type Outing } from '../outing'
 import { Place } from '../water'
+import { plainLetters } from './letters'
 import type { FileProblem } from './problem'
 
 /** A waypoint as it stands in a GPX 1.1 file. */
@@ -62,9 +63,9 @@ export function writeGpx(places: readonly Pick<Place, 'name' | 'latDeg' | 'lonDe
   const wpt = places.map(({ name, latDeg, lonDeg, note, rules }) => ({
     '@lat': latDeg.toFixed(6),
     '@lon': lonDeg.toFixed(6),
-    name,
-    ...(rules && { cmt: rules }),
-    ...(note && { desc: note }),
+    name: plainLetters(name),
+    ...(rules && { cmt: plainLetters(rules) }),
+    ...(note && { desc: plainLetters(note) }),
   }))
   const builder = new XMLBuilder({ ignoreAttributes: false, attributeNamePrefix: '@', format: true })
   const built = builder.build({
@@ -81,7 +82,7 @@ export function writeTrack({ outing, nameOf }: { outing: Outing; nameOf: (entry:
   const wpt = placedEntries(outing).map(({ entry, fix }) => ({
     ...position(fix),
     time: time(entry.at),
-    name: nameOf(entry),
+    name: plainLetters(nameOf(entry)),
   }))
   const trkpt = (outing.track ?? []).map((fix) => ({ ...position(fix), time: time(fix.at) }))
   const builder = new XMLBuilder({ ignoreAttributes: false, attributeNamePrefix: '@', format: true })
@@ -92,7 +93,7 @@ export function writeTrack({ outing, nameOf }: { outing: Outing; nameOf: (entry:
       '@creator': 'Ygrion',
       '@xmlns': 'http://www.topografix.com/GPX/1/1',
       ...(wpt.length > 0 && { wpt }),
-      trk: { name: `${outing.placeName} ${outing.startedAt.slice(0, 10)}`, trkseg: { trkpt } },
+      trk: { name: plainLetters(`${outing.placeName} ${outing.startedAt.slice(0, 10)}`), trkseg: { trkpt } },
     },
   }) as string
 }

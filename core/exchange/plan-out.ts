@@ -1,6 +1,7 @@
 import ical from 'ical-generator'
 import Papa from 'papaparse'
 import { neutral } from './csv/cells'
+import { escapedText, plainLetters } from './letters'
 
 /** A plan as it leaves the app: the day for a calendar, the packing list for a spreadsheet. */
 
@@ -21,18 +22,18 @@ export interface PlanCalendar {
   readonly events: readonly CalendarEvent[]
 }
 
-/** The day as an iCalendar file (RFC 5545), times in universal time. */
+/** The day as an iCalendar file (RFC 5545), times in universal time. The library escapes what an event says, not the calendar’s name and not ids. */
 export function writeCalendar({ name, atMs, events }: PlanCalendar): string {
-  const calendar = ical({ name, prodId: { company: 'Ygrion', product: 'Plan' } })
+  const calendar = ical({ name: escapedText(name), prodId: { company: 'Ygrion', product: 'Plan' } })
   for (const { id, fromMs, toMs, summary, description, location } of events)
     calendar.createEvent({
-      id,
+      id: encodeURIComponent(id.toWellFormed()),
       stamp: new Date(atMs),
       start: new Date(fromMs),
       end: new Date(toMs),
-      summary,
-      description,
-      location,
+      summary: plainLetters(summary),
+      description: plainLetters(description),
+      location: plainLetters(location),
     })
   return calendar.toString()
 }

@@ -16,8 +16,9 @@ import {
 } from '../../../core/tackle'
 
 /** A lure being typed: everything still to be judged by the schema. */
-export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits' | 'make'>]: Lure[K] } & {
+export type Draft = { [K in Exclude<keyof Lure, 'family' | 'traits' | 'make' | 'beyond'>]: Lure[K] } & {
   make?: Lure['make']
+  beyond?: Lure['beyond']
   family: FamilyId
   traits: Record<string, unknown>
 }

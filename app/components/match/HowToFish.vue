@@ -7,6 +7,7 @@ import { useJudged } from '~/composables/useJudged'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
+import { techniquePath } from '~/composables/paths'
 
 /** What the hand does with a set-up here, what it feels for, what the fish say, and what to mind. */
 const props = defineProps<{ row: Ranked }>()
@@ -50,7 +51,7 @@ const reel = computed(() => props.row.setUp.outfit.reel)
   <div v-if="how" class="how">
     <section>
       <h3>{{ words.theHand }}</h3>
-      <NuxtLink class="guide" :to="`/rules/techniques?t=${handling.technique.id}`">{{
+      <NuxtLink class="guide" :to="techniquePath(handling.technique.id)">{{
         words.fieldGuide(handling.technique.name)
       }}</NuxtLink>
       <p class="line">{{ sayHandling(row, settings.system) }}</p>

@@ -3,6 +3,7 @@ import { partyDay as words } from '../../../words'
 import { withoutTwice, type Outing, type Party } from '../../../core/outing'
 import { countAnswers, effortRows } from '../../../core/review'
 import { momentNow } from '~/stores/moment'
+import { outingPath } from '~/composables/paths'
 
 /** Whose logs of a party’s day are here, what each brought, and whose is still to come. */
 const props = defineProps<{ outing: Outing & { party: Party }; logs: readonly Outing[] }>()
@@ -32,7 +33,7 @@ const twice = computed(() => noted(props.logs) - noted(withoutTwice(props.logs))
     <ul>
       <li v-for="r in rows" :key="r.name">
         <template v-if="r.id">
-          <NuxtLink v-if="r.id !== outing.id" :to="`/outing/${r.id}`">{{ r.name }}</NuxtLink>
+          <NuxtLink v-if="r.id !== outing.id" :to="outingPath(r.id)">{{ r.name }}</NuxtLink>
           <b v-else>{{ r.name }}</b>
           {{ words.came(r.takes, r.landed, r.hours) }}
         </template>

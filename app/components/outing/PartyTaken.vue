@@ -4,6 +4,7 @@ import { isInvitation, partyOutingId, type Outing, type Party } from '../../../c
 import type { Place } from '../../../core/water'
 import { sayError } from '~/composables/say-error'
 import { useOutings } from '~/stores/outings'
+import { outingPath } from '~/composables/paths'
 
 /** What came of a party: asked to fish along, or a friend’s log of the day. */
 const props = defineProps<{ outing: Outing & { party: Party }; places: readonly Place[] }>()
@@ -63,7 +64,7 @@ const take = () => does(() => outings.takeFriends(props.outing))
     <p>{{ outing.startedAt.slice(0, 10) }} · {{ words.entries(outing.entries.length) }}</p>
     <template v-if="state === 'taken'">
       <p role="status">{{ words.isIn }}</p>
-      <v-btn v-if="day" color="primary" :to="`/outing/${day.id}`">{{ words.lookAtTheDay }}</v-btn>
+      <v-btn v-if="day" color="primary" :to="outingPath(day.id)">{{ words.lookAtTheDay }}</v-btn>
     </template>
     <p v-else-if="isOwn" role="status">{{ words.isYours }}</p>
     <template v-else>

@@ -2,6 +2,7 @@
 import { pastOutings as words } from '../../../words'
 import { accountOf, bitesOf, landedOf, type Outing } from '../../../core/outing'
 import type { Place } from '../../../core/water'
+import { outingPath } from '~/composables/paths'
 
 /** Past outings, newest first. */
 const props = defineProps<{ outings: readonly Outing[]; places: readonly Place[] }>()
@@ -28,7 +29,7 @@ const rows = computed(() =>
     <p v-if="rows.length === 0" class="quiet">{{ words.noOutingYetEach }}</p>
     <ul v-else>
       <li v-for="r in rows" :key="r.id">
-        <NuxtLink :to="`/outing/${r.id}`"
+        <NuxtLink :to="outingPath(r.id)"
           ><b>{{ r.date }}</b><span>{{ r.place }}</span><span class="num">{{ r.hours }} h</span
           ><span class="num">{{
             r.landed ? words.landed(r.landed) : r.takes ? words.takes(r.takes) : words.blank

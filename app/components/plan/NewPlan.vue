@@ -8,6 +8,7 @@ import { useBox } from '~/stores/box'
 import { usePlans } from '~/stores/plans'
 import { tomorrow } from '~/stores/repository'
 import { useWater } from '~/stores/water'
+import { planPath } from '~/composables/paths'
 
 /** A new plan in a few fields: where, when, how much may come along. Everything else has its usual value. */
 const box = useBox()
@@ -112,7 +113,7 @@ async function make() {
       { kind: 'plans', id: plan.id, item: plan },
     ])
     void plans.work(plan)
-    await navigateTo(`/plan/${plan.id}`)
+    await navigateTo(planPath(plan.id))
   } finally {
     busy.value = false
   }

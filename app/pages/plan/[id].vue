@@ -11,6 +11,7 @@ import { momentNow } from '~/stores/moment'
 import { useOutings } from '~/stores/outings'
 import { usePlans } from '~/stores/plans'
 import { useSettings } from '~/stores/settings'
+import { outingPath, packPath, printPath } from '~/composables/paths'
 
 /** One plan: the day as a band, what hangs on which rod, the kit as an open box; whatever is moved is planned anew. */
 const plans = usePlans()
@@ -113,13 +114,13 @@ async function remove() {
       <div class="head">
         <PageHead :title="plan.name" />
         <div class="do">
-          <v-btn v-if="planned" color="primary" :to="`/plan/pack/${plan.id}`">{{ words.pack }}</v-btn>
+          <v-btn v-if="planned" color="primary" :to="packPath(plan.id)">{{ words.pack }}</v-btn>
           <v-btn v-if="outings.live" variant="outlined" to="/outing">{{ words.toTheOuting }}</v-btn>
           <v-btn v-else-if="plan.planned" color="secondary" :loading="starting" :disabled="!place" @click="start">{{
             words.startTheOuting
           }}</v-btn>
           <ShareThing :id="plan.id" kind="plan" :name="plan.name" size="default" />
-          <v-btn v-if="plan.planned" variant="text" :to="`/plan/print/${plan.id}`">{{ words.printCards }}</v-btn>
+          <v-btn v-if="plan.planned" variant="text" :to="printPath(plan.id)">{{ words.printCards }}</v-btn>
           <v-btn v-if="plan.planned" variant="text" @click="calendar">{{ words.calendar }}</v-btn>
           <v-btn variant="text" @click="remove">{{ words.remove }}</v-btn>
         </div>
@@ -169,7 +170,7 @@ async function remove() {
       <section v-if="held.length" class="panel held" :aria-label="words.heldAgainst">
         <h2>{{ words.heldAgainst }}</h2>
         <p v-for="h in held" :key="h.id">
-          <NuxtLink :to="`/outing/${h.id}`">{{ h.day }}</NuxtLink>: {{ words.used(h.carried, h.used) }}
+          <NuxtLink :to="outingPath(h.id)">{{ h.day }}</NuxtLink>: {{ words.used(h.carried, h.used) }}
           {{
             h.caught.length
               ? words.caught(h.caught.map((c) => words.inPlace(c.name, c.place, c.takes)).join(', '))

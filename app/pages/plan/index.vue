@@ -3,6 +3,7 @@ import { plansPage as words } from '../../../words'
 import type { Plan } from '../../../core/plan'
 import { useBox } from '~/stores/box'
 import { usePlans } from '~/stores/plans'
+import { planPath } from '~/composables/paths'
 
 useHead({ title: words.plansYgrion })
 const plans = usePlans()
@@ -22,7 +23,7 @@ const luresOf = ({ planned }: Plan) =>
         <h2>{{ words.yourPlans }}</h2>
         <ul>
           <li v-for="plan in plans.newest" :key="plan.id">
-            <NuxtLink :to="`/plan/${plan.id}`">
+            <NuxtLink :to="planPath(plan.id)">
               <b>{{ plan.name }}</b>
               <span class="quiet"
                 >{{ words.hours(hours(plan)) }} ·

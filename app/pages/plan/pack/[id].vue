@@ -7,6 +7,7 @@ import { saveAs } from '~/composables/download'
 import { useBox } from '~/stores/box'
 import { usePlans } from '~/stores/plans'
 import { useSettings } from '~/stores/settings'
+import { planPath } from '~/composables/paths'
 
 /** The packing list: tray by tray, ticked off by thumb. */
 const plans = usePlans()
@@ -88,7 +89,7 @@ const groups = computed(() => {
       <PageHead :title="words.packing" :about="plan?.name" />
       <div>
         <v-btn v-if="packing" variant="text" @click="table">{{ words.asTable }}</v-btn>
-        <v-btn variant="text" :to="`/plan/${route.params.id}`">{{ words.back }}</v-btn>
+        <v-btn variant="text" :to="planPath(String(route.params.id))">{{ words.back }}</v-btn>
       </div>
     </div>
     <p v-if="plans.status.state === 'loading'" role="status">…</p>

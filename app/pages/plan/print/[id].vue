@@ -8,6 +8,7 @@ import { useBox } from '~/stores/box'
 import { usePlans } from '~/stores/plans'
 import { repository } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
+import { planPath } from '~/composables/paths'
 
 /** Cards of a plan on paper: a side of A6 for each rod, a side of A4 for the day. */
 const plans = usePlans()
@@ -108,7 +109,7 @@ const print = () => window.print()
       <PageHead :title="words.cards" :about="words.about" />
       <div class="do">
         <v-btn color="primary" :disabled="!planned" @click="print">{{ words.print }}</v-btn>
-        <v-btn variant="text" :to="`/plan/${route.params.id}`">{{ words.back }}</v-btn>
+        <v-btn variant="text" :to="planPath(String(route.params.id))">{{ words.back }}</v-btn>
       </div>
     </div>
     <p v-if="!planned || !plan">{{ words.notWorkedOut }}</p>
