@@ -98,9 +98,11 @@ function carriedThen(outing: Outing, entries: readonly Entry[], { carry = [], le
   return all.length > 0 ? all : outing.carried
 }
 
-/** A track that is full keeps every second point of its older half. */
-const thinned = (track: readonly Fix[]): Fix[] =>
-  track.length <= MOST_FIXES ? [...track] : track.filter((_, i) => i > MOST_FIXES / 2 || i % 2 === 0)
+/** A track that is full keeps every second point of all but its newest half, as often as it takes: points may have waited in their thousands. */
+function thinned(track: readonly Fix[]): Fix[] {
+  const older = track.length - MOST_FIXES / 2
+  return track.length <= MOST_FIXES ? [...track] : thinned(track.filter((_, i) => i >= older || i % 2 === 0))
+}
 
 /** Entries in the order in which they were made, whatever the clock said: those that come back stand where they stood. */
 function joined(kept: readonly Entry[], add: readonly Entry[], at: Readonly<Record<string, number>>): Entry[] {

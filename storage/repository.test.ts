@@ -6,6 +6,7 @@ import { readArchive } from '../core/exchange'
 import { YgrionDb } from './db'
 import { demoWorld, emptyWorld } from '../core/demo/world'
 import { USUAL_PRACTICE } from '../core/match'
+import { MOST_FIXES, Outing } from '../core/outing'
 import { putPractice, put, removal } from './edits'
 import { storeProblem } from './problem'
 import { Repository } from './repository'
@@ -278,6 +279,18 @@ describe('outings', () => {
     expect(await carried()).toEqual([...(before ?? []), 'along'])
     const many = Array.from({ length: 60 }, (_, i) => ({ ...first, id: `m${i}` }))
     await expect(repository.log({ outingId: demo.id, carry: many })).rejects.toThrow(/too-many/)
+  })
+  it('a track never grows over what can be kept, however many points have waited, and keeps the newest', async () => {
+    const fix = (i: number) => ({ at: said('x', 1).at, latDeg: i / 1000, lonDeg: 0, accuracyM: 5 })
+    const full = Array.from({ length: MOST_FIXES }, (_, i) => fix(i))
+    await repository.replaceAll({ ...demoWorld(DAY), outings: [{ ...demo, entries: begun, track: full }] })
+    const waiting = Array.from({ length: MOST_FIXES }, (_, i) => fix(MOST_FIXES + i))
+    await repository.log({ outingId: demo.id, track: waiting })
+    const track = (await repository.outings())[0]?.track ?? []
+    expect(track.length).toBeLessThanOrEqual(MOST_FIXES)
+    expect(track.slice(-MOST_FIXES / 2)).toEqual(waiting.slice(-MOST_FIXES / 2))
+    expect(track[0]).toEqual(fix(0))
+    expect(Outing.safeParse((await repository.outings())[0]).success).toBe(true)
   })
   it('an entry that is none, or for an outing that is gone, is refused', async () => {
     await expect(

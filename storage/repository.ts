@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import type { ArchiveContent, Photo, UnreadableRow } from '../core/exchange'
+import type { ArchiveContent, Photo, StoredTable, UnreadableRow } from '../core/exchange'
 import type { Outing } from '../core/outing'
 import type { Plan } from '../core/plan'
 import type { Conditions } from '../core/water'
@@ -49,8 +49,8 @@ export class Repository {
   }
 
   /** Sets aside what is not what its schema says: {@link setAsideUnreadable}. */
-  setAsideUnreadable(at: string): Promise<UnreadableRow[]> {
-    return setAsideUnreadable(this.db, at)
+  setAsideUnreadable(at: string, tables?: readonly StoredTable[]): Promise<UnreadableRow[]> {
+    return setAsideUnreadable(this.db, at, tables)
   }
 
   /** All that can be read of a database that does not open: {@link rescueContent}. */

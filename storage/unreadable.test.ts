@@ -3,10 +3,10 @@ import Dexie from 'dexie'
 import { beforeEach, describe, expect, it } from 'vitest'
 import V13 from '../core/exchange/fixtures/archive-v13.json'
 import { demoWorld } from '../core/demo/world'
-import { readArchive, writeArchive, type UnreadableRow } from '../core/exchange'
+import { archiveProblem, readArchive, writeArchive, type UnreadableRow } from '../core/exchange'
 import { YgrionDb } from './db'
 import { Repository } from './repository'
-import { mended, unreadable } from './unreadable'
+import { JUDGED_LATER, mended, unreadable } from './unreadable'
 
 const DAY = '2026-06-12'
 const AT = '2026-06-12T10:00:00'
@@ -53,6 +53,17 @@ describe('rows that are not what their schema says', () => {
     // They go into the archive and come back.
     const read = readArchive(writeArchive(await repository.readAll()))
     expect(read.ok && read.archive.unreadable).toHaveLength(3)
+  })
+  it('a picture that is none does not keep the rest from going out', async () => {
+    const good = { id: 'photo:good', dataUrl: 'data:image/png;base64,AAAA' }
+    const photos = Array.from({ length: 23 }, (_, i) => ({ ...good, id: `photo:${i}` }))
+    await db.photos.bulkPut([...photos, { id: 'photo:11', dataUrl: 'spoilt' }])
+    expect(archiveProblem(writeArchive(await repository.readAll()))).not.toBeNull()
+    const [bad, ...others] = await repository.setAsideUnreadable(AT, JUDGED_LATER)
+    expect([bad?.table, bad?.row, others]).toEqual(['photos', { id: 'photo:11', dataUrl: 'spoilt' }, []])
+    const all = await repository.readAll()
+    expect(all.photos).toHaveLength(22)
+    expect(archiveProblem(writeArchive(all))).toBeNull()
   })
   it('a judgement that cannot be read is set aside, and the usual one holds', async () => {
     await db.table('practice').put({ id: 'mine', sides: 'none' })

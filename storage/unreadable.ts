@@ -4,11 +4,14 @@ import { STORED_TABLES, type StoredTable, type UnreadableRow } from '../core/exc
 import { faultOf, valueAt } from '../core/fault'
 import type { YgrionDb } from './db'
 import { nameOf, schemaOf } from './schemas'
+import { newId } from '../core/new-id'
 
 /** How long rows are judged without a pause, ms. */
 const PAUSE_EVERY_MS = 16
 const pause = () => new Promise<void>((resolve) => setTimeout(resolve))
 const LONGEST_NAME = 80
+/** Pictures in memory at once while they are judged: some 4 MB. */
+const PHOTOS_AT_ONCE = 10
 
 /** A row that its schema refuses, as it is kept: whole, with the field in fault. Null where it is as it should be. */
 export function unreadable(table: StoredTable, row: unknown, at: string): UnreadableRow | null {
@@ -16,7 +19,7 @@ export function unreadable(table: StoredTable, row: unknown, at: string): Unread
   if (success) return null
   const [issue] = error.issues
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     table,
     at,
     name: nameOf(row).slice(0, LONGEST_NAME),
@@ -61,8 +64,9 @@ export function mended(kept: UnreadableRow, text: string | null): { row: unknown
   return { still: { ...kept, ...best?.still, id: kept.id } }
 }
 
-/** Pictures are many and heavy, and nothing but shown: they are judged when they are written and when they go out. */
-const JUDGED = STORED_TABLES.filter((table) => table !== 'photos')
+/** Pictures are many and heavy, and nothing but shown: the page opens before they are judged. */
+export const JUDGED_FIRST = STORED_TABLES.filter((table) => table !== 'photos')
+export const JUDGED_LATER = ['photos'] as const
 
 /**
  * Goes through all that is stored. What lacks only what its schema fills in is filled in; what is not as its schema says is set aside, so that no view meets
@@ -70,9 +74,13 @@ const JUDGED = STORED_TABLES.filter((table) => table !== 'photos')
  *
  * @param at day and hour
  */
-export async function setAsideUnreadable(db: YgrionDb, at: string): Promise<UnreadableRow[]> {
+export async function setAsideUnreadable(
+  db: YgrionDb,
+  at: string,
+  tables: readonly StoredTable[] = STORED_TABLES,
+): Promise<UnreadableRow[]> {
   const found: UnreadableRow[] = []
-  for (const name of JUDGED) {
+  for (const name of tables) {
     const table = db.table<unknown, string>(name)
     const suspects = await suspectsOf(name, table)
     if (suspects.length === 0) continue
@@ -95,16 +103,22 @@ export async function setAsideUnreadable(db: YgrionDb, at: string): Promise<Unre
 
 /** Keys of the rows that are not just what their schema makes of them. */
 async function suspectsOf(name: StoredTable, table: Table<unknown, string>): Promise<string[]> {
-  const [keys, rows] = await Promise.all([table.toCollection().primaryKeys(), table.toArray()])
+  const keys = await table.toCollection().primaryKeys()
   const schema = schemaOf(name)
   const suspects: string[] = []
   let from = performance.now()
-  for (const [i, key] of keys.entries()) {
-    const { success, data } = schema.safeParse(rows[i])
-    if (!success || !equal(data, rows[i])) suspects.push(key)
-    if (performance.now() - from < PAUSE_EVERY_MS) continue
-    await pause()
-    from = performance.now()
+  const heavy = name === 'photos'
+  const most = heavy ? PHOTOS_AT_ONCE : keys.length
+  for (let first = 0; first < keys.length; first += most) {
+    const piece = keys.slice(first, first + most)
+    const rows = heavy ? await table.bulkGet(piece) : await table.toArray()
+    for (const [i, key] of piece.entries()) {
+      const { success, data } = schema.safeParse(rows[i])
+      if (!success || !equal(data, rows[i])) suspects.push(key)
+      if (performance.now() - from < PAUSE_EVERY_MS) continue
+      await pause()
+      from = performance.now()
+    }
   }
   return suspects
 }

@@ -4,6 +4,7 @@ import { EMPTY_BOX, type Box } from '../core/box'
 import { SINGLETON_ID, type Backup, type YgrionDb } from './db'
 import { inPieces } from './pieces'
 import { StoreError } from './problem'
+import { newId } from '../core/new-id'
 
 /** The key under which the angler's choices lie among the settings. */
 export const SETTINGS_KEY = 'settings'
@@ -83,7 +84,7 @@ export async function fillWhole(db: YgrionDb, content: ArchiveContent): Promise<
  */
 function nextKey(keys: readonly string[]): string {
   const last = keys.reduce((most, key) => Math.max(most, Number(/^n(\d{9}) /.exec(key)?.[1] ?? 0)), 0)
-  return `n${String(last + 1).padStart(9, '0')} ${crypto.randomUUID()}`
+  return `n${String(last + 1).padStart(9, '0')} ${newId()}`
 }
 
 /** Lays the whole of what is stored aside, inside a transaction over all tables, and answers with its key; those made first go. */

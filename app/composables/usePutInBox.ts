@@ -3,6 +3,7 @@ import type { Lure, PartKind, PartOf } from '../../core/tackle'
 import { sayPiece } from '../../words'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
+import { newId } from '../../core/new-id'
 
 /** Puts pieces that are missing in the box: each gets an id of its own, lines the id of the reel that comes with them. */
 export function usePutInBox() {
@@ -15,7 +16,7 @@ export function usePutInBox() {
       const { id } = piece.kind === 'singles' ? piece.lure : piece.part
       const known = ids.get(id)
       if (known) return known
-      const fresh = piece.kind === 'singles' || piece.kind === 'respool' ? id : crypto.randomUUID()
+      const fresh = piece.kind === 'singles' || piece.kind === 'respool' ? id : newId()
       ids.set(id, fresh)
       return fresh
     }

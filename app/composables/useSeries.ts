@@ -15,6 +15,7 @@ import { createQueue } from '~/composables/queue'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
 import { useWater } from '~/stores/water'
+import { newId } from '../../core/new-id'
 
 type Fields = Record<string, unknown>
 
@@ -81,7 +82,7 @@ export function useSeries(lureId: Ref<string>, kind: Ref<TestKind>) {
       series.value && sameHeld(series.value)
         ? withReading(series.value, given)
         : newSeries({
-            id: crypto.randomUUID(),
+            id: newId(),
             lure: lure.value,
             kind: kind.value,
             called: how.value.name.toLowerCase(),

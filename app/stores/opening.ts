@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
-import type { ArchiveContent, StoreProblem } from '../../core/exchange'
+import type { ArchiveContent, StoreProblem, UnreadableRow } from '../../core/exchange'
 import { storeProblem } from '../../storage/problem'
+import { JUDGED_FIRST, JUDGED_LATER } from '../../storage/unreadable'
 import { useBox } from './box'
 import { useCommands } from './commands'
 import { useHistory } from './history'
@@ -39,15 +40,15 @@ export const useOpening = defineStore('opening', {
       }
     },
     async read() {
-      const found = await repository.setAsideUnreadable(now())
+      const found = await repository.setAsideUnreadable(now(), JUDGED_FIRST)
       await useSettings().load()
       await useHistory().open()
       await useBox().open((error) => this.fail(error))
       useOutings().open((error) => this.fail(error))
       usePlans().open((error) => this.fail(error))
-      const [first] = found
-      if (first) useCommands().failure = { what: '', problem: { code: 'unreadable', rows: found.length, ...first } }
+      tellUnreadable(found)
       if (this.stage !== 'failed') this.stage = 'open'
+      void judgePhotos().catch((error: unknown) => useCommands().tell(error))
     },
     fail(error: unknown) {
       this.problem = storeProblem(error)
@@ -67,6 +68,16 @@ export const useOpening = defineStore('opening', {
     },
   },
 })
+
+function tellUnreadable(found: readonly UnreadableRow[]) {
+  const [first] = found
+  if (first) useCommands().failure = { what: '', problem: { code: 'unreadable', rows: found.length, ...first } }
+}
+
+/** Sets pictures aside that are none: one that is spoilt must not keep all the rest from going out. */
+export async function judgePhotos(): Promise<void> {
+  tellUnreadable(await repository.setAsideUnreadable(now(), JUDGED_LATER))
+}
 
 /** What the page has at hand: all but the photos. */
 function shown(): ArchiveContent {

@@ -29,6 +29,7 @@ import { useBox } from './box'
 import { useHistory } from './history'
 import { momentNow } from './moment'
 import { repository } from './repository'
+import { newId } from '../../core/new-id'
 
 /** A number that nothing carried has. */
 function nextCarriedId({ carried }: Outing): string {
@@ -53,7 +54,7 @@ async function partyOf(
 ): Promise<Party> {
   const turns = await useMatchWorker().split(...plain([carried, c, names.length, turnMin] as const))
   if (!turns) throw new Error(words.tooFewForAParty(names.length))
-  return { id: crypto.randomUUID(), names: [...names], who: 0, startedAt: at, turnMin, turns }
+  return { id: newId(), names: [...names], who: 0, startedAt: at, turnMin, turns }
 }
 
 type Status = { state: 'loading' } | { state: 'ready' }
@@ -100,13 +101,13 @@ export const useOutings = defineStore('outings', {
       const party = asParty && (await partyOf(asParty, carried, asked, at))
       const first = party ? party.turns[0]?.[0] : { carriedId: carried[0]?.id, wayId: carried[0]?.ways[0]?.id }
       const outing: Outing = {
-        id: party ? partyOutingId(party) : crypto.randomUUID(),
+        id: party ? partyOutingId(party) : newId(),
         placeName: asked.place.name,
         water: plain(asked.c),
         startedAt: at,
         effortBy,
         carried,
-        entries: carried.length > 0 ? [{ id: crypto.randomUUID(), at, kind: 'rig', ...first } as Entry] : [],
+        entries: carried.length > 0 ? [{ id: newId(), at, kind: 'rig', ...first } as Entry] : [],
         note: '',
         ...(party && { party }),
       }
@@ -120,7 +121,7 @@ export const useOutings = defineStore('outings', {
     },
     /** Starts one’s own log from what a friend asked with. */
     async join(invitation: Outing & { party: Party }, who: number, places: readonly Place[]) {
-      const outing = Outing.parse(joined(invitation, who, momentNow(), crypto.randomUUID()))
+      const outing = Outing.parse(joined(invitation, who, momentNow(), newId()))
       const known = new Set(useBox().places.map(({ id }) => id))
       const edits = [
         ...places.filter(({ id }) => !known.has(id)).map((item) => ({ kind: 'places' as const, id: item.id, item })),
@@ -143,13 +144,13 @@ export const useOutings = defineStore('outings', {
       const block = planned && blockAt(planned, leg.id, hourOf(at))
       if (!planned || !block) return
       const outing: Outing = {
-        id: crypto.randomUUID(),
+        id: newId(),
         placeName: place.name,
         water: { ...plain(leg.water), date: at.slice(0, 10), hour: hourOf(at) },
         startedAt: at,
         effortBy,
         carried: plain(planned.carried),
-        entries: [{ id: crypto.randomUUID(), at, kind: 'rig', carriedId: block.carriedId, wayId: block.wayId }],
+        entries: [{ id: newId(), at, kind: 'rig', carriedId: block.carriedId, wayId: block.wayId }],
         note: '',
         plan: { id: plan.id, name: plan.name, lureIds: planned.lures.map(({ lureId }) => lureId) },
       }
@@ -162,7 +163,7 @@ export const useOutings = defineStore('outings', {
     },
     /** Logs an entry, with what it means for the box. What comes back is stored: nothing is shown as logged before it is. */
     async log(outing: Outing, entry: NewEntry, label: string): Promise<Entry> {
-      const stored = { id: crypto.randomUUID(), at: momentNow(), ...entry } as Entry
+      const stored = { id: newId(), at: momentNow(), ...entry } as Entry
       await this.change({ outingId: outing.id, add: [stored] }, label)
       return stored
     },
@@ -176,7 +177,7 @@ export const useOutings = defineStore('outings', {
       const [taken] = await useMatchWorker().carryAny(...plain([[wanted], [carriedId], asked] as const))
       const [way] = taken?.carried.ways ?? []
       if (!taken || !way) return null
-      const entry = { id: crypto.randomUUID(), at: momentNow(), kind: 'rig', carriedId, wayId: way.id } as const
+      const entry = { id: newId(), at: momentNow(), kind: 'rig', carriedId, wayId: way.id } as const
       await this.change({ outingId: outing.id, add: [entry], carry: [taken.carried] }, label)
       return taken
     },

@@ -5,6 +5,7 @@ import { changedLog, type LogChange } from '../../storage/log'
 import { plain } from '~/composables/plain'
 import { useMatchWorker } from '~/composables/useMatchWorker'
 import { repository } from './repository'
+import { newId } from '../../core/new-id'
 
 /** Under this name a day of practice lies in the browser: beside the log, and in no archive. */
 const KEY = 'practice-run'
@@ -65,7 +66,7 @@ export const usePracticeLake = defineStore('practice-lake', () => {
     await keep()
   }
   async function log(outing: Outing, entry: NewEntry): Promise<Entry> {
-    const stored = { id: crypto.randomUUID(), at: now.value, ...entry } as Entry
+    const stored = { id: newId(), at: now.value, ...entry } as Entry
     await change({ outingId: outing.id, add: [stored] })
     return stored
   }

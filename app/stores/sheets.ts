@@ -22,6 +22,7 @@ import { useSettings } from './settings'
 import { now } from './repository'
 import { plain } from '~/composables/plain'
 import { useUnsaved } from '~/composables/useUnsaved'
+import { newId } from '../../core/new-id'
 
 type Stage =
   | { readonly state: 'idle' }
@@ -121,7 +122,7 @@ export const useSheets = defineStore('sheets', {
       if (this.stage.state !== 'planned') return
       const { file, sheet, mapping, plan } = this.stage
       const kept: RejectedRows = {
-        id: crypto.randomUUID(),
+        id: newId(),
         file: file.slice(0, 300),
         at: now(),
         headings: [...sheet.headings],

@@ -1,3 +1,4 @@
+import { newId } from '../../core/new-id'
 const KEY = 'ygrion-tab'
 
 /** This tab, as long as it is open: the same after a reload. Where a browser keeps nothing for a tab, it is another one each time. */
@@ -5,11 +6,11 @@ export function tabId(): string {
   try {
     const known = sessionStorage.getItem(KEY)
     if (known) return known
-    const made = crypto.randomUUID()
+    const made = newId()
     sessionStorage.setItem(KEY, made)
     return made
   } catch {
-    return (fallback ??= crypto.randomUUID())
+    return (fallback ??= newId())
   }
 }
 let fallback: string | undefined

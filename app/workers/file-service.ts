@@ -27,6 +27,7 @@ import type { Box } from '../../core/box'
 import type { Outing } from '../../core/outing'
 import type { Conditions, Place } from '../../core/water'
 import { inPieces, type Send } from './pieces'
+import { newId } from '../../core/new-id'
 
 /** A file as it is chosen, or text that was pasted. */
 export type Source = Blob | string
@@ -79,10 +80,7 @@ export const fileService = {
     own: OwnWords,
     send: Send,
   ): Promise<ImportPlan> {
-    return inPieces(
-      planImport(sheet, mapping, marks, box, () => crypto.randomUUID(), onProgress, own),
-      send,
-    )
+    return inPieces(planImport(sheet, mapping, marks, box, newId, onProgress, own), send)
   },
   /** A log of outings, as JSON or as a table. */
   async log(source: Source, places: readonly Place[], like: Conditions | null): Promise<LogReply> {

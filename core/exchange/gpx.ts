@@ -28,6 +28,13 @@ const MOST_TEXT = { name: 80, note: 400 } as const
 type Node = Readonly<Record<string, unknown>>
 const textOf = (value: unknown) => (typeof value === 'string' ? value.trim() : '')
 
+/** A decimal figure as XML Schema writes it (xsd:decimal): no other base, no exponent, and not nothing. */
+const DECIMAL = /^[+-]?(?:\d+(?:\.\d*)?|\.\d+)$/
+const degrees = (value: unknown, most: number): number | null => {
+  const text = textOf(value)
+  return DECIMAL.test(text) && Math.abs(Number(text)) <= most ? Number(text) : null
+}
+
 /** Waypoints of a GPX file; those without a sound position are listed and left out. Never throws. */
 export function readGpx(text: string): GpxResult {
   let root: Node | undefined
@@ -44,11 +51,9 @@ export function readGpx(text: string): GpxResult {
   if (found.length === 0) return { ok: false, problem: { code: 'no-waypoints' } }
   const problems: FileProblem[] = []
   const waypoints = found.flatMap((wpt, i): Waypoint[] => {
-    const [latDeg, lonDeg] = [Number(wpt['@lat']), Number(wpt['@lon'])]
+    const [latDeg, lonDeg] = [degrees(wpt['@lat'], 90), degrees(wpt['@lon'], 180)]
     const name = textOf(wpt.name) || `Waypoint ${i + 1}`
-    const sound =
-      wpt['@lat'] !== undefined && wpt['@lon'] !== undefined && Math.abs(latDeg) <= 90 && Math.abs(lonDeg) <= 180
-    if (!sound) {
+    if (latDeg === null || lonDeg === null) {
       problems.push({ code: 'bad-position', name, lat: textOf(wpt['@lat']), lon: textOf(wpt['@lon']) })
       return []
     }

@@ -80,19 +80,22 @@ const failed = (line: string) => {
 
 describe('limits of what a sender can mean', () => {
   it.each([
-    ['SDDPT,12000,0', { depthM: 12_000 }],
+    ['SDDPT,1500,0', { depthM: 1500 }],
     ['SDDPT,0,0', { depthM: 0 }],
-    ['SDDBT,39370.1,f,12000,M,6561.7,F', { depthM: 12_000 }],
+    ['SDDBT,4921.3,f,1500,M,820.2,F', { depthM: 1500 }],
     ['YXMTW,-5,C', { waterTempC: -5 }],
     ['YXMTW,50,C', { waterTempC: 50 }],
     ['YXMTW,4,', { waterTempC: 4 }],
     ['YXMTW,4', { waterTempC: 4 }],
   ])('%s is taken', (body, expected) => expect(reading(summed(body))).toEqual(expected))
   it.each([
-    ['SDDPT,12000.1,0', 'depth', 12_000.1],
+    ['SDDPT,1500.1,0', 'depth', 1500.1],
+    ['SDDPT,9999,0', 'depth', 9999],
     ['SDDPT,-0.1,0', 'depth', -0.1],
-    ['SDDBT,39371,f,12000.1,M,6562,F', 'depth', 12_000.1],
+    ['SDDBT,4922,f,1500.1,M,821,F', 'depth', 1500.1],
     ['SDDBT,-1,f,-0.1,M,-1,F', 'depth', -0.1],
+    ['VWVHW,,T,,M,-1,N,-1.9,K', 'speed', -0.51],
+    ['GPVTG,10,T,,M,97192224,N,180000000,K', 'speed', 49_999_999.68],
     ['YXMTW,-5.1,C', 'water temperature', -5.1],
     ['YXMTW,50.1,C', 'water temperature', 50.1],
   ])('%s cannot be', (body, what, value) => expect(failed(summed(body))).toEqual({ code: 'impossible', what, value }))

@@ -21,6 +21,10 @@ export interface NmeaReading {
 }
 
 const KNOT_MPS = 1852 / 3600
+/** Deeper no sounder of an angler's boat reads: a figure of nines is its “no bottom”. Common practice. */
+const DEEPEST_M = 1500
+/** Faster no boat goes. */
+const FASTEST_MPS = 60
 
 /** The two kinds of sentence that the library does not know: fields as in NMEA 0183. */
 type OwnPacket =
@@ -37,7 +41,9 @@ class Factory extends DefaultPacketFactory<OwnPacket> {
     return null
   }
 }
-const figure = (text: string | undefined) => (text ? Number(text) : NaN)
+/** A figure as NMEA 0183 writes it: decimal, without an exponent. */
+const DECIMAL = /^-?(?:\d+(?:\.\d*)?|\.\d+)$/
+const figure = (text: string | undefined) => (text !== undefined && DECIMAL.test(text) ? Number(text) : NaN)
 const FACTORY = new Factory()
 
 export type SentenceResult =
@@ -48,6 +54,9 @@ const read = (reading: NmeaReading): SentenceResult => {
   const known = Object.entries(reading).filter(([, v]) => typeof v === 'number' && Number.isFinite(v))
   return { ok: true, reading: known.length > 0 ? Object.fromEntries(known) : null }
 }
+
+/** The last field of a sentence ends at its checksum. */
+const bareField = (text: string | undefined) => text?.split('*')[0]
 
 /** One sentence; `reading` is null where it says nothing that is wanted here. A wrong checksum or a figure that cannot be is a problem. Never throws. */
 export function readSentence(line: string): SentenceResult {
@@ -64,29 +73,36 @@ export function readSentence(line: string): SentenceResult {
   }
   const fields = text.split(',')
   /** The library reads an empty field as nought: a sounder that has lost the bottom would report no depth at all. */
-  const given = (at: number, value: number) => (fields[at] ? value : NaN)
+  const given = (at: number, value: number) => (Number.isNaN(figure(bareField(fields[at]))) ? NaN : value)
   switch (packet.sentenceId) {
     case 'DBT': {
       const depthM = given(3, packet.depthMeters)
-      return within(depthM, 0, 12_000, 'depth') ?? read({ depthM })
+      return within(depthM, 0, DEEPEST_M, 'depth') ?? read({ depthM })
     }
     case 'DPT':
-      return within(packet.depthM, 0, 12_000, 'depth') ?? read({ depthM: packet.depthM + packet.offsetM })
+      return within(packet.depthM, 0, DEEPEST_M, 'depth') ?? read({ depthM: packet.depthM + packet.offsetM })
     case 'MTW':
       if (packet.unit && packet.unit !== 'C') return { ok: false, problem: { code: 'unknown-temperature-unit' } }
       return within(packet.degrees, -5, 50, 'water temperature') ?? read({ waterTempC: packet.degrees })
-    case 'VHW':
-      return read({ waterSpeedMps: given(5, packet.speedKnots) * KNOT_MPS })
-    case 'VTG':
-      return read({ groundSpeedMps: given(5, packet.speedKnots) * KNOT_MPS })
-    case 'RMC':
+    case 'VHW': {
+      const waterSpeedMps = given(5, packet.speedKnots) * KNOT_MPS
+      return within(waterSpeedMps, 0, FASTEST_MPS, 'speed') ?? read({ waterSpeedMps })
+    }
+    case 'VTG': {
+      const groundSpeedMps = given(5, packet.speedKnots) * KNOT_MPS
+      return within(groundSpeedMps, 0, FASTEST_MPS, 'speed') ?? read({ groundSpeedMps })
+    }
+    case 'RMC': {
       if (packet.status !== 'valid') return { ok: true, reading: null }
-      return read({
-        latDeg: given(3, packet.latitude),
-        lonDeg: given(5, packet.longitude),
-        groundSpeedMps: given(7, packet.speedKnots) * KNOT_MPS,
-        atMs: packet.datetime.getTime(),
-      })
+      const [latDeg, lonDeg] = [given(3, packet.latitude), given(5, packet.longitude)]
+      const groundSpeedMps = given(7, packet.speedKnots) * KNOT_MPS
+      const wrong = [
+        within(latDeg, -90, 90, 'latitude'),
+        within(lonDeg, -180, 180, 'longitude'),
+        within(groundSpeedMps, 0, FASTEST_MPS, 'speed'),
+      ].find((found) => found !== null && !found.ok)
+      return wrong ?? read({ latDeg, lonDeg, groundSpeedMps, atMs: packet.datetime.getTime() })
+    }
     default:
       return { ok: true, reading: null }
   }
@@ -94,7 +110,9 @@ export function readSentence(line: string): SentenceResult {
 
 function within(value: number, low: number, high: number, what: string): SentenceResult | null {
   if (Number.isNaN(value)) return { ok: true, reading: null }
-  return value >= low && value <= high ? null : { ok: false, problem: { code: 'impossible', what, value } }
+  return value >= low && value <= high
+    ? null
+    : { ok: false, problem: { code: 'impossible', what, value: Math.round(value * 100) / 100 } }
 }
 
 /** What a log of sentences comes to. */
@@ -140,15 +158,21 @@ export function readNmeaLog(text: string): NmeaLog {
 
 const tidy = (value: number, low: number, high: number) => Math.min(high, Math.max(low, Math.round(value * 100) / 100))
 
-/** What the middle of a sounder's readings says of today's water; drift is what the receiver, else the log tells. Nothing is said of what was not heard. */
+/** The deepest water and the fastest drift that a water of ours can have: deeper is not fished here, faster is a boat under way. */
+const MOST = { depthM: 200, driftMps: 3 }
+
+/**
+ * What the middle of a sounder's readings says of today's water; drift is what the receiver, else the log tells. Nothing is said of what was not heard, nor of
+ * what no water here can be.
+ */
 export function waterOfReadings(
   middle: NmeaLog['middle'],
 ): Partial<Pick<Conditions, 'depthM' | 'waterTempC' | 'driftMps'>> {
   const { depthM, waterTempC, waterSpeedMps, groundSpeedMps } = middle
   const drift = groundSpeedMps ?? waterSpeedMps
   return {
-    ...(depthM !== null && { depthM: tidy(depthM, 0.3, 200) }),
+    ...(depthM !== null && depthM <= MOST.depthM && { depthM: tidy(depthM, 0.3, MOST.depthM) }),
     ...(waterTempC !== null && { waterTempC: Math.round(waterTempC * 10) / 10 }),
-    ...(drift !== null && { driftMps: tidy(drift, 0, 3) }),
+    ...(drift !== null && drift <= MOST.driftMps && { driftMps: tidy(drift, 0, MOST.driftMps) }),
   }
 }

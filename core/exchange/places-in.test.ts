@@ -34,6 +34,10 @@ describe('GPX', () => {
     expect(read.ok ? '' : sayFileProblem(read.problem)).toMatch(words)
   })
   it('a waypoint without a sound position is left out and named; one without a name gets a number', () => {
+    for (const odd of ['', ' ', '0x10', '1e1', 'NaN', 'Infinity', '1,5', '1.2.3']) {
+      const found = readGpx(`<gpx><wpt lat="${odd}" lon="3"><name>Odd</name></wpt></gpx>`)
+      expect(found).toMatchObject({ ok: true, waypoints: [], problems: [{ code: 'bad-position', name: 'Odd' }] })
+    }
     const read = readGpx('<gpx><wpt lat="100" lon="3"><name>Far</name></wpt><wpt lat="1" lon="3"/><wpt lon="3"/></gpx>')
     if (!read.ok) throw new Error(read.problem.code)
     expect(read.waypoints.map((w) => w.name)).toEqual(['Waypoint 2'])
@@ -50,10 +54,11 @@ describe('what is read becomes water and places', () => {
     })
     expect(waterOfReadings(middleOf([]))).toEqual({})
   })
-  it('drift is the speed over ground, else that through the water; nothing leaves the limits of the form', () => {
+  it('drift is the speed over ground, else that through the water; what the form cannot hold is not said', () => {
     expect(waterOfReadings(middleOf([{ waterSpeedMps: 0.5 }]))).toEqual({ driftMps: 0.5 })
     expect(waterOfReadings(middleOf([{ waterSpeedMps: 0.5, groundSpeedMps: 0.7 }]))).toEqual({ driftMps: 0.7 })
-    expect(waterOfReadings(middleOf([{ groundSpeedMps: 9, depthM: 900 }]))).toEqual({ driftMps: 3, depthM: 200 })
+    expect(waterOfReadings(middleOf([{ groundSpeedMps: 9, depthM: 900 }]))).toEqual({})
+    expect(waterOfReadings(middleOf([{ groundSpeedMps: 3, depthM: 200 }]))).toEqual({ driftMps: 3, depthM: 200 })
     expect(waterOfReadings(middleOf([{ depthM: 0.1 }]))).toEqual({ depthM: 0.3 })
   })
   it('waypoints become places with the clock and salinity of the region; known spots are left out', () => {

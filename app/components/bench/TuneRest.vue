@@ -13,6 +13,7 @@ import { addBallast, alter, type Lure } from '../../../core/tackle'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
 import { today } from '~/stores/repository'
+import { newId } from '../../../core/new-id'
 
 /** To make a plug hang: lead, hooks or leader, in this water, and what the same does ten degrees colder. */
 const props = defineProps<{ lure: Lure; known: LureProfile; water: { tempC: number; salinity: number } }>()
@@ -49,7 +50,7 @@ async function glueOn() {
   await box.save(
     'lures',
     alter(props.lure, {
-      id: crypto.randomUUID(),
+      id: newId(),
       date: today(),
       kind: 'ballast',
       note: words.ofLeadToHang(show(kg, 'lead'), show(props.water.tempC, 'waterTemp')),

@@ -9,6 +9,7 @@ import { put } from '../../../storage/edits'
 import { plain } from '~/composables/plain'
 import { thenShow } from '~/composables/then-show'
 import { useBox } from '~/stores/box'
+import { newId } from '../../../core/new-id'
 
 /** What is open over the box. */
 export type OpenInBox =
@@ -38,7 +39,7 @@ function save(lure: Lure, photo: string | null) {
 }
 const remove = (lure: Lure) => thenShow(open, null, () => box.remove('lures', [lure]))
 function copy(lure: Lure) {
-  const twin = duplicateOf(lure, crypto.randomUUID())
+  const twin = duplicateOf(lure, newId())
   return thenShow(open, { kind: 'lure', lure: twin }, () => box.save('lures', twin))
 }
 const saveSeries = (made: Lure[]) =>

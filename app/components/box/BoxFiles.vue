@@ -6,6 +6,7 @@ import { saveArchive } from '~/composables/download'
 import { onFile, stopFiles } from '~/composables/file-work'
 import { useBox } from '~/stores/box'
 import { Told } from '~/stores/commands'
+import { judgePhotos } from '~/stores/opening'
 import { today } from '~/stores/repository'
 import { useSettings } from '~/stores/settings'
 
@@ -57,6 +58,7 @@ const replace = () => work((now) => box.replace(now.content, now.label))
 const merge = () => work((now) => box.merge(now.content))
 
 async function exportFile() {
+  await judgePhotos()
   const problem = await saveArchive(await box.everything())
   heading.value = words.wasNotSaved
   problems.value = problem ? [{ place: words.theFile, problem }] : []

@@ -21,6 +21,7 @@ import {
 import { choices } from '~/components/form/choices'
 import { useSettings } from '~/stores/settings'
 import { today } from '~/stores/repository'
+import { newId } from '../../../core/new-id'
 
 /** What was done to a lure: its dated history, and the bench to do something more. */
 const props = defineProps<{ lure: Lure }>()
@@ -98,7 +99,7 @@ function patch(): Patch {
 }
 function done() {
   if (!kind.value) return
-  const what = { id: crypto.randomUUID(), date: date.value || today(), kind: kind.value, note: note.value.trim() }
+  const what = { id: newId(), date: date.value || today(), kind: kind.value, note: note.value.trim() }
   // Even the same hooks put on anew begin a new count of fish.
   emit('change', alter(props.lure, { ...what, patch: patch() }, kind.value === 'hooks'))
   kind.value = null

@@ -20,6 +20,7 @@ import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { COST_FIELD, lureOfDraft, makeFields, newDraft, type Draft } from './draft'
 import { plain } from '~/composables/plain'
+import { newId } from '../../../core/new-id'
 
 /** One lure, typed in any unit, drawn while it is typed. What is typed survives a browser that dies. */
 const props = defineProps<{ lure: Lure | null }>()
@@ -33,7 +34,7 @@ const emit = defineEmits<{
 
 const settings = useSettings()
 const box = useBox()
-const draft = reactive<Draft>(plain<Draft>(props.lure ?? newDraft(crypto.randomUUID(), box.box.lures)))
+const draft = reactive<Draft>(plain<Draft>(props.lure ?? newDraft(newId(), box.box.lures)))
 const photo = ref<string | null>(null)
 onMounted(async () => {
   if (!photo.value && draft.photoId) photo.value = (await repository.photo(draft.photoId))?.dataUrl ?? null
@@ -106,7 +107,7 @@ function altered(lure: Lure) {
 }
 function setPhoto(dataUrl: string | null) {
   photo.value = dataUrl
-  draft.photoId = dataUrl ? `photo:${crypto.randomUUID()}` : null
+  draft.photoId = dataUrl ? `photo:${newId()}` : null
 }
 </script>
 

@@ -8,6 +8,7 @@ import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
 import { judgePart, partFields } from './part-draft'
 import { plain } from '~/composables/plain'
+import { newId } from '../../../core/new-id'
 
 /** One rod, reel, line or small part, typed in any unit; what it is good for in this box is told while it is typed. */
 const props = defineProps<{ kind: PartKind; one: string; part: Part | null }>()
@@ -15,7 +16,7 @@ const emit = defineEmits<{ save: [part: Part]; remove: [part: Part]; close: [] }
 
 const box = useBox()
 const settings = useSettings()
-const draft = reactive<Record<string, unknown>>(plain(props.part ?? usualPart(props.kind, crypto.randomUUID())))
+const draft = reactive<Record<string, unknown>>(plain(props.part ?? usualPart(props.kind, newId())))
 const kept = useDraft(
   draftKey(props.kind, props.part?.id ?? null),
   () => String(draft.name || props.one),

@@ -4,6 +4,7 @@ import { quick } from '../../../core/exchange'
 import type { Lure } from '../../../core/tackle'
 import { useBox } from '~/stores/box'
 import { useSettings } from '~/stores/settings'
+import { newId } from '../../../core/new-id'
 
 /** A lure, rod, reel or line in one line, as it is said: read and drawn while it is typed, in the box with Enter. A list that is pasted goes in line by line. */
 const box = useBox()
@@ -16,7 +17,7 @@ const lure = computed(() => (read.value?.ok && read.value.kind === 'lures' ? (re
 
 /** Puts one line into the box; false where it is not understood. */
 async function put(line: string): Promise<boolean> {
-  const found = quick(line, crypto.randomUUID(), box.box)
+  const found = quick(line, newId(), box.box)
   if (!found.ok) return false
   await box.save(found.kind, found.item as never)
   said.value = words.isIn(found.item.name)

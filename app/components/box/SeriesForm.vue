@@ -4,6 +4,7 @@ import { COLOURS, colourOf, freeSlot, seriesOf, type ColourId, type Lure } from 
 import { draftKey, useDraft } from '~/composables/useDraft'
 import { useMeasure } from '~/composables/useMeasure'
 import { useBox } from '~/stores/box'
+import { newId } from '../../../core/new-id'
 
 /** One body in several colours and weights, entered at once. */
 const props = defineProps<{
@@ -66,10 +67,10 @@ function save() {
   const tray = trayId ? box.trayById.get(trayId) : undefined
   const taken = new Set(box.box.lures.flatMap((l) => (l.trayId === trayId && l.slot !== null ? [l.slot] : [])))
   const laid = made.value.map((lure) => {
-    if (!tray) return { ...lure, id: crypto.randomUUID() }
+    if (!tray) return { ...lure, id: newId() }
     const slot = freeSlot(tray, taken)
     taken.add(slot)
-    return { ...lure, id: crypto.randomUUID(), slot }
+    return { ...lure, id: newId(), slot }
   })
   kept.sent()
   emit('save', laid)

@@ -5,6 +5,7 @@ import { sayIssue } from '~/components/form/issue'
 import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { provideUnread } from '~/composables/useUnread'
 import { useBox } from '~/stores/box'
+import { newId } from '../../../core/new-id'
 
 /** A tray: its name and its compartments, drawn while they are set. */
 const props = defineProps<{ tray: TrayType | null }>()
@@ -12,7 +13,7 @@ const emit = defineEmits<{ save: [tray: TrayType]; remove: [tray: TrayType]; clo
 
 const box = useBox()
 const draft = reactive<Record<string, unknown>>({
-  ...(props.tray ?? { ...trayFor('x', 24), id: crypto.randomUUID(), name: '' }),
+  ...(props.tray ?? { ...trayFor('x', 24), id: newId(), name: '' }),
 })
 const kept = useDraft(
   draftKey('trays', props.tray?.id ?? null),

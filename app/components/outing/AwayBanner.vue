@@ -4,6 +4,7 @@ import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { minutesBetween, type Outing } from '../../../core/outing'
 import { useOutings } from '~/stores/outings'
 import { momentNow } from '~/stores/moment'
+import { newId } from '../../../core/new-id'
 
 /** Ygrion was shut for a while with an outing under way: a dead battery, or a break? Effort must not count by itself. */
 const props = defineProps<{ outing: Outing }>()
@@ -35,8 +36,8 @@ useIntervalFn(remember, 15_000)
 async function wasBreak() {
   if (!seen.value) return
   const add = [
-    { id: crypto.randomUUID(), at: seen.value, kind: 'pause' as const },
-    { id: crypto.randomUUID(), at: back, kind: 'resume' as const },
+    { id: newId(), at: seen.value, kind: 'pause' as const },
+    { id: newId(), at: back, kind: 'resume' as const },
   ]
   await outings.change({ outingId: props.outing.id, add }, words.aBreak)
   seen.value = null

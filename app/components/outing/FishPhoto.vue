@@ -5,6 +5,7 @@ import { speciesOf } from '../../../core/water'
 import { shrinkPhoto } from '~/composables/usePhoto'
 import { useBox } from '~/stores/box'
 import { repository } from '~/stores/repository'
+import { newId } from '../../../core/new-id'
 
 /** A photo of the fish: shrunk, kept in the browser and in archives, never sent. */
 const props = defineProps<{ photoId: string | undefined; speciesId: string; fixed?: boolean }>()
@@ -27,7 +28,7 @@ async function pick(event: Event) {
   problem.value = ''
   try {
     const { dataUrl } = await shrinkPhoto(file, LONGEST)
-    const id = crypto.randomUUID()
+    const id = newId()
     await box.edit(words.aPhoto, [{ kind: 'photos', id, item: { id, dataUrl } }])
     emit('photo', id)
   } catch {

@@ -5,6 +5,7 @@ import { WaterReport, startingWater } from '../../../core/water'
 import { plain } from '~/composables/plain'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
+import { newId } from '../../../core/new-id'
 
 /** Where and when: places and days one after another, with the way between, the forecast of each; weight and trays. */
 const props = defineProps<{ plan: Plan }>()
@@ -47,7 +48,7 @@ function add() {
   const last = props.plan.legs.at(-1)
   if (!last) return
   const fromH = last.toH < 24 ? last.toH : 6
-  const leg = { ...plain(last), id: crypto.randomUUID(), fromH, toH: Math.min(24, fromH + 3), travelMin: 30 }
+  const leg = { ...plain(last), id: newId(), fromH, toH: Math.min(24, fromH + 3), travelMin: 30 }
   emit('change', { legs: [...props.plan.legs, leg] }, words.addedALeg)
 }
 function remove(leg: Leg) {

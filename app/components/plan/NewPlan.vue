@@ -9,6 +9,7 @@ import { usePlans } from '~/stores/plans'
 import { tomorrow } from '~/stores/repository'
 import { useWater } from '~/stores/water'
 import { planPath } from '~/composables/paths'
+import { newId } from '../../../core/new-id'
 
 /** A new plan in a few fields: where, when, how much may come along. Everything else has its usual value. */
 const box = useBox()
@@ -75,7 +76,7 @@ watch(
 const problem = computed(() => (toH.value <= fromH.value ? words.endFirst : ''))
 /** The unseen water as a place: near the one that is chosen, for sun and season. */
 const unseen = ({ latDeg, lonDeg, utcOffsetH }: Place, salinity: number): Place =>
-  Place.parse({ id: crypto.randomUUID(), name: text.value.trim().slice(0, 80), latDeg, lonDeg, utcOffsetH, salinity })
+  Place.parse({ id: newId(), name: text.value.trim().slice(0, 80), latDeg, lonDeg, utcOffsetH, salinity })
 const busy = ref(false)
 async function make() {
   const at = place.value
@@ -94,11 +95,11 @@ async function make() {
       lightAs: null,
     }
     const plan = Plan.parse({
-      id: crypto.randomUUID(),
+      id: newId(),
       name: words.name(there.name, date.value).slice(0, 80),
       legs: [
         {
-          id: crypto.randomUUID(),
+          id: newId(),
           // The day brings its own hour, light and zone.
           water: plain(water),
           alternatives: said?.alternatives ?? [],

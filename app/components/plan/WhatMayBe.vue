@@ -2,6 +2,7 @@
 import { factorName, levelName, percent, sayAlternative, whatMayBe as words } from '../../../words'
 import { FACTORS, spreadOf, usualSpread, type AddedScenario, type Factor, type Plan } from '../../../core/plan'
 import { useSettings } from '~/stores/settings'
+import { newId } from '../../../core/new-id'
 
 /** How likely each thing is that is not known yet: weighed by hand, or as usual; and scenarios of one's own. */
 const props = defineProps<{ plan: Plan }>()
@@ -43,7 +44,7 @@ function add() {
   if (draft.name.trim() === '') return
   const { windMps, visibilityM, waterTempC } = draft
   const one: AddedScenario = {
-    id: crypto.randomUUID(),
+    id: newId(),
     name: draft.name.trim().slice(0, 80),
     weight: Math.min(1, Math.max(0, draft.weight / 100)),
     ...(windMps !== null && { windMps }),

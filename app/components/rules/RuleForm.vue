@@ -6,12 +6,13 @@ import { capital } from '~/components/form/choices'
 import { draftKey, fieldsOfForm, useDraft } from '~/composables/useDraft'
 import { useBox } from '~/stores/box'
 import { draftOf, newDraft, ruleOf, type RuleDraft } from './rule-draft'
+import { newId } from '../../../core/new-id'
 
 /** A rule of one's own, with a look at what it would change in the water of today before it is kept. */
 const props = defineProps<{ rule: OwnRule | null }>()
 const emit = defineEmits<{ keep: [rule: OwnRule]; close: [] }>()
 
-const draft = reactive<RuleDraft>(props.rule ? draftOf(props.rule) : newDraft(`own-${crypto.randomUUID()}`))
+const draft = reactive<RuleDraft>(props.rule ? draftOf(props.rule) : newDraft(`own-${newId()}`))
 const kept = useDraft(
   draftKey('rules', props.rule?.id ?? null),
   () => draft.sentence || words.aRuleOfMy,

@@ -7,6 +7,7 @@ import { saveAs } from '~/composables/download'
 import { onFile } from '~/composables/file-work'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
+import { newId } from '../../../core/new-id'
 
 /** All places by name; new ones by hand or out of a GPX file. What came of a file is told to the page. */
 const chosenId = defineModel<string>({ required: true })
@@ -18,7 +19,7 @@ const like = () => ({ utcOffsetH: water.place?.utcOffsetH ?? 0, salinity: water.
 
 async function add() {
   const { latDeg = 0, lonDeg = 0 } = water.place ?? {}
-  const place = Place.parse({ ...like(), id: crypto.randomUUID(), name: texts.newPlace, latDeg, lonDeg, salinity: 0 })
+  const place = Place.parse({ ...like(), id: newId(), name: texts.newPlace, latDeg, lonDeg, salinity: 0 })
   await box.savePlace(place, texts.addedAPlace)
   chosenId.value = place.id
 }
@@ -33,7 +34,7 @@ async function importGpx() {
     emit('said', texts.wasNotTaken(file.name, sayFileProblem(read.problem)))
     return
   }
-  const fresh = newPlacesOf(read.waypoints, box.places, like(), () => crypto.randomUUID())
+  const fresh = newPlacesOf(read.waypoints, box.places, like(), newId)
   await box.savePlaces(fresh, texts.tookInFrom(fresh.length, file.name))
   const twice = read.waypoints.length - fresh.length
   const said = [

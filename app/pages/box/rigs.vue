@@ -9,6 +9,7 @@ import { thenShow } from '~/composables/then-show'
 import { useBox } from '~/stores/box'
 import { useWater } from '~/stores/water'
 import { byName } from '~/composables/by-name'
+import { newId } from '../../../core/new-id'
 
 useHead({ title: texts.rigsYgrion })
 const box = useBox()
@@ -44,7 +45,7 @@ function said(rig: Rig): string {
 }
 function add() {
   const [first] = box.box.lines.filter((l) => l.reelId)
-  editing.value = { rig: newRig(crypto.randomUUID(), first?.id ?? null, box.box.rods[0]?.id ?? null), adding: true }
+  editing.value = { rig: newRig(newId(), first?.id ?? null, box.box.rods[0]?.id ?? null), adding: true }
 }
 /** A form with what was typed into it and not saved. */
 function resume(_: string, id: string | null) {

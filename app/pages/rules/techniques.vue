@@ -5,6 +5,7 @@ import { TECHNIQUE_GROUPS, DELIVERY_IDS, findTechnique, type DeliveryId, type Te
 import { draftKey } from '~/composables/useDraft'
 import { thenShow } from '~/composables/then-show'
 import { useBox } from '~/stores/box'
+import { newId } from '../../../core/new-id'
 
 /** The field guide: every technique of the register and of one's own, found by what is sought, one opened at a time. */
 useHead({ title: words.titleYgrion })
@@ -44,7 +45,7 @@ const ownOf = (t: Technique) => box.practice.techniques.find(({ id }) => id === 
 const originalName = (one: OwnTechnique) => findTechnique(one.of)?.name ?? ''
 
 const editing = ref<OwnTechnique | null>(null)
-const copy = (t: Technique) => (editing.value = copyOf(t, `own-${crypto.randomUUID()}`))
+const copy = (t: Technique) => (editing.value = copyOf(t, `own-${newId()}`))
 const COPY = 'copy-of-'
 /** What is typed into a copy is kept under its original. */
 const draftId = (one: OwnTechnique) => (ownIds.value.has(one.id) ? one.id : COPY + one.of)
