@@ -53,14 +53,12 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,woff2,svg,png,webmanifest}'],
+      globPatterns: ['**/*.{js,css,woff2,svg,png,wasm,webmanifest}'],
       maximumFileSizeToCacheInBytes: 6_000_000,
       // The page itself is made by the server and is no file on disk.
       additionalManifestEntries: [{ url: '/', revision: BUILD_ID }],
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],
-      // The solver is large and seldom wanted: kept once it was fetched.
-      runtimeCaching: [{ urlPattern: /\.wasm$/, handler: 'CacheFirst', options: { cacheName: 'solver' } }],
     },
   },
   components: [{ path: '~/components', pathPrefix: false }],

@@ -118,9 +118,7 @@ test.describe('without a network', () => {
         )
         .toBe(200)
       await page.goto(`${url}/outing`)
-      await page.evaluate(async () => {
-        await navigator.serviceWorker.ready
-      })
+      await expect(page.getByText('Ready without a network')).toBeVisible({ timeout: 60_000 })
       await page.getByRole('button', { name: /^Start with/ }).click()
       await expect(page.locator('.live')).toBeVisible()
       const stopped = new Promise((resolve) => server.on('exit', resolve))
@@ -134,6 +132,11 @@ test.describe('without a network', () => {
           ),
         )
         .toBe('gone')
+      // A new tab, never opened before, on a page never seen before.
+      const other = await page.context().newPage()
+      await other.goto(`${url}/box/files`)
+      await expect(other.getByText('Ready without a network')).toBeVisible()
+      await other.close()
       await page.reload()
       await expect(page.locator('.live')).toHaveAttribute('data-entries', '1')
       await page.locator('.thumb .fish').click()

@@ -8,6 +8,10 @@ test.describe('on a first visit without a database', () => {
   test.use({ firstVisit: true, ownContext: true })
   for (const [how, script] of [
     ['missing', "Object.defineProperty(window, 'indexedDB', { value: undefined })"],
+    [
+      'forbidden to be asked for, on an origin that is not secure',
+      "Object.defineProperty(window, 'indexedDB', { configurable: true, get() { throw new DOMException('no', 'SecurityError') } }); delete Crypto.prototype.randomUUID",
+    ],
     ['denied', "IDBFactory.prototype.open = () => { throw new DOMException('no', 'SecurityError') }"],
   ] as const)
     test(`${how}: the page works in memory, says so, and can be exported`, async ({ page }) => {

@@ -36,6 +36,7 @@ const daysSince = computed(() =>
       </p>
       <v-btn color="primary" size="small" @click="ask">{{ words.askTheBrowser }}</v-btn>
     </template>
+    <WithoutNetwork />
     <p class="quiet">
       <template v-if="daysSince === null">{{ words.neverExportedYet }}</template>
       <template v-else-if="daysSince === 0">{{ words.exportedToday }}</template>

@@ -4,6 +4,14 @@ import { count, percent } from '../grammar'
 
 /** What the screens of outing say, by component. */
 
+/** app/components/WithoutNetwork.vue */
+export const withoutNetwork = {
+  ready: 'Ready without a network: Ygrion opens on the water.',
+  fetching: 'Fetching what opens without a network. Keep this page open until it is ready.',
+  never:
+    'Without a network this page does not open again: the browser keeps no copy of it in a private window, or at an address without https.',
+} as const
+
 /** app/components/outing/AdvicePanel.vue */
 export const advicePanel = {
   youAreHaving: 'You are having a break. Effort does not count until you go on.',
