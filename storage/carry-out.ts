@@ -1,12 +1,10 @@
 import type { Transaction } from 'dexie'
 import { isOver } from '../core/outing'
-import { mergeContent, type ArchiveContent, type MergedContent } from '../core/exchange'
 import type { Command, DoneBy, Replacement, TakeIn } from './command'
 import type { YgrionDb } from './db'
-import { applyEdits, checked, putPractice, type Edit } from './edits'
+import { applyEdits, checked } from './edits'
 import { applyLog } from './log'
 import { StoreError } from './problem'
-import { keyOf } from './schemas'
 import { backUp, contentOf, fillWhole, readWhole } from './whole'
 
 /** The tables that a command reads and writes, that of the steps among them. */
@@ -36,35 +34,6 @@ export async function carryOut(
   await fillWhole(db, content)
   return { kind: 'restore', backupId }
 }
-
-/**
- * Takes in what is new of an archive, inside a transaction over all tables: read and written as one, so that nothing another tab stores meanwhile is lost.
- * @throws StoreError where there would be more of a kind than can be kept; nothing is changed then
- */
-export async function takeIn(
-  db: YgrionDb,
-  { content: theirs, called }: TakeIn,
-  transaction: Transaction,
-): Promise<{ back: Command; label: string }> {
-  const mine = await readWhole(db)
-  const merged = mergeContent(mine, theirs)
-  const edits = [...merged.fresh.map(putNew), ...practiceThen(mine, merged.content)]
-  const all = edits.map((e) => ({ ...e, item: checked(e.kind, e.item) }))
-  return {
-    back: { kind: 'edits', edits: await applyEdits(all, transaction) },
-    label: called(merged.added, merged.kept),
-  }
-}
-
-const putNew = ({ table, item }: MergedContent['fresh'][number]): Edit => ({
-  kind: table,
-  id: keyOf(table, item),
-  item,
-  base: null,
-})
-/** Techniques of another’s lie among how the angler judges. */
-const practiceThen = (mine: ArchiveContent, { practice }: ArchiveContent): Edit[] =>
-  practice.techniques.length > mine.practice.techniques.length ? [putPractice(practice)] : []
 
 /** @throws StoreError where an outing was started and not ended, in whichever tab */
 async function noneUnderWay(db: YgrionDb): Promise<void> {

@@ -1,9 +1,9 @@
-import { liveQuery } from 'dexie'
+import { liveQuery, type Transaction } from 'dexie'
 import type { ArchiveContent, Photo, StoredTable, UnreadableRow } from '../core/exchange'
 import type { Outing } from '../core/outing'
 import type { Plan } from '../core/plan'
 import type { Conditions } from '../core/water'
-import { carryOut, tablesOf, takeIn } from './carry-out'
+import { carryOut, tablesOf } from './carry-out'
 import { NOTHING_DONE, type Command, type DoneBy, type Replacement, type Step, type TakeIn } from './command'
 import { DB_VERSION, YgrionDb, type Draft } from './db'
 import { applyEdits, checked, withinCap, type Edit } from './edits'
@@ -81,17 +81,27 @@ export class Repository {
    */
   async run(command: Command | Replacement | TakeIn, by: DoneBy): Promise<Step> {
     const { db } = this
+    const does = await this.way(command, by)
     return db.transaction('rw', tablesOf(db, command), async (transaction) => {
-      const done =
-        command.kind === 'take-in'
-          ? await takeIn(db, command, transaction)
-          : { back: await carryOut(db, command, by, transaction), label: by.label }
+      const done = await does(transaction)
       if (done.back.kind === 'edits' && done.back.edits.length === 0) return { nth: NOTHING_DONE, label: done.label }
       const nth = await db.steps.add({ ...by, label: done.label, step: done.back } as never)
       const mine = await db.steps.where('tab').equals(by.tab).primaryKeys()
       await db.steps.bulkDelete(mine.slice(0, Math.max(0, mine.length - MOST_STEPS)))
       return { nth, label: done.label }
     })
+  }
+
+  /** How a command is done, inside a transaction: what it takes is fetched before that begins, since one that waits for anything but the database ends. */
+  private async way(
+    command: Command | Replacement | TakeIn,
+    by: DoneBy,
+  ): Promise<(transaction: Transaction) => Promise<{ back: Command; label: string }>> {
+    const { db } = this
+    if (command.kind !== 'take-in')
+      return async (transaction) => ({ back: await carryOut(db, command, by, transaction), label: by.label })
+    const { takeIn } = await import('./take-in')
+    return (transaction) => takeIn(db, command, transaction)
   }
 
   /**
