@@ -14,7 +14,7 @@ let filesOfPages: Record<string, string[]> = {}
 /** @throws Error where what a first visit fetches is over its budget */
 function tellFirstLoad(folder: string): void {
   const load = firstLoad(built, filesOfPages['/'] ?? [], folder)
-  console.log(`First load: ${load.allKb.toFixed(0)} KB, of them the first script ${load.entryKb.toFixed(0)} KB.`)
+  console.log(`First load: ${load.allKb.toFixed(1)} KB, of them the first script ${load.entryKb.toFixed(0)} KB.`)
   const over = overBudget(load)
   if (over) throw new Error(`The first load has grown: ${over}`)
 }

@@ -12,7 +12,9 @@ const usedMb = ref<number | null>(null)
 onMounted(async () => {
   // Some browsers know neither word.
   kept.value = (await navigator.storage?.persisted?.()) ?? null
-  const used = (await navigator.storage?.estimate?.())?.usage
+  // What the box takes, without the copy of Ygrion itself that opens without a network; not every browser tells them apart.
+  const stored = (await navigator.storage?.estimate?.()) as { usageDetails?: { indexedDB?: number } } | undefined
+  const used = stored?.usageDetails?.indexedDB
   usedMb.value = used === undefined ? null : used / 1e6
 })
 async function ask() {

@@ -112,6 +112,7 @@ const askedFor = computed(
         <p class="quiet">
           {{ water.place?.name }} · {{ askedFor }} · <NuxtLink to="/water">{{ words.changeTheWater }}</NuxtLink>
         </p>
+        <WithoutNetwork />
       </div>
     </header>
     <template v-if="match.answer">

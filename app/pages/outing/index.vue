@@ -20,7 +20,6 @@ const dark = computed(() => water.reading?.light === 'night')
     </template>
     <template v-else>
       <StartOuting />
-      <WithoutNetwork />
       <p v-if="dark" class="caution"><b>{{ words.careful }}</b> {{ words.hooksByNightEye }}</p>
       <p class="caution">
         {{ words.thunderIceAndCold }}

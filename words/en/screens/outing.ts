@@ -6,7 +6,7 @@ import { count, percent } from '../grammar'
 
 /** app/components/WithoutNetwork.vue */
 export const withoutNetwork = {
-  ready: 'Ready without a network: Ygrion opens on the water.',
+  ready: 'Ready without a network.',
   fetching: 'Fetching what opens without a network. Keep this page open until it is ready.',
   never:
     'Without a network this page does not open again: the browser keeps no copy of it in a private window, or at an address without https.',
