@@ -25,8 +25,8 @@ const state = useWithoutNetwork()
   flex: none;
   width: 9px;
   height: 9px;
-  border: 2px solid currentColor;
-  border-radius: 50%;
+  border: 2px solid currentcolor;
+  border-radius: var(--radius-round);
 }
 .without[data-state='ready'] .dot {
   border-color: rgb(var(--v-theme-success));
