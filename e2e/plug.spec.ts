@@ -92,6 +92,32 @@ test(`the plug is pulled at ${PULLS} moments of a logged day, and no confirmed e
   if (PULLS >= 50) expect([...kinds].sort()).toEqual(KINDS)
 })
 
+/** `npm run torture page` kills it more often. */
+const KILLS = Number(process.env.KILLS ?? 3)
+
+test(`the browser dies ${KILLS} times 300 ms after the last key, and all that was typed is there`, async ({
+  baseURL,
+}) => {
+  test.setTimeout(60_000 + KILLS * 30_000)
+  await withProfile(async (profile) => {
+    let typed: string | null = null
+    for (let kill = 0; kill <= KILLS; kill++) {
+      const browser = await mortalBrowser(profile)
+      const page = await browser.newPage()
+      await page.goto(`${baseURL}/water/places`)
+      const note = page.getByLabel('Note', { exact: true }).first()
+      await expect(note).toBeVisible()
+      if (typed !== null) await expect(note).toHaveValue(typed)
+      typed = `After kill ${kill} the reed edge was bare, and the drop-off lay farther out than it did`
+      await note.fill('')
+      // As fast as a hand can, so that a slow disk falls behind.
+      await note.pressSequentially(typed, { delay: 8 })
+      await new Promise((resolve) => setTimeout(resolve, 300))
+      await browser.kill()
+    }
+  })
+})
+
 test.describe('without a network', () => {
   test.use({ serviceWorkers: 'allow', viewport: { width: 390, height: 844 } })
   test('opens and works with the server stopped', async ({ page }) => {

@@ -15,7 +15,7 @@ const RUNS: readonly Run[] = [
   {
     what: 'the plug pulled 200 times',
     command: ['npx', 'playwright', 'test', 'plug', '-g', 'the plug is pulled', '--reporter=line'],
-    env: { PULLS: '200' },
+    env: { PULLS: '200', KILLS: '40' },
     says: /\d+ pulls of the plug.*/,
   },
   { what: 'writes refused, kinds of change told', command: [...UNIT, 'refused'], says: /Tests .*passed.*/ },

@@ -2,6 +2,7 @@ import type { InjectionKey } from 'vue'
 import { keptDraftWords as words } from '../../words'
 import { useCommands } from '~/stores/commands'
 import { now, repository } from '~/stores/repository'
+import type { Draft } from '../../storage/db'
 import { plain } from '~/composables/plain'
 import { useUnsaved } from './useUnsaved'
 
@@ -35,6 +36,28 @@ const fits = (kept: unknown, form: unknown) =>
   })
 
 /**
+ * Writes one after another; what a newer one has overtaken meanwhile is not written. Each write waits for the disk: a fast hand would leave a tail of them, and a
+ * browser that dies then would lose the last.
+ * @returns done when the newest is written
+ */
+export function newestOnly<T>(write: (one: T) => Promise<void>): (one: T) => Promise<void> {
+  let waiting: { one: T } | null = null
+  let under: Promise<void> | null = null
+  async function all() {
+    while (waiting) {
+      const { one }: { one: T } = waiting
+      waiting = null
+      await write(one)
+    }
+    under = null
+  }
+  return (one) => {
+    waiting = { one }
+    return (under ??= all())
+  }
+}
+
+/**
  * What is typed into a form is written down as it is typed, and is there again when the form is opened again: a browser that dies, a reload or a slip of the
  * hand lose a field at most.
  *
@@ -48,13 +71,17 @@ export function useDraft(key: string, title: () => string, form: { get: () => ob
   let isSent = false
   useUnsaved(() => dirty.value)
 
+  const write = newestOnly((draft: Draft | null) =>
+    draft
+      ? repository.keepDraft(draft).catch((error: unknown) => void useCommands().tell(error, words.whatYouType))
+      : // One that stays is offered once more: no harm.
+        repository.dropDraft(key).catch(() => undefined),
+  )
   watch(
     form.get,
     () => {
       dirty.value = asText() !== stored
-      if (!dirty.value) return void forget()
-      const draft = { key, at: now(), title: title(), value: plain(form.get()) }
-      repository.keepDraft(draft).catch((error: unknown) => useCommands().tell(error, words.whatYouType))
+      void write(dirty.value ? { key, at: now(), title: title(), value: plain(form.get()) } : null)
     },
     { deep: true, flush: 'sync' },
   )
@@ -64,13 +91,11 @@ export function useDraft(key: string, title: () => string, form: { get: () => ob
     form.set(value as object)
     restored.value = true
   })
-  // One that stays is offered once more: no harm.
-  const forget = () => repository.dropDraft(key).catch(() => undefined)
   const drop = async () => {
     stored = asText()
     dirty.value = false
     restored.value = false
-    await forget()
+    await write(null)
   }
   async function startOver() {
     form.set(JSON.parse(stored) as object)

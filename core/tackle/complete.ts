@@ -31,6 +31,8 @@ const ADDED: Readonly<Record<string, Raw>> = {
   hooks: { ...KEPT, wire: 'medium' },
   sinkers: KEPT,
   trailers: KEPT,
+  blades: KEPT,
+  terminals: KEPT,
   leaders: { cost: null },
   lines: { cost: null },
   reels: { cost: null, spoolM: null },
@@ -52,8 +54,6 @@ export function completeBox(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return raw
   const box = record(raw)
   return {
-    blades: [],
-    terminals: [],
     trays: [],
     rigs: [],
     tests: [],

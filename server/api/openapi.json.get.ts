@@ -1,3 +1,6 @@
 import { openapi } from '../utils/openapi'
 
-export default defineEventHandler(() => openapi())
+/** It never changes while the server runs. */
+let made: ReturnType<typeof openapi> | null = null
+
+export default defineEventHandler(() => (made ??= openapi()))

@@ -14,7 +14,7 @@ import {
 } from '../../core/match'
 import { completeBox } from '../../core/tackle'
 import { Box, type Box as BoxType } from '../../core/box'
-import { Conditions, Place, SPECIES, forageLengthM } from '../../core/water'
+import { Conditions, FORAGE, Place, SPECIES, forageLengthM } from '../../core/water'
 import { z } from '../../core/zod'
 import {
   sayCaution,
@@ -33,11 +33,15 @@ import {
 
 const questionIds = OPEN_QUESTIONS.map((s) => s.id)
 const speciesIds = SPECIES.map((s) => s.id)
+const forageIds = FORAGE.map((f) => f.id)
 
 export const MatchRequest = z.strictObject({
   conditions: Conditions.refine((c) => speciesIds.includes(c.speciesId), {
     error: `unknown species; one of ${speciesIds.join(', ')}`,
     path: ['speciesId'],
+  }).refine((c) => forageIds.includes(c.forage.kind), {
+    error: `unknown forage; one of ${forageIds.join(', ')}`,
+    path: ['forage', 'kind'],
   }),
   place: Place,
   box: Box,
@@ -124,7 +128,8 @@ function mountJson({ setUp, thrown }: MatchRow) {
 /** Of the time near the fish: the shares that it falls, is pulled and rests. */
 function sharesOf({ byDuty }: MatchRow['thrown']['share']) {
   const all = Object.values(byDuty).reduce((sum, s) => sum + s, 0)
-  return Object.fromEntries(Object.entries(byDuty).map(([duty, s]) => [duty, all > 0 ? s / all : 0]))
+  const share = (seconds: number) => (all > 0 ? seconds / all : 0)
+  return { fall: share(byDuty.fall), pull: share(byDuty.pull), rest: share(byDuty.rest) }
 }
 
 /** What would mend a poor answer most, of all that the demo's box holds as a shop; null where the answer is not poor, or nothing would. */

@@ -1,7 +1,5 @@
 import { demoWorld } from '../../core/demo/world'
-import { z } from '../../core/zod'
-import { MatchRequest } from './match-http'
-import { PathRequest } from './path-http'
+import { components, refTo, type JsonSchema } from './components'
 
 const EXAMPLE_DAY = '2026-06-12'
 /** Enough of the demo's box to show a ranking, little enough to read. */
@@ -39,6 +37,15 @@ export function exampleMatch() {
   }
 }
 
+/** A water alone: place and box are then of the demo. */
+const shortMatch = () => {
+  const { date, hour, speciesId, waterTempC, visibilityM, sky, windMps, depthM, cover } = EXAMPLE_WATER
+  return {
+    conditions: { date, hour, speciesId, waterTempC, visibilityM, sky, windMps, depthM, cover },
+    options: { limit: 5 },
+  }
+}
+
 export function examplePath() {
   return {
     lure: demoWorld(EXAMPLE_DAY).box.lures.find((l) => l.family === 'crankbait'),
@@ -50,20 +57,25 @@ export function examplePath() {
   }
 }
 
-function post(summary: string, schema: z.ZodType, example: unknown) {
+const json = (schema: JsonSchema, example?: unknown) => ({
+  'application/json': { schema, ...(example !== undefined && { example }) },
+})
+const refusal = (description: string) => ({ description, content: json(refTo('Refusal')) })
+
+function post(operationId: string, summary: string, request: string, answer: string, example: unknown) {
   return {
     post: {
+      operationId,
       summary,
-      requestBody: {
-        required: true,
-        content: {
-          'application/json': { schema: z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }), example },
-        },
-      },
+      requestBody: { required: true, content: json(refTo(request), example) },
       responses: {
-        200: { description: 'The answer.' },
-        400: { description: 'Not understood; data.faults lists path and problem of each fault.' },
-        413: { description: 'Body larger than 16 MB.' },
+        200: { description: 'The answer.', content: json(refTo(answer)) },
+        400: refusal('Not understood; data.faults lists path and problem of each fault.'),
+        408: refusal('The body did not end in time.'),
+        413: refusal('Body larger than 16 MB.'),
+        415: refusal('Not sent as JSON.'),
+        422: refusal('More ways to dress the lures than can be matched at once.'),
+        503: refusal('Busy, or the answer took too long; data.retryAfterS says when to ask again.'),
       },
     },
   }
@@ -81,11 +93,20 @@ export function openapi() {
     },
     paths: {
       '/api/match': post(
+        'match',
         'Ranks complete set-ups of a box for a water, with reasons. Place, box and the ordinary of a day may be left out.',
-        MatchRequest,
-        exampleMatch(),
+        'MatchRequest',
+        'MatchAnswer',
+        shortMatch(),
       ),
-      '/api/path': post('The way of a lure through the water and its share of the zone.', PathRequest, examplePath()),
+      '/api/path': post(
+        'path',
+        'The way of a lure through the water and its share of the zone.',
+        'PathRequest',
+        'PathAnswer',
+        examplePath(),
+      ),
     },
+    components: { schemas: components() },
   }
 }
