@@ -7,7 +7,7 @@ const state = useWithoutNetwork()
 </script>
 
 <template>
-  <p class="without" role="status" :data-state="state">
+  <p class="without quiet" role="status" :data-state="state">
     <span class="dot" aria-hidden="true" />
     {{ words[state] }}
   </p>
@@ -19,7 +19,6 @@ const state = useWithoutNetwork()
   gap: var(--space-8);
   align-items: baseline;
   margin: 0;
-  color: var(--colour-ink-soft);
 }
 .dot {
   flex: none;
